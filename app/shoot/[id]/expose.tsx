@@ -1,0 +1,1 @@
+export { LateExpose as default } from "@/features/shell/lazy-stages";

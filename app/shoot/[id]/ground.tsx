@@ -1,0 +1,1 @@
+export { LateGround as default } from "@/features/shell/lazy-stages";

@@ -1,0 +1,1 @@
+export { LateRun as default } from "@/features/shell/lazy-stages";

@@ -1,0 +1,4 @@
+import { hockeyEvening } from "./hockey-evening";
+
+export { demoKit } from "./kit";
+export const demoShoots = [hockeyEvening];

@@ -1,0 +1,70 @@
+import type { StoredKit } from "@/data";
+
+/** The photographer's bag, made up: two bodies, three lenses, a converter. */
+export const demoKit: StoredKit = {
+  version: 1,
+  bodies: [
+    {
+      id: "full-frame-24",
+      name: "Full-frame 24 MP body",
+      format: { widthMm: 36, heightMm: 24, widthPx: 6000 },
+      baseIso: 100,
+      maxIso: 51200,
+      isoCeiling: 6400,
+      isoFloor: 100,
+      fastestShutter: 1 / 8000,
+      liftClicks: 1,
+    },
+    {
+      id: "crop-26",
+      name: "1.5 crop 26 MP body",
+      format: { widthMm: 23.5, heightMm: 15.6, widthPx: 6240 },
+      baseIso: 160,
+      maxIso: 25600,
+      isoCeiling: 3200,
+      isoFloor: 160,
+      fastestShutter: 1 / 8000,
+      liftClicks: 1,
+    },
+  ],
+  lenses: [
+    {
+      id: "zoom-70-200",
+      name: "70–200 mm f/2.8",
+      minFocalLengthMm: 70,
+      maxFocalLengthMm: 200,
+      widest: 2.8,
+      narrowest: 22,
+      closestFocus: 1.2,
+      stabiliserStops: 4,
+      takesConverter: true,
+    },
+    {
+      id: "long-300",
+      name: "300 mm f/4",
+      minFocalLengthMm: 300,
+      maxFocalLengthMm: 300,
+      widest: 4,
+      narrowest: 22,
+      closestFocus: 1.5,
+      stabiliserStops: 4,
+      takesConverter: true,
+    },
+    {
+      id: "zoom-24-70",
+      name: "24–70 mm f/2.8",
+      minFocalLengthMm: 24,
+      maxFocalLengthMm: 70,
+      widest: 2.8,
+      narrowest: 22,
+      closestFocus: 0.4,
+      stabiliserStops: 0,
+      takesConverter: false,
+    },
+  ],
+  converters: [{ id: "converter-14", name: "1.4× converter", factor: 1.4 }],
+  supports: [
+    { id: "hand", name: "Hand-held", stops: 0 },
+    { id: "monopod", name: "Monopod", stops: 2 },
+  ],
+};

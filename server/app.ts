@@ -1,0 +1,52 @@
+import compression from "compression";
+import express, { type Express } from "express";
+import { rateLimit } from "express-rate-limit";
+import helmet from "helmet";
+import path from "node:path";
+
+const CONTENT_SECURITY = {
+  directives: {
+    defaultSrc: ["'self'"],
+    scriptSrc: ["'self'"],
+    styleSrc: ["'self'", "'unsafe-inline'"],
+    imgSrc: ["'self'", "data:", "blob:"],
+    fontSrc: ["'self'"],
+    connectSrc: ["'self'", "data:", "blob:"],
+    workerSrc: ["'self'", "blob:"],
+    upgradeInsecureRequests: null,
+  },
+};
+
+/**
+ * Serves the build. A page is answered for every address that could be a route; an unknown `/api` path or a missing
+ * asset (anything with an ending) is 404, so that a broken build is seen as one.
+ */
+export function createApp(dist: string): Express {
+  const app = express();
+  app.disable("x-powered-by");
+  app.use(helmet({ contentSecurityPolicy: CONTENT_SECURITY, crossOriginEmbedderPolicy: false }));
+  app.use(compression());
+  app.use("/api", rateLimit({ windowMs: 60_000, limit: 600, standardHeaders: "draft-8", legacyHeaders: false }));
+  app.get("/api/health", (_req, res) => {
+    res.json({ ok: true });
+  });
+  app.use("/api", (_req, res) => {
+    res.status(404).json({ ok: false, reason: "unknown-path" });
+  });
+  const lasting = { immutable: true, maxAge: "365d", fallthrough: false };
+  app.use("/_expo/static", express.static(path.join(dist, "_expo/static"), lasting));
+  app.use("/assets", express.static(path.join(dist, "assets"), lasting));
+  app.use(
+    express.static(dist, {
+      maxAge: 0,
+      setHeaders: (res, file) => {
+        if (file.endsWith("sw.js")) res.setHeader("Cache-Control", "no-cache");
+      },
+    }),
+  );
+  app.get("/{*path}", (req, res) => {
+    if (path.extname(req.path)) res.status(404).type("text").send("Not found");
+    else res.sendFile(path.resolve(dist, "index.html"));
+  });
+  return app;
+}

@@ -1,0 +1,1 @@
+export { SUBJECTS } from "./subjects";

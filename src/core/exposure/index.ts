@@ -1,0 +1,38 @@
+export {
+  apertureValue,
+  evOfSettings,
+  speedValue,
+  timeValue,
+  type ExactSettings,
+} from "./apex";
+export {
+  apertureFNumber,
+  apertureMark,
+  apertureNearest,
+  apertureNoNarrower,
+  apertureNoWider,
+  clampClick,
+  evOfClicks,
+  exactSettings,
+  isoMark,
+  isoNearest,
+  isoSpeed,
+  SCALE,
+  shutterMark,
+  shutterNearest,
+  shutterNoSlower,
+  shutterSeconds,
+  type Rail,
+  type Settings,
+  type ShutterMark,
+} from "./marks";
+export {
+  solveSettings,
+  type EndReason,
+  type LedgerLine,
+  type RailState,
+  type Sacrifice,
+  type Solution,
+  type SolveInput,
+} from "./solve";
+export { waysOut, type WayOut } from "./ways";

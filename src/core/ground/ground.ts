@@ -1,0 +1,91 @@
+import type { Point } from "./vector";
+
+/** The plan's origin on the earth: degrees, north and east positive; height in metres above the sea. */
+export interface Anchor {
+  readonly latitude: number;
+  readonly longitude: number;
+  readonly elevation: number;
+}
+
+/** What stands on the ground: an upright prism on level ground, with a convex outline. */
+export interface Obstacle {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: "stand" | "building" | "fence" | "boards" | "trees" | "goal";
+  /** Convex outline in plan metres, three points or more. */
+  readonly outline: readonly Point[];
+  /** Height of the top above the ground in metres. */
+  readonly height: number;
+}
+
+/** Where the subject will be. */
+export interface Spot {
+  readonly id: string;
+  readonly name: string;
+  readonly at: Point;
+  /** Height of the aim above the ground in metres. */
+  readonly aimHeight: number;
+  /** The way the subject faces and moves: a bearing in degrees. */
+  readonly facing: number;
+  /** Zone whose readings and offsets hold here. */
+  readonly zoneId: string;
+}
+
+/** A line along which a subject moves, from its first point to its last. */
+export interface Track {
+  readonly id: string;
+  readonly name: string;
+  readonly points: readonly Point[];
+}
+
+/** Where the photographer stands. */
+export interface Position {
+  readonly id: string;
+  readonly name: string;
+  readonly at: Point;
+  /** Height of the lens above the ground in metres. */
+  readonly lensHeight: number;
+}
+
+/** A part of the ground that shares its light, with its own offset in clicks from the ground at large. */
+export interface Zone {
+  readonly id: string;
+  readonly name: string;
+  readonly offsetClicks: number;
+}
+
+/** A floodlight mast. Its class is set for the ground as a whole. */
+export interface Mast {
+  readonly id: string;
+  readonly name: string;
+  readonly at: Point;
+  readonly height: number;
+}
+
+/** Where nobody may stand: run-off, a throwing sector, the team benches. */
+export interface NoGo {
+  readonly id: string;
+  readonly name: string;
+  readonly outline: readonly Point[];
+}
+
+/** How the venue's template lies on the plan. */
+export interface Venue {
+  readonly template: "field-hockey";
+  /** Bearing in degrees of the template's long axis, toward its far end. */
+  readonly bearing: number;
+  /** Centre of the template in plan metres. */
+  readonly centre: Point;
+}
+
+export interface Ground {
+  readonly anchor: Anchor;
+  readonly venue: Venue;
+  readonly zones: readonly Zone[];
+  readonly spots: readonly Spot[];
+  readonly tracks: readonly Track[];
+  readonly obstacles: readonly Obstacle[];
+  readonly masts: readonly Mast[];
+  readonly noGo: readonly NoGo[];
+  readonly positions: readonly Position[];
+}

@@ -1,0 +1,65 @@
+import type { Point } from "./vector";
+
+const turn = (o: Point, a: Point, b: Point): number => (a.x - o.x) * (b.y - o.y) - (a.y - o.y) * (b.x - o.x);
+
+function halfHull(points: readonly Point[]): Point[] {
+  const chain: Point[] = [];
+  for (const p of points) {
+    while (chain.length > 1 && turn(chain[chain.length - 2]!, chain[chain.length - 1]!, p) <= 0) chain.pop();
+    chain.push(p);
+  }
+  chain.pop();
+  return chain;
+}
+
+/** Convex hull, counter-clockwise, by the monotone chain. Fewer than three distinct points come back as they are. */
+export function convexHull(points: readonly Point[]): Point[] {
+  const sorted = [...points].sort((a, b) => a.x - b.x || a.y - b.y);
+  if (sorted.length < 3) return sorted;
+  return [...halfHull(sorted), ...halfHull([...sorted].reverse())];
+}
+
+/** True inside a simple polygon, by crossings; a point on the edge may count either way. */
+export function isInside(point: Point, polygon: readonly Point[]): boolean {
+  let inside = false;
+  for (let i = 0, j = polygon.length - 1; i < polygon.length; j = i++) {
+    const a = polygon[i]!;
+    const b = polygon[j]!;
+    if (a.y > point.y !== b.y > point.y && point.x < ((b.x - a.x) * (point.y - a.y)) / (b.y - a.y) + a.x)
+      inside = !inside;
+  }
+  return inside;
+}
+
+/** The stretch of a ray inside a convex or simple polygon: distances in units of the direction's length. */
+export interface Stretch {
+  readonly enter: number;
+  readonly leave: number;
+}
+
+/**
+ * Where a ray on the plan enters and leaves a polygon. `undefined` when it misses. A ray that starts inside
+ * enters at 0. Of a polygon that is not convex the outermost stretch is told.
+ */
+export function rayThrough(from: Point, direction: Point, polygon: readonly Point[]): Stretch | undefined {
+  let enter = Infinity;
+  let leave = -Infinity;
+  for (let i = 0, j = polygon.length - 1; i < polygon.length; j = i++) {
+    const t = crossing(from, direction, polygon[j]!, polygon[i]!);
+    if (t === undefined) continue;
+    if (t < enter) enter = t;
+    if (t > leave) leave = t;
+  }
+  if (leave < 0 || enter === Infinity) return undefined;
+  return { enter: isInside(from, polygon) ? 0 : Math.max(0, enter), leave };
+}
+
+function crossing(from: Point, direction: Point, a: Point, b: Point): number | undefined {
+  const ex = b.x - a.x;
+  const ey = b.y - a.y;
+  const denominator = direction.x * ey - direction.y * ex;
+  if (denominator === 0) return undefined;
+  const u = ((a.x - from.x) * direction.y - (a.y - from.y) * direction.x) / denominator;
+  if (u < 0 || u > 1) return undefined;
+  return ((a.x - from.x) * ey - (a.y - from.y) * ex) / denominator;
+}

@@ -1,0 +1,49 @@
+import { absent } from "../units";
+import { distance, type Spot, type Vector } from "../ground";
+import { effectiveLens } from "../optics";
+import type { AssessInput, Assessment, NoPicture } from "./assessment";
+import { judge } from "./judgement";
+import { findLight } from "./light-found";
+import { findMotion } from "./motion-found";
+import { findSettings } from "./settings-found";
+import { findSighting } from "./sighting";
+
+/**
+ * The line of the product, walked once in one direction: where the subject stands to the camera, what light falls on
+ * it there, how fast its picture moves, which settings follow, and what to say of the place. Nothing here reads a
+ * clock or keeps a state; the same input gives the same answer. Throws when the shot names a spot that the ground
+ * does not have.
+ */
+export function assess(input: AssessInput): Assessment | NoPicture {
+  const { shot, position, rig, scene } = input;
+  const spot = spotOf(input);
+  const lens: Vector = { ...position.at, z: position.lensHeight };
+  const aim: Vector = { ...spot.at, z: spot.aimHeight };
+
+  const away = distance(lens, aim);
+  const { closestFocus, maxFocalLengthMm } = effectiveLens(rig);
+  const nearest = Math.max(closestFocus, (2 * maxFocalLengthMm) / 1000);
+  if (away < nearest) return absent("nearer-than-focus", { distance: away, closest: nearest });
+
+  const sighting = findSighting(input, spot, lens, aim);
+  const light = findLight(scene, spot, sighting.bearing);
+  const blur = findMotion(input, spot, { lens, aim }, sighting);
+  const settings = findSettings(input, sighting, light, blur);
+  const motion = blur.at(settings.settings);
+  const found = { sighting, light, motion, settings };
+  return {
+    ok: true,
+    version: 1,
+    ids: { shot: shot.id, position: position.id },
+    at: scene.at,
+    ...found,
+    judgement: judge(input, found),
+  };
+}
+
+function spotOf({ shot, scene }: AssessInput): Spot {
+  const spot = scene.ground.spots.find((s) => s.id === shot.spotId);
+  if (!spot)
+    throw new Error(`shot ${shot.id} names the spot ${shot.spotId}, which the ground lacks; add it or change the shot`);
+  return spot;
+}

@@ -1,0 +1,16 @@
+export { assess } from "./assess";
+export type {
+  AssessInput,
+  Assessment,
+  Judgement,
+  JudgementCode,
+  LightFound,
+  MotionFound,
+  NoPicture,
+  PartMotion,
+  PricedWay,
+  SettingsFound,
+  Sighting,
+} from "./assessment";
+export { comingUp, type Coming } from "./coming-up";
+export { timeline, type Break, type Timeline, type TimelineInput, type TimelinePoint } from "./timeline";

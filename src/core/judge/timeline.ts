@@ -1,0 +1,116 @@
+import { sceneAt, type LightPlan } from "../scene";
+import type { Ground } from "../ground";
+import { assess } from "./assess";
+import type { AssessInput, Assessment } from "./assessment";
+
+/** A moment at which a limit breaks or the light changes its kind. */
+export interface Break {
+  /** Epoch milliseconds, found by halving to a second. */
+  readonly at: number;
+  readonly code:
+    | "shade-begins"
+    | "shade-ends"
+    | "sun-down"
+    | "sun-up"
+    | "lamps-on"
+    | "lamps-off"
+    | "past-ceiling"
+    | "within-ceiling";
+}
+
+export interface TimelinePoint {
+  readonly at: number;
+  readonly ev: number;
+  /** ISO in clicks before anything is given up, and the settings found. */
+  readonly askedIso: number;
+  readonly settings: Assessment["settings"]["settings"];
+}
+
+export interface Timeline {
+  readonly points: readonly TimelinePoint[];
+  readonly breaks: readonly Break[];
+}
+
+export interface TimelineInput extends Omit<AssessInput, "scene"> {
+  readonly ground: Ground;
+  readonly light: LightPlan;
+  /** Epoch milliseconds. */
+  readonly from: number;
+  readonly until: number;
+  /** Spacing of the points in milliseconds. */
+  readonly step: number;
+}
+
+/** States whose change is a break, and the code for each direction of the change. */
+const WATCHED: readonly {
+  readonly state: (a: Assessment) => boolean;
+  readonly on: Break["code"];
+  readonly off: Break["code"];
+}[] = [
+  { state: (a) => a.light.direct === "shaded", on: "shade-begins", off: "shade-ends" },
+  { state: (a) => a.light.sun.apparentAltitude <= 0, on: "sun-down", off: "sun-up" },
+  { state: (a) => a.light.lux.lamps > 0, on: "lamps-on", off: "lamps-off" },
+  { state: (a) => a.settings.missing > 0, on: "past-ceiling", off: "within-ceiling" },
+];
+
+const SECOND = 1000;
+
+/**
+ * The same assessment along the clock, with the moments at which a limit breaks. A break shorter than the step may be
+ * missed; each found one is exact to a second. Empty where there is no picture.
+ */
+export function timeline(input: TimelineInput): Timeline {
+  const assessAt = (at: number) => assess({ ...input, scene: sceneAt(input.ground, input.light, at) });
+  const points: TimelinePoint[] = [];
+  const breaks: Break[] = [];
+  let before: Assessment | undefined;
+  for (const at of instants(input)) {
+    const now = assessAt(at);
+    if (!now.ok) return { points: [], breaks: [] };
+    points.push({
+      at,
+      ev: now.light.ev.value,
+      askedIso: now.settings.asked.iso,
+      settings: now.settings.settings,
+    });
+    if (before) breaks.push(...breaksBetween(before, now, assessAt));
+    before = now;
+  }
+  return { points, breaks: breaks.sort((a, b) => a.at - b.at) };
+}
+
+function instants({ from, until, step }: TimelineInput): number[] {
+  const count = Math.max(1, Math.round((until - from) / step));
+  return Array.from({ length: count + 1 }, (_, i) => from + ((until - from) * i) / count);
+}
+
+function breaksBetween(
+  before: Assessment,
+  now: Assessment,
+  assessAt: (at: number) => ReturnType<typeof assess>,
+): Break[] {
+  return WATCHED.flatMap(({ state, on, off }) => {
+    const was = state(before);
+    const is = state(now);
+    if (was === is) return [];
+    const holds = (at: number): boolean => {
+      const there = assessAt(at);
+      return there.ok && state(there) === is;
+    };
+    // A shade that ends because the sun has set is told by the sunset alone.
+    if (!is && off === "shade-ends" && now.light.direct === "sun-down") return [];
+    return [{ at: firstTrue(before.at, now.at, holds), code: is ? on : off }];
+  });
+}
+
+/** First instant to a second at which a condition that is false at `a` and true at `b` holds. */
+function firstTrue(a: number, b: number, holds: (at: number) => boolean): number {
+  let low = a;
+  let high = b;
+  while (high - low > SECOND) {
+    const middle = (low + high) / 2;
+    if (holds(middle)) high = middle;
+    else low = middle;
+  }
+  return high;
+}

@@ -1,0 +1,39 @@
+import { angleBetween, cosDeg } from "../units";
+import { bearingTo, planDistance, type Mast, type Point } from "../ground";
+
+export type LampClass = "I" | "II" | "III";
+
+/** Mean horizontal lux of outdoor field games by class (EN 12193; from memory). */
+export const FIELD_LAMP_LUX: Readonly<Record<LampClass, number>> = Object.freeze({ I: 500, II: 200, III: 75 });
+
+export interface Lamps {
+  readonly class: LampClass;
+  /** Epoch milliseconds; alight from `from` until just before `until`. */
+  readonly from: number;
+  readonly until: number;
+}
+
+/** An upright subject gets half to two thirds of the horizontal lux (common practice). */
+const UPRIGHT = { least: 1 / 2, most: 2 / 3 };
+
+/**
+ * Share of the horizontal lux on the side of an upright subject that the camera sees: two thirds with the masts
+ * behind the camera, half with the masts beyond the subject, between by the mean of cos of the turn, each mast
+ * weighed by its nearness squared (the spread is common practice, the way between is assumed). Without masts the
+ * middle of the stretch.
+ */
+export function uprightShare(subject: Point, bearingToCamera: number, masts: readonly Mast[]): number {
+  if (masts.length === 0) return (UPRIGHT.least + UPRIGHT.most) / 2;
+  let sum = 0;
+  let weight = 0;
+  for (const mast of masts) {
+    const w = 1 / (planDistance(subject, mast.at) ** 2 + mast.height ** 2);
+    sum += w * cosDeg(angleBetween(bearingTo(subject, mast.at), bearingToCamera));
+    weight += w;
+  }
+  const toward = (1 + sum / weight) / 2;
+  return UPRIGHT.least + (UPRIGHT.most - UPRIGHT.least) * toward;
+}
+
+export const lampsAlight = (lamps: Lamps | undefined, at: number): boolean =>
+  lamps !== undefined && at >= lamps.from && at < lamps.until;

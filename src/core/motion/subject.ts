@@ -1,0 +1,35 @@
+/** The classes of part that the tolerance table knows. */
+export type PartClass = "body" | "limb" | "tool" | "wing";
+
+/** A part of a subject that moves on its own. */
+export interface SubjectPart {
+  readonly id: string;
+  readonly name: string;
+  readonly partClass: PartClass;
+  /** Speed in m/s; of a limb against the body, of a tool or ball against the ground. */
+  readonly speed: number;
+  /** Half the width in metres of a tool or a ball: what its picture may smear. */
+  readonly halfWidth?: number;
+}
+
+/** Who or what is photographed. */
+export interface Subject {
+  readonly id: string;
+  readonly name: string;
+  /** Height of the upright figure in metres. */
+  readonly height: number;
+  /** Depth from front to back in metres that should be sharp about the eye. */
+  readonly depth: number;
+  /** Speed of the body over the ground in m/s. */
+  readonly bodySpeed: number;
+  /** Up-and-down of the body in m/s that no following takes out. */
+  readonly bob: number;
+  readonly parts: readonly SubjectPart[];
+  /** How the speeds are known. */
+  readonly known: "published" | "from memory" | "common practice" | "estimated" | "invented";
+}
+
+/** The body itself as a part. */
+export const BODY_PART: SubjectPart = Object.freeze({ id: "body", name: "body", partClass: "body", speed: 0 });
+
+export const partsOf = (subject: Subject): readonly SubjectPart[] => [BODY_PART, ...subject.parts];

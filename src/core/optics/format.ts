@@ -1,0 +1,23 @@
+/** A sensor: its sides in millimetres and its pixels along the long side. */
+export interface SensorFormat {
+  readonly widthMm: number;
+  readonly heightMm: number;
+  readonly widthPx: number;
+}
+
+const FULL_FRAME_DIAGONAL_MM = Math.hypot(36, 24);
+
+export const diagonalMm = (format: SensorFormat): number => Math.hypot(format.widthMm, format.heightMm);
+
+/** 36×24 diagonal over this diagonal: 1.534 for 23.5×15.6. */
+export const cropFactor = (format: SensorFormat): number => FULL_FRAME_DIAGONAL_MM / diagonalMm(format);
+
+export const pixelPitchUm = (format: SensorFormat): number => (format.widthMm / format.widthPx) * 1000;
+
+export type Orientation = "upright" | "level";
+
+/** Frame sides in mm as the camera is held: along the horizontal and along the vertical. */
+export const heldSidesMm = (format: SensorFormat, orientation: Orientation): { across: number; up: number } =>
+  orientation === "level"
+    ? { across: format.widthMm, up: format.heightMm }
+    : { across: format.heightMm, up: format.widthMm };

@@ -1,0 +1,14 @@
+export {
+  angleBetween,
+  asBearing,
+  cosDeg,
+  sinDeg,
+  tanDeg,
+  toDegrees,
+  toRadians,
+  turnBetween,
+  type Radians,
+} from "./angles";
+export { absent, present, type Absent, type Maybe, type Present } from "./absence";
+export { because, type Because, type Figure } from "./because";
+export { SOURCES, type SourceId } from "./sources";

@@ -1,0 +1,109 @@
+import type { Outing } from "./outing-file";
+import type { Choice, Shoot, StoredKit } from "./schema";
+
+type Shelf = "bodies" | "lenses" | "converters" | "supports";
+const SHELVES: readonly Shelf[] = ["bodies", "lenses", "converters", "supports"];
+const CHOICE_KEY = {
+  bodies: "bodyId",
+  lenses: "lensId",
+  converters: "converterId",
+  supports: "supportId",
+} as const satisfies Record<Shelf, keyof Choice>;
+
+export interface MergedKit {
+  readonly kit: StoredKit;
+  /** Per shelf, the new id of a thing whose id was taken by another thing. */
+  readonly renamed: Readonly<Record<Shelf, ReadonlyMap<string, string>>>;
+  readonly added: number;
+}
+
+/**
+ * Kit from a file joins the user's own: what is the same stays, what is new is added, what differs under the same id
+ * is added beside it under a free id. Nothing of the user's is overwritten.
+ */
+export function mergeKit(mine: StoredKit, theirs: StoredKit): MergedKit {
+  const shelves = SHELVES.map((shelf) => mergeShelf(mine[shelf], theirs[shelf]));
+  const at = (i: number) => shelves[i]!;
+  const kit = {
+    ...mine,
+    ...Object.fromEntries(SHELVES.map((shelf, i) => [shelf, at(i).items])),
+  } as StoredKit;
+  const renamed = Object.fromEntries(SHELVES.map((shelf, i) => [shelf, at(i).renamed])) as unknown as MergedKit["renamed"];
+  return { kit, renamed, added: shelves.reduce((n, s) => n + s.added, 0) };
+}
+
+function mergeShelf(mine: readonly { id: string }[], theirs: readonly { id: string }[]) {
+  const items = [...mine];
+  const renamed = new Map<string, string>();
+  for (const thing of theirs) {
+    const own = items.find((item) => item.id === thing.id);
+    if (own && sameThing(own, thing)) continue;
+    const id = own ? freeId(thing.id, items) : thing.id;
+    if (own) renamed.set(thing.id, id);
+    items.push({ ...thing, id });
+  }
+  return { items, renamed, added: items.length - mine.length };
+}
+
+const sameThing = (a: object, b: object): boolean => JSON.stringify(sorted(a)) === JSON.stringify(sorted(b));
+
+/** The same value with keys in order, so that two records compare by content. */
+function sorted(value: unknown): unknown {
+  if (typeof value !== "object" || value === null) return value;
+  if (Array.isArray(value)) return value.map(sorted);
+  return Object.fromEntries(
+    Object.entries(value)
+      .sort(([a], [b]) => a.localeCompare(b))
+      .map(([k, v]) => [k, sorted(v)]),
+  );
+}
+
+/** The first free id of the form `base-2`, cut so that it stays within 40 characters. */
+export function freeId(base: string, taken: readonly { id: string }[]): string {
+  for (let n = 2; ; n++) {
+    const id = `${base.slice(0, 36)}-${n}`;
+    if (!taken.some((item) => item.id === id)) return id;
+  }
+}
+
+/** The file's shoot pointed at the merged kit. */
+export function repoint(shoot: Shoot, renamed: MergedKit["renamed"]): Shoot {
+  const choices = shoot.choices.map((choice) => {
+    const moved = { ...choice };
+    for (const shelf of SHELVES) {
+      const key = CHOICE_KEY[shelf];
+      const id = moved[key];
+      const to = id === null ? undefined : renamed[shelf].get(id);
+      if (to !== undefined) moved[key] = to;
+    }
+    return moved;
+  });
+  return { ...shoot, choices };
+}
+
+export type OnConflict = "replace" | "keep-both";
+
+/** What bringing a file in would write: the shoot with the right id and revision, and the kit. */
+export function bringIn(
+  file: Outing,
+  mine: { readonly kit: StoredKit | undefined; readonly shoots: readonly Shoot[] },
+  onConflict: OnConflict,
+): { readonly shoot: Shoot; readonly kit: StoredKit; readonly addedKit: number } {
+  const merged = mine.kit
+    ? mergeKit(mine.kit, file.kit)
+    : { kit: file.kit, renamed: NOTHING_RENAMED, added: 0 };
+  const pointed = repoint(file.shoot, merged.renamed);
+  const own = mine.shoots.find((s) => s.id === pointed.id);
+  const shoot =
+    own && onConflict === "keep-both"
+      ? { ...pointed, id: freeId(pointed.id, mine.shoots), revision: 0 }
+      : { ...pointed, revision: own?.revision ?? 0 };
+  return { shoot, kit: merged.kit, addedKit: merged.added };
+}
+
+const NOTHING_RENAMED: MergedKit["renamed"] = {
+  bodies: new Map(),
+  lenses: new Map(),
+  converters: new Map(),
+  supports: new Map(),
+};

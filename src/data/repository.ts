@@ -1,0 +1,133 @@
+import { absent, present, type Absent, type Maybe } from "@/core/units";
+import { parseRecord, type Fault, type RecordKind } from "./migrate";
+import { DEFAULT_PREFERENCES, KIT_RECORD, PREFERENCES_RECORD, SHOOT_RECORD } from "./records";
+import type { Preferences, Shoot, StoredKit } from "./schema";
+
+/** The few calls of AsyncStorage that are used; tests hand in a map. */
+export interface KeyValueStore {
+  getItem(key: string): Promise<string | null>;
+  setItem(key: string, value: string): Promise<void>;
+  removeItem(key: string): Promise<void>;
+  getAllKeys(): Promise<readonly string[]>;
+}
+
+const SHOOT_PREFIX = "bp/shoot/";
+const KIT_KEY = "bp/kit";
+const PREFERENCES_KEY = "bp/preferences";
+const SEEDED_KEY = "bp/seeded";
+
+export type SaveFailure = "storage-full" | "storage-failed" | "overtaken";
+export type Saved<T> = Maybe<T, SaveFailure>;
+
+/** A record that stands in the storage but cannot be read, with its raw text so that it can be carried away. */
+export interface Unreadable {
+  readonly id: string;
+  readonly raw: string;
+  readonly faults: readonly Fault[];
+}
+
+export type ReadFailure = Absent<"missing"> | (Absent<"unreadable"> & { readonly unreadable: Unreadable });
+type Read<T> = { readonly ok: true; readonly value: T } | ReadFailure;
+
+export interface Repository {
+  listShoots(): Promise<{ readonly shoots: Shoot[]; readonly unreadable: Unreadable[] }>;
+  readShoot(id: string): Promise<Read<Shoot>>;
+  /** Writes a shoot whose revision is the stored one, and gives it back with the next. */
+  saveShoot(shoot: Shoot): Promise<Saved<Shoot>>;
+  removeShoot(id: string): Promise<void>;
+  readKit(): Promise<Read<StoredKit>>;
+  saveKit(kit: StoredKit): Promise<Saved<StoredKit>>;
+  readPreferences(): Promise<Preferences>;
+  savePreferences(preferences: Preferences): Promise<Saved<Preferences>>;
+  /** Puts the demo in once for ever: what the user deletes stays deleted. */
+  seed(shoots: readonly Shoot[], kit: StoredKit): Promise<Saved<true>>;
+}
+
+/**
+ * One key per record, listed by scan, no index that could fall out of step. Every write is one `setItem`: it happens
+ * whole or not at all, and the stored record stays when it fails.
+ */
+export function createRepository(store: KeyValueStore): Repository {
+  const write = (key: string, value: unknown) => writeRecord(store, key, value);
+  return {
+    listShoots: () => listShoots(store),
+    readShoot: (id) => readRecord(store, SHOOT_RECORD, SHOOT_PREFIX + id, id),
+    saveShoot: (shoot) => saveShoot(store, shoot),
+    removeShoot: (id) => store.removeItem(SHOOT_PREFIX + id),
+    readKit: () => readRecord(store, KIT_RECORD, KIT_KEY, "kit"),
+    saveKit: async (kit) => (await write(KIT_KEY, kit)) ?? present(kit),
+    readPreferences: async () => {
+      const read = await readRecord(store, PREFERENCES_RECORD, PREFERENCES_KEY, "preferences");
+      return read.ok ? read.value : DEFAULT_PREFERENCES;
+    },
+    savePreferences: async (preferences) => (await write(PREFERENCES_KEY, preferences)) ?? present(preferences),
+    seed: (shoots, kit) => seed(store, shoots, kit),
+  };
+}
+
+async function readRecord<T>(store: KeyValueStore, kind: RecordKind<T>, key: string, id: string): Promise<Read<T>> {
+  const raw = await store.getItem(key);
+  if (raw === null) return absent("missing");
+  const parsed = parseRecord(kind, fromJson(raw));
+  if (parsed.ok) return parsed;
+  return { ok: false, reason: "unreadable", unreadable: { id, raw, faults: parsed.faults } };
+}
+
+function fromJson(raw: string): unknown {
+  try {
+    return JSON.parse(raw);
+  } catch {
+    return undefined;
+  }
+}
+
+async function listShoots(store: KeyValueStore) {
+  const keys = (await store.getAllKeys()).filter((key) => key.startsWith(SHOOT_PREFIX));
+  const reads = await Promise.all(
+    keys.map((key) => readRecord(store, SHOOT_RECORD, key, key.slice(SHOOT_PREFIX.length))),
+  );
+  const shoots = reads.flatMap((read) => (read.ok ? [read.value] : []));
+  const unreadable = reads.flatMap((read) => (!read.ok && read.reason === "unreadable" ? [read.unreadable] : []));
+  shoots.sort((a, b) => a.date.localeCompare(b.date) || a.from.localeCompare(b.from));
+  return { shoots, unreadable };
+}
+
+/**
+ * A new shoot has revision 0 and nothing stored; any other must follow the stored revision. What stands there and cannot
+ * be read is never written over.
+ */
+async function saveShoot(store: KeyValueStore, shoot: Shoot): Promise<Saved<Shoot>> {
+  const key = SHOOT_PREFIX + shoot.id;
+  const stored = await readRecord(store, SHOOT_RECORD, key, shoot.id);
+  if (!stored.ok && stored.reason === "unreadable") return absent("overtaken", { mine: shoot.revision });
+  const standing = stored.ok ? stored.value.revision : 0;
+  if (standing !== shoot.revision) return absent("overtaken", { stored: standing, mine: shoot.revision });
+  const next = { ...shoot, revision: shoot.revision + 1 };
+  return (await writeRecord(store, key, next)) ?? present(next);
+}
+
+async function writeRecord(store: KeyValueStore, key: string, value: unknown): Promise<Absent<SaveFailure> | undefined> {
+  try {
+    await store.setItem(key, typeof value === "string" ? value : JSON.stringify(value));
+    return undefined;
+  } catch (error) {
+    return absent(isQuota(error) ? "storage-full" : "storage-failed");
+  }
+}
+
+/** Browsers name the full storage differently; all of them say "quota". */
+const isQuota = (error: unknown): boolean => error instanceof Error && /quota/i.test(`${error.name} ${error.message}`);
+
+async function seed(store: KeyValueStore, shoots: readonly Shoot[], kit: StoredKit): Promise<Saved<true>> {
+  if ((await store.getItem(SEEDED_KEY)) !== null) return present(true);
+  if ((await store.getItem(KIT_KEY)) === null) {
+    const failed = await writeRecord(store, KIT_KEY, kit);
+    if (failed) return failed;
+  }
+  for (const shoot of shoots) {
+    if ((await store.getItem(SHOOT_PREFIX + shoot.id)) !== null) continue;
+    const saved = await saveShoot(store, shoot);
+    if (!saved.ok) return saved;
+  }
+  return (await writeRecord(store, SEEDED_KEY, "1")) ?? present(true);
+}

@@ -1,0 +1,43 @@
+import type { Kit, Rig } from "@/core/optics";
+import type { LightPlan, Shot } from "@/core/scene";
+import type { Choice, Shoot } from "./schema";
+import { instantOf } from "./wall-time";
+
+/** The outing's window, and its start, in epoch milliseconds. */
+export function windowOf(shoot: Shoot): { from: number; until: number; starts: number } {
+  const at = (time: string): number => instantOf(shoot.date, time, shoot.zone).at;
+  return { from: at(shoot.from), until: at(shoot.until), starts: at(shoot.starts) };
+}
+
+/** The light as the core wants it: wall times become instants. */
+export function lightPlanOf(shoot: Shoot): LightPlan {
+  const { cloudEighths, lamps, readings } = shoot.light;
+  if (!lamps) return { cloudEighths, readings };
+  const at = (time: string): number => instantOf(shoot.date, time, shoot.zone).at;
+  return { cloudEighths, readings, lamps: { class: lamps.class, from: at(lamps.from), until: at(lamps.until) } };
+}
+
+/**
+ * The one clock of a shoot: the device's inside the outing's window, else the minute that is planned for. Minutes are
+ * whole: nothing that is shown changes within one.
+ */
+export function clockOf(shoot: Shoot, deviceNow: number): { at: number; live: boolean } {
+  const { from, until } = windowOf(shoot);
+  if (deviceNow >= from && deviceNow <= until) return { at: deviceNow - (deviceNow % 60_000), live: true };
+  return { at: instantOf(shoot.date, shoot.plannedAt, shoot.zone).at, live: false };
+}
+
+export const choiceOf = (shoot: Shoot, shotId: string): Choice | undefined =>
+  shoot.choices.find((c) => c.shotId === shotId);
+
+export const shotInHand = (shoot: Shoot): Shot => shoot.shots.find((s) => s.id === shoot.shotId) ?? shoot.shots[0]!;
+
+/** What a choice mounts; `undefined` when the kit no longer has it. */
+export function rigOf(choice: Choice, kit: Kit): Rig | undefined {
+  const body = kit.bodies.find((b) => b.id === choice.bodyId);
+  const lens = kit.lenses.find((l) => l.id === choice.lensId);
+  const support = kit.supports.find((s) => s.id === choice.supportId);
+  if (!body || !lens || !support) return undefined;
+  const converter = kit.converters.find((c) => c.id === choice.converterId);
+  return { body, lens, support, ...(converter && lens.takesConverter ? { converter } : {}) };
+}

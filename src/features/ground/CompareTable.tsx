@@ -1,0 +1,89 @@
+import { Pressable, View } from "react-native";
+import type { Assessment } from "@/core/judge";
+import { Txt, type Tone } from "@/ui/controls/Txt";
+import {
+  apertureWords,
+  backgroundWords,
+  evWords,
+  faceWords,
+  isoWords,
+  lightSideWords,
+  metresWords,
+  percentWords,
+  shutterWords,
+  softnessWords,
+} from "@/words";
+import { editChoice } from "../stage/edits";
+import { useOuting } from "../stage/outing-context";
+
+interface Line {
+  readonly name: string;
+  readonly words: (a: Assessment) => string;
+  readonly bad?: (a: Assessment) => boolean;
+}
+
+const has = (code: string) => (a: Assessment) => a.judgement.some((j) => j.code === code);
+
+const LINES: readonly Line[] = [
+  { name: "Distance", words: (a) => metresWords(a.sighting.distance.value), bad: has("blocked") },
+  { name: "Light", words: (a) => lightSideWords(a.light).value, bad: has("sun-in-frame") },
+  { name: "On the player", words: (a) => evWords(a.light.ev.value) },
+  { name: "Of the height", words: (a) => percentWords(a.sighting.fill.value), bad: has("out-of-reach") },
+  { name: "Shutter", words: (a) => shutterWords(a.settings.settings.shutter), bad: has("motion-not-held") },
+  { name: "Aperture", words: (a) => apertureWords(a.settings.settings.aperture) },
+  { name: "ISO", words: (a) => isoWords(a.settings.settings.iso).slice(4), bad: has("light-short") },
+  { name: "Behind it", words: (a) => backgroundWords(a.sighting.background) },
+  { name: "Softness", words: (a) => softnessWords(a.sighting.background), bad: has("background-busy") },
+  { name: "Face", words: (a) => faceWords(a.sighting.faceTurn), bad: has("seen-from-behind") },
+];
+
+/** The positions side by side for the shot in hand; a press on a heading stands there. */
+export function CompareTable() {
+  const { shoot, shot, choice, assessments, change } = useOuting();
+  const { positions } = shoot.ground;
+  const tone = (bad: boolean): Tone => (bad ? "bracken" : "ink");
+  return (
+    <View role="table" aria-label="Positions compared">
+      <View role="row" className="flex-row items-end border-b border-line">
+        <View role="columnheader" className="w-[112px]">
+          <Txt size={14} tone="ink2">
+            From
+          </Txt>
+        </View>
+        {positions.map((p) => (
+          <View role="columnheader" key={p.id} className="flex-1">
+            <Pressable
+              role="button"
+              aria-label={`Stand at ${p.name}`}
+              aria-pressed={p.id === choice.positionId}
+              onPress={() => change(editChoice(shot.id, { positionId: p.id }))}
+              className={`min-h-12 items-end justify-center border-b-4 ${p.id === choice.positionId ? "border-water" : "border-transparent"}`}
+            >
+              <Txt size={20} weight={700} tone="water">
+                {p.name}
+              </Txt>
+            </Pressable>
+          </View>
+        ))}
+      </View>
+      {LINES.map((line) => (
+        <View role="row" key={line.name} className="min-h-9 flex-row items-center border-b border-line">
+          <View role="rowheader" className="w-[112px]">
+            <Txt tone="ink2">{line.name}</Txt>
+          </View>
+          {positions.map((p) => {
+            const a = assessments.get(p.id);
+            const bad = a?.ok === true && (line.bad?.(a) ?? false);
+            return (
+              <View role="cell" key={p.id} className="flex-1">
+                <Txt weight={p.id === choice.positionId ? 700 : 400} tone={tone(bad)} className="text-right" numberOfLines={1}>
+                  {a?.ok ? line.words(a) : "–"}
+                </Txt>
+              </View>
+            );
+          })}
+        </View>
+      ))}
+    </View>
+  );
+}

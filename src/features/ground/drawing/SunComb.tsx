@@ -1,0 +1,101 @@
+import { G, Line, Rect, Text as SvgText } from "react-native-svg";
+import { asBearing } from "@/core/units";
+import { shadowLength, type Sun } from "@/core/light";
+import { labelWidth } from "@/ui/plan/labels";
+import { screenStep, type PlanView } from "@/ui/plan/view";
+import { useTokens } from "@/ui/theme/theme";
+
+/** Height in metres of the standing person whose shadow each stroke is. */
+const PERSON = 1.75;
+const LENGTH = { least: 12, most: 120 };
+const SPACING = 24;
+const INSET = 9;
+
+export interface Comb {
+  /** Px of a stroke, and by how much it must be multiplied to be to scale. */
+  readonly length: number;
+  readonly times: number;
+}
+
+/** A stroke between 12 and 120 px, with the whole multiplier or divisor that brings it back to scale. */
+export function combOf(metres: number, pxPerMetre: number): Comb {
+  const trueLength = metres * pxPerMetre;
+  if (trueLength > LENGTH.most) {
+    const times = Math.ceil(trueLength / LENGTH.most);
+    return { length: trueLength / times, times };
+  }
+  if (trueLength < LENGTH.least) {
+    const parts = Math.ceil(LENGTH.least / trueLength);
+    return { length: trueLength * parts, times: 1 / parts };
+  }
+  return { length: trueLength, times: 1 };
+}
+
+interface Props {
+  readonly view: PlanView;
+  readonly sun: Sun;
+  /** Said at the edge when there is no direct sun. */
+  readonly without: string | undefined;
+}
+
+/**
+ * The light's direction and height at once: parallel strokes entering from the edges that the light comes from, each as
+ * long, to scale, as the shadow of a standing person.
+ */
+export function SunComb({ view, sun, without }: Props) {
+  const tokens = useTokens();
+  if (without) return <EdgeWord view={view} words={without} />;
+  const step = screenStep(view, asBearing(sun.azimuth + 180));
+  const comb = combOf(shadowLength(PERSON, sun.apparentAltitude), view.pxPerMetre);
+  const across = { left: step.left * comb.length, top: step.top * comb.length };
+  return (
+    <G>
+      {starts(view, step).map((at, i) => (
+        <Line
+          key={i}
+          x1={at.left}
+          y1={at.top}
+          x2={at.left + across.left}
+          y2={at.top + across.top}
+          stroke={tokens.sun}
+          strokeWidth={2.6}
+          strokeLinecap="round"
+        />
+      ))}
+      {comb.times !== 1 && (
+        <EdgeWord view={view} words={comb.times > 1 ? `shadows ×${comb.times}` : `shadows ÷${Math.round(1 / comb.times)}`} />
+      )}
+    </G>
+  );
+}
+
+/** Where strokes begin: along the left or right edge and along the upper or lower one, by where the light comes from. */
+function starts(view: PlanView, step: { left: number; top: number }) {
+  const points: { left: number; top: number }[] = [];
+  const range = (most: number): number[] => {
+    const count = Math.max(1, Math.floor((most - 2 * SPACING) / SPACING));
+    return Array.from({ length: count + 1 }, (_, i) => SPACING + (i * (most - 2 * SPACING)) / count);
+  };
+  if (Math.abs(step.left) > 0.2) {
+    const left = step.left > 0 ? INSET : view.width - INSET;
+    points.push(...range(view.height).map((top) => ({ left, top })));
+  }
+  if (Math.abs(step.top) > 0.2) {
+    const top = step.top > 0 ? INSET : view.height - INSET;
+    points.push(...range(view.width).map((left) => ({ left, top })));
+  }
+  return points;
+}
+
+function EdgeWord({ view, words }: { view: PlanView; words: string }) {
+  const { paper, sun } = useTokens();
+  const width = labelWidth(words, 14) + 6;
+  return (
+    <G transform={`translate(${8} ${view.height - 30})`}>
+      <Rect width={width} height={24} rx={5} fill={paper} fillOpacity={0.9} />
+      <SvgText x={width / 2} y={17} fontSize={14} fontFamily="Text-600" fill={sun} textAnchor="middle">
+        {words}
+      </SvgText>
+    </G>
+  );
+}

@@ -1,0 +1,45 @@
+import type { Because } from "@/core/units";
+import type { Assessment } from "@/core/judge";
+import { evWords, lightSideWords, metresWords, percentWords, settingsWords } from "@/words";
+import type { Shown } from "../stage/Figures";
+
+export type Asked = "distance" | "light" | "ev" | "fill";
+
+/** The four figures of a place, and what each rests on. */
+export function groundFigures(found: Assessment): { readonly shown: Shown[]; readonly because: Record<Asked, readonly Because[]> } {
+  const { sighting, light, settings } = found;
+  const side = lightSideWords(light);
+  const veto = found.judgement.find((j) => j.weight === "veto");
+  const reachBad = veto?.code === "out-of-reach" || veto?.code === "does-not-fit";
+  return {
+    shown: [
+      {
+        key: "distance",
+        value: metresWords(sighting.distance.value),
+        label: sighting.blockage ? "view blocked" : "clear view",
+        tone: sighting.blockage ? "bracken" : "ink",
+      },
+      { key: "light", value: side.value, label: side.label },
+      { key: "ev", value: evWords(light.ev.value), label: settingsWords(settings.settings).split(", ").slice(0, 2).join(" ") },
+      {
+        key: "fill",
+        value: percentWords(sighting.fill.value),
+        label: "of height",
+        tone: reachBad ? "bracken" : "ink",
+      },
+    ],
+    because: {
+      distance: sighting.distance.because,
+      light: light.ev.because,
+      ev: light.ev.because,
+      fill: sighting.fill.because,
+    },
+  };
+}
+
+export const ASKED_TITLE: Readonly<Record<Asked, string>> = {
+  distance: "The distance",
+  light: "The light on the player",
+  ev: "The light on the player",
+  fill: "The size in the frame",
+};

@@ -1,0 +1,40 @@
+import { evOfClicks } from "@/core/exposure";
+import type { Assessment } from "@/core/judge";
+import type { Reading } from "@/core/light";
+import type { Shoot } from "@/data";
+
+/** A reading from what the card said and how far off the picture was; + too bright, − too dark. */
+export function readingFrom(found: Assessment, shoot: Shoot, offClicks: number): Reading {
+  const shot = shoot.shots.find((s) => s.id === found.ids.shot)!;
+  const spot = shoot.ground.spots.find((s) => s.id === shot.spotId)!;
+  return {
+    id: nextId(shoot.light.readings),
+    zoneId: spot.zoneId,
+    spotId: spot.id,
+    positionId: found.ids.position,
+    at: found.at,
+    settingsEv: evOfClicks(found.settings.settings),
+    offClicks,
+    modelEv: found.light.modelEv,
+    dayShare: found.light.dayShare,
+  };
+}
+
+function nextId(readings: readonly Reading[]): string {
+  const numbers = readings.map((r) => Number(/^reading-(\d+)$/.exec(r.id)?.[1] ?? 0));
+  return `reading-${Math.max(0, ...numbers) + 1}`;
+}
+
+export const keepReading =
+  (reading: Reading) =>
+  (shoot: Shoot): Shoot => ({
+    ...shoot,
+    light: { ...shoot.light, readings: [...shoot.light.readings, reading] },
+  });
+
+export const dropReading =
+  (id: string) =>
+  (shoot: Shoot): Shoot => ({
+    ...shoot,
+    light: { ...shoot.light, readings: shoot.light.readings.filter((r) => r.id !== id) },
+  });

@@ -1,0 +1,30 @@
+import { QueryClientProvider } from "@tanstack/react-query";
+import { useFonts } from "expo-font";
+import { useState, type ReactNode } from "react";
+import { ToastProvider } from "@/ui/controls/toast";
+import { ThemeProvider } from "@/ui/theme/theme";
+import { usePreferences } from "../store/preferences";
+import { createQueryClient } from "../store/query-client";
+
+/** What every screen stands in: the type, the theme, the store, the toast. */
+export function AppShell({ children }: { children: ReactNode }) {
+  const [client] = useState(createQueryClient);
+  const [ready, failed] = useFonts({
+    "Text-400": require("@expo-google-fonts/atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf"),
+    "Text-600": require("@expo-google-fonts/atkinson-hyperlegible-next/600SemiBold/AtkinsonHyperlegibleNext_600SemiBold.ttf"),
+    "Text-700": require("@expo-google-fonts/atkinson-hyperlegible-next/700Bold/AtkinsonHyperlegibleNext_700Bold.ttf"),
+  });
+  if (!ready && !failed) return null;
+  return (
+    <QueryClientProvider client={client}>
+      <Themed>
+        <ToastProvider>{children}</ToastProvider>
+      </Themed>
+    </QueryClientProvider>
+  );
+}
+
+function Themed({ children }: { children: ReactNode }) {
+  const { theme } = usePreferences();
+  return <ThemeProvider theme={theme}>{children}</ThemeProvider>;
+}

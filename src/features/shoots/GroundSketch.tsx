@@ -1,0 +1,51 @@
+import Svg, { Circle, G, Line, Path } from "react-native-svg";
+import { fromVenue, hockeyPitchMarks } from "@/core/ground";
+import type { Shoot } from "@/data";
+import { fitView, toScreen } from "@/ui/plan/view";
+import { useTokens } from "@/ui/theme/theme";
+
+const SIZE = { width: 92, height: 112 };
+const MARGINS = { left: 14, right: 8, top: 8, bottom: 8 };
+const MARKS = hockeyPitchMarks().filter((m) => m.kind === "boundary" || m.kind === "line" || m.kind === "circle");
+
+/** An outing known by its shape: its own ground, small, with what stands there and where one stands. */
+export function GroundSketch({ shoot, scale = 1 }: { shoot: Shoot; scale?: number }) {
+  const { turf, ink, built, water, sun } = useTokens();
+  const { venue, obstacles, positions } = shoot.ground;
+  const outline = MARKS.find((m) => m.kind === "boundary")!.points.map((p) => fromVenue(venue, p));
+  const stands = obstacles.filter((o) => o.kind === "stand");
+  const size = { width: SIZE.width * scale, height: SIZE.height * scale };
+  const view = fitView([...outline, ...stands.flatMap((o) => o.outline)], size, venue.bearing, MARGINS);
+  const path = (points: readonly { x: number; y: number }[], closed: boolean): string =>
+    points
+      .map((p, i) => {
+        const { left, top } = toScreen(view, p);
+        return `${i ? "L" : "M"}${left.toFixed(1)} ${top.toFixed(1)}`;
+      })
+      .join("") + (closed ? "Z" : "");
+  return (
+    <Svg width={size.width} height={size.height} aria-hidden>
+      {MARKS.map((mark, i) => (
+        <Path
+          key={i}
+          d={path(mark.points.map((p) => fromVenue(venue, p)), mark.kind === "boundary")}
+          fill={mark.kind === "boundary" ? turf : "none"}
+          stroke={ink}
+          strokeWidth={mark.kind === "boundary" ? 1.6 : 1}
+        />
+      ))}
+      {stands.map((o) => (
+        <Path key={o.id} d={path(o.outline, true)} fill={built} stroke={ink} strokeWidth={1.2} />
+      ))}
+      <G>
+        {[0.3, 0.5, 0.7, 0.9].map((share) => (
+          <Line key={share} x1={2} x2={10} y1={size.height * share} y2={size.height * share - 4} stroke={sun} strokeWidth={2} />
+        ))}
+      </G>
+      {positions.map((p) => {
+        const { left, top } = toScreen(view, p.at);
+        return <Circle key={p.id} cx={left} cy={top} r={3.4} fill={water} />;
+      })}
+    </Svg>
+  );
+}

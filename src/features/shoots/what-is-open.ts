@@ -1,0 +1,24 @@
+import { choiceOf, type Shoot } from "@/data";
+
+export interface OpenMatter {
+  readonly words: string;
+  readonly open: boolean;
+}
+
+const people = (n: number): string => (n === 1 ? "1 shot has" : `${n} shots have`);
+
+/** What is still open of an outing, from what is kept alone: no computing on the list. */
+export function whatIsOpen(shoot: Shoot): OpenMatter[] {
+  const without = shoot.shots.filter((s) => !choiceOf(shoot, s.id)?.positionId).length;
+  const readings = shoot.light.readings.length;
+  const wanted = shoot.shots.reduce((n, s) => n + s.wanted, 0);
+  return [
+    { words: `${shoot.shots.length} shots promised, ${wanted} pictures`, open: false },
+    without === 0
+      ? { words: "every shot has a place", open: false }
+      : { words: `${people(without)} no place yet`, open: true },
+    readings === 0
+      ? { words: "no reading of the light yet", open: true }
+      : { words: `${readings} ${readings === 1 ? "reading" : "readings"} of the light`, open: false },
+  ];
+}

@@ -1,0 +1,52 @@
+import type { ReactNode } from "react";
+import { View } from "react-native";
+import { useRouter } from "expo-router";
+import { Button } from "@/ui/controls/Button";
+import { Message } from "@/ui/controls/Message";
+import { faultWords } from "@/words";
+import { downloadText } from "../store/file-transfer";
+import { usePreferences } from "../store/preferences";
+import { useKit, useShoot } from "../store/shoots";
+import { OutingProvider } from "./outing-context";
+
+/** Opens an outing for its stages, or says why it cannot be opened and shows the way back. */
+export function OutingShell({ id, children }: { id: string; children: ReactNode }) {
+  const shoot = useShoot(id);
+  const kit = useKit();
+  const preferences = usePreferences();
+  if (shoot.isPending || kit.isPending) return <Message title="Opening the outing" />;
+  if (!shoot.data?.ok) {
+    const trouble = shoot.data;
+    if (trouble?.reason === "unreadable")
+      return (
+        <WayBack title="This outing cannot be read" body={trouble.unreadable.faults.slice(0, 3).map(faultWords).join("\n")}>
+          <Button
+            label="Write what is stored to a file"
+            onPress={() => downloadText(`${id}.damaged.json`, trouble.unreadable.raw)}
+          />
+        </WayBack>
+      );
+    return <WayBack title="There is no such outing here" body={`Nothing is kept under “${id}” in this browser.`} />;
+  }
+  if (!kit.data?.ok)
+    return <WayBack title="The kit cannot be read" body="Open an outing’s file under Shoots to bring its kit back." />;
+  return (
+    <OutingProvider shoot={shoot.data.value} kit={kit.data.value} preferences={preferences}>
+      {children}
+    </OutingProvider>
+  );
+}
+
+function WayBack({ title, body, children }: { title: string; body: string; children?: ReactNode }) {
+  const router = useRouter();
+  return (
+    <View role="main" className="flex-1 justify-center bg-paper">
+      <Message title={title} body={body}>
+        <View className="mt-3 flex-row flex-wrap gap-2">
+          {children}
+          <Button label="Back to shoots" kind="filled" onPress={() => router.replace("/shoots")} />
+        </View>
+      </Message>
+    </View>
+  );
+}

@@ -1,0 +1,32 @@
+import { View } from "react-native";
+import { choiceOf } from "@/data";
+import { Row } from "@/ui/controls/Row";
+import { Txt } from "@/ui/controls/Txt";
+import { takeShot } from "./edits";
+import { useOuting } from "./outing-context";
+
+/** The promised shots, each with the position that serves it; a press takes one in hand. */
+export function ShotList() {
+  const { shoot, shot, change } = useOuting();
+  return (
+    <View>
+      <Txt size={18} weight={700}>
+        Promised
+      </Txt>
+      {shoot.shots.map((s) => {
+        const place = shoot.ground.positions.find((p) => p.id === choiceOf(shoot, s.id)?.positionId);
+        return (
+          <Row
+            key={s.id}
+            title={s.name}
+            detail={`${s.intent === "freeze" ? "frozen" : "reaction"}, ${s.part}, ${s.orientation} · ${s.wanted} wanted`}
+            value={place ? place.name : "no place yet"}
+            valueTone={place ? "water" : "bracken"}
+            chosen={s.id === shot.id}
+            onPress={() => change(takeShot(s.id))}
+          />
+        );
+      })}
+    </View>
+  );
+}

@@ -1,0 +1,159 @@
+import { createContext, useContext, useDeferredValue, useMemo, useState, type ReactNode } from "react";
+import { assess, timeline, type Assessment, type NoPicture, type Timeline } from "@/core/judge";
+import type { Rig } from "@/core/optics";
+import { sceneAt, type Scene, type Shot } from "@/core/scene";
+import type { Subject } from "@/core/motion";
+import {
+  choiceOf,
+  clockOf,
+  lightPlanOf,
+  rigOf,
+  shotInHand,
+  wallTimeOf,
+  windowOf,
+  type Choice,
+  type Preferences,
+  type SaveFailure,
+  type Shoot,
+  type StoredKit,
+} from "@/data";
+import { useShootChanges, type ChangeShoot } from "./save-shoot";
+import { useMinuteClock } from "./useMinuteClock";
+
+export interface OutingState {
+  readonly shoot: Shoot;
+  readonly kit: StoredKit;
+  readonly preferences: Preferences;
+  readonly change: ChangeShoot;
+  readonly failure: SaveFailure | undefined;
+  readonly retry: () => void;
+  readonly reload: () => void;
+  /** The one clock: epoch milliseconds, and whether it is the device's. */
+  readonly at: number;
+  readonly live: boolean;
+  readonly window: { readonly from: number; readonly until: number; readonly starts: number };
+  readonly wall: (at: number) => string;
+  /** Looks at another minute; `done` keeps it. */
+  readonly lookAt: (at: number, done: boolean) => void;
+  readonly backToNow: (() => void) | undefined;
+  readonly scene: Scene;
+  readonly shot: Shot;
+  readonly choice: Choice;
+  readonly subject: Subject;
+  readonly rig: Rig | undefined;
+  /** By position, for the shot in hand at the clock's minute. */
+  readonly assessments: ReadonlyMap<string, Assessment | NoPicture>;
+  /** From the chosen position; undefined while the shot has none, or the kit lacks what it names. */
+  readonly inHand: Assessment | NoPicture | undefined;
+  readonly timeline: Timeline;
+}
+
+const OutingContext = createContext<OutingState | undefined>(undefined);
+
+/** What the stages share. Only inside `OutingProvider`. */
+export function useOuting(): OutingState {
+  const outing = useContext(OutingContext);
+  if (!outing) throw new Error("useOuting needs an OutingProvider above it");
+  return outing;
+}
+
+const STEP = 5 * 60_000;
+const NOTHING: Timeline = { points: [], breaks: [] };
+
+interface Props {
+  readonly shoot: Shoot;
+  readonly kit: StoredKit;
+  readonly preferences: Preferences;
+  readonly children: ReactNode;
+}
+
+/** Walks the outing through the core whenever something changes, once for all stages. */
+export function OutingProvider({ shoot, kit, preferences, children }: Props) {
+  const changes = useShootChanges(shoot.id, shoot);
+  const clock = useOutingClock(shoot, changes.change);
+  const shot = shotInHand(shoot);
+  const choice = choiceOf(shoot, shot.id)!;
+  const subject = shoot.subjects.find((s) => s.id === shot.subjectId)!;
+  const rig = useMemo(() => rigOf(choice, kit), [choice, kit]);
+  const { ground } = shoot;
+  const light = useMemo(
+    () => lightPlanOf(shoot),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the light hangs on these alone, not on every change
+    [shoot.light, shoot.date, shoot.zone],
+  );
+  const scene = useMemo(() => sceneAt(ground, light, clock.at), [ground, light, clock.at]);
+
+  const walk = useMemo(
+    () =>
+      rig && {
+        shot,
+        subject,
+        rig,
+        held: choice.held,
+        order: preferences.order,
+        ...(choice.focalLengthMm === null ? {} : { focalLengthMm: choice.focalLengthMm }),
+      },
+    [shot, subject, rig, choice, preferences.order],
+  );
+  const assessments = useMemo(
+    () =>
+      new Map(
+        walk
+          ? ground.positions.map((position) => [position.id, assess({ ...walk, position, scene })] as const)
+          : [],
+      ),
+    [walk, ground, scene],
+  );
+
+  const place = ground.positions.find((p) => p.id === choice.positionId);
+  // The day's course may lag a frame behind the finger; the figures of the minute may not.
+  const course = useDeferredValue(
+    useMemo(() => ({ walk, place, ground, light, window: clock.window }), [walk, place, ground, light, clock.window]),
+  );
+  const day = useMemo(() => {
+    if (!course.walk || !course.place) return NOTHING;
+    const { from, until } = course.window;
+    return timeline({ ...course.walk, position: course.place, ground: course.ground, light: course.light, from, until, step: STEP });
+  }, [course]);
+
+  const value: OutingState = {
+    shoot,
+    kit,
+    preferences,
+    ...changes,
+    ...clock,
+    scene,
+    shot,
+    choice,
+    subject,
+    rig,
+    assessments,
+    inHand: place && assessments.get(place.id),
+    timeline: day,
+  };
+  return <OutingContext.Provider value={value}>{children}</OutingContext.Provider>;
+}
+
+function useOutingClock(shoot: Shoot, change: ChangeShoot) {
+  const now = useMinuteClock();
+  const [peek, setPeek] = useState<number>();
+  const { date, from, until, starts, zone } = shoot;
+  const window = useMemo(
+    () => windowOf(shoot),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the window hangs on these alone
+    [date, from, until, starts, zone],
+  );
+  const clock = clockOf(shoot, now);
+  const live = clock.live && peek === undefined;
+  return {
+    window,
+    at: clock.live ? (peek ?? clock.at) : clock.at,
+    live,
+    wall: (at: number) => wallTimeOf(at, zone),
+    lookAt: (at: number, done: boolean) => {
+      if (clock.live) setPeek(at);
+      else change((s) => ({ ...s, plannedAt: wallTimeOf(at, s.zone) }), { keep: done });
+    },
+    backToNow: clock.live && peek !== undefined ? () => setPeek(undefined) : undefined,
+  };
+}

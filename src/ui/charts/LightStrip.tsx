@@ -1,0 +1,171 @@
+import { View } from "react-native";
+import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
+import { useSlider } from "../controls/useSlider";
+import { useSize } from "../layout/useSize";
+import { labelWidth, placeLabels, type Box } from "../plan/labels";
+import { useTokens } from "../theme/theme";
+
+export interface StripMark {
+  readonly at: number;
+  readonly words: string;
+  readonly danger: boolean;
+}
+
+interface Props {
+  readonly label: string;
+  /** Epoch milliseconds. */
+  readonly from: number;
+  readonly until: number;
+  readonly at: number;
+  readonly points: readonly { readonly at: number; readonly ev: number }[];
+  readonly marks: readonly StripMark[];
+  readonly hours: readonly { readonly at: number; readonly words: string }[];
+  /** The time in hand, and what it is called for a screen reader. */
+  readonly timeWords: string;
+  readonly words: string;
+  readonly height: number;
+  readonly onChange: (at: number) => void;
+  readonly onEnd: (at: number) => void;
+}
+
+const MINUTE = 60_000;
+const INSET = 16;
+const AXIS = 22;
+const PILL = { width: 66, height: 28 };
+const TYPE = 14;
+
+/** EV against the clock, with the moments at which something breaks; dragging along it is the time control. */
+export function LightStrip(props: Props) {
+  const { from, until, at, height, onChange, onEnd, label, words } = props;
+  const [size, onLayout] = useSize();
+  const slider = useSlider({
+    label,
+    value: at,
+    min: from,
+    max: until,
+    step: MINUTE,
+    page: 15 * MINUTE,
+    words,
+    inset: INSET,
+    onChange,
+    onEnd,
+  });
+  return (
+    <View {...slider} style={[slider.style, { height }]} onLayout={onLayout} className="w-full">
+      {size && <StripDrawing {...props} width={size.width} />}
+    </View>
+  );
+}
+
+function StripDrawing({ from, until, at, points, marks, hours, timeWords, height, width }: Props & { width: number }) {
+  const tokens = useTokens();
+  const folded = height < 100;
+  const top = PILL.height + (folded ? 4 : 12);
+  const base = height - AXIS;
+  const evs = points.map((p) => p.ev);
+  const high = Math.max(8, ...evs);
+  const low = Math.min(2, ...evs);
+  const x = (t: number): number => INSET + ((t - from) / (until - from)) * (width - 2 * INSET);
+  const y = (ev: number): number => base - 4 - ((ev - low) / (high - low)) * (base - 4 - top);
+  const line = points.map((p, i) => `${i === 0 ? "M" : "L"}${x(p.at).toFixed(1)} ${y(p.ev).toFixed(1)}`).join("");
+  const evAt = (t: number): number => nearest(points, t)?.ev ?? low;
+  const pillLeft = Math.min(width - PILL.width - 2, Math.max(2, x(at) - PILL.width / 2));
+  const pill: Box = { left: pillLeft, top: 1, width: PILL.width, height: PILL.height };
+  const frame: Box = { left: 0, top: 0, width, height: base };
+  const wishes = marks.map((mark, i) => ({ id: String(i), at: { left: x(mark.at), top: 0 }, words: mark.words, clear: 1 }));
+  const labels = folded ? [] : placeInRows(wishes, pill, frame);
+  return (
+    <Svg width={width} height={height} style={{ pointerEvents: "none" }}>
+      {points.length > 1 && (
+        <>
+          <Path d={`${line}L${x(until)} ${base}L${x(from)} ${base}Z`} fill={tokens.sunFill} fillOpacity={0.45} />
+          <Path d={line} fill="none" stroke={tokens.sun} strokeWidth={2.5} strokeLinejoin="round" />
+        </>
+      )}
+      <Line x1={INSET} x2={width - INSET} y1={base} y2={base} stroke={tokens.line} />
+      {hours.map((hour) => (
+        <G key={hour.at}>
+          <Line x1={x(hour.at)} x2={x(hour.at)} y1={base} y2={base + 5} stroke={tokens.ink2} strokeWidth={1.5} />
+          <SvgText
+            x={x(hour.at)}
+            y={height - 3}
+            fontSize={TYPE}
+            fontFamily="Text-400"
+            fill={tokens.ink2}
+            textAnchor="middle"
+          >
+            {hour.words}
+          </SvgText>
+        </G>
+      ))}
+      {marks.map((mark, i) => {
+        const placed = labels.find((l) => l.id === String(i));
+        const colour = mark.danger ? tokens.bracken : tokens.ink;
+        return (
+          <G key={mark.at + mark.words}>
+            {placed && (
+              <>
+                <Line
+                  x1={x(mark.at)}
+                  x2={x(mark.at)}
+                  y1={placed.top + placed.height - 2}
+                  y2={y(evAt(mark.at)) - 5}
+                  stroke={colour}
+                  strokeWidth={1.5}
+                />
+                <Rect {...rectOf(placed)} fill={tokens.paper} fillOpacity={0.85} rx={4} />
+                <SvgText
+                  x={placed.left + placed.width / 2}
+                  y={placed.top + placed.height - 6}
+                  fontSize={TYPE}
+                  fontFamily="Text-600"
+                  fill={colour}
+                  textAnchor="middle"
+                >
+                  {placed.words}
+                </SvgText>
+              </>
+            )}
+            <Circle cx={x(mark.at)} cy={y(evAt(mark.at))} r={4.5} fill={tokens.paper} stroke={colour} strokeWidth={2} />
+          </G>
+        );
+      })}
+      <Line x1={x(at)} x2={x(at)} y1={PILL.height} y2={base} stroke={tokens.water} strokeWidth={3} />
+      <Rect {...rectOf(pill)} rx={PILL.height / 2} fill={tokens.water} />
+      <SvgText
+        x={pill.left + PILL.width / 2}
+        y={20.5}
+        fontSize={18}
+        fontFamily="Text-700"
+        fill={tokens.onWater}
+        textAnchor="middle"
+      >
+        {timeWords}
+      </SvgText>
+    </Svg>
+  );
+}
+
+const rectOf = (box: Box) => ({ x: box.left, y: box.top, width: box.width, height: box.height });
+
+function nearest<T extends { readonly at: number }>(points: readonly T[], at: number): T | undefined {
+  let best: T | undefined;
+  for (const p of points) if (!best || Math.abs(p.at - at) < Math.abs(best.at - at)) best = p;
+  return best;
+}
+
+const ROWS = 3;
+
+/** Labels in rows from the top; each takes the first row in which it touches neither the pill nor another. */
+function placeInRows(wishes: Parameters<typeof placeLabels>[0], pill: Box, frame: Box) {
+  return wishes.reduce<ReturnType<typeof placeLabels>>((placed, wish) => {
+    const width = labelWidth(wish.words, TYPE);
+    const left = Math.min(frame.width - width / 2, Math.max(width / 2, wish.at.left));
+    for (let row = 0; row < ROWS; row++) {
+      const there = { ...wish, at: { left, top: row * TYPE * 1.4 } };
+      const fit = placeLabels([there], [pill, ...placed], frame, TYPE);
+      if (fit.length > 0) return [...placed, ...fit];
+    }
+    return placed;
+  }, []);
+}

@@ -1,0 +1,61 @@
+import { useState } from "react";
+import { TextInput, View } from "react-native";
+import { Txt } from "./Txt";
+
+interface Props {
+  readonly label: string;
+  readonly unit: string;
+  readonly value: number;
+  readonly min: number;
+  readonly max: number;
+  /** Decimals shown. */
+  readonly decimals?: number;
+  readonly onChange: (value: number) => void;
+}
+
+/** Reads "12,5" and "12.5" alike; `undefined` for anything that is no number. */
+export function readNumber(text: string): number | undefined {
+  const cleaned = text.trim().replace("−", "-").replace(",", ".");
+  if (!/^[+-]?(\d+\.?\d*|\.\d+)$/.test(cleaned)) return undefined;
+  return Number(cleaned);
+}
+
+/**
+ * A number with its unit. What is typed takes effect on Enter or on leaving; something that is no number, or out of
+ * range, is kept in the field with what to do, and nothing else changes.
+ */
+export function NumberField({ label, unit, value, min, max, decimals = 1, onChange }: Props) {
+  const [draft, setDraft] = useState<string>();
+  const read = draft === undefined ? value : readNumber(draft);
+  const wrong = read === undefined || read < min || read > max;
+  const settle = (): void => {
+    if (wrong || draft === undefined) return;
+    setDraft(undefined);
+    if (read !== value) onChange(read);
+  };
+  return (
+    <View className="min-w-[104px] flex-1">
+      <Txt size={14} tone="ink2">
+        {label}
+      </Txt>
+      <View className={`h-12 flex-row items-center border-b-2 ${wrong ? "border-bracken" : "border-water"}`}>
+        <TextInput
+          aria-label={`${label} in ${unit}`}
+          aria-invalid={wrong}
+          inputMode="decimal"
+          value={draft ?? value.toFixed(decimals)}
+          onChangeText={setDraft}
+          onBlur={settle}
+          onSubmitEditing={settle}
+          className="h-12 w-full min-w-0 flex-1 font-bold text-[20px] tabular-nums text-ink"
+        />
+        <Txt tone="ink2">{unit}</Txt>
+      </View>
+      {wrong && (
+        <Txt size={14} tone="bracken" role="alert">
+          {`Type a number from ${min} to ${max}.`}
+        </Txt>
+      )}
+    </View>
+  );
+}

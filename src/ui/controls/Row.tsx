@@ -1,0 +1,40 @@
+import { Pressable, View } from "react-native";
+import { Txt, type Tone } from "./Txt";
+
+interface Props {
+  readonly title: string;
+  readonly detail?: string;
+  readonly value?: string;
+  readonly valueTone?: Tone;
+  readonly onPress: () => void;
+  readonly chosen?: boolean;
+}
+
+/** A line of a list that can be pressed: what it is, a detail under it, a value at the right. */
+export function Row({ title, detail, value, valueTone = "ink2", onPress, chosen }: Props) {
+  return (
+    <Pressable
+      role="button"
+      aria-label={[title, detail, value].filter(Boolean).join(", ")}
+      aria-pressed={chosen}
+      onPress={onPress}
+      className="min-h-14 flex-row items-center justify-between gap-3 border-b border-line py-2 active:opacity-70"
+    >
+      <View className="min-w-0 flex-1">
+        <Txt weight={600} tone="water">
+          {title}
+        </Txt>
+        {detail ? (
+          <Txt size={14} tone="ink2">
+            {detail}
+          </Txt>
+        ) : null}
+      </View>
+      {value ? (
+        <Txt weight={600} tone={valueTone} className="text-right">
+          {value}
+        </Txt>
+      ) : null}
+    </Pressable>
+  );
+}

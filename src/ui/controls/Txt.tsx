@@ -1,0 +1,42 @@
+import { Text, type TextProps } from "react-native";
+
+const SIZES = {
+  14: "text-[14px] leading-[18px]",
+  16: "text-[16px] leading-[22px]",
+  18: "text-[18px] leading-[24px]",
+  20: "text-[20px] leading-[26px]",
+  24: "text-[24px] leading-[30px]",
+  32: "text-[32px] leading-[38px]",
+  44: "text-[44px] leading-[50px]",
+  64: "text-[64px] leading-[68px]",
+} as const;
+
+const WEIGHTS = { 400: "font-text", 600: "font-semi", 700: "font-bold" } as const;
+
+const TONES = {
+  ink: "text-ink",
+  ink2: "text-ink2",
+  water: "text-water",
+  onWater: "text-onWater",
+  bracken: "text-bracken",
+  moss: "text-moss",
+} as const;
+
+export type Tone = keyof typeof TONES;
+
+interface Props extends TextProps {
+  readonly size?: keyof typeof SIZES;
+  readonly weight?: keyof typeof WEIGHTS;
+  readonly tone?: Tone;
+  readonly className?: string;
+}
+
+/** All words of the interface: one family made for legibility, eight sizes, figures of one width. */
+export function Txt({ size = 16, weight = 400, tone = "ink", className = "", ...rest }: Props) {
+  return (
+    <Text
+      className={`tabular-nums ${SIZES[size]} ${WEIGHTS[weight]} ${TONES[tone]} ${className}`}
+      {...rest}
+    />
+  );
+}

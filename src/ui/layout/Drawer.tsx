@@ -1,0 +1,45 @@
+import type { ReactNode } from "react";
+import { Pressable, ScrollView, View } from "react-native";
+import UpIcon from "lucide-react-native/icons/chevron-up";
+import DownIcon from "lucide-react-native/icons/chevron-down";
+
+import { Txt } from "../controls/Txt";
+import { useTokens } from "../theme/theme";
+
+interface Props {
+  readonly title: string;
+  readonly raised: boolean;
+  readonly onRaise: (raised: boolean) => void;
+  /** Always in view. */
+  readonly peek: ReactNode;
+  /** In view while raised. */
+  readonly children: ReactNode;
+}
+
+/** A sheet under the drawing that peeks and rises; it pushes the drawing up instead of covering it. */
+export function Drawer({ title, raised, onRaise, peek, children }: Props) {
+  const { water } = useTokens();
+  const Icon = raised ? DownIcon : UpIcon;
+  return (
+    <View className="max-h-[62%] border-t border-line bg-sheet">
+      <Pressable
+        role="button"
+        aria-expanded={raised}
+        aria-label={`${title}. ${raised ? "Less" : "More"}`}
+        onPress={() => onRaise(!raised)}
+        className="min-h-12 flex-row items-center justify-between gap-2 px-4 active:opacity-70"
+      >
+        <Txt size={18} weight={700} numberOfLines={1} className="min-w-0 flex-1">
+          {title}
+        </Txt>
+        <Icon size={26} color={water} />
+      </Pressable>
+      <View className="px-4 pb-3">{peek}</View>
+      {raised && (
+        <ScrollView className="border-t border-line" contentContainerClassName="gap-4 p-4">
+          {children}
+        </ScrollView>
+      )}
+    </View>
+  );
+}

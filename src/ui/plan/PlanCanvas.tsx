@@ -1,0 +1,83 @@
+import { useId, type ReactNode } from "react";
+import { View } from "react-native";
+import Svg, { Circle, ClipPath, Defs, G, Line, Rect } from "react-native-svg";
+import type { Point } from "@/core/ground";
+import { useTokens } from "../theme/theme";
+import { usePlanGestures, type Handle } from "./usePlanGestures";
+import { toScreen, type PlanView } from "./view";
+
+interface Props {
+  readonly label: string;
+  readonly view: PlanView | undefined;
+  readonly onView: (view: PlanView) => void;
+  readonly handles: readonly Handle[];
+  readonly onDrag: (id: string, to: Point) => void;
+  readonly onDragEnd: (id: string, to: Point, from: Point) => void;
+  readonly onTap: (id: string | undefined) => void;
+  /** The drawing in a view; it is drawn a second time, larger, in the loupe. */
+  readonly draw: (view: PlanView) => ReactNode;
+  /** What belongs to the sheet rather than to the ground: comb, scale, north. */
+  readonly edge?: (view: PlanView) => ReactNode;
+}
+
+/** A plan to scale that can be panned, pinched, wheeled, tapped, and whose handles can be dragged. */
+export function PlanCanvas({ label, view, draw, edge, ...gestures }: Props) {
+  const { element, held } = usePlanGestures({ view, ...gestures });
+  const handle = held && gestures.handles.find((h) => h.id === held.id);
+  return (
+    <View
+      ref={(node) => {
+        element.current = node as unknown as HTMLElement | null;
+      }}
+      className="absolute inset-0 select-none overflow-hidden"
+      style={{ touchAction: "none" } as object}
+      role="img"
+      aria-label={label}
+    >
+      {view && (
+        <Svg width={view.width} height={view.height}>
+          {draw(view)}
+          {edge?.(view)}
+          {held?.coarse && handle && <Loupe view={view} at={handle.at} draw={draw} />}
+        </Svg>
+      )}
+    </View>
+  );
+}
+
+const LOUPE = { radius: 58, above: 112, times: 2.2 };
+
+/** What lies under the finger, larger and above it. */
+function Loupe({ view, at, draw }: { view: PlanView; at: Point; draw: Props["draw"] }) {
+  const tokens = useTokens();
+  const clip = `loupe-${useId().replace(/\W/g, "")}`;
+  const { radius, above, times } = LOUPE;
+  const under = toScreen(view, at);
+  const cx = Math.min(view.width - radius - 4, Math.max(radius + 4, under.left));
+  const cy = under.top - above < radius + 4 ? under.top + above : under.top - above;
+  const zoomed: PlanView = {
+    ...view,
+    centre: at,
+    pxPerMetre: view.pxPerMetre * times,
+    width: 2 * radius,
+    height: 2 * radius,
+  };
+  return (
+    <G>
+      <Defs>
+        <ClipPath id={clip}>
+          <Circle cx={radius} cy={radius} r={radius} />
+        </ClipPath>
+      </Defs>
+      <G transform={`translate(${cx - radius} ${cy - radius})`}>
+        <G clipPath={`url(#${clip})`}>
+          <Rect width={2 * radius} height={2 * radius} fill={tokens.paper} />
+          {draw(zoomed)}
+          <Line x1={radius - 9} x2={radius + 9} y1={radius} y2={radius} stroke={tokens.ink} strokeWidth={2} />
+          <Line x1={radius} x2={radius} y1={radius - 9} y2={radius + 9} stroke={tokens.ink} strokeWidth={2} />
+        </G>
+        <Circle cx={radius} cy={radius} r={radius - 1.5} fill="none" stroke={tokens.water} strokeWidth={3} />
+      </G>
+    </G>
+  );
+}

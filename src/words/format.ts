@@ -1,0 +1,69 @@
+import { apertureMark, isoMark, shutterMark, type Settings } from "@/core/exposure";
+
+/** Numbers for people, at the precision that the model deserves. Rounding happens here and nowhere else. */
+
+export function shutterWords(click: number): string {
+  const mark = shutterMark(click);
+  return mark.denominator !== undefined ? `1/${mark.denominator}` : `${mark.seconds} s`;
+}
+
+export const apertureWords = (click: number): string => `f/${apertureMark(click)}`;
+export const isoWords = (click: number): string => `ISO ${isoMark(click)}`;
+
+export const settingsWords = (s: Settings): string =>
+  `${shutterWords(s.shutter)}, ${apertureWords(s.aperture)}, ${isoWords(s.iso)}`;
+
+/** A solved exposure in seconds, as a fraction of two figures: 1/905 reads "1/900". */
+export function exposureWords(seconds: number): string {
+  if (seconds >= 0.3) return `${twoFigures(seconds)} s`;
+  return `1/${twoFigures(1 / seconds)}`;
+}
+
+/** Two significant figures, without an exponent. */
+export const twoFigures = (value: number): string => String(Number(value.toPrecision(2)));
+
+/** Metres: a decimal below 30, whole above. */
+export const metresWords = (metres: number): string =>
+  Math.abs(metres) < 29.95 ? `${metres.toFixed(1)} m` : `${Math.round(metres)} m`;
+
+export const evWords = (ev: number): string => `EV ${ev.toFixed(1)}`;
+export const luxWords = (lux: number): string =>
+  lux >= 1000 ? `about ${twoFigures(lux / 1000)} klx` : `about ${twoFigures(lux)} lx`;
+export const percentWords = (share: number): string => `${Math.round(share * 100)} %`;
+export const degreesWords = (degrees: number): string => `${Math.round(degrees)}°`;
+export const focalWords = (mm: number): string => `${Math.round(mm)} mm`;
+export const fNumberWords = (fNumber: number): string => `f/${Number(fNumber.toPrecision(2))}`;
+
+/** Thirds of a stop as people say them: "1/3", "2/3", "1", "1 1/3". */
+export function clicksAsStops(clicks: number): string {
+  const whole = Math.floor(Math.abs(clicks) / 3);
+  const rest = Math.abs(clicks) % 3;
+  const part = rest === 0 ? "" : `${rest}/3`;
+  return [whole > 0 || rest === 0 ? String(whole) : "", part].filter(Boolean).join(" ");
+}
+
+export const stopsNoun = (clicks: number): string =>
+  `${clicksAsStops(clicks)} ${Math.abs(clicks) > 3 ? "stops" : "stop"}`;
+
+/** "2 clicks", "1 click". */
+export const clicksWords = (clicks: number): string => `${clicks} ${clicks === 1 ? "click" : "clicks"}`;
+
+/** Stops with a sign, to a tenth: "+6.1", "−10.0". */
+export const signedStops = (stops: number): string =>
+  `${stops < -0.05 ? "−" : stops > 0.05 ? "+" : "±"}${Math.abs(stops).toFixed(1)}`;
+
+const WEEKDAYS = ["Sun", "Mon", "Tue", "Wed", "Thu", "Fri", "Sat"];
+const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
+
+/** "Sat 17 Oct" from 2026-10-17; the year is said when it is not the present one. */
+export function dateWords(date: string, presentYear?: number): string {
+  const day = new Date(`${date}T12:00:00Z`);
+  const year = day.getUTCFullYear();
+  const short = `${WEEKDAYS[day.getUTCDay()]} ${day.getUTCDate()} ${MONTHS[day.getUTCMonth()]}`;
+  return presentYear === undefined || presentYear === year ? short : `${short} ${year}`;
+}
+
+const COMPASS = ["N", "NE", "E", "SE", "S", "SW", "W", "NW"];
+/** A bearing with its compass word: "236° SW". */
+export const bearingWords = (bearing: number): string =>
+  `${Math.round(bearing) % 360}° ${COMPASS[Math.round(bearing / 45) % 8]}`;

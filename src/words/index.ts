@@ -1,0 +1,36 @@
+export {
+  apertureWords,
+  bearingWords,
+  clicksAsStops,
+  clicksWords,
+  dateWords,
+  degreesWords,
+  evWords,
+  exposureWords,
+  fNumberWords,
+  focalWords,
+  isoWords,
+  luxWords,
+  metresWords,
+  percentWords,
+  settingsWords,
+  shutterWords,
+  signedStops,
+  stopsNoun,
+  twoFigures,
+} from "./format";
+export { faultWords, readingFailure, savingFailure } from "./failures";
+export {
+  backgroundWords,
+  blurSourceWords,
+  breakWords,
+  endWords,
+  faceWords,
+  judgementSentence,
+  lightSideWords,
+  noPictureSentence,
+  sacrificeWords,
+  softnessWords,
+  verdictWords,
+} from "./judgements";
+export { hasReason, reasonSentence, sourceWords } from "./reasons";

@@ -1,0 +1,61 @@
+import { SOURCES, type Because } from "@/core/units";
+import {
+  exposureWords,
+  evWords,
+  fNumberWords,
+  focalWords,
+  luxWords,
+  metresWords,
+  percentWords,
+  signedStops,
+  twoFigures,
+} from "./format";
+
+type Numbers = Readonly<Record<string, number>>;
+const n = (numbers: Numbers, key: string): number => numbers[key] ?? 0;
+
+/** One sentence per reason code; a test holds that no code of the core lacks one. */
+const REASONS: Readonly<Record<string, (numbers: Numbers) => string>> = {
+  "distance-in-space": (v) =>
+    `${metresWords(Math.hypot(n(v, "east"), n(v, "north")))} on the plan, ${metresWords(n(v, "rise"))} up from the lens to the aim.`,
+  "fill-is-image-over-frame": (v) =>
+    `The part is ${n(v, "partSize").toFixed(2)} m tall and takes ${percentWords(n(v, "fill"))} of the frame’s height at ${metresWords(n(v, "distance"))}.`,
+  "focal-length-used": (v) => `At ${focalWords(n(v, "focalLengthMm"))} the frame is ${metresWords(n(v, "frameUp"))} tall there.`,
+  "crop-keeps": (v) =>
+    n(v, "kept") < 1
+      ? `Cropped to the ${percentWords(n(v, "wished"))} you wished, ${Math.round(n(v, "px"))} pixels are left along the long edge.`
+      : `No crop is needed for the ${percentWords(n(v, "wished"))} you wished.`,
+  "light-of-sun": (v) => `Direct sun gives ${luxWords(n(v, "lux"))} on the side you see.`,
+  "light-of-sky": (v) => `The open sky gives ${luxWords(n(v, "lux"))}.`,
+  "light-of-ground": (v) => `The turf throws back ${luxWords(n(v, "lux"))}, a fifth of what falls on it.`,
+  "light-of-lamps": (v) =>
+    `The lamps give ${luxWords(n(v, "horizontal"))} on the ground, ${percentWords(n(v, "share"))} of it on an upright player.`,
+  "reading-offsets": (v) =>
+    `Your readings correct daylight by ${signedStops(n(v, "day"))} and lamps by ${signedStops(n(v, "lamps"))} stops.`,
+  "ev-from-lux": (v) => `Together ${luxWords(n(v, "lux"))}, that is ${evWords(n(v, "ev"))}.`,
+  "part-speed": (v) => `It moves at ${twoFigures(n(v, "speed"))} m/s across your view after following.`,
+  "speed-on-sensor": (v) =>
+    `At ${metresWords(n(v, "distance"))} and ${focalWords(n(v, "focalLengthMm"))} its picture runs ${twoFigures(n(v, "mmPerSecond"))} mm a second over the sensor.`,
+  tolerance: (v) => `It may smear ${twoFigures(n(v, "um"))} µm, ${twoFigures(n(v, "px"))} pixels of the delivered picture.`,
+  "slowest-exposure": (v) => `So the slowest shutter is ${exposureWords(n(v, "seconds"))}.`,
+  "slowest-none": () => "No shutter holds it: focus and lens alone blur more than that.",
+  "slowest-any": () => "Nothing moves: any shutter holds it.",
+  "lens-widest": (v) => `The lens opens to ${fNumberWords(n(v, "fNumber"))}.`,
+  "depth-needs": (v) =>
+    `To hold ${n(v, "depth").toFixed(1)} m of the subject about the eye, ${fNumberWords(n(v, "fNumber"))} is enough.`,
+  "diffraction-from": (v) => `Diffraction would show from ${fNumberWords(n(v, "fNumber"))}.`,
+  "iso-follows": (v) =>
+    `Shutter and aperture ask ${(n(v, "shutter") + n(v, "aperture")).toFixed(1)} stops, the light gives ${n(v, "light").toFixed(1)}; ISO makes up ${n(v, "iso").toFixed(1)} over ISO 100.`,
+  "ceiling-of-body": (v) =>
+    n(v, "missing") > 0
+      ? `Your ceiling is ISO ${n(v, "iso")}: ${n(v, "missing").toFixed(1)} stops were missing there.`
+      : `Your ceiling is ISO ${n(v, "iso")}.`,
+};
+
+export const reasonSentence = ({ code, numbers }: Because): string => REASONS[code]?.(numbers) ?? code;
+
+export const hasReason = (code: string): boolean => code in REASONS;
+
+/** Where a reason comes from, or nothing when it is plain arithmetic. */
+export const sourceWords = ({ source }: Because): string | undefined => (source ? SOURCES[source] : undefined);
+
