@@ -1,6 +1,7 @@
 const tokens = require("./src/ui/theme/tokens.json");
 
-const variables = (theme) => Object.fromEntries(Object.entries(theme).map(([name, value]) => [`--${name}`, value]));
+const variables = (theme) =>
+  Object.fromEntries(Object.entries(theme).map(([name, value]) => [`--${name}`, value]));
 const names = Object.keys(tokens.day);
 
 module.exports = {

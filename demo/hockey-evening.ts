@@ -18,9 +18,19 @@ function at(x: number, y: number): Point {
   return { x: cm(p.x), y: cm(p.y) };
 }
 
-const box = (x0: number, y0: number, x1: number, y1: number): Point[] => [at(x0, y0), at(x1, y0), at(x1, y1), at(x0, y1)];
+const box = (x0: number, y0: number, x1: number, y1: number): Point[] => [
+  at(x0, y0),
+  at(x1, y0),
+  at(x1, y1),
+  at(x0, y1),
+];
 
-const choice = (shotId: string, positionId: string | null, lensId: string, converterId: string | null = null) => ({
+const choice = (
+  shotId: string,
+  positionId: string | null,
+  lensId: string,
+  converterId: string | null = null,
+) => ({
   shotId,
   positionId,
   bodyId: "full-frame-24",
@@ -59,7 +69,11 @@ export const hockeyEvening: Shoot = {
       { id: "bench", name: "Home bench", at: at(31.5, -8), aimHeight: 1.2, facing: 278, zoneId: "benches" },
     ],
     tracks: [
-      { id: "attack", name: "Attacker's run", points: [at(24, -8), at(24, 12), at(22, 26), at(19, 37), at(14, 43)] },
+      {
+        id: "attack",
+        name: "Attacker's run",
+        points: [at(24, -8), at(24, 12), at(22, 26), at(19, 37), at(14, 43)],
+      },
     ],
     obstacles: [
       { id: "west-stand", name: "West stand", kind: "stand", outline: box(-43, -34, -35, 14), height: 7.5 },

@@ -26,7 +26,10 @@ export function createApp(dist: string): Express {
   app.disable("x-powered-by");
   app.use(helmet({ contentSecurityPolicy: CONTENT_SECURITY, crossOriginEmbedderPolicy: false }));
   app.use(compression());
-  app.use("/api", rateLimit({ windowMs: 60_000, limit: 600, standardHeaders: "draft-8", legacyHeaders: false }));
+  app.use(
+    "/api",
+    rateLimit({ windowMs: 60_000, limit: 600, standardHeaders: "draft-8", legacyHeaders: false }),
+  );
   app.get("/api/health", (_req, res) => {
     res.json({ ok: true });
   });

@@ -28,7 +28,9 @@ export function mergeKit(mine: StoredKit, theirs: StoredKit): MergedKit {
     ...mine,
     ...Object.fromEntries(SHELVES.map((shelf, i) => [shelf, at(i).items])),
   } as StoredKit;
-  const renamed = Object.fromEntries(SHELVES.map((shelf, i) => [shelf, at(i).renamed])) as unknown as MergedKit["renamed"];
+  const renamed = Object.fromEntries(
+    SHELVES.map((shelf, i) => [shelf, at(i).renamed]),
+  ) as unknown as MergedKit["renamed"];
   return { kit, renamed, added: shelves.reduce((n, s) => n + s.added, 0) };
 }
 

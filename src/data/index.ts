@@ -11,6 +11,14 @@ export {
   type Saved,
   type Unreadable,
 } from "./repository";
-export { kitSchema, shootSchema, type Choice, type Preferences, type Shoot, type StoredKit, type ThemeName } from "./schema";
+export {
+  kitSchema,
+  shootSchema,
+  type Choice,
+  type Preferences,
+  type Shoot,
+  type StoredKit,
+  type ThemeName,
+} from "./schema";
 export { choiceOf, clockOf, lightPlanOf, rigOf, shotInHand, windowOf } from "./shoot-inputs";
 export { instantOf, wallTimeOf, type Instant } from "./wall-time";

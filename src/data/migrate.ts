@@ -11,7 +11,11 @@ export interface Fault {
 
 export type Parsed<T> =
   | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly reason: "not-a-record" | "newer-version" | "no-way-up" | "faults"; readonly faults: readonly Fault[] };
+  | {
+      readonly ok: false;
+      readonly reason: "not-a-record" | "newer-version" | "no-way-up" | "faults";
+      readonly faults: readonly Fault[];
+    };
 
 export interface RecordKind<T> {
   readonly schema: z.ZodType<T>;
@@ -31,10 +35,15 @@ export function parseRecord<T>(kind: RecordKind<T>, raw: unknown): Parsed<T> {
   if (typeof from !== "number" || !Number.isInteger(from))
     return refuse("not-a-record", "version", "a whole number is expected as the version");
   if (from > kind.version)
-    return refuse("newer-version", "version", `version ${from} is newer than this program's ${kind.version}; update the program`);
+    return refuse(
+      "newer-version",
+      "version",
+      `version ${from} is newer than this program's ${kind.version}; update the program`,
+    );
   for (let version = from; version < kind.version; version++) {
     const step = kind.migrations[version];
-    if (!step) return refuse("no-way-up", "version", `version ${from} is older than any that this program can raise`);
+    if (!step)
+      return refuse("no-way-up", "version", `version ${from} is older than any that this program can raise`);
     record = { ...step(record), version: version + 1 };
   }
   const parsed = kind.schema.safeParse(record);

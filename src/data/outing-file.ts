@@ -36,7 +36,14 @@ const envelopeSchema = z.object({
 /** The text of an outing's file: JSON, indented, so that it can be read and compared. */
 export function writeOuting({ shoot, kit, preferences }: Outing): string {
   const { subjects, ...rest } = shoot;
-  const file = { format: FORMAT, version: FILE_VERSION, shoot: rest, kit: kitUsed(shoot, kit), subjects, preferences };
+  const file = {
+    format: FORMAT,
+    version: FILE_VERSION,
+    shoot: rest,
+    kit: kitUsed(shoot, kit),
+    subjects,
+    preferences,
+  };
   return `${JSON.stringify(file, null, 2)}\n`;
 }
 
@@ -77,7 +84,9 @@ export function readOuting(text: string): OutingRead {
     return {
       ok: false,
       reason: "newer-version",
-      faults: [{ path: "version", message: `version ${envelope.data.version} is newer than ${FILE_VERSION}` }],
+      faults: [
+        { path: "version", message: `version ${envelope.data.version} is newer than ${FILE_VERSION}` },
+      ],
     };
   return readParts(envelope.data);
 }

@@ -60,12 +60,18 @@ export function createRepository(store: KeyValueStore): Repository {
       const read = await readRecord(store, PREFERENCES_RECORD, PREFERENCES_KEY, "preferences");
       return read.ok ? read.value : DEFAULT_PREFERENCES;
     },
-    savePreferences: async (preferences) => (await write(PREFERENCES_KEY, preferences)) ?? present(preferences),
+    savePreferences: async (preferences) =>
+      (await write(PREFERENCES_KEY, preferences)) ?? present(preferences),
     seed: (shoots, kit) => seed(store, shoots, kit),
   };
 }
 
-async function readRecord<T>(store: KeyValueStore, kind: RecordKind<T>, key: string, id: string): Promise<Read<T>> {
+async function readRecord<T>(
+  store: KeyValueStore,
+  kind: RecordKind<T>,
+  key: string,
+  id: string,
+): Promise<Read<T>> {
   const raw = await store.getItem(key);
   if (raw === null) return absent("missing");
   const parsed = parseRecord(kind, fromJson(raw));
@@ -87,7 +93,9 @@ async function listShoots(store: KeyValueStore) {
     keys.map((key) => readRecord(store, SHOOT_RECORD, key, key.slice(SHOOT_PREFIX.length))),
   );
   const shoots = reads.flatMap((read) => (read.ok ? [read.value] : []));
-  const unreadable = reads.flatMap((read) => (!read.ok && read.reason === "unreadable" ? [read.unreadable] : []));
+  const unreadable = reads.flatMap((read) =>
+    !read.ok && read.reason === "unreadable" ? [read.unreadable] : [],
+  );
   shoots.sort((a, b) => a.date.localeCompare(b.date) || a.from.localeCompare(b.from));
   return { shoots, unreadable };
 }
@@ -106,7 +114,11 @@ async function saveShoot(store: KeyValueStore, shoot: Shoot): Promise<Saved<Shoo
   return (await writeRecord(store, key, next)) ?? present(next);
 }
 
-async function writeRecord(store: KeyValueStore, key: string, value: unknown): Promise<Absent<SaveFailure> | undefined> {
+async function writeRecord(
+  store: KeyValueStore,
+  key: string,
+  value: unknown,
+): Promise<Absent<SaveFailure> | undefined> {
   try {
     await store.setItem(key, typeof value === "string" ? value : JSON.stringify(value));
     return undefined;
@@ -116,7 +128,8 @@ async function writeRecord(store: KeyValueStore, key: string, value: unknown): P
 }
 
 /** Browsers name the full storage differently; all of them say "quota". */
-const isQuota = (error: unknown): boolean => error instanceof Error && /quota/i.test(`${error.name} ${error.message}`);
+const isQuota = (error: unknown): boolean =>
+  error instanceof Error && /quota/i.test(`${error.name} ${error.message}`);
 
 async function seed(store: KeyValueStore, shoots: readonly Shoot[], kit: StoredKit): Promise<Saved<true>> {
   if ((await store.getItem(SEEDED_KEY)) !== null) return present(true);

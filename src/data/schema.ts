@@ -46,10 +46,7 @@ const groundSchema = z.object({
   }),
   venue: z.object({ template: z.literal("field-hockey"), bearing, centre: point }),
   zones: listOf(z.object({ id, name, offsetClicks: z.int().min(-12).max(12) }), 20),
-  spots: listOf(
-    z.object({ id, name, at: point, aimHeight: metres(60), facing: bearing, zoneId: id }),
-    60,
-  ),
+  spots: listOf(z.object({ id, name, at: point, aimHeight: metres(60), facing: bearing, zoneId: id }), 60),
   tracks: listOf(z.object({ id, name, points: z.array(point).min(2).max(200) }), 60),
   obstacles: listOf(
     z.object({
@@ -164,12 +161,19 @@ function checkReferences(shoot: z.infer<typeof shootFields>, context: z.Refineme
   const need = (found: boolean, path: (string | number)[], what: string): void => {
     if (!found) context.addIssue({ code: "custom", path, message: `${what} is not in this outing` });
   };
-  const has = (items: readonly { id: string }[], wanted: string): boolean => items.some((i) => i.id === wanted);
+  const has = (items: readonly { id: string }[], wanted: string): boolean =>
+    items.some((i) => i.id === wanted);
   const { ground, shots, subjects } = shoot;
   if (shoot.until <= shoot.from)
-    context.addIssue({ code: "custom", path: ["until"], message: "the outing must end after it begins, on one day" });
+    context.addIssue({
+      code: "custom",
+      path: ["until"],
+      message: "the outing must end after it begins, on one day",
+    });
   need(has(shots, shoot.shotId), ["shotId"], `the shot ${shoot.shotId}`);
-  ground.spots.forEach((s, i) => need(has(ground.zones, s.zoneId), ["ground", "spots", i, "zoneId"], `the zone ${s.zoneId}`));
+  ground.spots.forEach((s, i) =>
+    need(has(ground.zones, s.zoneId), ["ground", "spots", i, "zoneId"], `the zone ${s.zoneId}`),
+  );
   shots.forEach((shot, i) => {
     need(has(ground.spots, shot.spotId), ["shots", i, "spotId"], `the spot ${shot.spotId}`);
     const subject = subjects.find((s) => s.id === shot.subjectId);
@@ -183,7 +187,11 @@ function checkReferences(shoot: z.infer<typeof shootFields>, context: z.Refineme
     need(placed, ["choices", i, "positionId"], `the position ${choice.positionId}`);
   });
   shots.forEach((shot, i) =>
-    need(shoot.choices.some((c) => c.shotId === shot.id), ["shots", i, "id"], `a choice of kit for ${shot.id}`),
+    need(
+      shoot.choices.some((c) => c.shotId === shot.id),
+      ["shots", i, "id"],
+      `a choice of kit for ${shot.id}`,
+    ),
   );
 }
 
@@ -193,37 +201,45 @@ const mark = z.number().positive();
 export const kitSchema = z.object({
   version: z.literal(1),
   bodies: listOf(
-    z.object({
-      id,
-      name,
-      format: z.object({ widthMm: mark.max(200), heightMm: mark.max(200), widthPx: z.int().min(100).max(60000) }),
-      baseIso: mark,
-      maxIso: mark,
-      isoCeiling: mark,
-      isoFloor: mark,
-      fastestShutter: z.number().positive().max(1),
-      liftClicks: z.int().min(0).max(9),
-    }).refine((b) => b.baseIso <= b.isoFloor && b.isoFloor <= b.isoCeiling && b.isoCeiling <= b.maxIso, {
-      path: ["isoCeiling"],
-      message: "ISO goes base, floor, ceiling, highest, each at least the one before",
-    }),
+    z
+      .object({
+        id,
+        name,
+        format: z.object({
+          widthMm: mark.max(200),
+          heightMm: mark.max(200),
+          widthPx: z.int().min(100).max(60000),
+        }),
+        baseIso: mark,
+        maxIso: mark,
+        isoCeiling: mark,
+        isoFloor: mark,
+        fastestShutter: z.number().positive().max(1),
+        liftClicks: z.int().min(0).max(9),
+      })
+      .refine((b) => b.baseIso <= b.isoFloor && b.isoFloor <= b.isoCeiling && b.isoCeiling <= b.maxIso, {
+        path: ["isoCeiling"],
+        message: "ISO goes base, floor, ceiling, highest, each at least the one before",
+      }),
     50,
   ).refine((items) => items.length > 0, "a kit has at least one body"),
   lenses: listOf(
-    z.object({
-      id,
-      name,
-      minFocalLengthMm: mark.max(5000),
-      maxFocalLengthMm: mark.max(5000),
-      widest: z.number().min(0.7).max(64),
-      narrowest: z.number().min(1).max(128),
-      closestFocus: mark.max(100),
-      stabiliserStops: z.number().min(0).max(8),
-      takesConverter: z.boolean(),
-    }).refine((l) => l.minFocalLengthMm <= l.maxFocalLengthMm && l.widest <= l.narrowest, {
-      path: ["maxFocalLengthMm"],
-      message: "the longest focal length and the narrowest aperture come after the shortest and the widest",
-    }),
+    z
+      .object({
+        id,
+        name,
+        minFocalLengthMm: mark.max(5000),
+        maxFocalLengthMm: mark.max(5000),
+        widest: z.number().min(0.7).max(64),
+        narrowest: z.number().min(1).max(128),
+        closestFocus: mark.max(100),
+        stabiliserStops: z.number().min(0).max(8),
+        takesConverter: z.boolean(),
+      })
+      .refine((l) => l.minFocalLengthMm <= l.maxFocalLengthMm && l.widest <= l.narrowest, {
+        path: ["maxFocalLengthMm"],
+        message: "the longest focal length and the narrowest aperture come after the shortest and the widest",
+      }),
     100,
   ).refine((items) => items.length > 0, "a kit has at least one lens"),
   converters: listOf(z.object({ id, name, factor: z.number().min(1).max(4) }), 20),
@@ -238,7 +254,10 @@ export const preferencesSchema = z.object({
   version: z.literal(1),
   theme: z.enum(["day", "dusk", "hide"]),
   /** What is given up first when the light is short. */
-  order: z.array(sacrifice).length(4).refine((o) => new Set(o).size === 4, "each sacrifice stands once"),
+  order: z
+    .array(sacrifice)
+    .length(4)
+    .refine((o) => new Set(o).size === 4, "each sacrifice stands once"),
 });
 
 export type Shoot = z.infer<typeof shootSchema>;

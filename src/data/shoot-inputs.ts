@@ -14,7 +14,11 @@ export function lightPlanOf(shoot: Shoot): LightPlan {
   const { cloudEighths, lamps, readings } = shoot.light;
   if (!lamps) return { cloudEighths, readings };
   const at = (time: string): number => instantOf(shoot.date, time, shoot.zone).at;
-  return { cloudEighths, readings, lamps: { class: lamps.class, from: at(lamps.from), until: at(lamps.until) } };
+  return {
+    cloudEighths,
+    readings,
+    lamps: { class: lamps.class, from: at(lamps.from), until: at(lamps.until) },
+  };
 }
 
 /**
@@ -30,7 +34,8 @@ export function clockOf(shoot: Shoot, deviceNow: number): { at: number; live: bo
 export const choiceOf = (shoot: Shoot, shotId: string): Choice | undefined =>
   shoot.choices.find((c) => c.shotId === shotId);
 
-export const shotInHand = (shoot: Shoot): Shot => shoot.shots.find((s) => s.id === shoot.shotId) ?? shoot.shots[0]!;
+export const shotInHand = (shoot: Shoot): Shot =>
+  shoot.shots.find((s) => s.id === shoot.shotId) ?? shoot.shots[0]!;
 
 /** What a choice mounts; `undefined` when the kit no longer has it. */
 export function rigOf(choice: Choice, kit: Kit): Rig | undefined {

@@ -8,10 +8,20 @@ export function shutterWords(click: number): string {
 }
 
 export const apertureWords = (click: number): string => `f/${apertureMark(click)}`;
-export const isoWords = (click: number): string => `ISO ${isoMark(click)}`;
+export const isoWords = (click: number): string => `ISO\u00a0${isoMark(click)}`;
 
 export const settingsWords = (s: Settings): string =>
   `${shutterWords(s.shutter)}, ${apertureWords(s.aperture)}, ${isoWords(s.iso)}`;
+
+/** The settings of a second set that differ from the first: "ISO 500"; nothing when none does. */
+export const changedWords = (from: Settings, to: Settings): string =>
+  [
+    from.shutter === to.shutter ? "" : shutterWords(to.shutter),
+    from.aperture === to.aperture ? "" : apertureWords(to.aperture),
+    from.iso === to.iso ? "" : isoWords(to.iso),
+  ]
+    .filter(Boolean)
+    .join(", ");
 
 /** A solved exposure in seconds, as a fraction of two figures: 1/905 reads "1/900". */
 export function exposureWords(seconds: number): string {
@@ -24,14 +34,14 @@ export const twoFigures = (value: number): string => String(Number(value.toPreci
 
 /** Metres: a decimal below 30, whole above. */
 export const metresWords = (metres: number): string =>
-  Math.abs(metres) < 29.95 ? `${metres.toFixed(1)} m` : `${Math.round(metres)} m`;
+  Math.abs(metres) < 29.95 ? `${metres.toFixed(1)}\u00a0m` : `${Math.round(metres)}\u00a0m`;
 
-export const evWords = (ev: number): string => `EV ${ev.toFixed(1)}`;
+export const evWords = (ev: number): string => `EV\u00a0${ev.toFixed(1)}`;
 export const luxWords = (lux: number): string =>
   lux >= 1000 ? `about ${twoFigures(lux / 1000)} klx` : `about ${twoFigures(lux)} lx`;
-export const percentWords = (share: number): string => `${Math.round(share * 100)} %`;
+export const percentWords = (share: number): string => `${Math.round(share * 100)}\u00a0%`;
 export const degreesWords = (degrees: number): string => `${Math.round(degrees)}°`;
-export const focalWords = (mm: number): string => `${Math.round(mm)} mm`;
+export const focalWords = (mm: number): string => `${Math.round(mm)}\u00a0mm`;
 export const fNumberWords = (fNumber: number): string => `f/${Number(fNumber.toPrecision(2))}`;
 
 /** Thirds of a stop as people say them: "1/3", "2/3", "1", "1 1/3". */

@@ -1,6 +1,7 @@
 export {
   apertureWords,
   bearingWords,
+  changedWords,
   clicksAsStops,
   clicksWords,
   dateWords,

@@ -12,18 +12,21 @@ const JUDGEMENTS: Readonly<Record<JudgementCode, (v: Judgement["numbers"]) => st
     `Something ${metresWords(v.at ?? 0)} ahead hides the subject. Go ${metresWords(v.short ?? 0)} higher or aside.`,
   "out-of-reach": (v) =>
     `Only ${percentWords(v.fill ?? 0)} of the frame for ${percentWords(v.wished ?? 0)} wished. Go nearer or mount a longer lens.`,
-  "does-not-fit": (v) => `Too near: it takes ${percentWords(v.fill ?? 0)} of the frame. Step back or zoom out.`,
+  "does-not-fit": (v) =>
+    `Too near: it takes ${percentWords(v.fill ?? 0)} of the frame. Step back or zoom out.`,
   "sun-in-frame": () => "The sun is in or near the frame. Never look at it through an optical finder.",
   "against-the-sun": () => "Against the light. Expose for the face or take the silhouette.",
   "seen-from-behind": () => "You see the back. Move round for the face.",
-  "background-busy": (v) => `Busy ${metresWords(v.beyond ?? 0)} behind. Lower, longer or wider open softens it.`,
+  "background-busy": (v) =>
+    `Busy ${metresWords(v.beyond ?? 0)} behind. Lower, longer or wider open softens it.`,
   "pixels-short": (v) => `${v.px ?? 0} px are left of ${v.wanted ?? 0} ordered. Go nearer.`,
   "light-short": (v) =>
     clicks(v.off) > 0
       ? `Still ${stopsNoun(clicks(v.off))} dark after all you give up.`
       : `${stopsNoun(clicks(v.missing))} missing at your ceiling.`,
   "light-over": (v) => `${stopsNoun(clicks(v.off))} too bright: mount a neutral-density filter.`,
-  "motion-not-held": (v) => `It smears ${twoFigures(v.times ?? 0)} times what you allow. Take a faster shutter.`,
+  "motion-not-held": (v) =>
+    `It smears ${twoFigures(v.times ?? 0)} times what you allow. Take a faster shutter.`,
   "no-shutter-holds": () => "No shutter holds it: it is focus, not movement. Stop down or wait for it.",
 };
 
@@ -33,7 +36,8 @@ export const noPictureSentence = ({ numbers }: NoPicture): string =>
   `${metresWords(numbers?.distance ?? 0)} is nearer than this lens focuses. Step back to ${metresWords(numbers?.closest ?? 0)}.`;
 
 export function lightSideWords(light: Assessment["light"]): { value: string; label: string } {
-  if (light.direct === "sun-down") return { value: light.lux.lamps > 0 ? "lamps" : "dusk", label: "sun is down" };
+  if (light.direct === "sun-down")
+    return { value: light.lux.lamps > 0 ? "lamps" : "dusk", label: "sun is down" };
   if (light.direct === "shaded") return { value: "shade", label: "stand’s shadow" };
   if (light.direct === "cloud" || light.side === "even") return { value: "even", label: "no direct sun" };
   const side = { front: "front-lit", side: "side-lit", back: "back-lit" }[light.side];
@@ -41,14 +45,14 @@ export function lightSideWords(light: Assessment["light"]): { value: string; lab
 }
 
 const BREAKS: Readonly<Record<Break["code"], string>> = {
-  "shade-begins": "shade reaches the spot",
-  "shade-ends": "sun back on the spot",
-  "sun-down": "sun down",
-  "sun-up": "sun up",
+  "shade-begins": "shade",
+  "shade-ends": "sun again",
+  "sun-down": "sunset",
+  "sun-up": "sunrise",
   "lamps-on": "lamps on",
   "lamps-off": "lamps off",
-  "past-ceiling": "past your ceiling",
-  "within-ceiling": "within your ceiling",
+  "past-ceiling": "past ceiling",
+  "within-ceiling": "within ceiling",
 };
 export const breakWords = (code: Break["code"]): string => BREAKS[code];
 

@@ -20,7 +20,8 @@ const REASONS: Readonly<Record<string, (numbers: Numbers) => string>> = {
     `${metresWords(Math.hypot(n(v, "east"), n(v, "north")))} on the plan, ${metresWords(n(v, "rise"))} up from the lens to the aim.`,
   "fill-is-image-over-frame": (v) =>
     `The part is ${n(v, "partSize").toFixed(2)} m tall and takes ${percentWords(n(v, "fill"))} of the frame’s height at ${metresWords(n(v, "distance"))}.`,
-  "focal-length-used": (v) => `At ${focalWords(n(v, "focalLengthMm"))} the frame is ${metresWords(n(v, "frameUp"))} tall there.`,
+  "focal-length-used": (v) =>
+    `At ${focalWords(n(v, "focalLengthMm"))} the frame is ${metresWords(n(v, "frameUp"))} tall there.`,
   "crop-keeps": (v) =>
     n(v, "kept") < 1
       ? `Cropped to the ${percentWords(n(v, "wished"))} you wished, ${Math.round(n(v, "px"))} pixels are left along the long edge.`
@@ -36,7 +37,8 @@ const REASONS: Readonly<Record<string, (numbers: Numbers) => string>> = {
   "part-speed": (v) => `It moves at ${twoFigures(n(v, "speed"))} m/s across your view after following.`,
   "speed-on-sensor": (v) =>
     `At ${metresWords(n(v, "distance"))} and ${focalWords(n(v, "focalLengthMm"))} its picture runs ${twoFigures(n(v, "mmPerSecond"))} mm a second over the sensor.`,
-  tolerance: (v) => `It may smear ${twoFigures(n(v, "um"))} µm, ${twoFigures(n(v, "px"))} pixels of the delivered picture.`,
+  tolerance: (v) =>
+    `It may smear ${twoFigures(n(v, "um"))} µm, ${twoFigures(n(v, "px"))} pixels of the delivered picture.`,
   "slowest-exposure": (v) => `So the slowest shutter is ${exposureWords(n(v, "seconds"))}.`,
   "slowest-none": () => "No shutter holds it: focus and lens alone blur more than that.",
   "slowest-any": () => "Nothing moves: any shutter holds it.",
@@ -57,5 +59,5 @@ export const reasonSentence = ({ code, numbers }: Because): string => REASONS[co
 export const hasReason = (code: string): boolean => code in REASONS;
 
 /** Where a reason comes from, or nothing when it is plain arithmetic. */
-export const sourceWords = ({ source }: Because): string | undefined => (source ? SOURCES[source] : undefined);
-
+export const sourceWords = ({ source }: Because): string | undefined =>
+  source ? SOURCES[source] : undefined;

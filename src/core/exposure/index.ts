@@ -1,10 +1,4 @@
-export {
-  apertureValue,
-  evOfSettings,
-  speedValue,
-  timeValue,
-  type ExactSettings,
-} from "./apex";
+export { apertureValue, evOfSettings, speedValue, timeValue, type ExactSettings } from "./apex";
 export {
   apertureFNumber,
   apertureMark,

@@ -15,35 +15,43 @@ export type Rail = keyof Settings;
 
 const SHUTTER_FROM = -15;
 /** Nominal marks: whole and decimal seconds down to 0.3, then denominators. */
-const SHUTTER_SECONDS = [30, 25, 20, 15, 13, 10, 8, 6, 5, 4, 3.2, 2.5, 2, 1.6, 1.3, 1, 0.8, 0.6, 0.5, 0.4, 0.3];
+const SHUTTER_SECONDS = [
+  30, 25, 20, 15, 13, 10, 8, 6, 5, 4, 3.2, 2.5, 2, 1.6, 1.3, 1, 0.8, 0.6, 0.5, 0.4, 0.3,
+];
 const SHUTTER_DENOMINATORS = [
-  4, 5, 6, 8, 10, 13, 15, 20, 25, 30, 40, 50, 60, 80, 100, 125, 160, 200, 250, 320, 400, 500, 640, 800, 1000, 1250,
-  1600, 2000, 2500, 3200, 4000, 5000, 6400, 8000, 10000, 13000, 16000, 20000, 25000, 32000,
+  4, 5, 6, 8, 10, 13, 15, 20, 25, 30, 40, 50, 60, 80, 100, 125, 160, 200, 250, 320, 400, 500, 640, 800, 1000,
+  1250, 1600, 2000, 2500, 3200, 4000, 5000, 6400, 8000, 10000, 13000, 16000, 20000, 25000, 32000,
 ];
 const APERTURES = [
-  1, 1.1, 1.2, 1.4, 1.6, 1.8, 2, 2.2, 2.5, 2.8, 3.2, 3.5, 4, 4.5, 5, 5.6, 6.3, 7.1, 8, 9, 10, 11, 13, 14, 16, 18, 20,
-  22, 25, 29, 32, 36, 40, 45, 51, 57, 64,
+  1, 1.1, 1.2, 1.4, 1.6, 1.8, 2, 2.2, 2.5, 2.8, 3.2, 3.5, 4, 4.5, 5, 5.6, 6.3, 7.1, 8, 9, 10, 11, 13, 14, 16,
+  18, 20, 22, 25, 29, 32, 36, 40, 45, 51, 57, 64,
 ];
 const ISO_FROM = -6;
 const ISOS = [
-  25, 32, 40, 50, 64, 80, 100, 125, 160, 200, 250, 320, 400, 500, 640, 800, 1000, 1250, 1600, 2000, 2500, 3200, 4000,
-  5000, 6400, 8000, 10000, 12800, 16000, 20000, 25600, 32000, 40000, 51200, 64000, 80000, 102400, 128000, 160000,
-  204800, 256000, 320000, 409600, 512000, 640000, 819200,
+  25, 32, 40, 50, 64, 80, 100, 125, 160, 200, 250, 320, 400, 500, 640, 800, 1000, 1250, 1600, 2000, 2500,
+  3200, 4000, 5000, 6400, 8000, 10000, 12800, 16000, 20000, 25600, 32000, 40000, 51200, 64000, 80000, 102400,
+  128000, 160000, 204800, 256000, 320000, 409600, 512000, 640000, 819200,
 ];
 
 /** First and last click of each scale. */
-export const SCALE: Readonly<Record<Rail, { readonly first: number; readonly last: number }>> = Object.freeze({
-  shutter: { first: SHUTTER_FROM, last: SHUTTER_FROM + SHUTTER_SECONDS.length + SHUTTER_DENOMINATORS.length - 1 },
-  aperture: { first: 0, last: APERTURES.length - 1 },
-  iso: { first: ISO_FROM, last: ISO_FROM + ISOS.length - 1 },
-});
+export const SCALE: Readonly<Record<Rail, { readonly first: number; readonly last: number }>> = Object.freeze(
+  {
+    shutter: {
+      first: SHUTTER_FROM,
+      last: SHUTTER_FROM + SHUTTER_SECONDS.length + SHUTTER_DENOMINATORS.length - 1,
+    },
+    aperture: { first: 0, last: APERTURES.length - 1 },
+    iso: { first: ISO_FROM, last: ISO_FROM + ISOS.length - 1 },
+  },
+);
 
-/** A click brought into its scale. */
+/** A click brought into its scale; never −0, which would show in a file. */
 export const clampClick = (rail: Rail, click: number): number =>
-  Math.min(SCALE[rail].last, Math.max(SCALE[rail].first, click));
+  Math.min(SCALE[rail].last, Math.max(SCALE[rail].first, click)) + 0;
 
 export type ShutterMark =
-  { readonly seconds: number; readonly denominator?: never } | { readonly denominator: number; readonly seconds?: never };
+  | { readonly seconds: number; readonly denominator?: never }
+  | { readonly denominator: number; readonly seconds?: never };
 
 /** The printed mark of a shutter click within the scale. */
 export function shutterMark(click: number): ShutterMark {

@@ -1,10 +1,4 @@
-import {
-  clampClick,
-  evOfClicks,
-  SCALE,
-  type Rail,
-  type Settings,
-} from "./marks";
+import { clampClick, evOfClicks, SCALE, type Rail, type Settings } from "./marks";
 
 /** What may be given up when the light is short. */
 export type Sacrifice = "lift" | "shutter" | "aperture" | "iso";
@@ -93,7 +87,8 @@ export function solveSettings(input: SolveInput): Solution {
   );
   const start = { shutter, aperture, iso: isoFor(input, shutter, aperture) };
   const follows = followingRail(held);
-  const asked = follows === "iso" ? spendSurplus(input, start) : follow(input, { ...start, iso: held.iso! }, follows);
+  const asked =
+    follows === "iso" ? spendSurplus(input, start) : follow(input, { ...start, iso: held.iso! }, follows);
   const missing = follows === "iso" ? Math.max(0, asked.iso - input.isoCeiling) : 0;
   const { settings, taken } = giveUp(input, asked, missing);
   const lift = taken.find((t) => t.kind === "lift")?.clicks ?? 0;
@@ -147,7 +142,8 @@ function spendSurplus(input: SolveInput, s: Settings): Settings {
 function room(input: SolveInput, s: Settings, kind: Sacrifice): number {
   if (kind === "lift") return input.liftClicks;
   if (kind === "iso") return Math.max(0, input.isoMax - input.isoCeiling);
-  if (kind === "aperture") return input.held.aperture === undefined ? Math.max(0, s.aperture - input.lensWidest) : 0;
+  if (kind === "aperture")
+    return input.held.aperture === undefined ? Math.max(0, s.aperture - input.lensWidest) : 0;
   return input.held.shutter === undefined ? SHUTTER_GIVE : 0;
 }
 
@@ -171,7 +167,13 @@ function railStates(input: SolveInput, s: Settings): Record<Rail, RailState> {
   const slowest = input.slowestShutter(s.aperture);
   const byDepth = input.depthAperture > input.lensWidest;
   const byDiffraction = input.diffractionAperture < input.lensNarrowest;
-  const state = (rail: Rail, from: number, to: number, fromReason: EndReason, toReason: EndReason): RailState => ({
+  const state = (
+    rail: Rail,
+    from: number,
+    to: number,
+    fromReason: EndReason,
+    toReason: EndReason,
+  ): RailState => ({
     at: s[rail],
     from,
     to,

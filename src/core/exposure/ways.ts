@@ -31,7 +31,14 @@ function wayOut(kind: Sacrifice, input: SolveInput, { asked, missing }: Solution
   if (kind === "lift") {
     const allowance = input.liftClicks;
     const clicks = Math.min(missing, allowance);
-    return { kind, settings: atCeiling, clicks, within: missing <= allowance, allowance, noiseStops: noise(clicks) };
+    return {
+      kind,
+      settings: atCeiling,
+      clicks,
+      within: missing <= allowance,
+      allowance,
+      noiseStops: noise(clicks),
+    };
   }
   if (kind === "iso") {
     const allowance = input.isoMax - input.isoCeiling;

@@ -28,8 +28,7 @@ export function firstBlockage(
     const lowest = lowestHeight(lens, run, stretch.enter, Math.min(1, stretch.leave));
     if (lowest >= obstacle.height) continue;
     const at = stretch.enter * length;
-    if (!first || at < first.at)
-      first = { obstacleId: obstacle.id, at, short: obstacle.height - lowest };
+    if (!first || at < first.at) first = { obstacleId: obstacle.id, at, short: obstacle.height - lowest };
   }
   return first;
 }
@@ -56,7 +55,9 @@ export function backgroundBehind(lens: Vector, aim: Vector, obstacles: readonly 
   if (reach === 0) return { kind: "ground", beyond: aim.z };
   const step = scale(subtract(aim, lens), 1 / reach);
   let nearest: Background =
-    step.z < 0 ? { kind: "ground", beyond: Math.min(SKYLINE, aim.z / -step.z) } : { kind: "skyline", beyond: SKYLINE };
+    step.z < 0
+      ? { kind: "ground", beyond: Math.min(SKYLINE, aim.z / -step.z) }
+      : { kind: "skyline", beyond: SKYLINE };
   if (nearest.beyond === SKYLINE) nearest = { kind: "skyline", beyond: SKYLINE };
   for (const obstacle of obstacles) {
     const stretch = rayThrough(aim, step, obstacle.outline);

@@ -44,6 +44,8 @@ export function assess(input: AssessInput): Assessment | NoPicture {
 function spotOf({ shot, scene }: AssessInput): Spot {
   const spot = scene.ground.spots.find((s) => s.id === shot.spotId);
   if (!spot)
-    throw new Error(`shot ${shot.id} names the spot ${shot.spotId}, which the ground lacks; add it or change the shot`);
+    throw new Error(
+      `shot ${shot.id} names the spot ${shot.spotId}, which the ground lacks; add it or change the shot`,
+    );
   return spot;
 }

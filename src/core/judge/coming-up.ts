@@ -19,7 +19,8 @@ export function comingUp(
   most: number,
 ): Coming[] {
   const later = points.filter((p) => p.at > from.at);
-  const settingsAt = (at: number): Settings => (later.find((p) => p.at >= at) ?? later[later.length - 1])?.settings ?? from.settings;
+  const settingsAt = (at: number): Settings =>
+    (later.find((p) => p.at >= at) ?? later[later.length - 1])?.settings ?? from.settings;
   const ahead: Coming[] = breaks
     .filter((b) => b.at > from.at)
     .map((b) => ({ at: b.at, code: b.code, settings: settingsAt(b.at) }));

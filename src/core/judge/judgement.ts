@@ -72,7 +72,8 @@ function notes({ shot }: AssessInput, { sighting }: Found): Judgement[] {
 function sunToFrame({ rig, shot }: AssessInput, { sighting, light }: Found) {
   const sides = heldSidesMm(rig.body.format, shot.orientation);
   const { focalLengthMm } = sighting.frame;
-  const view = (sideMm: number) => angleOfViewAt(focalLengthMm, sideMm, sighting.distance.value) / 2 + GLARE_MARGIN;
+  const view = (sideMm: number) =>
+    angleOfViewAt(focalLengthMm, sideMm, sighting.distance.value) / 2 + GLARE_MARGIN;
   const aside = angleBetween(sighting.bearing, light.sun.azimuth);
   const above = Math.abs(light.sun.apparentAltitude - sighting.heightAngle);
   const inFrame = light.direct !== "sun-down" && aside < view(sides.across) && above < view(sides.up);

@@ -46,7 +46,9 @@ export function findLight(scene: Scene, spot: Spot, bearing: number): LightFound
   const model = { day: day.sun + day.sky + day.ground, lamps: lampModel };
   const lux = withOffsets(day, lampModel, offsets);
   const litSide =
-    up && !shade ? scene.daylight.directNormal * cylinderShare(sun.apparentAltitude, 0) * 2 ** offsets.day : 0;
+    up && !shade
+      ? scene.daylight.directNormal * cylinderShare(sun.apparentAltitude, 0) * 2 ** offsets.day
+      : 0;
   return {
     sun,
     phase: skyPhase(sun.altitude),

@@ -117,6 +117,8 @@ export function findMotion(
 function heldPartOf({ shot, subject }: AssessInput): SubjectPart {
   const part = partsOf(subject).find((p) => p.id === shot.holdPartId);
   if (!part)
-    throw new Error(`shot ${shot.id} holds the part ${shot.holdPartId}, which ${subject.id} lacks; choose another part`);
+    throw new Error(
+      `shot ${shot.id} holds the part ${shot.holdPartId}, which ${subject.id} lacks; choose another part`,
+    );
   return part;
 }

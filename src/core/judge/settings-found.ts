@@ -103,7 +103,10 @@ function reasons(
           distance: sighting.distance.value,
           focalLengthMm: sighting.frame.focalLengthMm,
         }),
-        because("tolerance", { um: found.held.toleranceUm, px: found.held.toleranceUm / found.deliveredPixelUm }),
+        because("tolerance", {
+          um: found.held.toleranceUm,
+          px: found.held.toleranceUm / found.deliveredPixelUm,
+        }),
         typeof slowest === "number"
           ? because("slowest-exposure", { seconds: slowest }, "variance-rule")
           : because(`slowest-${slowest}`, {}, "variance-rule"),

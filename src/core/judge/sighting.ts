@@ -62,7 +62,11 @@ export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: 
     fill: {
       value: frame.fill,
       because: [
-        because("fill-is-image-over-frame", { partSize, fill: frame.fill, distance: away }, "handbook-optics"),
+        because(
+          "fill-is-image-over-frame",
+          { partSize, fill: frame.fill, distance: away },
+          "handbook-optics",
+        ),
         because("focal-length-used", { focalLengthMm: frame.focalLengthMm, frameUp: frame.frameUp }),
         because("crop-keeps", { kept: frame.kept, px: frame.keptLongEdgePx, wished: shot.fill }),
       ],
@@ -75,6 +79,11 @@ export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: 
 const distanceFigure = (lens: Vector, aim: Vector, away: number): Figure => ({
   value: away,
   because: [
-    because("distance-in-space", { east: aim.x - lens.x, north: aim.y - lens.y, rise: aim.z - lens.z, distance: away }),
+    because("distance-in-space", {
+      east: aim.x - lens.x,
+      north: aim.y - lens.y,
+      rise: aim.z - lens.z,
+      distance: away,
+    }),
   ],
 });

@@ -123,7 +123,10 @@ function pureSky(sky: SkyName, altitude: number, seen: number, day: number): Par
   const total = clearHorizontalLux(altitude);
   if (altitude <= 0) {
     const share = sky === "clear" ? 1 : CLOUDED_TWILIGHT;
-    return { direct: iesDirectNormal(sky, altitude, day) * (total / (1000 * SKIES.clear.a)), sky: total * share };
+    return {
+      direct: iesDirectNormal(sky, altitude, day) * (total / (1000 * SKIES.clear.a)),
+      sky: total * share,
+    };
   }
   const k = total / (iesDirectNormal("clear", altitude, day) * sinDeg(altitude) + iesSky("clear", altitude));
   return { direct: k * iesDirectNormal(sky, Math.max(altitude, seen), day), sky: k * iesSky(sky, altitude) };

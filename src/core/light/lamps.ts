@@ -4,7 +4,11 @@ import { bearingTo, planDistance, type Mast, type Point } from "../ground";
 export type LampClass = "I" | "II" | "III";
 
 /** Mean horizontal lux of outdoor field games by class (EN 12193; from memory). */
-export const FIELD_LAMP_LUX: Readonly<Record<LampClass, number>> = Object.freeze({ I: 500, II: 200, III: 75 });
+export const FIELD_LAMP_LUX: Readonly<Record<LampClass, number>> = Object.freeze({
+  I: 500,
+  II: 200,
+  III: 75,
+});
 
 export interface Lamps {
   readonly class: LampClass;

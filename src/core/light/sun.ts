@@ -28,7 +28,10 @@ export function sunAt(at: number, place: Anchor): Sun {
  * The next sunset after an instant within 24 hours: upper limb on a level horizon, −0.833°. Epoch milliseconds.
  * In polar day or night there is none, and the reason says which.
  */
-export function nextSunset(after: number, place: Anchor): Maybe<number, "sun-never-sets" | "sun-never-rises"> {
+export function nextSunset(
+  after: number,
+  place: Anchor,
+): Maybe<number, "sun-never-sets" | "sun-never-rises"> {
   const observer = new Observer(place.latitude, place.longitude, 0);
   const found = SearchRiseSet(Body.Sun, observer, -1, new Date(after), 1);
   if (found) return present(found.date.getTime());

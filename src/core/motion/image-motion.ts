@@ -40,7 +40,9 @@ export function bodyMotion({ camera, subject, bodyVelocity, technique }: MotionI
   const away = dot(bodyVelocity, scale(sight, 1 / norm(sight)));
   const crossing = Math.sqrt(Math.max(0, dot(bodyVelocity, bodyVelocity) - away * away));
   const residual =
-    technique === "tracked" ? Math.hypot(TRACKING_RESIDUAL * crossing, subject.bob) : Math.hypot(crossing, subject.bob);
+    technique === "tracked"
+      ? Math.hypot(TRACKING_RESIDUAL * crossing, subject.bob)
+      : Math.hypot(crossing, subject.bob);
   const umPerMetre = (1000 * camera.imageDistanceMm) / norm(sight);
   const growth = edgeGrowth(camera, subject, scale(sight, away / norm(sight))) / umPerMetre;
   return {

@@ -10,10 +10,4 @@ export { bodyMotion, partSpeed, TRACKING_RESIDUAL, type BodyMotion, type Techniq
 export { imageVelocity, project, type Camera, type OnSensor } from "./projection";
 export { HAND_SHAKE, shakeUmPerSecond } from "./shake";
 export { BODY_PART, partsOf, type PartClass, type Subject, type SubjectPart } from "./subject";
-export {
-  blurVerdict,
-  PART_TOLERANCE,
-  toleranceUm,
-  type BlurVerdict,
-  type ToleranceKind,
-} from "./tolerance";
+export { blurVerdict, PART_TOLERANCE, toleranceUm, type BlurVerdict, type ToleranceKind } from "./tolerance";

@@ -30,6 +30,11 @@ export interface Subject {
 }
 
 /** The body itself as a part. */
-export const BODY_PART: SubjectPart = Object.freeze({ id: "body", name: "body", partClass: "body", speed: 0 });
+export const BODY_PART: SubjectPart = Object.freeze({
+  id: "body",
+  name: "body",
+  partClass: "body",
+  speed: 0,
+});
 
 export const partsOf = (subject: Subject): readonly SubjectPart[] => [BODY_PART, ...subject.parts];

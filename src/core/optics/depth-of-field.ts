@@ -10,7 +10,11 @@ export interface DepthInput {
 }
 
 /** Hyperfocal distance in metres: f²/(N·c) + f. */
-export function hyperfocal({ focalLengthMm: f, fNumber, circleOfConfusionMm: c }: Omit<DepthInput, "subject">): number {
+export function hyperfocal({
+  focalLengthMm: f,
+  fNumber,
+  circleOfConfusionMm: c,
+}: Omit<DepthInput, "subject">): number {
   return (f * f) / (fNumber * c * 1000) + f / 1000;
 }
 

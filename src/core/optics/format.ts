@@ -17,7 +17,10 @@ export const pixelPitchUm = (format: SensorFormat): number => (format.widthMm / 
 export type Orientation = "upright" | "level";
 
 /** Frame sides in mm as the camera is held: along the horizontal and along the vertical. */
-export const heldSidesMm = (format: SensorFormat, orientation: Orientation): { across: number; up: number } =>
+export const heldSidesMm = (
+  format: SensorFormat,
+  orientation: Orientation,
+): { across: number; up: number } =>
   orientation === "level"
     ? { across: format.widthMm, up: format.heightMm }
     : { across: format.heightMm, up: format.widthMm };

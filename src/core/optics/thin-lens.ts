@@ -16,7 +16,9 @@ export const imageDistanceMm = (focalLengthMm: number, subject: number): number 
 function behindFocus(focalLengthMm: number, subject: number): number {
   const rest = subject * 1000 - focalLengthMm;
   if (!(rest > 0))
-    throw new Error(`subject distance ${subject} m must exceed the focal length ${focalLengthMm} mm; move back`);
+    throw new Error(
+      `subject distance ${subject} m must exceed the focal length ${focalLengthMm} mm; move back`,
+    );
   return rest;
 }
 

@@ -3,6 +3,7 @@ import type { Assessment } from "@/core/judge";
 import type { BlurSource } from "@/core/motion";
 import { StackedBar } from "@/ui/charts/StackedBar";
 import { Txt } from "@/ui/controls/Txt";
+import { useTokens } from "@/ui/theme/theme";
 import { blurSourceWords, exposureWords, twoFigures, verdictWords } from "@/words";
 
 const ORDER: readonly BlurSource[] = ["motion", "shake", "defocus", "diffraction", "pixel"];
@@ -11,8 +12,17 @@ const ORDER: readonly BlurSource[] = ["motion", "shake", "defocus", "diffraction
 export function BlurSection({ found }: { found: Assessment }) {
   const { budget, held, parts, deliveredPixelUm } = found.motion;
   const px = (um: number): string => twoFigures(um / deliveredPixelUm);
+  const tokens = useTokens();
+  const colours: Record<BlurSource, string> = {
+    motion: tokens.water,
+    shake: tokens.sun,
+    defocus: tokens.ink2,
+    diffraction: tokens.sunFill,
+    pixel: tokens.line,
+  };
   const bars = ORDER.map((key) => ({
     key,
+    colour: colours[key],
     words: key === "motion" ? held.name : blurSourceWords(key),
     share: budget.shares[key],
   })).sort((a, b) => b.share - a.share);

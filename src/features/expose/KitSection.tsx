@@ -15,7 +15,8 @@ const NONE = "none";
 export function KitSection({ found }: { found: Assessment | undefined }) {
   const { kit, shot, choice, rig, change } = useOuting();
   const edit = (what: Parameters<typeof editChoice>[1]) => change(editChoice(shot.id, what));
-  const named = (items: readonly { id: string; name: string }[]) => items.map((i) => ({ key: i.id, label: i.name }));
+  const named = (items: readonly { id: string; name: string }[]) =>
+    items.map((i) => ({ key: i.id, label: i.name }));
   const range = rig && effectiveLens(rig);
   const frame = found?.sighting.frame;
   return (

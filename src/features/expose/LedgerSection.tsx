@@ -43,7 +43,10 @@ export function LedgerSection({ found }: { found: Assessment }) {
         .map((line) => {
           const bad = line.code === "short" || line.code === "over";
           return (
-            <View key={line.code} className="min-h-9 flex-row items-center justify-between border-b border-line">
+            <View
+              key={line.code}
+              className="min-h-9 flex-row items-center justify-between border-b border-line"
+            >
               <Txt tone={bad ? "bracken" : "ink"}>{words[line.code]}</Txt>
               <Txt weight={700} tone={bad ? "bracken" : "ink"}>
                 {signedStops(line.stops)}
@@ -60,7 +63,8 @@ function priceOf(way: PricedWay, found: Assessment): string {
   const { held, deliveredPixelUm } = found.motion;
   if (!way.within && way.clicks === 0) return way.kind === "lift" ? "you allow none" : "not on this lens";
   const part = way.within ? "" : `, gives ${clicksAsStops(way.clicks)} only`;
-  if (way.kind === "lift") return `allowed ${clicksAsStops(way.allowance)}; noise +${twoFigures(way.noiseStops)}${part}`;
+  if (way.kind === "lift")
+    return `allowed ${clicksAsStops(way.allowance)}; noise +${twoFigures(way.noiseStops)}${part}`;
   if (way.kind === "iso") return `past your ceiling; noise +${twoFigures(way.noiseStops)}${part}`;
   if (way.kind === "aperture") return `depth gets shallower${part}`;
   return `${held.name} ${verdictWords(way.verdict)}, ${twoFigures(way.blurUm / deliveredPixelUm)} px`;
@@ -80,7 +84,8 @@ export function WaysSection({ found }: { found: Assessment }) {
   if (missing === 0) return null;
   const take = (way: PricedWay): void => {
     if (way.kind === "shutter") change(holdRails(shot.id, { ...choice.held, shutter: way.settings.shutter }));
-    if (way.kind === "aperture") change(holdRails(shot.id, { ...choice.held, aperture: way.settings.aperture }));
+    if (way.kind === "aperture")
+      change(holdRails(shot.id, { ...choice.held, aperture: way.settings.aperture }));
     if (way.kind === "iso") {
       const { shutter, aperture, iso } = way.settings;
       change(holdRails(shot.id, { shutter, aperture, iso }));

@@ -18,7 +18,8 @@ export function Rails({ found }: { found: Assessment }) {
   const [size, onLayout] = useSize();
   const { settings, motion } = found;
   const pxPerClick = Math.min(WIDEST_CLICK, (size?.width ?? 0) / LONGEST);
-  const push = (rail: Rail) => (click: number) => change(holdRails(shot.id, heldAfterPush(choice.held, rail, click)));
+  const push = (rail: Rail) => (click: number) =>
+    change(holdRails(shot.id, heldAfterPush(choice.held, rail, click)));
   const note = (rail: Rail): string => {
     if (settings.follows === rail) return ", follows";
     return settings.rails[rail].held ? ", held" : "";

@@ -2,7 +2,17 @@ import { Stepper } from "@/ui/controls/Stepper";
 import { setCloud } from "../stage/edits";
 import { useOuting } from "../stage/outing-context";
 
-const NAMES = ["clear", "clear", "few clouds", "few clouds", "half the sky", "half the sky", "mostly cloudy", "mostly cloudy", "overcast"];
+const NAMES = [
+  "clear",
+  "clear",
+  "few clouds",
+  "few clouds",
+  "half the sky",
+  "half the sky",
+  "mostly cloudy",
+  "mostly cloudy",
+  "overcast",
+];
 
 /** Cloud in eighths of the sky. */
 export function CloudField() {

@@ -45,7 +45,7 @@ export function CompareTable() {
   return (
     <View role="table" aria-label="Positions compared">
       <View role="row" className="flex-row items-end border-b border-line">
-        <View role="columnheader" className="w-[112px]">
+        <View role="columnheader" className="w-[104px]">
           <Txt size={14} tone="ink2">
             From
           </Txt>
@@ -68,7 +68,7 @@ export function CompareTable() {
       </View>
       {LINES.map((line) => (
         <View role="row" key={line.name} className="min-h-9 flex-row items-center border-b border-line">
-          <View role="rowheader" className="w-[112px]">
+          <View role="rowheader" className="w-[104px]">
             <Txt tone="ink2">{line.name}</Txt>
           </View>
           {positions.map((p) => {
@@ -76,7 +76,12 @@ export function CompareTable() {
             const bad = a?.ok === true && (line.bad?.(a) ?? false);
             return (
               <View role="cell" key={p.id} className="flex-1">
-                <Txt weight={p.id === choice.positionId ? 700 : 400} tone={tone(bad)} className="text-right" numberOfLines={1}>
+                <Txt
+                  weight={p.id === choice.positionId ? 700 : 400}
+                  tone={tone(bad)}
+                  className="text-right"
+                  numberOfLines={1}
+                >
                   {a?.ok ? line.words(a) : "–"}
                 </Txt>
               </View>

@@ -19,15 +19,21 @@ const TAG_LIFT = 20;
 const POSITION = "position:";
 const SPOT = "spot:";
 
-const centimetres = ({ x, y }: Point): Point => ({ x: Math.round(x * 100) / 100, y: Math.round(y * 100) / 100 });
+const centimetres = ({ x, y }: Point): Point => ({
+  x: Math.round(x * 100) / 100,
+  y: Math.round(y * 100) / 100,
+});
 
-/** The plan of the ground under the finger: positions are dragged, positions and spots are tapped. */
-export function GroundPlan() {
+/** The plan of the ground under the finger: positions are dragged, positions and spots are tapped. `close` shows the shot alone. */
+export function GroundPlan({ close = false }: { close?: boolean }) {
   const outing = useOuting();
   const { scene, shot, choice, assessments, change } = outing;
   const { ground } = scene;
   const [size, onLayout] = useSize();
-  const { view, setView, fit, isMoved } = useGroundView(ground, size);
+  const place = ground.positions.find((p) => p.id === choice.positionId);
+  const spot = ground.spots.find((s) => s.id === shot.spotId);
+  const spokenOf = close && place && spot ? [place.at, spot.at] : undefined;
+  const { view, setView, fit, isMoved } = useGroundView(ground, size, spokenOf);
   const toast = useToast();
 
   const handles = useMemo<Handle[]>(
@@ -64,7 +70,13 @@ export function GroundPlan() {
         onDragEnd={onDragEnd}
         onTap={onTap}
         draw={(v) => (
-          <GroundDrawing view={v} scene={scene} shot={shot} positionId={choice.positionId} assessments={assessments} />
+          <GroundDrawing
+            view={v}
+            scene={scene}
+            shot={shot}
+            positionId={choice.positionId}
+            assessments={assessments}
+          />
         )}
         edge={(v) => (
           <>

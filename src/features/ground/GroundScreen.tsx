@@ -31,6 +31,7 @@ function usePlaceTitle(): string {
 
 function PhoneGround() {
   const title = usePlaceTitle();
+  const { live, wall, at } = useOuting();
   const [raised, setRaised] = useState(false);
   const [asked, setAsked] = useState<Asked>();
   const onAsk = (key: string): void => {
@@ -44,8 +45,14 @@ function PhoneGround() {
   };
   return (
     <View className="min-h-0 flex-1">
-      <GroundPlan />
-      <Drawer title={title} raised={raised} onRaise={onRaise} peek={<PlaceFigures asked={asked} onAsk={onAsk} />}>
+      <GroundPlan close={raised} />
+      <Drawer
+        title={title}
+        note={`${live ? "now" : "planned for"} ${wall(at)}`}
+        raised={raised}
+        onRaise={onRaise}
+        peek={<PlaceFigures asked={asked} onAsk={onAsk} />}
+      >
         {asked ? <AskedReasons asked={asked} /> : <PlaceDetails />}
       </Drawer>
       <OutingStrip folded={raised} />
@@ -101,8 +108,8 @@ function PlaceDetails({ wide = false }: { wide?: boolean }) {
       {!wide && <CompareTable />}
       <ShotList />
       <Txt size={14} tone="ink2">
-        Balls leave the pitch at 90 km/h: stay behind the boards, and the umpires’ word goes. These are young people: ask
-        the club about consent.
+        Balls leave the pitch at 90 km/h: stay behind the boards, and the umpires’ word goes. These are young
+        people: ask the club about consent.
       </Txt>
     </>
   );

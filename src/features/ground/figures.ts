@@ -6,7 +6,10 @@ import type { Shown } from "../stage/Figures";
 export type Asked = "distance" | "light" | "ev" | "fill";
 
 /** The four figures of a place, and what each rests on. */
-export function groundFigures(found: Assessment): { readonly shown: Shown[]; readonly because: Record<Asked, readonly Because[]> } {
+export function groundFigures(found: Assessment): {
+  readonly shown: Shown[];
+  readonly because: Record<Asked, readonly Because[]>;
+} {
   const { sighting, light, settings } = found;
   const side = lightSideWords(light);
   const veto = found.judgement.find((j) => j.weight === "veto");
@@ -20,7 +23,11 @@ export function groundFigures(found: Assessment): { readonly shown: Shown[]; rea
         tone: sighting.blockage ? "bracken" : "ink",
       },
       { key: "light", value: side.value, label: side.label },
-      { key: "ev", value: evWords(light.ev.value), label: settingsWords(settings.settings).split(", ").slice(0, 2).join(" ") },
+      {
+        key: "ev",
+        value: evWords(light.ev.value),
+        label: settingsWords(settings.settings).split(", ").slice(0, 2).join(" "),
+      },
       {
         key: "fill",
         value: percentWords(sighting.fill.value),

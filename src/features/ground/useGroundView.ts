@@ -20,12 +20,22 @@ function worthSeeing({ venue, obstacles, positions, masts }: Ground): Point[] {
   return [...corners, ...stands, ...positions.map((p) => p.at), ...masts.map((m) => m.at)];
 }
 
-/** The plan's view: fitted with the long side upright until the user moves it, and fitted again when the size changes. */
-export function useGroundView(ground: Ground, size: Size | undefined) {
+/** Room about a picture when it is all that is looked at. */
+const CLOSE: Margins = { left: 60, right: 60, top: 56, bottom: 40 };
+
+/**
+ * The plan's view: the whole ground with the long side upright, or as `close` the few points that are spoken of; fitted
+ * until the user moves it, and again when the size changes. A drag does not fit anew: the ground must not run away
+ * under the finger.
+ */
+export function useGroundView(ground: Ground, size: Size | undefined, close: readonly Point[] | undefined) {
   const [moved, setMoved] = useState<PlanView>();
-  const [fitted, setFitted] = useState<PlanView>();
-  if (size && (fitted?.width !== size.width || fitted.height !== size.height))
-    setFitted(fitView(worthSeeing(ground), size, ground.venue.bearing, MARGINS));
+  const [fitted, setFitted] = useState<PlanView & { close: boolean }>();
+  const isClose = close !== undefined;
+  if (size && (fitted?.width !== size.width || fitted.height !== size.height || fitted.close !== isClose)) {
+    const fit = fitView(close ?? worthSeeing(ground), size, ground.venue.bearing, isClose ? CLOSE : MARGINS);
+    setFitted({ ...fit, close: isClose });
+  }
   const view = moved && size ? { ...moved, ...size } : fitted;
   return { view, setView: setMoved, fit: () => setMoved(undefined), isMoved: moved !== undefined };
 }

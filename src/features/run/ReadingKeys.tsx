@@ -50,7 +50,9 @@ export function ReadingKeys({ found }: { found: Assessment }) {
   return (
     <View className="gap-1 px-4 pb-3">
       <Txt size={14} tone="ink2">
-        {readings === 0 ? "Test shot: how did it come out?" : `${readings} ${readings === 1 ? "reading" : "readings"} kept. And the next test shot?`}
+        {readings === 0
+          ? "Test shot: how did it come out?"
+          : `${readings} ${readings === 1 ? "reading" : "readings"} kept. And the next test shot?`}
       </Txt>
       <View className="flex-row gap-3">
         <Button label="Too dark" onPress={() => setWay("dark")} className="h-[72px] flex-1" />

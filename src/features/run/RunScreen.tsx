@@ -3,7 +3,7 @@ import { comingUp, type Assessment } from "@/core/judge";
 import type { Rail } from "@/core/exposure";
 import { Txt } from "@/ui/controls/Txt";
 import { useWide } from "@/ui/layout/useWide";
-import { apertureWords, breakWords, isoWords, settingsWords, shutterWords, stopsNoun } from "@/words";
+import { apertureWords, breakWords, isoWords, changedWords, shutterWords, stopsNoun } from "@/words";
 import { useOuting } from "../stage/outing-context";
 import { OutingStrip } from "../stage/OutingStrip";
 import { NoPlace, ShotInHand } from "../stage/ShotInHand";
@@ -43,10 +43,16 @@ function FieldCard({ found }: { found: Assessment }) {
       <View className="gap-1 pt-3" aria-label="What changes next">
         {next.map((coming) => (
           <Txt key={coming.code} size={18}>
-            <Txt size={18} weight={700}>{`${coming.code === "settings" ? "by " : ""}${wall(coming.at)} `}</Txt>
-            {coming.code === "settings"
-              ? settingsWords(coming.settings)
-              : `${breakWords(coming.code)}: ${settingsWords(coming.settings)}`}
+            <Txt
+              size={18}
+              weight={700}
+            >{`${coming.code === "settings" ? "by " : ""}${wall(coming.at)} `}</Txt>
+            {[
+              coming.code === "settings" ? "" : breakWords(coming.code),
+              changedWords(settings, coming.settings),
+            ]
+              .filter(Boolean)
+              .join(": ")}
           </Txt>
         ))}
         {next.length === 0 && <Txt size={18}>Nothing changes until the end.</Txt>}

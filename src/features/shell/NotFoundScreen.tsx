@@ -8,7 +8,10 @@ export function NotFoundScreen({ address }: { address: string }) {
   const router = useRouter();
   return (
     <View role="main" className="flex-1 justify-center bg-paper">
-      <Message title="This link leads nowhere" body={`There is no page at ${address}. Your outings are all under Shoots.`}>
+      <Message
+        title="This link leads nowhere"
+        body={`There is no page at ${address}. Your outings are all under Shoots.`}
+      >
         <View className="mt-3 flex-row">
           <Button label="Back to shoots" kind="filled" onPress={() => router.replace("/shoots")} />
         </View>

@@ -6,7 +6,9 @@ import { useTokens } from "@/ui/theme/theme";
 
 const SIZE = { width: 92, height: 112 };
 const MARGINS = { left: 14, right: 8, top: 8, bottom: 8 };
-const MARKS = hockeyPitchMarks().filter((m) => m.kind === "boundary" || m.kind === "line" || m.kind === "circle");
+const MARKS = hockeyPitchMarks().filter(
+  (m) => m.kind === "boundary" || m.kind === "line" || m.kind === "circle",
+);
 
 /** An outing known by its shape: its own ground, small, with what stands there and where one stands. */
 export function GroundSketch({ shoot, scale = 1 }: { shoot: Shoot; scale?: number }) {
@@ -15,7 +17,12 @@ export function GroundSketch({ shoot, scale = 1 }: { shoot: Shoot; scale?: numbe
   const outline = MARKS.find((m) => m.kind === "boundary")!.points.map((p) => fromVenue(venue, p));
   const stands = obstacles.filter((o) => o.kind === "stand");
   const size = { width: SIZE.width * scale, height: SIZE.height * scale };
-  const view = fitView([...outline, ...stands.flatMap((o) => o.outline)], size, venue.bearing, MARGINS);
+  const view = fitView(
+    [...outline, ...stands.flatMap((o) => o.outline), ...positions.map((p) => p.at)],
+    size,
+    venue.bearing,
+    MARGINS,
+  );
   const path = (points: readonly { x: number; y: number }[], closed: boolean): string =>
     points
       .map((p, i) => {
@@ -28,7 +35,10 @@ export function GroundSketch({ shoot, scale = 1 }: { shoot: Shoot; scale?: numbe
       {MARKS.map((mark, i) => (
         <Path
           key={i}
-          d={path(mark.points.map((p) => fromVenue(venue, p)), mark.kind === "boundary")}
+          d={path(
+            mark.points.map((p) => fromVenue(venue, p)),
+            mark.kind === "boundary",
+          )}
           fill={mark.kind === "boundary" ? turf : "none"}
           stroke={ink}
           strokeWidth={mark.kind === "boundary" ? 1.6 : 1}
@@ -39,7 +49,15 @@ export function GroundSketch({ shoot, scale = 1 }: { shoot: Shoot; scale?: numbe
       ))}
       <G>
         {[0.3, 0.5, 0.7, 0.9].map((share) => (
-          <Line key={share} x1={2} x2={10} y1={size.height * share} y2={size.height * share - 4} stroke={sun} strokeWidth={2} />
+          <Line
+            key={share}
+            x1={2}
+            x2={10}
+            y1={size.height * share}
+            y2={size.height * share - 4}
+            stroke={sun}
+            strokeWidth={2}
+          />
         ))}
       </G>
       {positions.map((p) => {

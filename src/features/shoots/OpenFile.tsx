@@ -49,7 +49,12 @@ export function OpenFile({ shoots }: { shoots: readonly Shoot[] }) {
   };
   return (
     <>
-      <Button label="Open an outing’s file" kind="filled" className="h-14" onPress={() => input.current?.click()} />
+      <Button
+        label="Open an outing’s file"
+        kind="filled"
+        className="h-14"
+        onPress={() => input.current?.click()}
+      />
       <input
         ref={input}
         type="file"
@@ -63,7 +68,11 @@ export function OpenFile({ shoots }: { shoots: readonly Shoot[] }) {
           });
         }}
       />
-      <Dialog title="The file was not opened" open={refused !== undefined} onClose={() => setRefused(undefined)}>
+      <Dialog
+        title="The file was not opened"
+        open={refused !== undefined}
+        onClose={() => setRefused(undefined)}
+      >
         <Txt tone="bracken">{refused?.title}</Txt>
         {refused?.faults.slice(0, MOST_FAULTS).map((fault) => (
           <Txt key={fault.path + fault.message}>{faultWords(fault)}</Txt>
@@ -74,7 +83,11 @@ export function OpenFile({ shoots }: { shoots: readonly Shoot[] }) {
         <Txt>Nothing was changed.</Txt>
         <Button label="Close" onPress={() => setRefused(undefined)} />
       </Dialog>
-      <Dialog title="You have this outing already" open={asked !== undefined} onClose={() => setAsked(undefined)}>
+      <Dialog
+        title="You have this outing already"
+        open={asked !== undefined}
+        onClose={() => setAsked(undefined)}
+      >
         <Txt>{`“${asked?.shoot.name}” of ${asked?.shoot.date} is here. Your kit is never overwritten; what the file adds is put beside it.`}</Txt>
         <View className="gap-2">
           <Button label="Keep both" kind="filled" onPress={() => asked && void take(asked, "keep-both")} />

@@ -18,16 +18,26 @@ export function ShootsScreen() {
   const shoots = data?.shoots ?? [];
   return (
     <View className="flex-1 bg-paper">
-      <View role="banner" className="h-[68px] w-full max-w-[860px] flex-row items-center justify-between self-center px-4">
+      <View
+        role="banner"
+        className="h-[68px] w-full max-w-[860px] flex-row items-center justify-between self-center px-4"
+      >
         <Txt size={32} weight={700} role="heading" aria-level={1}>
           Shoots
         </Txt>
         <ThemeSwitch />
       </View>
-      <ScrollView role="main" className="flex-1" contentContainerClassName="w-full max-w-[860px] self-center pb-6">
+      <ScrollView
+        role="main"
+        className="flex-1"
+        contentContainerClassName="w-full max-w-[860px] self-center pb-6"
+      >
         {isPending && <Message title="Looking for your outings" />}
         {data && shoots.length === 0 && (
-          <Message title="No outing here" body="Open an outing’s file, from another device or from a friend, to begin." />
+          <Message
+            title="No outing here"
+            body="Open an outing’s file, from another device or from a friend, to begin."
+          />
         )}
         {shoots.map((shoot) => (
           <ShootCard key={shoot.id} shoot={shoot} />
@@ -61,7 +71,9 @@ function ShootCard({ shoot }: { shoot: Shoot }) {
             <View className="gap-1 pt-2">
               {whatIsOpen(shoot).map(({ words, open }) => (
                 <View key={words} className="flex-row items-center gap-2">
-                  <View className={`h-3 w-3 rounded-full border-2 ${open ? "border-bracken" : "border-moss bg-moss"}`} />
+                  <View
+                    className={`h-3 w-3 rounded-full border-2 ${open ? "border-bracken" : "border-moss bg-moss"}`}
+                  />
                   <Txt weight={open ? 600 : 400} tone={open ? "bracken" : "ink"}>
                     {words}
                   </Txt>
@@ -69,7 +81,7 @@ function ShootCard({ shoot }: { shoot: Shoot }) {
               ))}
             </View>
           </View>
-          <GroundSketch shoot={shoot} scale={1.3} />
+          <GroundSketch shoot={shoot} scale={1.6} />
         </Pressable>
       </Link>
       <Promises shoot={shoot} />
@@ -84,7 +96,11 @@ function Promises({ shoot }: { shoot: Shoot }) {
       {shoot.shots.map((shot) => {
         const place = shoot.ground.positions.find((p) => p.id === choiceOf(shoot, shot.id)?.positionId);
         return (
-          <View key={shot.id} role="listitem" className="min-h-11 flex-row items-center justify-between border-t border-line">
+          <View
+            key={shot.id}
+            role="listitem"
+            className="min-h-11 flex-row items-center justify-between border-t border-line"
+          >
             <Txt weight={600} className="min-w-0 flex-1">
               {shot.name}
             </Txt>

@@ -19,17 +19,27 @@ export function OutingShell({ id, children }: { id: string; children: ReactNode 
     const trouble = shoot.data;
     if (trouble?.reason === "unreadable")
       return (
-        <WayBack title="This outing cannot be read" body={trouble.unreadable.faults.slice(0, 3).map(faultWords).join("\n")}>
+        <WayBack
+          title="This outing cannot be read"
+          body={trouble.unreadable.faults.slice(0, 3).map(faultWords).join("\n")}
+        >
           <Button
             label="Write what is stored to a file"
             onPress={() => downloadText(`${id}.damaged.json`, trouble.unreadable.raw)}
           />
         </WayBack>
       );
-    return <WayBack title="There is no such outing here" body={`Nothing is kept under “${id}” in this browser.`} />;
+    return (
+      <WayBack title="There is no such outing here" body={`Nothing is kept under “${id}” in this browser.`} />
+    );
   }
   if (!kit.data?.ok)
-    return <WayBack title="The kit cannot be read" body="Open an outing’s file under Shoots to bring its kit back." />;
+    return (
+      <WayBack
+        title="The kit cannot be read"
+        body="Open an outing’s file under Shoots to bring its kit back."
+      />
+    );
   return (
     <OutingProvider shoot={shoot.data.value} kit={kit.data.value} preferences={preferences}>
       {children}

@@ -17,17 +17,21 @@ export function ShotInHand() {
   const [open, setOpen] = useState(false);
   const { water } = useTokens();
   const place = shoot.ground.positions.find((p) => p.id === choice.positionId);
-  const title = `${shot.name}${place ? ` from ${place.name}` : ""}, ${live ? "now" : wall(at)}`;
+  const title = `${shot.name}${place ? ` from ${place.name}` : ""}`;
+  const time = live ? `now ${wall(at)}` : `planned for ${wall(at)}`;
   return (
     <>
       <Pressable
         role="button"
-        aria-label={`${title}. Choose another shot`}
+        aria-label={`${title}, ${time}. Choose another shot`}
         onPress={() => setOpen(true)}
         className="min-h-12 flex-row items-center justify-between gap-2 active:opacity-70"
       >
-        <Txt size={20} weight={700} role="heading" aria-level={2} className="min-w-0 flex-1">
+        <Txt size={20} weight={700} role="heading" aria-level={2}>
           {title}
+        </Txt>
+        <Txt tone="ink2" numberOfLines={1} className="min-w-0 flex-1">
+          {time}
         </Txt>
         <DownIcon size={24} color={water} />
       </Pressable>

@@ -107,16 +107,10 @@ function useStageKeys(): ReactNode {
   const keys = useMemo(() => {
     const by = (minutes: number) => () =>
       lookAt(Math.min(window.until, Math.max(window.from, at + minutes * 60_000)), true);
-    const shots = shoot.shots.slice(0, 9).map((shot, i) => [
-      String(i + 1),
-      () => change(takeShot(shot.id)),
-    ]);
+    const shots = shoot.shots.slice(0, 9).map((shot, i) => [String(i + 1), () => change(takeShot(shot.id))]);
     const places = shoot.ground.positions
       .filter((p) => p.name.length === 1)
-      .map((p) => [
-        p.name.toLowerCase(),
-        () => change(editChoice(choice.shotId, { positionId: p.id })),
-      ]);
+      .map((p) => [p.name.toLowerCase(), () => change(editChoice(choice.shotId, { positionId: p.id }))]);
     const stages = STAGES.map((s) => [s.key[0]!, () => router.replace(`/shoot/${shoot.id}/${s.key}`)]);
     return Object.fromEntries([
       ...places,

@@ -12,7 +12,10 @@ export function ThemeSwitch() {
   const { ink } = useTokens();
   const next = THEMES[(THEMES.indexOf(theme) + 1) % THEMES.length]!;
   return (
-    <IconButton label={`${NAMES[theme]} light. Switch to ${NAMES[next]}`} onPress={() => change({ theme: next })}>
+    <IconButton
+      label={`${NAMES[theme]} light. Switch to ${NAMES[next]}`}
+      onPress={() => change({ theme: next })}
+    >
       <ContrastIcon size={24} color={ink} strokeWidth={2.2} />
     </IconButton>
   );

@@ -108,12 +108,23 @@ export function OutingProvider({ shoot, kit, preferences, children }: Props) {
   const place = ground.positions.find((p) => p.id === choice.positionId);
   // The day's course may lag a frame behind the finger; the figures of the minute may not.
   const course = useDeferredValue(
-    useMemo(() => ({ walk, place, ground, light, window: clock.window }), [walk, place, ground, light, clock.window]),
+    useMemo(
+      () => ({ walk, place, ground, light, window: clock.window }),
+      [walk, place, ground, light, clock.window],
+    ),
   );
   const day = useMemo(() => {
     if (!course.walk || !course.place) return NOTHING;
     const { from, until } = course.window;
-    return timeline({ ...course.walk, position: course.place, ground: course.ground, light: course.light, from, until, step: STEP });
+    return timeline({
+      ...course.walk,
+      position: course.place,
+      ground: course.ground,
+      light: course.light,
+      from,
+      until,
+      step: STEP,
+    });
   }, [course]);
 
   const value: OutingState = {

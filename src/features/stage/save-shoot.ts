@@ -27,7 +27,10 @@ export function useShootChanges(id: string, opened: Shoot) {
       setFailure(saved.ok ? undefined : saved.reason);
       if (!saved.ok) return;
       revision.current = saved.value.revision;
-      client.setQueryData(shootKey(id), { ok: true, value: { ...current(), revision: saved.value.revision } });
+      client.setQueryData(shootKey(id), {
+        ok: true,
+        value: { ...current(), revision: saved.value.revision },
+      });
     },
     onError: () => setFailure("storage-failed"),
   });

@@ -18,12 +18,21 @@ export interface StageState {
 export function stageState(shoot: Shoot, key: StageKey, limitsBroken: number): StageState {
   if (key === "ground") {
     const without = shoot.choices.filter((c) => c.positionId === null).length;
-    return { settled: without === 0, open: without === 0 ? "every shot has a place" : `${without} without a place` };
+    return {
+      settled: without === 0,
+      open:
+        without === 0
+          ? "every shot has a place"
+          : `${without} ${without === 1 ? "shot" : "shots"} without a place`,
+    };
   }
   if (key === "expose")
     return {
       settled: limitsBroken === 0,
-      open: limitsBroken === 0 ? "limits hold" : `${limitsBroken} ${limitsBroken === 1 ? "limit breaks" : "limits break"}`,
+      open:
+        limitsBroken === 0
+          ? "limits hold"
+          : `${limitsBroken} ${limitsBroken === 1 ? "limit" : "limits"} will break`,
     };
   const readings = shoot.light.readings.length;
   return { settled: readings > 0, open: readings === 0 ? "no reading yet" : `${readings} kept` };

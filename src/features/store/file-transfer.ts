@@ -13,4 +13,5 @@ export function downloadText(name: string, text: string, type = "application/jso
   setTimeout(() => URL.revokeObjectURL(url), 10_000);
 }
 
-export const downloadOuting = (outing: Outing): void => downloadText(outingFileName(outing.shoot), writeOuting(outing));
+export const downloadOuting = (outing: Outing): void =>
+  downloadText(outingFileName(outing.shoot), writeOuting(outing));

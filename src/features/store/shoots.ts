@@ -34,13 +34,20 @@ export function useRemoveShoot(): (shoot: Shoot) => Promise<() => Promise<void>>
 }
 
 export type BroughtIn =
-  { readonly ok: true; readonly shoot: Shoot; readonly addedKit: number } | { readonly ok: false; readonly reason: SaveFailure };
+  | { readonly ok: true; readonly shoot: Shoot; readonly addedKit: number }
+  | { readonly ok: false; readonly reason: SaveFailure };
 
 /** Puts an outing from a file beside, or in place of, the user's own. The kit is written first: a shoot needs its kit. */
 export function useBringIn() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: async ({ file, onConflict }: { file: Outing; onConflict: OnConflict }): Promise<BroughtIn> => {
+    mutationFn: async ({
+      file,
+      onConflict,
+    }: {
+      file: Outing;
+      onConflict: OnConflict;
+    }): Promise<BroughtIn> => {
       const repository = await openRepository();
       const kit = await repository.readKit();
       const { shoots } = await repository.listShoots();

@@ -2,7 +2,7 @@ import { View } from "react-native";
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
 import { useSlider } from "../controls/useSlider";
 import { useSize } from "../layout/useSize";
-import { labelWidth, placeLabels, type Box } from "../plan/labels";
+import { labelWidth, overlaps, type Box, type PlacedLabel } from "../plan/labels";
 import { useTokens } from "../theme/theme";
 
 export interface StripMark {
@@ -57,7 +57,17 @@ export function LightStrip(props: Props) {
   );
 }
 
-function StripDrawing({ from, until, at, points, marks, hours, timeWords, height, width }: Props & { width: number }) {
+function StripDrawing({
+  from,
+  until,
+  at,
+  points,
+  marks,
+  hours,
+  timeWords,
+  height,
+  width,
+}: Props & { width: number }) {
   const tokens = useTokens();
   const folded = height < 100;
   const top = PILL.height + (folded ? 4 : 12);
@@ -67,25 +77,61 @@ function StripDrawing({ from, until, at, points, marks, hours, timeWords, height
   const low = Math.min(2, ...evs);
   const x = (t: number): number => INSET + ((t - from) / (until - from)) * (width - 2 * INSET);
   const y = (ev: number): number => base - 4 - ((ev - low) / (high - low)) * (base - 4 - top);
-  const line = points.map((p, i) => `${i === 0 ? "M" : "L"}${x(p.at).toFixed(1)} ${y(p.ev).toFixed(1)}`).join("");
+  const line = points
+    .map((p, i) => `${i === 0 ? "M" : "L"}${x(p.at).toFixed(1)} ${y(p.ev).toFixed(1)}`)
+    .join("");
   const evAt = (t: number): number => nearest(points, t)?.ev ?? low;
   const pillLeft = Math.min(width - PILL.width - 2, Math.max(2, x(at) - PILL.width / 2));
   const pill: Box = { left: pillLeft, top: 1, width: PILL.width, height: PILL.height };
   const frame: Box = { left: 0, top: 0, width, height: base };
-  const wishes = marks.map((mark, i) => ({ id: String(i), at: { left: x(mark.at), top: 0 }, words: mark.words, clear: 1 }));
+  const wishes = marks
+    .map((mark, i) => ({
+      id: String(i),
+      words: mark.words,
+      left: x(mark.at),
+      low: y(evAt(mark.at)) - 8,
+      danger: mark.danger,
+    }))
+    .sort((a, b) => Number(b.danger) - Number(a.danger));
   const labels = folded ? [] : placeInRows(wishes, pill, frame);
   return (
     <Svg width={width} height={height} style={{ pointerEvents: "none" }}>
       {points.length > 1 && (
         <>
-          <Path d={`${line}L${x(until)} ${base}L${x(from)} ${base}Z`} fill={tokens.sunFill} fillOpacity={0.45} />
+          <Path
+            d={`${line}L${x(until)} ${base}L${x(from)} ${base}Z`}
+            fill={tokens.sunFill}
+            fillOpacity={0.45}
+          />
           <Path d={line} fill="none" stroke={tokens.sun} strokeWidth={2.5} strokeLinejoin="round" />
         </>
       )}
       <Line x1={INSET} x2={width - INSET} y1={base} y2={base} stroke={tokens.line} />
+      {!folded &&
+        points.length > 1 &&
+        ([points[0]!, points[points.length - 1]!] as const).map((p, i) => (
+          <SvgText
+            key={p.at}
+            x={i === 0 ? INSET + 4 : width - INSET - 4}
+            y={base - 8}
+            fontSize={TYPE}
+            fontFamily="Text-400"
+            fill={tokens.ink}
+            textAnchor={i === 0 ? "start" : "end"}
+          >
+            {`EV ${p.ev.toFixed(1)}`}
+          </SvgText>
+        ))}
       {hours.map((hour) => (
         <G key={hour.at}>
-          <Line x1={x(hour.at)} x2={x(hour.at)} y1={base} y2={base + 5} stroke={tokens.ink2} strokeWidth={1.5} />
+          <Line
+            x1={x(hour.at)}
+            x2={x(hour.at)}
+            y1={base}
+            y2={base + 5}
+            stroke={tokens.ink2}
+            strokeWidth={1.5}
+          />
           <SvgText
             x={x(hour.at)}
             y={height - 3}
@@ -126,7 +172,14 @@ function StripDrawing({ from, until, at, points, marks, hours, timeWords, height
                 </SvgText>
               </>
             )}
-            <Circle cx={x(mark.at)} cy={y(evAt(mark.at))} r={4.5} fill={tokens.paper} stroke={colour} strokeWidth={2} />
+            <Circle
+              cx={x(mark.at)}
+              cy={y(evAt(mark.at))}
+              r={4.5}
+              fill={tokens.paper}
+              stroke={colour}
+              strokeWidth={2}
+            />
           </G>
         );
       })}
@@ -155,17 +208,33 @@ function nearest<T extends { readonly at: number }>(points: readonly T[], at: nu
 }
 
 const ROWS = 3;
+const ROW = TYPE * 1.4;
 
-/** Labels in rows from the top; each takes the first row in which it touches neither the pill nor another. */
-function placeInRows(wishes: Parameters<typeof placeLabels>[0], pill: Box, frame: Box) {
-  return wishes.reduce<ReturnType<typeof placeLabels>>((placed, wish) => {
-    const width = labelWidth(wish.words, TYPE);
-    const left = Math.min(frame.width - width / 2, Math.max(width / 2, wish.at.left));
-    for (let row = 0; row < ROWS; row++) {
-      const there = { ...wish, at: { left, top: row * TYPE * 1.4 } };
-      const fit = placeLabels([there], [pill, ...placed], frame, TYPE);
-      if (fit.length > 0) return [...placed, ...fit];
-    }
-    return placed;
-  }, []);
+interface StripWish {
+  readonly id: string;
+  readonly words: string;
+  /** Px of its moment, and of the lowest edge that keeps it above the curve. */
+  readonly left: number;
+  readonly low: number;
+}
+
+/** Labels in rows from the top; each takes the first row in which it covers neither the pill, the curve nor another. */
+function placeInRows(wishes: readonly StripWish[], pill: Box, frame: Box): PlacedLabel[] {
+  const placed: PlacedLabel[] = [];
+  for (const { id, words, left, low } of wishes) {
+    const width = labelWidth(words, TYPE);
+    const boxes = Array.from({ length: ROWS }, (_, row) => ({
+      id,
+      words,
+      left: Math.min(frame.width - width, Math.max(0, left - width / 2)),
+      top: row * ROW,
+      width,
+      height: ROW,
+    }));
+    const fit = boxes.find(
+      (box) => box.top + ROW <= low && ![pill, ...placed].some((other) => overlaps(box, other)),
+    );
+    if (fit) placed.push(fit);
+  }
+  return placed;
 }

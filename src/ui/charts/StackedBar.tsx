@@ -1,9 +1,9 @@
 import { View } from "react-native";
 import { Txt } from "../controls/Txt";
-import { useTokens } from "../theme/theme";
 
 export interface BarPart {
   readonly key: string;
+  readonly colour: string;
   readonly words: string;
   /** Share 0 … 1 of the whole. */
   readonly share: number;
@@ -14,18 +14,13 @@ const LEAST_NAMED = 0.12;
 
 /** Shares of one whole, largest first as given; parts too small to name are told together under the bar. */
 export function StackedBar({ label, parts }: { label: string; parts: readonly BarPart[] }) {
-  const tokens = useTokens();
-  const colours = [tokens.bracken, tokens.sun, tokens.water, tokens.ink2, tokens.line];
   const shown = parts.filter((p) => p.share >= LEAST_SHOWN);
   const said = parts.map((p) => `${p.words} ${Math.round(p.share * 100)} %`).join(", ");
   return (
     <View role="img" aria-label={`${label}: ${said}`}>
       <View className="h-7 flex-row gap-[2px] overflow-hidden rounded">
-        {shown.map((part, i) => (
-          <View
-            key={part.key}
-            style={{ flexGrow: part.share, flexBasis: 0, backgroundColor: colours[i % colours.length] }}
-          />
+        {shown.map((part) => (
+          <View key={part.key} style={{ flexGrow: part.share, flexBasis: 0, backgroundColor: part.colour }} />
         ))}
       </View>
       <View className="flex-row gap-[2px]">

@@ -52,7 +52,9 @@ export function StopRail(props: Props) {
     max: last,
     step: 1,
     page: 3,
-    words: inside ? props.wordsAt(at) : `${props.wordsAt(at)}, past ${at < from ? props.fromWords : props.toWords}`,
+    words: inside
+      ? props.wordsAt(at)
+      : `${props.wordsAt(at)}, past ${at < from ? props.fromWords : props.toWords}`,
     inset: INSET,
     onChange: props.onChange,
   });
@@ -85,11 +87,18 @@ export function StopRail(props: Props) {
             width={Math.max(0, x(to) - x(from))}
             height={BAR.height}
             rx={3}
-            fill={tokens.moss}
+            fill={tokens.mossFill}
           />
           {props.ticks.map((tick) => (
             <G key={tick.click}>
-              <Line x1={x(tick.click)} x2={x(tick.click)} y1={TICKS} y2={TICKS + 5} stroke={tokens.ink2} strokeWidth={1.5} />
+              <Line
+                x1={x(tick.click)}
+                x2={x(tick.click)}
+                y1={TICKS}
+                y2={TICKS + 5}
+                stroke={tokens.ink2}
+                strokeWidth={1.5}
+              />
               {tick.words ? (
                 <SvgText
                   x={x(tick.click)}
@@ -97,7 +106,8 @@ export function StopRail(props: Props) {
                   fontSize={14}
                   fontFamily="Text-400"
                   fill={tokens.ink2}
-                  textAnchor="middle"
+                  textAnchor={tick.click === first ? "start" : tick.click === last ? "end" : "middle"}
+                  dx={tick.click === first ? -INSET : tick.click === last ? INSET : 0}
                 >
                   {tick.words}
                 </SvgText>
@@ -107,9 +117,9 @@ export function StopRail(props: Props) {
           <EndReasons {...props} x={x} width={width} past={inside ? undefined : at < from ? "from" : "to"} />
           <Rect
             x={x(at) - 7}
-            y={1}
+            y={2}
             width={14}
-            height={BAR.height + 14}
+            height={BAR.height + 11}
             rx={4}
             fill={tokens.sheet}
             stroke={colour}

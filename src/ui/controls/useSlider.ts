@@ -27,7 +27,8 @@ interface KeyPress {
 export function useSlider(input: Input): ViewProps {
   const dragging = useRef<number | undefined>(undefined);
   const { value, min, max, step, page, inset, onChange, onEnd } = input;
-  const snap = (raw: number): number => Math.min(max, Math.max(min, min + Math.round((raw - min) / step) * step));
+  const snap = (raw: number): number =>
+    Math.min(max, Math.max(min, min + Math.round((raw - min) / step) * step));
 
   const valueAt = (event: PointerEvent): number => {
     const box = (event.currentTarget as unknown as Element).getBoundingClientRect();

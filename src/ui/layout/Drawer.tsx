@@ -8,6 +8,8 @@ import { useTokens } from "../theme/theme";
 
 interface Props {
   readonly title: string;
+  /** Beside the title, quieter. */
+  readonly note: string;
   readonly raised: boolean;
   readonly onRaise: (raised: boolean) => void;
   /** Always in view. */
@@ -17,20 +19,23 @@ interface Props {
 }
 
 /** A sheet under the drawing that peeks and rises; it pushes the drawing up instead of covering it. */
-export function Drawer({ title, raised, onRaise, peek, children }: Props) {
+export function Drawer({ title, note, raised, onRaise, peek, children }: Props) {
   const { water } = useTokens();
   const Icon = raised ? DownIcon : UpIcon;
   return (
-    <View className="max-h-[62%] border-t border-line bg-sheet">
+    <View className="max-h-[54%] border-t border-line bg-sheet">
       <Pressable
         role="button"
         aria-expanded={raised}
-        aria-label={`${title}. ${raised ? "Less" : "More"}`}
+        aria-label={`${title}, ${note}. ${raised ? "Less" : "More"}`}
         onPress={() => onRaise(!raised)}
         className="min-h-12 flex-row items-center justify-between gap-2 px-4 active:opacity-70"
       >
-        <Txt size={18} weight={700} numberOfLines={1} className="min-w-0 flex-1">
+        <Txt size={18} weight={700} numberOfLines={1}>
           {title}
+        </Txt>
+        <Txt tone="ink2" numberOfLines={1} className="min-w-0 flex-1">
+          {note}
         </Txt>
         <Icon size={26} color={water} />
       </Pressable>

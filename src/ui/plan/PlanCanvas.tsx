@@ -22,13 +22,11 @@ interface Props {
 
 /** A plan to scale that can be panned, pinched, wheeled, tapped, and whose handles can be dragged. */
 export function PlanCanvas({ label, view, draw, edge, ...gestures }: Props) {
-  const { element, held } = usePlanGestures({ view, ...gestures });
+  const { attach, held } = usePlanGestures({ view, ...gestures });
   const handle = held && gestures.handles.find((h) => h.id === held.id);
   return (
     <View
-      ref={(node) => {
-        element.current = node as unknown as HTMLElement | null;
-      }}
+      ref={attach}
       className="absolute inset-0 select-none overflow-hidden"
       style={{ touchAction: "none" } as object}
       role="img"

@@ -27,7 +27,10 @@ const PADDING = 5;
 export const labelWidth = (words: string, size: number): number => words.length * size * LETTER + 2 * PADDING;
 
 export const overlaps = (a: Box, b: Box): boolean =>
-  a.left < b.left + b.width && b.left < a.left + a.width && a.top < b.top + b.height && b.top < a.top + a.height;
+  a.left < b.left + b.width &&
+  b.left < a.left + a.width &&
+  a.top < b.top + b.height &&
+  b.top < a.top + a.height;
 
 const within = (box: Box, frame: Box): boolean =>
   box.left >= frame.left &&
@@ -39,7 +42,12 @@ const within = (box: Box, frame: Box): boolean =>
  * Puts labels beside their marks so that none covers another label or a taken box: below, above, right, left; and
  * leaves out a label for which there is no room. Earlier wishes go first.
  */
-export function placeLabels(wishes: readonly LabelWish[], taken: readonly Box[], frame: Box, size: number): PlacedLabel[] {
+export function placeLabels(
+  wishes: readonly LabelWish[],
+  taken: readonly Box[],
+  frame: Box,
+  size: number,
+): PlacedLabel[] {
   const placed: PlacedLabel[] = [];
   for (const wish of wishes) {
     const spot = candidates(wish, size).find(

@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from "react";
+import type { View } from "react-native";
 import type { Point } from "@/core/ground";
 import { panFromTo, screenDistance, toPlan, toScreen, zoomAt, type PlanView, type ScreenPoint } from "./view";
 
@@ -36,7 +37,12 @@ type Gesture =
   | { kind: "pinch"; span: number; middle: ScreenPoint; view: PlanView };
 
 /** The nearest handle within the tolerance of a press. */
-export function hitTest(view: PlanView, handles: readonly Handle[], at: ScreenPoint, tolerance: number): Handle | undefined {
+export function hitTest(
+  view: PlanView,
+  handles: readonly Handle[],
+  at: ScreenPoint,
+  tolerance: number,
+): Handle | undefined {
   let best: Handle | undefined;
   let nearest = tolerance;
   for (const handle of handles) {
@@ -55,7 +61,7 @@ export function hitTest(view: PlanView, handles: readonly Handle[], at: ScreenPo
  * that hardly moves is a tap. Returns what to hang on the element, and what is held.
  */
 export function usePlanGestures(input: Input) {
-  const element = useRef<HTMLElement | null>(null);
+  const [element, setElement] = useState<HTMLElement | null>(null);
   const latest = useRef(input);
   useEffect(() => {
     latest.current = input;
@@ -65,7 +71,7 @@ export function usePlanGestures(input: Input) {
   const [held, setHeld] = useState<Held>();
 
   useEffect(() => {
-    const node = element.current;
+    const node = element;
     if (!node) return undefined;
     const place = (event: PointerEvent | WheelEvent): ScreenPoint => {
       const box = node.getBoundingClientRect();
@@ -85,7 +91,9 @@ export function usePlanGestures(input: Input) {
         return;
       }
       const hit = hitTest(view, handles, at, coarse(event) ? TOLERANCE.coarse : TOLERANCE.mouse);
-      gesture.current = hit?.movable ? startHandle(hit, view, at) : { kind: "pan", from: at, view, moved: false };
+      gesture.current = hit?.movable
+        ? startHandle(hit, view, at)
+        : { kind: "pan", from: at, view, moved: false };
       if (hit?.movable) setHeld({ id: hit.id, coarse: coarse(event) });
     };
 
@@ -146,9 +154,11 @@ export function usePlanGestures(input: Input) {
       node.removeEventListener("pointercancel", up);
       node.removeEventListener("wheel", wheel);
     };
-  }, []);
+  }, [element]);
 
-  return { element, held };
+  // On the web a view is its element.
+  const attach = (view: View | null): void => setElement(view as unknown as HTMLElement | null);
+  return { attach, held };
 }
 
 function startHandle(hit: Handle, view: PlanView, at: ScreenPoint): Gesture {

@@ -9,7 +9,15 @@ import { useTokens } from "@/ui/theme/theme";
 import { pathOf } from "./paths";
 
 /** Shadows to scale, hatched; nothing while the sun is down or hidden by cloud. */
-export function Shadows({ view, obstacles, sun }: { view: PlanView; obstacles: readonly Obstacle[]; sun: Sun }) {
+export function Shadows({
+  view,
+  obstacles,
+  sun,
+}: {
+  view: PlanView;
+  obstacles: readonly Obstacle[];
+  sun: Sun;
+}) {
   const { shade } = useTokens();
   const hatch = `shade-${useId().replace(/\W/g, "")}`;
   return (
@@ -64,6 +72,9 @@ function longestSide(view: PlanView, outline: readonly Point[]): Side {
   return sides.reduce((best, side) => (side.length > best.length ? side : best));
 }
 
+const shortestSide = (corners: readonly ScreenPoint[]): number =>
+  Math.min(...corners.map((a, i) => screenDistance(a, corners[(i + 1) % corners.length]!)));
+
 const TYPE = 14;
 
 /** The name inside the outline, along its longest side, turned so that it reads upward or to the right. */
@@ -77,7 +88,8 @@ function AlongSide({ view, obstacle }: { view: PlanView; obstacle: Obstacle }) {
     top: corners.reduce((n, c) => n + c.top, 0) / corners.length,
   };
   const seen = middle.left > 0 && middle.left < view.width && middle.top > 0 && middle.top < view.height;
-  if (!seen || side.length < labelWidth(words, TYPE)) return null;
+  const thin = shortestSide(corners) < TYPE + 2;
+  if (!seen || thin || side.length < labelWidth(words, TYPE)) return null;
   const raw = (Math.atan2(side.b.top - side.a.top, side.b.left - side.a.left) * 180) / Math.PI;
   const turn = raw > 89 || raw <= -91 ? raw - 180 : raw;
   const common = {
@@ -90,7 +102,12 @@ function AlongSide({ view, obstacle }: { view: PlanView; obstacle: Obstacle }) {
   };
   return (
     <G>
-      <SvgText {...common} stroke={obstacle.kind === "trees" ? turf : built} strokeWidth={5} strokeLinejoin="round">
+      <SvgText
+        {...common}
+        stroke={obstacle.kind === "trees" ? turf : built}
+        strokeWidth={5}
+        strokeLinejoin="round"
+      >
         {words}
       </SvgText>
       <SvgText {...common} fill={ink}>
@@ -109,7 +126,12 @@ export function Masts({ view, masts, alight }: { view: PlanView; masts: readonly
         const { left, top } = toScreen(view, mast.at);
         return (
           <G key={mast.id} transform={`translate(${left} ${top})`}>
-            <Path d="M-7 0a7 7 0 1 0 14 0a7 7 0 1 0 -14 0" fill={alight ? sunFill : paper} stroke={ink} strokeWidth={1.6} />
+            <Path
+              d="M-7 0a7 7 0 1 0 14 0a7 7 0 1 0 -14 0"
+              fill={alight ? sunFill : paper}
+              stroke={ink}
+              strokeWidth={1.6}
+            />
             <Path d="M-5 -5L5 5M-5 5L5 -5" stroke={ink} strokeWidth={1.6} />
           </G>
         );

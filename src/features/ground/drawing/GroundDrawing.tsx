@@ -2,9 +2,9 @@ import { G, Rect, Text as SvgText } from "react-native-svg";
 import type { Assessment, NoPicture } from "@/core/judge";
 import type { Scene, Shot } from "@/core/scene";
 import { shadedBy } from "@/core/light";
-import type { Spot } from "@/core/ground";
+import type { Point, Spot } from "@/core/ground";
 import { placeLabels, type Box } from "@/ui/plan/labels";
-import { toScreen, type PlanView } from "@/ui/plan/view";
+import { toScreen, type PlanView, type ScreenPoint } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
 import { Masts, Obstacles, Shadows } from "./Built";
 import { Pitch } from "./Pitch";
@@ -63,7 +63,12 @@ export function GroundDrawing({ view, scene, shot, positionId, assessments }: Pr
 
 const TYPE = 14;
 
-/** Names beside the spots, the one in hand first; none covers a tag, a ball or another name. */
+function middleOf(view: PlanView, outline: readonly Point[]): ScreenPoint {
+  const sum = outline.reduce((s, p) => ({ x: s.x + p.x, y: s.y + p.y }), { x: 0, y: 0 });
+  return toScreen(view, { x: sum.x / outline.length, y: sum.y / outline.length });
+}
+
+/** Names beside spots, the one in hand first, and beside what is too thin to be written on; none covers a tag, a ball or another name. */
 function SpotLabels({ view, scene: { ground }, shot }: Pick<Props, "view" | "scene" | "shot">) {
   const { ink, paper } = useTokens();
   const inHand = (s: Spot): boolean => s.id === shot.spotId;
@@ -83,10 +88,27 @@ function SpotLabels({ view, scene: { ground }, shot }: Pick<Props, "view" | "sce
     ...ground.spots.map((s) => boxAbout(at(s).left, at(s).top, 8)),
   ];
   const frame: Box = { left: 4, top: 4, width: view.width - 8, height: view.height - 8 };
-  const wishes = spots.map((s) => ({ id: s.id, at: at(s), words: s.name, clear: inHand(s) ? 14 : 10 }));
+  const low = ground.obstacles.filter((o) => o.kind === "boards" || o.kind === "fence");
+  const wishes = [
+    ...spots.map((s) => ({ id: s.id, at: at(s), words: s.name, clear: inHand(s) ? 14 : 10 })),
+    ...low.map((o) => ({
+      id: o.id,
+      at: middleOf(view, o.outline),
+      words: `${o.name}, ${o.height} m`,
+      clear: 4,
+    })),
+  ];
   return placeLabels(wishes, taken, frame, TYPE).map((label) => (
     <G key={label.id}>
-      <Rect x={label.left} y={label.top} width={label.width} height={label.height} rx={4} fill={paper} fillOpacity={0.82} />
+      <Rect
+        x={label.left}
+        y={label.top}
+        width={label.width}
+        height={label.height}
+        rx={4}
+        fill={paper}
+        fillOpacity={0.82}
+      />
       <SvgText
         x={label.left + label.width / 2}
         y={label.top + TYPE}

@@ -14,8 +14,23 @@ export function SheetMarks({ view }: { view: PlanView }) {
   const bottom = view.height - 12;
   return (
     <G>
-      <Rect x={right - length - 6} y={bottom - 24} width={length + 12} height={32} rx={5} fill={paper} fillOpacity={0.85} />
-      <SvgText x={right - length / 2} y={bottom - 8} fontSize={14} fontFamily="Text-600" fill={ink} textAnchor="middle">
+      <Rect
+        x={right - length - 6}
+        y={bottom - 24}
+        width={length + 12}
+        height={32}
+        rx={5}
+        fill={paper}
+        fillOpacity={0.85}
+      />
+      <SvgText
+        x={right - length / 2}
+        y={bottom - 8}
+        fontSize={14}
+        fontFamily="Text-600"
+        fill={ink}
+        textAnchor="middle"
+      >
         {`${metres} m`}
       </SvgText>
       <Line x1={right - length} x2={right} y1={bottom} y2={bottom} stroke={ink} strokeWidth={3} />

@@ -23,7 +23,8 @@ export function Wedge({ view, position, spot, assessment }: WedgeProps) {
   const { frame, depth, background } = assessment.sighting;
   const away = planDistance(position.at, spot.at);
   const half = frame.frameAcross / 2 / away;
-  const edge = (distance: number, side: 1 | -1): Point => along(position.at, spot.at, distance, side * half * distance);
+  const edge = (distance: number, side: 1 | -1): Point =>
+    along(position.at, spot.at, distance, side * half * distance);
   const end = away + Math.min(background.beyond, BEYOND);
   const thinnest = LEAST_BAND / view.pxPerMetre / 2;
   const near = Math.min(depth.near, away - thinnest);
@@ -105,7 +106,13 @@ export function TrackLine({ view, points }: { view: PlanView; points: readonly P
         strokeDasharray="0.1 7"
         strokeLinecap="round"
       />
-      <Path d="M-7 -5L2 0L-7 5" fill="none" stroke={ink} strokeWidth={2} transform={`translate(${end.left} ${end.top}) rotate(${turn})`} />
+      <Path
+        d="M-7 -5L2 0L-7 5"
+        fill="none"
+        stroke={ink}
+        strokeWidth={2}
+        transform={`translate(${end.left} ${end.top}) rotate(${turn})`}
+      />
     </G>
   );
 }

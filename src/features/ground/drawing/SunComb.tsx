@@ -1,4 +1,4 @@
-import { G, Line, Rect, Text as SvgText } from "react-native-svg";
+import { G, Path, Rect, Text as SvgText } from "react-native-svg";
 import { asBearing } from "@/core/units";
 import { shadowLength, type Sun } from "@/core/light";
 import { labelWidth } from "@/ui/plan/labels";
@@ -47,23 +47,22 @@ export function SunComb({ view, sun, without }: Props) {
   if (without) return <EdgeWord view={view} words={without} />;
   const step = screenStep(view, asBearing(sun.azimuth + 180));
   const comb = combOf(shadowLength(PERSON, sun.apparentAltitude), view.pxPerMetre);
-  const across = { left: step.left * comb.length, top: step.top * comb.length };
+  const strokes = starts(view, step)
+    .map(({ left, top }) => `M${left} ${top}l${step.left * comb.length} ${step.top * comb.length}`)
+    .join("");
   return (
     <G>
-      {starts(view, step).map((at, i) => (
-        <Line
-          key={i}
-          x1={at.left}
-          y1={at.top}
-          x2={at.left + across.left}
-          y2={at.top + across.top}
-          stroke={tokens.sun}
-          strokeWidth={2.6}
-          strokeLinecap="round"
-        />
+      {[
+        { colour: tokens.paper, width: 7 },
+        { colour: tokens.sun, width: 2.8 },
+      ].map(({ colour, width }) => (
+        <Path key={colour} d={strokes} stroke={colour} strokeWidth={width} strokeLinecap="round" />
       ))}
       {comb.times !== 1 && (
-        <EdgeWord view={view} words={comb.times > 1 ? `shadows ×${comb.times}` : `shadows ÷${Math.round(1 / comb.times)}`} />
+        <EdgeWord
+          view={view}
+          words={comb.times > 1 ? `shadows ×${comb.times}` : `shadows ÷${Math.round(1 / comb.times)}`}
+        />
       )}
     </G>
   );

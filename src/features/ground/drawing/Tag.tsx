@@ -37,7 +37,13 @@ export function Tag({ view, position, chosen, vetoed }: Props) {
       >
         {position.name.slice(0, 2)}
       </SvgText>
-      {vetoed && <Path d={`M${-half} ${-TAG.height}L${half} ${TAG.body - TAG.height}`} stroke={chosen ? onWater : bracken} strokeWidth={2.5} />}
+      {vetoed && (
+        <Path
+          d={`M${-half} ${-TAG.height}L${half} ${TAG.body - TAG.height}`}
+          stroke={chosen ? onWater : bracken}
+          strokeWidth={2.5}
+        />
+      )}
     </G>
   );
 }

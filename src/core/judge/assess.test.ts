@@ -1,0 +1,296 @@
+import fc from "fast-check";
+import type { Ground, Position } from "../ground";
+import type { Rig } from "../optics";
+import type { Subject } from "../motion";
+import { NIGHT_LUX, sceneAt, type LightPlan, type Shot } from "../scene";
+import { assess } from "./assess";
+import type { AssessInput, Assessment } from "./assessment";
+import { comingUp } from "./coming-up";
+import { timeline } from "./timeline";
+
+/** A bare ground at a real place: one spot, a stand in the west, two masts in the east. */
+const ground: Ground = {
+  anchor: { latitude: 53.21, longitude: -1.44, elevation: 120 },
+  venue: { template: "field-hockey", bearing: 0, centre: { x: 0, y: 0 } },
+  zones: [{ id: "pitch", name: "Pitch", offsetClicks: 0 }],
+  spots: [{ id: "spot", name: "Spot", at: { x: 0, y: 0 }, aimHeight: 1, facing: 0, zoneId: "pitch" }],
+  tracks: [],
+  obstacles: [
+    {
+      id: "stand",
+      name: "Stand",
+      kind: "stand",
+      outline: [
+        { x: -45, y: -40 },
+        { x: -35, y: -40 },
+        { x: -35, y: 30 },
+        { x: -45, y: 30 },
+      ],
+      height: 8,
+    },
+  ],
+  masts: [
+    { id: "m1", name: "Mast", at: { x: 36, y: 20 }, height: 15 },
+    { id: "m2", name: "Mast", at: { x: 36, y: -20 }, height: 15 },
+  ],
+  noGo: [{ id: "box", name: "Box", outline: [{ x: 50, y: 50 }, { x: 60, y: 50 }, { x: 60, y: 60 }, { x: 50, y: 60 }] }],
+  positions: [],
+};
+const runner: Subject = {
+  id: "runner",
+  name: "Runner",
+  height: 1.7,
+  depth: 0.5,
+  bodySpeed: 7,
+  bob: 0.5,
+  parts: [{ id: "limb", name: "hands and feet", partClass: "limb", speed: 5 }],
+  known: "from memory",
+};
+const shot: Shot = {
+  id: "run",
+  name: "Run",
+  intent: "freeze",
+  subjectId: "runner",
+  spotId: "spot",
+  technique: "tracked",
+  part: "whole",
+  orientation: "upright",
+  fill: 0.6,
+  holdPartId: "limb",
+  tolerance: "print-sharp",
+  deliveredLongEdgePx: 3000,
+  wanted: 1,
+};
+const rig: Rig = {
+  body: {
+    id: "b",
+    name: "24 MP",
+    format: { widthMm: 36, heightMm: 24, widthPx: 6000 },
+    baseIso: 100,
+    maxIso: 51200,
+    isoCeiling: 6400,
+    isoFloor: 100,
+    fastestShutter: 1 / 8000,
+    liftClicks: 1,
+  },
+  lens: {
+    id: "l",
+    name: "200 mm f/2.8",
+    minFocalLengthMm: 200,
+    maxFocalLengthMm: 200,
+    widest: 2.8,
+    narrowest: 22,
+    closestFocus: 1.5,
+    stabiliserStops: 4,
+    takesConverter: true,
+  },
+  support: { id: "hand", name: "Hand", stops: 0 },
+};
+const place = (x: number, y: number, lensHeight = 1): Position => ({ id: "p", name: "P", at: { x, y }, lensHeight });
+const HOUR = 3_600_000;
+const MINUTE = 60_000;
+/** 16:00 UTC is 17:00 by the local clock. */
+const NOON = Date.UTC(2026, 9, 17, 12);
+const clear: LightPlan = { cloudEighths: 0, readings: [] };
+const lit: LightPlan = { ...clear, lamps: { class: "II", from: NOON + 4 * HOUR, until: NOON + 9 * HOUR } };
+const ORDER = ["lift", "aperture", "shutter", "iso"] as const;
+
+function at(position: Position, instant: number, light: LightPlan = clear, edit: Partial<AssessInput> = {}): Assessment {
+  const found = assess({ shot, subject: runner, position, rig, order: ORDER, scene: sceneAt(ground, light, instant), ...edit });
+  if (!found.ok) throw new Error(found.reason);
+  return found;
+}
+
+test("a position moved by 10 m changes fill, light side, blur and ISO by amounts worked out here", () => {
+  const instant = NOON + 2 * HOUR;
+  const near = at(place(0, -20), instant);
+  const far = at(place(0, -30), instant);
+  // Thin lens: the image of 1.7 m at 200 mm, over 36 mm.
+  const image = (s: number) => (200 / (s * 1000 - 200)) * 1700;
+  expect(near.sighting.fill.value).toBeCloseTo(image(20) / 36, 9);
+  expect(far.sighting.fill.value).toBeCloseTo(image(30) / 36, 9);
+  // The crop to the wished 60 % keeps less of the sensor, and so the circle of confusion shrinks with it.
+  const kept = image(30) / 36 / 0.6;
+  expect(far.sighting.frame.kept).toBeCloseTo(kept, 9);
+  const tolerance = ((2 * Math.hypot(36, 24)) / 1500) * kept * 1000;
+  expect(far.motion.held.toleranceUm).toBeCloseTo(tolerance, 6);
+  // The runner goes straight away north: no crossing speed; the bob, the limb, and the growth of the figure remain.
+  const growth = (0.85 * 7) / 30;
+  const speed = Math.hypot(0.5, growth, 5);
+  expect(far.motion.held.speed).toBeCloseTo(speed, 6);
+  const motion = (speed * 200e6) / (30_000 - 200);
+  const shake = (200_000 * 0.0288) / 16;
+  const t = 2 ** (-far.settings.settings.shutter / 3);
+  const N = 2 ** (far.settings.settings.aperture / 6);
+  const m = 200 / 29_800;
+  const drift = ((200 * 200) / N) * (70 / (30_070 * (30_000 - 200))) * 1000;
+  const variance =
+    (t * t * (motion * motion + shake * shake)) / 12 + (drift * drift) / 16 + (0.42 * 0.55 * N * (1 + m)) ** 2 + 36 / 12;
+  expect(far.motion.held.blurUm).toBeCloseTo(Math.sqrt(12 * variance), 4);
+  // Same light from 10 m farther back: ISO goes with shutter and aperture alone.
+  const { settings: a } = near.settings;
+  const { settings: b } = far.settings;
+  expect(b.iso - a.iso).toBe(b.shutter - a.shutter + (b.aperture - a.aperture));
+});
+
+test("ten metres aside turn the light by the angle that the plan shows, and the EV with it", () => {
+  const instant = NOON + 2 * HOUR;
+  const a = at(place(-10, -20), instant);
+  const b = at(place(0, -20), instant);
+  const { sun } = b.light;
+  const toCamera = (x: number) => (Math.atan2(x, -20) * 180) / Math.PI;
+  const turn = (x: number) => Math.abs(((sun.azimuth - toCamera(x) + 540) % 360) - 180);
+  expect(a.light.turn).toBeCloseTo(turn(-10), 6);
+  expect(b.light.turn).toBeCloseTo(turn(0), 6);
+  const phi = (turn(0) * Math.PI) / 180;
+  const share = (Math.cos((sun.apparentAltitude * Math.PI) / 180) * ((Math.PI - phi) * Math.cos(phi) + Math.sin(phi))) / 4;
+  const normal = sceneAt(ground, clear, instant).daylight.directNormal;
+  expect(b.light.lux.sun).toBeCloseTo(normal * share, 4);
+  expect(b.light.ev.value).toBeCloseTo(Math.log2(b.light.lux.total / 2.5), 9);
+});
+
+test("minute, cloud, lens and distance each change the settings downstream", () => {
+  const here = place(0, -30);
+  const iso = (a: Assessment) => a.settings.asked.iso;
+  const base = at(here, NOON + 2 * HOUR);
+  expect(iso(at(here, NOON + 5 * HOUR))).toBeGreaterThan(iso(base));
+  expect(iso(at(here, NOON + 2 * HOUR, { ...clear, cloudEighths: 8 }))).toBeGreaterThan(iso(base));
+  const longer = at(here, NOON + 2 * HOUR, clear, { rig: { ...rig, converter: { id: "c", name: "2×", factor: 2 } } });
+  expect(longer.settings.settings.aperture).toBe(15);
+  expect(longer.sighting.fill.value / base.sighting.fill.value).toBeCloseTo(2, 1);
+});
+
+test("dusk under lamps is the sum of both in lux", () => {
+  const instant = NOON + 5 * HOUR + 20 * MINUTE;
+  const { lux } = at(place(0, -30), instant, lit).light;
+  expect(lux.lamps).toBeGreaterThan(0);
+  expect(lux.sky).toBeGreaterThan(0);
+  expect(lux.total).toBeCloseTo(lux.sun + lux.sky + lux.ground + lux.lamps, 9);
+});
+
+test("a reading three clicks too dark asks three clicks more at once", () => {
+  const instant = NOON + 7 * HOUR;
+  const before = at(place(0, -30), instant, lit);
+  const { settings, asked } = before.settings;
+  const reading = {
+    id: "r1",
+    zoneId: "pitch",
+    spotId: "spot",
+    positionId: "p",
+    at: instant,
+    settingsEv: (settings.shutter + settings.aperture - settings.iso) / 3 - (1 / 3) * (before.settings.taken.find((t) => t.kind === "lift")?.clicks ?? 0),
+    offClicks: -3,
+    modelEv: before.light.modelEv,
+    dayShare: before.light.dayShare,
+  };
+  const after = at(place(0, -30), instant, { ...lit, readings: [reading] });
+  expect(after.light.ev.value - before.light.modelEv).toBeCloseTo(reading.settingsEv - 1 - before.light.modelEv, 6);
+  expect(after.settings.asked.iso - asked.iso).toBe(3);
+});
+
+const codes = (a: Assessment) => a.judgement.map((j) => j.code);
+
+test("vetoes: no-go ground, a blocked view, out of reach, too near to fit", () => {
+  expect(codes(at(place(55, 55), NOON))).toContain("in-no-go");
+  expect(codes(at(place(-60, 0), NOON))).toContain("blocked");
+  expect(codes(at(place(0, -80), NOON))).toContain("out-of-reach");
+  expect(codes(at(place(0, -6), NOON))).toContain("does-not-fit");
+});
+
+test("looking into a low sun is cautioned", () => {
+  // Local afternoon: the sun stands in the south-west; stand in the north-east and look toward it.
+  const instant = NOON + 4 * HOUR;
+  const { azimuth } = sceneAt(ground, clear, instant).sun;
+  const back = ((azimuth + 180) * Math.PI) / 180;
+  const open: Ground = { ...ground, obstacles: [] };
+  const found = at(place(20 * Math.sin(back), 20 * Math.cos(back), 1), instant, clear, {
+    scene: sceneAt(open, clear, instant),
+  });
+  expect(found.light.side).toBe("back");
+  expect(codes(found)).toContain("sun-in-frame");
+});
+
+test("nearer than the lens focuses there is no picture, and that is an answer", () => {
+  const input = { shot, subject: runner, position: place(0, -0.2), rig, order: ORDER, scene: sceneAt(ground, clear, NOON) };
+  expect(assess(input)).toMatchObject({ ok: false, reason: "nearer-than-focus" });
+});
+
+test("a shot whose spot is missing is the caller's mistake and says so", () => {
+  const input = { shot: { ...shot, spotId: "gone" }, subject: runner, position: place(0, -20), rig, order: ORDER };
+  expect(() => assess({ ...input, scene: sceneAt(ground, clear, NOON) })).toThrow(/spot gone/);
+});
+
+function numbersIn(value: unknown): number[] {
+  if (typeof value === "number") return [value];
+  if (typeof value === "object" && value !== null) return Object.values(value).flatMap(numbersIn);
+  return [];
+}
+
+test("no input makes a number that is none", () => {
+  const away = fc.double({ min: -200, max: 200, noNaN: true });
+  fc.assert(
+    fc.property(
+      away,
+      away,
+      fc.double({ min: 0.05, max: 30, noNaN: true }),
+      fc.integer({ min: 0, max: 365 * 24 * 60 }),
+      fc.integer({ min: 0, max: 8 }),
+      fc.double({ min: -90, max: 90, noNaN: true }),
+      fc.constantFrom("print-sharp", "web", "pixel-sharp"),
+      (x, y, height, minute, cloudEighths, latitude, tolerance) => {
+        const anywhere = { ...ground, anchor: { ...ground.anchor, latitude } };
+        const found = assess({
+          shot: { ...shot, tolerance: tolerance as Shot["tolerance"] },
+          subject: runner,
+          position: place(x, y, height),
+          rig,
+          order: ORDER,
+          scene: sceneAt(anywhere, { cloudEighths, readings: [] }, Date.UTC(2026, 0, 1) + minute * MINUTE),
+        });
+        const numbers = numbersIn(found);
+        expect(numbers.length).toBeGreaterThan(1);
+        expect(numbers.filter((n) => !Number.isFinite(n))).toEqual([]);
+      },
+    ),
+    { numRuns: 300 },
+  );
+});
+
+const day = (light: LightPlan, step: number) =>
+  timeline({ shot, subject: runner, position: place(0, -30), rig, order: ORDER, ground, light, from: NOON, until: NOON + 8 * HOUR, step });
+
+test("the timeline's breaks are where a grid of ten seconds finds them", () => {
+  const { breaks } = day(lit, 5 * MINUTE);
+  expect(breaks.map((b) => b.code)).toEqual(["shade-begins", "lamps-on", "sun-down", "past-ceiling"]);
+  const first = (holds: (a: Assessment) => boolean, from: number): number => {
+    for (let t = from; ; t += 10_000) if (holds(at(place(0, -30), t, lit))) return t;
+  };
+  const hour = NOON + 3.5 * HOUR;
+  const grid = [
+    first((a) => a.light.direct === "shaded", hour),
+    first((a) => a.light.lux.lamps > 0, hour),
+    first((a) => a.light.direct === "sun-down", hour),
+    first((a) => a.settings.missing > 0, hour),
+  ];
+  grid.forEach((t, i) => expect(Math.abs(breaks[i]!.at - t)).toBeLessThanOrEqual(11_000));
+  expect(Math.abs(breaks[1]!.at - lit.lamps!.from)).toBeLessThanOrEqual(1000);
+});
+
+test("what comes up is told in its order, the nearest first, with the settings of that moment", () => {
+  const course = day(lit, 5 * MINUTE);
+  const now = course.points.find((p) => p.at >= NOON + 3 * HOUR)!;
+  const coming = comingUp(course, now, 3);
+  expect(coming).toHaveLength(3);
+  expect(coming.map((c) => c.at)).toEqual([...coming.map((c) => c.at)].sort((a, b) => a - b));
+  expect(coming.every((c) => c.at > now.at)).toBe(true);
+  expect(coming.find((c) => c.code === "settings")!.settings).not.toEqual(now.settings);
+  const last = course.points[course.points.length - 1]!;
+  expect(comingUp(course, last, 3)).toEqual([]);
+});
+
+test("a clear night without lamps is as dark as the model's floor", () => {
+  const midnight = Date.UTC(2026, 0, 15);
+  const { light } = at(place(0, -30), midnight);
+  expect(light.lux.total).toBeLessThanOrEqual(NIGHT_LUX * 1.0001);
+  expect(light.direct).toBe("sun-down");
+});
