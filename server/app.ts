@@ -36,7 +36,7 @@ export function createApp(dist: string): Express {
   app.use("/api", (_req, res) => {
     res.status(404).json({ ok: false, reason: "unknown-path" });
   });
-  const lasting = { immutable: true, maxAge: "365d", fallthrough: false };
+  const lasting = { immutable: true, maxAge: "365d" };
   app.use("/_expo/static", express.static(path.join(dist, "_expo/static"), lasting));
   app.use("/assets", express.static(path.join(dist, "assets"), lasting));
   app.use(

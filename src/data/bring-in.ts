@@ -10,7 +10,7 @@ const CHOICE_KEY = {
   supports: "supportId",
 } as const satisfies Record<Shelf, keyof Choice>;
 
-export interface MergedKit {
+interface MergedKit {
   readonly kit: StoredKit;
   /** Per shelf, the new id of a thing whose id was taken by another thing. */
   readonly renamed: Readonly<Record<Shelf, ReadonlyMap<string, string>>>;
@@ -21,7 +21,7 @@ export interface MergedKit {
  * Kit from a file joins the user's own: what is the same stays, what is new is added, what differs under the same id
  * is added beside it under a free id. Nothing of the user's is overwritten.
  */
-export function mergeKit(mine: StoredKit, theirs: StoredKit): MergedKit {
+function mergeKit(mine: StoredKit, theirs: StoredKit): MergedKit {
   const shelves = SHELVES.map((shelf) => mergeShelf(mine[shelf], theirs[shelf]));
   const at = (i: number) => shelves[i]!;
   const kit = {
@@ -61,7 +61,7 @@ function sorted(value: unknown): unknown {
 }
 
 /** The first free id of the form `base-2`, cut so that it stays within 40 characters. */
-export function freeId(base: string, taken: readonly { id: string }[]): string {
+function freeId(base: string, taken: readonly { id: string }[]): string {
   for (let n = 2; ; n++) {
     const id = `${base.slice(0, 36)}-${n}`;
     if (!taken.some((item) => item.id === id)) return id;
@@ -69,7 +69,7 @@ export function freeId(base: string, taken: readonly { id: string }[]): string {
 }
 
 /** The file's shoot pointed at the merged kit. */
-export function repoint(shoot: Shoot, renamed: MergedKit["renamed"]): Shoot {
+function repoint(shoot: Shoot, renamed: MergedKit["renamed"]): Shoot {
   const choices = shoot.choices.map((choice) => {
     const moved = { ...choice };
     for (const shelf of SHELVES) {

@@ -1,4 +1,4 @@
-export { bringIn, freeId, type OnConflict } from "./bring-in";
+export { bringIn, type OnConflict } from "./bring-in";
 export type { Fault } from "./migrate";
 export { outingFileName, readOuting, writeOuting, type Outing, type OutingRead } from "./outing-file";
 export { DEFAULT_PREFERENCES } from "./records";

@@ -109,7 +109,7 @@ function readParts(file: z.infer<typeof envelopeSchema>): OutingRead {
 }
 
 /** Kit that a choice names and the kit at hand lacks. */
-export function kitFaults(shoot: Shoot, kit: StoredKit): Fault[] {
+function kitFaults(shoot: Shoot, kit: StoredKit): Fault[] {
   const lacks = (items: readonly { id: string }[], id: string | null): boolean =>
     id !== null && !items.some((item) => item.id === id);
   return shoot.choices.flatMap((choice, i) => {

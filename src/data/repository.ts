@@ -127,9 +127,11 @@ async function writeRecord(
   }
 }
 
-/** Browsers name the full storage differently; all of them say "quota". */
-const isQuota = (error: unknown): boolean =>
-  error instanceof Error && /quota/i.test(`${error.name} ${error.message}`);
+/** Browsers name the full storage differently; all of them say "quota". The error may come from another realm. */
+function isQuota(error: unknown): boolean {
+  const { name, message } = (error ?? {}) as { name?: unknown; message?: unknown };
+  return /quota/i.test(`${String(name)} ${String(message)}`);
+}
 
 async function seed(store: KeyValueStore, shoots: readonly Shoot[], kit: StoredKit): Promise<Saved<true>> {
   if ((await store.getItem(SEEDED_KEY)) !== null) return present(true);

@@ -40,7 +40,6 @@ export const evWords = (ev: number): string => `EV\u00a0${ev.toFixed(1)}`;
 export const luxWords = (lux: number): string =>
   lux >= 1000 ? `about ${twoFigures(lux / 1000)} klx` : `about ${twoFigures(lux)} lx`;
 export const percentWords = (share: number): string => `${Math.round(share * 100)}\u00a0%`;
-export const degreesWords = (degrees: number): string => `${Math.round(degrees)}°`;
 export const focalWords = (mm: number): string => `${Math.round(mm)}\u00a0mm`;
 export const fNumberWords = (fNumber: number): string => `f/${Number(fNumber.toPrecision(2))}`;
 

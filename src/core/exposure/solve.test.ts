@@ -1,5 +1,13 @@
 import fc from "fast-check";
-import { evOfClicks, isoNearest, shutterNearest, apertureNearest, solveSettings, waysOut, type SolveInput } from ".";
+import {
+  evOfClicks,
+  isoNearest,
+  shutterNearest,
+  apertureNearest,
+  solveSettings,
+  waysOut,
+  type SolveInput,
+} from ".";
 
 const base: SolveInput = {
   lightEv: 12,
@@ -75,7 +83,10 @@ test("depth closes the lens, and giving it up opens it again", () => {
 test("the rails name the end that is passed", () => {
   const slow = marks({ held: { shutter: 24 } }).rails.shutter;
   expect(slow).toMatchObject({ standing: "below", fromReason: "motion", held: true });
-  expect(marks({ held: { iso: 24 } }).rails.iso).toMatchObject({ standing: "above", toReason: "iso-ceiling" });
+  expect(marks({ held: { iso: 24 } }).rails.iso).toMatchObject({
+    standing: "above",
+    toReason: "iso-ceiling",
+  });
 });
 
 test("ways out stand in the user's order, each priced alone; none while nothing is missing", () => {
@@ -94,7 +105,11 @@ test("ways out stand in the user's order, each priced alone; none while nothing 
 
 test("whatever the light, the ledger sums to nothing and the settings stay inside the kit", () => {
   const held = fc.record(
-    { shutter: fc.integer({ min: 9, max: 39 }), aperture: fc.integer({ min: 9, max: 27 }), iso: fc.integer({ min: 0, max: 27 }) },
+    {
+      shutter: fc.integer({ min: 9, max: 39 }),
+      aperture: fc.integer({ min: 9, max: 27 }),
+      iso: fc.integer({ min: 0, max: 27 }),
+    },
     { requiredKeys: [] },
   );
   fc.assert(
@@ -105,7 +120,9 @@ test("whatever the light, the ledger sums to nothing and the settings stay insid
       expect(found.settings.iso).toBeLessThanOrEqual(base.isoMax);
       expect(found.settings.aperture).toBeGreaterThanOrEqual(base.lensWidest);
       const lift = found.taken.find((t) => t.kind === "lift")?.clicks ?? 0;
-      expect(Math.abs(evOfClicks(found.settings) - lightEv - (lift + found.off) / 3)).toBeLessThan(1 / 6 + 1e-9);
+      expect(Math.abs(evOfClicks(found.settings) - lightEv - (lift + found.off) / 3)).toBeLessThan(
+        1 / 6 + 1e-9,
+      );
     }),
   );
 });
@@ -113,7 +130,9 @@ test("whatever the light, the ledger sums to nothing and the settings stay insid
 test("less light never lowers the ISO that is asked", () => {
   fc.assert(
     fc.property(fc.double({ min: -5, max: 20, noNaN: true }), (lightEv) => {
-      expect(marks({ lightEv: lightEv - 0.5 }).asked.iso).toBeGreaterThanOrEqual(marks({ lightEv }).asked.iso);
+      expect(marks({ lightEv: lightEv - 0.5 }).asked.iso).toBeGreaterThanOrEqual(
+        marks({ lightEv }).asked.iso,
+      );
     }),
   );
 });

@@ -8,7 +8,11 @@ test("the pitch has the rule book's measures", () => {
   expect(planDistance(boundary[0]!, boundary[1]!)).toBeCloseTo(55, 9);
   expect(planDistance(boundary[1]!, boundary[2]!)).toBeCloseTo(91.4, 9);
   const across = hockeyPitchMarks().filter((m) => m.kind === "line");
-  expect(across.map((m) => Math.abs(m.points[0]!.y)).sort((a, b) => a - b)).toEqual([0, 45.7 - 22.9, 45.7 - 22.9]);
+  expect(across.map((m) => Math.abs(m.points[0]!.y)).sort((a, b) => a - b)).toEqual([
+    0,
+    45.7 - 22.9,
+    45.7 - 22.9,
+  ]);
 });
 
 test("each point of the shooting circle is 14.63 m from the nearer post, or from the goal line between them", () => {

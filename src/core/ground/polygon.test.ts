@@ -14,10 +14,12 @@ const point = fc.record({
 });
 
 /** Places off the square's edges: on an edge a point may count either way. */
-const offGrid = fc.record({ x: fc.integer({ min: -40, max: 40 }), y: fc.integer({ min: -40, max: 40 }) }).map(({ x, y }) => ({
-  x: x + 0.37,
-  y: y + 0.61,
-}));
+const offGrid = fc
+  .record({ x: fc.integer({ min: -40, max: 40 }), y: fc.integer({ min: -40, max: 40 }) })
+  .map(({ x, y }) => ({
+    x: x + 0.37,
+    y: y + 0.61,
+  }));
 
 test("the hull of a square with points inside it is the square", () => {
   const hull = convexHull([...square, { x: 5, y: 5 }, { x: 2, y: 9 }]);
@@ -31,7 +33,9 @@ test("every point lies in its hull, or on its edge", () => {
       const hull = convexHull(points);
       const area = (a: Point, b: Point, p: Point) => (b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x);
       for (const p of points)
-        hull.forEach((a, i) => expect(area(a, hull[(i + 1) % hull.length]!, p)).toBeGreaterThanOrEqual(-1e-6));
+        hull.forEach((a, i) =>
+          expect(area(a, hull[(i + 1) % hull.length]!, p)).toBeGreaterThanOrEqual(-1e-6),
+        );
     }),
   );
 });
@@ -51,7 +55,8 @@ test("a ray's stretch agrees with small steps along it", () => {
       for (let t = 0.05; t < 120; t += 1.7) {
         const inside = isInside({ x: from.x + t * step.x, y: from.y + t * step.y }, square);
         const told = stretch !== undefined && t > stretch.enter && t < stretch.leave;
-        const nearEdge = stretch && (Math.abs(t - stretch.enter) < 1e-6 || Math.abs(t - stretch.leave) < 1e-6);
+        const nearEdge =
+          stretch && (Math.abs(t - stretch.enter) < 1e-6 || Math.abs(t - stretch.leave) < 1e-6);
         if (!nearEdge) expect(told).toBe(inside);
       }
     }),

@@ -67,6 +67,10 @@ test("a low lens looking up ends at the skyline, looking down on the ground wher
 test("an obstacle behind the aim is the background, one under the line is not", () => {
   const lens = { x: 0, y: 0, z: 1 };
   const aim = { x: 0, y: 20, z: 1 };
-  expect(backgroundBehind(lens, aim, [wall(32, 3)])).toEqual({ kind: "fence", obstacleId: "wall-32", beyond: 12 });
+  expect(backgroundBehind(lens, aim, [wall(32, 3)])).toEqual({
+    kind: "fence",
+    obstacleId: "wall-32",
+    beyond: 12,
+  });
   expect(backgroundBehind(lens, aim, [wall(32, 0.9)]).kind).toBe("skyline");
 });

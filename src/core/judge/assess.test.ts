@@ -33,7 +33,18 @@ const ground: Ground = {
     { id: "m1", name: "Mast", at: { x: 36, y: 20 }, height: 15 },
     { id: "m2", name: "Mast", at: { x: 36, y: -20 }, height: 15 },
   ],
-  noGo: [{ id: "box", name: "Box", outline: [{ x: 50, y: 50 }, { x: 60, y: 50 }, { x: 60, y: 60 }, { x: 50, y: 60 }] }],
+  noGo: [
+    {
+      id: "box",
+      name: "Box",
+      outline: [
+        { x: 50, y: 50 },
+        { x: 60, y: 50 },
+        { x: 60, y: 60 },
+        { x: 50, y: 60 },
+      ],
+    },
+  ],
   positions: [],
 };
 const runner: Subject = {
@@ -86,7 +97,12 @@ const rig: Rig = {
   },
   support: { id: "hand", name: "Hand", stops: 0 },
 };
-const place = (x: number, y: number, lensHeight = 1): Position => ({ id: "p", name: "P", at: { x, y }, lensHeight });
+const place = (x: number, y: number, lensHeight = 1): Position => ({
+  id: "p",
+  name: "P",
+  at: { x, y },
+  lensHeight,
+});
 const HOUR = 3_600_000;
 const MINUTE = 60_000;
 /** 16:00 UTC is 17:00 by the local clock. */
@@ -95,8 +111,21 @@ const clear: LightPlan = { cloudEighths: 0, readings: [] };
 const lit: LightPlan = { ...clear, lamps: { class: "II", from: NOON + 4 * HOUR, until: NOON + 9 * HOUR } };
 const ORDER = ["lift", "aperture", "shutter", "iso"] as const;
 
-function at(position: Position, instant: number, light: LightPlan = clear, edit: Partial<AssessInput> = {}): Assessment {
-  const found = assess({ shot, subject: runner, position, rig, order: ORDER, scene: sceneAt(ground, light, instant), ...edit });
+function at(
+  position: Position,
+  instant: number,
+  light: LightPlan = clear,
+  edit: Partial<AssessInput> = {},
+): Assessment {
+  const found = assess({
+    shot,
+    subject: runner,
+    position,
+    rig,
+    order: ORDER,
+    scene: sceneAt(ground, light, instant),
+    ...edit,
+  });
   if (!found.ok) throw new Error(found.reason);
   return found;
 }
@@ -125,7 +154,10 @@ test("a position moved by 10 m changes fill, light side, blur and ISO by amounts
   const m = 200 / 29_800;
   const drift = ((200 * 200) / N) * (70 / (30_070 * (30_000 - 200))) * 1000;
   const variance =
-    (t * t * (motion * motion + shake * shake)) / 12 + (drift * drift) / 16 + (0.42 * 0.55 * N * (1 + m)) ** 2 + 36 / 12;
+    (t * t * (motion * motion + shake * shake)) / 12 +
+    (drift * drift) / 16 +
+    (0.42 * 0.55 * N * (1 + m)) ** 2 +
+    36 / 12;
   expect(far.motion.held.blurUm).toBeCloseTo(Math.sqrt(12 * variance), 4);
   // Same light from 10 m farther back: ISO goes with shutter and aperture alone.
   const { settings: a } = near.settings;
@@ -143,7 +175,9 @@ test("ten metres aside turn the light by the angle that the plan shows, and the 
   expect(a.light.turn).toBeCloseTo(turn(-10), 6);
   expect(b.light.turn).toBeCloseTo(turn(0), 6);
   const phi = (turn(0) * Math.PI) / 180;
-  const share = (Math.cos((sun.apparentAltitude * Math.PI) / 180) * ((Math.PI - phi) * Math.cos(phi) + Math.sin(phi))) / 4;
+  const share =
+    (Math.cos((sun.apparentAltitude * Math.PI) / 180) * ((Math.PI - phi) * Math.cos(phi) + Math.sin(phi))) /
+    4;
   const normal = sceneAt(ground, clear, instant).daylight.directNormal;
   expect(b.light.lux.sun).toBeCloseTo(normal * share, 4);
   expect(b.light.ev.value).toBeCloseTo(Math.log2(b.light.lux.total / 2.5), 9);
@@ -155,7 +189,9 @@ test("minute, cloud, lens and distance each change the settings downstream", () 
   const base = at(here, NOON + 2 * HOUR);
   expect(iso(at(here, NOON + 5 * HOUR))).toBeGreaterThan(iso(base));
   expect(iso(at(here, NOON + 2 * HOUR, { ...clear, cloudEighths: 8 }))).toBeGreaterThan(iso(base));
-  const longer = at(here, NOON + 2 * HOUR, clear, { rig: { ...rig, converter: { id: "c", name: "2×", factor: 2 } } });
+  const longer = at(here, NOON + 2 * HOUR, clear, {
+    rig: { ...rig, converter: { id: "c", name: "2×", factor: 2 } },
+  });
   expect(longer.settings.settings.aperture).toBe(15);
   expect(longer.sighting.fill.value / base.sighting.fill.value).toBeCloseTo(2, 1);
 });
@@ -178,13 +214,18 @@ test("a reading three clicks too dark asks three clicks more at once", () => {
     spotId: "spot",
     positionId: "p",
     at: instant,
-    settingsEv: (settings.shutter + settings.aperture - settings.iso) / 3 - (1 / 3) * (before.settings.taken.find((t) => t.kind === "lift")?.clicks ?? 0),
+    settingsEv:
+      (settings.shutter + settings.aperture - settings.iso) / 3 -
+      (1 / 3) * (before.settings.taken.find((t) => t.kind === "lift")?.clicks ?? 0),
     offClicks: -3,
     modelEv: before.light.modelEv,
     dayShare: before.light.dayShare,
   };
   const after = at(place(0, -30), instant, { ...lit, readings: [reading] });
-  expect(after.light.ev.value - before.light.modelEv).toBeCloseTo(reading.settingsEv - 1 - before.light.modelEv, 6);
+  expect(after.light.ev.value - before.light.modelEv).toBeCloseTo(
+    reading.settingsEv - 1 - before.light.modelEv,
+    6,
+  );
   expect(after.settings.asked.iso - asked.iso).toBe(3);
 });
 
@@ -211,12 +252,25 @@ test("looking into a low sun is cautioned", () => {
 });
 
 test("nearer than the lens focuses there is no picture, and that is an answer", () => {
-  const input = { shot, subject: runner, position: place(0, -0.2), rig, order: ORDER, scene: sceneAt(ground, clear, NOON) };
+  const input = {
+    shot,
+    subject: runner,
+    position: place(0, -0.2),
+    rig,
+    order: ORDER,
+    scene: sceneAt(ground, clear, NOON),
+  };
   expect(assess(input)).toMatchObject({ ok: false, reason: "nearer-than-focus" });
 });
 
 test("a shot whose spot is missing is the caller's mistake and says so", () => {
-  const input = { shot: { ...shot, spotId: "gone" }, subject: runner, position: place(0, -20), rig, order: ORDER };
+  const input = {
+    shot: { ...shot, spotId: "gone" },
+    subject: runner,
+    position: place(0, -20),
+    rig,
+    order: ORDER,
+  };
   expect(() => assess({ ...input, scene: sceneAt(ground, clear, NOON) })).toThrow(/spot gone/);
 });
 
@@ -257,7 +311,18 @@ test("no input makes a number that is none", () => {
 });
 
 const day = (light: LightPlan, step: number) =>
-  timeline({ shot, subject: runner, position: place(0, -30), rig, order: ORDER, ground, light, from: NOON, until: NOON + 8 * HOUR, step });
+  timeline({
+    shot,
+    subject: runner,
+    position: place(0, -30),
+    rig,
+    order: ORDER,
+    ground,
+    light,
+    from: NOON,
+    until: NOON + 8 * HOUR,
+    step,
+  });
 
 test("the timeline's breaks are where a grid of ten seconds finds them", () => {
   const { breaks } = day(lit, 5 * MINUTE);

@@ -1,5 +1,13 @@
 import fc from "fast-check";
-import { evFromLux, FIELD_LAMP_LUX, lampsAlight, offsetsFrom, readingOffset, uprightShare, type Reading } from ".";
+import {
+  evFromLux,
+  FIELD_LAMP_LUX,
+  lampsAlight,
+  offsetsFrom,
+  readingOffset,
+  uprightShare,
+  type Reading,
+} from ".";
 
 const mast = (x: number) => ({ id: `m${x}`, name: "Mast", at: { x, y: 0 }, height: 15 });
 const spot = { x: 0, y: 0 };
@@ -22,7 +30,13 @@ test("masts behind the camera give two thirds, beyond the subject half, on both 
 });
 
 test("the share never leaves half to two thirds", () => {
-  const masts = fc.array(fc.integer({ min: -80, max: 80 }).filter((x) => x !== 0).map(mast), { maxLength: 6 });
+  const masts = fc.array(
+    fc
+      .integer({ min: -80, max: 80 })
+      .filter((x) => x !== 0)
+      .map(mast),
+    { maxLength: 6 },
+  );
   fc.assert(
     fc.property(fc.double({ min: 0, max: 359, noNaN: true }), masts, (bearing, m) => {
       const share = uprightShare(spot, bearing, m);
@@ -76,12 +90,17 @@ test("a reading counts in its own zone, from its own moment, and the newest coun
 
 test("in mixed light the total at the moment of the reading comes out as measured", () => {
   fc.assert(
-    fc.property(fc.double({ min: 0.02, max: 0.98, noNaN: true }), fc.integer({ min: -2, max: 9 }), (dayShare, offClicks) => {
-      const { day, lamps } = offsetsFrom([reading({ dayShare, offClicks })], "pitch", 0);
-      const total = dayShare * 2 ** day + (1 - dayShare) * 2 ** lamps;
-      const wanted = 2 ** (offClicks / 3);
-      const dominant = Math.max(dayShare, 1 - dayShare);
-      if (wanted - (1 - dominant) > dominant * 2 ** -6 && wanted < dominant * 2 ** 6) expect(total).toBeCloseTo(wanted, 6);
-    }),
+    fc.property(
+      fc.double({ min: 0.02, max: 0.98, noNaN: true }),
+      fc.integer({ min: -2, max: 9 }),
+      (dayShare, offClicks) => {
+        const { day, lamps } = offsetsFrom([reading({ dayShare, offClicks })], "pitch", 0);
+        const total = dayShare * 2 ** day + (1 - dayShare) * 2 ** lamps;
+        const wanted = 2 ** (offClicks / 3);
+        const dominant = Math.max(dayShare, 1 - dayShare);
+        if (wanted - (1 - dominant) > dominant * 2 ** -6 && wanted < dominant * 2 ** 6)
+          expect(total).toBeCloseTo(wanted, 6);
+      },
+    ),
   );
 });

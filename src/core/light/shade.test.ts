@@ -51,7 +51,9 @@ test("a point on the ground is shaded exactly when it lies in the drawn shadow",
         const sun = { azimuth, apparentAltitude };
         const outline = shadowOutline(stand, sun);
         if (!outline.ok || isInside({ x, y }, stand.outline)) return;
-        const edge = [0.05, -0.05].some((d) => isInside({ x: x + d, y }, outline.value) !== isInside({ x: x - d, y: y + d }, outline.value));
+        const edge = [0.05, -0.05].some(
+          (d) => isInside({ x: x + d, y }, outline.value) !== isInside({ x: x - d, y: y + d }, outline.value),
+        );
         if (edge) return;
         expect(shadedBy({ x, y, z: 0 }, sun, [stand]) !== undefined).toBe(isInside({ x, y }, outline.value));
       },
@@ -69,10 +71,30 @@ test("an open field leaves the whole sky; a wall all round takes its share", () 
     height: 11,
   });
   const ring = [
-    wall([[-50, 10], [50, 10], [50, 11], [-50, 11]]),
-    wall([[-50, -11], [50, -11], [50, -10], [-50, -10]]),
-    wall([[10, -50], [11, -50], [11, 50], [10, 50]]),
-    wall([[-11, -50], [-10, -50], [-10, 50], [-11, 50]]),
+    wall([
+      [-50, 10],
+      [50, 10],
+      [50, 11],
+      [-50, 11],
+    ]),
+    wall([
+      [-50, -11],
+      [50, -11],
+      [50, -10],
+      [-50, -10],
+    ]),
+    wall([
+      [10, -50],
+      [11, -50],
+      [11, 50],
+      [10, 50],
+    ]),
+    wall([
+      [-11, -50],
+      [-10, -50],
+      [-10, 50],
+      [-11, 50],
+    ]),
   ];
   // Ten metres up at ten to fourteen metres: 45° to 35.3°. Against (2/π)(h + sin h·cos h) between those bounds.
   const left = (h: number) => 1 - (2 / Math.PI) * (h + Math.sin(h) * Math.cos(h));

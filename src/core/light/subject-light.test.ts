@@ -50,7 +50,9 @@ test("the share of a lit cylinder is the mean over its visible half, integrated 
 test("EV and lux undo each other, and 2.5 lx is EV 0 (ISO 2720, C 250)", () => {
   expect(evFromLux(2.5)).toBe(0);
   fc.assert(
-    fc.property(fc.double({ min: -10, max: 20, noNaN: true }), (value) => expect(evFromLux(luxFromEv(value))).toBeCloseTo(value, 9)),
+    fc.property(fc.double({ min: -10, max: 20, noNaN: true }), (value) =>
+      expect(evFromLux(luxFromEv(value))).toBeCloseTo(value, 9),
+    ),
   );
 });
 

@@ -47,8 +47,14 @@ test("sunsets agree with suncalc within ten seconds up to 60°", () => {
 
 test("polar day and polar night are answers", () => {
   const tromso = { latitude: 69.65, longitude: 18.96, elevation: 0 };
-  expect(nextSunset(Date.UTC(2026, 5, 21, 12), tromso)).toMatchObject({ ok: false, reason: "sun-never-sets" });
-  expect(nextSunset(Date.UTC(2026, 11, 21, 11), tromso)).toMatchObject({ ok: false, reason: "sun-never-rises" });
+  expect(nextSunset(Date.UTC(2026, 5, 21, 12), tromso)).toMatchObject({
+    ok: false,
+    reason: "sun-never-sets",
+  });
+  expect(nextSunset(Date.UTC(2026, 11, 21, 11), tromso)).toMatchObject({
+    ok: false,
+    reason: "sun-never-rises",
+  });
 });
 
 test("named light by altitude", () => {

@@ -17,10 +17,10 @@ export interface BlurInput {
 const WAVELENGTH_UM = 0.55;
 
 /** Diffraction's core as a normal spread in µm: 0.42·λ·N(1 + m) (textbook approximation). */
-export const diffractionSigmaUm = (workingFNumber: number): number => 0.42 * WAVELENGTH_UM * workingFNumber;
+const diffractionSigmaUm = (workingFNumber: number): number => 0.42 * WAVELENGTH_UM * workingFNumber;
 
 /** Variances in µm² along one axis that do not depend on the exposure time: defocus c²/16, diffraction, pixel p²/12. */
-export function stillVariances(input: BlurInput): Record<"defocus" | "diffraction" | "pixel", number> {
+function stillVariances(input: BlurInput): Record<"defocus" | "diffraction" | "pixel", number> {
   return {
     defocus: input.defocusUm ** 2 / 16,
     diffraction: diffractionSigmaUm(input.workingFNumber) ** 2,

@@ -26,7 +26,11 @@ test("the analytic image velocity is the numerical derivative of the projection"
     fc.property(vector(coordinate), vector(speed), (point, velocity) => {
       const dt = 1e-5;
       const at = (t: number) =>
-        project(camera, { x: point.x + velocity.x * t, y: point.y + velocity.y * t, z: point.z + velocity.z * t });
+        project(camera, {
+          x: point.x + velocity.x * t,
+          y: point.y + velocity.y * t,
+          z: point.z + velocity.z * t,
+        });
       const before = at(-dt);
       const after = at(dt);
       const found = imageVelocity(camera, point, velocity);
@@ -43,7 +47,11 @@ test("what is behind the camera has no image", () => {
 });
 
 test("across the view at the focused distance the speed is f·v/(s − f)", () => {
-  const straight: Camera = { lens: { x: 0, y: 0, z: 1 }, aim: { x: 0, y: 40, z: 1 }, imageDistanceMm: imageDistanceMm(400, 40) };
+  const straight: Camera = {
+    lens: { x: 0, y: 0, z: 1 },
+    aim: { x: 0, y: 40, z: 1 },
+    imageDistanceMm: imageDistanceMm(400, 40),
+  };
   const found = imageVelocity(straight, straight.aim, { x: 7, y: 0, z: 0 });
   expect(found?.x).toBeCloseTo((400 * 7) / (40 - 0.4), 6);
   expect(found?.y).toBeCloseTo(0, 9);
@@ -81,7 +89,13 @@ const blur = {
 };
 
 test("pure motion reports its own length, a disc 0.87 of its diameter, a pixel its side", () => {
-  const none = { motionUmPerSecond: 0, shakeUmPerSecond: 0, defocusUm: 0, workingFNumber: 1e-9, pixelUm: 1e-9 };
+  const none = {
+    motionUmPerSecond: 0,
+    shakeUmPerSecond: 0,
+    defocusUm: 0,
+    workingFNumber: 1e-9,
+    pixelUm: 1e-9,
+  };
   expect(blurBudget({ ...none, motionUmPerSecond: 1000 }, 0.02).totalUm).toBeCloseTo(20, 6);
   expect(blurBudget({ ...none, defocusUm: 30 }, 0.02).totalUm / 30).toBeCloseTo(Math.sqrt(12 / 16), 6);
   expect(blurBudget({ ...none, pixelUm: 6 }, 0.02).totalUm).toBeCloseTo(6, 6);
@@ -99,7 +113,10 @@ test("variances add as a brute-force convolution of a box, a disc and a box says
   const disc = grid(4000).map((v) => v * 20);
   const chord = disc.map((v) => Math.sqrt(Math.max(0, 100 - v * v)));
   const brute = variance(motion) + variance(pixel) + variance(disc, chord);
-  const found = blurBudget({ ...blur, motionUmPerSecond: 40, shakeUmPerSecond: 0, defocusUm: 20, workingFNumber: 1e-9 }, 1);
+  const found = blurBudget(
+    { ...blur, motionUmPerSecond: 40, shakeUmPerSecond: 0, defocusUm: 20, workingFNumber: 1e-9 },
+    1,
+  );
   expect(found.totalUm ** 2 / 12).toBeCloseTo(brute, 1);
 });
 
@@ -112,7 +129,8 @@ test("the closed form of the slowest shutter meets the tolerance exactly", () =>
   fc.assert(
     fc.property(fc.double({ min: 12, max: 200, noNaN: true }), (tol) => {
       const slowest = slowestExposure(blur, tol);
-      if (slowest === "none") return expect(blurBudget(blur, 1e-9).totalUm).toBeGreaterThanOrEqual(tol - 1e-6);
+      if (slowest === "none")
+        return expect(blurBudget(blur, 1e-9).totalUm).toBeGreaterThanOrEqual(tol - 1e-6);
       expect(typeof slowest).toBe("number");
       expect(blurBudget(blur, slowest as number).totalUm).toBeCloseTo(tol, 6);
     }),
@@ -152,7 +170,16 @@ test("tolerances by kind and part", () => {
   expect(toleranceUm({ ...basis, kind: "print-sharp", part: stick })).toBe(250);
 });
 
-const runner = { id: "r", name: "Runner", height: 1.7, depth: 0.5, bodySpeed: 7, bob: 0.5, parts: [limb], known: "from memory" as const };
+const runner = {
+  id: "r",
+  name: "Runner",
+  height: 1.7,
+  depth: 0.5,
+  bodySpeed: 7,
+  bob: 0.5,
+  parts: [limb],
+  known: "from memory" as const,
+};
 
 test("following leaves 0.15 of the crossing speed and the bob, standing still leaves it all", () => {
   const view: Camera = { lens: { x: 0, y: 0, z: 1 }, aim: { x: 0, y: 40, z: 1 }, imageDistanceMm: 404 };
@@ -161,7 +188,12 @@ test("following leaves 0.15 of the crossing speed and the bob, standing still le
   expect(motion("tracked").speed).toBeCloseTo(Math.hypot(0.15 * 7, 0.5), 9);
   expect(motion("pre-framed").speed).toBeCloseTo(Math.hypot(7, 0.5), 9);
   expect(partSpeed(motion("tracked"), limb)).toBeCloseTo(Math.hypot(0.15 * 7, 0.5, 5), 9);
-  const coming = bodyMotion({ camera: view, subject: runner, bodyVelocity: { x: 0, y: -7, z: 0 }, technique: "tracked" });
+  const coming = bodyMotion({
+    camera: view,
+    subject: runner,
+    bodyVelocity: { x: 0, y: -7, z: 0 },
+    technique: "tracked",
+  });
   expect(coming.crossing).toBeCloseTo(0, 9);
   expect(coming.approach).toBeCloseTo(7, 9);
   expect(coming.growth).toBeCloseTo((0.85 * 7) / 40, 6);

@@ -92,7 +92,10 @@ test("a background two subject distances behind gives two thirds of the disc at 
 });
 
 test("smoothness of 400 f/2.8, 20 m to 60 m, for a face is 1.79", () => {
-  expect(smoothness({ focalLengthMm: 400, fNumber: 2.8, subject: 20, point: 60, detail: 0.16 })).toBeCloseTo(1.79, 2);
+  expect(smoothness({ focalLengthMm: 400, fNumber: 2.8, subject: 20, point: 60, detail: 0.16 })).toBeCloseTo(
+    1.79,
+    2,
+  );
 });
 
 test("the circle of confusion of 36×24 is 0.0288 mm", () => {

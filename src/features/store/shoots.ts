@@ -3,7 +3,7 @@ import { bringIn, type OnConflict, type Outing, type SaveFailure, type Shoot, ty
 import { openRepository } from "./open-repository";
 
 const LIST_KEY = ["shoots"];
-export const KIT_KEY = ["kit"];
+const KIT_KEY = ["kit"];
 export const shootKey = (id: string): readonly string[] => ["shoot", id];
 
 export const useShoots = () =>

@@ -29,7 +29,7 @@ export function PlanCanvas({ label, view, draw, edge, ...gestures }: Props) {
       ref={attach}
       className="absolute inset-0 select-none overflow-hidden"
       style={{ touchAction: "none" } as object}
-      role="img"
+      role="group"
       aria-label={label}
     >
       {view && (
@@ -61,7 +61,7 @@ function Loupe({ view, at, draw }: { view: PlanView; at: Point; draw: Props["dra
     height: 2 * radius,
   };
   return (
-    <G>
+    <G aria-hidden>
       <Defs>
         <ClipPath id={clip}>
           <Circle cx={radius} cy={radius} r={radius} />

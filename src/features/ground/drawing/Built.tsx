@@ -43,7 +43,7 @@ export function Obstacles({ view, obstacles }: { view: PlanView; obstacles: read
       <Hatch id={hatch} ink={tokens.ink2} ground={tokens.built} gap={9} weight={1} angle={0} />
       <Hatch id={leaves} ink={tokens.moss} ground={tokens.turf} gap={5} weight={2} angle={70} />
       {obstacles.map((obstacle) => (
-        <G key={obstacle.id}>
+        <G key={obstacle.id} role="img" aria-label={`${obstacle.name}, ${obstacle.height} m high`}>
           <Path
             d={pathOf(view, obstacle.outline, true)}
             fill={`url(#${obstacle.kind === "trees" ? leaves : hatch})`}
@@ -125,7 +125,12 @@ export function Masts({ view, masts, alight }: { view: PlanView; masts: readonly
       {masts.map((mast) => {
         const { left, top } = toScreen(view, mast.at);
         return (
-          <G key={mast.id} transform={`translate(${left} ${top})`}>
+          <G
+            key={mast.id}
+            transform={`translate(${left} ${top})`}
+            role="img"
+            aria-label={`${mast.name}, ${alight ? "alight" : "dark"}`}
+          >
             <Path
               d="M-7 0a7 7 0 1 0 14 0a7 7 0 1 0 -14 0"
               fill={alight ? sunFill : paper}

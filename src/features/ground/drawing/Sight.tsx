@@ -72,7 +72,12 @@ export function Ball({ view, spot, litFrom, chosen }: BallProps) {
   const face = screenStep(view, spot.facing);
   const turn = litFrom === undefined ? 0 : litFrom - view.up;
   return (
-    <G transform={`translate(${left} ${top})`} opacity={chosen ? 1 : 0.8}>
+    <G
+      transform={`translate(${left} ${top})`}
+      opacity={chosen ? 1 : 0.8}
+      role="img"
+      aria-label={`Spot ${spot.name}, ${litFrom === undefined ? "no direct sun" : "in the sun"}`}
+    >
       <Path
         d={`M${face.left * r} ${face.top * r}L${face.left * (r + 8)} ${face.top * (r + 8)}`}
         stroke={ink}

@@ -20,7 +20,11 @@ export function Tag({ view, position, chosen, vetoed }: Props) {
   const half = TAG.width / 2;
   const colour = vetoed ? bracken : water;
   return (
-    <G transform={`translate(${left} ${top})`}>
+    <G
+      transform={`translate(${left} ${top})`}
+      role="img"
+      aria-label={`Position ${position.name}${chosen ? ", chosen" : ""}${vetoed ? ", speaks against it" : ""}`}
+    >
       <Path
         d={`M${-half} ${-TAG.height}H${half}V${TAG.body - TAG.height}L0 0L${-half} ${TAG.body - TAG.height}Z`}
         fill={chosen ? colour : sheet}

@@ -5,3 +5,10 @@ try {
 } catch {
   // Storage closed or damaged: the day theme serves.
 }
+
+// The application then opens without a network. Browsers allow this on https and on this machine alone.
+if ("serviceWorker" in navigator && window.isSecureContext) {
+  const register = () => navigator.serviceWorker.register("/sw.js").catch(() => undefined);
+  if (document.readyState === "complete") register();
+  else window.addEventListener("load", register);
+}

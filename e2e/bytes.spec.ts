@@ -1,0 +1,29 @@
+import { readFileSync } from "node:fs";
+import path from "node:path";
+import { gzipSync } from "node:zlib";
+import { expect, test } from "@playwright/test";
+import { OUTING, tag } from "./outing";
+
+/** Budgets in kB, gzip level 6. docs/decisions/0004 tells how they came about. */
+const BUDGET = { list: 460, stage: 510, fonts: 100 };
+
+test.skip(({ viewport }) => (viewport?.width ?? 0) < 960, "bytes do not hang on the size of the screen");
+
+test("the first load and the first stage stay within their bytes", async ({ page }) => {
+  const sizes = { js: 0, fonts: 0 };
+  page.on("response", (response) => {
+    const { pathname } = new URL(response.url());
+    const kind = pathname.endsWith(".js") ? "js" : pathname.endsWith(".ttf") ? "fonts" : undefined;
+    if (kind) sizes[kind] += gzipSync(readFileSync(path.join("dist", pathname)), { level: 6 }).length / 1000;
+  });
+  await page.goto("/shoots");
+  await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
+  expect(sizes.js).toBeGreaterThan(100);
+  expect(sizes.js).toBeLessThan(BUDGET.list);
+  expect(sizes.fonts).toBeGreaterThan(10);
+  expect(sizes.fonts).toBeLessThan(BUDGET.fonts);
+  sizes.js = 0;
+  await page.goto(`${OUTING}/ground`);
+  await expect(tag(page, "B")).toBeVisible();
+  expect(sizes.js).toBeLessThan(BUDGET.stage);
+});

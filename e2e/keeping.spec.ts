@@ -1,0 +1,158 @@
+import { readFile } from "node:fs/promises";
+import { expect, test, type Page } from "@playwright/test";
+import { dragTag, openGround, openStage, OUTING, storedShoot, tag } from "./outing";
+
+async function writeToFile(page: Page): Promise<string> {
+  await page.getByRole("button", { name: /^Outing: Cup semi-final/ }).click();
+  const download = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Write to a file" }).click();
+  return (await download).path();
+}
+
+const open = (page: Page, name: string, text: string) =>
+  page
+    .getByLabel("Outing file")
+    .setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(text) });
+
+test("an outing is written to a file and read back elsewhere to the same state", async ({
+  page,
+  browser,
+}) => {
+  await openGround(page);
+  await dragTag(page, "B", -60, 25);
+  await expect(page.getByRole("status")).toBeVisible();
+  const file = await writeToFile(page);
+  const kept = await storedShoot(page);
+
+  const elsewhere = await (await browser.newContext({ viewport: page.viewportSize() })).newPage();
+  await elsewhere.goto("/shoots");
+  await elsewhere.getByRole("link", { name: /Cup semi-final/ }).click();
+  await elsewhere.getByRole("button", { name: /^Outing: Cup semi-final/ }).click();
+  await elsewhere.getByRole("button", { name: "Remove this outing" }).click();
+  await expect(elsewhere.getByText("No outing here")).toBeVisible();
+  await elsewhere.getByLabel("Outing file").setInputFiles(file);
+  await expect(tag(elsewhere, "B")).toBeVisible();
+  expect({ ...(await storedShoot(elsewhere)), revision: 0 }).toEqual({ ...kept, revision: 0 });
+  await elsewhere.close();
+});
+
+test("an outing that is here already is replaced or kept beside, as the user says", async ({ page }) => {
+  await openGround(page);
+  const text = await readFile(await writeToFile(page), "utf8");
+  await page.goto("/shoots");
+  await open(page, "semi.json", text);
+  await page.getByRole("button", { name: "Keep both" }).click();
+  await expect(page).toHaveURL(/hockey-semi-final-2\/ground$/);
+  await page.getByRole("button", { name: "Back to shoots" }).click();
+  await expect(page.getByRole("link", { name: /Cup semi-final/ })).toHaveCount(2);
+  await open(page, "semi.json", text.replace('"name": "Cup semi-final"', '"name": "Cup replay"'));
+  await page.getByRole("button", { name: "Replace mine" }).click();
+  await expect(page.getByRole("heading", { name: "Cup replay" })).toBeVisible();
+  expect((await storedShoot(page)).name).toBe("Cup replay");
+});
+
+test("a broken or foreign file is refused with reason and place, and changes nothing", async ({ page }) => {
+  await openGround(page);
+  const text = await readFile(await writeToFile(page), "utf8");
+  await page.goto("/shoots");
+  await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
+  const before = await page.evaluate(() => JSON.stringify(localStorage));
+  const cases = [
+    ["cut.json", text.slice(0, 400), "cannot be read as JSON"],
+    ["track.json", '{"type":"FeatureCollection","features":[]}', "not an outing file of Bright Perch"],
+    ["turned.json", text.replace(/"facing": 8,/, '"facing": 800,'), "shoot.ground.spots.0.facing"],
+    ["newer.json", text.replace('"version": 1,', '"version": 7,'), "newer version"],
+  ] as const;
+  for (const [name, content, reason] of cases) {
+    await open(page, name, content);
+    const dialog = page.getByRole("dialog");
+    await expect(dialog).toContainText(reason);
+    await expect(dialog).toContainText("Nothing was changed");
+    await dialog.getByRole("button", { name: "Close" }).last().click();
+    await expect(dialog).toBeHidden();
+  }
+  expect(await page.evaluate(() => JSON.stringify(localStorage))).toBe(before);
+});
+
+test("a reload loses nothing, right after a drag", async ({ page }) => {
+  await openGround(page);
+  await dragTag(page, "B", -90, 10);
+  const at = (await storedShoot(page)).ground.positions[1].at;
+  await page.reload();
+  await expect(tag(page, "B")).toBeVisible();
+  expect((await storedShoot(page)).ground.positions[1].at).toEqual(at);
+});
+
+test("a full storage is told, the old record survives a reload, and a retry keeps the change", async ({
+  page,
+}) => {
+  await openGround(page);
+  const before = await storedShoot(page);
+  await page.evaluate(() => {
+    let block = "x".repeat(1024 * 1024);
+    for (let i = 0; block.length > 0;) {
+      try {
+        localStorage.setItem(`filler-${i}`, block);
+        i++;
+      } catch {
+        block = block.slice(0, Math.floor(block.length / 2));
+      }
+    }
+  });
+  await page.getByRole("button", { name: /^Outing: / }).waitFor();
+  await openStage(page, "Run");
+  await page.getByRole("button", { name: "Too dark" }).click();
+  await page.getByRole("button", { name: "Too dark by 3 clicks" }).click();
+  await expect(page.getByRole("alert")).toContainText("storage is full");
+  expect(await storedShoot(page)).toEqual(before);
+  await page.reload();
+  await expect(page.getByLabel("ISO 400", { exact: true })).toBeVisible();
+  await page.getByRole("button", { name: "Too dark" }).click();
+  await page.getByRole("button", { name: "Too dark by 3 clicks" }).click();
+  await expect(page.getByRole("alert")).toContainText("storage is full");
+  await page.evaluate(() =>
+    Object.keys(localStorage)
+      .filter((k) => k.startsWith("filler"))
+      .forEach((k) => localStorage.removeItem(k)),
+  );
+  await page.getByRole("button", { name: "Try again" }).click();
+  await expect(page.getByRole("alert")).toBeHidden();
+  expect((await storedShoot(page)).light.readings).toHaveLength(1);
+});
+
+test("a tab that was overtaken says so and changes nothing", async ({ page, context }) => {
+  await openGround(page);
+  const other = await context.newPage();
+  await openGround(other);
+  await dragTag(other, "B", -60, 20);
+  await expect(other.getByRole("status")).toContainText("B moved");
+  const theirs = (await storedShoot(page)).ground.positions;
+  await dragTag(page, "B", 20, 20);
+  await expect(page.getByRole("alert")).toContainText("changed elsewhere");
+  expect((await storedShoot(page)).ground.positions).toEqual(theirs);
+  await page.getByRole("button", { name: "Load the saved state" }).click();
+  await expect(page.getByRole("alert")).toBeHidden();
+});
+
+test("a removed outing comes back by undo, and stays away without", async ({ page }) => {
+  await page.goto(`${OUTING}/ground`);
+  const remove = async () => {
+    await page.getByRole("button", { name: /^Outing: Cup semi-final/ }).click();
+    await page.getByRole("button", { name: "Remove this outing" }).click();
+    await expect(page.getByText("No outing here")).toBeVisible();
+  };
+  await remove();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await page.getByRole("link", { name: /Cup semi-final/ }).click();
+  await remove();
+  await page.reload();
+  await expect(page.getByText("No outing here")).toBeVisible();
+});
+
+test("bad links show the way back", async ({ page }) => {
+  for (const url of ["/shoot/no-such-outing/ground", "/nowhere", "/shoot/hockey-semi-final/nothing"]) {
+    await page.goto(url);
+    await page.getByRole("button", { name: "Back to shoots" }).last().click();
+    await expect(page.getByRole("heading", { name: "Shoots", exact: true })).toBeVisible();
+  }
+});

@@ -1,0 +1,70 @@
+import { expect, type Page } from "@playwright/test";
+
+/** What a user does and sees, by role and label. */
+export const OUTING = "/shoot/hockey-semi-final";
+
+export const isPhone = (page: Page): boolean => (page.viewportSize()?.width ?? 0) < 960;
+
+export async function openStage(page: Page, stage: "Ground" | "Expose" | "Run"): Promise<void> {
+  await page.getByRole("link", { name: new RegExp(`^${stage}:`) }).click();
+  await expect(page).toHaveURL(new RegExp(`/${stage.toLowerCase()}$`));
+}
+
+export async function openGround(page: Page): Promise<void> {
+  await page.goto(`${OUTING}/ground`);
+  await expect(tag(page, "B")).toBeVisible();
+}
+
+export const tag = (page: Page, name: string) =>
+  page.getByRole("img", { name: new RegExp(`^Position ${name}`) });
+
+/** Where the tag's point stands on the page: its place on the plan. */
+export async function placeOf(page: Page, name: string): Promise<{ x: number; y: number }> {
+  const box = await tag(page, name).boundingBox();
+  if (!box) throw new Error(`the tag ${name} is not drawn`);
+  return { x: box.x + box.width / 2, y: box.y + box.height - 1 };
+}
+
+/** Drags from the middle of a tag, by mouse or by finger as the device has it. */
+export async function dragTag(page: Page, name: string, dx: number, dy: number): Promise<void> {
+  const place = await placeOf(page, name);
+  const from = { x: place.x, y: place.y - 18 };
+  const steps = Array.from({ length: 12 }, (_, i) => ({
+    x: from.x + (dx * (i + 1)) / 12,
+    y: from.y + (dy * (i + 1)) / 12,
+  }));
+  if (!isPhone(page)) {
+    await page.mouse.move(from.x, from.y);
+    await page.mouse.down();
+    for (const at of steps) await page.mouse.move(at.x, at.y);
+    await page.mouse.up();
+    return;
+  }
+  const touch = await page.context().newCDPSession(page);
+  const send = (type: "touchStart" | "touchMove" | "touchEnd", at?: { x: number; y: number }) =>
+    touch.send("Input.dispatchTouchEvent", { type, touchPoints: at ? [at] : [] });
+  await send("touchStart", from);
+  for (const at of steps) await send("touchMove", at);
+  await send("touchEnd");
+}
+
+/** The words on the button that explains a figure, such as "24.2 m, clear view. Why?". */
+export async function figure(page: Page, label: RegExp): Promise<string> {
+  const button = page.getByRole("button", { name: label }).first();
+  return (await button.getAttribute("aria-label")) ?? "";
+}
+
+export const slider = (page: Page, name: string) => page.getByRole("slider", { name, exact: true });
+
+export const valueOf = async (page: Page, name: string): Promise<string> =>
+  (await slider(page, name).getAttribute("aria-valuetext"))?.replace(/\u00a0/g, " ") ?? "";
+
+/** Moves the shoot's minute by quarters of an hour. */
+export async function laterByQuarters(page: Page, quarters: number): Promise<void> {
+  const time = slider(page, "Time of the shoot");
+  await time.focus();
+  for (let i = 0; i < quarters; i++) await time.press("PageUp");
+}
+
+export const storedShoot = (page: Page, id = "hockey-semi-final") =>
+  page.evaluate((key) => JSON.parse(localStorage.getItem(key) ?? "null"), `bp/shoot/${id}`);

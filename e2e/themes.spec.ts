@@ -1,0 +1,108 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test, type Page } from "@playwright/test";
+import { isPhone, openStage, OUTING, slider, tag } from "./outing";
+
+const THEMES = ["day", "dusk", "hide"] as const;
+const PAPER = { day: "rgb(246, 242, 231)", dusk: "rgb(23, 29, 33)", hide: "rgb(11, 10, 8)" };
+const SCREENS = [
+  {
+    name: "shoots",
+    url: "/shoots",
+    ready: (page: Page) => page.getByRole("link", { name: /Cup semi-final/ }),
+  },
+  { name: "ground", url: `${OUTING}/ground`, ready: (page: Page) => tag(page, "B") },
+  { name: "expose", url: `${OUTING}/expose`, ready: (page: Page) => slider(page, "Shutter") },
+  {
+    name: "run",
+    url: `${OUTING}/run`,
+    ready: (page: Page) => page.getByRole("button", { name: "Too dark" }),
+  },
+  { name: "nowhere", url: "/nowhere", ready: (page: Page) => page.getByText("leads nowhere") },
+];
+
+const keepTheme = (page: Page, theme: string) =>
+  page.addInitScript((t) => {
+    const preferences = { version: 1, theme: t, order: ["lift", "aperture", "shutter", "iso"] };
+    localStorage.setItem("bp/preferences", JSON.stringify(preferences));
+  }, theme);
+
+for (const theme of THEMES)
+  for (const screen of SCREENS)
+    test(`${screen.name} in the ${theme} theme has no serious finding of axe`, async ({ page }) => {
+      await keepTheme(page, theme);
+      await page.goto(screen.url);
+      await expect(screen.ready(page)).toBeVisible();
+      await expect(page.locator("html")).toHaveCSS("background-color", PAPER[theme]);
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      const serious = violations.filter((v) => v.impact === "serious" || v.impact === "critical");
+      expect(serious.map((v) => `${v.id}: ${v.nodes.map((n) => n.html).join(" | ")}`)).toEqual([]);
+    });
+
+test("one tap switches the light on every screen, and it stays", async ({ page }) => {
+  const switchTo = async (name: string) =>
+    page.getByRole("button", { name: new RegExp(`Switch to ${name}$`) }).click();
+  const html = page.locator("html");
+  await page.goto("/shoots");
+  await switchTo("Dusk");
+  await expect(html).toHaveAttribute("data-theme", "dusk");
+  await page.getByRole("link", { name: /Cup semi-final/ }).click();
+  await switchTo("Hide");
+  await openStage(page, "Expose");
+  await expect(html).toHaveAttribute("data-theme", "hide");
+  await switchTo("Day");
+  await openStage(page, "Run");
+  await switchTo("Dusk");
+  await page.reload();
+  await expect(html).toHaveAttribute("data-theme", "dusk");
+});
+
+test("what is pressed in the field is at least 48 px", async ({ page }) => {
+  for (const screen of SCREENS.slice(1, 4)) {
+    await page.goto(screen.url);
+    await expect(screen.ready(page)).toBeVisible();
+    for (const button of await page.getByRole("button").all()) {
+      const box = await button.boundingBox();
+      if (!box || box.width === 0) continue;
+      expect(box.height, `${screen.name}: ${await button.getAttribute("aria-label")}`).toBeGreaterThanOrEqual(
+        47.5,
+      );
+    }
+  }
+});
+
+test("the field card's settings are at least 56 px and in view without a scroll", async ({ page }) => {
+  await page.goto(`${OUTING}/run`);
+  for (const name of [/^shutter /, /^aperture /, /^ISO \d/]) {
+    const line = page.getByLabel(name).first();
+    await expect(line).toBeInViewport({ ratio: 1 });
+    const size = await line
+      .locator("div")
+      .first()
+      .evaluate((node) => parseFloat(getComputedStyle(node).fontSize));
+    expect(size).toBeGreaterThanOrEqual(56);
+  }
+  await expect(page.getByRole("button", { name: "Too dark" })).toBeInViewport({ ratio: 1 });
+});
+
+test("nothing spills over the side of the screen", async ({ page }) => {
+  for (const screen of SCREENS) {
+    await page.goto(screen.url);
+    await expect(screen.ready(page)).toBeVisible();
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect(over, screen.name).toBeLessThanOrEqual(0);
+  }
+});
+
+test("a wide screen takes keys and lists them", async ({ page }) => {
+  test.skip(isPhone(page), "keys belong to a keyboard");
+  await page.goto(`${OUTING}/ground`);
+  await expect(tag(page, "B")).toBeVisible();
+  await page.keyboard.press("a");
+  await expect(page.getByRole("img", { name: "Position A, chosen" })).toBeVisible();
+  await page.keyboard.press("ArrowRight");
+  await expect(page.getByText(/planned for 16:32/)).toBeVisible();
+  await page.keyboard.press("e");
+  await expect(page).toHaveURL(/expose$/);
+  await page.keyboard.press("?");
+  await expect(page.getByRole("dialog")).toContainText("five minutes earlier or later");
+});

@@ -1,0 +1,186 @@
+import { expect, test } from "@playwright/test";
+import {
+  dragTag,
+  figure,
+  isPhone,
+  laterByQuarters,
+  openGround,
+  openStage,
+  OUTING,
+  placeOf,
+  slider,
+  storedShoot,
+  tag,
+  valueOf,
+} from "./outing";
+
+test("from the list to the ground: date, place, promises and what is open", async ({ page }) => {
+  await page.goto("/");
+  await expect(page).toHaveURL(/\/shoots$/);
+  await expect(page.getByRole("heading", { name: "Cup semi-final" })).toBeVisible();
+  await expect(page.getByText("Sat 17 Oct, 17:00")).toBeVisible();
+  await expect(page.getByText("1 shot has no place yet")).toBeVisible();
+  await expect(page.getByRole("list", { name: /Promised/ }).getByRole("listitem")).toHaveCount(4);
+  await page.getByRole("link", { name: /Cup semi-final/ }).click();
+  await expect(tag(page, "B")).toBeVisible();
+  await expect(page).toHaveURL(/ground$/);
+});
+
+test("a dragged position carries distance, light, fill, shutter and ISO with it, on every stage", async ({
+  page,
+}) => {
+  await openGround(page);
+  const before = {
+    distance: await figure(page, /clear view/),
+    light: await figure(page, /round. Why/),
+    fill: await figure(page, /of height/),
+  };
+  await openStage(page, "Expose");
+  const iso = await valueOf(page, "ISO");
+  await openStage(page, "Ground");
+  const from = await placeOf(page, "B");
+  // Round to the sunny side: toward the left edge, and 60 px nearer to the bottom.
+  await dragTag(page, "B", -150, 30);
+  await expect(page.getByRole("status")).toContainText("B moved");
+  const to = await placeOf(page, "B");
+  expect(Math.abs(to.x - from.x + 150)).toBeLessThan(12);
+  expect(Math.abs(to.y - from.y - 30)).toBeLessThan(12);
+  expect(await figure(page, /clear view/)).not.toBe(before.distance);
+  expect(await figure(page, /round. Why/)).not.toBe(before.light);
+  expect(await figure(page, /of height/)).not.toBe(before.fill);
+
+  const distance = (await figure(page, /clear view/)).split(",")[0]!;
+  const { at } = (await storedShoot(page)).ground.positions[1];
+  const spot = (await storedShoot(page)).ground.spots[0].at;
+  const metres = Math.hypot(at.x - spot.x, at.y - spot.y, 1.2 - 0.75);
+  expect(Math.abs(parseFloat(distance) - metres)).toBeLessThan(0.6);
+
+  await openStage(page, "Expose");
+  const moved = await valueOf(page, "ISO");
+  expect(moved).not.toBe(iso);
+  await openStage(page, "Run");
+  await expect(page.getByLabel(`ISO ${moved.slice(4)}`, { exact: true })).toBeVisible();
+  await expect(
+    page.getByLabel(
+      `shutter ${await page
+        .getByLabel(/^shutter /)
+        .getAttribute("aria-label")
+        .then((l) => l!.slice(8))}`,
+    ),
+  ).toBeVisible();
+});
+
+test("a move can be taken back", async ({ page }) => {
+  await openGround(page);
+  const before = (await storedShoot(page)).ground.positions[1].at;
+  await dragTag(page, "B", -80, 20);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect.poll(async () => (await storedShoot(page)).ground.positions[1].at).toEqual(before);
+});
+
+test("typed coordinates do what the drag does", async ({ page }) => {
+  await openGround(page);
+  if (isPhone(page)) await page.getByRole("button", { name: /^Drag flick from B/ }).click();
+  const before = await figure(page, /clear view/);
+  const east = page.getByLabel("East in m");
+  await east.fill("-12,5");
+  await east.press("Enter");
+  await expect.poll(() => figure(page, /clear view/)).not.toBe(before);
+  await expect.poll(async () => (await storedShoot(page)).ground.positions[1].at.x).toBe(-12.5);
+  await east.fill("far");
+  await expect(page.getByRole("alert")).toContainText("Type a number");
+});
+
+test("the minute moves the light, the settings and what is short, on every stage", async ({ page }) => {
+  await openGround(page);
+  await expect(page.getByRole("img", { name: "Spot Drag flick, in the sun" })).toBeVisible();
+  const ev = await figure(page, /^EV/);
+  await laterByQuarters(page, 8);
+  await expect(page.getByRole("img", { name: "Spot Drag flick, no direct sun" })).toBeVisible();
+  expect(await figure(page, /^EV/)).not.toBe(ev);
+  await expect(page.getByRole("img", { name: "North mast, alight" })).toBeVisible();
+  await openStage(page, "Expose");
+  await expect(page.getByRole("heading", { name: /missing. Ways out/ })).toBeVisible();
+  await expect(page.getByRole("button", { name: /^ISO.*past your ceiling/ })).toBeVisible();
+  await openStage(page, "Run");
+  await expect(page.getByText(/planned for 18:27/)).toBeVisible();
+});
+
+test("cloud and lens change what follows", async ({ page }) => {
+  await openGround(page);
+  if (isPhone(page)) await page.getByRole("button", { name: /^Drag flick from B/ }).click();
+  const ev = await figure(page, /^EV/);
+  for (let i = 0; i < 7; i++) await page.getByRole("button", { name: "More: Cloud" }).click();
+  await expect(page.getByText("8/8, overcast")).toBeVisible();
+  expect(await figure(page, /^EV/)).not.toBe(ev);
+  await openStage(page, "Expose");
+  const aperture = await valueOf(page, "Aperture");
+  const iso = await valueOf(page, "ISO");
+  await page.getByRole("radio", { name: "300 mm f/4" }).click();
+  await expect.poll(() => valueOf(page, "Aperture")).not.toBe(aperture);
+  expect(await valueOf(page, "ISO")).not.toBe(iso);
+});
+
+test("push one rail and the free one follows; let go and the limits decide again", async ({ page }) => {
+  await page.goto(`${OUTING}/expose`);
+  const [shutter, iso] = [
+    await slider(page, "Shutter").getAttribute("aria-valuetext"),
+    await valueOf(page, "ISO"),
+  ];
+  expect(shutter).toBe("1/1000");
+  await slider(page, "Shutter").press("PageUp");
+  expect(await valueOf(page, "Shutter")).toBe("1/2000");
+  expect(await valueOf(page, "ISO")).toBe("ISO 800");
+  await slider(page, "ISO").press("PageUp");
+  expect(await valueOf(page, "ISO")).toBe("ISO 1600");
+  expect(await valueOf(page, "Shutter")).toBe("1/4000");
+  await slider(page, "Shutter").press("Home");
+  expect(await valueOf(page, "Shutter")).toBe("1/8, past movement of the stick");
+  await page.getByRole("button", { name: "Let go" }).click();
+  expect(await valueOf(page, "Shutter")).toBe("1/1000");
+  expect(await valueOf(page, "ISO")).toBe(iso);
+});
+
+test("every setting tells its reasons with their sources", async ({ page }) => {
+  await page.goto(`${OUTING}/expose`);
+  await page.getByRole("button", { name: "Why these settings" }).click();
+  await expect(page.getByRole("region", { name: "Shutter" })).toContainText(
+    "So the slowest shutter is 1/1000",
+  );
+  await expect(page.getByRole("region", { name: "ISO" })).toContainText("ISO 2720");
+});
+
+test("a test shot too dark keeps a reading and moves what follows", async ({ page }) => {
+  await page.goto(`${OUTING}/run`);
+  await expect(page.getByLabel("ISO 400", { exact: true })).toBeVisible();
+  await page.getByRole("button", { name: "Too dark" }).click();
+  await page.getByRole("button", { name: "Too dark by 3 clicks" }).click();
+  await expect(page.getByLabel("ISO 800", { exact: true })).toBeVisible();
+  await expect(page.getByRole("status")).toContainText("Reading kept");
+  await openStage(page, "Expose");
+  expect(await valueOf(page, "ISO")).toBe("ISO 800");
+  await page.reload();
+  await expect.poll(() => valueOf(page, "ISO")).toBe("ISO 800");
+});
+
+test("inside the outing's window the card shows the device's minute, and another can be looked at", async ({
+  page,
+}) => {
+  await page.clock.setFixedTime(new Date("2026-10-17T17:05:20+01:00"));
+  await page.goto(`${OUTING}/run`);
+  await expect(page.getByText("now 17:05")).toBeVisible();
+  await slider(page, "Time of the shoot").press("PageUp");
+  await expect(page.getByText("planned for 17:20")).toBeVisible();
+  await page.reload();
+  await expect(page.getByText("now 17:05")).toBeVisible();
+});
+
+test("a shot without a place asks for one", async ({ page }) => {
+  await page.goto(`${OUTING}/expose`);
+  await page.getByRole("button", { name: /Choose another shot/ }).click();
+  await page.getByRole("button", { name: /^Coach after a goal/ }).click();
+  await page.keyboard.press("Escape");
+  await expect(page.getByText("No picture yet")).toBeVisible();
+  await page.getByRole("radio", { name: "C", exact: true }).click();
+  await expect(slider(page, "Shutter")).toBeVisible();
+});

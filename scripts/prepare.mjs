@@ -1,0 +1,86 @@
+// What the two commands share: install, build and browser, each only when needed. Node alone, no dependencies.
+import { spawnSync } from "node:child_process";
+import { createHash } from "node:crypto";
+import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
+import path from "node:path";
+import { fileURLToPath } from "node:url";
+
+export const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), "..");
+
+const OFFLINE = { EXPO_OFFLINE: "1", EXPO_NO_TELEMETRY: "1", CI: "1" };
+const BUILD_INPUTS = [
+  "app",
+  "src",
+  "demo",
+  "public",
+  "global.css",
+  "app.json",
+  "babel.config.js",
+  "metro.config.js",
+  "tailwind.config.js",
+  "zod-locales.js",
+  "package-lock.json",
+  "scripts/build-sw.mjs",
+];
+
+/** Runs a command in the project and returns its exit code; a command that cannot start counts as failed. */
+export function run(command, args, { env = {}, quiet = false } = {}) {
+  const result = spawnSync(command, args, {
+    cwd: root,
+    env: { ...process.env, ...OFFLINE, ...env },
+    stdio: quiet ? "ignore" : "inherit",
+  });
+  return result.status ?? 1;
+}
+
+const filesUnder = (place) => {
+  const full = path.join(root, place);
+  if (!existsSync(full)) return [];
+  if (statSync(full).isFile()) return [place];
+  return readdirSync(full, { withFileTypes: true })
+    .flatMap((entry) => filesUnder(path.join(place, entry.name)))
+    .sort();
+};
+
+function hashOf(places) {
+  const hash = createHash("sha256");
+  for (const file of places.flatMap(filesUnder))
+    hash.update(file).update(readFileSync(path.join(root, file)));
+  return hash.digest("hex");
+}
+
+/** Does a step when the hash of its inputs is not the one that its last success left behind. */
+function whenChanged(marker, places, step) {
+  const hash = hashOf(places);
+  const kept = path.join(root, marker);
+  if (existsSync(kept) && readFileSync(kept, "utf8") === hash) return 0;
+  const code = step();
+  if (code === 0) writeFileSync(kept, hash);
+  return code;
+}
+
+export const install = () =>
+  whenChanged("node_modules/.installed-from", ["package-lock.json"], () => {
+    console.log("Installing packages");
+    return run("npm", ["ci", "--no-audit", "--no-fund"]);
+  });
+
+export const build = () =>
+  whenChanged("dist/.built-from", BUILD_INPUTS, () => {
+    console.log("Building the application");
+    return run("npm", ["run", "build"]);
+  });
+
+/** The browser for the tests: CHROMIUM_PATH, or Debian's, which root may install here. */
+export function chromium() {
+  const found = process.env.CHROMIUM_PATH ?? "/usr/bin/chromium";
+  if (existsSync(found)) return 0;
+  if (process.platform !== "linux" || process.getuid?.() !== 0) {
+    console.error(`No Chromium at ${found}. Install it, or set CHROMIUM_PATH to the one that you have.`);
+    return 1;
+  }
+  console.log("Installing Chromium");
+  return (
+    run("apt-get", ["update"]) || run("apt-get", ["install", "-y", "--no-install-recommends", "chromium"])
+  );
+}

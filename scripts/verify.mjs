@@ -1,0 +1,63 @@
+// Installs what is missing and passes every check. The last line counts them: "N passed, N failed".
+import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
+import path from "node:path";
+import { build, chromium, install, root, run } from "./prepare.mjs";
+
+const total = { passed: 0, failed: 0 };
+const reports = path.join(root, "reports");
+rmSync(reports, { recursive: true, force: true });
+mkdirSync(reports, { recursive: true });
+
+const count = (passed, failed) => {
+  total.passed += passed;
+  total.failed += failed;
+};
+
+function finish() {
+  console.log(`${total.passed} passed, ${total.failed} failed`);
+  process.exit(total.failed === 0 && total.passed > 0 ? 0 : 1);
+}
+
+/** A step that is one check: its exit code decides. */
+function check(name, code) {
+  console.log(`${code === 0 ? "ok    " : "FAILED"} ${name}`);
+  count(code === 0 ? 1 : 0, code === 0 ? 0 : 1);
+  return code === 0;
+}
+
+/** A runner's own count; a runner that fails or leaves no report counts as failed even when no test did. */
+function counted(name, code, file, read) {
+  const report = path.join(reports, file);
+  const counts = existsSync(report)
+    ? read(JSON.parse(readFileSync(report, "utf8")))
+    : { passed: 0, failed: 0 };
+  const silent = code !== 0 && counts.failed === 0 ? 1 : 0;
+  console.log(
+    `${code === 0 ? "ok    " : "FAILED"} ${name}: ${counts.passed} passed, ${counts.failed + silent} failed`,
+  );
+  count(counts.passed, counts.failed + silent);
+}
+
+if (!check("packages", install())) finish();
+check("types", run("npm", ["run", "--silent", "typecheck"]));
+check("lint", run("npm", ["run", "--silent", "lint"]));
+check("format", run("npm", ["run", "--silent", "format:check"]));
+check("layers", run("npm", ["run", "--silent", "layers"]));
+check("dead code", run("npm", ["run", "--silent", "dead"]));
+
+const jest = run("npx", ["jest", "--silent", "--json", "--outputFile", "reports/jest.json"]);
+counted("unit tests", jest, "jest.json", (r) => ({
+  passed: r.numPassedTests,
+  failed: r.numFailedTests + r.numRuntimeErrorTestSuites,
+}));
+
+if (check("build", build()) && check("browser", chromium())) {
+  const code = run("npx", ["playwright", "test", "--reporter=line,json"], {
+    env: { PLAYWRIGHT_JSON_OUTPUT_NAME: "reports/playwright.json" },
+  });
+  counted("browser tests", code, "playwright.json", (r) => ({
+    passed: r.stats.expected,
+    failed: r.stats.unexpected,
+  }));
+}
+finish();

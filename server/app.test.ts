@@ -1,0 +1,42 @@
+import { mkdtempSync, mkdirSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import path from "node:path";
+import request from "supertest";
+import { createApp } from "./app";
+
+const dist = mkdtempSync(path.join(tmpdir(), "bright-perch-"));
+mkdirSync(path.join(dist, "_expo/static/js"), { recursive: true });
+writeFileSync(path.join(dist, "index.html"), "<title>Bright Perch</title>");
+writeFileSync(path.join(dist, "_expo/static/js/entry-1.js"), "1");
+writeFileSync(path.join(dist, "sw.js"), "1");
+const app = createApp(dist);
+
+test.each(["/", "/shoots", "/shoot/hockey-semi-final/ground", "/no/such/page"])(
+  "%s is answered with the page",
+  async (url) => {
+    const answer = await request(app).get(url);
+    expect(answer.status).toBe(200);
+    expect(answer.text).toContain("Bright Perch");
+  },
+);
+
+test.each(["/api/nothing", "/_expo/static/js/gone.js", "/assets/gone.ttf", "/gone.css"])(
+  "%s is 404, not the page",
+  async (url) => {
+    const answer = await request(app).get(url);
+    expect(answer.status).toBe(404);
+    expect(answer.text).not.toContain("<title>");
+  },
+);
+
+test("the health of the server is told", async () => {
+  expect((await request(app).get("/api/health")).body).toEqual({ ok: true });
+});
+
+test("named files last, the service worker does not, and scripts come from here alone", async () => {
+  const script = await request(app).get("/_expo/static/js/entry-1.js");
+  expect(script.headers["cache-control"]).toContain("immutable");
+  expect((await request(app).get("/sw.js")).headers["cache-control"]).toBe("no-cache");
+  expect(script.headers["content-security-policy"]).toContain("script-src 'self'");
+  expect(script.headers["x-powered-by"]).toBeUndefined();
+});

@@ -1,0 +1,92 @@
+import { demoKit, demoShoots } from "../../demo";
+import { createRepository, type KeyValueStore, type Shoot } from ".";
+
+function memory(limit = Infinity): KeyValueStore & { map: Map<string, string> } {
+  const map = new Map<string, string>();
+  return {
+    map,
+    getItem: async (key) => map.get(key) ?? null,
+    setItem: async (key, value) => {
+      const others = [...map].reduce((n, [k, v]) => n + (k === key ? 0 : v.length), 0);
+      if (others + value.length > limit)
+        throw new DOMException("the quota has been exceeded", "QuotaExceededError");
+      map.set(key, value);
+    },
+    removeItem: async (key) => void map.delete(key),
+    getAllKeys: async () => [...map.keys()],
+  };
+}
+
+const shoot = demoShoots[0]!;
+const renamed = (s: Shoot, name: string): Shoot => ({ ...s, name });
+
+test("a shoot is read back as it was written, one revision on", async () => {
+  const repository = createRepository(memory());
+  const saved = await repository.saveShoot(shoot);
+  expect(saved).toEqual({ ok: true, value: { ...shoot, revision: 1 } });
+  expect(await repository.readShoot(shoot.id)).toEqual(saved);
+  expect((await repository.listShoots()).shoots).toEqual([{ ...shoot, revision: 1 }]);
+});
+
+test("a write that another tab overtook is refused and changes nothing", async () => {
+  const store = memory();
+  const [mine, theirs] = [createRepository(store), createRepository(store)];
+  await mine.saveShoot(shoot);
+  await theirs.saveShoot(renamed({ ...shoot, revision: 1 }, "Theirs"));
+  const refused = await mine.saveShoot(renamed({ ...shoot, revision: 1 }, "Mine"));
+  expect(refused).toEqual({ ok: false, reason: "overtaken", numbers: { stored: 2, mine: 1 } });
+  expect(await mine.readShoot(shoot.id)).toMatchObject({ ok: true, value: { name: "Theirs", revision: 2 } });
+});
+
+test("a full storage is told and the old record stands", async () => {
+  const size = JSON.stringify({ ...shoot, revision: 1 }).length;
+  const repository = createRepository(memory(size + 10));
+  await repository.saveShoot(shoot);
+  const long = renamed({ ...shoot, revision: 1 }, "A name that does not fit any more at all");
+  expect(await repository.saveShoot(long)).toEqual({ ok: false, reason: "storage-full" });
+  expect(await repository.readShoot(shoot.id)).toMatchObject({
+    ok: true,
+    value: { name: shoot.name, revision: 1 },
+  });
+});
+
+test("a storage that fails otherwise is told apart", async () => {
+  const store = memory();
+  const broken = { ...store, setItem: async () => Promise.reject(new Error("closed")) };
+  expect(await createRepository(broken).saveShoot(shoot)).toEqual({ ok: false, reason: "storage-failed" });
+});
+
+test("what cannot be read is listed with place and cause, keeps its text, and is never written over", async () => {
+  const store = memory();
+  const repository = createRepository(store);
+  const bad = JSON.stringify({
+    ...shoot,
+    ground: { ...shoot.ground, spots: [{ ...shoot.ground.spots[0], facing: 400 }] },
+  });
+  await store.setItem(`bp/shoot/${shoot.id}`, bad);
+  const { shoots, unreadable } = await repository.listShoots();
+  expect(shoots).toEqual([]);
+  expect(unreadable[0]).toMatchObject({ id: shoot.id, raw: bad });
+  expect(unreadable[0]!.faults.map((f) => f.path)).toContain("ground.spots.0.facing");
+  expect(await repository.saveShoot(shoot)).toMatchObject({ ok: false });
+  expect(store.map.get(`bp/shoot/${shoot.id}`)).toBe(bad);
+});
+
+test("the demo is put in once: what the user deletes stays deleted", async () => {
+  const store = memory();
+  const repository = createRepository(store);
+  await repository.seed(demoShoots, demoKit);
+  expect((await repository.listShoots()).shoots).toHaveLength(demoShoots.length);
+  expect(await repository.readKit()).toEqual({ ok: true, value: demoKit });
+  await repository.removeShoot(shoot.id);
+  await createRepository(store).seed(demoShoots, demoKit);
+  expect((await repository.listShoots()).shoots).toEqual([]);
+});
+
+test("preferences fall back to the defaults and are kept once chosen", async () => {
+  const repository = createRepository(memory());
+  const defaults = await repository.readPreferences();
+  expect(defaults.theme).toBe("day");
+  await repository.savePreferences({ ...defaults, theme: "hide" });
+  expect((await repository.readPreferences()).theme).toBe("hide");
+});
