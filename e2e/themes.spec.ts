@@ -103,6 +103,7 @@ test("a wide screen takes keys and lists them", async ({ page }) => {
   await expect(page.getByText(/planned for 16:32/)).toBeVisible();
   await page.keyboard.press("e");
   await expect(page).toHaveURL(/expose$/);
+  await expect(slider(page, "Shutter")).toBeVisible();
   await page.keyboard.press("?");
   await expect(page.getByRole("dialog")).toContainText("five minutes earlier or later");
 });

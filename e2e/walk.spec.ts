@@ -129,16 +129,16 @@ test("push one rail and the free one follows; let go and the limits decide again
   ];
   expect(shutter).toBe("1/1000");
   await slider(page, "Shutter").press("PageUp");
-  expect(await valueOf(page, "Shutter")).toBe("1/2000");
-  expect(await valueOf(page, "ISO")).toBe("ISO 800");
+  await expect.poll(() => valueOf(page, "Shutter")).toBe("1/2000");
+  await expect.poll(() => valueOf(page, "ISO")).toBe("ISO 800");
   await slider(page, "ISO").press("PageUp");
-  expect(await valueOf(page, "ISO")).toBe("ISO 1600");
-  expect(await valueOf(page, "Shutter")).toBe("1/4000");
+  await expect.poll(() => valueOf(page, "ISO")).toBe("ISO 1600");
+  await expect.poll(() => valueOf(page, "Shutter")).toBe("1/4000");
   await slider(page, "Shutter").press("Home");
-  expect(await valueOf(page, "Shutter")).toBe("1/8, past movement of the stick");
+  await expect.poll(() => valueOf(page, "Shutter")).toBe("1/8, past movement of the stick");
   await page.getByRole("button", { name: "Let go" }).click();
-  expect(await valueOf(page, "Shutter")).toBe("1/1000");
-  expect(await valueOf(page, "ISO")).toBe(iso);
+  await expect.poll(() => valueOf(page, "Shutter")).toBe("1/1000");
+  await expect.poll(() => valueOf(page, "ISO")).toBe(iso);
 });
 
 test("every setting tells its reasons with their sources", async ({ page }) => {
@@ -158,7 +158,7 @@ test("a test shot too dark keeps a reading and moves what follows", async ({ pag
   await expect(page.getByLabel("ISO 800", { exact: true })).toBeVisible();
   await expect(page.getByRole("status")).toContainText("Reading kept");
   await openStage(page, "Expose");
-  expect(await valueOf(page, "ISO")).toBe("ISO 800");
+  await expect.poll(() => valueOf(page, "ISO")).toBe("ISO 800");
   await page.reload();
   await expect.poll(() => valueOf(page, "ISO")).toBe("ISO 800");
 });
