@@ -101,7 +101,7 @@ test("the minute moves the light, the settings and what is short, on every stage
   await expect(page.getByRole("img", { name: "North mast, alight" })).toBeVisible();
   await openStage(page, "Expose");
   await expect(page.getByRole("heading", { name: /missing. Ways out/ })).toBeVisible();
-  await expect(page.getByRole("button", { name: /^ISO.*past your ceiling/ })).toBeVisible();
+  await expect(page.getByRole("button", { name: /^ISO 16000, past your ceiling/ })).toBeVisible();
   await openStage(page, "Run");
   await expect(page.getByText(/planned for 18:27/)).toBeVisible();
 });

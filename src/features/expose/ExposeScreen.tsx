@@ -68,14 +68,14 @@ function WideExpose({ found }: { found: Assessment | undefined }) {
 
 function ExposeHead({ found }: { found: Assessment | undefined }) {
   if (!found) return <NoPlace />;
-  const { light, sighting } = found;
+  const { light } = found;
   const side = lightSideWords(light);
   const lamps = light.lux.lamps / light.lux.total;
-  const from = lamps > 0.05 && lamps < 0.95 ? `${side.value}, ${percentWords(lamps)} lamps` : side.value;
+  const from = lamps > 0.05 && lamps < 0.95 ? `${percentWords(lamps)} from lamps` : side.value;
   return (
     <View className="gap-1">
       <ShotInHand />
-      <Txt tone="ink2">{`${evWords(light.ev.value)} on the player, ${from}; fills ${percentWords(sighting.fill.value)}`}</Txt>
+      <Txt tone="ink2">{`${evWords(light.ev.value)} on the player, ${from}`}</Txt>
     </View>
   );
 }

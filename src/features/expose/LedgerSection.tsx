@@ -108,9 +108,9 @@ export function WaysSection({ found }: { found: Assessment }) {
           <Row
             key={way.kind}
             title={nameOf(way)}
-            detail={used ? `taken for ${stopsNoun(used.clicks)}` : undefined}
-            value={priceOf(way, found)}
-            valueTone={way.within ? "ink2" : "bracken"}
+            detail={priceOf(way, found)}
+            value={used ? `takes ${clicksAsStops(used.clicks)}` : way.within ? "would do" : "not enough"}
+            valueTone={used ? "moss" : way.within ? "ink2" : "bracken"}
             onPress={() => take(way)}
           />
         );

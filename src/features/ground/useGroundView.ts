@@ -5,6 +5,9 @@ import { fitView, type Margins, type PlanView } from "@/ui/plan/view";
 
 /** Room for the sun comb at the edges, for north at the upper right, and for the tags above their places. */
 const MARGINS: Margins = { left: 46, right: 34, top: 40, bottom: 40 };
+/** The same on a large sheet, where the comb's strokes are longer. */
+const WIDE_MARGINS: Margins = { left: 76, right: 44, top: 46, bottom: 66 };
+const LARGE = 500;
 
 /** What the first view must hold: the pitch, the stands and every position. */
 function worthSeeing({ venue, obstacles, positions, masts }: Ground): Point[] {
@@ -33,7 +36,12 @@ export function useGroundView(ground: Ground, size: Size | undefined, close: rea
   const [fitted, setFitted] = useState<PlanView & { close: boolean }>();
   const isClose = close !== undefined;
   if (size && (fitted?.width !== size.width || fitted.height !== size.height || fitted.close !== isClose)) {
-    const fit = fitView(close ?? worthSeeing(ground), size, ground.venue.bearing, isClose ? CLOSE : MARGINS);
+    const fit = fitView(
+      close ?? worthSeeing(ground),
+      size,
+      ground.venue.bearing,
+      isClose ? CLOSE : size.width > LARGE ? WIDE_MARGINS : MARGINS,
+    );
     setFitted({ ...fit, close: isClose });
   }
   const view = moved && size ? { ...moved, ...size } : fitted;

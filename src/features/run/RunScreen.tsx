@@ -42,9 +42,9 @@ function FieldCard({ found }: { found: Assessment }) {
       <CardLine value={isoWords(settings.iso).slice(4)} name="ISO" found={found} rail="iso" />
       <View className="gap-1 pt-3" aria-label="What changes next">
         {next.map((coming) => (
-          <Txt key={coming.code} size={18}>
+          <Txt key={coming.code} size={20}>
             <Txt
-              size={18}
+              size={20}
               weight={700}
             >{`${coming.code === "settings" ? "by " : ""}${wall(coming.at)} `}</Txt>
             {[
@@ -82,7 +82,7 @@ function CardLine({ value, name, rail, found }: LineProps) {
   const past = rails[rail].standing !== "inside";
   return (
     <View
-      className="min-h-[84px] flex-row items-center justify-between border-b border-line"
+      className="min-h-[96px] flex-row items-center justify-between border-b border-line"
       aria-label={`${name} ${value}`}
     >
       <Txt size={64} weight={700} tone={past && !given ? "bracken" : "ink"}>

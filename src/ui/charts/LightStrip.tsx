@@ -94,6 +94,7 @@ function StripDrawing({
     }))
     .sort((a, b) => Number(b.danger) - Number(a.danger));
   const labels = folded ? [] : placeInRows(wishes, pill, frame);
+  const colourOf = (mark: StripMark): string => (mark.danger ? tokens.bracken : tokens.ink);
   return (
     <Svg width={width} height={height} style={{ pointerEvents: "none" }}>
       {points.length > 1 && (
@@ -144,45 +145,46 @@ function StripDrawing({
           </SvgText>
         </G>
       ))}
-      {marks.map((mark, i) => {
-        const placed = labels.find((l) => l.id === String(i));
-        const colour = mark.danger ? tokens.bracken : tokens.ink;
+      {labels.map((label) => {
+        const mark = marks[Number(label.id)]!;
         return (
-          <G key={mark.at + mark.words}>
-            {placed && (
-              <>
-                <Line
-                  x1={x(mark.at)}
-                  x2={x(mark.at)}
-                  y1={placed.top + placed.height - 2}
-                  y2={y(evAt(mark.at)) - 5}
-                  stroke={colour}
-                  strokeWidth={1.5}
-                />
-                <Rect {...rectOf(placed)} fill={tokens.paper} fillOpacity={0.85} rx={4} />
-                <SvgText
-                  x={placed.left + placed.width / 2}
-                  y={placed.top + placed.height - 6}
-                  fontSize={TYPE}
-                  fontFamily="Text-600"
-                  fill={colour}
-                  textAnchor="middle"
-                >
-                  {placed.words}
-                </SvgText>
-              </>
-            )}
-            <Circle
-              cx={x(mark.at)}
-              cy={y(evAt(mark.at))}
-              r={4.5}
-              fill={tokens.paper}
-              stroke={colour}
-              strokeWidth={2}
-            />
-          </G>
+          <Line
+            key={label.id}
+            x1={x(mark.at)}
+            x2={x(mark.at)}
+            y1={label.top + label.height - 2}
+            y2={y(evAt(mark.at)) - 5}
+            stroke={colourOf(mark)}
+            strokeWidth={1.5}
+          />
         );
       })}
+      {marks.map((mark) => (
+        <Circle
+          key={mark.at + mark.words}
+          cx={x(mark.at)}
+          cy={y(evAt(mark.at))}
+          r={4.5}
+          fill={tokens.paper}
+          stroke={colourOf(mark)}
+          strokeWidth={2}
+        />
+      ))}
+      {labels.map((label) => (
+        <G key={label.id}>
+          <Rect {...rectOf(label)} fill={tokens.paper} rx={4} />
+          <SvgText
+            x={label.left + label.width / 2}
+            y={label.top + label.height - 6}
+            fontSize={TYPE}
+            fontFamily="Text-600"
+            fill={colourOf(marks[Number(label.id)]!)}
+            textAnchor="middle"
+          >
+            {label.words}
+          </SvgText>
+        </G>
+      ))}
       <Line x1={x(at)} x2={x(at)} y1={PILL.height} y2={base} stroke={tokens.water} strokeWidth={3} />
       <Rect {...rectOf(pill)} rx={PILL.height / 2} fill={tokens.water} />
       <SvgText
@@ -207,7 +209,6 @@ function nearest<T extends { readonly at: number }>(points: readonly T[], at: nu
   return best;
 }
 
-const ROWS = 3;
 const ROW = TYPE * 1.4;
 
 interface StripWish {
@@ -218,19 +219,24 @@ interface StripWish {
   readonly low: number;
 }
 
-/** Labels in rows from the top; each takes the first row in which it covers neither the pill, the curve nor another. */
+/**
+ * Labels in three rows from the top, over, right or left of their moment; each takes the first place in which it covers
+ * neither the pill, the curve nor another.
+ */
 function placeInRows(wishes: readonly StripWish[], pill: Box, frame: Box): PlacedLabel[] {
   const placed: PlacedLabel[] = [];
   for (const { id, words, left, low } of wishes) {
     const width = labelWidth(words, TYPE);
-    const boxes = Array.from({ length: ROWS }, (_, row) => ({
-      id,
-      words,
-      left: Math.min(frame.width - width, Math.max(0, left - width / 2)),
-      top: row * ROW,
-      width,
-      height: ROW,
-    }));
+    const boxes = [0, 1, 2].flatMap((row) =>
+      [left - width / 2, left - 6, left + 6 - width].map((from) => ({
+        id,
+        words,
+        left: Math.min(frame.width - width, Math.max(0, from)),
+        top: row * ROW,
+        width,
+        height: ROW,
+      })),
+    );
     const fit = boxes.find(
       (box) => box.top + ROW <= low && ![pill, ...placed].some((other) => overlaps(box, other)),
     );

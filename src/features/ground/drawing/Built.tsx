@@ -1,5 +1,5 @@
 import { useId } from "react";
-import { G, Path, Text as SvgText } from "react-native-svg";
+import { G, Path, Rect, Text as SvgText } from "react-native-svg";
 import type { Mast, Obstacle, Point } from "@/core/ground";
 import { shadowOutline, type Sun } from "@/core/light";
 import { Hatch } from "@/ui/charts/Hatch";
@@ -102,14 +102,14 @@ function AlongSide({ view, obstacle }: { view: PlanView; obstacle: Obstacle }) {
   };
   return (
     <G>
-      <SvgText
-        {...common}
-        stroke={obstacle.kind === "trees" ? turf : built}
-        strokeWidth={5}
-        strokeLinejoin="round"
-      >
-        {words}
-      </SvgText>
+      <Rect
+        x={middle.left - labelWidth(words, TYPE) / 2}
+        y={middle.top - TYPE * 0.75}
+        width={labelWidth(words, TYPE)}
+        height={TYPE * 1.5}
+        fill={obstacle.kind === "trees" ? turf : built}
+        transform={common.transform}
+      />
       <SvgText {...common} fill={ink}>
         {words}
       </SvgText>
