@@ -184,3 +184,10 @@ test("a shot without a place asks for one", async ({ page }) => {
   await page.getByRole("radio", { name: "C", exact: true }).click();
   await expect(slider(page, "Shutter")).toBeVisible();
 });
+
+test("a position dragged onto the pitch is vetoed in words at once", async ({ page }) => {
+  await openGround(page);
+  await dragTag(page, "B", -60, 110);
+  await expect(page.getByText("Nobody may stand here. Move outside the marked area.").first()).toBeVisible();
+  await expect(page.getByRole("img", { name: /^Position B, chosen, speaks against it/ })).toBeVisible();
+});

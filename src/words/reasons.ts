@@ -17,7 +17,7 @@ const n = (numbers: Numbers, key: string): number => numbers[key] ?? 0;
 /** One sentence per reason code; a test holds that no code of the core lacks one. */
 const REASONS: Readonly<Record<string, (numbers: Numbers) => string>> = {
   "distance-in-space": (v) =>
-    `${metresWords(Math.hypot(n(v, "east"), n(v, "north")))} on the plan, ${metresWords(n(v, "rise"))} up from the lens to the aim.`,
+    `${metresWords(Math.hypot(n(v, "east"), n(v, "north")))} on the plan; the aim is ${metresWords(Math.abs(n(v, "rise")))} ${n(v, "rise") < 0 ? "below" : "above"} the lens.`,
   "fill-is-image-over-frame": (v) =>
     `The part is ${n(v, "partSize").toFixed(2)} m tall and takes ${percentWords(n(v, "fill"))} of the frame’s height at ${metresWords(n(v, "distance"))}.`,
   "focal-length-used": (v) =>

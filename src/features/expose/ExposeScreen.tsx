@@ -86,7 +86,7 @@ function Why({ found }: { found: Assessment }) {
   const { because } = found.settings;
   return (
     <View className="gap-3">
-      {found.judgement.length > 0 && <Judgements items={found.judgement} />}
+      <Judgements items={found.judgement} />
       <Button label={open ? "Hide the reasons" : "Why these settings"} onPress={() => setOpen(!open)} />
       {open && (
         <>

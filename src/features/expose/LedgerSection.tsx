@@ -109,7 +109,7 @@ export function WaysSection({ found }: { found: Assessment }) {
             key={way.kind}
             title={nameOf(way)}
             detail={priceOf(way, found)}
-            value={used ? `takes ${clicksAsStops(used.clicks)}` : way.within ? "would do" : "not enough"}
+            value={used ? `takes ${stopsNoun(used.clicks)}` : way.within ? "would do" : "not enough"}
             valueTone={used ? "moss" : way.within ? "ink2" : "bracken"}
             onPress={() => take(way)}
           />

@@ -89,7 +89,13 @@ function PlaceFigures({ asked, onAsk }: { asked: Asked | undefined; onAsk: (key:
   const { inHand } = useOuting();
   if (!inHand) return <Txt>Tap a tag on the plan to stand there.</Txt>;
   if (!inHand.ok) return <Txt tone="bracken">{noPictureSentence(inHand)}</Txt>;
-  return <Figures figures={groundFigures(inHand).shown} asked={asked} onAsk={onAsk} />;
+  const veto = inHand.judgement.find((j) => j.weight === "veto");
+  return (
+    <View className="gap-1">
+      <Figures figures={groundFigures(inHand).shown} asked={asked} onAsk={onAsk} />
+      {veto && <Judgements items={[veto]} />}
+    </View>
+  );
 }
 
 function AskedReasons({ asked }: { asked: Asked }) {
@@ -102,7 +108,7 @@ function PlaceDetails({ wide = false }: { wide?: boolean }) {
   const { inHand } = useOuting();
   return (
     <>
-      {inHand?.ok && inHand.judgement.length > 0 && <Judgements items={inHand.judgement} />}
+      {inHand?.ok && <Judgements items={inHand.judgement.filter((j) => j.weight !== "veto")} />}
       <PlaceFields />
       <CloudField />
       {!wide && <CompareTable />}

@@ -24,7 +24,7 @@ function worthSeeing({ venue, obstacles, positions, masts }: Ground): Point[] {
 }
 
 /** Room about a picture when it is all that is looked at. */
-const CLOSE: Margins = { left: 60, right: 60, top: 56, bottom: 40 };
+const CLOSE: Margins = { left: 110, right: 70, top: 64, bottom: 96 };
 
 /**
  * The plan's view: the whole ground with the long side upright, or as `close` the few points that are spoken of; fitted

@@ -7,6 +7,7 @@ const SIGN = { veto: "✕", caution: "!", note: "·" } as const;
 
 /** What speaks against a place or a picture, the gravest first; a sign beside the colour. */
 export function Judgements({ items }: { items: readonly Judgement[] }) {
+  if (items.length === 0) return null;
   return (
     <View className="gap-1" role="list" aria-label="What to mind">
       {items.map((item) => (

@@ -1,6 +1,6 @@
 import { useId } from "react";
 import { G, Path, Rect, Text as SvgText } from "react-native-svg";
-import type { Mast, Obstacle, Point } from "@/core/ground";
+import type { Mast, NoGo, Obstacle, Point } from "@/core/ground";
 import { shadowOutline, type Sun } from "@/core/light";
 import { Hatch } from "@/ui/charts/Hatch";
 import { labelWidth } from "@/ui/plan/labels";
@@ -141,6 +141,26 @@ export function Masts({ view, masts, alight }: { view: PlanView; masts: readonly
           </G>
         );
       })}
+    </G>
+  );
+}
+
+/** Where nobody may stand: a broken line in the colour of danger, named for a screen reader. */
+export function NoGoAreas({ view, areas }: { view: PlanView; areas: readonly NoGo[] }) {
+  const { bracken } = useTokens();
+  return (
+    <G>
+      {areas.map((area) => (
+        <G key={area.id} role="img" aria-label={`${area.name}: nobody may stand here`}>
+          <Path
+            d={pathOf(view, area.outline, true)}
+            fill="none"
+            stroke={bracken}
+            strokeWidth={1.4}
+            strokeDasharray="8 5"
+          />
+        </G>
+      ))}
     </G>
   );
 }

@@ -6,7 +6,7 @@ import type { Point, Spot } from "@/core/ground";
 import { placeLabels, type Box } from "@/ui/plan/labels";
 import { toScreen, type PlanView, type ScreenPoint } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
-import { Masts, Obstacles, Shadows } from "./Built";
+import { Masts, NoGoAreas, Obstacles, Shadows } from "./Built";
 import { Pitch } from "./Pitch";
 import { Ball, TrackLine, Wedge } from "./Sight";
 import { Tag, TAG } from "./Tag";
@@ -43,6 +43,7 @@ export function GroundDrawing({ view, scene, shot, positionId, assessments }: Pr
       <Pitch view={view} venue={ground.venue} />
       {bright && <Shadows view={view} obstacles={ground.obstacles} sun={sun} />}
       <Obstacles view={view} obstacles={ground.obstacles} />
+      <NoGoAreas view={view} areas={ground.noGo} />
       {ground.tracks.map((track) => (
         <TrackLine key={track.id} view={view} points={track.points} />
       ))}
