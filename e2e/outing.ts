@@ -48,7 +48,7 @@ export async function dragTag(page: Page, name: string, dx: number, dy: number):
   await send("touchEnd");
 }
 
-/** The words on the button that explains a figure, such as "24.2 m, clear view. Why?". */
+/** The words on the button that explains a figure, such as "24.2 m, to 207° SW. Why?". */
 export async function figure(page: Page, label: RegExp): Promise<string> {
   const button = page.getByRole("button", { name: label }).first();
   return (await button.getAttribute("aria-label")) ?? "";

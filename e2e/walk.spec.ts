@@ -31,7 +31,7 @@ test("a dragged position carries distance, light, fill, shutter and ISO with it,
 }) => {
   await openGround(page);
   const before = {
-    distance: await figure(page, /clear view/),
+    distance: await figure(page, /to \d+°/),
     light: await figure(page, /round. Why/),
     fill: await figure(page, /of height/),
   };
@@ -45,11 +45,11 @@ test("a dragged position carries distance, light, fill, shutter and ISO with it,
   const to = await placeOf(page, "B");
   expect(Math.abs(to.x - from.x + 150)).toBeLessThan(12);
   expect(Math.abs(to.y - from.y - 30)).toBeLessThan(12);
-  expect(await figure(page, /clear view/)).not.toBe(before.distance);
+  expect(await figure(page, /to \d+°/)).not.toBe(before.distance);
   expect(await figure(page, /round. Why/)).not.toBe(before.light);
   expect(await figure(page, /of height/)).not.toBe(before.fill);
 
-  const distance = (await figure(page, /clear view/)).split(",")[0]!;
+  const distance = (await figure(page, /to \d+°/)).split(",")[0]!;
   const { at } = (await storedShoot(page)).ground.positions[1];
   const spot = (await storedShoot(page)).ground.spots[0].at;
   const metres = Math.hypot(at.x - spot.x, at.y - spot.y, 1.2 - 0.75);
@@ -81,11 +81,11 @@ test("a move can be taken back", async ({ page }) => {
 test("typed coordinates do what the drag does", async ({ page }) => {
   await openGround(page);
   if (isPhone(page)) await page.getByRole("button", { name: /^Drag flick from B/ }).click();
-  const before = await figure(page, /clear view/);
+  const before = await figure(page, /to \d+°/);
   const east = page.getByLabel("East in m");
   await east.fill("-12,5");
   await east.press("Enter");
-  await expect.poll(() => figure(page, /clear view/)).not.toBe(before);
+  await expect.poll(() => figure(page, /to \d+°/)).not.toBe(before);
   await expect.poll(async () => (await storedShoot(page)).ground.positions[1].at.x).toBe(-12.5);
   await east.fill("far");
   await expect(page.getByRole("alert")).toContainText("Type a number");
@@ -190,4 +190,47 @@ test("a position dragged onto the pitch is vetoed in words at once", async ({ pa
   await dragTag(page, "B", -60, 110);
   await expect(page.getByText("Nobody may stand here. Move outside the marked area.").first()).toBeVisible();
   await expect(page.getByRole("img", { name: /^Position B, chosen, speaks against it/ })).toBeVisible();
+});
+
+test("the wheel zooms the plan about the pointer and one press shows the whole ground again", async ({
+  page,
+}) => {
+  test.skip(isPhone(page), "a wheel belongs to a mouse");
+  await openGround(page);
+  const before = await placeOf(page, "B");
+  await page.mouse.move(before.x, before.y);
+  await page.mouse.wheel(0, -400);
+  const scale = page.getByText(/^\d+ m$/).last();
+  await expect(page.getByRole("button", { name: "Whole ground" })).toBeVisible();
+  await expect(scale).toHaveText("5 m");
+  const zoomed = await placeOf(page, "B");
+  expect(Math.hypot(zoomed.x - before.x, zoomed.y - before.y)).toBeLessThan(4);
+  await page.getByRole("button", { name: "Whole ground" }).click();
+  await expect(scale).toHaveText("10 m");
+});
+
+test("two fingers zoom the plan", async ({ page }) => {
+  test.skip(!isPhone(page), "fingers belong to a touch screen");
+  await openGround(page);
+  const touch = await page.context().newCDPSession(page);
+  const send = (type: "touchStart" | "touchMove" | "touchEnd", spread?: number) =>
+    touch.send("Input.dispatchTouchEvent", {
+      type,
+      touchPoints:
+        spread === undefined ? [] : [-1, 1].map((side, id) => ({ x: 180 + side * spread, y: 420, id })),
+    });
+  await send("touchStart", 30);
+  for (const spread of [40, 60, 80, 100]) await send("touchMove", spread);
+  await send("touchEnd");
+  await expect(page.getByRole("button", { name: "Whole ground" })).toBeVisible();
+  await expect(page.getByText(/^\d+ m$/).last()).toHaveText("5 m");
+});
+
+test("the class of the lamps changes the evening", async ({ page }) => {
+  await openGround(page);
+  await laterByQuarters(page, 8);
+  const ev = await figure(page, /^EV/);
+  if (isPhone(page)) await page.getByRole("button", { name: /^Drag flick from B/ }).click();
+  await page.getByRole("radio", { name: "Class I", exact: true }).click();
+  await expect.poll(() => figure(page, /^EV/)).not.toBe(ev);
 });

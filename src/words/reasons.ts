@@ -1,5 +1,6 @@
 import { SOURCES, type Because } from "@/core/units";
 import {
+  bearingWords,
   exposureWords,
   evWords,
   fNumberWords,
@@ -18,6 +19,7 @@ const n = (numbers: Numbers, key: string): number => numbers[key] ?? 0;
 const REASONS: Readonly<Record<string, (numbers: Numbers) => string>> = {
   "distance-in-space": (v) =>
     `${metresWords(Math.hypot(n(v, "east"), n(v, "north")))} on the plan; the aim is ${metresWords(Math.abs(n(v, "rise")))} ${n(v, "rise") < 0 ? "below" : "above"} the lens.`,
+  "bearing-of-sight": (v) => `You look toward ${bearingWords(n(v, "bearing"))}.`,
   "fill-is-image-over-frame": (v) =>
     `The part is ${n(v, "partSize").toFixed(2)} m tall and takes ${percentWords(n(v, "fill"))} of the frame’s height at ${metresWords(n(v, "distance"))}.`,
   "focal-length-used": (v) =>

@@ -5,6 +5,7 @@ import type { Subject } from "../motion";
 import { NIGHT_LUX, sceneAt, type LightPlan, type Shot } from "../scene";
 import { assess } from "./assess";
 import type { AssessInput, Assessment } from "./assessment";
+import { blurLadder } from "./blur-ladder";
 import { comingUp } from "./coming-up";
 import { timeline } from "./timeline";
 
@@ -358,4 +359,19 @@ test("a clear night without lamps is as dark as the model's floor", () => {
   const { light } = at(place(0, -30), midnight);
   expect(light.lux.total).toBeLessThanOrEqual(NIGHT_LUX * 1.0001);
   expect(light.direct).toBe("sun-down");
+});
+
+test("the blur ladder repeats the assessment at its own shutter and doubles with the time where motion rules", () => {
+  const position = place(0, -30);
+  const found = at(position, NOON + 2 * HOUR);
+  const own = found.settings.settings.shutter;
+  const scene = sceneAt(ground, clear, NOON + 2 * HOUR);
+  const ladder = blurLadder({ shot, subject: runner, position, rig, order: ORDER, scene }, found, [
+    own - 9,
+    own - 6,
+    own,
+  ]);
+  expect(ladder[2]!.parts).toEqual(found.motion.parts);
+  const limb = ladder.map((rung) => rung.parts.find((p) => p.partId === "limb")!.blurUm);
+  expect(limb[0]! / limb[1]!).toBeCloseTo(2, 2);
 });

@@ -12,5 +12,6 @@ export type {
   SettingsFound,
   Sighting,
 } from "./assessment";
+export { blurLadder, type Rung } from "./blur-ladder";
 export { comingUp, type Coming } from "./coming-up";
 export { timeline, type Break, type Timeline, type TimelineInput, type TimelinePoint } from "./timeline";

@@ -85,5 +85,6 @@ const distanceFigure = (lens: Vector, aim: Vector, away: number): Figure => ({
       rise: aim.z - lens.z,
       distance: away,
     }),
+    because("bearing-of-sight", { bearing: bearingTo(lens, aim) }),
   ],
 });

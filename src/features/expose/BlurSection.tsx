@@ -1,18 +1,28 @@
 import { View } from "react-native";
-import type { Assessment } from "@/core/judge";
+import { blurLadder, type Assessment, type PartMotion } from "@/core/judge";
 import type { BlurSource } from "@/core/motion";
 import { StackedBar } from "@/ui/charts/StackedBar";
-import { Txt } from "@/ui/controls/Txt";
+import { Txt, type Tone } from "@/ui/controls/Txt";
 import { useTokens } from "@/ui/theme/theme";
-import { blurSourceWords, exposureWords, twoFigures, verdictWords } from "@/words";
+import { blurSourceWords, shutterWords, twoFigures, verdictWords } from "@/words";
+import { useOuting } from "../stage/outing-context";
 
 const ORDER: readonly BlurSource[] = ["motion", "shake", "defocus", "diffraction", "pixel"];
+/** Clicks between the rungs of the ladder, and how many stand either side of the shutter found. */
+const RUNG = 3;
+const RUNGS = 2;
 
-/** The blur budget in pixels of the delivered picture, and what each part of the subject would need. */
+const TONES: Readonly<Record<PartMotion["verdict"], Tone>> = {
+  held: "moss",
+  "a-little": "ink",
+  "clearly-moved": "bracken",
+};
+
+/** The blur budget in pixels of the delivered picture, and what each part smears at the neighbouring shutters. */
 export function BlurSection({ found }: { found: Assessment }) {
-  const { budget, held, parts, deliveredPixelUm } = found.motion;
-  const px = (um: number): string => twoFigures(um / deliveredPixelUm);
   const tokens = useTokens();
+  const { budget, held, deliveredPixelUm } = found.motion;
+  const px = (um: number): string => twoFigures(um / deliveredPixelUm);
   const colours: Record<BlurSource, string> = {
     motion: tokens.water,
     shake: tokens.sun,
@@ -37,25 +47,62 @@ export function BlurSection({ found }: { found: Assessment }) {
         </Txt>
       </View>
       <StackedBar label="Blur by source" parts={bars} />
-      <View>
-        {parts.map((part) => (
-          <View key={part.partId} className="min-h-9 flex-row items-center border-b border-line">
-            <Txt className="min-w-0 flex-1" weight={part.partId === held.partId ? 700 : 400}>
-              {part.name}
-            </Txt>
-            <Txt className="w-[92px] text-right" tone="ink2">
-              {typeof part.slowest === "number" ? exposureWords(part.slowest) : part.slowest}
-            </Txt>
-            <Txt
-              className="w-[136px] text-right"
-              weight={600}
-              tone={part.verdict === "held" ? "moss" : part.verdict === "a-little" ? "ink" : "bracken"}
-            >
-              {verdictWords(part.verdict)}
+      <Ladder found={found} px={px} />
+      <Txt size={14} tone="ink2">
+        {`Pixels of the delivered picture. At ${shutterWords(found.settings.settings.shutter)}: ${found.motion.parts
+          .map((part) => `${part.name} ${verdictWords(part.verdict)}`)
+          .join(", ")}.`}
+      </Txt>
+    </View>
+  );
+}
+
+/** Parts down, shutters across, the smear where they meet; the shutter found stands in the middle, bold. */
+function Ladder({ found, px }: { found: Assessment; px: (um: number) => string }) {
+  const { input } = useOuting();
+  if (!input) return null;
+  const at = found.settings.settings.shutter;
+  const shutters = Array.from({ length: 2 * RUNGS + 1 }, (_, i) => at + (i - RUNGS) * RUNG);
+  const rungs = blurLadder(input, found, shutters);
+  return (
+    <View role="table" aria-label="Blur by shutter">
+      <View role="row" className="min-h-8 flex-row items-center border-b border-line">
+        <View role="columnheader" className="w-[112px]">
+          <Txt size={14} tone="ink2">
+            smear in px
+          </Txt>
+        </View>
+        {rungs.map((rung) => (
+          <View role="columnheader" key={rung.shutter} className="flex-1">
+            <Txt size={14} weight={rung.shutter === at ? 700 : 400} className="text-right">
+              {shutterWords(rung.shutter)}
             </Txt>
           </View>
         ))}
       </View>
+      {found.motion.parts.map((part, i) => (
+        <View role="row" key={part.partId} className="min-h-9 flex-row items-center border-b border-line">
+          <View role="rowheader" className="w-[112px]">
+            <Txt weight={part.partId === found.motion.held.partId ? 700 : 400} numberOfLines={1}>
+              {part.name}
+            </Txt>
+          </View>
+          {rungs.map((rung) => {
+            const there = rung.parts[i]!;
+            return (
+              <View role="cell" key={rung.shutter} className="flex-1">
+                <Txt
+                  weight={rung.shutter === at ? 700 : 400}
+                  tone={TONES[there.verdict]}
+                  className="text-right"
+                >
+                  {`${px(there.blurUm)}${there.verdict === "clearly-moved" ? " ✕" : ""}`}
+                </Txt>
+              </View>
+            );
+          })}
+        </View>
+      ))}
     </View>
   );
 }

@@ -12,6 +12,7 @@ import { Reasons } from "../stage/Reasons";
 import { ShotInHand, NoPlace } from "../stage/ShotInHand";
 import { StageFrame } from "../stage/StageFrame";
 import { BlurSection } from "./BlurSection";
+import { LightSection } from "./LightSection";
 import { KitSection } from "./KitSection";
 import { LedgerSection, WaysSection } from "./LedgerSection";
 import { Rails } from "./Rails";
@@ -36,6 +37,7 @@ function PhoneExpose({ found }: { found: Assessment | undefined }) {
         {found && <Rails found={found} />}
         {found && <WaysSection found={found} />}
         {found && <BlurSection found={found} />}
+        {found && <LightSection found={found} />}
         {found && <LedgerSection found={found} />}
         {found && <Why found={found} />}
         <KitSection found={found} />
@@ -57,6 +59,7 @@ function WideExpose({ found }: { found: Assessment | undefined }) {
         <ScrollView className="flex-1" contentContainerClassName="gap-6 p-5">
           {found && <WaysSection found={found} />}
           {found && <BlurSection found={found} />}
+          {found && <LightSection found={found} />}
           {found && <LedgerSection found={found} />}
           {found && <Why found={found} />}
         </ScrollView>

@@ -12,6 +12,7 @@ import { Reasons } from "../stage/Reasons";
 import { ShotList } from "../stage/ShotList";
 import { StageFrame } from "../stage/StageFrame";
 import { CloudField } from "./CloudField";
+import { LampsField } from "./LampsField";
 import { CompareTable } from "./CompareTable";
 import { ASKED_TITLE, groundFigures, type Asked } from "./figures";
 import { GroundPlan } from "./GroundPlan";
@@ -111,6 +112,7 @@ function PlaceDetails({ wide = false }: { wide?: boolean }) {
       {inHand?.ok && <Judgements items={inHand.judgement.filter((j) => j.weight !== "veto")} />}
       <PlaceFields />
       <CloudField />
+      <LampsField />
       {!wide && <CompareTable />}
       <ShotList />
       <Txt size={14} tone="ink2">

@@ -1,6 +1,6 @@
 import type { Because } from "@/core/units";
 import type { Assessment } from "@/core/judge";
-import { evWords, lightSideWords, metresWords, percentWords, settingsWords } from "@/words";
+import { bearingWords, evWords, lightSideWords, metresWords, percentWords, settingsWords } from "@/words";
 import type { Shown } from "../stage/Figures";
 
 export type Asked = "distance" | "light" | "ev" | "fill";
@@ -19,7 +19,7 @@ export function groundFigures(found: Assessment): {
       {
         key: "distance",
         value: metresWords(sighting.distance.value),
-        label: sighting.blockage ? "view blocked" : "clear view",
+        label: sighting.blockage ? "view blocked" : `to ${bearingWords(sighting.bearing)}`,
         tone: sighting.blockage ? "bracken" : "ink",
       },
       { key: "light", value: side.value, label: side.label },

@@ -29,4 +29,11 @@ export const setCloud =
   (cloudEighths: number) =>
   (shoot: Shoot): Shoot => ({ ...shoot, light: { ...shoot.light, cloudEighths } });
 
+export const setLamps =
+  (lamps: Partial<NonNullable<Shoot["light"]["lamps"]>>) =>
+  (shoot: Shoot): Shoot =>
+    shoot.light.lamps
+      ? { ...shoot, light: { ...shoot.light, lamps: { ...shoot.light.lamps, ...lamps } } }
+      : shoot;
+
 export const holdRails = (shotId: string, held: Partial<Settings>) => editChoice(shotId, { held });

@@ -1,5 +1,12 @@
 import { createContext, useContext, useDeferredValue, useMemo, useState, type ReactNode } from "react";
-import { assess, timeline, type Assessment, type NoPicture, type Timeline } from "@/core/judge";
+import {
+  assess,
+  timeline,
+  type AssessInput,
+  type Assessment,
+  type NoPicture,
+  type Timeline,
+} from "@/core/judge";
 import type { Rig } from "@/core/optics";
 import { sceneAt, type Scene, type Shot } from "@/core/scene";
 import type { Subject } from "@/core/motion";
@@ -43,6 +50,8 @@ export interface OutingState {
   readonly rig: Rig | undefined;
   /** By position, for the shot in hand at the clock's minute. */
   readonly assessments: ReadonlyMap<string, Assessment | NoPicture>;
+  /** What the chosen position's assessment walks through, for what is asked beside it. */
+  readonly input: AssessInput | undefined;
   /** From the chosen position; undefined while the shot has none, or the kit lacks what it names. */
   readonly inHand: Assessment | NoPicture | undefined;
   readonly timeline: Timeline;
@@ -139,6 +148,7 @@ export function OutingProvider({ shoot, kit, preferences, children }: Props) {
     subject,
     rig,
     assessments,
+    input: walk && place && { ...walk, position: place, scene },
     inHand: place && assessments.get(place.id),
     timeline: day,
   };

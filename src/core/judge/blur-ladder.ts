@@ -1,0 +1,25 @@
+import type { Vector } from "../ground";
+import type { Settings } from "../exposure";
+import type { AssessInput, Assessment, PartMotion } from "./assessment";
+import { findMotion } from "./motion-found";
+
+/** One shutter of the ladder: how far each part of the subject smears at it. */
+export interface Rung {
+  readonly shutter: number;
+  readonly parts: readonly PartMotion[];
+}
+
+/**
+ * The blur of every part for a ladder of shutter clicks, at the aperture of an assessment: the same budget as the
+ * assessment's own, so the rung of its shutter repeats its figures.
+ */
+export function blurLadder(input: AssessInput, found: Assessment, shutters: readonly number[]): Rung[] {
+  const spot = input.scene.ground.spots.find((s) => s.id === input.shot.spotId)!;
+  const lens: Vector = { ...input.position.at, z: input.position.lensHeight };
+  const aim: Vector = { ...spot.at, z: spot.aimHeight };
+  const model = findMotion(input, spot, { lens, aim }, found.sighting);
+  return shutters.map((shutter) => {
+    const settings: Settings = { ...found.settings.settings, shutter };
+    return { shutter, parts: model.at(settings).parts };
+  });
+}

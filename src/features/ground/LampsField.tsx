@@ -1,0 +1,29 @@
+import { View } from "react-native";
+import type { LampClass } from "@/core/light";
+import { FIELD_LAMP_LUX } from "@/core/light";
+import { Segmented } from "@/ui/controls/Segmented";
+import { Txt } from "@/ui/controls/Txt";
+import { setLamps } from "../stage/edits";
+import { useOuting } from "../stage/outing-context";
+
+const CLASSES: readonly LampClass[] = ["I", "II", "III"];
+
+/** The class of the ground's lamps, and when they are alight. Nothing where there are none. */
+export function LampsField() {
+  const { shoot, change } = useOuting();
+  const { lamps } = shoot.light;
+  if (!lamps) return null;
+  return (
+    <View className="gap-2">
+      <Txt size={14} tone="ink2">
+        {`${shoot.ground.masts.length} masts, class ${lamps.class}: about ${FIELD_LAMP_LUX[lamps.class]} lx on the ground, ${lamps.from} to ${lamps.until}`}
+      </Txt>
+      <Segmented
+        label="Class of the lamps"
+        segments={CLASSES.map((key) => ({ key, label: `Class ${key}` }))}
+        chosen={lamps.class}
+        onChoose={(chosen) => change(setLamps({ class: chosen }))}
+      />
+    </View>
+  );
+}
