@@ -30,3 +30,20 @@ export {
   type SolveInput,
 } from "./solve";
 export { waysOut, type WayOut } from "./ways";
+export { equalExposures, findStops, neighbours, type FindStopsInput, type StopSource } from "./find-stops";
+export {
+  adviseMode,
+  autoIso,
+  meterCompensation,
+  MIDDLE_REFLECTANCE,
+  neutralDensityStops,
+  sceneContrast,
+  toneAdvice,
+  type AutoIso,
+  type AutoIsoInput,
+  type ModeAdvice,
+  type ModeInput,
+  type ToneAdvice,
+  type ToneChoice,
+  type ToneInput,
+} from "./meter";

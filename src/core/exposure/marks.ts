@@ -62,11 +62,16 @@ export function shutterMark(click: number): ShutterMark {
     : { denominator: SHUTTER_DENOMINATORS[i - SHUTTER_SECONDS.length]! };
 }
 
+/** The printed f-number of an aperture click within the scale. */
 export const apertureMark = (click: number): number => APERTURES[clampClick("aperture", click)]!;
+/** The printed ISO of an ISO click within the scale. */
 export const isoMark = (click: number): number => ISOS[clampClick("iso", click) - ISO_FROM]!;
 
+/** Exact seconds of a shutter click: 2^(−k/3). */
 export const shutterSeconds = (click: number): number => 2 ** (-click / 3);
+/** Exact f-number of an aperture click: 2^(k/6). */
 export const apertureFNumber = (click: number): number => 2 ** (click / 6);
+/** Exact ISO of an ISO click: 100·2^(k/3). */
 export const isoSpeed = (click: number): number => 100 * 2 ** (click / 3);
 
 /** A solved limit within this many stops of a mark keeps the mark. */
@@ -76,7 +81,7 @@ const SAME_MARK = 1e-9;
 export const shutterNoSlower = (exposure: number): number =>
   clampClick("shutter", Math.ceil(-3 * Math.log2(exposure) - 3 * SAME_MARK));
 
-/** The slowest mark within a body's fastest shutter, in seconds: the mark that prints that limit. */
+/** The mark nearest to an exposure in seconds: the one that a printed limit names. */
 export const shutterNearest = (exposure: number): number =>
   clampClick("shutter", Math.round(-3 * Math.log2(exposure)));
 
@@ -92,11 +97,13 @@ export const apertureNoWider = (fNumber: number): number =>
 export const apertureNoNarrower = (fNumber: number): number =>
   clampClick("aperture", Math.floor(6 * Math.log2(fNumber) + 6 * SAME_MARK));
 
+/** The mark nearest to an ISO speed. */
 export const isoNearest = (iso: number): number => clampClick("iso", Math.round(3 * Math.log2(iso / 100)));
 
 /** EV at ISO 100 for which settings are right. */
 export const evOfClicks = ({ shutter, aperture, iso }: Settings): number => (shutter + aperture - iso) / 3;
 
+/** Settings in clicks as exact seconds, f-number and ISO. */
 export const exactSettings = ({ shutter, aperture, iso }: Settings): ExactSettings => ({
   exposure: shutterSeconds(shutter),
   fNumber: apertureFNumber(aperture),

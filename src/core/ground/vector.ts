@@ -9,12 +9,18 @@ export interface Vector extends Point {
   readonly z: number;
 }
 
+/** Sum of two vectors. */
 export const add = (a: Vector, b: Vector): Vector => ({ x: a.x + b.x, y: a.y + b.y, z: a.z + b.z });
+/** The vector from `b` to `a`. */
 export const subtract = (a: Vector, b: Vector): Vector => ({ x: a.x - b.x, y: a.y - b.y, z: a.z - b.z });
+/** A vector `k` times as long. */
 export const scale = (a: Vector, k: number): Vector => ({ x: a.x * k, y: a.y * k, z: a.z * k });
+/** Scalar product. */
 export const dot = (a: Vector, b: Vector): number => a.x * b.x + a.y * b.y + a.z * b.z;
+/** Length of a vector. */
 export const norm = (a: Vector): number => Math.sqrt(dot(a, a));
 
+/** Vector product. */
 export const cross = (a: Vector, b: Vector): Vector => ({
   x: a.y * b.z - a.z * b.y,
   y: a.z * b.x - a.x * b.z,

@@ -39,5 +39,6 @@ export function uprightShare(subject: Point, bearingToCamera: number, masts: rea
   return UPRIGHT.least + (UPRIGHT.most - UPRIGHT.least) * toward;
 }
 
+/** Whether lamps are alight at an instant in epoch milliseconds. */
 export const lampsAlight = (lamps: Lamps | undefined, at: number): boolean =>
   lamps !== undefined && at >= lamps.from && at < lamps.until;

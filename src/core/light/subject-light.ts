@@ -70,4 +70,5 @@ export function subjectLight(input: SubjectLightInput): SubjectLight {
 /** EV at ISO 100 from lux on the subject, flat receptor: log2(E·100/(C·100)), ISO 2720. Lux above 0. */
 export const evFromLux = (lux: number): number => Math.log2((lux * 100) / CALIBRATION.incidentC);
 
+/** Lux on the subject from EV at ISO 100: the inverse of `evFromLux`. */
 export const luxFromEv = (ev: number): number => (2 ** ev * CALIBRATION.incidentC) / 100;

@@ -37,4 +37,5 @@ export const BODY_PART: SubjectPart = Object.freeze({
   speed: 0,
 });
 
+/** The body and every part of a subject. */
 export const partsOf = (subject: Subject): readonly SubjectPart[] => [BODY_PART, ...subject.parts];

@@ -7,11 +7,13 @@ export interface SensorFormat {
 
 const FULL_FRAME_DIAGONAL_MM = Math.hypot(36, 24);
 
+/** Diagonal of a sensor in millimetres. */
 export const diagonalMm = (format: SensorFormat): number => Math.hypot(format.widthMm, format.heightMm);
 
 /** 36×24 diagonal over this diagonal: 1.534 for 23.5×15.6. */
 export const cropFactor = (format: SensorFormat): number => FULL_FRAME_DIAGONAL_MM / diagonalMm(format);
 
+/** Side of a pixel in micrometres. */
 export const pixelPitchUm = (format: SensorFormat): number => (format.widthMm / format.widthPx) * 1000;
 
 export type Orientation = "upright" | "level";

@@ -28,3 +28,12 @@ export {
   imageDistanceMm,
   magnification,
 } from "./thin-lens";
+export { circleByRule, fullFrameEquivalent, lightStopsBelowFullFrame } from "./equivalence";
+export {
+  meshEffect,
+  postShade,
+  type Mesh,
+  type MeshEffect,
+  type MeshInput,
+  type PostShadowInput,
+} from "./mesh";

@@ -12,8 +12,10 @@ export interface Present<Value> {
 
 export type Maybe<Value, Reason extends string> = Present<Value> | Absent<Reason>;
 
+/** A value that is there. */
 export const present = <Value>(value: Value): Present<Value> => ({ ok: true, value });
 
+/** An absence with its reason and the numbers that belong to it. */
 export function absent<Reason extends string>(
   reason: Reason,
   numbers?: Readonly<Record<string, number>>,

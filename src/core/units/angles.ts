@@ -9,11 +9,16 @@ export type Radians = number & { readonly [radiansBrand]: true };
 
 const PER_DEGREE = Math.PI / 180;
 
+/** Radians of degrees. */
 export const toRadians = (degrees: number): Radians => (degrees * PER_DEGREE) as Radians;
+/** Degrees of radians. */
 export const toDegrees = (radians: number): number => radians / PER_DEGREE;
 
+/** Sine of degrees. */
 export const sinDeg = (degrees: number): number => Math.sin(degrees * PER_DEGREE);
+/** Cosine of degrees. */
 export const cosDeg = (degrees: number): number => Math.cos(degrees * PER_DEGREE);
+/** Tangent of degrees. */
 export const tanDeg = (degrees: number): number => Math.tan(degrees * PER_DEGREE);
 
 /** The same direction in [0, 360). */

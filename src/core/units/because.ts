@@ -13,6 +13,7 @@ export interface Figure {
   readonly because: readonly Because[];
 }
 
+/** One reason behind a figure, with its numbers and its source. */
 export function because(code: string, numbers: Record<string, number> = {}, source?: SourceId): Because {
   return source ? { code, numbers, source } : { code, numbers };
 }

@@ -1,0 +1,103 @@
+import { readFileSync } from "node:fs";
+import path from "node:path";
+import { demoKit, demoShoots } from "../../demo";
+import { DEFAULT_PREFERENCES, writeOuting } from "../../src/data";
+import { assessFile } from "./assess";
+import { calc } from "./calc";
+
+const root = path.resolve(__dirname, "../..");
+const FILE = path.join(root, "demo/hockey-semi-final.outing.json");
+
+/** Commands shown in the README with what they print: "$ npm run -s NAME -- …" and the lines below. */
+function examples(): { name: string; args: string[]; printed: string }[] {
+  const readme = readFileSync(path.join(root, "README.md"), "utf8");
+  return [...readme.matchAll(/```\n\$ npm run -s (calc|assess) -- (.*)\n([\s\S]*?)\n```/g)].map(
+    ([, name, line, printed]) => ({
+      name: name!,
+      args: [...line!.matchAll(/'([^']*)'|(\S+)/g)].map((m) => m[1] ?? m[2]!),
+      printed: printed!,
+    }),
+  );
+}
+
+test("the examples of the README print what stands there", () => {
+  const shown = examples();
+  expect(shown.map((e) => e.name)).toEqual(["calc", "assess"]);
+  for (const { name, args, printed } of shown) {
+    const inPlace = args.map((a) => (a.startsWith("demo/") ? path.join(root, a) : a));
+    expect(name === "calc" ? calc(inPlace) : assessFile(inPlace)).toEqual({ code: 0, out: printed });
+  }
+});
+
+test("the demo's file is the demo as the application would write it", () => {
+  expect(readFileSync(FILE, "utf8")).toBe(
+    writeOuting({ shoot: demoShoots[0]!, kit: demoKit, preferences: DEFAULT_PREFERENCES }),
+  );
+});
+
+test("the list names every public function with a doc", () => {
+  const lines = calc(["--list"]).out.split("\n");
+  expect(lines.length).toBeGreaterThan(90);
+  expect(lines.filter((line) => !/^\w+\.\w+ {2,}\S.*$/.test(line))).toEqual([]);
+});
+
+test("functions take an object or, as an array, plain arguments", () => {
+  expect(calc(["light.evFromLux", "[2.5]"])).toEqual({ code: 0, out: "0" });
+  const settings = '{"shutter":30,"aperture":9,"iso":6}';
+  expect(calc(["exposure.evOfClicks", settings])).toEqual({ code: 0, out: "11" });
+  expect(calc(["motion.project", "[]"]).code).toBe(2);
+});
+
+test.each([
+  [[], /--list/],
+  [["optics.nothing", "{}"], /no function optics.nothing/],
+  [["optics.depthOfField"], /JSON is missing/],
+  [["optics.depthOfField", "{"], /not JSON/],
+  [["optics.depthOfField", "7"], /object of named fields/],
+  [["optics.depthOfField", '{"focalLengthMm":50}'], /missing: .*fNumber/],
+  [["optics.magnification", "[400, 0.3]"], /move back/],
+])("calc %j is refused in one line", (args, line) => {
+  const { code, out } = calc(args);
+  expect(code).toBe(2);
+  expect(out).toMatch(line);
+  expect(out.split("\n")).toHaveLength(1);
+});
+
+test.each([
+  [[], /name an outing's file/],
+  [["nowhere.json"], /cannot be read/],
+  [["package.json"], /not an outing file/],
+  [[FILE, "--shot", "gone"], /no shot gone; there are drag-flick/],
+  [[FILE, "--position", "z"], /no position z; there are a, b, c/],
+  [[FILE, "--at", "noon"], /no instant/],
+  [[FILE, "--every", "0"], /no number of minutes/],
+  [[FILE, "--every"], /wants a value/],
+  [[FILE, "--at", "17:00", "--every", "5"], /not both/],
+  [[FILE, "--loud"], /no option --loud/],
+])("assess %j is refused in one line", (args, line) => {
+  const { code, out } = assessFile(args.map((a) => (a === "package.json" ? path.join(root, a) : a)));
+  expect(code).toBe(2);
+  expect(out).toMatch(line);
+  expect(out.split("\n")).toHaveLength(1);
+});
+
+test("as JSON the whole assessment comes out, from any position and at any instant", () => {
+  const { out } = assessFile([
+    FILE,
+    "--shot",
+    "drag-flick",
+    "--position",
+    "a",
+    "--at",
+    "2026-10-17T16:27:00+01:00",
+    "--json",
+  ]);
+  const [found] = JSON.parse(out);
+  expect(found).toMatchObject({
+    ok: true,
+    version: 1,
+    ids: { shot: "drag-flick", position: "a" },
+    at: Date.UTC(2026, 9, 17, 15, 27),
+  });
+  expect(found.sighting.distance.because[0].code).toBe("distance-in-space");
+});

@@ -1,0 +1,27 @@
+/** Lamps on alternating current. */
+export interface FlickerInput {
+  /** Mains frequency in Hz: 50 or 60; the light goes at twice that. */
+  readonly mainsHz: number;
+  /** Depth of the modulation 0 … 1. */
+  readonly modulation: number;
+  /** Exposure in seconds. */
+  readonly exposure: number;
+}
+
+/** A shutter mark within this share of whole periods counts as whole: 1/100 is 1/101.6 s. */
+const WHOLE = 0.02;
+
+/** By what share a frame can be brighter or darker than the mean: M·|sin πFt/(πFt)|. */
+export function flickerSwing({ mainsHz, modulation, exposure }: FlickerInput): number {
+  const periods = 2 * mainsHz * exposure;
+  if (periods >= 1 - WHOLE && Math.abs(periods - Math.round(periods)) <= WHOLE * Math.round(periods))
+    return 0;
+  const x = Math.PI * periods;
+  return x === 0 ? modulation : modulation * Math.abs(Math.sin(x) / x);
+}
+
+/** The same in stops: the darkest and the brightest frame against the mean. */
+export function flickerStops(input: FlickerInput): { readonly darkest: number; readonly brightest: number } {
+  const swing = Math.min(0.999, flickerSwing(input));
+  return { darkest: Math.log2(1 - swing), brightest: Math.log2(1 + swing) };
+}

@@ -1,0 +1,71 @@
+/** A subject that passes on a straight line: nearest distance in metres, speed in m/s. */
+export interface Pass {
+  readonly nearest: number;
+  readonly speed: number;
+}
+
+/** Turn of the camera in rad/s with the subject `along` metres past the nearest point: v·d/(d² + x²). */
+export const panRate = ({ nearest, speed }: Pass, along: number): number =>
+  (speed * nearest) / (nearest ** 2 + along ** 2);
+
+/** How fast the rate changes there, rad/s²; nothing at the nearest point, hence one shoots there. */
+export const panRateChange = ({ nearest, speed }: Pass, along: number): number =>
+  (2 * speed ** 2 * nearest * along) / (nearest ** 2 + along ** 2) ** 2;
+
+/** The largest change and where: (3√3/8)·v²/d² at x = d/√3. */
+export const worstRateChange = ({
+  nearest,
+  speed,
+}: Pass): { readonly along: number; readonly change: number } => ({
+  along: nearest / Math.sqrt(3),
+  change: ((3 * Math.sqrt(3)) / 8) * (speed / nearest) ** 2,
+});
+
+export interface PanInput extends Pass {
+  readonly focalLengthMm: number;
+  /** Exposure in seconds. */
+  readonly exposure: number;
+  /** Width in mm of the frame across the pan. */
+  readonly frameMm: number;
+  /** Length in metres of the subject along its way. */
+  readonly length: number;
+  /** Spread of the turning rate about the right one, as a share: 0.05 by default, 0.03 skilled (common practice). */
+  readonly spread: number;
+  /** Smear in µm that still passes. */
+  readonly toleranceUm: number;
+}
+
+export interface PanPicture {
+  /** Streak of the background in mm on the sensor, and as a share of the frame. */
+  readonly streakMm: number;
+  readonly streakShare: number;
+  /** Chance 0 … 1 that a frame is within the tolerance: erf(r/(√2·σ)), r = tolerance over streak. */
+  readonly keeperChance: number;
+  /** What a perfect pan still blurs at the ends of the subject, µm: streak·(L/2d)². */
+  readonly endsUm: number;
+}
+
+/** A panned picture at the nearest point. */
+export function panPicture(input: PanInput): PanPicture {
+  const streakMm = panRate(input, 0) * input.focalLengthMm * input.exposure;
+  const ratio = input.toleranceUm / 1000 / streakMm;
+  return {
+    streakMm,
+    streakShare: streakMm / input.frameMm,
+    keeperChance: errorFunction(ratio / (Math.SQRT2 * input.spread)),
+    endsUm: 1000 * streakMm * (input.length / (2 * input.nearest)) ** 2,
+  };
+}
+
+/** Exposure in seconds for a wished streak as a share of the frame. */
+export const exposureForStreak = (
+  input: Pass & { readonly focalLengthMm: number; readonly frameMm: number; readonly share: number },
+): number => (input.share * input.frameMm) / (panRate(input, 0) * input.focalLengthMm);
+
+/** erf for x ≥ 0 (Abramowitz and Stegun 7.1.26, from memory; error under 1.5e-7). */
+function errorFunction(x: number): number {
+  const t = 1 / (1 + 0.3275911 * x);
+  const poly =
+    t * (0.254829592 + t * (-0.284496736 + t * (1.421413741 + t * (-1.453152027 + t * 1.061405429))));
+  return 1 - poly * Math.exp(-x * x);
+}

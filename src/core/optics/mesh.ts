@@ -1,0 +1,66 @@
+import { cosDeg, sinDeg, tanDeg } from "../units";
+
+/** A mesh between the lens and the subject: pitch and wire in metres, seen square on. */
+export interface Mesh {
+  readonly pitch: number;
+  readonly wire: number;
+  /** Metres from the entrance pupil; nearer than the subject. */
+  readonly distance: number;
+}
+
+export interface MeshInput {
+  readonly mesh: Mesh;
+  readonly focalLengthMm: number;
+  readonly fNumber: number;
+  /** Metres from the lens. */
+  readonly subject: number;
+  /** Width in metres of the frame at the subject. */
+  readonly frameWidth: number;
+}
+
+export interface MeshEffect {
+  /** Width in metres of the cone of light of one point where it passes the mesh. */
+  readonly footprint: number;
+  /** Worst local loss of one wire, share 0 … 1 of the light. */
+  readonly localLoss: number;
+  /** Under 5 % gone, to 15 % faint, above seen (common practice). */
+  readonly structure: "gone" | "faint" | "seen";
+  /** Loss of the even veil, share 0 … 1; told once no structure is left, from a footprint of 1.2 pitches. */
+  readonly veil: number | "structured";
+  /** Whether one opening serves the whole frame: no wire anywhere in it. */
+  readonly oneOpening: boolean;
+}
+
+/**
+ * What a mesh in front of the lens does: footprint D(1 − d/s), worst loss (4/π)·w/F of a round pupil, even veil
+ * 1 − (1 − w/p)². Geometry of the pupil's cone; exact for one straight wire thin against the footprint.
+ */
+export function meshEffect({ mesh, focalLengthMm, fNumber, subject, frameWidth }: MeshInput): MeshEffect {
+  const { pitch, wire, distance } = mesh;
+  const pupil = focalLengthMm / fNumber / 1000;
+  const footprint = pupil * (1 - distance / subject);
+  const localLoss = Math.min(1, ((4 / Math.PI) * wire) / footprint);
+  return {
+    footprint,
+    localLoss,
+    structure: localLoss < 0.05 ? "gone" : localLoss <= 0.15 ? "faint" : "seen",
+    veil: footprint >= 1.2 * pitch ? 1 - (1 - wire / pitch) ** 2 : "structured",
+    oneOpening: footprint + (frameWidth * distance) / subject <= pitch - wire,
+  };
+}
+
+export interface PostShadowInput {
+  /** Metres by which a flat post stands in front of the mesh, or the radius of a round one that touches it. */
+  readonly depth: number;
+  readonly round: boolean;
+  /** Angle in degrees between the sun's direction and the plane of the mesh, 0 … 90, on the plan. */
+  readonly angle: number;
+  /** Whether the sun stands on the post's side of the mesh. */
+  readonly sameSide: boolean;
+}
+
+/** Width in metres of the shade that a post throws on the mesh beyond its own edge; 0 with the sun on the other side. */
+export function postShade({ depth, round, angle, sameSide }: PostShadowInput): number {
+  if (!sameSide || angle >= 90) return 0;
+  return round ? depth * (1 / tanDeg(angle / 2) - 1) : (depth * cosDeg(angle)) / sinDeg(angle);
+}

@@ -1,0 +1,80 @@
+import fc from "fast-check";
+import { circleByRule, fullFrameEquivalent, lightStopsBelowFullFrame, meshEffect, postShade } from ".";
+
+const FULL_FRAME = { widthMm: 36, heightMm: 24, widthPx: 6000 };
+const FOUR_THIRDS = { widthMm: 17.3, heightMm: 13, widthPx: 5200 };
+const mesh = { pitch: 0.05, wire: 0.003, distance: 0.15 };
+const through = (focalLengthMm: number, subject: number) =>
+  meshEffect({ mesh, focalLengthMm, fNumber: 2.8, subject, frameWidth: 2 });
+
+test("a 3 mm wire at 0.15 m takes 5.4 % of 200 f/2.8 at 25 m, 15.4 % of 70 at 15 m, 2.7 % of 400 at 40 m", () => {
+  expect(through(200, 25).localLoss).toBeCloseTo(0.054, 3);
+  expect(through(70, 15).localLoss).toBeCloseTo(0.154, 3);
+  expect(through(400, 40).localLoss).toBeCloseTo(0.027, 3);
+  expect([200, 70, 400].map((f) => through(f, 30).structure)).toEqual(["faint", "seen", "gone"]);
+});
+
+test("the worst loss of a wire across the middle of a round pupil is what small steps across it say", () => {
+  const { footprint, localLoss } = through(200, 25);
+  const r = footprint / 2;
+  let covered = 0;
+  const steps = 20_000;
+  for (let i = 0; i < steps; i++) {
+    const x = -mesh.wire / 2 + (mesh.wire * (i + 0.5)) / steps;
+    covered += (2 * Math.sqrt(r * r - x * x) * mesh.wire) / steps;
+  }
+  expect(covered / (Math.PI * r * r)).toBeCloseTo(localLoss, 3);
+});
+
+test("a veil is told once the footprint covers more than a pitch; nearness and width decide about one opening", () => {
+  expect(through(200, 25).veil).toBeCloseTo(1 - (1 - 0.003 / 0.05) ** 2, 9);
+  expect(through(70, 15).veil).toBe("structured");
+  const fine = {
+    mesh: { pitch: 0.08, wire: 0.003, distance: 0.02 },
+    focalLengthMm: 100,
+    fNumber: 2.8,
+    subject: 20,
+    frameWidth: 4,
+  };
+  expect(meshEffect(fine).oneOpening).toBe(true);
+  expect(meshEffect({ ...fine, frameWidth: 60 }).oneOpening).toBe(false);
+});
+
+test("post shade: q·cot β flat, r·(cot(β/2) − 1) round, none from behind or square on", () => {
+  expect(postShade({ depth: 0.1, round: false, angle: 45, sameSide: true })).toBeCloseTo(0.1, 9);
+  expect(postShade({ depth: 0.05, round: true, angle: 60, sameSide: true })).toBeCloseTo(
+    0.05 * (Math.sqrt(3) - 1),
+    9,
+  );
+  expect(postShade({ depth: 0.1, round: true, angle: 60, sameSide: false })).toBe(0);
+  expect(postShade({ depth: 0.1, round: true, angle: 90, sameSide: true })).toBe(0);
+});
+
+test("a 2.0 crop collects 1.94 stops less, and its ISO 6400 collects as 24600", () => {
+  expect(lightStopsBelowFullFrame(FOUR_THIRDS)).toBeCloseTo(1.94, 2);
+  const same = fullFrameEquivalent({ format: FOUR_THIRDS, focalLengthMm: 300, fNumber: 4, iso: 6400 });
+  expect(same.iso / 24_600).toBeCloseTo(1, 2);
+  expect(same.focalLengthMm).toBeCloseTo(600, -1);
+});
+
+test("36×24 is its own equivalent; a crop to half the sides loses two stops", () => {
+  expect(fullFrameEquivalent({ format: FULL_FRAME, focalLengthMm: 200, fNumber: 2.8, iso: 400 })).toEqual({
+    focalLengthMm: 200,
+    fNumber: 2.8,
+    iso: 400,
+  });
+  expect(lightStopsBelowFullFrame(FULL_FRAME, 0.5)).toBeCloseTo(2, 9);
+});
+
+test("circles of confusion by rule: 0.0288 by the diagonal, 0.0126 by the arc-minute, never under a sensor pixel", () => {
+  const circle = (rule: "diagonal" | "delivered-pixel" | "arc-minute", deliveredLongEdgePx = 3000) =>
+    circleByRule({ rule, format: FULL_FRAME, kept: 1, deliveredLongEdgePx, viewingDiagonals: 1 });
+  expect(circle("diagonal")).toBeCloseTo(0.0288, 4);
+  expect(circle("arc-minute")).toBeCloseTo(0.0126, 4);
+  expect(circle("delivered-pixel")).toBeCloseTo(0.012, 9);
+  fc.assert(
+    fc.property(fc.integer({ min: 200, max: 30_000 }), (px) =>
+      expect(circle("delivered-pixel", px)).toBeGreaterThanOrEqual(0.006),
+    ),
+  );
+});
