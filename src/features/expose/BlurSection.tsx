@@ -4,7 +4,7 @@ import type { BlurSource } from "@/core/motion";
 import { StackedBar } from "@/ui/charts/StackedBar";
 import { Txt, type Tone } from "@/ui/controls/Txt";
 import { useTokens } from "@/ui/theme/theme";
-import { blurSourceWords, shutterWords, twoFigures, verdictWords } from "@/words";
+import { blurSourceWords, shutterWords, twoFigures } from "@/words";
 import { useOuting } from "../stage/outing-context";
 
 const ORDER: readonly BlurSource[] = ["motion", "shake", "defocus", "diffraction", "pixel"];
@@ -49,9 +49,7 @@ export function BlurSection({ found }: { found: Assessment }) {
       <StackedBar label="Blur by source" parts={bars} />
       <Ladder found={found} px={px} />
       <Txt size={14} tone="ink2">
-        {`Pixels of the delivered picture. At ${shutterWords(found.settings.settings.shutter)}: ${found.motion.parts
-          .map((part) => `${part.name} ${verdictWords(part.verdict)}`)
-          .join(", ")}.`}
+        Pixels of the delivered picture; ✕ is clearly moved.
       </Txt>
     </View>
   );
@@ -67,14 +65,14 @@ function Ladder({ found, px }: { found: Assessment; px: (um: number) => string }
   return (
     <View role="table" aria-label="Blur by shutter">
       <View role="row" className="min-h-8 flex-row items-center border-b border-line">
-        <View role="columnheader" className="w-[112px]">
+        <View role="columnheader" className="w-[92px]">
           <Txt size={14} tone="ink2">
             smear in px
           </Txt>
         </View>
         {rungs.map((rung) => (
           <View role="columnheader" key={rung.shutter} className="flex-1">
-            <Txt size={14} weight={rung.shutter === at ? 700 : 400} className="text-right">
+            <Txt size={14} weight={rung.shutter === at ? 700 : 400} className="text-right" numberOfLines={1}>
               {shutterWords(rung.shutter)}
             </Txt>
           </View>
@@ -82,10 +80,8 @@ function Ladder({ found, px }: { found: Assessment; px: (um: number) => string }
       </View>
       {found.motion.parts.map((part, i) => (
         <View role="row" key={part.partId} className="min-h-9 flex-row items-center border-b border-line">
-          <View role="rowheader" className="w-[112px]">
-            <Txt weight={part.partId === found.motion.held.partId ? 700 : 400} numberOfLines={1}>
-              {part.name}
-            </Txt>
+          <View role="rowheader" className="w-[92px]">
+            <Txt weight={part.partId === found.motion.held.partId ? 700 : 400}>{part.name}</Txt>
           </View>
           {rungs.map((rung) => {
             const there = rung.parts[i]!;

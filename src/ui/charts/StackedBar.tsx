@@ -11,6 +11,7 @@ export interface BarPart {
 
 const LEAST_SHOWN = 0.015;
 const LEAST_NAMED = 0.12;
+const LEAST_COUNTED = 0.25;
 
 /** Shares of one whole, largest first as given; parts too small to name are told together under the bar. */
 export function StackedBar({ label, parts }: { label: string; parts: readonly BarPart[] }) {
@@ -28,7 +29,9 @@ export function StackedBar({ label, parts }: { label: string; parts: readonly Ba
           <View key={part.key} style={{ flexGrow: part.share, flexBasis: 0, minWidth: 0 }}>
             {part.share >= LEAST_NAMED && (
               <Txt size={14} numberOfLines={1}>
-                {`${part.words} ${Math.round(part.share * 100)} %`}
+                {part.share >= LEAST_COUNTED
+                  ? `${part.words} ${Math.round(part.share * 100)}\u00a0%`
+                  : part.words}
               </Txt>
             )}
           </View>
