@@ -13,12 +13,12 @@ export function whatIsOpen(shoot: Shoot): OpenMatter[] {
   const readings = shoot.light.readings.length;
   const wanted = shoot.shots.reduce((n, s) => n + s.wanted, 0);
   return [
-    { words: `${shoot.shots.length} shots promised, ${wanted} pictures`, open: false },
+    { words: `${shoot.shots.length} shots, ${wanted} pictures`, open: false },
     without === 0
       ? { words: "every shot has a place", open: false }
       : { words: `${people(without)} no place yet`, open: true },
     readings === 0
-      ? { words: "no reading of the light yet", open: true }
+      ? { words: "no light reading yet", open: true }
       : { words: `${readings} ${readings === 1 ? "reading" : "readings"} of the light`, open: false },
   ];
 }
