@@ -1,5 +1,4 @@
-import { angleBetween, cosDeg, toRadians } from "../units";
-import { CALIBRATION } from "./calibration";
+import { angleBetween, cosDeg, METER_CONSTANTS, toRadians } from "../units";
 
 /**
  * Mean illuminance of the half of a vertical cylinder that the camera sees, lit by a far source of normal
@@ -68,7 +67,7 @@ export function subjectLight(input: SubjectLightInput): SubjectLight {
 }
 
 /** EV at ISO 100 from lux on the subject, flat receptor: log2(E·100/(C·100)), ISO 2720. Lux above 0. */
-export const evFromLux = (lux: number): number => Math.log2((lux * 100) / CALIBRATION.incidentC);
+export const evFromLux = (lux: number): number => Math.log2((lux * 100) / METER_CONSTANTS.incidentC);
 
 /** Lux on the subject from EV at ISO 100: the inverse of `evFromLux`. */
-export const luxFromEv = (ev: number): number => (2 ** ev * CALIBRATION.incidentC) / 100;
+export const luxFromEv = (ev: number): number => (2 ** ev * METER_CONSTANTS.incidentC) / 100;

@@ -12,3 +12,4 @@ export {
 export { absent, present, type Absent, type Maybe, type Present } from "./absence";
 export { because, type Because, type Figure } from "./because";
 export { SOURCES, type SourceId } from "./sources";
+export { METER_CONSTANTS } from "./meter-constants";

@@ -2,4 +2,4 @@
  * Meter constants (ISO 2720), the one place that holds them: reflected K, incident C for a flat receptor. They agree
  * at a reflectance of πK/C = 0.157, which is the middle used here.
  */
-export const CALIBRATION = Object.freeze({ reflectedK: 12.5, incidentC: 250 });
+export const METER_CONSTANTS = Object.freeze({ reflectedK: 12.5, incidentC: 250 });

@@ -1,0 +1,51 @@
+import { cosDeg, METER_CONSTANTS, sinDeg, toDegrees } from "../units";
+
+/** CIE standard general sky, type 12: clear, low turbidity (from memory). */
+const TYPE_12 = { a: -1, b: -0.32, c: 10, d: -3, e: 0.45 };
+
+export interface SkyDirection {
+  readonly azimuth: number;
+  /** Degrees above the horizon, 0 … 90. */
+  readonly altitude: number;
+}
+
+/** Angle in degrees between two directions of the sky. */
+function between(a: SkyDirection, b: SkyDirection): number {
+  const cosine =
+    sinDeg(a.altitude) * sinDeg(b.altitude) +
+    cosDeg(a.altitude) * cosDeg(b.altitude) * cosDeg(a.azimuth - b.azimuth);
+  return toDegrees(Math.acos(Math.min(1, Math.max(-1, cosine))));
+}
+
+/** Luminance of the clear sky in a direction against nothing in particular; only ratios count. */
+function relativeLuminance(direction: SkyDirection, sun: SkyDirection): number {
+  const { a, b, c, d, e } = TYPE_12;
+  const gradation = 1 + a * Math.exp(b / Math.max(0.01, sinDeg(direction.altitude)));
+  const chi = (between(direction, sun) * Math.PI) / 180;
+  const indicatrix = 1 + c * (Math.exp(d * chi) - Math.exp((d * Math.PI) / 2)) + e * Math.cos(chi) ** 2;
+  return gradation * indicatrix;
+}
+
+const STEP = 3;
+
+/** Illuminance on the horizontal that the relative sky would give: the scale of it. */
+function horizontalOfRelative(sun: SkyDirection): number {
+  const step = (STEP * Math.PI) / 180;
+  let sum = 0;
+  for (let altitude = STEP / 2; altitude < 90; altitude += STEP)
+    for (let azimuth = STEP / 2; azimuth < 360; azimuth += STEP)
+      sum +=
+        relativeLuminance({ azimuth, altitude }, sun) * sinDeg(altitude) * cosDeg(altitude) * step * step;
+  return sum;
+}
+
+/**
+ * Luminance in cd/m² of the clear sky behind a subject, scaled so that the whole sky gives `skyLux` on the horizontal. CIE
+ * standard sky type 12 (from memory); the sun's disc itself is not in it.
+ */
+export const clearSkyLuminance = (direction: SkyDirection, sun: SkyDirection, skyLux: number): number =>
+  (skyLux * relativeLuminance(direction, sun)) / horizontalOfRelative(sun);
+
+/** EV at ISO 100 of a luminance in cd/m², reflected meter (ISO 2720, K 12.5): log2(8·L). */
+export const evFromLuminance = (luminance: number): number =>
+  Math.log2((100 / METER_CONSTANTS.reflectedK) * luminance);
