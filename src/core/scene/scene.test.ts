@@ -1,0 +1,33 @@
+import { demoShoots } from "../../../demo";
+import { NIGHT_LUX, sceneAt } from ".";
+
+const { ground } = demoShoots[0]!;
+const evening = Date.UTC(2026, 9, 17, 17);
+const lamps = { class: "II" as const, from: evening, until: evening + 3_600_000 };
+
+test("lamps give their class's lux from their first instant until just before their last (EN 12193, from memory)", () => {
+  const lux = (at: number) => sceneAt(ground, { cloudEighths: 0, readings: [], lamps }, at).lampLux;
+  expect([evening - 1, evening, evening + 3_599_999, evening + 3_600_000].map(lux)).toEqual([0, 200, 200, 0]);
+  expect(sceneAt(ground, { cloudEighths: 0, readings: [] }, evening).lampLux).toBe(0);
+});
+
+test("the earth stands nearer to the sun in January: direct light is some seven percent stronger than in July", () => {
+  const anchor = { ...ground.anchor, latitude: 0, longitude: 0 };
+  const direct = (month: number) => {
+    const scene = sceneAt(
+      { ...ground, anchor },
+      { cloudEighths: 4, readings: [] },
+      Date.UTC(2026, month, 4, 12),
+    );
+    return scene.daylight.directNormal / scene.daylight.sky;
+  };
+  // Against the sky, which the model does not vary; both noons stand at about 67°.
+  expect(direct(0) / direct(6)).toBeGreaterThan(1.04);
+  expect(direct(0) / direct(6)).toBeLessThan(1.1);
+});
+
+test("the same instant gives the same scene, and no scene is darker than the night", () => {
+  const plan = { cloudEighths: 3, readings: [] };
+  expect(sceneAt(ground, plan, evening)).toEqual(sceneAt(ground, plan, evening));
+  expect(NIGHT_LUX).toBeGreaterThan(0.0006);
+});

@@ -1,0 +1,54 @@
+import { fireEvent, render, screen } from "@testing-library/react";
+import { isoMark } from "@/core/exposure";
+import { StackedBar } from "./StackedBar";
+import { StopRail } from "./StopRail";
+
+function rail(at: number, onChange = jest.fn()) {
+  const words = (click: number): string => `ISO ${isoMark(click)}`;
+  render(
+    <StopRail
+      label="ISO"
+      note=", follows"
+      words={words(at)}
+      first={0}
+      last={27}
+      at={at}
+      from={0}
+      to={18}
+      fromWords="your floor"
+      toWords="your ceiling"
+      inside={at <= 18}
+      pxPerClick={12}
+      ticks={[{ click: 0, words: "100" }]}
+      wordsAt={words}
+      onChange={onChange}
+    />,
+  );
+  return { slider: screen.getByRole("slider", { name: "ISO" }), onChange };
+}
+
+test("a rail inside its limits says its mark, past one it says which", () => {
+  expect(rail(6).slider).toHaveAttribute("aria-valuetext", "ISO 400");
+  expect(screen.getByText("your ceiling")).toBeInTheDocument();
+});
+
+test("a rail past its limit names it in words, not by colour alone", () => {
+  expect(rail(21).slider).toHaveAttribute("aria-valuetext", "ISO 12800, past your ceiling");
+});
+
+test("a rail goes by clicks and stops at its ends", () => {
+  const { slider, onChange } = rail(6);
+  fireEvent.keyDown(slider, { key: "ArrowRight" });
+  fireEvent.keyDown(slider, { key: "End" });
+  fireEvent.keyDown(slider, { key: "x" });
+  expect(onChange.mock.calls.flat()).toEqual([7, 27]);
+});
+
+test("a stacked bar says every share, and names only the parts with room for it", () => {
+  const part = (key: string, share: number) => ({ key, words: key, share, colour: "#000000" });
+  render(<StackedBar label="Light" parts={[part("sky", 0.7), part("lamps", 0.2), part("turf", 0.1)]} />);
+  expect(screen.getByRole("img")).toHaveAttribute("aria-label", "Light: sky 70 %, lamps 20 %, turf 10 %");
+  expect(screen.getByText(/^sky 70/)).toBeInTheDocument();
+  expect(screen.getByText("lamps")).toBeInTheDocument();
+  expect(screen.queryByText("turf")).toBeNull();
+});
