@@ -4,6 +4,7 @@ import {
   blurBudget,
   blurVerdict,
   bodyMotion,
+  focusDrift,
   partSpeed,
   partsOf,
   shakeUmPerSecond,
@@ -15,9 +16,6 @@ import {
 import { apertureFNumber, shutterSeconds, type Settings } from "../exposure";
 import type { AssessInput, MotionFound, PartMotion, Sighting } from "./assessment";
 import { keptCircleMm } from "./sighting";
-
-/** Seconds by which predictive continuous focus lags (common practice). */
-const FOCUS_LAG = 0.01;
 
 /** The blur of a shot as a function of its settings; made once, asked for many settings. */
 export interface BlurModel {
@@ -53,7 +51,7 @@ export function findMotion(
     stabiliserStops: rig.lens.stabiliserStops,
     supportStops: rig.support.stops,
   });
-  const drift = Math.abs(body.approach) * FOCUS_LAG;
+  const drift = focusDrift(Math.abs(body.approach), "predictive");
 
   const blurOf = (part: SubjectPart, aperture: number): BlurInput => ({
     motionUmPerSecond: partSpeed(body, part) * body.umPerMetre,

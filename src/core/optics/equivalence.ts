@@ -1,3 +1,4 @@
+import { circleOfConfusionMm } from "./depth-of-field";
 import { cropFactor, diagonalMm, type SensorFormat } from "./format";
 
 /** Focal length, f-number and ISO on 36×24 that would make the same picture: framing, blur of the background, light. */
@@ -32,7 +33,7 @@ export function circleByRule(input: {
 }): number {
   const { format, kept } = input;
   const diagonal = diagonalMm(format) * kept;
-  if (input.rule === "diagonal") return diagonal / 1500;
+  if (input.rule === "diagonal") return circleOfConfusionMm(diagonal);
   if (input.rule === "arc-minute") return (diagonal * input.viewingDiagonals) / 3438;
   const pixel = format.widthMm / format.widthPx;
   return Math.max(pixel, (format.widthMm * kept) / input.deliveredLongEdgePx);

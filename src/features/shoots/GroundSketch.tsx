@@ -3,6 +3,7 @@ import { fromVenue, hockeyPitchMarks } from "@/core/ground";
 import type { Shoot } from "@/data";
 import { fitView, toScreen } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
+import { pathOf } from "../ground/drawing/paths";
 
 const SIZE = { width: 92, height: 112 };
 const MARGINS = { left: 14, right: 8, top: 8, bottom: 8 };
@@ -23,19 +24,13 @@ export function GroundSketch({ shoot, scale = 1 }: { shoot: Shoot; scale?: numbe
     venue.bearing,
     MARGINS,
   );
-  const path = (points: readonly { x: number; y: number }[], closed: boolean): string =>
-    points
-      .map((p, i) => {
-        const { left, top } = toScreen(view, p);
-        return `${i ? "L" : "M"}${left.toFixed(1)} ${top.toFixed(1)}`;
-      })
-      .join("") + (closed ? "Z" : "");
   return (
     <Svg width={size.width} height={size.height} aria-hidden>
       {MARKS.map((mark, i) => (
         <Path
           key={i}
-          d={path(
+          d={pathOf(
+            view,
             mark.points.map((p) => fromVenue(venue, p)),
             mark.kind === "boundary",
           )}
@@ -45,7 +40,7 @@ export function GroundSketch({ shoot, scale = 1 }: { shoot: Shoot; scale?: numbe
         />
       ))}
       {stands.map((o) => (
-        <Path key={o.id} d={path(o.outline, true)} fill={built} stroke={ink} strokeWidth={1.2} />
+        <Path key={o.id} d={pathOf(view, o.outline, true)} fill={built} stroke={ink} strokeWidth={1.2} />
       ))}
       <G>
         {[0.3, 0.5, 0.7, 0.9].map((share) => (
