@@ -45,9 +45,9 @@ test("a dragged position carries distance, light, fill, shutter and ISO with it,
   const to = await placeOf(page, "B");
   expect(Math.abs(to.x - from.x + 150)).toBeLessThan(12);
   expect(Math.abs(to.y - from.y - 30)).toBeLessThan(12);
-  expect(await figure(page, /to \d+°/)).not.toBe(before.distance);
-  expect(await figure(page, /round. Why/)).not.toBe(before.light);
-  expect(await figure(page, /of height/)).not.toBe(before.fill);
+  await expect.poll(() => figure(page, /to \d+°/)).not.toBe(before.distance);
+  await expect.poll(() => figure(page, /round. Why/)).not.toBe(before.light);
+  await expect.poll(() => figure(page, /of height/)).not.toBe(before.fill);
 
   const distance = (await figure(page, /to \d+°/)).split(",")[0]!;
   const { at } = (await storedShoot(page)).ground.positions[1];
@@ -97,7 +97,7 @@ test("the minute moves the light, the settings and what is short, on every stage
   const ev = await figure(page, /^EV/);
   await laterByQuarters(page, 8);
   await expect(page.getByRole("img", { name: "Spot Drag flick, no direct sun" })).toBeVisible();
-  expect(await figure(page, /^EV/)).not.toBe(ev);
+  await expect.poll(() => figure(page, /^EV/)).not.toBe(ev);
   await expect(page.getByRole("img", { name: "North mast, alight" })).toBeVisible();
   await openStage(page, "Expose");
   await expect(page.getByRole("heading", { name: /missing. Ways out/ })).toBeVisible();
@@ -112,13 +112,13 @@ test("cloud and lens change what follows", async ({ page }) => {
   const ev = await figure(page, /^EV/);
   for (let i = 0; i < 7; i++) await page.getByRole("button", { name: "More: Cloud" }).click();
   await expect(page.getByText("8/8, overcast")).toBeVisible();
-  expect(await figure(page, /^EV/)).not.toBe(ev);
+  await expect.poll(() => figure(page, /^EV/)).not.toBe(ev);
   await openStage(page, "Expose");
   const aperture = await valueOf(page, "Aperture");
   const iso = await valueOf(page, "ISO");
   await page.getByRole("radio", { name: "300 mm f/4" }).click();
   await expect.poll(() => valueOf(page, "Aperture")).not.toBe(aperture);
-  expect(await valueOf(page, "ISO")).not.toBe(iso);
+  await expect.poll(() => valueOf(page, "ISO")).not.toBe(iso);
 });
 
 test("push one rail and the free one follows; let go and the limits decide again", async ({ page }) => {

@@ -44,6 +44,7 @@ const groundSchema = z.object({
     longitude: z.number().min(-180).max(180),
     elevation: z.number().min(-500).max(9000),
   }),
+  surface: z.enum(["grass", "track", "sand", "snow", "water", "floor"]).optional(),
   venue: z.object({ template: z.literal("field-hockey"), bearing, centre: point }),
   zones: listOf(z.object({ id, name, offsetClicks: z.int().min(-12).max(12) }), 20),
   spots: listOf(z.object({ id, name, at: point, aimHeight: metres(60), facing: bearing, zoneId: id }), 60),
@@ -58,7 +59,16 @@ const groundSchema = z.object({
     }),
     100,
   ),
-  masts: listOf(z.object({ id, name, at: point, height: z.number().positive().max(100) }), 40),
+  masts: listOf(
+    z.object({
+      id,
+      name,
+      at: point,
+      height: z.number().positive().max(100),
+      candela: z.number().positive().max(1e8).optional(),
+    }),
+    40,
+  ),
   noGo: listOf(z.object({ id, name, outline }), 40),
   positions: listOf(z.object({ id, name, at: point, lensHeight: z.number().min(0.05).max(60) }), 40),
 });
@@ -66,12 +76,15 @@ const groundSchema = z.object({
 const shotSchema = z.object({
   id,
   name,
-  intent: z.enum(["freeze", "reaction"]),
+  intent: z.enum(["freeze", "pan", "streak", "still", "reaction", "context"]),
   subjectId: id,
   spotId: id,
-  technique: z.enum(["pre-framed", "tracked"]),
+  technique: z.enum(["pre-framed", "tracked", "panned"]),
   part: z.enum(["whole", "three-quarter", "half", "head"]),
   orientation: z.enum(["upright", "level"]),
+  along: z.enum(["height", "width"]).optional(),
+  streakShare: z.number().min(0.001).max(1).optional(),
+  circleRule: z.enum(["diagonal", "delivered-pixel", "arc-minute"]).optional(),
   fill: z.number().min(0.02).max(1),
   holdPartId: id,
   tolerance: z.enum(["print-sharp", "web", "pixel-sharp"]),
@@ -84,6 +97,9 @@ const subjectSchema = z.object({
   name,
   height: z.number().min(0.002).max(40),
   depth: z.number().min(0.0005).max(40),
+  length: z.number().min(0.0005).max(60).optional(),
+  span: z.number().min(0.0005).max(60).optional(),
+  round: z.boolean().optional(),
   bodySpeed: z.number().min(0).max(120),
   bob: z.number().min(0).max(20),
   parts: z
@@ -151,7 +167,17 @@ const shootFields = z.object({
   choices: z.array(choiceSchema).max(60),
   light: z.object({
     cloudEighths: z.int().min(0).max(8),
-    lamps: z.object({ class: z.enum(["I", "II", "III"]), from: wallTime, until: wallTime }).nullable(),
+    passing: z.boolean().optional(),
+    lamps: z
+      .object({
+        class: z.enum(["I", "II", "III"]),
+        from: wallTime,
+        until: wallTime,
+        flicker: z
+          .object({ mainsHz: z.union([z.literal(50), z.literal(60)]), modulation: z.number().min(0).max(1) })
+          .optional(),
+      })
+      .nullable(),
     readings: listOf(readingSchema, 500),
   }),
 });
@@ -216,6 +242,11 @@ export const kitSchema = z.object({
         isoFloor: mark,
         fastestShutter: z.number().positive().max(1),
         liftClicks: z.int().min(0).max(9),
+        readout: z.number().min(0.0001).max(1).optional(),
+        framesPerSecond: z.number().min(0.1).max(240).optional(),
+        frameMb: mark.max(1000).optional(),
+        bufferMb: mark.max(100000).optional(),
+        weightG: mark.max(50000).optional(),
       })
       .refine((b) => b.baseIso <= b.isoFloor && b.isoFloor <= b.isoCeiling && b.isoCeiling <= b.maxIso, {
         path: ["isoCeiling"],
@@ -231,15 +262,25 @@ export const kitSchema = z.object({
         minFocalLengthMm: mark.max(5000),
         maxFocalLengthMm: mark.max(5000),
         widest: z.number().min(0.7).max(64),
+        widestAtLong: z.number().min(0.7).max(64).optional(),
         narrowest: z.number().min(1).max(128),
         closestFocus: mark.max(100),
         stabiliserStops: z.number().min(0).max(8),
         takesConverter: z.boolean(),
+        largestMagnification: z.number().min(0.001).max(10).optional(),
+        weightG: mark.max(50000).optional(),
       })
-      .refine((l) => l.minFocalLengthMm <= l.maxFocalLengthMm && l.widest <= l.narrowest, {
-        path: ["maxFocalLengthMm"],
-        message: "the longest focal length and the narrowest aperture come after the shortest and the widest",
-      }),
+      .refine(
+        (l) =>
+          l.minFocalLengthMm <= l.maxFocalLengthMm &&
+          l.widest <= l.narrowest &&
+          (l.widestAtLong ?? l.widest) <= l.narrowest,
+        {
+          path: ["maxFocalLengthMm"],
+          message:
+            "the longest focal length and the narrowest aperture come after the shortest and the widest",
+        },
+      ),
     100,
   ).refine((items) => items.length > 0, "a kit has at least one lens"),
   converters: listOf(z.object({ id, name, factor: z.number().min(1).max(4) }), 20),

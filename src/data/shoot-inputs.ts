@@ -11,13 +11,12 @@ export function windowOf(shoot: Shoot): { from: number; until: number; starts: n
 
 /** The light as the core wants it: wall times become instants. */
 export function lightPlanOf(shoot: Shoot): LightPlan {
-  const { cloudEighths, lamps, readings } = shoot.light;
-  if (!lamps) return { cloudEighths, readings };
+  const { lamps, ...sky } = shoot.light;
+  if (!lamps) return sky;
   const at = (time: string): number => instantOf(shoot.date, time, shoot.zone).at;
   return {
-    cloudEighths,
-    readings,
-    lamps: { class: lamps.class, from: at(lamps.from), until: at(lamps.until) },
+    ...sky,
+    lamps: { ...lamps, from: at(lamps.from), until: at(lamps.until) },
   };
 }
 

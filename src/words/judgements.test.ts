@@ -16,6 +16,11 @@ import {
 
 const CODES: Record<JudgementCode, Judgement["numbers"]> = {
   "in-no-go": {},
+  "inside-obstacle": {},
+  "own-shadow": {},
+  flicker: { stops: 1 },
+  "filter-needed": { stops: 3 },
+  "nothing-crosses": {},
   blocked: { at: 12, short: 0.6 },
   "out-of-reach": { fill: 0.2, wished: 0.6 },
   "does-not-fit": { fill: 1.3 },

@@ -10,12 +10,15 @@ const JUDGEMENTS: Readonly<Record<JudgementCode, (v: Judgement["numbers"]) => st
   "in-no-go": () => "Nobody may stand here. Move outside the marked area.",
   blocked: (v) =>
     `Something ${metresWords(v.at ?? 0)} ahead hides the subject. Go ${metresWords(v.short ?? 0)} higher or aside.`,
+  "inside-obstacle": () =>
+    "This place lies inside something solid. Move out, or set a lens height above its top.",
   "out-of-reach": (v) =>
     `Only ${percentWords(v.fill ?? 0)} of the frame for ${percentWords(v.wished ?? 0)} wished. Go nearer or mount a longer lens.`,
   "does-not-fit": (v) =>
     `Too near: it takes ${percentWords(v.fill ?? 0)} of the frame. Step back or zoom out.`,
   "sun-in-frame": () => "The sun is in or near the frame. Never look at it through an optical finder.",
   "against-the-sun": () => "Against the light. Expose for the face or take the silhouette.",
+  "own-shadow": () => "Your own shadow falls on the subject. Step aside.",
   "seen-from-behind": () => "You see the back. Move round for the face.",
   "background-busy": (v) =>
     `Busy ${metresWords(v.beyond ?? 0)} behind. Lower, longer or wider open softens it.`,
@@ -27,6 +30,11 @@ const JUDGEMENTS: Readonly<Record<JudgementCode, (v: Judgement["numbers"]) => st
   "light-over": (v) => `${stopsNoun(clicks(v.off))} too bright: mount a neutral-density filter.`,
   "motion-not-held": (v) =>
     `It smears ${twoFigures(v.times ?? 0)} times what you allow. Take a faster shutter.`,
+  flicker: (v) =>
+    `The lamps flicker: frames differ by ${stopsNoun(clicks(v.stops))}. Take 1/100 where mains are 50 Hz, 1/120 at 60, or flicker reduction.`,
+  "filter-needed": (v) => `Mount a neutral-density filter of ${v.stops ?? 0} stops.`,
+  "nothing-crosses": () =>
+    "Nothing crosses your view from here, so no lines are drawn. Stand to the side of its way.",
   "no-shutter-holds": () => "No shutter holds it: it is focus, not movement. Stop down or wait for it.",
 };
 
@@ -58,6 +66,7 @@ export const breakWords = (code: Break["code"]): string => BREAKS[code];
 
 const ENDS: Readonly<Record<EndReason, string>> = {
   motion: "movement",
+  streak: "lines wished",
   "fastest-shutter": "fastest of the body",
   "slowest-shutter": "slowest of the scale",
   depth: "depth of the subject",

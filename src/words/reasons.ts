@@ -21,7 +21,7 @@ const REASONS: Readonly<Record<string, (numbers: Numbers) => string>> = {
     `${metresWords(Math.hypot(n(v, "east"), n(v, "north")))} on the plan; the aim is ${metresWords(Math.abs(n(v, "rise")))} ${n(v, "rise") < 0 ? "below" : "above"} the lens.`,
   "bearing-of-sight": (v) => `You look toward ${bearingWords(n(v, "bearing"))}.`,
   "fill-is-image-over-frame": (v) =>
-    `The part is ${n(v, "partSize").toFixed(2)} m tall and takes ${percentWords(n(v, "fill"))} of the frame’s height at ${metresWords(n(v, "distance"))}.`,
+    `The part measures ${n(v, "partSize").toFixed(2)} m and takes ${percentWords(n(v, "fill"))} of the frame’s side at ${metresWords(n(v, "distance"))}.`,
   "focal-length-used": (v) =>
     `At ${focalWords(n(v, "focalLengthMm"))} the frame is ${metresWords(n(v, "frameUp"))} tall there.`,
   "crop-keeps": (v) =>
@@ -30,9 +30,12 @@ const REASONS: Readonly<Record<string, (numbers: Numbers) => string>> = {
       : `No crop is needed for the ${percentWords(n(v, "wished"))} you wished.`,
   "light-of-sun": (v) => `Direct sun gives ${luxWords(n(v, "lux"))} on the side you see.`,
   "light-of-sky": (v) => `The open sky gives ${luxWords(n(v, "lux"))}.`,
-  "light-of-ground": (v) => `The turf throws back ${luxWords(n(v, "lux"))}, a fifth of what falls on it.`,
+  "light-of-ground": (v) =>
+    `The ground throws back ${luxWords(n(v, "lux"))}; it returns ${percentWords(n(v, "reflectance"))} of what falls on it.`,
   "light-of-lamps": (v) =>
     `The lamps give ${luxWords(n(v, "horizontal"))} on the ground, ${percentWords(n(v, "share"))} of it on an upright player.`,
+  "light-of-masts": (v) =>
+    `The lamps of ${n(v, "masts")} masts give ${luxWords(n(v, "lux"))} on the side you see, by their own intensity.`,
   "reading-offsets": (v) =>
     `Your readings correct daylight by ${signedStops(n(v, "day"))} and lamps by ${signedStops(n(v, "lamps"))} stops.`,
   "ev-from-lux": (v) => `Together ${luxWords(n(v, "lux"))}, that is ${evWords(n(v, "ev"))}.`,
@@ -44,12 +47,17 @@ const REASONS: Readonly<Record<string, (numbers: Numbers) => string>> = {
   "slowest-exposure": (v) => `So the slowest shutter is ${exposureWords(n(v, "seconds"))}.`,
   "slowest-none": () => "No shutter holds it: focus and lens alone blur more than that.",
   "slowest-any": () => "Nothing moves: any shutter holds it.",
+  "streak-drawn": (v) =>
+    `It crosses at ${twoFigures(n(v, "crossing"))} m/s, ${twoFigures(n(v, "mmPerSecond"))} mm a second on the sensor: ${exposureWords(n(v, "seconds"))} draws the lines you wished.`,
   "lens-widest": (v) => `The lens opens to ${fNumberWords(n(v, "fNumber"))}.`,
   "depth-needs": (v) =>
     `To hold ${n(v, "depth").toFixed(1)} m of the subject about the eye, ${fNumberWords(n(v, "fNumber"))} is enough.`,
+  "depth-to-the-place": (v) =>
+    `To hold the place ${metresWords(n(v, "depth"))} behind as well would take ${fNumberWords(n(v, "fNumber"))}.`,
   "diffraction-from": (v) => `Diffraction would show from ${fNumberWords(n(v, "fNumber"))}.`,
   "iso-follows": (v) =>
     `Shutter and aperture ask ${(n(v, "shutter") + n(v, "aperture")).toFixed(1)} stops, the light gives ${n(v, "light").toFixed(1)}; ISO makes up ${n(v, "iso").toFixed(1)} over ISO 100.`,
+  "filter-takes": (v) => `A neutral-density filter takes ${n(v, "stops")} stops.`,
   "ceiling-of-body": (v) =>
     n(v, "missing") > 0
       ? `Your ceiling is ISO ${n(v, "iso")}: ${n(v, "missing").toFixed(1)} stops were missing there.`

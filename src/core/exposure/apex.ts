@@ -16,3 +16,12 @@ export const speedValue = (iso: number): number => Math.log2(iso / 3.125);
 /** EV at ISO 100 for which settings are right: Av + Tv − (Sv − 5). */
 export const evOfSettings = ({ exposure, fNumber, iso }: ExactSettings): number =>
   apertureValue(fNumber) + timeValue(exposure) - (speedValue(iso) - 5);
+
+/** How much brighter (+) or darker (−) the second settings render than the first, in stops and in clicks of a third. */
+export function stopsBetween(
+  first: ExactSettings,
+  second: ExactSettings,
+): { readonly stops: number; readonly clicks: number } {
+  const stops = evOfSettings(first) - evOfSettings(second);
+  return { stops, clicks: 3 * stops };
+}

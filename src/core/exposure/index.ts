@@ -1,4 +1,6 @@
-export { apertureValue, evOfSettings, speedValue, timeValue, type ExactSettings } from "./apex";
+export { apertureValue, evOfSettings, speedValue, stopsBetween, timeValue, type ExactSettings } from "./apex";
+export { marksOf, readMark, snapToMark, type Mark, type ScaleStep, type SnapInput } from "./scales";
+export { noiseOf, nominalCrop, type Noise, type NoiseInput } from "./noise";
 export {
   apertureFNumber,
   apertureMark,

@@ -13,6 +13,11 @@ export interface SolveInput {
   readonly depthAperture: number;
   readonly diffractionAperture: number;
   readonly fastestShutter: number;
+  /**
+   * Set for a pan or a streak: the shutter click that draws the wished lines. Then the shutter stays there, and too much
+   * light goes into base ISO, a smaller aperture, and at last a neutral-density filter.
+   */
+  readonly streakShutter?: number;
   /** Slowest shutter click that holds the picture at an aperture click. */
   readonly slowestShutter: (aperture: number) => number;
   readonly isoFloor: number;
@@ -28,6 +33,7 @@ export interface SolveInput {
 
 export type EndReason =
   | "motion"
+  | "streak"
   | "fastest-shutter"
   | "slowest-shutter"
   | "depth"
@@ -50,7 +56,7 @@ export interface RailState {
 }
 
 export interface LedgerLine {
-  readonly code: "light" | "shutter" | "aperture" | "iso" | "lift" | "short" | "over" | "rounding";
+  readonly code: "light" | "shutter" | "aperture" | "iso" | "filter" | "lift" | "short" | "over" | "rounding";
   /** Stops: positive supplies light, negative spends it. The lines sum to zero. */
   readonly stops: number;
 }
@@ -63,6 +69,8 @@ export interface Solution {
   readonly ledger: readonly LedgerLine[];
   /** Clicks that are missing at the ceiling before anything is given up; 0 when the light suffices. */
   readonly missing: number;
+  /** Whole stops of neutral-density filter that a pan or a streak needs; 0 otherwise. */
+  readonly filterStops: number;
   readonly taken: readonly { readonly kind: Sacrifice; readonly clicks: number }[];
   /** Clicks by which the picture comes out under (+) or over (−) beyond the lift; 0 when it is right. */
   readonly off: number;
@@ -73,18 +81,20 @@ export interface Solution {
 /** A shutter may be slowed this many clicks past its limit: twice the tolerance still reads as held. */
 export const SHUTTER_GIVE = 3;
 
+/** A streak twice or half as long as wished is still the picture. */
+const STREAK_GIVE = 3;
+
 /**
- * Settings that freeze: shutter at its limit, aperture as wide as depth allows, ISO follows the light. Too much light
+ * Settings for a picture. To freeze: shutter at its limit, aperture as wide as depth allows, ISO follows the light. Too much light
  * goes into a faster shutter, then a smaller aperture. Too little is taken from what the user gives up first, each to
- * its allowance. A rail that the user holds stays; then the next free one follows: ISO, shutter, aperture.
+ * its allowance. A rail that the user holds stays; then the next free one follows: ISO, shutter, aperture. A pan or
+ * streak keeps the shutter that draws its lines instead, and takes a filter where ISO and aperture are not enough.
  */
 export function solveSettings(input: SolveInput): Solution {
   const { held } = input;
   const aperture = clampClick("aperture", held.aperture ?? Math.max(input.lensWidest, input.depthAperture));
-  const shutter = clampClick(
-    "shutter",
-    held.shutter ?? Math.min(input.fastestShutter, input.slowestShutter(aperture)),
-  );
+  const wanted = input.streakShutter ?? input.slowestShutter(aperture);
+  const shutter = clampClick("shutter", held.shutter ?? Math.min(input.fastestShutter, wanted));
   const start = { shutter, aperture, iso: isoFor(input, shutter, aperture) };
   const follows = followingRail(held);
   const asked =
@@ -92,13 +102,19 @@ export function solveSettings(input: SolveInput): Solution {
   const missing = follows === "iso" ? Math.max(0, asked.iso - input.isoCeiling) : 0;
   const { settings, taken } = giveUp(input, asked, missing);
   const lift = taken.find((t) => t.kind === "lift")?.clicks ?? 0;
-  const off = Math.round(evOfClicks(settings) * 3 - input.lightEv * 3) - lift + 0;
+  const bare = Math.round(evOfClicks(settings) * 3 - input.lightEv * 3) - lift + 0;
+  const filterStops = input.streakShutter === undefined ? 0 : Math.ceil(Math.max(0, -bare) / 3);
+  // A filter comes in whole stops; what it takes too much is given back by the ISO.
+  const spare = filterStops * 3 + bare;
+  const fitted = filterStops > 0 ? { ...settings, iso: settings.iso + spare } : settings;
+  const off = filterStops > 0 ? 0 : bare;
   return {
-    settings,
+    settings: fitted,
     asked,
-    rails: railStates(input, settings),
-    ledger: ledgerOf(input.lightEv, settings, lift, off),
+    rails: railStates(input, fitted),
+    ledger: ledgerOf(input.lightEv, fitted, { lift, off, filterStops }),
     missing,
+    filterStops,
     taken,
     off,
     follows,
@@ -126,13 +142,15 @@ function follow(input: SolveInput, s: Settings, rail: Rail): Settings {
 function spendSurplus(input: SolveInput, s: Settings): Settings {
   let { shutter, aperture } = s;
   let surplus = Math.max(0, input.isoFloor - s.iso);
-  if (input.held.shutter === undefined) {
+  const streak = input.streakShutter !== undefined;
+  if (input.held.shutter === undefined && !streak) {
     const faster = Math.max(0, Math.min(surplus, input.fastestShutter - shutter));
     shutter += faster;
     surplus -= faster;
   }
   if (input.held.aperture === undefined) {
-    const end = Math.min(input.lensNarrowest, Math.max(aperture, input.diffractionAperture));
+    const sharp = Math.max(aperture, input.diffractionAperture);
+    const end = streak ? input.lensNarrowest : Math.min(input.lensNarrowest, sharp);
     aperture += Math.max(0, Math.min(surplus, end - aperture));
   }
   return { shutter, aperture, iso: Math.max(input.isoFloor, isoFor(input, shutter, aperture)) };
@@ -183,13 +201,22 @@ function railStates(input: SolveInput, s: Settings): Record<Rail, RailState> {
     standing: s[rail] < from ? "below" : s[rail] > to ? "above" : "inside",
   });
   return {
-    shutter: state(
-      "shutter",
-      slowest,
-      input.fastestShutter,
-      slowest <= SCALE.shutter.first ? "slowest-shutter" : "motion",
-      "fastest-shutter",
-    ),
+    shutter:
+      input.streakShutter === undefined
+        ? state(
+            "shutter",
+            slowest,
+            input.fastestShutter,
+            slowest <= SCALE.shutter.first ? "slowest-shutter" : "motion",
+            "fastest-shutter",
+          )
+        : state(
+            "shutter",
+            input.streakShutter - STREAK_GIVE,
+            input.streakShutter + STREAK_GIVE,
+            "streak",
+            "streak",
+          ),
     aperture: state(
       "aperture",
       byDepth ? input.depthAperture : input.lensWidest,
@@ -201,14 +228,19 @@ function railStates(input: SolveInput, s: Settings): Record<Rail, RailState> {
   };
 }
 
-function ledgerOf(lightEv: number, s: Settings, lift: number, off: number): LedgerLine[] {
-  const rounding = evOfClicks(s) - lightEv - (lift + off) / 3;
+function ledgerOf(
+  lightEv: number,
+  s: Settings,
+  { lift, off, filterStops }: { lift: number; off: number; filterStops: number },
+): LedgerLine[] {
+  const rounding = evOfClicks(s) - lightEv + filterStops - (lift + off) / 3;
   const lines: LedgerLine[] = [
     { code: "light", stops: lightEv },
     { code: "shutter", stops: -s.shutter / 3 },
     { code: "aperture", stops: -s.aperture / 3 },
     { code: "iso", stops: s.iso / 3 },
   ];
+  if (filterStops > 0) lines.push({ code: "filter", stops: -filterStops });
   if (lift > 0) lines.push({ code: "lift", stops: lift / 3 });
   if (off !== 0) lines.push({ code: off > 0 ? "short" : "over", stops: off / 3 });
   return [...lines, { code: "rounding", stops: rounding }];

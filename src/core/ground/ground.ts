@@ -54,12 +54,17 @@ export interface Zone {
   readonly offsetClicks: number;
 }
 
-/** A floodlight mast. Its class is set for the ground as a whole. */
+/** What the ground about a subject is made of. */
+export type Surface = "grass" | "track" | "sand" | "snow" | "water" | "floor";
+
+/** A floodlight mast. Its class is set for the ground as a whole, unless every mast tells its intensity. */
 export interface Mast {
   readonly id: string;
   readonly name: string;
   readonly at: Point;
   readonly height: number;
+  /** Intensity toward the field of play in candela, where it is known. */
+  readonly candela?: number;
 }
 
 /** Where nobody may stand: run-off, a throwing sector, the team benches. */
@@ -80,6 +85,8 @@ export interface Venue {
 
 export interface Ground {
   readonly anchor: Anchor;
+  /** Grass when left out. */
+  readonly surface?: Surface;
   readonly venue: Venue;
   readonly zones: readonly Zone[];
   readonly spots: readonly Spot[];

@@ -1,7 +1,22 @@
 export { alongBearing, bearingTo, distance, heightAngle, levelVelocity } from "./bearing";
-export type { Anchor, Ground, Mast, NoGo, Obstacle, Position, Spot, Track, Venue, Zone } from "./ground";
+export type {
+  Anchor,
+  Ground,
+  Mast,
+  NoGo,
+  Obstacle,
+  Position,
+  Spot,
+  Surface,
+  Track,
+  Venue,
+  Zone,
+} from "./ground";
 export { HOCKEY_PITCH, hockeyPitchMarks, type PitchMark } from "./hockey-pitch";
 export { convexHull, isInside, rayThrough, type Stretch } from "./polygon";
 export { backgroundBehind, firstBlockage, type Background, type Blockage } from "./sight-line";
 export { add, cross, dot, norm, planDistance, scale, subtract, type Point, type Vector } from "./vector";
 export { fromVenue, toVenue } from "./venue-frame";
+export { fromCoordinates, toCoordinates, type Coordinates } from "./coordinates";
+export { frameBackground, frameCorners, type FrameBackground, type FrameRays } from "./frame-background";
+export { walkRound, type Walk, type WalkInput } from "./walking";

@@ -1,6 +1,6 @@
 import type { Obstacle } from "./ground";
-import { rayThrough } from "./polygon";
-import { scale, subtract, add, planDistance, type Vector } from "./vector";
+import { rayThrough, type Stretch } from "./polygon";
+import { scale, subtract, planDistance, type Vector } from "./vector";
 
 /** What cuts the line from the lens to the aim, and how far from the lens in metres. */
 export interface Blockage {
@@ -61,9 +61,17 @@ export function backgroundBehind(lens: Vector, aim: Vector, obstacles: readonly 
   if (nearest.beyond === SKYLINE) nearest = { kind: "skyline", beyond: SKYLINE };
   for (const obstacle of obstacles) {
     const stretch = rayThrough(aim, step, obstacle.outline);
-    if (!stretch || stretch.leave <= 0 || stretch.enter >= nearest.beyond) continue;
-    if (add(aim, scale(step, stretch.enter)).z >= obstacle.height) continue;
-    nearest = { kind: obstacle.kind, obstacleId: obstacle.id, beyond: stretch.enter };
+    if (!stretch || stretch.leave <= 0) continue;
+    const met = meets(aim.z, step.z, stretch, obstacle.height);
+    if (met === undefined || met >= nearest.beyond) continue;
+    nearest = { kind: obstacle.kind, obstacleId: obstacle.id, beyond: met };
   }
   return nearest;
+}
+
+/** Where a line over a prism meets its front or, coming down, its top; `undefined` when it clears it. */
+function meets(from: number, rise: number, stretch: Stretch, height: number): number | undefined {
+  if (from + rise * stretch.enter < height) return stretch.enter;
+  const top = (height - from) / rise;
+  return rise < 0 && top < stretch.leave ? top : undefined;
 }

@@ -4,6 +4,7 @@ import { effectiveLens } from "../optics";
 import type { AssessInput, Assessment, NoPicture } from "./assessment";
 import { judge } from "./judgement";
 import { findLight } from "./light-found";
+import { scoreOf } from "./score";
 import { findMotion } from "./motion-found";
 import { findSettings } from "./settings-found";
 import { findSighting } from "./sighting";
@@ -26,18 +27,26 @@ export function assess(input: AssessInput): Assessment | NoPicture {
   if (away < nearest) return absent("nearer-than-focus", { distance: away, closest: nearest });
 
   const sighting = findSighting(input, spot, lens, aim);
-  const light = findLight(scene, spot, sighting.bearing);
+  const light = findLight({
+    scene,
+    spot,
+    subject: input.subject,
+    position,
+    heightAngle: sighting.heightAngle,
+  });
   const blur = findMotion(input, spot, { lens, aim }, sighting);
   const settings = findSettings(input, sighting, light, blur);
   const motion = blur.at(settings.settings);
   const found = { sighting, light, motion, settings };
+  const judgement = judge(input, found);
   return {
     ok: true,
     version: 1,
     ids: { shot: shot.id, position: position.id },
     at: scene.at,
     ...found,
-    judgement: judge(input, found),
+    judgement,
+    score: scoreOf(input, found, judgement),
   };
 }
 

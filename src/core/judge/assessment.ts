@@ -2,7 +2,7 @@ import type { Absent, Figure } from "../units";
 import type { Background, Blockage, Position } from "../ground";
 import type { DepthOfField, Frame, Rig } from "../optics";
 import type { LightSide, SkyPhase, Sun } from "../light";
-import type { BlurBudget, BlurVerdict, BodyMotion, Subject } from "../motion";
+import type { BlurBudget, BlurVerdict, BodyMotion, Hands, Subject } from "../motion";
 import type { Sacrifice, Settings, Solution, WayOut } from "../exposure";
 import type { Scene, Shot } from "../scene";
 
@@ -19,6 +19,12 @@ export interface AssessInput {
   readonly held?: Partial<Settings>;
   /** What is given up first when the light is short. */
   readonly order: readonly Sacrifice[];
+  /** What this photographer's hands leave of the movement; the usual ones when left out. */
+  readonly hands?: Hands;
+  /** Where the user likes the sun: degrees from behind the camera, 0 front … 180 against the light; 0 when left out. */
+  readonly lightTurn?: number;
+  /** Metres walked to get there, where that is known. */
+  readonly walk?: number;
 }
 
 /** Where the subject stands to the camera, and what the lens makes of it. */
@@ -29,6 +35,8 @@ export interface Sighting {
   readonly heightAngle: number;
   readonly blockage?: Blockage;
   readonly background: Background & { readonly smoothness: number };
+  /** What stands behind the frame's corners: upper left, upper right, lower right, lower left. */
+  readonly corners: readonly (Background & { readonly smoothness: number })[];
   readonly frame: Frame;
   /** Share of the frame's height that the wished part takes. */
   readonly fill: Figure;
@@ -50,6 +58,10 @@ export interface LightFound {
     readonly total: number;
   };
   readonly ev: Figure;
+  /** EV while a cloud passes; absent under a steady sky. */
+  readonly evInCloud?: number;
+  /** Whether the photographer's own shadow falls on the subject. */
+  readonly ownShadow: boolean;
   /** EV before any reading, and the share 0 … 1 of that light that is daylight: what a reading keeps. */
   readonly modelEv: number;
   readonly dayShare: number;
@@ -74,8 +86,24 @@ export interface PartMotion {
   readonly verdict: BlurVerdict;
 }
 
+/** A pan: its lines, and how often it comes off. */
+export interface PanFound {
+  /** Streak of the place behind, as a share 0 … 1 of the frame's width. */
+  readonly streakShare: number;
+  /** Chance 0 … 1 that a frame holds the subject. */
+  readonly keeperChance: number;
+  /** What a perfect pan still blurs at the subject's ends, µm. */
+  readonly endsUm: number;
+}
+
 export interface MotionFound {
   readonly body: BodyMotion;
+  /** For a panned shot alone. */
+  readonly pan?: PanFound;
+  /** By how many µm an electronic shutter leans the held part; absent where the body has none. */
+  readonly skewUm?: number;
+  /** Being out of focus takes the whole tolerance: focus, not shutter. */
+  readonly focusTakesAll: boolean;
   readonly parts: readonly PartMotion[];
   /** The part that must hold. */
   readonly held: PartMotion;
@@ -102,17 +130,22 @@ export interface SettingsFound extends Solution {
 
 export type JudgementCode =
   | "blocked"
+  | "inside-obstacle"
   | "out-of-reach"
   | "does-not-fit"
   | "in-no-go"
   | "sun-in-frame"
   | "against-the-sun"
+  | "own-shadow"
   | "seen-from-behind"
   | "background-busy"
   | "pixels-short"
   | "light-short"
   | "light-over"
   | "motion-not-held"
+  | "flicker"
+  | "filter-needed"
+  | "nothing-crosses"
   | "no-shutter-holds";
 
 /** One thing to say of a position: a veto, a caution, or a note. */
@@ -120,6 +153,35 @@ export interface Judgement {
   readonly code: JudgementCode;
   readonly weight: "veto" | "caution" | "note";
   readonly numbers: Readonly<Record<string, number>>;
+}
+
+/** What a place is judged by, each between 0 and 1. */
+export type ScoreCode =
+  | "reach"
+  | "light-side"
+  | "light-enough"
+  | "movement"
+  | "background"
+  | "face"
+  | "eye-level"
+  | "glare"
+  | "own-shadow"
+  | "walk";
+
+export interface ScorePart {
+  readonly code: ScoreCode;
+  /** 0 … 1. */
+  readonly score: number;
+  /** Share of the whole that this part weighs, by intent and taste. */
+  readonly weight: number;
+  readonly numbers: Readonly<Record<string, number>>;
+}
+
+/** How good a place is for a shot, 0 … 1. A veto is no low score: the place is out, whatever the parts say. */
+export interface Score {
+  readonly value: number;
+  readonly vetoed: boolean;
+  readonly parts: readonly ScorePart[];
 }
 
 /** Everything that is known of one shot from one position at one instant, as plain data. */
@@ -133,6 +195,7 @@ export interface Assessment {
   readonly motion: MotionFound;
   readonly settings: SettingsFound;
   readonly judgement: readonly Judgement[];
+  readonly score: Score;
 }
 
 /** No picture can be computed: the subject is nearer than the lens can focus. */

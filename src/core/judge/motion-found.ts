@@ -1,31 +1,61 @@
 import { levelVelocity, type Spot, type Vector } from "../ground";
-import { blurDiscUm, imageDistanceMm, pixelPitchUm } from "../optics";
+import { blurDiscUm, heldSidesMm, imageDistanceMm, pixelPitchUm } from "../optics";
 import {
   blurBudget,
+  blurLengthUm,
   blurVerdict,
   bodyMotion,
   focusDrift,
+  focusTakesAll,
+  panKeeperChance,
   partSpeed,
   partsOf,
   shakeUmPerSecond,
+  skewMm,
   slowestExposure,
   toleranceUm,
+  USUAL_HANDS,
   type BlurInput,
+  type BodyMotion,
   type SubjectPart,
 } from "../motion";
 import { apertureFNumber, shutterSeconds, type Settings } from "../exposure";
-import type { AssessInput, MotionFound, PartMotion, Sighting } from "./assessment";
+import type { AssessInput, MotionFound, PanFound, PartMotion, Sighting } from "./assessment";
 import { keptCircleMm } from "./sighting";
 
 /** The blur of a shot as a function of its settings; made once, asked for many settings. */
 export interface BlurModel {
-  /** Tolerance in µm of the part that must hold. */
+  readonly body: BodyMotion;
+  /** Speed in m/s of the part that must hold, after following. */
+  readonly heldSpeed: number;
+  /** Tolerance in µm of the part that must hold, and one delivered pixel on the sensor. */
   readonly toleranceUm: number;
+  readonly deliveredPixelUm: number;
   /** Exact slowest exposure for the part that must hold at an aperture click. */
   readonly slowestExposure: (aperture: number) => number | "none" | "any";
+  /** Exposure in seconds that draws the wished streak; absent for a shot that wants none, or when nothing crosses. */
+  readonly streakExposure?: number;
   /** Smear in µm of the part that must hold. */
   readonly blurUm: (settings: Settings) => number;
   readonly at: (settings: Settings) => MotionFound;
+}
+
+/** The shots whose shutter is chosen by the lines that it draws. */
+export const drawsLines = ({ intent }: AssessInput["shot"]): boolean =>
+  intent === "pan" || intent === "streak";
+
+const USUAL_STREAK = 0.1;
+/** Below this crossing speed in m/s nothing draws a line. */
+const STANDS = 0.01;
+
+/** What stays the same for every part and every setting of a shot. */
+interface Blurring {
+  readonly body: BodyMotion;
+  readonly still: Omit<BlurInput, "motionUmPerSecond" | "defocusUm" | "workingFNumber">;
+  readonly magnification: number;
+  /** Diameter in µm of the disc by the lag of the focus at f/1; it falls with the f-number. */
+  readonly lagDiscUm: number;
+  readonly movingOnly: boolean;
 }
 
 /** How fast the picture of each part moves, and what that leaves of the shutter. */
@@ -36,79 +66,168 @@ export function findMotion(
   sighting: Sighting,
 ): BlurModel {
   const { shot, subject, rig } = input;
-  const { focalLengthMm, kept, magnification, keptLongEdgePx } = sighting.frame;
-  const subjectAt = sighting.distance.value;
-  const body = bodyMotion({
-    camera: { ...sight, imageDistanceMm: imageDistanceMm(focalLengthMm, subjectAt) },
-    subject,
-    bodyVelocity: levelVelocity(spot.facing, subject.bodySpeed),
-    technique: shot.technique,
-  });
+  const blurring = blurringOf(input, spot, sight, sighting);
+  const { body } = blurring;
   const pixelUm = pixelPitchUm(rig.body.format);
+  const { kept, keptLongEdgePx } = sighting.frame;
   const deliveredPixelUm = Math.max(pixelUm, (pixelUm * keptLongEdgePx) / shot.deliveredLongEdgePx);
-  const shake = shakeUmPerSecond({
-    focalLengthMm,
-    stabiliserStops: rig.lens.stabiliserStops,
-    supportStops: rig.support.stops,
-  });
-  const drift = focusDrift(Math.abs(body.approach), "predictive");
-
-  const blurOf = (part: SubjectPart, aperture: number): BlurInput => ({
-    motionUmPerSecond: partSpeed(body, part) * body.umPerMetre,
-    shakeUmPerSecond: shake,
-    defocusUm: blurDiscUm({
-      focalLengthMm,
-      fNumber: apertureFNumber(aperture),
-      subject: subjectAt,
-      point: subjectAt + drift,
-    }),
-    workingFNumber: apertureFNumber(aperture) * (1 + magnification),
-    pixelUm,
-  });
-  const tolerance = (part: SubjectPart): number =>
-    toleranceUm({
+  const circleOfConfusionUm = 1000 * keptCircleMm(input, kept);
+  const ofPart = (part: SubjectPart): PartModel => {
+    const tolerance = toleranceUm({
       kind: shot.tolerance,
       part,
-      circleOfConfusionUm: 1000 * keptCircleMm(input, kept),
+      circleOfConfusionUm,
       pixelUm,
       deliveredPixelUm,
       umPerMetre: body.umPerMetre,
     });
-  const movingOnly = shot.tolerance === "pixel-sharp";
-  const slowest = (part: SubjectPart, aperture: number) =>
-    slowestExposure(blurOf(part, aperture), tolerance(part), movingOnly);
-  const smear = (part: SubjectPart, settings: Settings): number => {
-    const budget = blurBudget(blurOf(part, settings.aperture), shutterSeconds(settings.shutter));
-    return movingOnly ? budget.movingUm : budget.totalUm;
+    return partModel(blurring, part, tolerance);
   };
-  const partMotion = (part: SubjectPart, settings: Settings): PartMotion => {
-    const blurUm = smear(part, settings);
-    return {
-      partId: part.id,
-      name: part.name,
-      speed: partSpeed(body, part),
-      toleranceUm: tolerance(part),
-      slowest: slowest(part, settings.aperture),
-      blurUm,
-      verdict: blurVerdict(blurUm, tolerance(part)),
-    };
-  };
-
-  const heldPart = heldPartOf(input);
+  const held = ofPart(heldPartOf(input));
+  const streakExposure = drawsLines(shot) ? streakExposureOf(input, body) : undefined;
   return {
-    toleranceUm: tolerance(heldPart),
-    slowestExposure: (aperture) => slowest(heldPart, aperture),
-    blurUm: (settings) => smear(heldPart, settings),
+    body,
+    heldSpeed: held.speed,
+    toleranceUm: held.toleranceUm,
+    deliveredPixelUm,
+    slowestExposure: held.slowest,
+    ...(streakExposure === undefined ? {} : { streakExposure }),
+    blurUm: held.smear,
     at: (settings) => {
-      const parts = partsOf(subject).map((part) => partMotion(part, settings));
+      const parts = partsOf(subject).map((part) =>
+        part.id === held.part.id ? held.at(settings) : ofPart(part).at(settings),
+      );
+      const blur = held.blur(settings.aperture);
+      const readout = rig.body.readout;
       return {
         body,
+        ...(shot.technique === "panned" ? { pan: panFound(input, body, held, sighting, settings) } : {}),
+        ...(readout === undefined
+          ? {}
+          : { skewUm: 1000 * skewMm({ imageMmPerSecond: blur.motionUmPerSecond / 1000, readout }) }),
+        focusTakesAll: !blurring.movingOnly && focusTakesAll(blur, held.toleranceUm),
         parts,
-        held: partMotion(heldPart, settings),
-        budget: blurBudget(blurOf(heldPart, settings.aperture), shutterSeconds(settings.shutter)),
+        held: held.at(settings),
+        budget: blurBudget(blur, shutterSeconds(settings.shutter)),
         deliveredPixelUm,
       };
     },
+  };
+}
+
+function blurringOf(
+  { shot, subject, rig, hands }: AssessInput,
+  spot: Spot,
+  sight: { readonly lens: Vector; readonly aim: Vector },
+  sighting: Sighting,
+): Blurring {
+  const { focalLengthMm, magnification } = sighting.frame;
+  const subjectAt = sighting.distance.value;
+  // What is taken at rest sways, but does not run.
+  const speed = shot.intent === "still" ? 0 : subject.bodySpeed;
+  const body = bodyMotion({
+    camera: { ...sight, imageDistanceMm: imageDistanceMm(focalLengthMm, subjectAt) },
+    subject,
+    bodyVelocity: levelVelocity(spot.facing, speed),
+    technique: shot.technique,
+    hands,
+  });
+  const steady = (stabiliserStops: number): number =>
+    shakeUmPerSecond({ focalLengthMm, stabiliserStops, supportStops: rig.support.stops });
+  const drift = focusDrift(Math.abs(body.approach), "predictive");
+  return {
+    body,
+    still: {
+      motionDirection: body.direction,
+      shakeUmPerSecond: steady(rig.lens.stabiliserStops),
+      // A stabiliser in its panning mode leaves the axis of the pan alone.
+      ...(shot.technique === "panned" ? { shakeAlongUmPerSecond: steady(0) } : {}),
+      pixelUm: pixelPitchUm(rig.body.format),
+    },
+    magnification,
+    lagDiscUm: blurDiscUm({ focalLengthMm, fNumber: 1, subject: subjectAt, point: subjectAt + drift }),
+    movingOnly: shot.tolerance === "pixel-sharp",
+  };
+}
+
+/** One part of the subject: how it smears at any settings. */
+interface PartModel {
+  readonly part: SubjectPart;
+  readonly speed: number;
+  readonly toleranceUm: number;
+  readonly blur: (aperture: number) => BlurInput;
+  readonly slowest: (aperture: number) => number | "none" | "any";
+  readonly smear: (settings: Settings) => number;
+  readonly at: (settings: Settings) => PartMotion;
+}
+
+function partModel(blurring: Blurring, part: SubjectPart, tolerance: number): PartModel {
+  const { body, still, magnification, lagDiscUm, movingOnly } = blurring;
+  const speed = partSpeed(body, part);
+  const blur = (aperture: number): BlurInput => {
+    const fNumber = apertureFNumber(aperture);
+    return {
+      motionUmPerSecond: speed * body.umPerMetre,
+      motionDirection: still.motionDirection,
+      shakeUmPerSecond: still.shakeUmPerSecond,
+      shakeAlongUmPerSecond: still.shakeAlongUmPerSecond,
+      defocusUm: lagDiscUm / fNumber,
+      workingFNumber: fNumber * (1 + magnification),
+      pixelUm: still.pixelUm,
+    };
+  };
+  const slowest = (aperture: number) => slowestExposure(blur(aperture), tolerance, movingOnly);
+  const smear = ({ aperture, shutter }: Settings): number =>
+    blurLengthUm(blur(aperture), shutterSeconds(shutter), movingOnly);
+  return {
+    part,
+    speed,
+    toleranceUm: tolerance,
+    blur,
+    slowest,
+    smear,
+    at: (settings) => {
+      const blurUm = smear(settings);
+      return {
+        partId: part.id,
+        name: part.name,
+        speed,
+        toleranceUm: tolerance,
+        slowest: slowest(settings.aperture),
+        blurUm,
+        verdict: blurVerdict(blurUm, tolerance),
+      };
+    },
+  };
+}
+
+/** Width of the frame in µm across which lines are drawn. */
+const frameUm = ({ rig, shot }: AssessInput): number =>
+  1000 * heldSidesMm(rig.body.format, shot.orientation).across;
+
+/** Exposure in seconds that draws the wished streak; absent when nothing crosses the view. */
+function streakExposureOf(input: AssessInput, body: BodyMotion): number | undefined {
+  if (body.crossing < STANDS) return undefined;
+  return ((input.shot.streakShare ?? USUAL_STREAK) * frameUm(input)) / (body.crossing * body.umPerMetre);
+}
+
+/** A pan at its settings: what is left of the tolerance after everything but the hand decides how often it comes off. */
+function panFound(
+  input: AssessInput,
+  { crossing, umPerMetre }: BodyMotion,
+  held: PartModel,
+  sighting: Sighting,
+  settings: Settings,
+): PanFound {
+  const exposure = shutterSeconds(settings.shutter);
+  const streakUm = crossing * umPerMetre * exposure;
+  const rest = blurLengthUm({ ...held.blur(settings.aperture), motionUmPerSecond: 0 }, exposure);
+  const left = Math.sqrt(Math.max(0, held.toleranceUm ** 2 - rest ** 2));
+  const length = input.subject.length ?? input.subject.depth;
+  return {
+    streakShare: streakUm / frameUm(input),
+    keeperChance: panKeeperChance(left, streakUm, (input.hands ?? USUAL_HANDS).panSpread),
+    endsUm: streakUm * (length / (2 * sighting.distance.value)) ** 2,
   };
 }
 

@@ -1,5 +1,5 @@
-import { because } from "../units";
-import { bellowsLoss, effectiveLens, fNumberForDepth } from "../optics";
+import { because, type Because } from "../units";
+import { bellowsLoss, effectiveLens, fNumberForDepth, turnedDepth, widestAt } from "../optics";
 import { blurVerdict, diffractionLimit } from "../motion";
 import {
   apertureFNumber,
@@ -19,7 +19,7 @@ import {
   type Solution,
 } from "../exposure";
 import type { AssessInput, LightFound, SettingsFound, Sighting } from "./assessment";
-import type { BlurModel } from "./motion-found";
+import { drawsLines, type BlurModel } from "./motion-found";
 import { keptCircleMm } from "./sighting";
 
 /** Which settings follow from light, blur, depth and kit, and what each of them rests on. */
@@ -29,7 +29,8 @@ export function findSettings(
   light: LightFound,
   blur: BlurModel,
 ): SettingsFound {
-  const solve = solveInput(input, sighting, light, blur);
+  const depth = depthFNumber(input, sighting);
+  const solve = solveInput(input, sighting, light, blur, depth);
   const solution = solveSettings(solve);
   return {
     ...solution,
@@ -37,43 +38,69 @@ export function findSettings(
       const blurUm = blur.blurUm(way.settings);
       return { ...way, blurUm, verdict: blurVerdict(blurUm, blur.toleranceUm) };
     }),
-    because: reasons(input, sighting, light, blur, solution, solve),
+    because: reasons({ input, sighting, light, blur, solve, depth }, solution),
   };
 }
 
-function solveInput(input: AssessInput, sighting: Sighting, light: LightFound, blur: BlurModel): SolveInput {
+/** Clicks past the ceiling that a face between actions is worth (assumed: one stop). */
+const REACTION_ISO = 3;
+
+function solveInput(
+  input: AssessInput,
+  sighting: Sighting,
+  light: LightFound,
+  blur: BlurModel,
+  depth: number,
+): SolveInput {
   const { body } = input.rig;
   const optic = effectiveLens(input.rig);
-  const { magnification } = sighting.frame;
+  const { magnification, focalLengthMm, kept } = sighting.frame;
+  const isoMax = isoNearest(body.maxIso);
+  const ceiling = isoNearest(body.isoCeiling) + (input.shot.intent === "reaction" ? REACTION_ISO : 0);
+  const diffractionAperture = apertureNoNarrower(
+    diffractionLimit(1000 * keptCircleMm(input, kept)) / (1 + magnification),
+  );
+  const depthAperture = apertureNoWider(depth);
   return {
     lightEv: light.ev.value - bellowsLoss(magnification),
-    lensWidest: apertureNearest(optic.widest),
+    lensWidest: apertureNearest(widestAt(optic, focalLengthMm)),
     lensNarrowest: apertureNearest(optic.narrowest),
-    depthAperture: apertureNoWider(depthFNumber(input, sighting)),
-    diffractionAperture: apertureNoNarrower(
-      diffractionLimit(1000 * keptCircleMm(input, sighting.frame.kept)) / (1 + magnification),
-    ),
+    // Depth first goes as far as sharpness itself allows, and no further.
+    depthAperture:
+      input.shot.intent === "context" ? Math.min(depthAperture, diffractionAperture) : depthAperture,
+    diffractionAperture,
     fastestShutter: shutterNearest(body.fastestShutter),
+    ...(drawsLines(input.shot) && blur.streakExposure !== undefined
+      ? { streakShutter: shutterNearest(blur.streakExposure) }
+      : {}),
     slowestShutter: (aperture) => slowestClick(blur.slowestExposure(aperture), body.fastestShutter),
     isoFloor: isoNearest(Math.max(body.baseIso, body.isoFloor)),
-    isoCeiling: isoNearest(body.isoCeiling),
-    isoMax: isoNearest(body.maxIso),
+    isoCeiling: Math.min(isoMax, ceiling),
+    isoMax,
     liftClicks: body.liftClicks,
     order: input.order,
     held: input.held ?? {},
   };
 }
 
-/** f-number that holds half the subject's depth on either side of the eye. */
-function depthFNumber({ subject, ...input }: AssessInput, sighting: Sighting): number {
+/** Depth in metres along the view that the subject itself takes: its own, or its length as it is turned. */
+const subjectDepth = ({ subject }: AssessInput, sighting: Sighting): number =>
+  Math.max(subject.depth, turnedDepth(subject.length ?? 0, 90 - sighting.faceTurn));
+
+/**
+ * f-number that the depth asks for: half the subject's depth on either side of the eye; for a picture of the subject in
+ * its place, from there to the background.
+ */
+function depthFNumber(input: AssessInput, sighting: Sighting): number {
   const eye = sighting.distance.value;
-  const half = Math.min(subject.depth / 2, eye / 2);
+  const half = Math.min(subjectDepth(input, sighting) / 2, eye / 2);
+  const place = input.shot.intent === "context" ? sighting.background.beyond : 0;
   return fNumberForDepth({
     focalLengthMm: sighting.frame.focalLengthMm,
     subject: eye,
     near: eye - half,
-    far: eye + half,
-    circleOfConfusionMm: keptCircleMm({ subject, ...input }, sighting.frame.kept),
+    far: eye + Math.max(half, place),
+    circleOfConfusionMm: keptCircleMm(input, sighting.frame.kept),
   });
 }
 
@@ -83,56 +110,72 @@ function slowestClick(exposure: number | "none" | "any", fastest: number): numbe
   return shutterNoSlower(exposure);
 }
 
-function reasons(
-  input: AssessInput,
-  sighting: Sighting,
-  light: LightFound,
-  blur: BlurModel,
-  { settings, missing, off }: Solution,
-  solve: SolveInput,
-): SettingsFound["because"] {
+/** What the settings were worked out from. */
+interface Given {
+  readonly input: AssessInput;
+  readonly sighting: Sighting;
+  readonly light: LightFound;
+  readonly blur: BlurModel;
+  readonly solve: SolveInput;
+  readonly depth: number;
+}
+
+const reasons = (given: Given, solution: Solution): SettingsFound["because"] => ({
+  shutter: { value: shutterSeconds(solution.settings.shutter), because: shutterReasons(given, solution) },
+  aperture: { value: apertureFNumber(solution.settings.aperture), because: apertureReasons(given) },
+  iso: { value: isoSpeed(solution.settings.iso), because: isoReasons(given, solution) },
+});
+
+function shutterReasons({ sighting, blur, solve }: Given, { settings }: Solution): Because[] {
+  const { body, heldSpeed } = blur;
+  const moving = [
+    because("part-speed", { speed: heldSpeed, crossing: body.crossing }, "common-practice"),
+    because("speed-on-sensor", {
+      mmPerSecond: (heldSpeed * body.umPerMetre) / 1000,
+      distance: sighting.distance.value,
+      focalLengthMm: sighting.frame.focalLengthMm,
+    }),
+  ];
+  if (solve.streakShutter !== undefined)
+    return [
+      ...moving,
+      because("streak-drawn", {
+        seconds: blur.streakExposure!,
+        crossing: body.crossing,
+        mmPerSecond: (body.crossing * body.umPerMetre) / 1000,
+      }),
+    ];
   const slowest = blur.slowestExposure(settings.aperture);
-  const found = blur.at(settings);
-  return {
-    shutter: {
-      value: shutterSeconds(settings.shutter),
-      because: [
-        because("part-speed", { speed: found.held.speed, crossing: found.body.crossing }, "common-practice"),
-        because("speed-on-sensor", {
-          mmPerSecond: (found.held.speed * found.body.umPerMetre) / 1000,
-          distance: sighting.distance.value,
-          focalLengthMm: sighting.frame.focalLengthMm,
-        }),
-        because("tolerance", {
-          um: found.held.toleranceUm,
-          px: found.held.toleranceUm / found.deliveredPixelUm,
-        }),
-        typeof slowest === "number"
-          ? because("slowest-exposure", { seconds: slowest }, "variance-rule")
-          : because(`slowest-${slowest}`, {}, "variance-rule"),
-      ],
-    },
-    aperture: {
-      value: apertureFNumber(settings.aperture),
-      because: [
-        because("lens-widest", { fNumber: apertureFNumber(solve.lensWidest) }),
-        because(
-          "depth-needs",
-          { depth: input.subject.depth, fNumber: depthFNumber(input, sighting) },
-          "handbook-optics",
-        ),
-        because("diffraction-from", { fNumber: apertureFNumber(solve.diffractionAperture) }),
-      ],
-    },
-    iso: {
-      value: isoSpeed(settings.iso),
-      because: [
-        because("ev-from-lux", { lux: light.lux.total, ev: light.ev.value }, "iso-2720"),
-        because("iso-follows", isoNumbers(settings, solve.lightEv), "exif-2-32"),
-        because("ceiling-of-body", { iso: input.rig.body.isoCeiling, missing: missing / 3, off: off / 3 }),
-      ],
-    },
-  };
+  return [
+    ...moving,
+    because("tolerance", { um: blur.toleranceUm, px: blur.toleranceUm / blur.deliveredPixelUm }),
+    typeof slowest === "number"
+      ? because("slowest-exposure", { seconds: slowest }, "variance-rule")
+      : because(`slowest-${slowest}`, {}, "variance-rule"),
+  ];
+}
+
+function apertureReasons({ input, sighting, solve, depth }: Given): Because[] {
+  const place = input.shot.intent === "context";
+  return [
+    because("lens-widest", { fNumber: apertureFNumber(solve.lensWidest) }),
+    because(
+      place ? "depth-to-the-place" : "depth-needs",
+      { depth: place ? sighting.background.beyond : subjectDepth(input, sighting), fNumber: depth },
+      "handbook-optics",
+    ),
+    because("diffraction-from", { fNumber: apertureFNumber(solve.diffractionAperture) }),
+  ];
+}
+
+function isoReasons({ input, light, solve }: Given, solution: Solution): Because[] {
+  const { settings, missing, off, filterStops } = solution;
+  return [
+    because("ev-from-lux", { lux: light.lux.total, ev: light.ev.value }, "iso-2720"),
+    because("iso-follows", isoNumbers(settings, solve.lightEv - filterStops), "exif-2-32"),
+    ...(filterStops > 0 ? [because("filter-takes", { stops: filterStops })] : []),
+    because("ceiling-of-body", { iso: input.rig.body.isoCeiling, missing: missing / 3, off: off / 3 }),
+  ];
 }
 
 const isoNumbers = (settings: Settings, ev: number): Record<string, number> => ({

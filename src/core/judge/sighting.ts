@@ -1,40 +1,56 @@
 import { angleBetween, because, type Figure } from "../units";
 import {
-  backgroundBehind,
   bearingTo,
   distance,
   firstBlockage,
+  frameBackground,
   heightAngle,
+  type Background,
   type Spot,
   type Vector,
 } from "../ground";
 import {
-  circleOfConfusionMm,
+  circleByRule,
   depthOfField,
-  diagonalMm,
   effectiveLens,
   frameSubject,
   PART_SHARE,
   smoothness,
+  widestAt,
+  type Frame,
 } from "../optics";
 import type { AssessInput, Sighting } from "./assessment";
 
 /** Width in metres of the detail that the background is judged by: a face. */
 const DETAIL = 0.16;
+/** Viewing distance over the print's diagonal (common practice: seen from its own diagonal). */
+const VIEWING_DIAGONALS = 1;
 
-/** Circle of confusion in mm of what the crop keeps. */
-export const keptCircleMm = (input: AssessInput, kept: number): number =>
-  circleOfConfusionMm(diagonalMm(input.rig.body.format) * kept);
+/** Circle of confusion in mm of what the crop keeps, by the shot's rule. */
+export const keptCircleMm = ({ rig, shot }: Pick<AssessInput, "rig" | "shot">, kept: number): number =>
+  circleByRule({
+    rule: shot.circleRule ?? "diagonal",
+    format: rig.body.format,
+    kept,
+    deliveredLongEdgePx: shot.deliveredLongEdgePx,
+    viewingDiagonals: VIEWING_DIAGONALS,
+  });
+
+/** Size in metres of the wished part along the framed side: a share of the height, or the span. */
+function partSizeOf({ shot, subject }: AssessInput): number {
+  if ((shot.along ?? "height") === "width") return subject.span ?? subject.length ?? subject.height;
+  return subject.height * PART_SHARE[shot.part];
+}
 
 export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: Vector): Sighting {
-  const { shot, subject, rig, scene } = input;
+  const { shot, rig, scene } = input;
   const away = distance(lens, aim);
   const optic = effectiveLens(rig);
-  const partSize = subject.height * PART_SHARE[shot.part];
+  const partSize = partSizeOf(input);
   const frame = frameSubject({
     format: rig.body.format,
     orientation: shot.orientation,
-    along: "height",
+    along: shot.along ?? "height",
     fill: shot.fill,
     partSize,
     subject: away,
@@ -44,39 +60,47 @@ export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: 
   });
   const wideOpen = {
     focalLengthMm: frame.focalLengthMm,
-    fNumber: optic.widest,
+    fNumber: widestAt(optic, frame.focalLengthMm),
     subject: away,
     circleOfConfusionMm: keptCircleMm(input, frame.kept),
   };
-  const background = backgroundBehind(lens, aim, scene.ground.obstacles);
+  const soft = (background: Background) => ({
+    ...background,
+    smoothness: smoothness({ ...wideOpen, point: away + background.beyond, detail: DETAIL }),
+  });
+  const { obstacles } = scene.ground;
+  const behind = frameBackground({
+    lens,
+    aim,
+    frameAcross: frame.frameAcross * frame.kept,
+    frameUp: frame.frameUp * frame.kept,
+    obstacles,
+  });
+  const bearing = bearingTo(lens, aim);
   return {
-    distance: distanceFigure(lens, aim, away),
-    bearing: bearingTo(lens, aim),
+    distance: distanceFigure(lens, aim, away, bearing),
+    bearing,
     heightAngle: heightAngle(lens, aim),
-    blockage: firstBlockage(lens, aim, scene.ground.obstacles),
-    background: {
-      ...background,
-      smoothness: smoothness({ ...wideOpen, point: away + background.beyond, detail: DETAIL }),
-    },
+    blockage: firstBlockage(lens, aim, obstacles),
+    background: soft(behind.centre),
+    corners: behind.corners.map(soft),
     frame,
-    fill: {
-      value: frame.fill,
-      because: [
-        because(
-          "fill-is-image-over-frame",
-          { partSize, fill: frame.fill, distance: away },
-          "handbook-optics",
-        ),
-        because("focal-length-used", { focalLengthMm: frame.focalLengthMm, frameUp: frame.frameUp }),
-        because("crop-keeps", { kept: frame.kept, px: frame.keptLongEdgePx, wished: shot.fill }),
-      ],
-    },
+    fill: fillFigure(frame, partSize, away, shot.fill),
     depth: depthOfField(wideOpen),
-    faceTurn: angleBetween(spot.facing, bearingTo(aim, lens)),
+    faceTurn: angleBetween(spot.facing, bearing + 180),
   };
 }
 
-const distanceFigure = (lens: Vector, aim: Vector, away: number): Figure => ({
+const fillFigure = (frame: Frame, partSize: number, away: number, wished: number): Figure => ({
+  value: frame.fill,
+  because: [
+    because("fill-is-image-over-frame", { partSize, fill: frame.fill, distance: away }, "handbook-optics"),
+    because("focal-length-used", { focalLengthMm: frame.focalLengthMm, frameUp: frame.frameUp }),
+    because("crop-keeps", { kept: frame.kept, px: frame.keptLongEdgePx, wished }),
+  ],
+});
+
+const distanceFigure = (lens: Vector, aim: Vector, away: number, bearing: number): Figure => ({
   value: away,
   because: [
     because("distance-in-space", {
@@ -85,6 +109,6 @@ const distanceFigure = (lens: Vector, aim: Vector, away: number): Figure => ({
       rise: aim.z - lens.z,
       distance: away,
     }),
-    because("bearing-of-sight", { bearing: bearingTo(lens, aim) }),
+    because("bearing-of-sight", { bearing }),
   ],
 });

@@ -28,8 +28,17 @@ function relativeLuminance(direction: SkyDirection, sun: SkyDirection): number {
 
 const STEP = 3;
 
+/** Kept per sun: the scale of a sky does not depend on where one looks. */
+const scales = new WeakMap<SkyDirection, number>();
+
 /** Illuminance on the horizontal that the relative sky would give: the scale of it. */
 function horizontalOfRelative(sun: SkyDirection): number {
+  const known = scales.get(sun) ?? integrated(sun);
+  scales.set(sun, known);
+  return known;
+}
+
+function integrated(sun: SkyDirection): number {
   const step = (STEP * Math.PI) / 180;
   let sum = 0;
   for (let altitude = STEP / 2; altitude < 90; altitude += STEP)

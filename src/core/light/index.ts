@@ -3,10 +3,27 @@ export { FIELD_LAMP_LUX, lampsAlight, uprightShare, type LampClass, type Lamps }
 export { offsetsFrom, readingOffset, type LightOffsets, type Reading } from "./reading";
 export { shadedBy, shadowLength, shadowOutline, skyOpenness } from "./shade";
 export {
+  NAMED_LIGHT,
+  moonDay,
+  sunDay,
+  type MoonDay,
+  type NamedLight,
+  type SunDay,
+  type SunDayInput,
+  type SunEvent,
+  type SunEventCode,
+} from "./events";
+export { ownShadowFalls, type OwnShadowInput } from "./own-shadow";
+export { passingCloud, type PassingCloud } from "./passing-cloud";
+export { shadeOverDay, type ShadeStretch, type SpotLight, type SpotShadeInput } from "./spot-shade";
+export { sunCourse } from "./sun-course";
+export { GROUND_REFLECTANCE } from "./surface";
+export {
   cylinderShare,
   evFromLux,
   lightSide,
   luxFromEv,
+  sphereShare,
   subjectLight,
   type LightSide,
   type SubjectLight,
@@ -17,4 +34,11 @@ export { clearSkyLuminance, evFromLuminance, type SkyDirection } from "./clear-s
 export { faceLight } from "./face-shade";
 export { intensityToward, readLampFile, type LampFile, type LampFileFault } from "./lm63";
 export { moonAt, moonlightLux, NIGHT_FLOOR_LUX, type Moon } from "./moon";
-export { groundLux, lampLuxOnSubject, type PointLamp, type PointLampInput } from "./point-lamps";
+export {
+  candelaToward,
+  groundLux,
+  lampLuxOnSubject,
+  type AimedLamp,
+  type PointLamp,
+  type PointLampInput,
+} from "./point-lamps";

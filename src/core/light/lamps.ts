@@ -15,6 +15,8 @@ export interface Lamps {
   /** Epoch milliseconds; alight from `from` until just before `until`. */
   readonly from: number;
   readonly until: number;
+  /** Mains frequency in Hz and depth of the modulation 0 … 1 of lamps that flicker. */
+  readonly flicker?: { readonly mainsHz: number; readonly modulation: number };
 }
 
 /** An upright subject gets half to two thirds of the horizontal lux (common practice). */

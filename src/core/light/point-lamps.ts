@@ -1,5 +1,17 @@
-import { angleBetween } from "../units";
-import { bearingTo, distance, heightAngle, type Point, type Vector } from "../ground";
+import { angleBetween, toDegrees } from "../units";
+import {
+  bearingTo,
+  cross,
+  distance,
+  dot,
+  heightAngle,
+  norm,
+  scale,
+  subtract,
+  type Point,
+  type Vector,
+} from "../ground";
+import { intensityToward, type LampFile } from "./lm63";
 import { cylinderShare } from "./subject-light";
 
 /** A lamp at a place, with its intensity toward the subject in candela. */
@@ -31,4 +43,29 @@ export function lampLuxOnSubject({ subject, bearingToCamera, lamps, reflectance 
     return sum + (candela / distance(subject, at) ** 2) * cylinderShare(heightAngle(subject, at), turn);
   }, 0);
   return direct + 0.5 * reflectance * groundLux(subject, lamps);
+}
+
+export interface AimedLamp {
+  readonly file: LampFile;
+  readonly at: Vector;
+  /** The point that the lamp's axis, its 0° of the vertical angle, looks at. */
+  readonly aim: Vector;
+}
+
+const UP: Vector = { x: 0, y: 0, z: 1 };
+const NORTH: Vector = { x: 0, y: 1, z: 0 };
+
+/**
+ * Candela of an aimed lamp toward a place, by its file. Horizontal angle 0 lies on the upper side of the tilted lamp (on
+ * the north side of one that hangs straight down), counted clockwise as seen along the axis.
+ */
+export function candelaToward({ file, at, aim }: AimedLamp, place: Vector): number {
+  const axis = scale(subtract(aim, at), 1 / distance(at, aim));
+  const ray = scale(subtract(place, at), 1 / distance(at, place));
+  const vertical = toDegrees(Math.acos(Math.max(-1, Math.min(1, dot(axis, ray)))));
+  const reference = Math.abs(axis.z) > 0.9999 ? NORTH : UP;
+  const first = subtract(reference, scale(axis, dot(reference, axis)));
+  const zero = scale(first, 1 / norm(first));
+  const quarter = cross(axis, zero);
+  return intensityToward(file, toDegrees(Math.atan2(dot(ray, quarter), dot(ray, zero))), vertical);
 }

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { isInside, type Obstacle } from "../ground";
+import { bearingTo, isInside, type Obstacle } from "../ground";
 import { shadedBy, shadowLength, shadowOutline, skyOpenness } from "./shade";
 
 const stand: Obstacle = {
@@ -63,7 +63,7 @@ test("a point on the ground is shaded exactly when it lies in the drawn shadow",
 });
 
 test("an open field leaves the whole sky; a wall all round takes its share", () => {
-  expect(skyOpenness({ x: 0, y: 0, z: 1 }, [])).toBe(1);
+  expect(skyOpenness({ x: 0, y: 0, z: 1 }, [], 40)).toBe(1);
   const wall = (outline: [number, number][]): Obstacle => ({
     ...stand,
     id: String(outline),
@@ -98,7 +98,24 @@ test("an open field leaves the whole sky; a wall all round takes its share", () 
   ];
   // Ten metres up at ten to fourteen metres: 45° to 35.3°. Against (2/π)(h + sin h·cos h) between those bounds.
   const left = (h: number) => 1 - (2 / Math.PI) * (h + Math.sin(h) * Math.cos(h));
-  const open = skyOpenness({ x: 0, y: 0, z: 1 }, ring);
+  const open = skyOpenness({ x: 0, y: 0, z: 1 }, ring, 70);
   expect(open).toBeGreaterThan(left(Math.PI / 4));
   expect(open).toBeLessThan(left((35.26 * Math.PI) / 180));
+});
+
+test("a wall behind the camera takes more of what the camera sees lit than one behind the subject", () => {
+  const wall: Obstacle = { ...stand, id: "wall", height: 12 };
+  const point = { x: stand.outline[0]!.x - 8, y: stand.outline[0]!.y, z: 1 };
+  const toward = bearingTo(point, middleOf(stand));
+  const behindCamera = skyOpenness(point, [wall], toward);
+  const behindSubject = skyOpenness(point, [wall], toward + 180);
+  expect(behindCamera).toBeLessThan(behindSubject);
+  // The two halves together see the whole sky: their mean is what a full cylinder sees.
+  const quarter = (turn: number) => skyOpenness(point, [wall], toward + turn);
+  expect((quarter(90) + quarter(270)) / 2).toBeCloseTo((behindCamera + behindSubject) / 2, 1);
+});
+
+const middleOf = (o: Obstacle) => ({
+  x: o.outline.reduce((sum, p) => sum + p.x, 0) / o.outline.length,
+  y: o.outline.reduce((sum, p) => sum + p.y, 0) / o.outline.length,
 });

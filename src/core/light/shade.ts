@@ -1,4 +1,15 @@
-import { absent, asBearing, cosDeg, present, sinDeg, tanDeg, toDegrees, type Maybe } from "../units";
+import {
+  absent,
+  angleBetween,
+  asBearing,
+  cosDeg,
+  present,
+  sinDeg,
+  tanDeg,
+  toDegrees,
+  toRadians,
+  type Maybe,
+} from "../units";
 import { alongBearing, convexHull, rayThrough, type Obstacle, type Point, type Vector } from "../ground";
 
 /** Length in metres of the shadow of something `height` metres tall on level ground; the sun's altitude as seen, > 0. */
@@ -33,32 +44,47 @@ export function shadedBy(
   });
 }
 
-const SKY_STEPS = 48;
+const SKY_STEPS = 36;
 
 /**
- * Share 0 … 1 of an even sky's light on an upright cylinder at a point that obstacles leave, by 48 directions. The
- * cylinder weighs the sky by cos²h, so a wall up to h takes (2/π)(h + sin h·cos h) of its direction. Taken over the
- * whole turn, not the seen half alone: a few percent.
+ * Share 0 … 1 of the open sky's light on the side of an upright subject that the camera sees. A cylinder weighs the sky
+ * by cos²h, so a wall up to h takes (2/π)(h + sin h·cos h) of its direction; directions weigh by what the half that is
+ * seen catches of them, (π − φ)·cos φ + sin φ at the turn φ from the camera. In steps of ten degrees.
  */
-export function skyOpenness(point: Vector, obstacles: readonly Obstacle[]): number {
-  const key = `${point.x} ${point.y} ${point.z}`;
-  const known = openness.get(obstacles) ?? new Map<string, number>();
-  openness.set(obstacles, known);
-  const share = known.get(key) ?? computeOpenness(point, obstacles);
-  known.set(key, share);
-  return share;
+export function skyOpenness(point: Vector, obstacles: readonly Obstacle[], bearingToCamera: number): number {
+  if (obstacles.length === 0) return 1;
+  const open = openDirections(point, obstacles);
+  let [sum, weights] = [0, 0];
+  for (let i = 0; i < SKY_STEPS; i++) {
+    const weight = seenWeight(10 * i - bearingToCamera);
+    sum += open[i]! * weight;
+    weights += weight;
+  }
+  return sum / weights;
+}
+
+/** What the seen half of a cylinder catches of a direction at a turn in degrees from the camera. */
+function seenWeight(turn: number): number {
+  const phi = toRadians(angleBetween(turn, 0));
+  return (Math.PI - phi) * Math.cos(phi) + Math.sin(phi);
 }
 
 /** Kept per list of obstacles: along the clock nothing about it changes. */
-const openness = new WeakMap<readonly Obstacle[], Map<string, number>>();
+const openness = new WeakMap<readonly Obstacle[], Map<string, readonly number[]>>();
 
-function computeOpenness(point: Vector, obstacles: readonly Obstacle[]): number {
-  let open = 0;
-  for (let i = 0; i < SKY_STEPS; i++) {
-    const h = skyline(point, (360 * i) / SKY_STEPS, obstacles);
-    open += 1 - (2 / Math.PI) * ((h * Math.PI) / 180 + sinDeg(h) * cosDeg(h));
-  }
-  return open / SKY_STEPS;
+/** Share of the cylinder's light left in each of the directions of the sky. */
+function openDirections(point: Vector, obstacles: readonly Obstacle[]): readonly number[] {
+  const key = `${point.x} ${point.y} ${point.z}`;
+  const known = openness.get(obstacles) ?? new Map<string, readonly number[]>();
+  openness.set(obstacles, known);
+  const found =
+    known.get(key) ??
+    Array.from({ length: SKY_STEPS }, (_, i) => {
+      const h = skyline(point, 10 * i, obstacles);
+      return 1 - (2 / Math.PI) * (toRadians(h) + sinDeg(h) * cosDeg(h));
+    });
+  known.set(key, found);
+  return found;
 }
 
 /** Highest altitude in degrees, 0 … 90, that an obstacle reaches in one direction. */

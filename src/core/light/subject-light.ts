@@ -1,4 +1,4 @@
-import { angleBetween, cosDeg, METER_CONSTANTS, toRadians } from "../units";
+import { angleBetween, cosDeg, METER_CONSTANTS, sinDeg, toDegrees, toRadians } from "../units";
 
 /**
  * Mean illuminance of the half of a vertical cylinder that the camera sees, lit by a far source of normal
@@ -9,6 +9,26 @@ export function cylinderShare(altitude: number, turn: number): number {
   if (altitude >= 90) return 0;
   const phi = toRadians(Math.abs(turn));
   return (cosDeg(altitude) * ((Math.PI - phi) * Math.cos(phi) + Math.sin(phi))) / 4;
+}
+
+/**
+ * Mean illuminance of the half of a ball that the camera sees, lit by a far source of normal illuminance 1:
+ * (2/3π)·(sin ψ + (π − ψ)·cos ψ). `turn` is the full angle in degrees between source and camera at the subject, 0 … 180:
+ * for birds in flight and balls. Geometry; no source needed.
+ */
+export function sphereShare(turn: number): number {
+  const psi = toRadians(Math.abs(turn));
+  return (2 / (3 * Math.PI)) * (Math.sin(psi) + (Math.PI - psi) * Math.cos(psi));
+}
+
+/** Angle in degrees at the subject between the sun and the camera, each by its bearing and height angle. */
+function angleBetweenSights(
+  a: { readonly bearing: number; readonly height: number },
+  b: { readonly bearing: number; readonly height: number },
+): number {
+  const cosine =
+    sinDeg(a.height) * sinDeg(b.height) + cosDeg(a.height) * cosDeg(b.height) * cosDeg(a.bearing - b.bearing);
+  return toDegrees(Math.acos(Math.max(-1, Math.min(1, cosine))));
 }
 
 export type LightSide = "front" | "side" | "back";
@@ -33,6 +53,8 @@ export interface SubjectLightInput {
   readonly skyOpen: number;
   /** Reflectance of the ground about the subject: grass 0.2, track 0.15, sand 0.35, snow 0.8. */
   readonly reflectance: number;
+  /** Set for a round subject: the height angle in degrees at which it sees the camera. Upright when left out. */
+  readonly roundFrom?: number;
 }
 
 /** Lux on the side of an upright subject that the camera sees, by where it comes from. */
@@ -58,8 +80,17 @@ export function subjectLight(input: SubjectLightInput): SubjectLight {
   const upright = SKY_UPRIGHT.even + (SKY_UPRIGHT.overcast - SKY_UPRIGHT.even) * input.overcast;
   const openSky = input.sky * input.skyOpen;
   const onGround = direct * Math.sin(toRadians(Math.max(0, input.sunAltitude))) + openSky;
+  const share =
+    input.roundFrom === undefined
+      ? cylinderShare(Math.max(0, input.sunAltitude), turn)
+      : sphereShare(
+          angleBetweenSights(
+            { bearing: input.sunAzimuth, height: input.sunAltitude },
+            { bearing: input.bearingToCamera, height: input.roundFrom },
+          ),
+        );
   return {
-    sun: direct * cylinderShare(Math.max(0, input.sunAltitude), turn),
+    sun: direct * share,
     sky: upright * openSky,
     ground: 0.5 * input.reflectance * onGround,
     turn,

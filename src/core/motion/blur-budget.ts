@@ -1,3 +1,5 @@
+import { cosDeg, sinDeg, toDegrees } from "../units";
+
 export type BlurSource = "motion" | "shake" | "defocus" | "diffraction" | "pixel";
 
 /** What softens the picture, on the sensor. */
@@ -7,6 +9,8 @@ export interface BlurInput {
   readonly motionDirection?: number;
   /** µm per second of exposure, direction unknown: it counts on both axes. */
   readonly shakeUmPerSecond: number;
+  /** Shake along the motion where it differs: the axis of a pan is not stabilised. */
+  readonly shakeAlongUmPerSecond?: number;
   /** Diameter of the defocus disc in µm. */
   readonly defocusUm: number;
   /** Working f-number N·(1 + m). */
@@ -20,27 +24,35 @@ const WAVELENGTH_UM = 0.55;
 const diffractionSigmaUm = (workingFNumber: number): number => 0.42 * WAVELENGTH_UM * workingFNumber;
 
 /** Variances in µm² along one axis that do not depend on the exposure time: defocus c²/16, diffraction, pixel p²/12. */
-function stillVariances(input: BlurInput): Record<"defocus" | "diffraction" | "pixel", number> {
-  return {
-    defocus: input.defocusUm ** 2 / 16,
-    diffraction: diffractionSigmaUm(input.workingFNumber) ** 2,
-    pixel: input.pixelUm ** 2 / 12,
-  };
+const defocusVariance = (input: BlurInput): number => input.defocusUm ** 2 / 16;
+const diffractionVariance = (input: BlurInput): number => diffractionSigmaUm(input.workingFNumber) ** 2;
+const pixelVariance = (input: BlurInput): number => input.pixelUm ** 2 / 12;
+const stillVariance = (input: BlurInput): number =>
+  defocusVariance(input) + diffractionVariance(input) + pixelVariance(input);
+
+/** The moving part of the covariance in µm²/s², in the frame of the motion: along it and across it. */
+interface MovingRate {
+  readonly motion: number;
+  readonly shakeAlong: number;
+  readonly shakeAcross: number;
 }
 
-const sumOf = (variances: Readonly<Record<string, number>>): number =>
-  Object.values(variances).reduce((a, b) => a + b, 0);
+const movingRate = ({ motionUmPerSecond: m, shakeUmPerSecond: s, ...rest }: BlurInput): MovingRate => ({
+  motion: (m * m) / 12,
+  shakeAlong: (rest.shakeAlongUmPerSecond ?? s) ** 2 / 12,
+  shakeAcross: (s * s) / 12,
+});
 
-/** Larger eigenvalue of the covariance of motion and shake per s², in µm²/s²: shake is round, motion adds on its axis. */
-const movingVariance = (input: BlurInput): number =>
-  (input.motionUmPerSecond ** 2 + input.shakeUmPerSecond ** 2) / 12;
+/** Larger eigenvalue of the covariance of motion and shake per s². */
+const worstRate = ({ motion, shakeAlong, shakeAcross }: MovingRate): number =>
+  Math.max(motion + shakeAlong, shakeAcross);
 
 export interface BlurBudget {
   /** Length in µm of the straight smear that would blur as much, along the worst axis: √12·σ. */
   readonly totalUm: number;
   /** The same across it. */
   readonly acrossUm: number;
-  /** Direction in degrees of the worst axis on the sensor. */
+  /** Direction in degrees of the worst axis on the sensor, 0 … 180, from the right of the picture upward. */
   readonly direction: number;
   /** Motion and shake alone: what the shutter decides. */
   readonly movingUm: number;
@@ -49,26 +61,73 @@ export interface BlurBudget {
 }
 
 /**
- * The blur budget: variances add under convolution (textbook statistics). The 2×2 covariance is b·I + t²·A, A of rank
- * one plus a round part, so its principal axes are those of the motion.
+ * The blur budget: variances add under convolution (textbook statistics). The 2×2 covariance is b·I + t²·A; A is
+ * diagonal in the frame of the one straight motion, so its principal axes lie along and across that.
  */
 export function blurBudget(input: BlurInput, exposure: number): BlurBudget {
-  const still = stillVariances(input);
-  const shake = (input.shakeUmPerSecond * exposure) ** 2 / 12;
-  const motion = (input.motionUmPerSecond * exposure) ** 2 / 12;
-  const total = sumOf(still) + shake + motion;
+  const rate = movingRate(input);
+  const t2 = exposure * exposure;
+  const still = stillVariance(input);
+  const along = (rate.motion + rate.shakeAlong) * t2;
+  const across = rate.shakeAcross * t2;
+  const worstAlong = along >= across;
+  const total = still + Math.max(along, across);
   return {
     totalUm: Math.sqrt(12 * total),
-    acrossUm: Math.sqrt(12 * (total - motion)),
-    direction: input.motionDirection ?? 0,
-    movingUm: Math.sqrt(12 * (shake + motion)),
+    acrossUm: Math.sqrt(12 * (still + Math.min(along, across))),
+    direction: ((((input.motionDirection ?? 0) + (worstAlong ? 0 : 90)) % 180) + 180) % 180,
+    movingUm: Math.sqrt(12 * Math.max(along, across)),
     shares: {
-      motion: motion / total,
-      shake: shake / total,
-      defocus: still.defocus / total,
-      diffraction: still.diffraction / total,
-      pixel: still.pixel / total,
+      motion: worstAlong ? (rate.motion * t2) / total : 0,
+      shake: ((worstAlong ? rate.shakeAlong : rate.shakeAcross) * t2) / total,
+      defocus: defocusVariance(input) / total,
+      diffraction: diffractionVariance(input) / total,
+      pixel: pixelVariance(input) / total,
     },
+  };
+}
+
+/** The budget's worst length alone in µm, without its shares: for a loop over many settings. */
+export function blurLengthUm(input: BlurInput, exposure: number, movingOnly = false): number {
+  const moving = worstRate(movingRate(input)) * exposure * exposure;
+  return Math.sqrt(12 * (moving + (movingOnly ? 0 : stillVariance(input))));
+}
+
+/** A 2×2 covariance on the sensor in µm², x to the right and y up. */
+export interface Covariance {
+  readonly xx: number;
+  readonly xy: number;
+  readonly yy: number;
+}
+
+/** Covariance of several straight smears, each with a length in µm and a direction in degrees: L²/12 along it. */
+export function covarianceOf(
+  smears: readonly { readonly lengthUm: number; readonly direction: number }[],
+): Covariance {
+  let [xx, xy, yy] = [0, 0, 0];
+  for (const { lengthUm, direction } of smears) {
+    const variance = lengthUm ** 2 / 12;
+    const [c, s] = [cosDeg(direction), sinDeg(direction)];
+    xx += variance * c * c;
+    xy += variance * c * s;
+    yy += variance * s * s;
+  }
+  return { xx, xy, yy };
+}
+
+/** Smear lengths √12·σ in µm along the principal axes of a covariance, and the direction 0 … 180 of the worse one. */
+export function principalAxes({ xx, xy, yy }: Covariance): {
+  readonly worstUm: number;
+  readonly bestUm: number;
+  readonly direction: number;
+} {
+  const middle = (xx + yy) / 2;
+  const half = Math.hypot((xx - yy) / 2, xy);
+  const direction = toDegrees(Math.atan2(2 * xy, xx - yy)) / 2;
+  return {
+    worstUm: Math.sqrt(12 * (middle + half)),
+    bestUm: Math.sqrt(12 * Math.max(0, middle - half)),
+    direction: ((direction % 180) + 180) % 180,
   };
 }
 
@@ -82,11 +141,15 @@ export function slowestExposure(
   tolUm: number,
   movingOnly = false,
 ): number | "none" | "any" {
-  const left = tolUm ** 2 / 12 - (movingOnly ? 0 : sumOf(stillVariances(input)));
+  const left = (tolUm * tolUm) / 12 - (movingOnly ? 0 : stillVariance(input));
   if (left <= 0) return "none";
-  const rate = movingVariance(input);
+  const rate = worstRate(movingRate(input));
   return rate === 0 ? "any" : Math.sqrt(left / rate);
 }
+
+/** Whether being out of focus takes the whole tolerance by itself: no shutter mends that (focus, not shutter). */
+export const focusTakesAll = (input: BlurInput, tolUm: number): boolean =>
+  defocusVariance(input) >= tolUm ** 2 / 12;
 
 /** The f-number at which diffraction alone would take the whole tolerance; working f-number. */
 export const diffractionLimit = (tolUm: number): number => tolUm / (Math.sqrt(12) * 0.42 * WAVELENGTH_UM);

@@ -1,5 +1,4 @@
-/** Gravity in m/s². */
-const GRAVITY = 9.80665;
+import { GRAVITY } from "./path";
 
 export interface BurstInput {
   readonly framesPerSecond: number;
@@ -46,3 +45,9 @@ export const focusDrift = (
   if (how === "press") return approach * 0.03;
   return approach / (2 * how.burstFps);
 };
+
+/** Seconds before the press that a pre-burst of so many frames keeps. */
+export const preBurstSeconds = (frames: number, framesPerSecond: number): number => frames / framesPerSecond;
+
+/** Metres that a subject goes between two frames of a burst: v/fps. */
+export const betweenFrames = (speed: number, framesPerSecond: number): number => speed / framesPerSecond;

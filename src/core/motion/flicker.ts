@@ -25,3 +25,20 @@ export function flickerStops(input: FlickerInput): { readonly darkest: number; r
   const swing = Math.min(0.999, flickerSwing(input));
   return { darkest: Math.log2(1 - swing), brightest: Math.log2(1 + swing) };
 }
+
+/** Under this share of a lamp's period a rolling read is one moment (assumed). */
+const ONE_MOMENT = 0.25;
+
+export interface Bands {
+  /** Bright and dark bands over the frame: lamp periods while the sensor is read. */
+  readonly count: number;
+  /** Stops between a bright and a dark band; 0 when the read is too quick to show any. */
+  readonly stops: number;
+}
+
+/** Bands of an electronic shutter that reads the sensor in `readout` seconds under flickering lamps. */
+export function flickerBands(input: FlickerInput & { readonly readout: number }): Bands {
+  const count = 2 * input.mainsHz * input.readout;
+  const { darkest, brightest } = flickerStops(input);
+  return { count, stops: count < ONE_MOMENT ? 0 : brightest - darkest };
+}

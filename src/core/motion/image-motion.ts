@@ -1,12 +1,24 @@
+import { toDegrees } from "../units";
 import { dot, norm, scale, subtract, type Vector } from "../ground";
 import { imageVelocity, type Camera } from "./projection";
 import { BODY_PART, type Subject, type SubjectPart } from "./subject";
 
-/** How the camera follows: held still on the spot, or following the subject. */
-export type Technique = "pre-framed" | "tracked";
+/** How the camera follows: held still on the spot, following the subject, or panned through it on purpose. */
+export type Technique = "pre-framed" | "tracked" | "panned";
 
-/** Share of the crossing speed that a following hand leaves (assumed; learnt from the log later). */
-export const TRACKING_RESIDUAL = 0.15;
+/** What a photographer's hands leave of the crossing speed: a following hand, and the spread of a practised pan. */
+export interface Hands {
+  readonly trackingResidual: number;
+  readonly panSpread: number;
+}
+
+/** Hands nobody has measured yet: 15 % (assumed) and 5 % (common practice; 3 % skilled). The log learns better ones. */
+export const USUAL_HANDS: Hands = Object.freeze({ trackingResidual: 0.15, panSpread: 0.05 });
+
+function shareLeft(technique: Technique, hands: Hands): number {
+  if (technique === "pre-framed") return 1;
+  return technique === "tracked" ? hands.trackingResidual : hands.panSpread;
+}
 
 export interface MotionInput {
   readonly camera: Camera;
@@ -14,6 +26,8 @@ export interface MotionInput {
   /** Velocity of the body in m/s. */
   readonly bodyVelocity: Vector;
   readonly technique: Technique;
+  /** `USUAL_HANDS` when left out. */
+  readonly hands?: Hands;
 }
 
 /** How fast the body's image runs, and what it is made of; m/s at the subject unless said. */
@@ -27,32 +41,48 @@ export interface BodyMotion {
   readonly growth: number;
   /** All of it, as a speed across the line of sight. */
   readonly speed: number;
+  /** Direction in degrees in which the image crosses: 0 to the right of the picture, 90 up. */
+  readonly direction: number;
   /** Micrometres on the sensor per second and m/s at the subject. */
   readonly umPerMetre: number;
 }
 
 /**
- * Motion of the body in the picture. Pre-framed: all of the crossing speed. Tracked: √((0.15·crossing)² + bob²).
+ * Motion of the body in the picture. Pre-framed: all of the crossing speed. Tracked: √((0.15·crossing)² + bob²); panned
+ * likewise by the spread of the turn, the usual miss of a frame.
  * Coming nearer makes the figure grow: r·v/s at half its height, taken from the derivative of the projection there.
  */
-export function bodyMotion({ camera, subject, bodyVelocity, technique }: MotionInput): BodyMotion {
+export function bodyMotion(input: MotionInput): BodyMotion {
+  const { camera, subject, bodyVelocity, technique, hands = USUAL_HANDS } = input;
   const sight = subtract(camera.aim, camera.lens);
-  const away = dot(bodyVelocity, scale(sight, 1 / norm(sight)));
+  const length = norm(sight);
+  const away = dot(bodyVelocity, sight) / length;
   const crossing = Math.sqrt(Math.max(0, dot(bodyVelocity, bodyVelocity) - away * away));
-  const residual =
-    technique === "tracked"
-      ? Math.hypot(TRACKING_RESIDUAL * crossing, subject.bob)
-      : Math.hypot(crossing, subject.bob);
-  const umPerMetre = (1000 * camera.imageDistanceMm) / norm(sight);
-  const growth = edgeGrowth(camera, subject, scale(sight, away / norm(sight))) / umPerMetre;
+  const residual = rootOfSquares(shareLeft(technique, hands) * crossing, subject.bob);
+  const umPerMetre = (1000 * camera.imageDistanceMm) / length;
+  const growth = edgeGrowth(camera, subject, scale(sight, away / length)) / umPerMetre;
   return {
     crossing,
     approach: 0 - away,
     residual,
     growth,
-    speed: Math.hypot(residual, growth),
+    speed: rootOfSquares(residual, growth),
+    direction: directionOf(sight, bodyVelocity),
     umPerMetre,
   };
+}
+
+/** Root of the sum of squares; `Math.hypot` guards against overflow that speeds in m/s never meet, and is slow. */
+const rootOfSquares = (a: number, b: number): number => Math.sqrt(a * a + b * b);
+
+/** Direction on the sensor of a velocity at the aim, for a level camera. */
+function directionOf(sight: Vector, velocity: Vector): number {
+  const plan = Math.sqrt(sight.x * sight.x + sight.y * sight.y);
+  if (plan === 0) return 0;
+  const right = (velocity.x * sight.y - velocity.y * sight.x) / plan;
+  const rise = velocity.z * plan - ((velocity.x * sight.x + velocity.y * sight.y) / plan) * sight.z;
+  const up = rise / Math.sqrt(plan * plan + sight.z * sight.z);
+  return right === 0 && up === 0 ? 0 : toDegrees(Math.atan2(up, right));
 }
 
 /** µm/s at which the figure's upper edge moves by the part of the velocity along the line of sight. */
@@ -67,4 +97,4 @@ function edgeGrowth(camera: Camera, subject: Subject, along: Vector): number {
  * the sum of squares. A tool or ball is stored over the ground and carries the residual of the following hand.
  */
 export const partSpeed = (body: BodyMotion, part: SubjectPart): number =>
-  part.id === BODY_PART.id ? body.speed : Math.hypot(body.speed, part.speed);
+  part.id === BODY_PART.id ? body.speed : rootOfSquares(body.speed, part.speed);

@@ -1,28 +1,54 @@
 export {
   blurBudget,
+  blurLengthUm,
+  covarianceOf,
   diffractionLimit,
+  focusTakesAll,
+  principalAxes,
   slowestExposure,
   type BlurBudget,
   type BlurInput,
   type BlurSource,
+  type Covariance,
 } from "./blur-budget";
-export { bodyMotion, partSpeed, TRACKING_RESIDUAL, type BodyMotion, type Technique } from "./image-motion";
+export {
+  bodyMotion,
+  partSpeed,
+  USUAL_HANDS,
+  type BodyMotion,
+  type Hands,
+  type Technique,
+} from "./image-motion";
+export {
+  imageVelocityOnPath,
+  panOnPath,
+  smearOnPath,
+  stateOnPath,
+  type PanTurn,
+  type Path,
+  type PathState,
+} from "./path";
+export { skewMm, type SkewInput } from "./skew";
 export { imageVelocity, project, type Camera, type OnSensor } from "./projection";
 export { HAND_SHAKE, shakeUmPerSecond } from "./shake";
 export { BODY_PART, partsOf, type PartClass, type Subject, type SubjectPart } from "./subject";
 export { blurVerdict, PART_TOLERANCE, toleranceUm, type BlurVerdict, type ToleranceKind } from "./tolerance";
 export {
+  betweenFrames,
   burstRun,
   chanceToHold,
   focusDrift,
+  preBurstSeconds,
   takeOffSpeed,
   topOfJump,
   type BurstInput,
   type BurstRun,
 } from "./burst";
-export { flickerStops, flickerSwing, type FlickerInput } from "./flicker";
+export { flickerBands, flickerStops, flickerSwing, type Bands, type FlickerInput } from "./flicker";
 export {
   exposureForStreak,
+  panDepthBlurUm,
+  panKeeperChance,
   panPicture,
   panRate,
   panRateChange,

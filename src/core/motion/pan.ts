@@ -48,14 +48,29 @@ export interface PanPicture {
 /** A panned picture at the nearest point. */
 export function panPicture(input: PanInput): PanPicture {
   const streakMm = panRate(input, 0) * input.focalLengthMm * input.exposure;
-  const ratio = input.toleranceUm / 1000 / streakMm;
   return {
     streakMm,
     streakShare: streakMm / input.frameMm,
-    keeperChance: errorFunction(ratio / (Math.SQRT2 * input.spread)),
+    keeperChance: panKeeperChance(input.toleranceUm / 1000, streakMm, input.spread),
     endsUm: 1000 * streakMm * (input.length / (2 * input.nearest)) ** 2,
   };
 }
+
+/** What a perfect pan on one distance blurs of a part at another, µm: v·|1/d₁ − 1/d₂|·f·t. */
+export const panDepthBlurUm = (input: {
+  readonly speed: number;
+  /** Metres to what the pan follows, and to the part. */
+  readonly followed: number;
+  readonly part: number;
+  readonly focalLengthMm: number;
+  /** Exposure in seconds. */
+  readonly exposure: number;
+}): number =>
+  1000 * input.speed * Math.abs(1 / input.followed - 1 / input.part) * input.focalLengthMm * input.exposure;
+
+/** Chance 0 … 1 that a frame lies within a tolerance: erf(r/(√2·σ)), r = tolerance over streak in the same unit. */
+export const panKeeperChance = (tolerance: number, streak: number, spread: number): number =>
+  streak === 0 ? 1 : errorFunction(tolerance / streak / (Math.SQRT2 * spread));
 
 /** Exposure in seconds for a wished streak as a share of the frame. */
 export const exposureForStreak = (

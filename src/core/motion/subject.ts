@@ -20,6 +20,12 @@ export interface Subject {
   readonly height: number;
   /** Depth from front to back in metres that should be sharp about the eye. */
   readonly depth: number;
+  /** Length in metres along the way it faces, where that is more than its depth: a horse, a boat, a bird. */
+  readonly length?: number;
+  /** Width in metres across the way it faces, wings spread; for pictures framed along the width. */
+  readonly span?: number;
+  /** Set for what is lit as a ball from every side: a bird in flight, a ball. */
+  readonly round?: boolean;
   /** Speed of the body over the ground in m/s. */
   readonly bodySpeed: number;
   /** Up-and-down of the body in m/s that no following takes out. */

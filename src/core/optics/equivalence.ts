@@ -21,9 +21,11 @@ export function fullFrameEquivalent(input: {
 export const lightStopsBelowFullFrame = (format: SensorFormat, kept = 1): number =>
   Math.log2((36 * 24) / (format.widthMm * format.heightMm * kept * kept));
 
+export type CircleRule = "diagonal" | "delivered-pixel" | "arc-minute";
+
 /** Circle of confusion in mm by rule: a 1500th of the kept diagonal, one delivered pixel, or one arc-minute of the print. */
 export function circleByRule(input: {
-  readonly rule: "diagonal" | "delivered-pixel" | "arc-minute";
+  readonly rule: CircleRule;
   readonly format: SensorFormat;
   readonly kept: number;
   /** Long edge of the delivered picture in pixels; for "delivered-pixel". */

@@ -18,7 +18,23 @@ export {
   type SensorFormat,
 } from "./format";
 export { frameSubject, PART_SHARE, type FigurePart, type Frame, type FramingWish } from "./framing";
-export { effectiveLens, type Body, type Converter, type Kit, type Lens, type Rig, type Support } from "./kit";
+export {
+  converterLoss,
+  effectiveLens,
+  stackConverters,
+  widestAt,
+  type Body,
+  type Converter,
+  type EffectiveLens,
+  type Kit,
+  type Lens,
+  type Rig,
+  type Support,
+} from "./kit";
+export { closestFocalLength, distanceFromMark, markedDistance } from "./close-up";
+export { circleForDeliverable, cropLeft, pixelsWanted, type CropLeft, type Deliverable } from "./deliverable";
+export { distanceForFill, focalLengthForFill, type ReachInput } from "./reach";
+export { fNumberForTurned, turnedDepth, type TurnedSubject } from "./subject-depth";
 export {
   angleOfView,
   angleOfViewAt,
@@ -28,10 +44,11 @@ export {
   imageDistanceMm,
   magnification,
 } from "./thin-lens";
-export { circleByRule, fullFrameEquivalent, lightStopsBelowFullFrame } from "./equivalence";
+export { circleByRule, fullFrameEquivalent, lightStopsBelowFullFrame, type CircleRule } from "./equivalence";
 export {
   meshEffect,
   postShade,
+  postShadeTop,
   type Mesh,
   type MeshEffect,
   type MeshInput,

@@ -14,6 +14,14 @@ export interface Body {
   readonly fastestShutter: number;
   /** How many clicks of a third of a stop its files bear lifting later; 0 for who exposes fully. */
   readonly liftClicks: number;
+  /** Seconds that the electronic shutter takes to read the sensor; absent with a mechanical one. */
+  readonly readout?: number;
+  /** Frames a second, one raw frame and the buffer in MB, for the length of a burst. */
+  readonly framesPerSecond?: number;
+  readonly frameMb?: number;
+  readonly bufferMb?: number;
+  /** Grams with battery and card. */
+  readonly weightG?: number;
 }
 
 export interface Lens {
@@ -21,14 +29,18 @@ export interface Lens {
   readonly name: string;
   readonly minFocalLengthMm: number;
   readonly maxFocalLengthMm: number;
-  /** Widest marked f-number over the whole range. */
+  /** Widest marked f-number at the short end, and at the long end where it differs. */
   readonly widest: number;
+  readonly widestAtLong?: number;
   readonly narrowest: number;
   /** Closest focus in metres. */
   readonly closestFocus: number;
   /** Stabilisation in stops by its rating; 0 for none. */
   readonly stabiliserStops: number;
   readonly takesConverter: boolean;
+  /** Largest magnification at the closest focus, where the owner knows it. */
+  readonly largestMagnification?: number;
+  readonly weightG?: number;
 }
 
 /** A converter multiplies focal length and f-number alike. */
@@ -60,14 +72,47 @@ export interface Rig {
   readonly support: Support;
 }
 
+/** Several converters as one: their factors multiply, and with them the light lost (2·log2 k stops). */
+export const stackConverters = (stack: readonly Converter[]): Converter => ({
+  id: stack.map((c) => c.id).join("-"),
+  name: stack.map((c) => c.name).join(" and "),
+  factor: stack.reduce((k, c) => k * c.factor, 1),
+});
+
+/** Light lost by a converter in stops: 2·log2 k. */
+export const converterLoss = (factor: number): number => 2 * Math.log2(factor);
+
+/** A lens with its converter: f → k·f, N → k·N, closest focus unchanged. */
+export interface EffectiveLens {
+  readonly minFocalLengthMm: number;
+  readonly maxFocalLengthMm: number;
+  /** Widest f-number at the short end and at the long end. */
+  readonly widest: number;
+  readonly widestAtLong: number;
+  readonly narrowest: number;
+  readonly closestFocus: number;
+}
+
 /** Focal lengths and f-numbers of lens and converter together: f → k·f, N → k·N. */
-export function effectiveLens(rig: Pick<Rig, "lens" | "converter">) {
-  const k = rig.converter?.factor ?? 1;
+export function effectiveLens({ lens, converter }: Pick<Rig, "lens" | "converter">): EffectiveLens {
+  const k = converter?.factor ?? 1;
   return {
-    minFocalLengthMm: rig.lens.minFocalLengthMm * k,
-    maxFocalLengthMm: rig.lens.maxFocalLengthMm * k,
-    widest: rig.lens.widest * k,
-    narrowest: rig.lens.narrowest * k,
-    closestFocus: rig.lens.closestFocus,
+    minFocalLengthMm: lens.minFocalLengthMm * k,
+    maxFocalLengthMm: lens.maxFocalLengthMm * k,
+    widest: lens.widest * k,
+    widestAtLong: (lens.widestAtLong ?? lens.widest) * k,
+    narrowest: lens.narrowest * k,
+    closestFocus: lens.closestFocus,
   };
+}
+
+/**
+ * Widest f-number of a lens at a focal length within its range: even in stops over the logarithm of the focal length
+ * between its two ends (assumed; makers step it).
+ */
+export function widestAt(optic: EffectiveLens, focalLengthMm: number): number {
+  const { minFocalLengthMm, maxFocalLengthMm, widest, widestAtLong } = optic;
+  if (widest === widestAtLong || maxFocalLengthMm <= minFocalLengthMm) return widest;
+  const t = Math.log(focalLengthMm / minFocalLengthMm) / Math.log(maxFocalLengthMm / minFocalLengthMm);
+  return widest * (widestAtLong / widest) ** Math.min(1, Math.max(0, t));
 }

@@ -64,3 +64,12 @@ export function postShade({ depth, round, angle, sameSide }: PostShadowInput): n
   if (!sameSide || angle >= 90) return 0;
   return round ? depth * (1 / tanDeg(angle / 2) - 1) : (depth * cosDeg(angle)) / sinDeg(angle);
 }
+
+/** Height in metres up to which a post of a height shades the mesh: post height − q·tan h/sin β; 0 when it does not reach. */
+export const postShadeTop = (input: {
+  readonly postHeight: number;
+  /** Metres by which the post stands in front of the mesh, and the sun's angle to the mesh's plane, 0 … 90 degrees. */
+  readonly depth: number;
+  readonly angle: number;
+  readonly sunAltitude: number;
+}): number => Math.max(0, input.postHeight - (input.depth * tanDeg(input.sunAltitude)) / sinDeg(input.angle));

@@ -4,6 +4,7 @@ import {
   daylight,
   FIELD_LAMP_LUX,
   lampsAlight,
+  passingCloud,
   sunAt,
   type Daylight,
   type Lamps,
@@ -15,6 +16,8 @@ import {
 export interface LightPlan {
   /** Eighths of the sky under cloud, 0 … 8. */
   readonly cloudEighths: number;
+  /** Set while single clouds pass the sun: two levels instead of one. */
+  readonly passing?: boolean;
   /** Absent where the ground has no lamps. */
   readonly lamps?: Lamps;
   readonly readings: readonly Reading[];
@@ -25,9 +28,14 @@ export interface Scene {
   readonly at: number;
   readonly ground: Ground;
   readonly sun: Sun;
+  /** Under passing cloud the level in the sun. */
   readonly daylight: Daylight;
-  /** Mean horizontal lux of the lamps; 0 while they are dark. */
+  /** The level behind a cloud, under passing cloud alone. */
+  readonly inCloud?: Daylight;
+  /** Mean horizontal lux of the lamps by their class; 0 while they are dark. */
   readonly lampLux: number;
+  /** Whether lamps are alight, and how they flicker where that is known. */
+  readonly lamps?: Lamps;
   readonly readings: readonly Reading[];
 }
 
@@ -40,15 +48,28 @@ function dayOfYear(at: number): number {
   return Math.floor((at - Date.UTC(year, 0, 1)) / DAY) + 1;
 }
 
-/** The scene at an instant in epoch milliseconds. */
-export function sceneAt(ground: Ground, light: LightPlan, at: number): Scene {
-  const sun = sunAt(at, ground.anchor);
+/**
+ * The scene at an instant in epoch milliseconds. `sun` saves looking it up again where many instants of a place are asked
+ * for (`sunCourse`).
+ */
+export function sceneAt(
+  ground: Ground,
+  light: LightPlan,
+  at: number,
+  sun: Sun = sunAt(at, ground.anchor),
+): Scene {
+  const { altitude, apparentAltitude } = sun;
+  const sky = { altitude, apparentAltitude, dayOfYear: dayOfYear(at), cloudEighths: light.cloudEighths };
+  const levels = light.passing ? passingCloud(sky) : undefined;
+  const lamps = light.lamps && lampsAlight(light.lamps, at) ? light.lamps : undefined;
   return {
     at,
     ground,
     sun,
-    daylight: daylight({ ...sun, dayOfYear: dayOfYear(at), cloudEighths: light.cloudEighths }),
-    lampLux: light.lamps && lampsAlight(light.lamps, at) ? FIELD_LAMP_LUX[light.lamps.class] : 0,
+    daylight: levels?.inSun ?? daylight(sky),
+    ...(levels ? { inCloud: levels.inCloud } : {}),
+    lampLux: lamps ? FIELD_LAMP_LUX[lamps.class] : 0,
+    ...(lamps ? { lamps } : {}),
     readings: light.readings,
   };
 }

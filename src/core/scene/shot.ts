@@ -1,8 +1,11 @@
-import type { FigurePart, Orientation } from "../optics";
+import type { CircleRule, FigurePart, Orientation } from "../optics";
 import type { Technique, ToleranceKind } from "../motion";
 
-/** What the picture is to do with movement. */
-export type Intent = "freeze" | "reaction";
+/**
+ * What the picture is to do with movement: stop it, pan with it, let it streak past a still camera, take something at
+ * rest, a face between actions, or the subject and its place together.
+ */
+export type Intent = "freeze" | "pan" | "streak" | "still" | "reaction" | "context";
 
 /** One wanted picture of the brief. */
 export interface Shot {
@@ -14,7 +17,13 @@ export interface Shot {
   readonly technique: Technique;
   readonly part: FigurePart;
   readonly orientation: Orientation;
-  /** Wished share 0 … 1 of the frame's height that the part takes. */
+  /** Side of the frame that the framing asks for; height when left out. */
+  readonly along?: "height" | "width";
+  /** Wished share of the frame, 0 … 1, by which a pan or a streak draws its lines; 0.1 when left out. */
+  readonly streakShare?: number;
+  /** Circle of confusion: a 1500th of the kept diagonal when left out. */
+  readonly circleRule?: CircleRule;
+  /** Wished share 0 … 1 of the framed side that the part takes. */
   readonly fill: number;
   /** Part of the subject whose picture must hold. */
   readonly holdPartId: string;

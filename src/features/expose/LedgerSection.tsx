@@ -29,6 +29,7 @@ export function LedgerSection({ found }: { found: Assessment }) {
     aperture: `Aperture ${apertureWords(settings.aperture)}`,
     iso: isoWords(settings.iso),
     lift: "Lifted later",
+    filter: "Grey filter",
     short: "Missing still",
     over: "Too much: a neutral-density filter",
     rounding: "Left over by whole clicks",
