@@ -67,10 +67,14 @@ export const apertureMark = (click: number): number => APERTURES[clampClick("ape
 /** The printed ISO of an ISO click within the scale. */
 export const isoMark = (click: number): number => ISOS[clampClick("iso", click) - ISO_FROM]!;
 
+/** Powers of two by sixths of a stop, worked out once: every assessment asks for dozens of them. */
+const SIXTHS = Array.from({ length: 6 * 64 + 1 }, (_, i) => 2 ** ((i - 6 * 32) / 6));
+const power = (sixths: number): number => SIXTHS[sixths + 6 * 32] ?? 2 ** (sixths / 6);
+
 /** Exact seconds of a shutter click: 2^(−k/3). */
-export const shutterSeconds = (click: number): number => 2 ** (-click / 3);
+export const shutterSeconds = (click: number): number => power(-2 * click);
 /** Exact f-number of an aperture click: 2^(k/6). */
-export const apertureFNumber = (click: number): number => 2 ** (click / 6);
+export const apertureFNumber = (click: number): number => power(click);
 /** Exact ISO of an ISO click: 100·2^(k/3). */
 export const isoSpeed = (click: number): number => 100 * 2 ** (click / 3);
 

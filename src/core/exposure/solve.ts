@@ -98,7 +98,9 @@ export function solveSettings(input: SolveInput): Solution {
   const start = { shutter, aperture, iso: isoFor(input, shutter, aperture) };
   const follows = followingRail(held);
   const asked =
-    follows === "iso" ? spendSurplus(input, start) : follow(input, { ...start, iso: held.iso! }, follows);
+    follows === "iso"
+      ? spendSurplus(input, start)
+      : follow(input, { shutter, aperture, iso: held.iso! }, follows);
   const missing = follows === "iso" ? Math.max(0, asked.iso - input.isoCeiling) : 0;
   const { settings, taken } = giveUp(input, asked, missing);
   const lift = taken.find((t) => t.kind === "lift")?.clicks ?? 0;
@@ -106,7 +108,7 @@ export function solveSettings(input: SolveInput): Solution {
   const filterStops = input.streakShutter === undefined ? 0 : Math.ceil(Math.max(0, -bare) / 3);
   // A filter comes in whole stops; what it takes too much is given back by the ISO.
   const spare = filterStops * 3 + bare;
-  const fitted = filterStops > 0 ? { ...settings, iso: settings.iso + spare } : settings;
+  const fitted = filterStops > 0 ? changed(settings, "iso", spare) : settings;
   const off = filterStops > 0 ? 0 : bare;
   return {
     settings: fitted,
@@ -121,6 +123,13 @@ export function solveSettings(input: SolveInput): Solution {
   };
 }
 
+/** Settings with one rail moved by so many clicks. */
+export const changed = (s: Settings, rail: Rail, by: number): Settings => ({
+  shutter: rail === "shutter" ? s.shutter + by : s.shutter,
+  aperture: rail === "aperture" ? s.aperture + by : s.aperture,
+  iso: rail === "iso" ? s.iso + by : s.iso,
+});
+
 const isoFor = (input: SolveInput, shutter: number, aperture: number): number =>
   Math.round(shutter + aperture - 3 * input.lightEv);
 
@@ -132,10 +141,13 @@ function followingRail(held: Partial<Settings>): Rail {
 /** With the ISO held, the free rail takes what the light asks, inside what the kit can do. */
 function follow(input: SolveInput, s: Settings, rail: Rail): Settings {
   const sum = Math.round(3 * input.lightEv) + s.iso;
-  if (rail === "shutter")
-    return { ...s, shutter: Math.max(SCALE.shutter.first, Math.min(input.fastestShutter, sum - s.aperture)) };
+  if (rail === "shutter") {
+    const shutter = Math.max(SCALE.shutter.first, Math.min(input.fastestShutter, sum - s.aperture));
+    return { shutter, aperture: s.aperture, iso: s.iso };
+  }
   if (input.held.aperture !== undefined) return s;
-  return { ...s, aperture: Math.max(input.lensWidest, Math.min(input.lensNarrowest, sum - s.shutter)) };
+  const aperture = Math.max(input.lensWidest, Math.min(input.lensNarrowest, sum - s.shutter));
+  return { shutter: s.shutter, aperture, iso: s.iso };
 }
 
 /** Light beyond the ISO floor: faster shutter first, then a smaller aperture up to diffraction. */
@@ -166,15 +178,13 @@ function room(input: SolveInput, s: Settings, kind: Sacrifice): number {
 }
 
 function giveUp(input: SolveInput, asked: Settings, missing: number) {
-  let settings: Settings = { ...asked, iso: asked.iso - missing };
+  let settings = changed(asked, "iso", -missing);
   let left = missing;
   const taken: { kind: Sacrifice; clicks: number }[] = [];
   for (const kind of input.order) {
     const clicks = Math.min(left, room(input, asked, kind));
     if (clicks === 0) continue;
-    if (kind === "shutter") settings = { ...settings, shutter: settings.shutter - clicks };
-    if (kind === "aperture") settings = { ...settings, aperture: settings.aperture - clicks };
-    if (kind === "iso") settings = { ...settings, iso: settings.iso + clicks };
+    if (kind !== "lift") settings = changed(settings, kind, kind === "iso" ? clicks : -clicks);
     taken.push({ kind, clicks });
     left -= clicks;
   }
@@ -243,5 +253,6 @@ function ledgerOf(
   if (filterStops > 0) lines.push({ code: "filter", stops: -filterStops });
   if (lift > 0) lines.push({ code: "lift", stops: lift / 3 });
   if (off !== 0) lines.push({ code: off > 0 ? "short" : "over", stops: off / 3 });
-  return [...lines, { code: "rounding", stops: rounding }];
+  lines.push({ code: "rounding", stops: rounding });
+  return lines;
 }

@@ -1,6 +1,6 @@
 import type { Settings } from "./marks";
 import type { Sacrifice, Solution, SolveInput } from "./solve";
-import { SHUTTER_GIVE } from "./solve";
+import { changed, SHUTTER_GIVE } from "./solve";
 
 /** One way out of missing light, taken alone, and its price. */
 export interface WayOut {
@@ -26,7 +26,7 @@ export function waysOut(input: SolveInput, solution: Solution): WayOut[] {
 }
 
 function wayOut(kind: Sacrifice, input: SolveInput, { asked, missing }: Solution): WayOut {
-  const atCeiling: Settings = { ...asked, iso: asked.iso - missing };
+  const atCeiling = changed(asked, "iso", -missing);
   const noise = (clicks: number) => (NOISE_PER_STOP * clicks) / 3;
   if (kind === "lift") {
     const allowance = input.liftClicks;
@@ -43,16 +43,16 @@ function wayOut(kind: Sacrifice, input: SolveInput, { asked, missing }: Solution
   if (kind === "iso") {
     const allowance = input.isoMax - input.isoCeiling;
     const clicks = Math.min(missing, allowance);
-    const settings = { ...asked, iso: atCeiling.iso + clicks };
+    const settings = changed(atCeiling, "iso", clicks);
     return { kind, settings, clicks, within: missing <= allowance, allowance, noiseStops: noise(clicks) };
   }
   if (kind === "shutter") {
-    const settings = { ...atCeiling, shutter: asked.shutter - missing };
+    const settings = changed(atCeiling, "shutter", -missing);
     const within = missing <= SHUTTER_GIVE;
     return { kind, settings, clicks: missing, within, allowance: SHUTTER_GIVE, noiseStops: 0 };
   }
   const allowance = Math.max(0, asked.aperture - input.lensWidest);
   const clicks = Math.min(missing, allowance);
-  const settings = { ...atCeiling, aperture: asked.aperture - clicks };
+  const settings = changed(atCeiling, "aperture", -clicks);
   return { kind, settings, clicks, within: missing <= allowance, allowance, noiseStops: 0 };
 }

@@ -15,7 +15,18 @@ export type {
 export { HOCKEY_PITCH, hockeyPitchMarks, type PitchMark } from "./hockey-pitch";
 export { convexHull, isInside, rayThrough, type Stretch } from "./polygon";
 export { backgroundBehind, firstBlockage, type Background, type Blockage } from "./sight-line";
-export { add, cross, dot, norm, planDistance, scale, subtract, type Point, type Vector } from "./vector";
+export {
+  add,
+  atHeight,
+  cross,
+  dot,
+  norm,
+  planDistance,
+  scale,
+  subtract,
+  type Point,
+  type Vector,
+} from "./vector";
 export { fromVenue, toVenue } from "./venue-frame";
 export { fromCoordinates, toCoordinates, type Coordinates } from "./coordinates";
 export { frameBackground, frameCorners, type FrameBackground, type FrameRays } from "./frame-background";

@@ -9,6 +9,9 @@ export interface Vector extends Point {
   readonly z: number;
 }
 
+/** A place on the plan at a height in metres. */
+export const atHeight = (p: Point, z: number): Vector => ({ x: p.x, y: p.y, z });
+
 /** Sum of two vectors. */
 export const add = (a: Vector, b: Vector): Vector => ({ x: a.x + b.x, y: a.y + b.y, z: a.z + b.z });
 /** The vector from `b` to `a`. */

@@ -1,5 +1,5 @@
 import { absent } from "../units";
-import { distance, type Spot, type Vector } from "../ground";
+import { atHeight, distance, type Spot } from "../ground";
 import { effectiveLens } from "../optics";
 import type { AssessInput, Assessment, NoPicture } from "./assessment";
 import { judge } from "./judgement";
@@ -18,8 +18,8 @@ import { findSighting } from "./sighting";
 export function assess(input: AssessInput): Assessment | NoPicture {
   const { shot, position, rig, scene } = input;
   const spot = spotOf(input);
-  const lens: Vector = { ...position.at, z: position.lensHeight };
-  const aim: Vector = { ...spot.at, z: spot.aimHeight };
+  const lens = atHeight(position.at, position.lensHeight);
+  const aim = atHeight(spot.at, spot.aimHeight);
 
   const away = distance(lens, aim);
   const { closestFocus, maxFocalLengthMm } = effectiveLens(rig);
@@ -44,7 +44,10 @@ export function assess(input: AssessInput): Assessment | NoPicture {
     version: 1,
     ids: { shot: shot.id, position: position.id },
     at: scene.at,
-    ...found,
+    sighting,
+    light,
+    motion,
+    settings,
     judgement,
     score: scoreOf(input, found, judgement),
   };

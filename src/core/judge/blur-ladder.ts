@@ -1,4 +1,4 @@
-import type { Vector } from "../ground";
+import { atHeight } from "../ground";
 import type { Settings } from "../exposure";
 import type { AssessInput, Assessment, PartMotion } from "./assessment";
 import { findMotion } from "./motion-found";
@@ -15,8 +15,8 @@ export interface Rung {
  */
 export function blurLadder(input: AssessInput, found: Assessment, shutters: readonly number[]): Rung[] {
   const spot = input.scene.ground.spots.find((s) => s.id === input.shot.spotId)!;
-  const lens: Vector = { ...input.position.at, z: input.position.lensHeight };
-  const aim: Vector = { ...spot.at, z: spot.aimHeight };
+  const lens = atHeight(input.position.at, input.position.lensHeight);
+  const aim = atHeight(spot.at, spot.aimHeight);
   const model = findMotion(input, spot, { lens, aim }, found.sighting);
   return shutters.map((shutter) => {
     const settings: Settings = { ...found.settings.settings, shutter };

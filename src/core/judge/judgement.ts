@@ -18,59 +18,62 @@ const BUSY_BELOW = 1;
 
 /** What to say of a place: vetoes first, then cautions, then notes. Codes and numbers; `words` makes sentences. */
 export function judge(input: AssessInput, found: Found): Judgement[] {
-  return [...vetoes(input, found), ...cautions(input, found), ...notes(input, found)];
+  const said: Judgement[] = [];
+  const say: Say = (weight, code, when, numbers) => {
+    if (when) said.push({ weight, code, numbers });
+  };
+  vetoes(say, input, found);
+  cautions(say, input, found);
+  notes(say, input, found);
+  return said;
 }
 
-const say = (
+type Say = (
   weight: Judgement["weight"],
   code: JudgementCode,
   when: boolean,
   numbers: Record<string, number>,
-): Judgement[] => (when ? [{ weight, code, numbers }] : []);
+) => void;
 
-function vetoes({ position, scene, shot }: AssessInput, { sighting }: Found): Judgement[] {
+function vetoes(say: Say, { position, scene, shot }: AssessInput, { sighting }: Found): void {
   const { blockage, frame } = sighting;
   const { noGo, obstacles } = scene.ground;
   const inside = (o: { outline: Ground["noGo"][number]["outline"] }): boolean =>
     isInside(position.at, o.outline);
   const walled = obstacles.some((o) => position.lensHeight < o.height && inside(o));
-  return [
-    ...say("veto", "in-no-go", noGo.some(inside), {}),
-    ...say("veto", "inside-obstacle", walled, {}),
-    ...say("veto", "blocked", blockage !== undefined && !walled, {
-      at: blockage?.at ?? 0,
-      short: blockage?.short ?? 0,
-    }),
-    ...say("veto", "out-of-reach", frame.kept < LEAST_REACH, { fill: frame.fill, wished: shot.fill }),
-    ...say("veto", "does-not-fit", frame.fill > 1, { fill: frame.fill }),
-  ];
+  say("veto", "in-no-go", noGo.some(inside), {});
+  say("veto", "inside-obstacle", walled, {});
+  say("veto", "blocked", blockage !== undefined && !walled, {
+    at: blockage?.at ?? 0,
+    short: blockage?.short ?? 0,
+  });
+  say("veto", "out-of-reach", frame.kept < LEAST_REACH, { fill: frame.fill, wished: shot.fill });
+  say("veto", "does-not-fit", frame.fill > 1, { fill: frame.fill });
 }
 
-function cautions(input: AssessInput, found: Found): Judgement[] {
+function cautions(say: Say, input: AssessInput, found: Found): void {
   const { light, settings, motion } = found;
   const swing = flickerAt(input, found);
   const { numbers, inFrame } = sunToFrame(input, found);
   const { held } = motion;
   const lines = drawsLines(input.shot);
-  return [
-    ...say("caution", "sun-in-frame", inFrame, numbers),
-    ...say("caution", "against-the-sun", !inFrame && light.side === "back", { turn: light.turn }),
-    ...say("caution", "own-shadow", light.ownShadow, {}),
-    ...say("caution", "no-shutter-holds", held.slowest === "none" && !lines, {
-      tolerance: held.toleranceUm,
-    }),
-    ...say("caution", "motion-not-held", held.verdict !== "held" && !lines, {
-      times: held.blurUm / held.toleranceUm,
-    }),
-    ...say("caution", "light-short", settings.off > 0 || settings.missing > 0, {
-      missing: settings.missing / 3,
-      off: Math.max(0, settings.off) / 3,
-    }),
-    ...say("caution", "light-over", settings.off < 0, { off: -settings.off / 3 }),
-    ...say("caution", "flicker", swing > FLICKER_SHOWS, { stops: swing }),
-    ...say("note", "filter-needed", settings.filterStops > 0, { stops: settings.filterStops }),
-    ...say("caution", "nothing-crosses", lines && motion.body.crossing < 0.01, {}),
-  ];
+  say("caution", "sun-in-frame", inFrame, numbers);
+  say("caution", "against-the-sun", !inFrame && light.side === "back", { turn: light.turn });
+  say("caution", "own-shadow", light.ownShadow, {});
+  say("caution", "no-shutter-holds", held.slowest === "none" && !lines, {
+    tolerance: held.toleranceUm,
+  });
+  say("caution", "motion-not-held", held.verdict !== "held" && !lines, {
+    times: held.blurUm / held.toleranceUm,
+  });
+  say("caution", "light-short", settings.off > 0 || settings.missing > 0, {
+    missing: settings.missing / 3,
+    off: Math.max(0, settings.off) / 3,
+  });
+  say("caution", "light-over", settings.off < 0, { off: -settings.off / 3 });
+  say("caution", "flicker", swing > FLICKER_SHOWS, { stops: swing });
+  say("note", "filter-needed", settings.filterStops > 0, { stops: settings.filterStops });
+  say("caution", "nothing-crosses", lines && motion.body.crossing < 0.01, {});
 }
 
 /** Stops between frames from which flicker shows (assumed: a click). */
@@ -89,20 +92,18 @@ function flickerAt({ scene }: AssessInput, { light, settings }: Found): number {
   return brightest - darkest;
 }
 
-function notes({ shot }: AssessInput, { sighting }: Found): Judgement[] {
+function notes(say: Say, { shot }: AssessInput, { sighting }: Found): void {
   const { frame, faceTurn } = sighting;
   const background = busiestOf(sighting);
-  return [
-    ...say("note", "pixels-short", frame.keptLongEdgePx < shot.deliveredLongEdgePx, {
-      px: frame.keptLongEdgePx,
-      wanted: shot.deliveredLongEdgePx,
-    }),
-    ...say("note", "seen-from-behind", faceTurn > FACE_LOST, { turn: faceTurn }),
-    ...say("note", "background-busy", background !== undefined && background.smoothness < BUSY_BELOW, {
-      smoothness: background?.smoothness ?? 0,
-      beyond: background?.beyond ?? 0,
-    }),
-  ];
+  say("note", "pixels-short", frame.keptLongEdgePx < shot.deliveredLongEdgePx, {
+    px: frame.keptLongEdgePx,
+    wanted: shot.deliveredLongEdgePx,
+  });
+  say("note", "seen-from-behind", faceTurn > FACE_LOST, { turn: faceTurn });
+  say("note", "background-busy", background !== undefined && background.smoothness < BUSY_BELOW, {
+    smoothness: background?.smoothness ?? 0,
+    beyond: background?.beyond ?? 0,
+  });
 }
 
 /** The busiest of what stands behind the frame's middle and corners; ground and skyline have nothing to be busy with. */

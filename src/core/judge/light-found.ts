@@ -1,5 +1,5 @@
 import { because } from "../units";
-import { bearingTo, type Position, type Spot, type Vector } from "../ground";
+import { atHeight, bearingTo, type Position, type Spot, type Vector } from "../ground";
 import {
   cylinderShare,
   evFromLux,
@@ -37,7 +37,7 @@ export interface LightInput {
 export function findLight({ scene, spot, subject, position, heightAngle }: LightInput): LightFound {
   const { sun, ground } = scene;
   const bearingToCamera = bearingTo(spot.at, position.at);
-  const point: Vector = { x: spot.at.x, y: spot.at.y, z: spot.aimHeight };
+  const point = atHeight(spot.at, spot.aimHeight);
   const up = sun.apparentAltitude > 0;
   const shade = up ? shadedBy(point, sun, ground.obstacles) : undefined;
   const reflectance = GROUND_REFLECTANCE[ground.surface ?? "grass"];
@@ -53,7 +53,7 @@ export function findLight({ scene, spot, subject, position, heightAngle }: Light
       sunReaches: !shade,
       skyOpen: open,
       reflectance,
-      ...(subject.round ? { roundFrom: -heightAngle } : {}),
+      roundFrom: subject.round ? -heightAngle : undefined,
     });
   const day = under(scene.daylight);
   const lamps = lampsOn(scene, spot, point, bearingToCamera, reflectance);
@@ -69,14 +69,12 @@ export function findLight({ scene, spot, subject, position, heightAngle }: Light
     phase: skyPhase(sun.altitude),
     lux,
     ev: evFigure(lux, scene, lamps, offsets, reflectance),
-    ...(scene.inCloud
-      ? { evInCloud: evFromLux(withOffsets(under(scene.inCloud), lamps.lux, offsets).total) }
-      : {}),
+    evInCloud: scene.inCloud && evFromLux(withOffsets(under(scene.inCloud), lamps.lux, offsets).total),
     modelEv: evFromLux(Math.max(NIGHT_LUX, daySum + lamps.lux)),
     dayShare: daySum / (daySum + lamps.lux),
     side: litSide > SIDE_SHOWS * (lux.total - lux.sun) ? lightSide(day.turn) : "even",
     turn: day.turn,
-    ...(shade ? { shadedBy: shade.id } : {}),
+    shadedBy: shade?.id,
     ownShadow: lux.sun > 0 && ownShadowFalls({ photographer: position.at, subject: point, sun }),
     direct: !up ? "sun-down" : shade ? "shaded" : scene.daylight.directNormal < 1 ? "cloud" : "sun",
   };
@@ -100,7 +98,7 @@ function lampsOn(
   const zone = ground.zones.find((z) => z.id === spot.zoneId);
   const byZone = 2 ** ((zone?.offsetClicks ?? 0) / 3);
   const masts = ground.masts.flatMap((m) =>
-    m.candela === undefined ? [] : [{ at: { x: m.at.x, y: m.at.y, z: m.height }, candela: m.candela }],
+    m.candela === undefined ? [] : [{ at: atHeight(m.at, m.height), candela: m.candela }],
   );
   if (masts.length > 0 && masts.length === ground.masts.length)
     return {

@@ -91,7 +91,7 @@ export function findMotion(
     toleranceUm: held.toleranceUm,
     deliveredPixelUm,
     slowestExposure: held.slowest,
-    ...(streakExposure === undefined ? {} : { streakExposure }),
+    streakExposure,
     blurUm: held.smear,
     at: (settings) => {
       const parts = partsOf(subject).map((part) =>
@@ -101,10 +101,8 @@ export function findMotion(
       const readout = rig.body.readout;
       return {
         body,
-        ...(shot.technique === "panned" ? { pan: panFound(input, body, held, sighting, settings) } : {}),
-        ...(readout === undefined
-          ? {}
-          : { skewUm: 1000 * skewMm({ imageMmPerSecond: blur.motionUmPerSecond / 1000, readout }) }),
+        pan: shot.technique === "panned" ? panFound(input, body, held, sighting, settings) : undefined,
+        skewUm: readout && 1000 * skewMm({ imageMmPerSecond: blur.motionUmPerSecond / 1000, readout }),
         focusTakesAll: !blurring.movingOnly && focusTakesAll(blur, held.toleranceUm),
         parts,
         held: held.at(settings),
@@ -126,7 +124,7 @@ function blurringOf(
   // What is taken at rest sways, but does not run.
   const speed = shot.intent === "still" ? 0 : subject.bodySpeed;
   const body = bodyMotion({
-    camera: { ...sight, imageDistanceMm: imageDistanceMm(focalLengthMm, subjectAt) },
+    camera: { lens: sight.lens, aim: sight.aim, imageDistanceMm: imageDistanceMm(focalLengthMm, subjectAt) },
     subject,
     bodyVelocity: levelVelocity(spot.facing, speed),
     technique: shot.technique,
@@ -141,7 +139,7 @@ function blurringOf(
       motionDirection: body.direction,
       shakeUmPerSecond: steady(rig.lens.stabiliserStops),
       // A stabiliser in its panning mode leaves the axis of the pan alone.
-      ...(shot.technique === "panned" ? { shakeAlongUmPerSecond: steady(0) } : {}),
+      shakeAlongUmPerSecond: shot.technique === "panned" ? steady(0) : undefined,
       pixelUm: pixelPitchUm(rig.body.format),
     },
     magnification,

@@ -14,11 +14,12 @@ import {
   shutterSeconds,
   solveSettings,
   waysOut,
+  type WayOut,
   type Settings,
   type SolveInput,
   type Solution,
 } from "../exposure";
-import type { AssessInput, LightFound, SettingsFound, Sighting } from "./assessment";
+import type { AssessInput, LightFound, PricedWay, SettingsFound, Sighting } from "./assessment";
 import { drawsLines, type BlurModel } from "./motion-found";
 import { keptCircleMm } from "./sighting";
 
@@ -32,12 +33,21 @@ export function findSettings(
   const depth = depthFNumber(input, sighting);
   const solve = solveInput(input, sighting, light, blur, depth);
   const solution = solveSettings(solve);
+  const priced = (way: WayOut): PricedWay => {
+    const blurUm = blur.blurUm(way.settings);
+    return Object.assign({ blurUm, verdict: blurVerdict(blurUm, blur.toleranceUm) }, way);
+  };
   return {
-    ...solution,
-    ways: waysOut(solve, solution).map((way) => {
-      const blurUm = blur.blurUm(way.settings);
-      return { ...way, blurUm, verdict: blurVerdict(blurUm, blur.toleranceUm) };
-    }),
+    settings: solution.settings,
+    asked: solution.asked,
+    rails: solution.rails,
+    ledger: solution.ledger,
+    missing: solution.missing,
+    filterStops: solution.filterStops,
+    taken: solution.taken,
+    off: solution.off,
+    follows: solution.follows,
+    ways: waysOut(solve, solution).map(priced),
     because: reasons({ input, sighting, light, blur, solve, depth }, solution),
   };
 }
@@ -70,9 +80,7 @@ function solveInput(
       input.shot.intent === "context" ? Math.min(depthAperture, diffractionAperture) : depthAperture,
     diffractionAperture,
     fastestShutter: shutterNearest(body.fastestShutter),
-    ...(drawsLines(input.shot) && blur.streakExposure !== undefined
-      ? { streakShutter: shutterNearest(blur.streakExposure) }
-      : {}),
+    streakShutter: blur.streakExposure === undefined ? undefined : shutterNearest(blur.streakExposure),
     slowestShutter: (aperture) => slowestClick(blur.slowestExposure(aperture), body.fastestShutter),
     isoFloor: isoNearest(Math.max(body.baseIso, body.isoFloor)),
     isoCeiling: Math.min(isoMax, ceiling),

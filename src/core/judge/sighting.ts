@@ -58,15 +58,13 @@ export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: 
     maxFocalLengthMm: optic.maxFocalLengthMm,
     focalLengthMm: input.focalLengthMm,
   });
-  const wideOpen = {
-    focalLengthMm: frame.focalLengthMm,
-    fNumber: widestAt(optic, frame.focalLengthMm),
-    subject: away,
-    circleOfConfusionMm: keptCircleMm(input, frame.kept),
-  };
-  const soft = (background: Background) => ({
-    ...background,
-    smoothness: smoothness({ ...wideOpen, point: away + background.beyond, detail: DETAIL }),
+  const { focalLengthMm } = frame;
+  const fNumber = widestAt(optic, focalLengthMm);
+  const soft = ({ kind, obstacleId, beyond }: Background) => ({
+    kind,
+    obstacleId,
+    beyond,
+    smoothness: smoothness({ focalLengthMm, fNumber, subject: away, point: away + beyond, detail: DETAIL }),
   });
   const { obstacles } = scene.ground;
   const behind = frameBackground({
@@ -86,7 +84,12 @@ export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: 
     corners: behind.corners.map(soft),
     frame,
     fill: fillFigure(frame, partSize, away, shot.fill),
-    depth: depthOfField(wideOpen),
+    depth: depthOfField({
+      focalLengthMm,
+      fNumber,
+      subject: away,
+      circleOfConfusionMm: keptCircleMm(input, frame.kept),
+    }),
     faceTurn: angleBetween(spot.facing, bearing + 180),
   };
 }

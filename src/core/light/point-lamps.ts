@@ -1,5 +1,6 @@
 import { angleBetween, toDegrees } from "../units";
 import {
+  atHeight,
   bearingTo,
   cross,
   distance,
@@ -23,7 +24,7 @@ export interface PointLamp {
 /** Illuminance in lux on level ground at a place: I·cos³θ/h² for each lamp, summed. Lamps stand above the ground. */
 export const groundLux = (place: Point, lamps: readonly PointLamp[]): number =>
   lamps.reduce((sum, { at, candela }) => {
-    const slant = distance({ ...place, z: 0 }, at);
+    const slant = distance(atHeight(place, 0), at);
     return sum + (candela * at.z) / slant ** 3;
   }, 0);
 

@@ -37,11 +37,16 @@ interface MovingRate {
   readonly shakeAcross: number;
 }
 
-const movingRate = ({ motionUmPerSecond: m, shakeUmPerSecond: s, ...rest }: BlurInput): MovingRate => ({
-  motion: (m * m) / 12,
-  shakeAlong: (rest.shakeAlongUmPerSecond ?? s) ** 2 / 12,
-  shakeAcross: (s * s) / 12,
-});
+function movingRate(input: BlurInput): MovingRate {
+  const motion = input.motionUmPerSecond;
+  const across = input.shakeUmPerSecond;
+  const along = input.shakeAlongUmPerSecond ?? across;
+  return {
+    motion: (motion * motion) / 12,
+    shakeAlong: (along * along) / 12,
+    shakeAcross: (across * across) / 12,
+  };
+}
 
 /** Larger eigenvalue of the covariance of motion and shake per s². */
 const worstRate = ({ motion, shakeAlong, shakeAcross }: MovingRate): number =>

@@ -1,5 +1,5 @@
 import { toDegrees } from "../units";
-import { dot, norm, scale, subtract, type Vector } from "../ground";
+import { atHeight, dot, norm, scale, subtract, type Vector } from "../ground";
 import { imageVelocity, type Camera } from "./projection";
 import { BODY_PART, type Subject, type SubjectPart } from "./subject";
 
@@ -87,7 +87,7 @@ function directionOf(sight: Vector, velocity: Vector): number {
 
 /** µm/s at which the figure's upper edge moves by the part of the velocity along the line of sight. */
 function edgeGrowth(camera: Camera, subject: Subject, along: Vector): number {
-  const edge = { ...camera.aim, z: camera.aim.z + subject.height / 2 };
+  const edge = atHeight(camera.aim, camera.aim.z + subject.height / 2);
   const image = imageVelocity(camera, edge, along);
   return image ? 1000 * Math.hypot(image.x, image.y) : 0;
 }
