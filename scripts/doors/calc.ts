@@ -6,7 +6,9 @@ import * as judge from "../../src/core/judge";
 import * as light from "../../src/core/light";
 import * as motion from "../../src/core/motion";
 import * as optics from "../../src/core/optics";
+import * as review from "../../src/core/review";
 import * as scene from "../../src/core/scene";
+import * as schedule from "../../src/core/schedule";
 import * as units from "../../src/core/units";
 import { done, refused, type Outcome } from "./outcome";
 
@@ -19,6 +21,8 @@ const FOLDERS: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
   exposure,
   scene,
   judge,
+  schedule,
+  review,
 };
 
 type Callable = (...args: unknown[]) => unknown;

@@ -8,10 +8,25 @@ export type {
   MotionFound,
   NoPicture,
   PartMotion,
+  PanFound,
   PricedWay,
+  Score,
+  ScoreCode,
+  ScorePart,
   SettingsFound,
   Sighting,
 } from "./assessment";
 export { blurLadder, type Rung } from "./blur-ladder";
 export { comingUp, type Coming } from "./coming-up";
 export { timeline, type Break, type Timeline, type TimelineInput, type TimelinePoint } from "./timeline";
+export { modeFor, predictAutoIso, type AutomaticInput, type ModeFoundInput } from "./mode";
+export {
+  gridOf,
+  searchPositions,
+  shortList,
+  type Candidate,
+  type HeatCell,
+  type SearchInput,
+  type SearchProgress,
+  type SearchResult,
+} from "./search";

@@ -130,16 +130,18 @@ function blurringOf(
     technique: shot.technique,
     hands,
   });
-  const steady = (stabiliserStops: number): number =>
-    shakeUmPerSecond({ focalLengthMm, stabiliserStops, supportStops: rig.support.stops });
   const drift = focusDrift(Math.abs(body.approach), "predictive");
   return {
     body,
     still: {
       motionDirection: body.direction,
-      shakeUmPerSecond: steady(rig.lens.stabiliserStops),
-      // A stabiliser in its panning mode leaves the axis of the pan alone.
-      shakeAlongUmPerSecond: shot.technique === "panned" ? steady(0) : undefined,
+      shakeUmPerSecond: shakeUmPerSecond({
+        focalLengthMm,
+        stabiliserStops: rig.lens.stabiliserStops,
+        supportStops: rig.support.stops,
+      }),
+      // Along a pan the stabiliser lets go, and the hand's unsteadiness is what the spread of its turn measures.
+      shakeAlongUmPerSecond: shot.technique === "panned" ? 0 : undefined,
       pixelUm: pixelPitchUm(rig.body.format),
     },
     magnification,
@@ -209,7 +211,7 @@ function streakExposureOf(input: AssessInput, body: BodyMotion): number | undefi
   return ((input.shot.streakShare ?? USUAL_STREAK) * frameUm(input)) / (body.crossing * body.umPerMetre);
 }
 
-/** A pan at its settings: what is left of the tolerance after everything but the hand decides how often it comes off. */
+/** A pan at its settings: what focus, diffraction and pixel leave of the tolerance decides how often it comes off. */
 function panFound(
   input: AssessInput,
   { crossing, umPerMetre }: BodyMotion,
@@ -219,7 +221,10 @@ function panFound(
 ): PanFound {
   const exposure = shutterSeconds(settings.shutter);
   const streakUm = crossing * umPerMetre * exposure;
-  const rest = blurLengthUm({ ...held.blur(settings.aperture), motionUmPerSecond: 0 }, exposure);
+  const rest = blurLengthUm(
+    { ...held.blur(settings.aperture), motionUmPerSecond: 0, shakeUmPerSecond: 0 },
+    exposure,
+  );
   const left = Math.sqrt(Math.max(0, held.toleranceUm ** 2 - rest ** 2));
   const length = input.subject.length ?? input.subject.depth;
   return {

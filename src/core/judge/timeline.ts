@@ -1,3 +1,4 @@
+import { sunCourse } from "../light";
 import { sceneAt, type LightPlan } from "../scene";
 import type { Ground } from "../ground";
 import { assess } from "./assess";
@@ -21,6 +22,8 @@ export interface Break {
 export interface TimelinePoint {
   readonly at: number;
   readonly ev: number;
+  /** EV while a cloud passes; absent under a steady sky. */
+  readonly evInCloud?: number;
   /** ISO in clicks before anything is given up, and the settings found. */
   readonly askedIso: number;
   readonly settings: Assessment["settings"]["settings"];
@@ -60,7 +63,9 @@ const SECOND = 1000;
  * missed; each found one is exact to a second. Empty where there is no picture.
  */
 export function timeline(input: TimelineInput): Timeline {
-  const assessAt = (at: number) => assess({ ...input, scene: sceneAt(input.ground, input.light, at) });
+  const course = sunCourse(input.ground.anchor);
+  const assessAt = (at: number) =>
+    assess({ ...input, scene: sceneAt(input.ground, input.light, at, course(at)) });
   const points: TimelinePoint[] = [];
   const breaks: Break[] = [];
   let before: Assessment | undefined;
@@ -70,6 +75,7 @@ export function timeline(input: TimelineInput): Timeline {
     points.push({
       at,
       ev: now.light.ev.value,
+      evInCloud: now.light.evInCloud,
       askedIso: now.settings.asked.iso,
       settings: now.settings.settings,
     });

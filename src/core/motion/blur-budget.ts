@@ -9,7 +9,7 @@ export interface BlurInput {
   readonly motionDirection?: number;
   /** µm per second of exposure, direction unknown: it counts on both axes. */
   readonly shakeUmPerSecond: number;
-  /** Shake along the motion where it differs: the axis of a pan is not stabilised. */
+  /** Shake along the motion where it differs: along a pan it is part of the spread of the turn. */
   readonly shakeAlongUmPerSecond?: number;
   /** Diameter of the defocus disc in µm. */
   readonly defocusUm: number;

@@ -1,0 +1,58 @@
+import type { Anchor, Obstacle, Vector } from "../ground";
+import { sunCourse } from "./sun-course";
+import { shadedBy } from "./shade";
+
+/** How the sun stands to a spot. */
+export type SpotLight = "sun" | "shaded" | "sun-down";
+
+export interface ShadeStretch {
+  readonly from: number;
+  readonly until: number;
+  readonly state: SpotLight;
+  /** The obstacle that shades it. */
+  readonly by?: string;
+}
+
+export interface SpotShadeInput {
+  readonly point: Vector;
+  readonly place: Anchor;
+  readonly obstacles: readonly Obstacle[];
+  /** Epoch milliseconds. */
+  readonly from: number;
+  readonly until: number;
+}
+
+const MINUTE = 60_000;
+const SECOND = 1000;
+
+/**
+ * Sun and shade of a spot over a day, looked at by the minute; each change is then found to a second. A gap of less
+ * than a minute between two obstacles may be missed.
+ */
+export function shadeOverDay({ point, place, obstacles, from, until }: SpotShadeInput): ShadeStretch[] {
+  const course = sunCourse(place);
+  const stateAt = (at: number): { state: SpotLight; by?: string } => {
+    const sun = course(at);
+    if (sun.apparentAltitude <= 0) return { state: "sun-down" };
+    const obstacle = shadedBy(point, sun, obstacles);
+    return obstacle ? { state: "shaded", by: obstacle.id } : { state: "sun" };
+  };
+  const same = (a: { state: SpotLight; by?: string }, b: { state: SpotLight; by?: string }): boolean =>
+    a.state === b.state && a.by === b.by;
+  const stretches: ShadeStretch[] = [];
+  let [began, state] = [from, stateAt(from)];
+  for (let at = from; at < until; at += MINUTE) {
+    const next = Math.min(until, at + MINUTE);
+    const then = stateAt(next);
+    if (same(state, then)) continue;
+    let [a, b] = [at, next];
+    while (b - a > SECOND) {
+      const middle = (a + b) / 2;
+      if (same(stateAt(middle), state)) a = middle;
+      else b = middle;
+    }
+    stretches.push({ from: began, until: b, ...state });
+    [began, state] = [b, then];
+  }
+  return [...stretches, { from: began, until, ...state }];
+}

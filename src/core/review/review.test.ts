@@ -1,0 +1,153 @@
+import fc from "fast-check";
+import {
+  keepersBy,
+  panSpreadFrom,
+  slowestThatKeeps,
+  trackingResidualFrom,
+  wilsonInterval,
+  zoneOffsetsFrom,
+} from ".";
+
+const bounds = (kept: number, taken: number): number[] => {
+  const found = wilsonInterval({ kept, taken });
+  return found.ok ? [found.value.low, found.value.high].map((b) => Math.round(b * 1e4) / 1e4) : [];
+};
+
+// Newcombe 1998, "Two-sided confidence intervals for the single proportion", table I, method 3 (from memory).
+test("Wilson's interval as published: 81/263, 15/148, 0/20, 1/29", () => {
+  expect(bounds(81, 263)).toEqual([0.2553, 0.3662]);
+  expect(bounds(15, 148)).toEqual([0.0624, 0.1605]);
+  expect(bounds(0, 20)).toEqual([0, 0.1611]);
+  expect(bounds(1, 29)).toEqual([0.0061, 0.1718]);
+});
+
+test("a thousand frames for twenty-five to thirty keepers (common practice) lie within one another's bounds", () => {
+  const [low, high] = bounds(27, 1000);
+  expect(low).toBeLessThan(0.025);
+  expect(high).toBeGreaterThan(0.03);
+  expect(wilsonInterval({ kept: 0, taken: 0 })).toEqual({ ok: false, reason: "nothing-taken" });
+});
+
+test("the bounds hold the share, lie in 0 … 1, mirror for what was not kept, and narrow with more frames", () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 1, max: 5000 }),
+      fc.double({ min: 0, max: 1, noNaN: true }),
+      (taken, share) => {
+        const kept = Math.round(share * taken);
+        const [a, b, more] = [
+          wilsonInterval({ kept, taken }),
+          wilsonInterval({ kept: taken - kept, taken }),
+          wilsonInterval({ kept: 10 * kept, taken: 10 * taken }),
+        ];
+        if (!a.ok || !b.ok || !more.ok) throw new Error("absent");
+        expect(a.value.low).toBeGreaterThanOrEqual(0);
+        expect(a.value.low).toBeLessThanOrEqual(a.value.share + 1e-12);
+        expect(a.value.high).toBeGreaterThanOrEqual(a.value.share - 1e-12);
+        expect(b.value.low).toBeCloseTo(1 - a.value.high, 9);
+        expect(more.value.high - more.value.low).toBeLessThan(a.value.high - a.value.low);
+      },
+    ),
+  );
+});
+
+const series = (shutter: number, kept: number, taken: number) => ({
+  settings: { shutter, aperture: 9, iso: 12 },
+  kept,
+  taken,
+});
+
+test("keepers by shutter: series of one mark are one row, slowest first, and luck with three frames shows nothing", () => {
+  const rows = keepersBy("shutter", [
+    series(30, 40, 60),
+    series(24, 3, 3),
+    series(30, 30, 40),
+    series(27, 10, 80),
+  ]);
+  expect(rows.map((r) => [r.click, r.kept, r.taken])).toEqual([
+    [24, 3, 3],
+    [27, 10, 80],
+    [30, 70, 100],
+  ]);
+  expect(slowestThatKeeps(rows, 0.5)).toEqual({ ok: true, value: 30 });
+  expect(slowestThatKeeps(rows, 0.9)).toMatchObject({ ok: false, reason: "not-shown-yet" });
+});
+
+/** Repeatable draws of a normal distribution: sums of twelve even ones. */
+function normals(count: number, seed: number): number[] {
+  let state = seed;
+  const next = (): number => (state = (state * 16807) % 2147483647) / 2147483647;
+  return Array.from({ length: count }, () => Array.from({ length: 12 }, next).reduce((a, b) => a + b, -6));
+}
+
+test("the spread of a pan is found again from frames drawn with it, and its bounds hold it", () => {
+  const frames = normals(400, 7).map((n, i) => {
+    const streakUm = 1500 + 40 * (i % 30);
+    return { streakUm, restUm: 8, smearUm: Math.hypot(0.04 * n * streakUm, 8) };
+  });
+  const found = panSpreadFrom(frames);
+  if (!found.ok) throw new Error(found.reason);
+  expect(found.value.value).toBeCloseTo(0.04, 2);
+  expect(found.value.low).toBeLessThan(0.04);
+  expect(found.value.high).toBeGreaterThan(0.04);
+  const few = panSpreadFrom(frames.slice(0, 20));
+  if (!few.ok) throw new Error(few.reason);
+  expect(few.value.high - few.value.low).toBeGreaterThan(3 * (found.value.high - found.value.low));
+  expect(panSpreadFrom(frames.slice(0, 4))).toEqual({
+    ok: false,
+    reason: "too-few-frames",
+    numbers: { frames: 4, least: 5 },
+  });
+});
+
+test("the residual of a following hand comes out of smears made with it; a hand that leaves nothing is 0", () => {
+  const frame = (crossing: number, share: number) => {
+    const speed = Math.hypot(share * crossing, 0.5);
+    return {
+      crossing,
+      bob: 0.5,
+      exposure: 1 / 500,
+      umPerMetre: 9000,
+      restUm: 10,
+      smearUm: Math.hypot((speed * 9000) / 500, 10),
+    };
+  };
+  const speeds = [3, 5, 6, 7, 8, 9, 10];
+  const learnt = trackingResidualFrom(speeds.map((v) => frame(v, 0.11)));
+  expect(learnt.ok && learnt.value.value).toBeCloseTo(0.11, 9);
+  const perfect = trackingResidualFrom(speeds.map((v) => frame(v, 0)));
+  expect(perfect.ok && perfect.value.value).toBeCloseTo(0, 6);
+  expect(trackingResidualFrom(speeds.map((v) => ({ ...frame(v, 0.1), crossing: 0 })))).toMatchObject({
+    ok: false,
+  });
+});
+
+test("zones are found against the reference zone: below the basket two clicks under mid-court", () => {
+  const zones = [
+    { id: "mid", name: "Mid-court", offsetClicks: 0 },
+    { id: "basket", name: "Below the basket", offsetClicks: -1 },
+    { id: "corner", name: "Corner", offsetClicks: 0 },
+  ];
+  const reading = (zoneId: string, offClicks: number) => ({
+    id: `${zoneId}${offClicks}`,
+    zoneId,
+    spotId: "s",
+    positionId: "p",
+    at: 0,
+    settingsEv: 7,
+    offClicks,
+    modelEv: 7,
+    dayShare: 0,
+  });
+  const found = zoneOffsetsFrom(
+    [reading("mid", 1), reading("mid", 1), reading("basket", 0), reading("basket", -1)],
+    zones,
+    "mid",
+  );
+  expect(found.map((z) => [z.zoneId, z.readings, z.offsetClicks])).toEqual([
+    ["mid", 2, 0],
+    ["basket", 2, -1 + Math.round(-1.5)],
+  ]);
+  expect(found[1]!.spread).toBeCloseTo(1 / 3, 9);
+  expect(zoneOffsetsFrom([reading("corner", 3)], zones, "mid")[0]!.offsetClicks).toBe(3);
+});

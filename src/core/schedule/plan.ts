@@ -1,0 +1,64 @@
+/** One way of covering an event: from where, and what share of its value that gives. */
+export interface Alternative {
+  readonly placeId: string;
+  /** 0 … 1 of the event's value. */
+  readonly worth: number;
+}
+
+/** Something to be photographed at a fixed time. */
+export interface Event {
+  readonly id: string;
+  /** Epoch milliseconds: it begins and ends. */
+  readonly from: number;
+  readonly until: number;
+  /** Instants of the calls; one is in place by the second (common practice). */
+  readonly calls?: readonly number[];
+  /** Milliseconds needed in place before it, for tripod, test shot, focus. */
+  readonly setUp: number;
+  /** What it is worth to have it, above 0. */
+  readonly value: number;
+  /** Events of one group show the same thing, a heat and its repeat: one of them is enough. */
+  readonly group?: string;
+  readonly alternatives: readonly Alternative[];
+}
+
+export interface ScheduleInput {
+  readonly events: readonly Event[];
+  /** Where and when the day, or what is left of it, begins. */
+  readonly start: { readonly placeId: string; readonly at: number };
+  /** Metres on foot between two places; Infinity where there is no way. */
+  readonly metres: (from: string, to: string) => number;
+  /** Walking pace with the bag in m/s, above 0; 1.2 is usual (common practice). */
+  readonly pace: number;
+}
+
+/** One event that is covered, with the times that follow. */
+export interface Stop {
+  readonly eventId: string;
+  readonly placeId: string;
+  /** Leave the last place by then at the latest, arrive, be ready. */
+  readonly leave: number;
+  readonly arrive: number;
+  readonly ready: number;
+  readonly until: number;
+  /** Milliseconds to spare before one has to be ready. */
+  readonly slack: number;
+  readonly value: number;
+}
+
+/** An event that is left out, and why. */
+export interface Lost {
+  readonly eventId: string;
+  readonly value: number;
+  readonly reason: "no-place" | "over" | "cannot-reach" | "worth-less" | "had-already";
+}
+
+export interface Schedule {
+  readonly stops: readonly Stop[];
+  readonly value: number;
+  readonly lost: readonly Lost[];
+  readonly valueLost: number;
+  /** "exact", or "bounded": then no schedule can be worth more than `bound`. */
+  readonly method: "exact" | "bounded";
+  readonly bound: number;
+}
