@@ -1,4 +1,4 @@
-import { SUBJECTS } from "@/core/catalogue";
+import { asSubject, SUBJECTS } from "@/core/catalogue";
 import { fromVenue, type Point } from "@/core/ground";
 import type { Shoot } from "@/data";
 
@@ -7,6 +7,7 @@ import type { Shoot } from "@/data";
  * pitch, weak floodlights for the second half. People, club and place are invented; latitude, longitude and time zone
  * are real so that the sun is right.
  */
+const CAST = ["hockey-runner", "hockey-drag-flicker", "hockey-goalkeeper", "person-reacting"];
 const venue = { template: "field-hockey" as const, bearing: 8, centre: { x: 0, y: 0 } };
 
 /** Centimetres are enough for a plan that was paced out. */
@@ -95,7 +96,10 @@ export const hockeyEvening: Shoot = {
       { id: "c", name: "C", at: at(32, 14), lensHeight: 1.1 },
     ],
   },
-  subjects: SUBJECTS.map((subject) => ({ ...subject, parts: subject.parts.map((part) => ({ ...part })) })),
+  subjects: SUBJECTS.filter((s) => CAST.includes(s.id)).map((s) => {
+    const subject = asSubject(s);
+    return { ...subject, parts: [...subject.parts] };
+  }),
   shots: [
     {
       id: "drag-flick",

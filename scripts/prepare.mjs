@@ -16,6 +16,7 @@ const BUILD_INPUTS = [
   "global.css",
   "app.json",
   "babel.config.js",
+  "babel-direct-imports.js",
   "metro.config.js",
   "tailwind.config.js",
   "zod-locales.js",

@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
+import * as catalogue from "../../src/core/catalogue";
 import * as exposure from "../../src/core/exposure";
 import * as ground from "../../src/core/ground";
 import * as judge from "../../src/core/judge";
@@ -23,6 +24,7 @@ const FOLDERS: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
   judge,
   schedule,
   review,
+  catalogue,
 };
 
 type Callable = (...args: unknown[]) => unknown;
@@ -41,12 +43,12 @@ function docs(): Map<string, string> {
   const core = path.resolve(__dirname, "../../src/core");
   const found = new Map<string, string>();
   for (const folder of Object.keys(FOLDERS))
-    for (const file of readdirSync(path.join(core, folder)).filter(
+    for (const file of readdirSync(path.join(core, folder), { recursive: true, encoding: "utf8" }).filter(
       (f) => f.endsWith(".ts") && !f.includes(".test."),
     )) {
       const text = readFileSync(path.join(core, folder, file), "utf8");
       for (const [, comment, name] of text.matchAll(
-        /\/\*\*((?:(?!\*\/)[\s\S])*)\*\/\s*export (?:const|function) (\w+)/g,
+        /\/\*\*((?:(?!\*\/)[\s\S])*)\*\/\s*export (?:const|function\*?) (\w+)/g,
       ))
         found.set(`${folder}.${name!}`, firstSentence(comment!));
     }
@@ -83,6 +85,16 @@ function hasNoNumber(value: unknown): boolean {
   return typeof value === "object" && value !== null && Object.values(value).some(hasNoNumber);
 }
 
+/** A computation that reports as it goes is run to its end; anything else is its own result. */
+function toTheEnd(result: unknown): unknown {
+  const walk = result as Partial<Iterator<unknown>> | null | undefined;
+  if (typeof walk?.next !== "function") return result;
+  for (;;) {
+    const step = walk.next();
+    if (step.done) return step.value;
+  }
+}
+
 function apply(name: string, run: Callable, text: string): Outcome {
   let input: unknown;
   try {
@@ -100,7 +112,11 @@ function apply(name: string, run: Callable, text: string): Outcome {
   const args: unknown[] = Array.isArray(input) ? input : [watched(input, missing)];
   const blame = (): string => (missing.size > 0 ? `; missing: ${[...missing].join(", ")}` : "");
   try {
-    const result = run(...args);
+    const result = toTheEnd(run(...args));
+    if (typeof result === "function")
+      return refused(
+        `${name}: it gives a function, which JSON cannot hold; call what takes an instant as well`,
+      );
     if (result === undefined) return done("null");
     if (hasNoNumber(result)) return refused(`${name}: the input does not lead to a number${blame()}`);
     return done(JSON.stringify(result));

@@ -20,6 +20,8 @@ function memory(limit = Infinity): KeyValueStore & { map: Map<string, string> } 
 const shoot = demoShoots[0]!;
 const renamed = (s: Shoot, name: string): Shoot => ({ ...s, name });
 
+const loadDemo = () => Promise.resolve({ shoots: demoShoots, kit: demoKit });
+
 test("a shoot is read back as it was written, one revision on", async () => {
   const repository = createRepository(memory());
   const saved = await repository.saveShoot(shoot);
@@ -75,11 +77,11 @@ test("what cannot be read is listed with place and cause, keeps its text, and is
 test("the demo is put in once: what the user deletes stays deleted", async () => {
   const store = memory();
   const repository = createRepository(store);
-  await repository.seed(demoShoots, demoKit);
+  await repository.seed(loadDemo);
   expect((await repository.listShoots()).shoots).toHaveLength(demoShoots.length);
   expect(await repository.readKit()).toEqual({ ok: true, value: demoKit });
   await repository.removeShoot(shoot.id);
-  await createRepository(store).seed(demoShoots, demoKit);
+  await createRepository(store).seed(loadDemo);
   expect((await repository.listShoots()).shoots).toEqual([]);
 });
 

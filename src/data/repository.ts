@@ -29,6 +29,12 @@ export interface Unreadable {
 export type ReadFailure = Absent<"missing"> | (Absent<"unreadable"> & { readonly unreadable: Unreadable });
 type Read<T> = { readonly ok: true; readonly value: T } | ReadFailure;
 
+/** What a first start finds. */
+export interface Demo {
+  readonly shoots: readonly Shoot[];
+  readonly kit: StoredKit;
+}
+
 export interface Repository {
   listShoots(): Promise<{ readonly shoots: Shoot[]; readonly unreadable: Unreadable[] }>;
   readShoot(id: string): Promise<Read<Shoot>>;
@@ -39,8 +45,8 @@ export interface Repository {
   saveKit(kit: StoredKit): Promise<Saved<StoredKit>>;
   readPreferences(): Promise<Preferences>;
   savePreferences(preferences: Preferences): Promise<Saved<Preferences>>;
-  /** Puts the demo in once for ever: what the user deletes stays deleted. */
-  seed(shoots: readonly Shoot[], kit: StoredKit): Promise<Saved<true>>;
+  /** Puts the demo in once for ever, loading it only then: what the user deletes stays deleted. */
+  seed(load: () => Promise<Demo>): Promise<Saved<true>>;
 }
 
 /**
@@ -62,7 +68,7 @@ export function createRepository(store: KeyValueStore): Repository {
     },
     savePreferences: async (preferences) =>
       (await write(PREFERENCES_KEY, preferences)) ?? present(preferences),
-    seed: (shoots, kit) => seed(store, shoots, kit),
+    seed: (load) => seed(store, load),
   };
 }
 
@@ -133,8 +139,9 @@ function isQuota(error: unknown): boolean {
   return /quota/i.test(`${String(name)} ${String(message)}`);
 }
 
-async function seed(store: KeyValueStore, shoots: readonly Shoot[], kit: StoredKit): Promise<Saved<true>> {
+async function seed(store: KeyValueStore, load: () => Promise<Demo>): Promise<Saved<true>> {
   if ((await store.getItem(SEEDED_KEY)) !== null) return present(true);
+  const { shoots, kit } = await load();
   if ((await store.getItem(KIT_KEY)) === null) {
     const failed = await writeRecord(store, KIT_KEY, kit);
     if (failed) return failed;

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import type { Ground } from "@/core/ground";
+import { venueTemplate, type Ground } from "@/core/ground";
 import type { Reading } from "@/core/light";
 import type { Subject } from "@/core/motion";
 import type { Kit } from "@/core/optics";
@@ -45,7 +45,11 @@ const groundSchema = z.object({
     elevation: z.number().min(-500).max(9000),
   }),
   surface: z.enum(["grass", "track", "sand", "snow", "water", "floor"]).optional(),
-  venue: z.object({ template: z.literal("field-hockey"), bearing, centre: point }),
+  venue: z.object({
+    template: z.string().refine((id) => venueTemplate(id).ok, "no venue of this name is known"),
+    bearing,
+    centre: point,
+  }),
   zones: listOf(z.object({ id, name, offsetClicks: z.int().min(-12).max(12) }), 20),
   spots: listOf(z.object({ id, name, at: point, aimHeight: metres(60), facing: bearing, zoneId: id }), 60),
   tracks: listOf(z.object({ id, name, points: z.array(point).min(2).max(200) }), 60),

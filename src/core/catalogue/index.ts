@@ -1,1 +1,11 @@
-export { SUBJECTS } from "./subjects";
+export { BODIES, CONVERTERS, FORMATS, LENSES, SUPPORTS, type FormatRow, type Known } from "./kit";
+export { LIGHTING_CLASSES, LIGHT_LEVELS, type LightingClass, type LightLevel } from "./light-levels";
+export { STARTING_SETTINGS, type StartingSettings } from "./starting-settings";
+export {
+  asSubject,
+  SUBJECTS,
+  wingTipSpeed,
+  type CataloguePart,
+  type CatalogueSubject,
+  type SubjectGroup,
+} from "./subjects";

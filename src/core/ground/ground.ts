@@ -76,7 +76,8 @@ export interface NoGo {
 
 /** How the venue's template lies on the plan. */
 export interface Venue {
-  readonly template: "field-hockey";
+  /** Id of a venue template. */
+  readonly template: string;
   /** Bearing in degrees of the template's long axis, toward its far end. */
   readonly bearing: number;
   /** Centre of the template in plan metres. */

@@ -12,7 +12,7 @@ export type {
   Venue,
   Zone,
 } from "./ground";
-export { HOCKEY_PITCH, hockeyPitchMarks, type PitchMark } from "./hockey-pitch";
+export { venueMarks, VENUES, venueTemplate, type PitchMark, type VenueTemplate } from "./venues";
 export { convexHull, isInside, rayThrough, type Stretch } from "./polygon";
 export { backgroundBehind, firstBlockage, type Background, type Blockage } from "./sight-line";
 export {

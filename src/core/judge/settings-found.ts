@@ -20,7 +20,7 @@ import {
   type Solution,
 } from "../exposure";
 import type { AssessInput, LightFound, PricedWay, SettingsFound, Sighting } from "./assessment";
-import { drawsLines, type BlurModel } from "./motion-found";
+import type { BlurModel } from "./motion-found";
 import { keptCircleMm } from "./sighting";
 
 /** Which settings follow from light, blur, depth and kit, and what each of them rests on. */

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { fromVenue, HOCKEY_PITCH, type Ground, type Point } from "@/core/ground";
+import { fromVenue, venueMarks, type Ground, type Point } from "@/core/ground";
 import type { Size } from "@/ui/layout/useSize";
 import { fitView, type Margins, type PlanView } from "@/ui/plan/view";
 
@@ -11,14 +11,9 @@ const LARGE = 500;
 
 /** What the first view must hold: the pitch, the stands and every position. */
 function worthSeeing({ venue, obstacles, positions, masts }: Ground): Point[] {
-  const x = HOCKEY_PITCH.width / 2;
-  const y = HOCKEY_PITCH.length / 2;
-  const corners = [
-    { x, y },
-    { x, y: -y },
-    { x: -x, y },
-    { x: -x, y: -y },
-  ].map((p) => fromVenue(venue, p));
+  const corners = venueMarks(venue.template)
+    .filter((m) => m.kind === "boundary")
+    .flatMap((m) => m.points.map((p) => fromVenue(venue, p)));
   const stands = obstacles.filter((o) => o.kind === "stand").flatMap((o) => o.outline);
   return [...corners, ...stands, ...positions.map((p) => p.at), ...masts.map((m) => m.at)];
 }

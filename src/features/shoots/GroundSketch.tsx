@@ -1,5 +1,5 @@
 import Svg, { Circle, G, Line, Path } from "react-native-svg";
-import { fromVenue, hockeyPitchMarks } from "@/core/ground";
+import { fromVenue, venueMarks } from "@/core/ground";
 import type { Shoot } from "@/data";
 import { fitView, toScreen } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
@@ -7,15 +7,16 @@ import { pathOf } from "../ground/drawing/paths";
 
 const SIZE = { width: 92, height: 112 };
 const MARGINS = { left: 14, right: 8, top: 8, bottom: 8 };
-const MARKS = hockeyPitchMarks().filter(
-  (m) => m.kind === "boundary" || m.kind === "line" || m.kind === "circle",
-);
+const SKETCHED = ["boundary", "line", "circle"];
 
 /** An outing known by its shape: its own ground, small, with what stands there and where one stands. */
 export function GroundSketch({ shoot, scale = 1 }: { shoot: Shoot; scale?: number }) {
   const { turf, ink, built, water, sun } = useTokens();
   const { venue, obstacles, positions } = shoot.ground;
-  const outline = MARKS.find((m) => m.kind === "boundary")!.points.map((p) => fromVenue(venue, p));
+  const marks = venueMarks(venue.template).filter((m) => SKETCHED.includes(m.kind));
+  const outline = marks
+    .filter((m) => m.kind === "boundary")
+    .flatMap((m) => m.points.map((p) => fromVenue(venue, p)));
   const stands = obstacles.filter((o) => o.kind === "stand");
   const size = { width: SIZE.width * scale, height: SIZE.height * scale };
   const view = fitView(
@@ -26,7 +27,7 @@ export function GroundSketch({ shoot, scale = 1 }: { shoot: Shoot; scale?: numbe
   );
   return (
     <Svg width={size.width} height={size.height} aria-hidden>
-      {MARKS.map((mark, i) => (
+      {marks.map((mark, i) => (
         <Path
           key={i}
           d={pathOf(

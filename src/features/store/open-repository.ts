@@ -1,6 +1,5 @@
 import AsyncStorage from "@react-native-async-storage/async-storage";
 import { createRepository, type Repository } from "@/data";
-import { demoKit, demoShoots } from "../../../demo";
 
 let opened: Promise<Repository> | undefined;
 
@@ -13,6 +12,9 @@ export function openRepository(): Promise<Repository> {
 async function open(): Promise<Repository> {
   const repository = createRepository(AsyncStorage);
   // A full storage at the first start leaves the list empty; the list then says so itself.
-  await repository.seed(demoShoots, demoKit);
+  await repository.seed(async () => {
+    const { demoKit, demoShoots } = await import("../../../demo");
+    return { kit: demoKit, shoots: demoShoots };
+  });
   return repository;
 }

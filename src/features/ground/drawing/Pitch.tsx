@@ -1,17 +1,17 @@
 import { Circle, G, Path } from "react-native-svg";
-import { fromVenue, hockeyPitchMarks, type Venue } from "@/core/ground";
+import { useMemo } from "react";
+import { fromVenue, venueMarks, type Venue } from "@/core/ground";
 import { toScreen, type PlanView } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
 import { pathOf } from "./paths";
 
-const MARKS = hockeyPitchMarks();
-
 /** The painted pitch by the rules, laid as the venue lies. */
 export function Pitch({ view, venue }: { view: PlanView; venue: Venue }) {
   const { turf, ink, sheet } = useTokens();
+  const marks = useMemo(() => venueMarks(venue.template), [venue.template]);
   return (
     <G>
-      {MARKS.map((mark, i) => {
+      {marks.map((mark, i) => {
         const points = mark.points.map((p) => fromVenue(venue, p));
         if (mark.kind === "spot") {
           const { left, top } = toScreen(view, points[0]!);

@@ -1,5 +1,6 @@
-import { cosDeg, sinDeg } from "../units";
-import type { Point } from "./vector";
+import { cosDeg, sinDeg } from "../../units";
+import type { Point } from "../vector";
+import { across, boundary, goal, spot, type PitchMark } from "./mark";
 
 /**
  * The field of play of field hockey in metres (FIH Rules of Hockey, field of play; from memory): 91.40 × 55.00,
@@ -17,12 +18,6 @@ export const HOCKEY_PITCH = Object.freeze({
   goalDepth: 1.2,
   penaltySpot: 6.475,
 });
-
-/** One painted mark, in the venue's own axes: a line through points, or a dot. */
-export interface PitchMark {
-  readonly kind: "boundary" | "line" | "circle" | "broken" | "goal" | "spot";
-  readonly points: readonly Point[];
-}
 
 const ARC_STEP_DEG = 5;
 
@@ -43,35 +38,18 @@ export function shootingCircle(radius: number, end: 1 | -1): Point[] {
   return [...quarter, ...mirrored];
 }
 
-function goal(end: 1 | -1): Point[] {
-  const { length, goalWidth, goalDepth } = HOCKEY_PITCH;
-  const line = (end * length) / 2;
-  const back = line + end * goalDepth;
-  const post = goalWidth / 2;
-  return [
-    { x: -post, y: line },
-    { x: -post, y: back },
-    { x: post, y: back },
-    { x: post, y: line },
-  ];
-}
-
 /** Every mark of the pitch, centred on the origin with the long axis along y. */
 export function hockeyPitchMarks(): PitchMark[] {
-  const { length, width, quarterLine, circleRadius, brokenCircleRadius, penaltySpot } = HOCKEY_PITCH;
-  const x = width / 2;
+  const { length, width, quarterLine, circleRadius, brokenCircleRadius, penaltySpot, goalWidth, goalDepth } =
+    HOCKEY_PITCH;
   const y = length / 2;
-  const across = (at: number): Point[] => [
-    { x: -x, y: at },
-    { x, y: at },
-  ];
   const ends = [1, -1] as const;
   return [
-    { kind: "boundary", points: [...across(y), ...across(-y).reverse()] },
-    ...[0, y - quarterLine, -(y - quarterLine)].map((at) => ({ kind: "line" as const, points: across(at) })),
+    boundary(width, length),
+    ...[0, y - quarterLine, -(y - quarterLine)].map((at) => across(width, at)),
     ...ends.map((end) => ({ kind: "circle" as const, points: shootingCircle(circleRadius, end) })),
     ...ends.map((end) => ({ kind: "broken" as const, points: shootingCircle(brokenCircleRadius, end) })),
-    ...ends.map((end) => ({ kind: "goal" as const, points: goal(end) })),
-    ...ends.map((end) => ({ kind: "spot" as const, points: [{ x: 0, y: end * (y - penaltySpot) }] })),
+    ...ends.map((end) => goal(end * y, goalWidth, goalDepth)),
+    ...ends.map((end) => spot(0, end * (y - penaltySpot))),
   ];
 }

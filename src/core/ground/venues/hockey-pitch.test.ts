@@ -1,6 +1,6 @@
 import { HOCKEY_PITCH, hockeyPitchMarks, shootingCircle } from "./hockey-pitch";
-import { fromVenue, toVenue } from "./venue-frame";
-import { planDistance } from "./vector";
+import { fromVenue, toVenue } from "../venue-frame";
+import { planDistance } from "../vector";
 
 // FIH Rules of Hockey, field of play (from memory): 91.40 × 55.00, lines 22.90 from the back lines, circles 14.63.
 test("the pitch has the rule book's measures", () => {

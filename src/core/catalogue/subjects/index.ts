@@ -1,0 +1,29 @@
+import { BIRDS, INSECTS_AND_WEATHER, MAMMALS } from "./animals";
+import { ATHLETICS } from "./athletics";
+import { BATS_AND_RACKETS } from "./bats-and-rackets";
+import { CLIMBING_AND_GYMNASTICS, HORSES, MOTORS, PEOPLE } from "./people-horses-motors";
+import { SNOW_AND_ICE, WATER, WHEELS } from "./water-and-wheels";
+import { TEAM_SPORTS } from "./team-sports";
+import type { CatalogueSubject } from "./row";
+
+/**
+ * Subjects of the library. Sizes in metres; speeds in m/s: body over the ground, limbs and wings against the body, tools
+ * and balls over the ground; typical and fast. Each row tells how it is known.
+ */
+export const SUBJECTS: readonly CatalogueSubject[] = Object.freeze([
+  ...TEAM_SPORTS,
+  ...BATS_AND_RACKETS,
+  ...ATHLETICS,
+  ...WATER,
+  ...WHEELS,
+  ...SNOW_AND_ICE,
+  ...CLIMBING_AND_GYMNASTICS,
+  ...HORSES,
+  ...MOTORS,
+  ...PEOPLE,
+  ...MAMMALS,
+  ...BIRDS,
+  ...INSECTS_AND_WEATHER,
+]);
+
+export { asSubject, wingTipSpeed, type CataloguePart, type CatalogueSubject, type SubjectGroup } from "./row";

@@ -1,0 +1,35 @@
+import { inGroup, limb, tool } from "./row";
+
+const MEMORY = "body and tool speeds from memory of published figures; limbs estimated";
+
+/** Team sports. Heights are of the figure as it plays, not standing. */
+// prettier-ignore
+export const TEAM_SPORTS = inGroup("team sport", [
+  { id: "hockey-runner", name: "Field hockey player running", height: 1.7, depth: 0.5, bodySpeed: 7, fastSpeed: 9, bob: 0.5, parts: [limb(5, 7), tool("stick", "stick", 25, 30, 0.025)], known: "from memory", source: MEMORY },
+  { id: "hockey-drag-flicker", name: "Field hockey drag flicker", height: 1.35, depth: 0.7, bodySpeed: 4, fastSpeed: 5, bob: 0.5, parts: [limb(5, 7), tool("stick", "stick", 25, 30, 0.025), tool("ball", "ball", 25, 33, 0.0365)], known: "estimated", source: "stick and ball from memory, the rest estimated; ball of the FIH rules" },
+  { id: "hockey-goalkeeper", name: "Field hockey goalkeeper saving", height: 1.5, depth: 0.6, bodySpeed: 2, fastSpeed: 4, bob: 0.5, parts: [limb(6, 9), tool("ball", "ball", 25, 33, 0.0365)], known: "estimated", source: "estimated; ball of the FIH rules" },
+  { id: "ice-hockey-skater", name: "Ice hockey skater", height: 1.75, depth: 0.6, bodySpeed: 9, fastSpeed: 12, bob: 0.3, parts: [limb(5, 7), tool("stick", "stick blade", 30, 38, 0.03), tool("puck", "puck", 35, 45, 0.038)], known: "from memory", source: "skating and shot speeds from memory; puck of the IIHF rules" },
+  { id: "ice-hockey-goalkeeper", name: "Ice hockey goalkeeper", height: 1.3, depth: 0.7, bodySpeed: 1.5, fastSpeed: 3, bob: 0.4, parts: [limb(6, 9), tool("puck", "puck", 35, 45, 0.038)], known: "estimated", source: "estimated; puck of the IIHF rules" },
+  { id: "football-runner", name: "Footballer running with the ball", height: 1.8, depth: 0.5, bodySpeed: 7, fastSpeed: 9, bob: 0.5, parts: [limb(5, 8), tool("ball", "ball", 15, 30, 0.11)], known: "from memory", source: "speeds from memory of published figures; ball of the IFAB laws" },
+  { id: "football-kick", name: "Footballer kicking", height: 1.8, depth: 0.7, bodySpeed: 4, fastSpeed: 6, bob: 0.5, parts: [limb(12, 18, "kicking foot"), tool("ball", "ball", 26, 34, 0.11)], known: "from memory", source: "kicking foot up to 18 m/s and ball from memory; ball of the IFAB laws" },
+  { id: "football-goalkeeper", name: "Football goalkeeper diving", height: 1.2, depth: 0.8, length: 2.2, bodySpeed: 4, fastSpeed: 5.5, bob: 1, parts: [limb(5, 8), tool("ball", "ball", 22, 30, 0.11)], known: "estimated", source: "estimated; ball of the IFAB laws" },
+  { id: "football-header", name: "Header at the top of a jump", height: 1.9, depth: 0.5, bodySpeed: 1.5, fastSpeed: 3, bob: 0.5, parts: [limb(4, 6), tool("ball", "ball", 14, 22, 0.11)], known: "estimated", source: "net jump of practice; estimated" },
+  { id: "rugby-runner", name: "Rugby player running with the ball", height: 1.8, depth: 0.6, bodySpeed: 7, fastSpeed: 9, bob: 0.5, parts: [limb(5, 7), tool("ball", "ball", 14, 22, 0.095)], known: "from memory", source: MEMORY },
+  { id: "rugby-lineout", name: "Rugby line-out jump", height: 2.6, depth: 1, bodySpeed: 1, fastSpeed: 2, bob: 0.8, parts: [limb(4, 6), tool("ball", "ball", 12, 16, 0.095)], known: "estimated", source: "estimated" },
+  { id: "rugby-tackle", name: "Tackle", height: 1.3, depth: 1.2, bodySpeed: 4, fastSpeed: 7, bob: 0.8, parts: [limb(5, 8)], known: "estimated", source: "estimated" },
+  { id: "gridiron-runner", name: "Gridiron ball carrier", height: 1.8, depth: 0.6, bodySpeed: 7.5, fastSpeed: 9.5, bob: 0.5, parts: [limb(5, 7)], known: "from memory", source: MEMORY },
+  { id: "gridiron-passer", name: "Gridiron passer", height: 1.85, depth: 0.6, bodySpeed: 2, fastSpeed: 4, bob: 0.4, parts: [limb(9, 12, "throwing hand"), tool("ball", "ball", 22, 27, 0.085)], known: "from memory", source: "pass speed from memory; ball 17 cm thick by the rules" },
+  { id: "gridiron-receiver", name: "Gridiron receiver catching", height: 2, depth: 0.6, bodySpeed: 7, fastSpeed: 9.5, bob: 0.6, parts: [limb(5, 7), tool("ball", "ball", 20, 27, 0.085)], known: "estimated", source: "estimated from runner and pass" },
+  { id: "australian-mark", name: "High mark", height: 2.4, depth: 0.7, bodySpeed: 3, fastSpeed: 5, bob: 1, parts: [limb(5, 7), tool("ball", "ball", 16, 24, 0.085)], known: "estimated", source: "estimated" },
+  { id: "hurling-striker", name: "Hurling strike", height: 1.8, depth: 0.7, bodySpeed: 5, fastSpeed: 7.5, bob: 0.5, parts: [limb(7, 10), tool("hurley", "hurley", 28, 35, 0.05), tool("ball", "sliotar", 38, 45, 0.0345)], known: "estimated", source: "estimated after other bats; ball of the GAA rules, from memory" },
+  { id: "lacrosse-shot", name: "Lacrosse shot", height: 1.8, depth: 0.6, bodySpeed: 5, fastSpeed: 8, bob: 0.5, parts: [limb(8, 11), tool("head", "stick head", 28, 38, 0.08), tool("ball", "ball", 35, 46, 0.032)], known: "from memory", source: MEMORY },
+  { id: "basketball-drive", name: "Basketball player driving", height: 1.9, depth: 0.5, bodySpeed: 5, fastSpeed: 7.5, bob: 0.5, parts: [limb(5, 8), tool("ball", "ball", 8, 15, 0.12)], known: "estimated", source: "court player of practice; ball of the FIBA rules" },
+  { id: "basketball-jump-shot", name: "Jump shot", height: 2.4, depth: 0.5, bodySpeed: 1, fastSpeed: 2.5, bob: 0.5, parts: [limb(5, 7, "shooting hand"), tool("ball", "ball", 8, 10, 0.12)], known: "estimated", source: "estimated; release speed from memory" },
+  { id: "basketball-dunk", name: "Dunk", height: 2.6, depth: 0.6, bodySpeed: 3, fastSpeed: 5, bob: 0.8, parts: [limb(6, 9)], known: "estimated", source: "estimated" },
+  { id: "handball-throw", name: "Handball jump throw", height: 2.1, depth: 0.6, bodySpeed: 5, fastSpeed: 6.5, bob: 0.5, parts: [limb(9, 13, "throwing hand"), tool("ball", "ball", 22, 28, 0.095)], known: "from memory", source: "throw from memory of published figures; hand estimated; ball of the IHF rules" },
+  { id: "handball-goalkeeper", name: "Handball goalkeeper", height: 1.8, depth: 0.5, bodySpeed: 2, fastSpeed: 4, bob: 0.5, parts: [limb(7, 10), tool("ball", "ball", 22, 28, 0.095)], known: "estimated", source: "estimated" },
+  { id: "volleyball-attack", name: "Volleyball attack above the net", height: 2.3, depth: 0.5, bodySpeed: 1.5, fastSpeed: 3, bob: 0.5, parts: [limb(12, 16, "hitting hand"), tool("ball", "ball", 25, 33, 0.105)], known: "estimated", source: "net jump and hitting hand estimated, ball from memory" },
+  { id: "volleyball-block", name: "Volleyball block or reach", height: 2.5, depth: 0.5, bodySpeed: 1.5, fastSpeed: 2.5, bob: 0.5, parts: [limb(4, 6), tool("ball", "ball", 20, 33, 0.105)], known: "estimated", source: "net jump of practice: 1.5 m/s at the top, limbs 4" },
+  { id: "volleyball-dig", name: "Volleyball reception", height: 1.3, depth: 0.7, bodySpeed: 3, fastSpeed: 5, bob: 0.5, parts: [limb(4, 6), tool("ball", "ball", 18, 28, 0.105)], known: "estimated", source: "estimated" },
+  { id: "netball-shot", name: "Netball shot", height: 2.2, depth: 0.4, bodySpeed: 0.5, fastSpeed: 2, bob: 0.4, parts: [limb(4, 6), tool("ball", "ball", 7, 10, 0.112)], known: "estimated", source: "estimated" },
+]);

@@ -1,0 +1,277 @@
+import { HOCKEY_PITCH, hockeyPitchMarks } from "./hockey-pitch";
+import {
+  across,
+  arc,
+  bothEnds,
+  boundary,
+  goal,
+  line,
+  rectangle,
+  ring,
+  spot,
+  type VenueTemplate,
+} from "./mark";
+
+/** Outdoor fields. All measures in metres, from memory of the rule books; what the rules leave free is said. */
+export const FIELDS: readonly VenueTemplate[] = [
+  {
+    id: "field-hockey",
+    name: "Field hockey pitch",
+    width: HOCKEY_PITCH.width,
+    length: HOCKEY_PITCH.length,
+    runOff: { side: 3, end: 5 },
+    marks: hockeyPitchMarks,
+    source: "FIH Rules of Hockey, field of play",
+    known: "from memory",
+  },
+  {
+    id: "football",
+    name: "Football pitch",
+    width: 68,
+    length: 105,
+    runOff: { side: 3, end: 3 },
+    marks: () => [
+      boundary(68, 105),
+      across(68, 0),
+      ring(0, 0, 9.15),
+      spot(0, 0),
+      ...bothEnds([
+        rectangle(0, 52.5 - 8.25, 40.32, 16.5),
+        rectangle(0, 52.5 - 2.75, 18.32, 5.5),
+        spot(0, 52.5 - 11),
+        // The part of the penalty arc outside the area: 5.5 m of 9.15 lie inside it.
+        arc(0, 52.5 - 11, 9.15, 180 - 53.05, 180 + 53.05),
+        goal(52.5, 7.32, 2),
+      ]),
+    ],
+    source: "IFAB Laws of the Game, law 1; 105 × 68 chosen within 90–120 × 45–90",
+    known: "from memory",
+  },
+  {
+    id: "rugby-union",
+    name: "Rugby union pitch",
+    width: 70,
+    length: 122,
+    runOff: { side: 5, end: 5 },
+    marks: () => [
+      boundary(70, 122),
+      across(70, 0),
+      ...bothEnds([
+        across(70, 50),
+        across(70, 28),
+        { ...across(70, 10), kind: "broken" },
+        { ...across(70, 45), kind: "broken" },
+        goal(50, 5.6, 0.2),
+      ]),
+    ],
+    source: "World Rugby Laws, law 1; 100 m between goal lines and in-goals of 11 m chosen within 6–22",
+    known: "from memory",
+  },
+  {
+    id: "rugby-league",
+    name: "Rugby league field",
+    width: 68,
+    length: 116,
+    runOff: { side: 5, end: 5 },
+    marks: () => [
+      boundary(68, 116),
+      across(68, 0),
+      ...bothEnds([...[10, 20, 30, 40, 50].map((y) => across(68, y)), goal(50, 5.5, 0.2)]),
+    ],
+    source: "International Rugby League Laws, section 1; in-goals of 8 m chosen within 6–11",
+    known: "from memory",
+  },
+  {
+    id: "gridiron",
+    name: "Gridiron field",
+    width: 48.77,
+    length: 109.73,
+    runOff: { side: 3.66, end: 3.66 },
+    marks: () => [
+      boundary(48.77, 109.73),
+      across(48.77, 0),
+      // A line every ten yards; goal lines 50 yards from the middle.
+      ...bothEnds([1, 2, 3, 4, 5].map((k) => across(48.77, k * 9.144))),
+      ...bothEnds([goal(54.86, 5.64, 0.2)]),
+    ],
+    source: "IFAF Football Rules, rule 1; 120 × 53 1/3 yards",
+    known: "from memory",
+  },
+  {
+    id: "australian-football",
+    name: "Australian football oval",
+    width: 135,
+    length: 165,
+    runOff: { side: 4, end: 4 },
+    marks: () => [
+      { kind: "boundary", points: oval(135, 165) },
+      ring(0, 0, 5),
+      rectangle(0, 0, 50, 50),
+      ...bothEnds([rectangle(0, 82.5 - 4.5, 6.4, 9), arc(0, 82.5, 50, 130, 230), goal(82.5, 6.4, 0.2)]),
+    ],
+    source: "Laws of Australian Football, law 3; 165 × 135 chosen within 135–185 × 110–155",
+    known: "from memory",
+  },
+  {
+    id: "gaelic-field",
+    name: "Gaelic football and hurling field",
+    width: 85,
+    length: 140,
+    runOff: { side: 3, end: 3 },
+    marks: () => [
+      boundary(85, 140),
+      ...bothEnds([
+        across(85, 70 - 13),
+        across(85, 70 - 20),
+        across(85, 70 - 45),
+        rectangle(0, 70 - 2.25, 14, 4.5),
+        rectangle(0, 70 - 6.5, 19, 13),
+        goal(70, 6.5, 1),
+      ]),
+    ],
+    source: "GAA Official Guide, part 2, rule 1; 140 × 85 chosen within 130–145 × 80–90",
+    known: "from memory",
+  },
+  {
+    id: "lacrosse",
+    name: "Lacrosse field",
+    width: 60,
+    length: 110,
+    runOff: { side: 4, end: 4 },
+    marks: () => [
+      boundary(60, 110),
+      across(60, 0),
+      ...bothEnds([ring(0, 40, 3), across(60, 22.5), goal(40, 1.83, 2.1)]),
+    ],
+    source: "World Lacrosse rules, field; restraining lines by memory",
+    known: "from memory",
+  },
+  {
+    id: "cricket",
+    name: "Cricket ground",
+    width: 130,
+    length: 130,
+    runOff: { side: 3, end: 3 },
+    marks: () => [
+      { kind: "boundary", points: ring(0, 0, 65).points.slice(0, -1) },
+      rectangle(0, 0, 3.05, 20.12),
+      // The fielding circle: two half circles of 27.43 m about the middle stumps, joined.
+      {
+        kind: "broken",
+        points: [
+          ...arc(0, 10.06, 27.43, -90, 90).points,
+          ...arc(0, -10.06, 27.43, 90, 270).points,
+          { x: -27.43, y: 10.06 },
+        ],
+      },
+      ...bothEnds([line(-1.83, 8.84, 1.83, 8.84), line(-1.32, 10.06, 1.32, 10.06)]),
+    ],
+    source: "MCC Laws of Cricket, laws 6–8; ICC playing conditions; boundary of 65 m chosen within 59–82",
+    known: "from memory",
+  },
+  {
+    id: "baseball",
+    name: "Baseball field",
+    width: 172.5,
+    length: 122,
+    runOff: { side: 18, end: 18 },
+    marks: () => diamond({ base: 27.43, plate: 18.44, fence: 122, mound: 2.74, infield: 28.96 }),
+    source: "WBSC Baseball Rules, rule 2; fence at 122 m straight away, 99.7 m on the lines chosen",
+    known: "from memory",
+  },
+  {
+    id: "softball",
+    name: "Softball field",
+    width: 94.84,
+    length: 67.06,
+    runOff: { side: 9, end: 9 },
+    marks: () => diamond({ base: 18.29, plate: 13.11, fence: 67.06, mound: 2.44, infield: 18.29 }),
+    source: "WBSC Softball Rules, rule 2; women’s fast pitch",
+    known: "from memory",
+  },
+  {
+    id: "athletics-400",
+    name: "Athletics track, 400 m",
+    width: 92.52,
+    length: 176.91,
+    runOff: { side: 1, end: 1 },
+    marks: () => Array.from({ length: 9 }, (_, lane) => track(lane * 1.22, lane === 8)),
+    source: "World Athletics Track and Field Facilities Manual: radius 36.50, straights 84.39, lanes 1.22",
+    known: "from memory",
+  },
+  {
+    id: "throwing-sector",
+    name: "Discus and hammer sector",
+    width: 54,
+    length: 90,
+    runOff: { side: 10, end: 20 },
+    marks: () => [
+      { kind: "boundary", points: [{ x: 0, y: -45 }, ...arc(0, -45, 90, -17.46, 17.46).points] },
+      ring(0, -45, 1.25),
+      ...[30, 50, 70].map((r) => arc(0, -45, r, -17.46, 17.46)),
+    ],
+    source: "World Athletics Competition Rules, 32: sector of 34.92°, discus circle 2.50 m; 90 m shown",
+    known: "from memory",
+  },
+  {
+    id: "javelin-sector",
+    name: "Javelin sector",
+    width: 50,
+    length: 100,
+    runOff: { side: 10, end: 20 },
+    marks: () => [
+      { kind: "boundary", points: [{ x: 0, y: -50 }, ...arc(0, -50, 100, -14.48, 14.48).points] },
+      arc(0, -50, 8, -14.48, 14.48),
+      ...[40, 60, 80].map((r) => arc(0, -50, r, -14.48, 14.48)),
+      line(-2, -42.26, -2, -72),
+      line(2, -42.26, 2, -72),
+    ],
+    source:
+      "World Athletics Competition Rules, 32 and 38: sector of 28.96°, arc of 8 m, runway 4 m; 100 m shown",
+    known: "from memory",
+  },
+];
+
+/** An oval boundary, as two half ellipses. */
+const oval = (width: number, length: number) =>
+  Array.from({ length: 72 }, (_, i) => {
+    const a = (i * Math.PI) / 36;
+    return { x: (width / 2) * Math.sin(a), y: (length / 2) * Math.cos(a) };
+  });
+
+/** The line of a lane's inner edge at so many metres out from the kerb. */
+function track(out: number, outermost: boolean) {
+  const [radius, half] = [36.5 + out, 84.39 / 2];
+  const points = [...arc(0, half, radius, -90, 90).points, ...arc(0, -half, radius, 90, 270).points];
+  return outermost
+    ? { kind: "boundary" as const, points }
+    : { kind: "line" as const, points: [...points, points[0]!] };
+}
+
+interface Diamond {
+  readonly base: number;
+  /** From the plate's point to the pitcher's plate, to the fence straight away, about the mound, the infield's arc. */
+  readonly plate: number;
+  readonly fence: number;
+  readonly mound: number;
+  readonly infield: number;
+}
+
+/** A diamond with home plate at the lower end and second base straight up the long axis. */
+function diamond({ base, plate, fence, mound, infield }: Diamond) {
+  const home = -fence / 2;
+  const side = base * Math.SQRT1_2;
+  const bases = [
+    { x: 0, y: home },
+    { x: side, y: home + side },
+    { x: 0, y: home + 2 * side },
+    { x: -side, y: home + side },
+  ];
+  return [
+    { kind: "boundary" as const, points: [bases[0]!, ...arc(0, home, fence, -45, 45).points] },
+    { kind: "line" as const, points: [...bases, bases[0]!] },
+    ring(0, home + plate, mound),
+    arc(0, home + plate, infield, -75, 75),
+    ...bases.map((b) => spot(b.x, b.y)),
+  ];
+}

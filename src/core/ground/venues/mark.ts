@@ -1,0 +1,96 @@
+import { cosDeg, sinDeg } from "../../units";
+import type { Point } from "../vector";
+
+/** One painted or built mark, in the venue's own axes (x to the right, y along its long axis, origin in the middle). */
+export interface PitchMark {
+  readonly kind: "boundary" | "line" | "circle" | "broken" | "goal" | "spot";
+  readonly points: readonly Point[];
+}
+
+/** A venue as its governing body lays it out; metres. */
+export interface VenueTemplate {
+  readonly id: string;
+  readonly name: string;
+  /** Extent of the boundary: across and along. */
+  readonly width: number;
+  readonly length: number;
+  /** Clear run-off beyond the boundary, where nobody should stand, at the sides and at the ends. */
+  readonly runOff: { readonly side: number; readonly end: number };
+  readonly marks: () => PitchMark[];
+  /** Governing body and document; what is free in the rules and was chosen here. */
+  readonly source: string;
+  readonly known: "published" | "from memory" | "common practice" | "estimated" | "invented";
+}
+
+const ARC_STEP_DEG = 5;
+
+/** The outline of the field of play: a rectangle about the middle. */
+export const boundary = (width: number, length: number): PitchMark => ({
+  kind: "boundary",
+  points: box(0, 0, width, length),
+});
+
+function box(x: number, y: number, width: number, length: number): Point[] {
+  const [w, l] = [width / 2, length / 2];
+  return [
+    { x: x - w, y: y + l },
+    { x: x + w, y: y + l },
+    { x: x + w, y: y - l },
+    { x: x - w, y: y - l },
+  ];
+}
+
+/** A straight line. */
+export const line = (x1: number, y1: number, x2: number, y2: number): PitchMark => ({
+  kind: "line",
+  points: [
+    { x: x1, y: y1 },
+    { x: x2, y: y2 },
+  ],
+});
+
+/** A line across the whole width at a distance from the middle. */
+export const across = (width: number, y: number): PitchMark => line(-width / 2, y, width / 2, y);
+
+/** Lines of a rectangle about a point, closed. */
+export const rectangle = (x: number, y: number, width: number, length: number): PitchMark => {
+  const points = box(x, y, width, length);
+  return { kind: "line", points: [...points, points[0]!] };
+};
+
+/** An arc about a point from one bearing to another, clockwise from the long axis, degrees. */
+export function arc(x: number, y: number, radius: number, from: number, to: number): PitchMark {
+  const steps = Math.max(2, Math.ceil(Math.abs(to - from) / ARC_STEP_DEG));
+  const points = Array.from({ length: steps + 1 }, (_, i) => {
+    const bearing = from + ((to - from) * i) / steps;
+    return { x: x + radius * sinDeg(bearing), y: y + radius * cosDeg(bearing) };
+  });
+  return { kind: "circle", points };
+}
+
+/** A full circle. */
+export const ring = (x: number, y: number, radius: number): PitchMark => arc(x, y, radius, 0, 360);
+
+/** A dot. */
+export const spot = (x: number, y: number): PitchMark => ({ kind: "spot", points: [{ x, y }] });
+
+/** A goal at the end of the field: its mouth on the line `y`, its depth outward. */
+export function goal(y: number, width: number, depth: number): PitchMark {
+  const back = y + Math.sign(y) * depth;
+  const w = width / 2;
+  return {
+    kind: "goal",
+    points: [
+      { x: -w, y },
+      { x: -w, y: back },
+      { x: w, y: back },
+      { x: w, y },
+    ],
+  };
+}
+
+/** Marks of one end and the same turned about the middle for the other. */
+export const bothEnds = (marks: readonly PitchMark[]): PitchMark[] => [
+  ...marks,
+  ...marks.map(({ kind, points }) => ({ kind, points: points.map((p) => ({ x: 0 - p.x, y: 0 - p.y })) })),
+];
