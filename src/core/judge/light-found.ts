@@ -71,7 +71,7 @@ export function findLight({ scene, spot, subject, position, heightAngle }: Light
     ev: evFigure(lux, scene, lamps, offsets, reflectance),
     evInCloud: scene.inCloud && evFromLux(withOffsets(under(scene.inCloud), lamps.lux, offsets).total),
     modelEv: evFromLux(Math.max(NIGHT_LUX, daySum + lamps.lux)),
-    dayShare: daySum / (daySum + lamps.lux),
+    dayShare: lamps.lux > 0 ? daySum / (daySum + lamps.lux) : 1,
     side: litSide > SIDE_SHOWS * (lux.total - lux.sun) ? lightSide(day.turn) : "even",
     turn: day.turn,
     shadedBy: shade?.id,
