@@ -5,7 +5,7 @@ import { expect, test } from "@playwright/test";
 import { OUTING, tag } from "./outing";
 
 /** Budgets in kB, gzip level 6. docs/decisions/0004 tells how they came about. */
-const BUDGET = { list: 435, stage: 515, fonts: 100 };
+const BUDGET = { list: 435, stage: 520, fonts: 100 };
 
 test.skip(({ viewport }) => (viewport?.width ?? 0) < 960, "bytes do not hang on the size of the screen");
 

@@ -32,4 +32,5 @@ export {
   softnessWords,
   verdictWords,
 } from "./judgements";
+export { intentWords, modeSentence, placeWords, scoreWords } from "./places";
 export { hasReason, reasonSentence, sourceWords } from "./reasons";

@@ -23,10 +23,10 @@ export { modeFor, predictAutoIso, type AutomaticInput, type ModeFoundInput } fro
 export {
   gridOf,
   searchPositions,
-  shortList,
   type Candidate,
   type HeatCell,
   type SearchInput,
   type SearchProgress,
   type SearchResult,
 } from "./search";
+export { shortList } from "./short-list";

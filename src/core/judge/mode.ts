@@ -9,6 +9,8 @@ export interface ModeFoundInput {
   readonly at: number;
   readonly ahead: number;
   readonly ev: number;
+  /** Share 0 … 1 of that light that is daylight: a zone's offset is one of the lamps. */
+  readonly dayShare: number;
   /** Zones that play may reach; their offsets count from the ground at large. */
   readonly zones: readonly Zone[];
 }
@@ -17,10 +19,10 @@ export interface ModeFoundInput {
  * Which way of exposing suits the time ahead (common practice): the spread of the light over the zones and over the
  * minutes to come, passing cloud by its two levels.
  */
-export function modeFor({ timeline, at, ahead, ev, zones }: ModeFoundInput): ModeAdvice {
+export function modeFor({ timeline, at, ahead, ev, dayShare, zones }: ModeFoundInput): ModeAdvice {
   const coming = timeline.points.filter((p) => p.at >= at && p.at <= at + ahead);
   return adviseMode({
-    zoneEvs: zones.map((z) => ev + z.offsetClicks / 3),
+    zoneEvs: zones.map((z) => ev + Math.log2(dayShare + (1 - dayShare) * 2 ** (z.offsetClicks / 3))),
     evsAhead: coming.flatMap((p) => (p.evInCloud === undefined ? [p.ev] : [p.ev, p.evInCloud])),
     unpredictable: coming.some((p) => p.evInCloud !== undefined && p.ev - p.evInCloud > 1),
     pocketOnly: false,

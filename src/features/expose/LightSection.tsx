@@ -25,6 +25,9 @@ export function LightSection({ found }: { found: Assessment }) {
           {`${evWords(ev.value)}, ${luxWords(lux.total).replace("about ", "")}`}
         </Txt>
       </View>
+      {found.light.evInCloud !== undefined && (
+        <Txt>{`${evWords(found.light.evInCloud)} while a cloud passes.`}</Txt>
+      )}
       <StackedBar label="Light by origin" parts={parts.sort((a, b) => b.share - a.share)} />
     </View>
   );

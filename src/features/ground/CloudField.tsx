@@ -1,5 +1,6 @@
+import { Segmented } from "@/ui/controls/Segmented";
 import { Stepper } from "@/ui/controls/Stepper";
-import { setCloud } from "../stage/edits";
+import { setCloud, setPassing } from "../stage/edits";
 import { useOuting } from "../stage/outing-context";
 
 const NAMES = [
@@ -18,14 +19,28 @@ const NAMES = [
 export function CloudField() {
   const { shoot, change } = useOuting();
   const eighths = shoot.light.cloudEighths;
+  const { passing = false } = shoot.light;
   return (
-    <Stepper
-      label="Cloud"
-      value={eighths}
-      words={`${eighths}/8, ${NAMES[eighths]}`}
-      min={0}
-      max={8}
-      onChange={(value) => change(setCloud(value))}
-    />
+    <>
+      <Stepper
+        label="Cloud"
+        value={eighths}
+        words={`${eighths}/8, ${NAMES[eighths]}`}
+        min={0}
+        max={8}
+        onChange={(value) => change(setCloud(value))}
+      />
+      {eighths > 0 && eighths < 8 && (
+        <Segmented
+          label="How the clouds lie"
+          segments={[
+            { key: "even", label: "Even" },
+            { key: "passing", label: "Passing the sun" },
+          ]}
+          chosen={passing ? "passing" : "even"}
+          onChoose={(key) => change(setPassing(key === "passing"))}
+        />
+      )}
+    </>
   );
 }

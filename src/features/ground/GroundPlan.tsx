@@ -12,6 +12,7 @@ import { useOuting } from "../stage/outing-context";
 import { directSun, GroundDrawing } from "./drawing/GroundDrawing";
 import { SheetMarks } from "./drawing/SheetMarks";
 import { SunComb } from "./drawing/SunComb";
+import { usePlaceSearch } from "./place-search";
 import { useGroundView } from "./useGroundView";
 
 /** Px between the place and the middle of its tag. */
@@ -35,6 +36,8 @@ export function GroundPlan({ close = false }: { close?: boolean }) {
   const spokenOf = close && place && spot ? [place.at, spot.at] : undefined;
   const { view, setView, fit, isMoved } = useGroundView(ground, size, spokenOf);
   const toast = useToast();
+  const search = usePlaceSearch();
+  const found = search.state.kind === "found" ? search.state.places : undefined;
 
   const handles = useMemo<Handle[]>(
     () => [
@@ -76,6 +79,7 @@ export function GroundPlan({ close = false }: { close?: boolean }) {
             shot={shot}
             positionId={choice.positionId}
             assessments={assessments}
+            found={found}
           />
         )}
         edge={(v) => (

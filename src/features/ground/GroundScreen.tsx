@@ -3,7 +3,7 @@ import { ScrollView, View } from "react-native";
 import { Txt } from "@/ui/controls/Txt";
 import { Drawer } from "@/ui/layout/Drawer";
 import { useWide } from "@/ui/layout/useWide";
-import { noPictureSentence } from "@/words";
+import { intentWords, noPictureSentence } from "@/words";
 import { Figures } from "../stage/Figures";
 import { Judgements } from "../stage/Judgements";
 import { useOuting } from "../stage/outing-context";
@@ -16,12 +16,18 @@ import { LampsField } from "./LampsField";
 import { CompareTable } from "./CompareTable";
 import { ASKED_TITLE, groundFigures, type Asked } from "./figures";
 import { GroundPlan } from "./GroundPlan";
+import { FindPlaces } from "./FindPlaces";
 import { PlaceFields } from "./PlaceFields";
+import { PlaceSearchProvider } from "./place-search";
 
 /** Ground: where to stand, what each place sees, where the light comes from. */
 export function GroundScreen() {
   const wide = useWide();
-  return <StageFrame stage="ground">{wide ? <WideGround /> : <PhoneGround />}</StageFrame>;
+  return (
+    <StageFrame stage="ground">
+      <PlaceSearchProvider>{wide ? <WideGround /> : <PhoneGround />}</PlaceSearchProvider>
+    </StageFrame>
+  );
 }
 
 function usePlaceTitle(): string {
@@ -73,7 +79,7 @@ function WideGround() {
             <Txt size={20} weight={700} role="heading" aria-level={2}>
               {`${shot.name}, ${live ? "now" : "planned for"} ${wall(at)}`}
             </Txt>
-            <Txt tone="ink2">{`${shot.intent === "freeze" ? "Freeze" : "Reaction"}, ${shot.part}, ${shot.orientation}`}</Txt>
+            <Txt tone="ink2">{`${intentWords(shot.intent)}, ${shot.part}, ${shot.orientation}`}</Txt>
           </View>
           <PlaceFigures asked={asked} onAsk={(key) => setAsked(asked === key ? undefined : (key as Asked))} />
           {asked && <AskedReasons asked={asked} />}
@@ -111,6 +117,7 @@ function PlaceDetails({ wide = false }: { wide?: boolean }) {
     <>
       {inHand?.ok && <Judgements items={inHand.judgement.filter((j) => j.weight !== "veto")} />}
       <PlaceFields />
+      <FindPlaces />
       <CloudField />
       <LampsField />
       {!wide && <CompareTable />}

@@ -1,9 +1,17 @@
 import { ScrollView, View } from "react-native";
-import { comingUp, type Assessment } from "@/core/judge";
+import { comingUp, modeFor, type Assessment } from "@/core/judge";
 import type { Rail } from "@/core/exposure";
 import { Txt } from "@/ui/controls/Txt";
 import { useWide } from "@/ui/layout/useWide";
-import { apertureWords, breakWords, isoWords, changedWords, shutterWords, stopsNoun } from "@/words";
+import {
+  apertureWords,
+  breakWords,
+  isoWords,
+  changedWords,
+  modeSentence,
+  shutterWords,
+  stopsNoun,
+} from "@/words";
 import { useOuting } from "../stage/outing-context";
 import { OutingStrip } from "../stage/OutingStrip";
 import { NoPlace, ShotInHand } from "../stage/ShotInHand";
@@ -29,10 +37,21 @@ export function RunScreen() {
   );
 }
 
+/** Milliseconds ahead over which one way of exposing has to do. */
+const AHEAD = 30 * 60_000;
+
 function FieldCard({ found }: { found: Assessment }) {
-  const { timeline, wall } = useOuting();
+  const { timeline, wall, scene } = useOuting();
   const { settings } = found.settings;
   const next = comingUp(timeline, { at: found.at, settings }, 2);
+  const mode = modeFor({
+    timeline,
+    at: found.at,
+    ahead: AHEAD,
+    ev: found.light.ev.value,
+    dayShare: found.light.dayShare,
+    zones: scene.ground.zones,
+  });
   const cautions = found.judgement.filter((j) => j.weight !== "note");
   return (
     <View>
@@ -56,6 +75,7 @@ function FieldCard({ found }: { found: Assessment }) {
           </Txt>
         ))}
         {next.length === 0 && <Txt size={18}>Nothing changes until the end.</Txt>}
+        <Txt tone="ink2">{modeSentence(mode)}</Txt>
         <Judgements items={cautions.slice(0, 2)} />
       </View>
     </View>

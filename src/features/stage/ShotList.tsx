@@ -2,6 +2,7 @@ import { View } from "react-native";
 import { choiceOf } from "@/data";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
+import { intentWords } from "@/words";
 import { takeShot } from "./edits";
 import { useOuting } from "./outing-context";
 
@@ -19,7 +20,7 @@ export function ShotList() {
           <Row
             key={s.id}
             title={s.name}
-            detail={`${s.intent === "freeze" ? "frozen" : "reaction"}, ${s.part}, ${s.orientation} · ${s.wanted} wanted`}
+            detail={`${intentWords(s.intent).toLowerCase()}, ${s.part}, ${s.orientation} · ${s.wanted} wanted`}
             value={place ? place.name : "no place yet"}
             valueTone={place ? "water" : "bracken"}
             chosen={s.id === shot.id}

@@ -29,6 +29,10 @@ export const setCloud =
   (cloudEighths: number) =>
   (shoot: Shoot): Shoot => ({ ...shoot, light: { ...shoot.light, cloudEighths } });
 
+export const setPassing =
+  (passing: boolean) =>
+  (shoot: Shoot): Shoot => ({ ...shoot, light: { ...shoot.light, passing } });
+
 export const setLamps =
   (lamps: Partial<NonNullable<Shoot["light"]["lamps"]>>) =>
   (shoot: Shoot): Shoot =>

@@ -7,6 +7,8 @@ import { placeLabels, type Box } from "@/ui/plan/labels";
 import { toScreen, type PlanView, type ScreenPoint } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
 import { Masts, NoGoAreas, Obstacles, Shadows } from "./Built";
+import type { FoundPlaces } from "../place-search";
+import { Heat, Ranks } from "./Heat";
 import { Pitch } from "./Pitch";
 import { Ball, TrackLine, Wedge } from "./Sight";
 import { Tag, TAG } from "./Tag";
@@ -17,6 +19,8 @@ interface Props {
   readonly shot: Shot;
   readonly positionId: string | null;
   readonly assessments: ReadonlyMap<string, Assessment | NoPicture>;
+  /** What a search found, while it is shown. */
+  readonly found?: FoundPlaces;
 }
 
 /** Direct sun weaker than this many lux throws no shadow worth drawing. */
@@ -26,7 +30,7 @@ export const directSun = (scene: Scene): boolean =>
   scene.sun.apparentAltitude > 0 && scene.daylight.directNormal > SHADOW_LUX;
 
 /** The ground to scale: pitch, what stands, shadows, tracks, the wedge of the chosen position, spots and positions. */
-export function GroundDrawing({ view, scene, shot, positionId, assessments }: Props) {
+export function GroundDrawing({ view, scene, shot, positionId, assessments, found: places }: Props) {
   const { ground, sun } = scene;
   const spot = ground.spots.find((s) => s.id === shot.spotId)!;
   const chosen = ground.positions.find((p) => p.id === positionId);
@@ -44,6 +48,7 @@ export function GroundDrawing({ view, scene, shot, positionId, assessments }: Pr
       {bright && <Shadows view={view} obstacles={ground.obstacles} sun={sun} />}
       <Obstacles view={view} obstacles={ground.obstacles} />
       <NoGoAreas view={view} areas={ground.noGo} />
+      {places && <Heat view={view} places={places} />}
       {ground.tracks.map((track) => (
         <TrackLine key={track.id} view={view} points={track.points} />
       ))}
@@ -53,6 +58,7 @@ export function GroundDrawing({ view, scene, shot, positionId, assessments }: Pr
         <Ball key={s.id} view={view} spot={s} litFrom={litFrom(s)} chosen={s.id === spot.id} />
       ))}
       <SpotLabels {...{ view, scene, shot }} />
+      {places && <Ranks view={view} list={places.list} />}
       {[...ground.positions]
         .sort((a, b) => Number(a.id === positionId) - Number(b.id === positionId))
         .map((p) => (

@@ -1,0 +1,33 @@
+import { expect, test } from "@playwright/test";
+import { isPhone, openGround, openStage, storedShoot, tag } from "./outing";
+
+test("places are searched over the ground, listed with their reasons, and one press stands there", async ({
+  page,
+}) => {
+  await openGround(page);
+  const before = (await storedShoot(page)).ground.positions[1].at;
+  if (isPhone(page)) await page.getByRole("button", { name: /^Drag flick from B/ }).click();
+  await page.getByRole("button", { name: "Find places" }).click();
+  const first = page.getByRole("button", { name: "Move B to place 1" });
+  await expect(first).toBeVisible();
+  await expect(page.getByRole("img", { name: /^How good each place is/ })).toBeVisible();
+  await expect(page.getByText(/\d+ of 100/).first()).toBeVisible();
+  await first.click();
+  await expect(page.getByText("B stands at place 1")).toBeVisible();
+  await expect.poll(async () => (await storedShoot(page)).ground.positions[1].at).not.toEqual(before);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(tag(page, "B")).toBeVisible();
+  await page.getByRole("button", { name: "Clear" }).click();
+  await expect(page.getByRole("button", { name: "Find places" })).toBeVisible();
+});
+
+test("passing cloud tells both levels on Expose, and the card says how to expose", async ({ page }) => {
+  await openGround(page);
+  if (isPhone(page)) await page.getByRole("button", { name: /^Drag flick from B/ }).click();
+  for (let i = 0; i < 3; i++) await page.getByRole("button", { name: "More: Cloud" }).click();
+  await page.getByRole("radio", { name: "Passing the sun" }).click();
+  await openStage(page, "Expose");
+  await expect(page.getByText(/while a cloud passes/)).toBeVisible();
+  await openStage(page, "Run");
+  await expect(page.getByText(/^(Manual|Automatic ISO)/)).toBeVisible();
+});

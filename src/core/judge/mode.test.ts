@@ -1,0 +1,70 @@
+import { demoKit, demoShoots } from "../../../demo";
+import { sceneAt, type LightPlan } from "../scene";
+import { assess, modeFor, predictAutoIso, timeline } from ".";
+
+const shoot = demoShoots[0]!;
+const walk = {
+  shot: shoot.shots[0]!,
+  subject: shoot.subjects.find((s) => s.id === shoot.shots[0]!.subjectId)!,
+  position: shoot.ground.positions[1]!,
+  rig: { body: demoKit.bodies[0]!, lens: demoKit.lenses[0]!, support: demoKit.supports[1]! },
+  order: ["lift", "aperture", "shutter", "iso"] as const,
+};
+const HOUR = 3_600_000;
+const noon = Date.UTC(2026, 9, 17, 12);
+const evening = Date.UTC(2026, 9, 17, 20);
+const lamps = { class: "II" as const, from: evening - HOUR, until: evening + 4 * HOUR };
+
+/** From the south, where the noon sun lights what one sees. */
+const south = { id: "s", name: "S", at: { x: 0, y: -60 }, lensHeight: 1.2 };
+
+function adviceAt(at: number, light: LightPlan, offsetClicks: number, position = walk.position) {
+  const zones = [
+    { id: "all", name: "All", offsetClicks: 0 },
+    { id: "dark", name: "Dark end", offsetClicks },
+  ];
+  const found = assess({ ...walk, position, scene: sceneAt(shoot.ground, light, at) });
+  if (!found.ok) throw new Error(found.reason);
+  return modeFor({
+    timeline: timeline({
+      ...walk,
+      position,
+      ground: shoot.ground,
+      light,
+      from: at,
+      until: at + HOUR,
+      step: 300_000,
+    }),
+    at,
+    ahead: HOUR / 2,
+    ev: found.light.ev.value,
+    dayShare: found.light.dayShare,
+    zones,
+  });
+}
+
+test("steady lamps are manual, lamps that differ by zone are manual with clicks, more than a stop is automatic ISO", () => {
+  const light = { cloudEighths: 8, lamps, readings: [] };
+  expect(adviceAt(evening, light, 0)).toMatchObject({ mode: "manual" });
+  expect(adviceAt(evening, light, -2)).toMatchObject({ mode: "manual-with-clicks", clicks: 2 });
+  expect(adviceAt(evening, light, -4)).toMatchObject({ mode: "auto-iso" });
+});
+
+test("by day a zone of dark lamps is no darker; passing cloud sends to automatic ISO", () => {
+  expect(adviceAt(noon, { cloudEighths: 8, readings: [] }, -6)).toMatchObject({ mode: "manual" });
+  expect(adviceAt(noon, { cloudEighths: 4, passing: true, readings: [] }, 0, south)).toMatchObject({
+    mode: "auto-iso",
+  });
+});
+
+test("snow in the frame makes an automatic ISO two stops too low, a dark crowd too high, and compensation mends it", () => {
+  const found = assess({ ...walk, scene: sceneAt(shoot.ground, { cloudEighths: 8, readings: [] }, noon) });
+  if (!found.ok) throw new Error(found.reason);
+  const right = found.settings.settings.iso;
+  const iso = (reflectance: number, compensation: number) =>
+    predictAutoIso({ found, reflectance, compensation }).iso;
+  expect(iso(0.157, 0) - right).toBeCloseTo(0, 9);
+  expect(iso(0.06, 0)).toBeGreaterThan(right);
+  // log2(0.8/0.157) is 2.35 stops: seven clicks.
+  expect(iso(0.8, 7)).toBe(right);
+});

@@ -1,0 +1,110 @@
+import { View } from "react-native";
+import { assess, type Candidate } from "@/core/judge";
+import { distance } from "@/core/ground";
+import { sceneAt } from "@/core/scene";
+import { Button } from "@/ui/controls/Button";
+import { useToast } from "@/ui/controls/toast";
+import { Txt } from "@/ui/controls/Txt";
+import { metresWords, percentWords, placeWords, scoreWords } from "@/words";
+import { editChoice, movePosition } from "../stage/edits";
+import { useOuting } from "../stage/outing-context";
+import { usePlaceSearch, type FoundPlaces } from "./place-search";
+
+/** Looks over the whole ground for good places for the shot in hand, and lists a few that differ. */
+export function FindPlaces() {
+  const { shot, wall, at } = useOuting();
+  const { state, start, stop } = usePlaceSearch();
+  return (
+    <View className="gap-2" role="region" aria-label="Find places">
+      <View className="flex-row flex-wrap items-center justify-between gap-2">
+        <Txt size={18} weight={700} role="heading" aria-level={3}>
+          Places for this shot
+        </Txt>
+        {state.kind === "running" ? (
+          <Button label={`Stop, ${percentWords(state.share)} done`} onPress={stop} />
+        ) : state.kind === "found" ? (
+          <Button label="Clear" onPress={stop} kind="plain" />
+        ) : (
+          <Button label="Find places" onPress={start} />
+        )}
+      </View>
+      {state.kind === "failed" && (
+        <Txt tone="bracken">This browser could not start the search. Drag the tags and compare instead.</Txt>
+      )}
+      {state.kind === "idle" && (
+        <Txt size={14} tone="ink2">
+          {`Tries the ground every three metres with each of your lenses, at ${wall(at)}.`}
+        </Txt>
+      )}
+      {state.kind === "found" && state.places.list.length === 0 && (
+        <Txt>{`No place round the field serves ${shot.name}: too far, blocked or closed everywhere.`}</Txt>
+      )}
+      {state.kind === "found" &&
+        state.places.list.map((candidate, i) => (
+          <FoundPlace key={i} rank={i + 1} candidate={candidate} places={state.places} />
+        ))}
+    </View>
+  );
+}
+
+interface FoundProps {
+  readonly rank: number;
+  readonly candidate: Candidate;
+  readonly places: FoundPlaces;
+}
+
+/** One place of the list: how good, why, with which lens; a press moves the chosen position there. */
+function FoundPlace({ rank, candidate, places }: FoundProps) {
+  const { shoot, shot, choice, change } = useOuting();
+  const toast = useToast();
+  const { input } = places;
+  const rig = input.rigs[candidate.rig]!;
+  const found = assess({
+    ...input,
+    rig,
+    position: { id: "here", name: "here", at: candidate.at, lensHeight: candidate.lensHeight },
+    scene: sceneAt(input.ground, input.light, candidate.time),
+  });
+  const place = shoot.ground.positions.find((p) => p.id === choice.positionId);
+  const spot = shoot.ground.spots.find((s) => s.id === shot.spotId)!;
+  const away = distance({ ...candidate.at, z: candidate.lensHeight }, { ...spot.at, z: spot.aimHeight });
+  const standThere = (): void => {
+    if (!place) return;
+    const lensId = rig.lens.id;
+    change((s) =>
+      editChoice(shot.id, { lensId, focalLengthMm: null })(
+        movePosition(place.id, { at: candidate.at, lensHeight: candidate.lensHeight })(s),
+      ),
+    );
+    toast({
+      words: `${place.name} stands at place ${rank}`,
+      undo: () =>
+        change((s) =>
+          editChoice(shot.id, { lensId: choice.lensId, focalLengthMm: choice.focalLengthMm })(
+            movePosition(place.id, { at: place.at, lensHeight: place.lensHeight })(s),
+          ),
+        ),
+    });
+  };
+  return (
+    <View className="flex-row items-center gap-3 border-t border-line pt-2">
+      <Txt size={20} weight={700} className="w-6 text-center">
+        {String(rank)}
+      </Txt>
+      <View className="min-w-0 flex-1">
+        <Txt weight={600}>{`${scoreWords(candidate.score)} · ${metresWords(away)}`}</Txt>
+        <Txt size={14} tone="ink2">
+          {[
+            `${rig.lens.name}, ${candidate.lensHeight < 1 ? "kneeling" : "standing"}`,
+            found.ok ? placeWords(found) : "",
+          ]
+            .filter(Boolean)
+            .join(" · ")}
+        </Txt>
+      </View>
+      {place && (
+        <Button label="Stand here" says={`Move ${place.name} to place ${rank}`} onPress={standThere} />
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,122 @@
+import { createContext, useContext, useEffect, useRef, useState, type ReactNode } from "react";
+import { shortList, type Candidate, type HeatCell, type SearchInput } from "@/core/judge";
+import { fromVenue, venueMarks, type Point } from "@/core/ground";
+import { lightPlanOf, rigOf } from "@/data";
+import type { SearchRun } from "@/workers/place-search-client";
+import { useOuting, type OutingState } from "../stage/outing-context";
+
+/** Metres round the field in which places are looked for, and between two places of the grid. */
+const AROUND = 14;
+const STEP = 3;
+/** Kneeling and standing, metres. */
+const LENS_HEIGHTS = [0.7, 1.6];
+const LIST = { most: 4, apart: 12 };
+
+export interface FoundPlaces {
+  readonly shotId: string;
+  readonly at: number;
+  readonly step: number;
+  readonly heat: readonly HeatCell[];
+  readonly list: readonly Candidate[];
+  readonly input: SearchInput;
+}
+
+export type SearchState =
+  | { readonly kind: "idle" }
+  | { readonly kind: "running"; readonly share: number }
+  | { readonly kind: "failed" }
+  | { readonly kind: "found"; readonly places: FoundPlaces };
+
+interface PlaceSearch {
+  readonly state: SearchState;
+  readonly start: () => void;
+  /** Stops a running search, or puts a found one away. */
+  readonly stop: () => void;
+}
+
+const PlaceSearchContext = createContext<PlaceSearch | undefined>(undefined);
+
+/** The search for places, shared by the plan that shows it and the list that starts it. Only inside its provider. */
+export function usePlaceSearch(): PlaceSearch {
+  const search = useContext(PlaceSearchContext);
+  if (!search) throw new Error("usePlaceSearch needs a PlaceSearchProvider above it");
+  return search;
+}
+
+/** What is searched: everywhere round the field, now, with every lens of the kit on the chosen body. */
+function searchOf({
+  shoot,
+  kit,
+  shot,
+  subject,
+  choice,
+  preferences,
+  at,
+}: OutingState): SearchInput | undefined {
+  const rigs = kit.lenses.flatMap((lens) => {
+    const converterId = lens.id === choice.lensId ? choice.converterId : null;
+    const rig = rigOf({ ...choice, lensId: lens.id, converterId }, kit);
+    return rig ? [rig] : [];
+  });
+  const { venue } = shoot.ground;
+  const field = venueMarks(venue.template).find((m) => m.kind === "boundary");
+  if (!field || rigs.length === 0) return undefined;
+  const [xs, ys] = [field.points.map((p) => p.x), field.points.map((p) => p.y)];
+  const [x, y] = [Math.max(...xs) + AROUND, Math.max(...ys) + AROUND];
+  const corner = (a: number, b: number): Point => fromVenue(venue, { x: a, y: b });
+  return {
+    shot,
+    subject,
+    order: preferences.order,
+    ground: shoot.ground,
+    light: lightPlanOf(shoot),
+    area: [[corner(-x, -y), corner(x, -y), corner(x, y), corner(-x, y)]],
+    step: STEP,
+    lensHeights: LENS_HEIGHTS,
+    times: [at],
+    rigs,
+  };
+}
+
+export function PlaceSearchProvider({ children }: { children: ReactNode }) {
+  const outing = useOuting();
+  const [state, setState] = useState<SearchState>({ kind: "idle" });
+  const run = useRef<SearchRun>(undefined);
+  useEffect(() => () => run.current?.stop(), []);
+
+  const start = async (): Promise<void> => {
+    const input = searchOf(outing);
+    if (!input) return setState({ kind: "failed" });
+    run.current?.stop();
+    setState({ kind: "running", share: 0 });
+    const { startSearch } = await import("@/workers/place-search-client");
+    const mine = startSearch(input, ({ done, total }) => {
+      if (run.current === mine) setState({ kind: "running", share: done / total });
+    });
+    run.current = mine;
+    const result = await mine.result;
+    if (run.current !== mine) return;
+    run.current = undefined;
+    if (!result.ok) return setState({ kind: result.reason === "stopped" ? "idle" : "failed" });
+    const { heat } = result.value;
+    const list = shortList(heat, LIST);
+    setState({
+      kind: "found",
+      places: { shotId: input.shot.id, at: outing.at, step: STEP, heat, list, input },
+    });
+  };
+  const stop = (): void => {
+    if (run.current) run.current.stop();
+    else setState({ kind: "idle" });
+  };
+  // What was found for another shot or minute is not shown as if it held now.
+  const stale =
+    state.kind === "found" && (state.places.shotId !== outing.shot.id || state.places.at !== outing.at);
+  return (
+    <PlaceSearchContext.Provider
+      value={{ state: stale ? { kind: "idle" } : state, start: () => void start(), stop }}
+    >
+      {children}
+    </PlaceSearchContext.Provider>
+  );
+}

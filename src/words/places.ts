@@ -1,0 +1,58 @@
+import type { ModeAdvice } from "@/core/exposure";
+import type { Assessment, ScoreCode } from "@/core/judge";
+import type { Intent } from "@/core/scene";
+import { stopsNoun } from "./format";
+
+const INTENTS: Readonly<Record<Intent, string>> = {
+  freeze: "Freeze",
+  pan: "Pan",
+  streak: "Streak",
+  still: "Still",
+  reaction: "Reaction",
+  context: "In its place",
+};
+export const intentWords = (intent: Intent): string => INTENTS[intent];
+
+/** What is good, and what is weak, about a place. */
+const PARTS: Readonly<Record<ScoreCode, readonly [good: string, weak: string]>> = {
+  reach: ["fills the frame", "far for your lens"],
+  "light-side": ["well lit", "lit from the wrong side"],
+  "light-enough": ["light enough", "short of light"],
+  movement: ["movement held", "it smears"],
+  background: ["calm behind", "busy behind"],
+  face: ["face toward you", "turned away"],
+  "eye-level": ["at eye level", "too high or low"],
+  glare: ["no glare", "sun in the frame"],
+  "own-shadow": ["clear of your shadow", "your shadow on it"],
+  walk: ["near", "a long walk"],
+};
+
+const WEAK = 0.5;
+
+/** A place in a few words: what weighs most for it, and its weakest point where it has one. */
+export function placeWords({ score }: Assessment): string {
+  const parts = [...score.parts];
+  const good = parts.sort((a, b) => b.weight * b.score - a.weight * a.score)[0]!;
+  const weakest = parts
+    .filter((p) => p.score < WEAK)
+    .sort((a, b) => b.weight * (1 - b.score) - a.weight * (1 - a.score))[0];
+  const words = PARTS[good.code][0];
+  return weakest ? `${words}, but ${PARTS[weakest.code][1]}` : words;
+}
+
+/** A score out of a hundred. */
+export const scoreWords = (score: number): string => `${Math.round(score * 100)} of 100`;
+
+/** Which way of exposing suits the light, and why. */
+export function modeSentence(advice: ModeAdvice): string {
+  switch (advice.reason) {
+    case "steady":
+      return "Manual: the light is steady.";
+    case "zones-differ":
+      return `Manual; zones differ by ${stopsNoun(advice.clicks)}, click along.`;
+    case "light-swings":
+      return `Automatic ISO between floor and ceiling: the light swings by ${stopsNoun(Math.round(3 * advice.stops))}.`;
+    case "pocket-of-light":
+      return "Manual for the pocket of light; let the rest go dark.";
+  }
+}

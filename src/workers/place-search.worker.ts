@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { runSearch } from "./place-search";
+
+expose({ runSearch });
