@@ -12,13 +12,14 @@ const SHOTS = [
   { name: "shoots-phone", url: "/shoots", size: PHONE },
   { name: "ground-phone", url: `${OUTING}/ground`, size: PHONE },
   { name: "ground-wide", url: `${OUTING}/ground`, size: WIDE },
+  { name: "ground-places-wide", url: `${OUTING}/ground`, size: WIDE, places: true },
   { name: "expose-phone", url: `${OUTING}/expose`, size: PHONE, quarters: 8 },
   { name: "expose-wide", url: `${OUTING}/expose`, size: WIDE, quarters: 8 },
   { name: "run-phone", url: `${OUTING}/run`, size: PHONE, quarters: 3 },
   { name: "run-hide-phone", url: `${OUTING}/run`, size: PHONE, theme: "hide", quarters: 8 },
 ];
 
-async function take(browser, { name, url, size, theme = "day", quarters = 0 }) {
+async function take(browser, { name, url, size, theme = "day", quarters = 0, places = false }) {
   const context = await browser.newContext({
     viewport: size,
     deviceScaleFactor: size === PHONE ? 2 : 1,
@@ -38,6 +39,10 @@ async function take(browser, { name, url, size, theme = "day", quarters = 0 }) {
     await time.focus();
     for (let i = 0; i < quarters; i++) await time.press("PageUp");
     await page.evaluate(() => document.activeElement?.blur());
+  }
+  if (places) {
+    await page.getByRole("button", { name: "Find places" }).click();
+    await page.getByRole("button", { name: "Move B to place 3" }).scrollIntoViewIfNeeded();
   }
   await page.waitForTimeout(700);
   await page.screenshot({ path: path.join(root, "docs/screenshots", `${name}.png`) });
