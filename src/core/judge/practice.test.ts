@@ -1,8 +1,7 @@
-import { equalExposures, shutterNearest, apertureNearest, isoNearest } from "../exposure";
+import { equalExposures, apertureNearest, shutterNearest, isoNearest, nominalCrop } from "../exposure";
 import { daylight, evFromLux, subjectLight } from "../light";
 import { chanceToHold, topOfJump } from "../motion";
 import { blurDiscUm, cropFactor, effectiveLens, focalLengthForFill, smoothness } from "../optics";
-import { nominalCrop } from "../exposure";
 
 // Figures of practice and of published guides that speak of the whole rather than of one formula.
 

@@ -13,7 +13,11 @@ const PIECES: readonly { from: number; l: readonly [number, number, number, numb
 /** Half the width in degrees over which neighbouring pieces are blended, so that no step is seen. */
 const BLEND = 0.4;
 
-function logLux([l0, l1, l2, l3]: readonly [number, number, number, number], altitude: number): number {
+/** log10 lux by a cubic in altitude/90, as USNO Circular 171 writes sun and moon alike. */
+export function logLux(
+  [l0, l1, l2, l3]: readonly [number, number, number, number],
+  altitude: number,
+): number {
   const x = altitude / 90;
   return l0 + x * (l1 + x * (l2 + x * l3));
 }

@@ -34,21 +34,9 @@ export function readLampFile(text: string): Maybe<LampFile, LampFileFault> {
   const wrong = numbers.findIndex((n) => !Number.isFinite(n));
   if (wrong >= 0) return absent("not-a-number", { at: wrong });
   if (numbers.length < 13) return absent("too-short", { numbers: numbers.length, wanted: 13 });
-  const [, lumens, multiplier, vertical, horizontal, type, , , , , ballast, , watts] = numbers as [
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-  ];
+  const at = (place: number): number => numbers[place]!;
+  const [lumens, multiplier, vertical, horizontal, type] = [at(1), at(2), at(3), at(4), at(5)];
+  const [ballast, watts] = [at(10), at(12)];
   if (type !== 1) return absent("not-type-c", { type });
   const wanted = 13 + vertical + horizontal + vertical * horizontal;
   if (numbers.length < wanted) return absent("too-short", { numbers: numbers.length, wanted });

@@ -1,5 +1,6 @@
 import { Body, Equator, Horizon, Illumination, Observer } from "astronomy-engine";
 import type { Anchor } from "../ground";
+import { logLux } from "./daylight";
 
 export interface Moon {
   /** Bearing in degrees from true north, and geometric altitude in degrees, topocentric. */
@@ -51,9 +52,7 @@ export function moonlightLux({
 }: Pick<Moon, "altitude" | "phaseAngle" | "parallax">): number {
   const piece = PIECES.find((p) => altitude >= p.from);
   if (!piece) return 0;
-  const x = altitude / 90;
-  const [l0, l1, l2, l3] = piece.l;
-  const byAltitude = l0 + x * (l1 + x * (l2 + x * l3));
+  const byAltitude = logLux(piece.l, altitude);
   const byPhase = -0.00868 * phaseAngle - 2.2e-9 * phaseAngle ** 4;
   return 10 ** (byAltitude + byPhase + 2 * Math.log10(parallax / 0.951));
 }

@@ -1,3 +1,4 @@
+import { circleForDeliverable } from "./deliverable";
 import { circleOfConfusionMm } from "./depth-of-field";
 import { cropFactor, diagonalMm, type SensorFormat } from "./format";
 
@@ -37,6 +38,5 @@ export function circleByRule(input: {
   const diagonal = diagonalMm(format) * kept;
   if (input.rule === "diagonal") return circleOfConfusionMm(diagonal);
   if (input.rule === "arc-minute") return (diagonal * input.viewingDiagonals) / 3438;
-  const pixel = format.widthMm / format.widthPx;
-  return Math.max(pixel, (format.widthMm * kept) / input.deliveredLongEdgePx);
+  return circleForDeliverable(format, kept, { kind: "pixels", longEdgePx: input.deliveredLongEdgePx });
 }
