@@ -13,7 +13,7 @@ export type {
   Zone,
 } from "./ground";
 export { venueMarks, VENUES, venueTemplate, type PitchMark, type VenueTemplate } from "./venues";
-export { convexHull, isInside, rayThrough, type Stretch } from "./polygon";
+export { convexHull, convexParts, isInside, rayThrough, type Stretch } from "./polygon";
 export { backgroundBehind, firstBlockage, type Background, type Blockage } from "./sight-line";
 export {
   add,

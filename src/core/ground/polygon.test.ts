@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { convexHull, isInside, rayThrough } from "./polygon";
+import { convexHull, convexParts, isInside, rayThrough } from "./polygon";
 import type { Point } from "./vector";
 
 const square: Point[] = [
@@ -61,4 +61,41 @@ test("a ray's stretch agrees with small steps along it", () => {
       }
     }),
   );
+});
+
+const areaOf = (outline: readonly { x: number; y: number }[]): number =>
+  outline.reduce((sum, p, i) => {
+    const next = outline[(i + 1) % outline.length]!;
+    return sum + (p.x * next.y - next.x * p.y) / 2;
+  }, 0);
+
+test("convex parts of a star cover it and no more: areas add up, points agree; a convex outline stays whole", () => {
+  const star = Array.from({ length: 12 }, (_, i) => {
+    const [r, a] = [i % 2 === 0 ? 10 : 4, (i * Math.PI) / 6];
+    return { x: r * Math.sin(a), y: r * Math.cos(a) };
+  });
+  const parts = convexParts(star);
+  expect(parts.length).toBeGreaterThan(5);
+  expect(parts.reduce((sum, p) => sum + areaOf(p), 0)).toBeCloseTo(Math.abs(areaOf(star)), 9);
+  let inside = 0;
+  for (let x = -9.9; x < 10; x += 0.7)
+    for (let y = -9.8; y < 10; y += 0.7) {
+      const whole = isInside({ x, y }, star);
+      if (whole) inside++;
+      expect(parts.some((p) => isInside({ x, y }, p))).toBe(whole);
+    }
+  expect(inside).toBeGreaterThan(100);
+  expect(convexParts(convexHull(star))).toHaveLength(1);
+});
+
+test("an outline that crosses itself comes back as its hull", () => {
+  const bow = [
+    { x: 0, y: 0 },
+    { x: 4, y: 4 },
+    { x: 4, y: 0 },
+    { x: 0, y: 4 },
+  ];
+  const parts = convexParts(bow);
+  expect(parts.length).toBeGreaterThan(0);
+  for (const part of parts) for (const p of part) expect(Number.isFinite(p.x + p.y)).toBe(true);
 });

@@ -19,6 +19,33 @@ export function convexHull(points: readonly Point[]): Point[] {
   return [...halfHull(sorted), ...halfHull([...sorted].reverse())];
 }
 
+/**
+ * A simple outline cut into convex parts, each counter-clockwise: itself when it is convex, else triangles by clipping
+ * ears. An outline that crosses itself comes back as its hull.
+ */
+export function convexParts(outline: readonly Point[]): Point[][] {
+  const area = outline.reduce((sum, p, i) => {
+    const next = outline[(i + 1) % outline.length]!;
+    return sum + p.x * next.y - next.x * p.y;
+  }, 0);
+  const rest = area < 0 ? [...outline].reverse() : [...outline];
+  const corner = (i: number) =>
+    [rest[(i + rest.length - 1) % rest.length]!, rest[i]!, rest[(i + 1) % rest.length]!] as const;
+  if (rest.every((_, i) => turn(...corner(i)) >= 0)) return [rest];
+  const parts: Point[][] = [];
+  while (rest.length > 3) {
+    const ear = rest.findIndex((_, i) => {
+      const [a, b, c] = corner(i);
+      const holds = (p: Point): boolean => turn(a, b, p) >= 0 && turn(b, c, p) >= 0 && turn(c, a, p) >= 0;
+      return turn(a, b, c) > 0 && !rest.some((p) => p !== a && p !== b && p !== c && holds(p));
+    });
+    if (ear < 0) return [convexHull(outline)];
+    parts.push([...corner(ear)]);
+    rest.splice(ear, 1);
+  }
+  return [...parts, rest];
+}
+
 /** True inside a simple polygon, by crossings; a point on the edge may count either way. */
 export function isInside(point: Point, polygon: readonly Point[]): boolean {
   let inside = false;
@@ -47,11 +74,12 @@ export function rayThrough(from: Point, direction: Point, polygon: readonly Poin
   for (let i = 0, j = polygon.length - 1; i < polygon.length; j = i++) {
     const t = crossing(from, direction, polygon[j]!, polygon[i]!);
     if (t === undefined) continue;
-    if (t < enter) enter = t;
+    // Behind the start only counts for one that starts inside; of two wings the one ahead is met.
+    if (t >= 0 && t < enter) enter = t;
     if (t > leave) leave = t;
   }
   if (leave < 0 || enter === Infinity) return undefined;
-  return { enter: isInside(from, polygon) ? 0 : Math.max(0, enter), leave };
+  return { enter: isInside(from, polygon) ? 0 : enter, leave };
 }
 
 function crossing(from: Point, direction: Point, a: Point, b: Point): number | undefined {

@@ -1,11 +1,11 @@
 import { absent, present, type Maybe } from "../units";
-import { convexHull, isInside } from "./polygon";
+import { convexParts, isInside } from "./polygon";
 import { planDistance, type Point } from "./vector";
 
 export interface WalkInput {
   readonly from: Point;
   readonly to: Point;
-  /** Outlines in plan metres that one walks round; each is taken as convex. */
+  /** Outlines in plan metres that one walks round; one that is not convex is cut into parts. */
   readonly blocks: readonly (readonly Point[])[];
   /** Metres kept from every outline; 0.5 when left out (assumed). */
   readonly clearance?: number;
@@ -22,11 +22,11 @@ const TOUCH = 1e-6;
 
 /**
  * The shortest way on foot round convex blocks: the visibility graph of their widened corners, searched by Dijkstra.
- * Exact for convex outlines; absent when an end lies inside a block or no way leads out.
+ * Exact for outlines that do not cross themselves; absent when an end lies inside a block or no way leads out.
  */
 export function walkRound(input: WalkInput): Maybe<Walk, "inside-obstacle" | "no-way"> {
   const clearance = input.clearance ?? 0.5;
-  const blocks = input.blocks.map((b) => convexHull(b));
+  const blocks = input.blocks.flatMap(convexParts);
   if (blocks.some((b) => isInside(input.from, b) || isInside(input.to, b))) return absent("inside-obstacle");
   // The ends may stand in a margin, as beside a wall; the corners one walks round may not.
   const corners = blocks.flatMap((b, i) =>

@@ -7,7 +7,11 @@ import { assess, timeline, type AssessInput } from ".";
 
 /** Ranges as `data/schema` admits them, with the ends themselves drawn often. */
 const between = (min: number, max: number) =>
-  fc.oneof(fc.constantFrom(min, max), fc.double({ min, max, noNaN: true }));
+  fc.oneof(
+    fc.constantFrom(min, max),
+    fc.double({ min, max, noNaN: true }),
+    fc.integer({ min: 0, max: 1000 }).map((share) => min + ((max - min) * share) / 1000),
+  );
 const maybe = <T>(arbitrary: fc.Arbitrary<T>) => fc.option(arbitrary, { nil: undefined });
 const point = fc.record({ x: between(-5000, 5000), y: between(-5000, 5000) });
 const nearPoint = fc.record({ x: between(-60, 60), y: between(-60, 60) });
@@ -230,7 +234,7 @@ test("whatever the schemas admit is assessed without a throw, and every number i
       }
       expect(Math.abs(found.settings.ledger.reduce((sum, l) => sum + l.stops, 0))).toBeLessThan(1e-6);
     }),
-    { numRuns: 400, endOnFailure: true },
+    { numRuns: 800, endOnFailure: true },
   );
   expect(pictures).toBeGreaterThan(100);
 });

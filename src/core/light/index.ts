@@ -1,7 +1,7 @@
 export { airMass, clearHorizontalLux, daylight, type Daylight, type DaylightInput } from "./daylight";
 export { FIELD_LAMP_LUX, lampsAlight, uprightShare, type LampClass, type Lamps } from "./lamps";
 export { offsetsFrom, readingOffset, type LightOffsets, type Reading } from "./reading";
-export { shadedBy, shadowLength, shadowOutline, skyOpenness } from "./shade";
+export { shadedBy, shadowLength, shadowOutlines, skyOpenness } from "./shade";
 export {
   NAMED_LIGHT,
   moonDay,

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { bearingTo, isInside, type Obstacle } from "../ground";
-import { shadedBy, shadowLength, shadowOutline, skyOpenness } from "./shade";
+import { shadedBy, shadowLength, shadowOutlines, skyOpenness } from "./shade";
 
 const stand: Obstacle = {
   id: "stand",
@@ -21,10 +21,10 @@ test("a shadow at 45° is as long as the thing is tall", () => {
 
 test("the stand's shadow corners, worked by hand within 0.2 m", () => {
   // Sun in the south-west (225°) at 20°: 8/tan 20° = 21.98 m toward the north-east, 15.54 m east and 15.54 m north.
-  const outline = shadowOutline(stand, { azimuth: 225, apparentAltitude: 20 });
-  expect(outline.ok).toBe(true);
-  if (!outline.ok) return;
-  const near = (x: number, y: number) => outline.value.some((p) => Math.hypot(p.x - x, p.y - y) < 0.2);
+  const outlines = shadowOutlines(stand, { azimuth: 225, apparentAltitude: 20 });
+  if (!outlines.ok) throw new Error(outlines.reason);
+  expect(outlines.value).toHaveLength(1);
+  const near = (x: number, y: number) => outlines.value[0]!.some((p) => Math.hypot(p.x - x, p.y - y) < 0.2);
   expect(near(-30 + 15.54, 20 + 15.54)).toBe(true);
   expect(near(-30 + 15.54, -20 + 15.54)).toBe(true);
   expect(near(-40 + 15.54, 20 + 15.54)).toBe(true);
@@ -32,35 +32,63 @@ test("the stand's shadow corners, worked by hand within 0.2 m", () => {
 });
 
 test("while the sun is down there is no shadow, and that is an answer", () => {
-  expect(shadowOutline(stand, { azimuth: 270, apparentAltitude: -1 })).toEqual({
+  expect(shadowOutlines(stand, { azimuth: 270, apparentAltitude: -1 })).toEqual({
     ok: false,
     reason: "sun-down",
     numbers: { altitude: -1 },
   });
 });
 
-test("a point on the ground is shaded exactly when it lies in the drawn shadow", () => {
-  const coordinate = fc.double({ min: -60, max: 60, noNaN: true });
-  fc.assert(
-    fc.property(
-      coordinate,
-      coordinate,
-      fc.double({ min: 0, max: 359, noNaN: true }),
-      fc.double({ min: 3, max: 80, noNaN: true }),
-      (x, y, azimuth, apparentAltitude) => {
-        const sun = { azimuth, apparentAltitude };
-        const outline = shadowOutline(stand, sun);
-        if (!outline.ok || isInside({ x, y }, stand.outline)) return;
-        const edge = [0.05, -0.05].some(
-          (d) => isInside({ x: x + d, y }, outline.value) !== isInside({ x: x - d, y: y + d }, outline.value),
-        );
-        if (edge) return;
-        expect(shadedBy({ x, y, z: 0 }, sun, [stand]) !== undefined).toBe(isInside({ x, y }, outline.value));
-      },
-    ),
-    { numRuns: 400 },
-  );
-});
+/** A building round three sides of a yard that opens to the east. */
+const yard: Obstacle = {
+  ...stand,
+  id: "yard",
+  outline: [
+    { x: -20, y: -20 },
+    { x: 20, y: -20 },
+    { x: 20, y: -12 },
+    { x: -12, y: -12 },
+    { x: -12, y: 12 },
+    { x: 20, y: 12 },
+    { x: 20, y: 20 },
+    { x: -20, y: 20 },
+  ],
+};
+
+test.each([stand, yard])(
+  "a point on the ground is shaded exactly when it lies in the drawn shadow: $id",
+  (built) => {
+    const coordinate = fc.integer({ min: -600, max: 600 }).map((d) => d / 10);
+    let [shaded, lit] = [0, 0];
+    fc.assert(
+      fc.property(
+        coordinate,
+        coordinate,
+        fc.integer({ min: 0, max: 359 }),
+        fc.integer({ min: 8, max: 60 }),
+        (x, y, azimuth, apparentAltitude) => {
+          const sun = { azimuth, apparentAltitude };
+          const outlines = shadowOutlines(built, sun);
+          if (!outlines.ok || isInside({ x, y }, built.outline)) return;
+          const drawn = (px: number, py: number) => outlines.value.some((o) => isInside({ x: px, y: py }, o));
+          const edge = [
+            [0.05, 0],
+            [-0.05, 0],
+            [0, 0.05],
+            [0, -0.05],
+          ].some(([dx, dy]) => drawn(x + dx!, y + dy!) !== drawn(x, y));
+          if (edge) return;
+          expect(shadedBy({ x, y, z: 0 }, sun, [built]) !== undefined).toBe(drawn(x, y));
+          if (drawn(x, y)) shaded++;
+          else lit++;
+        },
+      ),
+      { numRuns: 1000 },
+    );
+    expect(shaded).toBeGreaterThan(10);
+    expect(lit).toBeGreaterThan(10);
+  },
+);
 
 test("an open field leaves the whole sky; a wall all round takes its share", () => {
   expect(skyOpenness({ x: 0, y: 0, z: 1 }, [], 40)).toBe(1);

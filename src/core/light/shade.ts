@@ -10,24 +10,35 @@ import {
   toRadians,
   type Maybe,
 } from "../units";
-import { alongBearing, convexHull, rayThrough, type Obstacle, type Point, type Vector } from "../ground";
+import {
+  alongBearing,
+  convexHull,
+  convexParts,
+  rayThrough,
+  type Obstacle,
+  type Point,
+  type Vector,
+} from "../ground";
 
 /** Length in metres of the shadow of something `height` metres tall on level ground; the sun's altitude as seen, > 0. */
 export const shadowLength = (height: number, sunAltitude: number): number => height / tanDeg(sunAltitude);
 
 /**
- * Outline of an obstacle's shadow on level ground, its own base included: the hull of the base and of the top moved
- * away from the sun. Convex bases; absent while the sun is down.
+ * Outlines of an obstacle's shadow on level ground, its own base included: the hull of the base and of the top moved
+ * away from the sun, one for each convex part of the base; together they are the shadow. Absent while the sun is down.
  */
-export function shadowOutline(
+export function shadowOutlines(
   obstacle: Obstacle,
   sun: { readonly azimuth: number; readonly apparentAltitude: number },
-): Maybe<Point[], "sun-down"> {
+): Maybe<Point[][], "sun-down"> {
   if (sun.apparentAltitude <= 0) return absent("sun-down", { altitude: sun.apparentAltitude });
   const away = alongBearing(asBearing(sun.azimuth + 180));
   const length = shadowLength(obstacle.height, sun.apparentAltitude);
-  const top = obstacle.outline.map((p) => ({ x: p.x + away.x * length, y: p.y + away.y * length }));
-  return present(convexHull([...obstacle.outline, ...top]));
+  const shadowOf = (base: readonly Point[]): Point[] => {
+    const top = base.map((p) => ({ x: p.x + away.x * length, y: p.y + away.y * length }));
+    return convexHull([...base, ...top]);
+  };
+  return present(convexParts(obstacle.outline).map(shadowOf));
 }
 
 /** The obstacle that keeps the sun's centre from a point in space, if any. The sun as seen, above the horizon. */

@@ -1,7 +1,7 @@
 import { useId } from "react";
 import { G, Path, Rect, Text as SvgText } from "react-native-svg";
 import type { Mast, NoGo, Obstacle, Point } from "@/core/ground";
-import { shadowOutline, type Sun } from "@/core/light";
+import { shadowOutlines, type Sun } from "@/core/light";
 import { Hatch } from "@/ui/charts/Hatch";
 import { labelWidth } from "@/ui/plan/labels";
 import { screenDistance, toScreen, type PlanView, type ScreenPoint } from "@/ui/plan/view";
@@ -24,10 +24,10 @@ export function Shadows({
     <G>
       <Hatch id={hatch} ink={shade} gap={7} weight={2.6} opacity={0.42} angle={35} />
       {obstacles.map((obstacle) => {
-        const outline = shadowOutline(obstacle, sun);
-        return outline.ok ? (
-          <Path key={obstacle.id} d={pathOf(view, outline.value, true)} fill={`url(#${hatch})`} />
-        ) : null;
+        const outlines = shadowOutlines(obstacle, sun);
+        if (!outlines.ok) return null;
+        const d = outlines.value.map((outline) => pathOf(view, outline, true)).join("");
+        return <Path key={obstacle.id} d={d} fill={`url(#${hatch})`} />;
       })}
     </G>
   );
