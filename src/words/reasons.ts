@@ -58,6 +58,8 @@ const REASONS: Readonly<Record<string, (numbers: Numbers) => string>> = {
   "iso-follows": (v) =>
     `Shutter and aperture ask ${(n(v, "shutter") + n(v, "aperture")).toFixed(1)} stops, the light gives ${n(v, "light").toFixed(1)}; ISO makes up ${n(v, "iso").toFixed(1)} over ISO 100.`,
   "filter-takes": (v) => `A neutral-density filter takes ${n(v, "stops")} stops.`,
+  "ceiling-for-a-face": (v) =>
+    `A face between actions may cost a stop more than your ceiling: up to ISO ${Math.round(n(v, "iso"))}.`,
   "ceiling-of-body": (v) =>
     n(v, "missing") > 0
       ? `Your ceiling is ISO ${n(v, "iso")}: ${n(v, "missing").toFixed(1)} stops were missing there.`

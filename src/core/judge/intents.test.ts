@@ -173,6 +173,8 @@ test("a face between actions may cost a stop more of ISO", () => {
   const night = (intent: Shot["intent"]) =>
     see({ scene: sceneAt(ground, dim, Date.UTC(2026, 5, 21, 20, 50)) }, { intent, technique: "tracked" });
   expect(night("reaction").settings.rails.iso.to - night("freeze").settings.rails.iso.to).toBe(3);
+  const reasons = night("reaction").settings.because.iso.because;
+  expect(reasons.find((b) => b.code === "ceiling-for-a-face")!.numbers.iso).toBe(12800);
 });
 
 test("a long subject seen from the front needs its length in depth, from the side nothing of it", () => {

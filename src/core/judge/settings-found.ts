@@ -182,6 +182,9 @@ function isoReasons({ input, light, solve }: Given, solution: Solution): Because
     because("ev-from-lux", { lux: light.lux.total, ev: light.ev.value }, "iso-2720"),
     because("iso-follows", isoNumbers(settings, solve.lightEv - filterStops), "exif-2-32"),
     ...(filterStops > 0 ? [because("filter-takes", { stops: filterStops })] : []),
+    ...(input.shot.intent === "reaction"
+      ? [because("ceiling-for-a-face", { iso: isoSpeed(solve.isoCeiling) }, "assumed")]
+      : []),
     because("ceiling-of-body", { iso: input.rig.body.isoCeiling, missing: missing / 3, off: off / 3 }),
   ];
 }
