@@ -1,4 +1,4 @@
-import { cosDeg, sinDeg } from "../units";
+import { asBearing, cosDeg, sinDeg } from "../units";
 import type { Anchor } from "./ground";
 import type { Point } from "./vector";
 
@@ -23,7 +23,7 @@ export interface Coordinates {
   readonly longitude: number;
 }
 
-const wrapped = (longitude: number): number => ((((longitude + 180) % 360) + 360) % 360) - 180;
+const wrapped = (longitude: number): number => asBearing(longitude + 180) - 180;
 
 /**
  * Coordinates of a place on the plan: the tangent plane of the WGS 84 ellipsoid at the anchor. Within 0.1 m at one

@@ -1,5 +1,5 @@
 import { absent } from "../units";
-import { atHeight, distance, type Spot } from "../ground";
+import { distance } from "../ground";
 import { effectiveLens } from "../optics";
 import type { AssessInput, Assessment, NoPicture } from "./assessment";
 import { judge } from "./judgement";
@@ -7,7 +7,7 @@ import { findLight } from "./light-found";
 import { scoreOf } from "./score";
 import { findMotion } from "./motion-found";
 import { findSettings } from "./settings-found";
-import { findSighting } from "./sighting";
+import { findSighting, sightOf } from "./sighting";
 
 /**
  * The line of the product, walked once in one direction: where the subject stands to the camera, what light falls on
@@ -17,9 +17,7 @@ import { findSighting } from "./sighting";
  */
 export function assess(input: AssessInput): Assessment | NoPicture {
   const { shot, position, rig, scene } = input;
-  const spot = spotOf(input);
-  const lens = atHeight(position.at, position.lensHeight);
-  const aim = atHeight(spot.at, spot.aimHeight);
+  const { spot, lens, aim } = sightOf(input);
 
   const away = distance(lens, aim);
   const { closestFocus, maxFocalLengthMm } = effectiveLens(rig);
@@ -51,13 +49,4 @@ export function assess(input: AssessInput): Assessment | NoPicture {
     judgement,
     score: scoreOf(input, found, judgement),
   };
-}
-
-function spotOf({ shot, scene }: AssessInput): Spot {
-  const spot = scene.ground.spots.find((s) => s.id === shot.spotId);
-  if (!spot)
-    throw new Error(
-      `shot ${shot.id} names the spot ${shot.spotId}, which the ground lacks; add it or change the shot`,
-    );
-  return spot;
 }

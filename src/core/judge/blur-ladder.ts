@@ -1,7 +1,7 @@
-import { atHeight } from "../ground";
 import type { Settings } from "../exposure";
 import type { AssessInput, Assessment, PartMotion } from "./assessment";
 import { findMotion } from "./motion-found";
+import { sightOf } from "./sighting";
 
 /** One shutter of the ladder: how far each part of the subject smears at it. */
 export interface Rung {
@@ -14,10 +14,8 @@ export interface Rung {
  * assessment's own, so the rung of its shutter repeats its figures.
  */
 export function blurLadder(input: AssessInput, found: Assessment, shutters: readonly number[]): Rung[] {
-  const spot = input.scene.ground.spots.find((s) => s.id === input.shot.spotId)!;
-  const lens = atHeight(input.position.at, input.position.lensHeight);
-  const aim = atHeight(spot.at, spot.aimHeight);
-  const model = findMotion(input, spot, { lens, aim }, found.sighting);
+  const { spot, ...sight } = sightOf(input);
+  const model = findMotion(input, spot, sight, found.sighting);
   return shutters.map((shutter) => {
     const settings: Settings = { ...found.settings.settings, shutter };
     return { shutter, parts: model.at(settings).parts };

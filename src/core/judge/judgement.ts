@@ -4,7 +4,7 @@ import { angleOfViewAt, heldSidesMm } from "../optics";
 import { flickerStops } from "../motion";
 import { shutterSeconds } from "../exposure";
 import type { AssessInput, Assessment, Judgement, JudgementCode, Sighting } from "./assessment";
-import { drawsLines } from "./motion-found";
+import { crossesView, drawsLines } from "./motion-found";
 
 type Found = Pick<Assessment, "sighting" | "light" | "motion" | "settings">;
 
@@ -73,7 +73,7 @@ function cautions(say: Say, input: AssessInput, found: Found): void {
   say("caution", "light-over", settings.off < 0, { off: -settings.off / 3 });
   say("caution", "flicker", swing > FLICKER_SHOWS, { stops: swing });
   say("note", "filter-needed", settings.filterStops > 0, { stops: settings.filterStops });
-  say("caution", "nothing-crosses", lines && motion.body.crossing < 0.01, {});
+  say("caution", "nothing-crosses", lines && !crossesView(motion.body), {});
 }
 
 /** Stops between frames from which flicker shows (assumed: a click). */

@@ -47,6 +47,7 @@ export const drawsLines = ({ intent }: AssessInput["shot"]): boolean =>
 const USUAL_STREAK = 0.1;
 /** Below this crossing speed in m/s nothing draws a line. */
 const STANDS = 0.01;
+export const crossesView = ({ crossing }: BodyMotion): boolean => crossing >= STANDS;
 
 /** What stays the same for every part and every setting of a shot. */
 interface Blurring {
@@ -207,7 +208,7 @@ const frameUm = ({ rig, shot }: AssessInput): number =>
 
 /** Exposure in seconds that draws the wished streak; absent when nothing crosses the view. */
 function streakExposureOf(input: AssessInput, body: BodyMotion): number | undefined {
-  if (body.crossing < STANDS) return undefined;
+  if (!crossesView(body)) return undefined;
   return ((input.shot.streakShare ?? USUAL_STREAK) * frameUm(input)) / (body.crossing * body.umPerMetre);
 }
 

@@ -1,5 +1,6 @@
 import { angleBetween, because, type Figure } from "../units";
 import {
+  atHeight,
   bearingTo,
   distance,
   firstBlockage,
@@ -40,6 +41,24 @@ export const keptCircleMm = ({ rig, shot }: Pick<AssessInput, "rig" | "shot">, k
 function partSizeOf({ shot, subject }: AssessInput): number {
   if ((shot.along ?? "height") === "width") return subject.span ?? subject.length ?? subject.height;
   return subject.height * PART_SHARE[shot.part];
+}
+
+/** The spot of a shot, and the line from the lens to the aim. Throws when the shot names a spot that the ground lacks. */
+export function sightOf({ shot, position, scene }: AssessInput): {
+  readonly spot: Spot;
+  readonly lens: Vector;
+  readonly aim: Vector;
+} {
+  const spot = scene.ground.spots.find((s) => s.id === shot.spotId);
+  if (!spot)
+    throw new Error(
+      `shot ${shot.id} names the spot ${shot.spotId}, which the ground lacks; add it or change the shot`,
+    );
+  return {
+    spot,
+    lens: atHeight(position.at, position.lensHeight),
+    aim: atHeight(spot.at, spot.aimHeight),
+  };
 }
 
 export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: Vector): Sighting {

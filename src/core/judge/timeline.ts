@@ -1,3 +1,4 @@
+import { firstTrue } from "../units";
 import { sunCourse } from "../light";
 import { sceneAt, type LightPlan } from "../scene";
 import type { Ground } from "../ground";
@@ -105,18 +106,8 @@ function breaksBetween(
     };
     // A shade that ends because the sun has set is told by the sunset alone.
     if (!is && off === "shade-ends" && now.light.direct === "sun-down") return [];
-    return [{ at: firstTrue(before.at, now.at, holds), code: is ? on : off }];
+    return [
+      { at: firstTrue({ from: before.at, until: now.at, within: SECOND }, holds), code: is ? on : off },
+    ];
   });
-}
-
-/** First instant to a second at which a condition that is false at `a` and true at `b` holds. */
-function firstTrue(a: number, b: number, holds: (at: number) => boolean): number {
-  let low = a;
-  let high = b;
-  while (high - low > SECOND) {
-    const middle = (low + high) / 2;
-    if (holds(middle)) high = middle;
-    else low = middle;
-  }
-  return high;
 }

@@ -1,3 +1,5 @@
+import { firstTrue } from "../units";
+
 /** A moment at which something that varies with time passes a level. */
 export interface Crossing {
   readonly at: number;
@@ -40,15 +42,11 @@ export function crossingsOf(
 ): Crossing[] {
   const found: Crossing[] = [];
   for (let i = 1; i < knots.length; i++) {
-    let [a, b] = [knots[i - 1]!, knots[i]!];
-    const before = value(a) >= level;
-    if (before === value(b) >= level) continue;
-    while (b - a > SECOND / 100) {
-      const middle = (a + b) / 2;
-      if (value(middle) >= level === before) a = middle;
-      else b = middle;
-    }
-    found.push({ at: b, rising: !before });
+    const [from, until] = [knots[i - 1]!, knots[i]!];
+    const before = value(from) >= level;
+    const passed = (at: number): boolean => value(at) >= level !== before;
+    if (!passed(until)) continue;
+    found.push({ at: firstTrue({ from, until, within: SECOND / 100 }, passed), rising: !before });
   }
   return found;
 }

@@ -84,8 +84,7 @@ export function sunDay({ place, from, until, named = NAMED_LIGHT }: SunDayInput)
   const one = (code: SunEventCode): Maybe<number, "sun-never-sets" | "sun-never-rises"> => {
     const event = events.find((e) => e.code === code);
     if (event) return present(event.at);
-    const up = knots.every((k) => altitude(k) > RISE_SET);
-    return absent(up || altitude((from + until) / 2) > RISE_SET ? "sun-never-sets" : "sun-never-rises");
+    return absent(altitude((from + until) / 2) > RISE_SET ? "sun-never-sets" : "sun-never-rises");
   };
   return { events, sunrise: one("sunrise"), sunset: one("sunset") };
 }

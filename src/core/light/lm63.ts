@@ -1,4 +1,4 @@
-import { absent, present, type Maybe } from "../units";
+import { absent, asBearing, present, type Maybe } from "../units";
 
 /** Intensities of one lamp from an IES LM-63 file, type C: candela over horizontal and vertical angles in degrees. */
 export interface LampFile {
@@ -67,7 +67,7 @@ function between(marks: readonly number[], value: number): { readonly i: number;
 
 /** A horizontal angle folded into what the file gives: quarter or half symmetric files repeat. */
 function folded(angle: number, most: number): number {
-  const a = ((angle % 360) + 360) % 360;
+  const a = asBearing(angle);
   if (most === 0) return 0;
   if (most >= 360) return a;
   const half = a > 180 ? 360 - a : a;

@@ -1,3 +1,4 @@
+import { firstTrue } from "../units";
 import type { Anchor, Obstacle, Vector } from "../ground";
 import { sunCourse } from "./sun-course";
 import { shadedBy } from "./shade";
@@ -45,14 +46,10 @@ export function shadeOverDay({ point, place, obstacles, from, until }: SpotShade
     const next = Math.min(until, at + MINUTE);
     const then = stateAt(next);
     if (same(state, then)) continue;
-    let [a, b] = [at, next];
-    while (b - a > SECOND) {
-      const middle = (a + b) / 2;
-      if (same(stateAt(middle), state)) a = middle;
-      else b = middle;
-    }
-    stretches.push({ from: began, until: b, ...state });
-    [began, state] = [b, then];
+    const before = state;
+    const edge = firstTrue({ from: at, until: next, within: SECOND }, (t) => !same(stateAt(t), before));
+    stretches.push({ from: began, until: edge, ...state });
+    [began, state] = [edge, then];
   }
   return [...stretches, { from: began, until, ...state }];
 }

@@ -1,5 +1,5 @@
 import { Body, Equator, Observer, Refraction, SiderealTime } from "astronomy-engine";
-import { asBearing, cosDeg, toDegrees, toRadians } from "../units";
+import { asBearing, cosDeg, toDegrees, toRadians, turnBetween } from "../units";
 import type { Anchor } from "../ground";
 import type { Sun } from "./sun";
 
@@ -21,7 +21,6 @@ const CENTRE = new Observer(0, 0, -6_378_136.6);
 /** Horizontal parallax of the sun at one astronomical unit, degrees (8.794″). */
 const PARALLAX = 8.794 / 3600;
 const SIDEREAL_PER_NODE = 6 * 15.041067;
-const onward = (from: number, to: number): number => from + ((((to - from) % 360) + 540) % 360) - 180;
 
 function nodeAt(index: number): Node {
   const date = new Date(index * NODE);
@@ -51,8 +50,8 @@ export function sunCourse(place: Anchor): (at: number) => Sun {
     const index = Math.floor(at / NODE);
     const share = at / NODE - index;
     const [a, b] = [node(index), node(index + 1)];
-    const own = onward(a.rightAscension, b.rightAscension) - a.rightAscension;
-    const turned = onward(a.sidereal + SIDEREAL_PER_NODE, b.sidereal) - a.sidereal;
+    const own = turnBetween(a.rightAscension, b.rightAscension);
+    const turned = SIDEREAL_PER_NODE + turnBetween(a.sidereal + SIDEREAL_PER_NODE, b.sidereal);
     const hourAngle = a.sidereal - a.rightAscension + (turned - own) * share + place.longitude;
     const declination = a.declination + (b.declination - a.declination) * share;
     return seenFrom(toRadians(hourAngle), toRadians(declination), sinLat, cosLat, a.parallax);

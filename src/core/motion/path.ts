@@ -1,4 +1,4 @@
-import { absent, cosDeg, present, sinDeg, toRadians, type Maybe } from "../units";
+import { absent, cosDeg, present, sinDeg, toDegrees, toRadians, type Maybe } from "../units";
 import { add, alongBearing, atHeight, cross, norm, scale, subtract, type Vector } from "../ground";
 import { imageVelocity, project, type Camera, type OnSensor } from "./projection";
 
@@ -66,7 +66,7 @@ export function stateOnPath(path: Path, time: number): PathState {
 
 function onArc(path: Extract<Path, { kind: "arc" }>, time: number): PathState {
   const { centre, radius, speed, startBearing } = path;
-  const bearing = startBearing + ((speed / radius) * time * 180) / Math.PI;
+  const bearing = startBearing + toDegrees((speed / radius) * time);
   const out = atHeight(alongBearing(bearing), 0);
   const ahead = atHeight(alongBearing(bearing + 90), 0);
   return {

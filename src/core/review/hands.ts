@@ -1,4 +1,5 @@
 import { absent, present, type Maybe } from "../units";
+import { Z_95 } from "./keepers";
 
 /** A panned frame in which the smear of the subject was measured. */
 export interface PannedFrame {
@@ -32,7 +33,6 @@ export interface Estimate {
 
 /** Fewer marked frames than this say nothing of a hand (assumed). */
 const LEAST_FRAMES = 5;
-const Z_95 = 1.959964;
 
 /** Quantile of chi-square over its degrees of freedom (Wilson and Hilferty 1931, from memory; within 1 % from five on). */
 const chiSquareRatio = (degrees: number, z: number): number =>

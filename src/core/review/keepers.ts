@@ -17,7 +17,7 @@ export interface Interval {
 }
 
 /** Two-sided 95 % of the normal distribution. */
-const Z_95 = 1.959964;
+export const Z_95 = 1.959964;
 
 /**
  * Wilson's score interval for `kept` of `taken` (E. B. Wilson 1927): honest for few frames and for none kept, where the

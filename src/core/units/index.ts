@@ -10,6 +10,7 @@ export {
   type Radians,
 } from "./angles";
 export { absent, present, type Absent, type Maybe, type Present } from "./absence";
+export { firstTrue } from "./first-true";
 export { because, type Because, type Figure } from "./because";
 export { SOURCES, type SourceId } from "./sources";
 export { METER_CONSTANTS } from "./meter-constants";

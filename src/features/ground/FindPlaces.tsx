@@ -1,6 +1,6 @@
+import { useMemo } from "react";
 import { View } from "react-native";
 import { assess, type Candidate } from "@/core/judge";
-import { distance } from "@/core/ground";
 import { sceneAt } from "@/core/scene";
 import { Button } from "@/ui/controls/Button";
 import { useToast } from "@/ui/controls/toast";
@@ -59,15 +59,17 @@ function FoundPlace({ rank, candidate, places }: FoundProps) {
   const toast = useToast();
   const { input } = places;
   const rig = input.rigs[candidate.rig]!;
-  const found = assess({
-    ...input,
-    rig,
-    position: { id: "here", name: "here", at: candidate.at, lensHeight: candidate.lensHeight },
-    scene: sceneAt(input.ground, input.light, candidate.time),
-  });
+  const found = useMemo(
+    () =>
+      assess({
+        ...input,
+        rig,
+        position: { id: "here", name: "here", at: candidate.at, lensHeight: candidate.lensHeight },
+        scene: sceneAt(input.ground, input.light, candidate.time),
+      }),
+    [input, rig, candidate],
+  );
   const place = shoot.ground.positions.find((p) => p.id === choice.positionId);
-  const spot = shoot.ground.spots.find((s) => s.id === shot.spotId)!;
-  const away = distance({ ...candidate.at, z: candidate.lensHeight }, { ...spot.at, z: spot.aimHeight });
   const standThere = (): void => {
     if (!place) return;
     const lensId = rig.lens.id;
@@ -92,7 +94,11 @@ function FoundPlace({ rank, candidate, places }: FoundProps) {
         {String(rank)}
       </Txt>
       <View className="min-w-0 flex-1">
-        <Txt weight={600}>{`${scoreWords(candidate.score)} · ${metresWords(away)}`}</Txt>
+        <Txt weight={600}>
+          {[scoreWords(candidate.score), found.ok ? metresWords(found.sighting.distance.value) : ""]
+            .filter(Boolean)
+            .join(" · ")}
+        </Txt>
         <Txt size={14} tone="ink2">
           {[
             `${rig.lens.name}, ${candidate.lensHeight < 1 ? "kneeling" : "standing"}`,

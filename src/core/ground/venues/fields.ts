@@ -4,11 +4,13 @@ import {
   arc,
   bothEnds,
   boundary,
+  closed,
   goal,
   line,
   rectangle,
   ring,
   spot,
+  stadium,
   type VenueTemplate,
 } from "./mark";
 
@@ -158,11 +160,7 @@ export const FIELDS: readonly VenueTemplate[] = [
       // The fielding circle: two half circles of 27.43 m about the middle stumps, joined.
       {
         kind: "broken",
-        points: [
-          ...arc(0, 10.06, 27.43, -90, 90).points,
-          ...arc(0, -10.06, 27.43, 90, 270).points,
-          { x: -27.43, y: 10.06 },
-        ],
+        points: closed(stadium(20.12, 27.43)),
       },
       ...bothEnds([line(-1.83, 8.84, 1.83, 8.84), line(-1.32, 10.06, 1.32, 10.06)]),
     ],
@@ -241,11 +239,10 @@ const oval = (width: number, length: number) =>
 
 /** The line of a lane's inner edge at so many metres out from the kerb. */
 function track(out: number, outermost: boolean) {
-  const [radius, half] = [36.5 + out, 84.39 / 2];
-  const points = [...arc(0, half, radius, -90, 90).points, ...arc(0, -half, radius, 90, 270).points];
+  const points = stadium(84.39, 36.5 + out);
   return outermost
     ? { kind: "boundary" as const, points }
-    : { kind: "line" as const, points: [...points, points[0]!] };
+    : { kind: "line" as const, points: closed(points) };
 }
 
 interface Diamond {
@@ -269,7 +266,7 @@ function diamond({ base, plate, fence, mound, infield }: Diamond) {
   ];
   return [
     { kind: "boundary" as const, points: [bases[0]!, ...arc(0, home, fence, -45, 45).points] },
-    { kind: "line" as const, points: [...bases, bases[0]!] },
+    { kind: "line" as const, points: closed(bases) },
     ring(0, home + plate, mound),
     arc(0, home + plate, infield, -75, 75),
     ...bases.map((b) => spot(b.x, b.y)),

@@ -54,8 +54,7 @@ export const across = (width: number, y: number): PitchMark => line(-width / 2, 
 
 /** Lines of a rectangle about a point, closed. */
 export const rectangle = (x: number, y: number, width: number, length: number): PitchMark => {
-  const points = box(x, y, width, length);
-  return { kind: "line", points: [...points, points[0]!] };
+  return { kind: "line", points: closed(box(x, y, width, length)) };
 };
 
 /** An arc about a point from one bearing to another, clockwise from the long axis, degrees. */
@@ -67,6 +66,15 @@ export function arc(x: number, y: number, radius: number, from: number, to: numb
   });
   return { kind: "circle", points };
 }
+
+/** Two straights of a length along the long axis, joined by half circles: a track, a velodrome, a fielding circle. */
+export const stadium = (straight: number, radius: number): Point[] => [
+  ...arc(0, straight / 2, radius, -90, 90).points,
+  ...arc(0, -straight / 2, radius, 90, 270).points,
+];
+
+/** The points of an outline with its first one again at the end. */
+export const closed = (points: readonly Point[]): Point[] => [...points, points[0]!];
 
 /** A full circle. */
 export const ring = (x: number, y: number, radius: number): PitchMark => arc(x, y, radius, 0, 360);
