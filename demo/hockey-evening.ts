@@ -1,51 +1,18 @@
-import { asSubject, SUBJECTS } from "@/core/catalogue";
-import { fromVenue, type Point } from "@/core/ground";
 import type { Shoot } from "@/data";
+import { cast, inDistrict, inVenue, mount, promise } from "./plan";
 
 /**
  * An under-18 field hockey cup semi-final on an October evening: late sun, a western stand whose shadow crosses the
  * pitch, weak floodlights for the second half. People, club and place are invented; latitude, longitude and time zone
  * are real so that the sun is right.
  */
-const CAST = ["hockey-runner", "hockey-drag-flicker", "hockey-goalkeeper", "person-reacting"];
-const venue = { template: "field-hockey" as const, bearing: 8, centre: { x: 0, y: 0 } };
-
-/** Centimetres are enough for a plan that was paced out. */
-const cm = (value: number): number => Math.round(value * 100) / 100;
-
-/** Places are written in the pitch's own axes: x to the right of its long axis, y along it. */
-function at(x: number, y: number): Point {
-  const p = fromVenue(venue, { x, y });
-  return { x: cm(p.x), y: cm(p.y) };
-}
-
-const box = (x0: number, y0: number, x1: number, y1: number): Point[] => [
-  at(x0, y0),
-  at(x1, y0),
-  at(x1, y1),
-  at(x0, y1),
-];
-
-const choice = (
-  shotId: string,
-  positionId: string | null,
-  lensId: string,
-  converterId: string | null = null,
-) => ({
-  shotId,
-  positionId,
-  bodyId: "full-frame-24",
-  lensId,
-  converterId,
-  supportId: "monopod",
-  focalLengthMm: null,
-  held: {},
-});
+const venue = { template: "field-hockey", bearing: 8, centre: { x: 0, y: 0 } };
+const { at, box } = inVenue(venue);
 
 export const hockeyEvening: Shoot = {
-  version: 1,
+  ...inDistrict,
   id: "hockey-semi-final",
-  revision: 0,
+  kind: "field",
   name: "Cup semi-final",
   place: "Quarry Lane",
   sport: "Field hockey, under 18",
@@ -53,7 +20,19 @@ export const hockeyEvening: Shoot = {
   from: "15:30",
   until: "19:00",
   starts: "17:00",
-  zone: "Europe/London",
+  access: {
+    allowedBy: "The club’s secretary",
+    mayStand: "behind the boards and on the east side",
+    fallBack: "the north bank outside the fence",
+  },
+  cautions: ["young-people", "balls", "run-off"],
+  bag: {
+    bodies: ["full-frame-24", "crop-26"],
+    lenses: ["zoom-70-200", "long-300", "zoom-24-70"],
+    converters: ["converter-14"],
+    supports: ["hand", "monopod"],
+    cards: ["card-128", "card-64"],
+  },
   plannedAt: "16:27",
   shotId: "drag-flick",
   ground: {
@@ -96,63 +75,42 @@ export const hockeyEvening: Shoot = {
       { id: "c", name: "C", at: at(32, 14), lensHeight: 1.1 },
     ],
   },
-  subjects: SUBJECTS.filter((s) => CAST.includes(s.id)).map((s) => {
-    const subject = asSubject(s);
-    return { ...subject, parts: [...subject.parts] };
-  }),
+  subjects: cast("hockey-runner", "hockey-drag-flicker", "hockey-goalkeeper", "person-reacting"),
   shots: [
-    {
+    promise({
       id: "drag-flick",
       name: "Drag flick",
-      intent: "freeze",
       subjectId: "hockey-drag-flicker",
       spotId: "flick",
-      technique: "tracked",
-      part: "whole",
-      orientation: "level",
-      fill: 0.5,
       holdPartId: "stick",
-      tolerance: "print-sharp",
-      deliveredLongEdgePx: 3000,
       wanted: 3,
-    },
-    {
+      priority: 1,
+    }),
+    promise({
       id: "keepers-save",
       name: "Keeper’s save",
-      intent: "freeze",
       subjectId: "hockey-goalkeeper",
       spotId: "goal",
       technique: "pre-framed",
-      part: "whole",
-      orientation: "level",
       fill: 0.45,
-      holdPartId: "limb",
-      tolerance: "print-sharp",
       deliveredLongEdgePx: 2400,
       wanted: 2,
-    },
-    {
+    }),
+    promise({
       id: "wingers-run",
       name: "Winger’s run",
-      intent: "freeze",
       subjectId: "hockey-runner",
       spotId: "right-wing",
-      technique: "tracked",
-      part: "whole",
       orientation: "upright",
       fill: 0.6,
-      holdPartId: "limb",
-      tolerance: "print-sharp",
-      deliveredLongEdgePx: 3000,
       wanted: 4,
-    },
-    {
+    }),
+    promise({
       id: "coach-after-a-goal",
       name: "Coach after a goal",
       intent: "reaction",
       subjectId: "person-reacting",
       spotId: "bench",
-      technique: "tracked",
       part: "half",
       orientation: "upright",
       fill: 0.6,
@@ -160,13 +118,13 @@ export const hockeyEvening: Shoot = {
       tolerance: "web",
       deliveredLongEdgePx: 2000,
       wanted: 2,
-    },
+    }),
   ],
   choices: [
-    choice("drag-flick", "b", "zoom-70-200"),
-    choice("keepers-save", "a", "zoom-70-200", "converter-14"),
-    choice("wingers-run", "b", "zoom-70-200"),
-    choice("coach-after-a-goal", null, "long-300"),
+    mount("drag-flick", "b", "zoom-70-200", "monopod"),
+    mount("keepers-save", "a", "zoom-70-200", "monopod", { converterId: "converter-14" }),
+    mount("wingers-run", "b", "zoom-70-200", "monopod"),
+    mount("coach-after-a-goal", null, "long-300", "monopod"),
   ],
   light: {
     cloudEighths: 1,

@@ -1,4 +1,7 @@
+import { crossCountryDay } from "./cross-country-day";
+import { handballEvening } from "./handball-evening";
 import { hockeyEvening } from "./hockey-evening";
+import { lagoonDawn } from "./lagoon-dawn";
 
 export { demoKit } from "./kit";
-export const demoShoots = [hockeyEvening];
+export const demoShoots = [hockeyEvening, handballEvening, crossCountryDay, lagoonDawn];

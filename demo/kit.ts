@@ -1,8 +1,8 @@
 import type { StoredKit } from "@/data";
 
-/** The photographer's bag, made up: two bodies, three lenses, a converter. */
+/** The photographer's bag, made up: two bodies, five lenses, a converter. */
 export const demoKit: StoredKit = {
-  version: 1,
+  version: 2,
   bodies: [
     {
       id: "full-frame-24",
@@ -14,6 +14,10 @@ export const demoKit: StoredKit = {
       isoFloor: 100,
       fastestShutter: 1 / 8000,
       liftClicks: 1,
+      framesPerSecond: 10,
+      frameMb: 28,
+      bufferMb: 1200,
+      weightG: 700,
     },
     {
       id: "crop-26",
@@ -25,6 +29,10 @@ export const demoKit: StoredKit = {
       isoFloor: 160,
       fastestShutter: 1 / 8000,
       liftClicks: 1,
+      framesPerSecond: 11,
+      frameMb: 30,
+      bufferMb: 1200,
+      weightG: 500,
     },
   ],
   lenses: [
@@ -38,6 +46,7 @@ export const demoKit: StoredKit = {
       closestFocus: 1.2,
       stabiliserStops: 4,
       takesConverter: true,
+      weightG: 1450,
     },
     {
       id: "long-300",
@@ -49,6 +58,7 @@ export const demoKit: StoredKit = {
       closestFocus: 1.5,
       stabiliserStops: 4,
       takesConverter: true,
+      weightG: 1200,
     },
     {
       id: "zoom-24-70",
@@ -60,11 +70,43 @@ export const demoKit: StoredKit = {
       closestFocus: 0.4,
       stabiliserStops: 0,
       takesConverter: false,
+      weightG: 800,
+    },
+    {
+      id: "prime-135",
+      name: "135 mm f/2",
+      minFocalLengthMm: 135,
+      maxFocalLengthMm: 135,
+      widest: 2,
+      narrowest: 22,
+      closestFocus: 0.9,
+      stabiliserStops: 0,
+      takesConverter: false,
+      weightG: 800,
+    },
+    {
+      id: "zoom-150-600",
+      name: "150–600 mm f/5–6.3",
+      minFocalLengthMm: 150,
+      maxFocalLengthMm: 600,
+      widest: 5,
+      widestAtLong: 6.3,
+      narrowest: 32,
+      closestFocus: 2.7,
+      stabiliserStops: 4,
+      takesConverter: true,
+      weightG: 2000,
     },
   ],
-  converters: [{ id: "converter-14", name: "1.4× converter", factor: 1.4 }],
+  converters: [{ id: "converter-14", name: "1.4× converter", factor: 1.4, weightG: 220 }],
   supports: [
     { id: "hand", name: "Hand-held", stops: 0 },
-    { id: "monopod", name: "Monopod", stops: 2 },
+    { id: "monopod", name: "Monopod", stops: 2, weightG: 550 },
+    { id: "beanbag", name: "Beanbag", stops: 3.5, weightG: 900 },
+    { id: "tripod", name: "Tripod", stops: 5, weightG: 2100 },
+  ],
+  cards: [
+    { id: "card-128", name: "128 GB card", capacityGb: 128, writeMbPerSecond: 300 },
+    { id: "card-64", name: "64 GB card", capacityGb: 64, writeMbPerSecond: 90 },
   ],
 };

@@ -1,14 +1,16 @@
+import { freeId } from "./ids";
 import type { Outing } from "./outing-file";
 import type { Choice, Shoot, StoredKit } from "./schema";
 
-type Shelf = "bodies" | "lenses" | "converters" | "supports";
-const SHELVES: readonly Shelf[] = ["bodies", "lenses", "converters", "supports"];
+type Shelf = "bodies" | "lenses" | "converters" | "supports" | "cards";
+const SHELVES: readonly Shelf[] = ["bodies", "lenses", "converters", "supports", "cards"];
 const CHOICE_KEY = {
   bodies: "bodyId",
   lenses: "lensId",
   converters: "converterId",
   supports: "supportId",
-} as const satisfies Record<Shelf, keyof Choice>;
+} as const satisfies Partial<Record<Shelf, keyof Choice>>;
+const CHOSEN = Object.keys(CHOICE_KEY) as (keyof typeof CHOICE_KEY)[];
 
 interface MergedKit {
   readonly kit: StoredKit;
@@ -40,7 +42,7 @@ function mergeShelf(mine: readonly { id: string }[], theirs: readonly { id: stri
   for (const thing of theirs) {
     const own = items.find((item) => item.id === thing.id);
     if (own && sameThing(own, thing)) continue;
-    const id = own ? freeId(thing.id, items) : thing.id;
+    const id = freeId(thing.id, items);
     if (own) renamed.set(thing.id, id);
     items.push({ ...thing, id });
   }
@@ -60,19 +62,11 @@ function sorted(value: unknown): unknown {
   );
 }
 
-/** The first free id of the form `base-2`, cut so that it stays within 40 characters. */
-function freeId(base: string, taken: readonly { id: string }[]): string {
-  for (let n = 2; ; n++) {
-    const id = `${base.slice(0, 36)}-${n}`;
-    if (!taken.some((item) => item.id === id)) return id;
-  }
-}
-
-/** The file's shoot pointed at the merged kit. */
+/** The file's shoot pointed at the merged kit: what is mounted, and what is in the bag. */
 function repoint(shoot: Shoot, renamed: MergedKit["renamed"]): Shoot {
   const choices = shoot.choices.map((choice) => {
     const moved = { ...choice };
-    for (const shelf of SHELVES) {
+    for (const shelf of CHOSEN) {
       const key = CHOICE_KEY[shelf];
       const id = moved[key];
       const to = id === null ? undefined : renamed[shelf].get(id);
@@ -80,7 +74,13 @@ function repoint(shoot: Shoot, renamed: MergedKit["renamed"]): Shoot {
     }
     return moved;
   });
-  return { ...shoot, choices };
+  const { bag } = shoot;
+  const moved =
+    bag &&
+    (Object.fromEntries(
+      SHELVES.map((shelf) => [shelf, bag[shelf].map((id) => renamed[shelf].get(id) ?? id)]),
+    ) as typeof bag);
+  return { ...shoot, choices, bag: moved };
 }
 
 export type OnConflict = "replace" | "keep-both";
@@ -108,4 +108,5 @@ const NOTHING_RENAMED: MergedKit["renamed"] = {
   lenses: new Map(),
   converters: new Map(),
   supports: new Map(),
+  cards: new Map(),
 };

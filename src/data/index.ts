@@ -1,7 +1,11 @@
+export { bagOf, bagWeight } from "./bag";
 export { bringIn, type OnConflict } from "./bring-in";
+export { EVERYTHING_FORMAT, readEverything, writeEverything, type Everything } from "./everything-file";
+export { freeId, idFromName } from "./ids";
 export type { Fault } from "./migrate";
+export { beginChoice, beginShot, duplicateShoot, newShoot, type NewShoot } from "./new-shoot";
 export { outingFileName, readOuting, writeOuting, type Outing, type OutingRead } from "./outing-file";
-export { DEFAULT_PREFERENCES } from "./records";
+export { DEFAULT_PREFERENCES, EMPTY_LIBRARY } from "./records";
 export {
   createRepository,
   type KeyValueStore,
@@ -12,12 +16,35 @@ export {
   type Unreadable,
 } from "./repository";
 export {
+  CAUTIONS,
+  KINDS,
+  bodySchema,
+  cardSchema,
+  converterSchema,
   kitSchema,
+  latitude,
+  lensSchema,
+  librarySchema,
+  longitude,
+  name,
+  preferencesSchema,
   shootSchema,
+  shotSchema,
+  subjectSchema,
+  supportSchema,
+  wallDate,
+  wallTime,
+  words,
+  zone,
+  type Caution,
   type Choice,
+  type Kind,
+  type Library,
   type Preferences,
   type Shoot,
   type StoredKit,
+  type StoredShot,
+  type StoredSubject,
   type ThemeName,
 } from "./schema";
 export { choiceOf, clockOf, lightPlanOf, rigOf, shotInHand, windowOf } from "./shoot-inputs";

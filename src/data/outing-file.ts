@@ -60,6 +60,7 @@ function kitUsed(shoot: Shoot, kit: StoredKit): StoredKit {
     bodies: pick(kit.bodies, uses("bodyId")),
     lenses: pick(kit.lenses, uses("lensId")),
     converters: pick(kit.converters, uses("converterId")),
+    cards: kit.cards.filter((card) => shoot.bag?.cards.includes(card.id)),
   };
 }
 

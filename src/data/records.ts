@@ -1,24 +1,75 @@
 import {
+  KIT_VERSION,
   kitSchema,
+  librarySchema,
+  PREFERENCES_VERSION,
   preferencesSchema,
+  SHOOT_VERSION,
   shootSchema,
+  type Library,
   type Preferences,
   type Shoot,
   type StoredKit,
 } from "./schema";
-import type { RecordKind } from "./migrate";
+import type { Migrations, RecordKind } from "./migrate";
 
-/** The kinds of record, each at its version, with the steps that raise older ones. */
-export const SHOOT_RECORD: RecordKind<Shoot> = { schema: shootSchema, version: 1, migrations: {} };
-export const KIT_RECORD: RecordKind<StoredKit> = { schema: kitSchema, version: 1, migrations: {} };
-export const PREFERENCES_RECORD: RecordKind<Preferences> = {
-  schema: preferencesSchema,
-  version: 1,
-  migrations: {},
+type Raw = Record<string, unknown>;
+
+/** Version 2 knows what an outing is, who lets one in, what is in the bag, what was counted, and how much a shot matters. */
+const SHOOT_STEPS: Migrations = {
+  1: (old) => ({
+    ...old,
+    kind: "field",
+    archived: false,
+    access: { allowedBy: "", mayStand: "", fallBack: "" },
+    cautions: [],
+    bag: null,
+    log: [],
+    notes: "",
+    shots: Array.isArray(old.shots) ? old.shots.map((shot: Raw) => ({ priority: 2, ...shot })) : old.shots,
+  }),
 };
 
+/** Version 2 knows cards. */
+const KIT_STEPS: Migrations = { 1: (old) => ({ ...old, cards: [] }) };
+
 export const DEFAULT_PREFERENCES: Preferences = {
-  version: 1,
+  version: PREFERENCES_VERSION,
   theme: "day",
+  themeByLight: false,
+  units: "m",
+  clock: "24",
+  tolerance: "print-sharp",
+  school: "lift",
+  walkingPace: 1.3,
   order: ["lift", "aperture", "shutter", "iso"],
+};
+
+/** Version 2 knows units, clock, tolerance, school and pace. */
+const PREFERENCES_STEPS: Migrations = { 1: (old) => ({ ...DEFAULT_PREFERENCES, ...old }) };
+
+/** The kinds of record, each at its version, with the steps that raise older ones. */
+export const SHOOT_RECORD: RecordKind<Shoot> = {
+  schema: shootSchema,
+  version: SHOOT_VERSION,
+  migrations: SHOOT_STEPS,
+};
+export const KIT_RECORD: RecordKind<StoredKit> = {
+  schema: kitSchema,
+  version: KIT_VERSION,
+  migrations: KIT_STEPS,
+};
+export const PREFERENCES_RECORD: RecordKind<Preferences> = {
+  schema: preferencesSchema,
+  version: PREFERENCES_VERSION,
+  migrations: PREFERENCES_STEPS,
+};
+export const LIBRARY_RECORD: RecordKind<Library> = { schema: librarySchema, version: 1, migrations: {} };
+
+export const EMPTY_LIBRARY: Library = {
+  version: 1,
+  subjects: [],
+  lightLevels: [],
+  startingSettings: [],
+  venues: [],
 };

@@ -1,5 +1,5 @@
 import { demoKit, demoShoots } from "../../demo";
-import { createRepository, type KeyValueStore, type Shoot } from ".";
+import { createRepository, EMPTY_LIBRARY, type KeyValueStore, type Shoot } from ".";
 
 function memory(limit = Infinity): KeyValueStore & { map: Map<string, string> } {
   const map = new Map<string, string>();
@@ -77,12 +77,14 @@ test("what cannot be read is listed with place and cause, keeps its text, and is
 test("the demo is put in once: what the user deletes stays deleted", async () => {
   const store = memory();
   const repository = createRepository(store);
-  await repository.seed(loadDemo);
+  await repository.begin(loadDemo);
   expect((await repository.listShoots()).shoots).toHaveLength(demoShoots.length);
   expect(await repository.readKit()).toEqual({ ok: true, value: demoKit });
   await repository.removeShoot(shoot.id);
-  await createRepository(store).seed(loadDemo);
-  expect((await repository.listShoots()).shoots).toEqual([]);
+  await createRepository(store).begin(loadDemo);
+  const left = (await repository.listShoots()).shoots.map((s) => s.id);
+  expect(left).toHaveLength(demoShoots.length - 1);
+  expect(left).not.toContain(shoot.id);
 });
 
 test("preferences fall back to the defaults and are kept once chosen", async () => {
@@ -91,4 +93,51 @@ test("preferences fall back to the defaults and are kept once chosen", async () 
   expect(defaults.theme).toBe("day");
   await repository.savePreferences({ ...defaults, theme: "hide" });
   expect((await repository.readPreferences()).theme).toBe("hide");
+});
+
+test("everything is taken away with one call, what is not ours stays, and the next start is a first one", async () => {
+  const store = memory();
+  const repository = createRepository(store);
+  await store.setItem("somebody-else", "stays");
+  expect(await repository.isBegun()).toBe(false);
+  await repository.begin(loadDemo);
+  expect(await repository.isBegun()).toBe(true);
+  await repository.removeEverything();
+  expect([...store.map.keys()]).toEqual(["somebody-else"]);
+  expect(await repository.isBegun()).toBe(false);
+});
+
+test("an own library is empty until something is copied, and is read back", async () => {
+  const repository = createRepository(memory());
+  expect(await repository.readLibrary()).toEqual({ ok: true, value: EMPTY_LIBRARY });
+  const subject = { ...shoot.subjects[0]!, source: "measured at training" };
+  await repository.saveLibrary({ ...EMPTY_LIBRARY, subjects: [subject] });
+  expect(await repository.readLibrary()).toMatchObject({ ok: true, value: { subjects: [subject] } });
+});
+
+test("records of the first version are raised: outing, kit and preferences keep what they held", async () => {
+  const store = memory();
+  const { kind, archived, access, cautions, bag, log, notes, ...old } = shoot;
+  const shots = shoot.shots.map(({ priority, ...shot }) => shot);
+  expect([kind, archived, access, cautions, bag, log, notes, shoot.shots[0]!.priority]).toHaveLength(8);
+  await store.setItem(`bp/shoot/${shoot.id}`, JSON.stringify({ ...old, version: 1, shots }));
+  const { cards, ...oldKit } = demoKit;
+  expect(cards.length).toBeGreaterThan(0);
+  await store.setItem("bp/kit", JSON.stringify({ ...oldKit, version: 1 }));
+  await store.setItem(
+    "bp/preferences",
+    JSON.stringify({ version: 1, theme: "hide", order: ["iso", "lift", "shutter", "aperture"] }),
+  );
+  const repository = createRepository(store);
+  const read = await repository.readShoot(shoot.id);
+  expect(read).toMatchObject({ ok: true, value: { version: 2, kind: "field", bag: null, notes: "" } });
+  expect(read.ok && read.value.ground).toEqual(shoot.ground);
+  expect(read.ok && read.value.shots.map((s) => s.priority)).toEqual([2, 2, 2, 2]);
+  expect(await repository.readKit()).toEqual({ ok: true, value: { ...demoKit, cards: [] } });
+  expect(await repository.readPreferences()).toMatchObject({
+    version: 2,
+    theme: "hide",
+    order: ["iso", "lift", "shutter", "aperture"],
+    units: "m",
+  });
 });

@@ -1,7 +1,14 @@
 import { absent, present, type Absent, type Maybe } from "@/core/units";
 import { parseRecord, type Fault, type RecordKind } from "./migrate";
-import { DEFAULT_PREFERENCES, KIT_RECORD, PREFERENCES_RECORD, SHOOT_RECORD } from "./records";
-import type { Preferences, Shoot, StoredKit } from "./schema";
+import {
+  DEFAULT_PREFERENCES,
+  EMPTY_LIBRARY,
+  KIT_RECORD,
+  LIBRARY_RECORD,
+  PREFERENCES_RECORD,
+  SHOOT_RECORD,
+} from "./records";
+import type { Library, Preferences, Shoot, StoredKit } from "./schema";
 
 /** The few calls of AsyncStorage that are used; tests hand in a map. */
 export interface KeyValueStore {
@@ -14,7 +21,9 @@ export interface KeyValueStore {
 const SHOOT_PREFIX = "bp/shoot/";
 const KIT_KEY = "bp/kit";
 const PREFERENCES_KEY = "bp/preferences";
+const LIBRARY_KEY = "bp/library";
 const SEEDED_KEY = "bp/seeded";
+const OURS = "bp/";
 
 export type SaveFailure = "storage-full" | "storage-failed" | "overtaken";
 export type Saved<T> = Maybe<T, SaveFailure>;
@@ -29,8 +38,8 @@ export interface Unreadable {
 export type ReadFailure = Absent<"missing"> | (Absent<"unreadable"> & { readonly unreadable: Unreadable });
 type Read<T> = { readonly ok: true; readonly value: T } | ReadFailure;
 
-/** What a first start finds. */
-export interface Demo {
+/** What a first start puts in: the demo, or an empty list with a bag to begin with. */
+export interface Beginning {
   readonly shoots: readonly Shoot[];
   readonly kit: StoredKit;
 }
@@ -45,8 +54,15 @@ export interface Repository {
   saveKit(kit: StoredKit): Promise<Saved<StoredKit>>;
   readPreferences(): Promise<Preferences>;
   savePreferences(preferences: Preferences): Promise<Saved<Preferences>>;
-  /** Puts the demo in once for ever, loading it only then: what the user deletes stays deleted. */
-  seed(load: () => Promise<Demo>): Promise<Saved<true>>;
+  /** The user's own part of the library; empty until something is copied, or when it cannot be read. */
+  readLibrary(): Promise<Read<Library>>;
+  saveLibrary(library: Library): Promise<Saved<Library>>;
+  /** Whether anything was begun here, or everything was deleted. */
+  isBegun(): Promise<boolean>;
+  /** Puts a beginning in once for ever, loading it only then: what the user deletes stays deleted. */
+  begin(load: () => Promise<Beginning>): Promise<Saved<true>>;
+  /** Takes away every record of this application, as if it had never been opened. */
+  removeEverything(): Promise<void>;
 }
 
 /**
@@ -68,7 +84,17 @@ export function createRepository(store: KeyValueStore): Repository {
     },
     savePreferences: async (preferences) =>
       (await write(PREFERENCES_KEY, preferences)) ?? present(preferences),
-    seed: (load) => seed(store, load),
+    readLibrary: async () => {
+      const read = await readRecord(store, LIBRARY_RECORD, LIBRARY_KEY, "library");
+      return !read.ok && read.reason === "missing" ? present(EMPTY_LIBRARY) : read;
+    },
+    saveLibrary: async (library) => (await write(LIBRARY_KEY, library)) ?? present(library),
+    isBegun: async () => (await store.getItem(SEEDED_KEY)) !== null,
+    begin: (load) => begin(store, load),
+    removeEverything: async () => {
+      const keys = (await store.getAllKeys()).filter((key) => key.startsWith(OURS));
+      await Promise.all(keys.map((key) => store.removeItem(key)));
+    },
   };
 }
 
@@ -139,7 +165,7 @@ function isQuota(error: unknown): boolean {
   return /quota/i.test(`${String(name)} ${String(message)}`);
 }
 
-async function seed(store: KeyValueStore, load: () => Promise<Demo>): Promise<Saved<true>> {
+async function begin(store: KeyValueStore, load: () => Promise<Beginning>): Promise<Saved<true>> {
   if ((await store.getItem(SEEDED_KEY)) !== null) return present(true);
   const { shoots, kit } = await load();
   if ((await store.getItem(KIT_KEY)) === null) {

@@ -1,5 +1,5 @@
 import { cropFactor, effectiveLens, widestAt } from "../optics";
-import { FIELD_LAMP_LUX, evFromLux } from "../light";
+import { LAMP_LUX, evFromLux } from "../light";
 import {
   BODIES,
   CONVERTERS,
@@ -63,7 +63,7 @@ test("lighting classes (EN 12193, from memory) fall by class, and agree with the
     );
     expect([...lux].sort((a, b) => b - a)).toEqual(lux);
     if (kind === "outdoor field games")
-      expect(lux).toEqual([FIELD_LAMP_LUX.I, FIELD_LAMP_LUX.II, FIELD_LAMP_LUX.III]);
+      expect(lux).toEqual([LAMP_LUX.field.I, LAMP_LUX.field.II, LAMP_LUX.field.III]);
   }
 });
 

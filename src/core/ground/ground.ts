@@ -1,3 +1,4 @@
+import { isInside } from "./polygon";
 import type { Point } from "./vector";
 
 /** The plan's origin on the earth: degrees, north and east positive; height in metres above the sea. */
@@ -84,10 +85,19 @@ export interface Venue {
   readonly centre: Point;
 }
 
+/** A part of the ground that is made of something else than the rest: a pond, a track, a sand pit. */
+export interface Area {
+  readonly id: string;
+  readonly name: string;
+  readonly surface: Surface;
+  readonly outline: readonly Point[];
+}
+
 export interface Ground {
   readonly anchor: Anchor;
-  /** Grass when left out. */
+  /** What the ground at large is made of; grass when left out. */
   readonly surface?: Surface;
+  readonly areas?: readonly Area[];
   readonly venue: Venue;
   readonly zones: readonly Zone[];
   readonly spots: readonly Spot[];
@@ -96,4 +106,12 @@ export interface Ground {
   readonly masts: readonly Mast[];
   readonly noGo: readonly NoGo[];
   readonly positions: readonly Position[];
+}
+
+/** What the ground is made of at a place: that of the last area that holds it, else of the ground at large. */
+export function surfaceAt(
+  { areas = [], surface = "grass" }: Pick<Ground, "areas" | "surface">,
+  at: Point,
+): Surface {
+  return areas.findLast((area) => isInside(at, area.outline))?.surface ?? surface;
 }

@@ -1,6 +1,8 @@
 export { alongBearing, bearingTo, distance, heightAngle, levelVelocity } from "./bearing";
+export { surfaceAt } from "./ground";
 export type {
   Anchor,
+  Area,
   Ground,
   Mast,
   NoGo,
@@ -12,7 +14,7 @@ export type {
   Venue,
   Zone,
 } from "./ground";
-export { venueMarks, VENUES, venueTemplate, type PitchMark, type VenueTemplate } from "./venues";
+export { OPEN_GROUND, venueMarks, VENUES, venueTemplate, type PitchMark, type VenueTemplate } from "./venues";
 export { convexHull, convexParts, isInside, rayThrough, type Stretch } from "./polygon";
 export { backgroundBehind, firstBlockage, type Background, type Blockage } from "./sight-line";
 export {

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { surfaceAt } from "./ground";
 import { convexHull, convexParts, isInside, rayThrough } from "./polygon";
 import type { Point } from "./vector";
 
@@ -98,4 +99,20 @@ test("an outline that crosses itself comes back as its hull", () => {
   const parts = convexParts(bow);
   expect(parts.length).toBeGreaterThan(0);
   for (const part of parts) for (const p of part) expect(Number.isFinite(p.x + p.y)).toBe(true);
+});
+
+test("a place is made of what the last area that holds it is made of, else of the ground at large", () => {
+  const square = (half: number) => [
+    { x: -half, y: -half },
+    { x: half, y: -half },
+    { x: half, y: half },
+    { x: -half, y: half },
+  ];
+  const areas = [
+    { id: "pond", name: "Pond", surface: "water" as const, outline: square(10) },
+    { id: "bar", name: "Sand bar", surface: "sand" as const, outline: square(2) },
+  ];
+  const at = (x: number) => surfaceAt({ areas }, { x, y: 0 });
+  expect([at(0), at(5), at(20)]).toEqual(["sand", "water", "grass"]);
+  expect(surfaceAt({ surface: "floor" }, { x: 0, y: 0 })).toBe("floor");
 });

@@ -70,7 +70,7 @@ export interface LightFound {
   readonly turn: number;
   /** The obstacle that keeps the sun off. */
   readonly shadedBy?: string;
-  readonly direct: "sun" | "shaded" | "sun-down" | "cloud";
+  readonly direct: "sun" | "shaded" | "sun-down" | "cloud" | "roof";
 }
 
 export interface PartMotion {

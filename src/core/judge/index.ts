@@ -17,6 +17,7 @@ export type {
   Sighting,
 } from "./assessment";
 export { blurLadder, type Rung } from "./blur-ladder";
+export { frameView, type FrameView, type InFrame, type SeenThing } from "./frame-view";
 export { comingUp, type Coming } from "./coming-up";
 export { timeline, type Break, type Timeline, type TimelineInput, type TimelinePoint } from "./timeline";
 export { modeFor, predictAutoIso, type AutomaticInput, type ModeFoundInput } from "./mode";

@@ -1,5 +1,5 @@
 import { because } from "../units";
-import { atHeight, bearingTo, type Position, type Spot, type Vector } from "../ground";
+import { atHeight, bearingTo, surfaceAt, type Position, type Spot, type Vector } from "../ground";
 import {
   cylinderShare,
   evFromLux,
@@ -38,10 +38,10 @@ export function findLight({ scene, spot, subject, position, heightAngle }: Light
   const { sun, ground } = scene;
   const bearingToCamera = bearingTo(spot.at, position.at);
   const point = atHeight(spot.at, spot.aimHeight);
-  const up = sun.apparentAltitude > 0;
+  const up = sun.apparentAltitude > 0 && !scene.roofed;
   const shade = up ? shadedBy(point, sun, ground.obstacles) : undefined;
-  const reflectance = GROUND_REFLECTANCE[ground.surface ?? "grass"];
-  const open = skyOpenness(point, ground.obstacles, bearingToCamera);
+  const reflectance = GROUND_REFLECTANCE[surfaceAt(ground, spot.at)];
+  const open = scene.roofed ? 1 : skyOpenness(point, ground.obstacles, bearingToCamera);
   const under = (day: Daylight): SubjectLight =>
     subjectLight({
       sunAzimuth: sun.azimuth,
@@ -76,8 +76,16 @@ export function findLight({ scene, spot, subject, position, heightAngle }: Light
     turn: day.turn,
     shadedBy: shade?.id,
     ownShadow: lux.sun > 0 && ownShadowFalls({ photographer: position.at, subject: point, sun }),
-    direct: !up ? "sun-down" : shade ? "shaded" : scene.daylight.directNormal < 1 ? "cloud" : "sun",
+    direct: directOf(scene, shade !== undefined),
   };
+}
+
+/** What keeps the sun off, if anything does. */
+function directOf({ roofed, sun, daylight }: Scene, shaded: boolean): LightFound["direct"] {
+  if (roofed) return "roof";
+  if (sun.apparentAltitude <= 0) return "sun-down";
+  if (shaded) return "shaded";
+  return daylight.directNormal < 1 ? "cloud" : "sun";
 }
 
 interface LampsOn {

@@ -1,5 +1,5 @@
 import { levelVelocity, type Spot, type Vector } from "../ground";
-import { blurDiscUm, heldSidesMm, imageDistanceMm, pixelPitchUm } from "../optics";
+import { blurDiscUm, heldSidesMm, imageDistanceMm, pixelPitchUm, stabiliserStopsOf } from "../optics";
 import {
   blurBudget,
   blurLengthUm,
@@ -138,7 +138,7 @@ function blurringOf(
       motionDirection: body.direction,
       shakeUmPerSecond: shakeUmPerSecond({
         focalLengthMm,
-        stabiliserStops: rig.lens.stabiliserStops,
+        stabiliserStops: stabiliserStopsOf(rig),
         supportStops: rig.support.stops,
       }),
       // Along a pan the stabiliser lets go, and the hand's unsteadiness is what the spread of its turn measures.

@@ -113,6 +113,17 @@ export function daylight({ altitude, apparentAltitude, dayOfYear, cloudEighths }
   return { directNormal: mixed.direct, sky: mixed.sky, horizontal, overcast };
 }
 
+/**
+ * What of the daylight comes in under a roof: no direct sun, and of the whole horizontal light the share 0 … 1 that windows
+ * and roof lights let through (the daylight factor; 0.02 is a hall with a row of windows, common practice).
+ */
+export const underRoof = (outside: Daylight, daylightShare: number): Daylight => ({
+  directNormal: 0,
+  sky: outside.horizontal * daylightShare,
+  horizontal: outside.horizontal * daylightShare,
+  overcast: 0,
+});
+
 interface Parts {
   readonly direct: number;
   readonly sky: number;

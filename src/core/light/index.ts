@@ -1,5 +1,20 @@
-export { airMass, clearHorizontalLux, daylight, type Daylight, type DaylightInput } from "./daylight";
-export { FIELD_LAMP_LUX, lampsAlight, uprightShare, type LampClass, type Lamps } from "./lamps";
+export {
+  airMass,
+  clearHorizontalLux,
+  daylight,
+  underRoof,
+  type Daylight,
+  type DaylightInput,
+} from "./daylight";
+export {
+  LAMP_LUX,
+  lampLuxOf,
+  lampsAlight,
+  uprightShare,
+  type LampClass,
+  type LampKind,
+  type Lamps,
+} from "./lamps";
 export { offsetsFrom, readingOffset, type LightOffsets, type Reading } from "./reading";
 export { shadedBy, shadowLength, shadowOutlines, skyOpenness } from "./shade";
 export {

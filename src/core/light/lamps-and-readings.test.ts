@@ -1,13 +1,5 @@
 import fc from "fast-check";
-import {
-  evFromLux,
-  FIELD_LAMP_LUX,
-  lampsAlight,
-  offsetsFrom,
-  readingOffset,
-  uprightShare,
-  type Reading,
-} from ".";
+import { evFromLux, LAMP_LUX, lampsAlight, offsetsFrom, readingOffset, uprightShare, type Reading } from ".";
 
 const mast = (x: number) => ({ id: `m${x}`, name: "Mast", at: { x, y: 0 }, height: 15 });
 const spot = { x: 0, y: 0 };
@@ -15,10 +7,10 @@ const spot = { x: 0, y: 0 };
 // EN 12193 (from memory) with half to two thirds upright (common practice): local floodlights EV 5–7.
 test("class I and II fields light an upright player to EV 5.3 … 7.1", () => {
   const ev = (lux: number, share: number) => evFromLux(lux * share);
-  expect(ev(FIELD_LAMP_LUX.II, 1 / 2)).toBeCloseTo(5.3, 1);
-  expect(ev(FIELD_LAMP_LUX.II, 2 / 3)).toBeCloseTo(5.7, 1);
-  expect(ev(FIELD_LAMP_LUX.I, 1 / 2)).toBeCloseTo(6.6, 1);
-  expect(ev(FIELD_LAMP_LUX.I, 2 / 3)).toBeCloseTo(7.1, 1);
+  expect(ev(LAMP_LUX.field.II, 1 / 2)).toBeCloseTo(5.3, 1);
+  expect(ev(LAMP_LUX.field.II, 2 / 3)).toBeCloseTo(5.7, 1);
+  expect(ev(LAMP_LUX.field.I, 1 / 2)).toBeCloseTo(6.6, 1);
+  expect(ev(LAMP_LUX.field.I, 2 / 3)).toBeCloseTo(7.1, 1);
 });
 
 test("masts behind the camera give two thirds, beyond the subject half, on both sides the middle", () => {

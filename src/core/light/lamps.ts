@@ -3,15 +3,20 @@ import { bearingTo, planDistance, type Mast, type Point } from "../ground";
 
 export type LampClass = "I" | "II" | "III";
 
-/** Mean horizontal lux of outdoor field games by class (EN 12193; from memory). */
-export const FIELD_LAMP_LUX: Readonly<Record<LampClass, number>> = Object.freeze({
-  I: 500,
-  II: 200,
-  III: 75,
+/** What the lamps were built for; the same class is another light in a hall than over a field. */
+export type LampKind = "field" | "hall" | "pool";
+
+/** Mean horizontal lux by class (EN 12193; from memory). */
+export const LAMP_LUX: Readonly<Record<LampKind, Readonly<Record<LampClass, number>>>> = Object.freeze({
+  field: { I: 500, II: 200, III: 75 },
+  hall: { I: 750, II: 500, III: 200 },
+  pool: { I: 500, II: 300, III: 200 },
 });
 
 export interface Lamps {
   readonly class: LampClass;
+  /** Outdoor field when left out. */
+  readonly kind?: LampKind;
   /** Epoch milliseconds; alight from `from` until just before `until`. */
   readonly from: number;
   readonly until: number;
@@ -40,6 +45,10 @@ export function uprightShare(subject: Point, bearingToCamera: number, masts: rea
   const toward = (1 + sum / weight) / 2;
   return UPRIGHT.least + (UPRIGHT.most - UPRIGHT.least) * toward;
 }
+
+/** Mean horizontal lux of lamps by their kind and class. */
+export const lampLuxOf = ({ kind = "field", class: grade }: Pick<Lamps, "kind" | "class">): number =>
+  LAMP_LUX[kind][grade];
 
 /** Whether lamps are alight at an instant in epoch milliseconds. */
 export const lampsAlight = (lamps: Lamps | undefined, at: number): boolean =>

@@ -31,7 +31,15 @@ export {
 export { skewMm, type SkewInput } from "./skew";
 export { imageVelocity, project, type Camera, type OnSensor } from "./projection";
 export { HAND_SHAKE, shakeUmPerSecond } from "./shake";
-export { BODY_PART, partsOf, type PartClass, type Subject, type SubjectPart } from "./subject";
+export {
+  BODY_PART,
+  FIGURES,
+  partsOf,
+  type Figure,
+  type PartClass,
+  type Subject,
+  type SubjectPart,
+} from "./subject";
 export { blurVerdict, PART_TOLERANCE, toleranceUm, type BlurVerdict, type ToleranceKind } from "./tolerance";
 export {
   betweenFrames,

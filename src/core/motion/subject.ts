@@ -12,6 +12,36 @@ export interface SubjectPart {
   readonly halfWidth?: number;
 }
 
+/** The figures by which subjects are drawn at their true size; a posture, not a species. */
+export const FIGURES = [
+  "standing",
+  "running",
+  "low-stick",
+  "throwing",
+  "jumping",
+  "kicking",
+  "keeping",
+  "diving",
+  "batting",
+  "climbing",
+  "swimming",
+  "boat",
+  "cycling",
+  "skiing",
+  "riding",
+  "vehicle",
+  "deer",
+  "beast",
+  "otter",
+  "flying",
+  "stooping",
+  "perched",
+  "wading",
+  "insect",
+] as const;
+
+export type Figure = (typeof FIGURES)[number];
+
 /** Who or what is photographed. */
 export interface Subject {
   readonly id: string;
@@ -33,6 +63,8 @@ export interface Subject {
   readonly parts: readonly SubjectPart[];
   /** How the speeds are known. */
   readonly known: "published" | "from memory" | "common practice" | "estimated" | "invented";
+  /** How it is drawn; a standing figure when left out. */
+  readonly figure?: Figure;
 }
 
 /** The body itself as a part. */

@@ -21,9 +21,12 @@ export { frameSubject, PART_SHARE, type FigurePart, type Frame, type FramingWish
 export {
   converterLoss,
   effectiveLens,
+  framesOnCard,
+  stabiliserStopsOf,
   stackConverters,
   widestAt,
   type Body,
+  type Card,
   type Converter,
   type EffectiveLens,
   type Kit,

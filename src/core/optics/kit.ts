@@ -20,6 +20,8 @@ export interface Body {
   readonly framesPerSecond?: number;
   readonly frameMb?: number;
   readonly bufferMb?: number;
+  /** Stabilisation of the sensor in stops by its rating; none when left out. */
+  readonly stabiliserStops?: number;
   /** Grams with battery and card. */
   readonly weightG?: number;
 }
@@ -48,6 +50,7 @@ export interface Converter {
   readonly id: string;
   readonly name: string;
   readonly factor: number;
+  readonly weightG?: number;
 }
 
 export interface Support {
@@ -55,6 +58,17 @@ export interface Support {
   readonly name: string;
   /** Stops of steadiness against the hand (common practice). */
   readonly stops: number;
+  readonly weightG?: number;
+}
+
+/** A memory card. */
+export interface Card {
+  readonly id: string;
+  readonly name: string;
+  readonly capacityGb: number;
+  /** Sustained rate at which it writes, MB/s. */
+  readonly writeMbPerSecond: number;
+  readonly weightG?: number;
 }
 
 export interface Kit {
@@ -62,7 +76,12 @@ export interface Kit {
   readonly lenses: readonly Lens[];
   readonly converters: readonly Converter[];
   readonly supports: readonly Support[];
+  readonly cards?: readonly Card[];
 }
+
+/** Raw frames of a body that a card holds, by decimal MB; 0 where the size of a frame is not known. */
+export const framesOnCard = (card: Pick<Card, "capacityGb">, frameMb: number | undefined): number =>
+  frameMb ? Math.floor((card.capacityGb * 1000) / frameMb) : 0;
 
 /** What is mounted on what for a picture. */
 export interface Rig {
@@ -71,6 +90,10 @@ export interface Rig {
   readonly converter?: Converter;
   readonly support: Support;
 }
+
+/** Stops of the stabilisers together: the better of lens and sensor (assumed: bodies and lenses add less than their sum). */
+export const stabiliserStopsOf = ({ body, lens }: Pick<Rig, "body" | "lens">): number =>
+  Math.max(lens.stabiliserStops, body.stabiliserStops ?? 0);
 
 /** Several converters as one: their factors multiply, and with them the light lost (2·log2 k stops). */
 export const stackConverters = (stack: readonly Converter[]): Converter => ({

@@ -1,5 +1,15 @@
 import fc from "fast-check";
-import { circleByRule, fullFrameEquivalent, lightStopsBelowFullFrame, meshEffect, postShade } from ".";
+import {
+  circleByRule,
+  framesOnCard,
+  fullFrameEquivalent,
+  lightStopsBelowFullFrame,
+  meshEffect,
+  postShade,
+  stabiliserStopsOf,
+  type Body,
+  type Lens,
+} from ".";
 
 const FULL_FRAME = { widthMm: 36, heightMm: 24, widthPx: 6000 };
 const FOUR_THIRDS = { widthMm: 17.3, heightMm: 13, widthPx: 5200 };
@@ -77,4 +87,14 @@ test("circles of confusion by rule: 0.0288 by the diagonal, 0.0126 by the arc-mi
       expect(circle("delivered-pixel", px)).toBeGreaterThanOrEqual(0.006),
     ),
   );
+});
+
+test("of two stabilisers the better one counts, and a card holds its size over the frame's", () => {
+  const body = (stabiliserStops?: number) => ({ stabiliserStops }) as Body;
+  const lens = (stabiliserStops: number) => ({ stabiliserStops }) as Lens;
+  expect(stabiliserStopsOf({ body: body(), lens: lens(4) })).toBe(4);
+  expect(stabiliserStopsOf({ body: body(5), lens: lens(4) })).toBe(5);
+  expect(stabiliserStopsOf({ body: body(5), lens: lens(0) })).toBe(5);
+  expect(framesOnCard({ capacityGb: 128 }, 28)).toBe(4571);
+  expect(framesOnCard({ capacityGb: 128 }, undefined)).toBe(0);
 });

@@ -31,3 +31,23 @@ test("the same instant gives the same scene, and no scene is darker than the nig
   expect(sceneAt(ground, plan, evening)).toEqual(sceneAt(ground, plan, evening));
   expect(NIGHT_LUX).toBeGreaterThan(0.0006);
 });
+
+test("under a roof no sun comes in, and of the daylight the share that the windows let through", () => {
+  const noon = Date.UTC(2026, 5, 17, 12);
+  const open = sceneAt(ground, { cloudEighths: 0, readings: [] }, noon);
+  const hall = sceneAt(
+    ground,
+    { cloudEighths: 0, passing: true, roof: { daylightShare: 0.02 }, readings: [] },
+    noon,
+  );
+  expect(hall.daylight.directNormal).toBe(0);
+  expect(hall.inCloud).toBeUndefined();
+  expect(hall.roofed).toBe(true);
+  expect(hall.daylight.horizontal / open.daylight.horizontal).toBeCloseTo(0.02, 12);
+});
+
+test("the same class of lamps is another light in a hall, over a field and at a pool (EN 12193, from memory)", () => {
+  const lux = (kind: "hall" | "field" | "pool") =>
+    sceneAt(ground, { cloudEighths: 0, readings: [], lamps: { ...lamps, kind } }, evening).lampLux;
+  expect([lux("hall"), lux("field"), lux("pool")]).toEqual([500, 200, 300]);
+});

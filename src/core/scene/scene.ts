@@ -2,10 +2,11 @@ import type { Ground } from "../ground";
 import {
   clearHorizontalLux,
   daylight,
-  FIELD_LAMP_LUX,
+  lampLuxOf,
   lampsAlight,
   passingCloud,
   sunAt,
+  underRoof,
   type Daylight,
   type Lamps,
   type Reading,
@@ -18,6 +19,8 @@ export interface LightPlan {
   readonly cloudEighths: number;
   /** Set while single clouds pass the sun: two levels instead of one. */
   readonly passing?: boolean;
+  /** Set in a hall: the share 0 … 1 of the daylight outside that comes in. */
+  readonly roof?: { readonly daylightShare: number };
   /** Absent where the ground has no lamps. */
   readonly lamps?: Lamps;
   readonly readings: readonly Reading[];
@@ -32,6 +35,8 @@ export interface Scene {
   readonly daylight: Daylight;
   /** The level behind a cloud, under passing cloud alone. */
   readonly inCloud?: Daylight;
+  /** Under a roof no sun reaches anything. */
+  readonly roofed: boolean;
   /** Mean horizontal lux of the lamps by their class; 0 while they are dark. */
   readonly lampLux: number;
   /** Whether lamps are alight, and how they flicker where that is known. */
@@ -60,15 +65,18 @@ export function sceneAt(
 ): Scene {
   const { altitude, apparentAltitude } = sun;
   const sky = { altitude, apparentAltitude, dayOfYear: dayOfYear(at), cloudEighths: light.cloudEighths };
-  const levels = light.passing ? passingCloud(sky) : undefined;
+  const { roof } = light;
+  const levels = light.passing && !roof ? passingCloud(sky) : undefined;
+  const open = levels?.inSun ?? daylight(sky);
   const lamps = light.lamps && lampsAlight(light.lamps, at) ? light.lamps : undefined;
   return {
     at,
     ground,
     sun,
-    daylight: levels?.inSun ?? daylight(sky),
+    daylight: roof ? underRoof(open, roof.daylightShare) : open,
+    roofed: roof !== undefined,
     ...(levels ? { inCloud: levels.inCloud } : {}),
-    lampLux: lamps ? FIELD_LAMP_LUX[lamps.class] : 0,
+    lampLux: lamps ? lampLuxOf(lamps) : 0,
     ...(lamps ? { lamps } : {}),
     readings: light.readings,
   };

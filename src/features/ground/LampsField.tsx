@@ -1,6 +1,6 @@
 import { View } from "react-native";
 import type { LampClass } from "@/core/light";
-import { FIELD_LAMP_LUX } from "@/core/light";
+import { lampLuxOf } from "@/core/light";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
 import { setLamps } from "../stage/edits";
@@ -16,7 +16,7 @@ export function LampsField() {
   return (
     <View className="gap-2">
       <Txt size={14} tone="ink2">
-        {`${shoot.ground.masts.length} masts, class ${lamps.class}: about ${FIELD_LAMP_LUX[lamps.class]} lx on the ground, ${lamps.from} to ${lamps.until}`}
+        {`${shoot.ground.masts.length} masts, class ${lamps.class}: about ${lampLuxOf(lamps)} lx on the ground, ${lamps.from} to ${lamps.until}`}
       </Txt>
       <Segmented
         label="Class of the lamps"

@@ -12,7 +12,7 @@ export function openRepository(): Promise<Repository> {
 async function open(): Promise<Repository> {
   const repository = createRepository(AsyncStorage);
   // A full storage at the first start leaves the list empty; the list then says so itself.
-  await repository.seed(async () => {
+  await repository.begin(async () => {
     const { demoKit, demoShoots } = await import("../../../demo");
     return { kit: demoKit, shoots: demoShoots };
   });

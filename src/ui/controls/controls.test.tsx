@@ -63,8 +63,16 @@ test("a slider goes by keys in steps and pages, stays in its range, and says its
   const slider = screen.getByRole("slider", { name: "ISO" });
   expect(slider).toHaveAttribute("aria-valuetext", "ISO 400");
   for (const key of ["ArrowRight", "ArrowLeft", "PageUp", "Home", "End"]) fireEvent.keyDown(slider, { key });
-  expect(onChange.mock.calls.flat()).toEqual([7, 5, 9, 0, 27]);
+  expect(onChange.mock.calls.flat()).toEqual([7, 6, 9, 0, 27]);
   expect(onEnd).toHaveBeenCalledTimes(5);
+});
+
+test("keys that come faster than the slider is drawn were lost: each goes on from the last", () => {
+  const onChange = jest.fn();
+  render(<Slider onChange={onChange} onEnd={jest.fn()} />);
+  const slider = screen.getByRole("slider", { name: "ISO" });
+  for (let i = 0; i < 4; i++) fireEvent.keyDown(slider, { key: "PageUp" });
+  expect(onChange.mock.calls.flat()).toEqual([9, 12, 15, 18]);
 });
 
 test("a toast offers to take back what was done, once", async () => {

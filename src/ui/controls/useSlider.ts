@@ -1,4 +1,4 @@
-import { useRef } from "react";
+import { useEffect, useRef } from "react";
 import type { GestureResponderEvent, PointerEvent, ViewProps } from "react-native";
 
 interface Input {
@@ -23,6 +23,16 @@ interface KeyPress {
   preventDefault(): void;
 }
 
+/** Steps and pages that a key goes. */
+const KEY_STEPS: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-1, 0],
+  ArrowDown: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [1, 0],
+  PageDown: [0, -1],
+  PageUp: [0, 1],
+};
+
 /** A slider's behaviour for whatever is drawn: pointer with capture, keys, and what a screen reader needs. */
 export function useSlider(input: Input): ViewProps {
   const dragging = useRef<number | undefined>(undefined);
@@ -39,15 +49,16 @@ export function useSlider(input: Input): ViewProps {
     dragging.current = next;
     if (next !== value) onChange(next);
   };
-  const keyed: Record<string, number> = {
-    ArrowLeft: value - step,
-    ArrowDown: value - step,
-    ArrowRight: value + step,
-    ArrowUp: value + step,
-    PageDown: value - page,
-    PageUp: value + page,
-    Home: min,
-    End: max,
+  // A key held down comes faster than the screen is drawn: each press goes on from the last one, not from what is drawn.
+  const reached = useRef(value);
+  useEffect(() => {
+    reached.current = value;
+  }, [value]);
+  const keyed = (key: string): number | undefined => {
+    if (key === "Home") return min;
+    if (key === "End") return max;
+    const by = KEY_STEPS[key];
+    return by && reached.current + by[0] * step + by[1] * page;
   };
   const end = (): void => {
     const last = dragging.current;
@@ -73,11 +84,12 @@ export function useSlider(input: Input): ViewProps {
     onPointerUp: end,
     onPointerCancel: end,
     onKeyDown: (event: KeyPress) => {
-      const next = keyed[event.key];
+      const next = keyed(event.key);
       if (next === undefined) return;
       event.preventDefault();
       const snapped = snap(next);
-      if (snapped !== value) onChange(snapped);
+      if (snapped !== reached.current) onChange(snapped);
+      reached.current = snapped;
       onEnd?.(snapped);
     },
     // Keeps the responder of a scrolling parent from taking the drag away.

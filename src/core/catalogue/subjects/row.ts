@@ -1,4 +1,5 @@
 import type { Subject, SubjectPart } from "../../motion";
+import { figureOf } from "./figures";
 
 /** Where a subject belongs in the library. */
 export type SubjectGroup =
@@ -76,5 +77,5 @@ export function asSubject(row: CatalogueSubject): Subject {
   const { id, name, height, depth, length, span, round, bodySpeed, bob, known } = row;
   const parts = row.parts.map(({ fast: _, ...part }) => part);
   const shape = { ...(length && { length }), ...(span && { span }), ...(round && { round }) };
-  return { id, name, height, depth, ...shape, bodySpeed, bob, parts, known };
+  return { id, name, height, depth, ...shape, bodySpeed, bob, parts, known, figure: figureOf(id) };
 }

@@ -1,4 +1,5 @@
 import { asSubject, SUBJECTS, wingTipSpeed } from ".";
+import { figureOf, hasFigure } from "./figures";
 
 const byId = (id: string) => SUBJECTS.find((s) => s.id === id)!;
 const part = (id: string, partId: string) => byId(id).parts.find((p) => p.id === partId)!;
@@ -128,4 +129,10 @@ test("a row becomes a shoot's subject without what only the library tells", () =
   expect(Object.keys(subject)).not.toContain("fastSpeed");
   expect(subject.parts[0]).not.toHaveProperty("fast");
   expect(asSubject(byId("sprinter"))).not.toHaveProperty("span");
+});
+
+test("every subject of the library has a figure by which it is drawn, and keeps it when a shoot takes it", () => {
+  expect(SUBJECTS.filter((s) => !hasFigure(s.id)).map((s) => s.id)).toEqual([]);
+  expect(asSubject(byId("hockey-drag-flicker")).figure).toBe("low-stick");
+  expect(figureOf("somebody-else")).toBe("standing");
 });

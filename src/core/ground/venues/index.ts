@@ -7,9 +7,21 @@ import type { PitchMark, VenueTemplate } from "./mark";
 /** Every venue that can be laid on a plan, fields first. */
 export const VENUES: readonly VenueTemplate[] = Object.freeze([...FIELDS, ...COURTS, ...ARENAS]);
 
+/** Ground on which nothing is painted: a place in nature, a road, a course. Its extent is only the first look at it. */
+export const OPEN_GROUND: VenueTemplate = Object.freeze({
+  id: "open-ground",
+  name: "Open ground, no markings",
+  width: 100,
+  length: 100,
+  runOff: { side: 0, end: 0 },
+  marks: () => [],
+  source: "no rules: nothing is painted",
+  known: "invented",
+});
+
 /** The template of a venue by its id; absent when there is none of that name. */
 export function venueTemplate(id: string): Maybe<VenueTemplate, "no-such-venue"> {
-  const found = VENUES.find((v) => v.id === id);
+  const found = id === OPEN_GROUND.id ? OPEN_GROUND : VENUES.find((v) => v.id === id);
   return found ? present(found) : absent("no-such-venue");
 }
 

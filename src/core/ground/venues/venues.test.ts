@@ -1,11 +1,18 @@
 import { convexHull, planDistance, type Point } from "..";
-import { VENUES, venueMarks, venueTemplate } from ".";
+import { OPEN_GROUND, VENUES, venueMarks, venueTemplate } from ".";
 
 const extent = (points: readonly Point[]) => ({
   width: Math.max(...points.map((p) => p.x)) - Math.min(...points.map((p) => p.x)),
   length: Math.max(...points.map((p) => p.y)) - Math.min(...points.map((p) => p.y)),
 });
 const of = (id: string) => venueMarks(id);
+
+test("open ground has no marks and is no venue of a rule book", () => {
+  expect(venueTemplate("open-ground")).toMatchObject({ ok: true, value: { id: OPEN_GROUND.id } });
+  expect(of("open-ground")).toEqual([]);
+  expect(VENUES.map((v) => v.id)).not.toContain("open-ground");
+});
+
 const boundaryOf = (id: string) => of(id).find((m) => m.kind === "boundary")!.points;
 const around = (points: readonly Point[]): number =>
   points.reduce((sum, p, i) => sum + planDistance(p, points[(i + 1) % points.length]!), 0);

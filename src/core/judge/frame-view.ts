@@ -1,0 +1,166 @@
+import {
+  add,
+  atHeight,
+  convexHull,
+  cross,
+  distance,
+  dot,
+  norm,
+  planDistance,
+  scale,
+  subtract,
+  type Obstacle,
+  type Point,
+  type Vector,
+} from "../ground";
+import { blurDiscUm, depthOfField, heldSidesMm, type DepthOfField } from "../optics";
+import { apertureFNumber } from "../exposure";
+import type { AssessInput, Assessment } from "./assessment";
+import { keptCircleMm, sightOf } from "./sighting";
+
+/** A place in the frame in shares of its width and height from its middle, right and up positive; the edge is at ±0.5. */
+export interface InFrame {
+  readonly across: number;
+  readonly up: number;
+}
+
+/** An obstacle as the frame shows it: a silhouette, how far it stands from the lens, and how far it is blurred. */
+export interface SeenThing {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: Obstacle["kind"];
+  readonly outline: readonly InFrame[];
+  /** Metres from the lens to its nearest corner. */
+  readonly distance: number;
+  /** Diameter of the blur disc as a share of the frame's width. */
+  readonly disc: number;
+  /** A metre at that distance as a share of the frame's width. */
+  readonly metre: number;
+}
+
+/** What the camera sees, to scale, with the depth at the settings found. */
+export interface FrameView {
+  /** Width over height of the frame as the camera is held. */
+  readonly aspect: number;
+  /** Where the horizon lies. */
+  readonly horizon: number;
+  /** Ground under the aim. */
+  readonly feet: number;
+  /** A metre at the subject as a share of the frame's height, and of its width. */
+  readonly metreUp: number;
+  readonly metreAcross: number;
+  /** Farthest first; those nearer than the subject come last and stand before it. */
+  readonly things: readonly SeenThing[];
+  readonly subjectDistance: number;
+  /** Depth of field at the aperture found, metres from the lens. */
+  readonly depth: DepthOfField;
+  readonly backgroundDistance: number;
+  /** Blur disc of the background as a share of the frame's width. */
+  readonly backgroundDisc: number;
+}
+
+/** What lies nearer to the lens than this along the view is left out: it would fill the frame as a blur. */
+const NEAREST = 0.5;
+
+/** The frame of an assessment: obstacles projected through the lens by vectors, as prisms on level ground. */
+export function frameView(input: AssessInput, found: Assessment): FrameView {
+  const { lens, aim } = sightOf(input);
+  const { sighting, settings } = found;
+  const { frame } = sighting;
+  const subjectDistance = sighting.distance.value;
+  const fNumber = apertureFNumber(settings.settings.aperture);
+  const sides = heldSidesMm(input.rig.body.format, input.shot.orientation);
+  const see = projection(lens, aim, frame.frameAcross, frame.frameUp);
+  const disc = (point: number): number =>
+    blurDiscUm({ focalLengthMm: frame.focalLengthMm, fNumber, subject: subjectDistance, point }) /
+    (1000 * sides.across);
+  const backgroundDistance = subjectDistance + sighting.background.beyond;
+  return {
+    aspect: sides.across / sides.up,
+    horizon: see.horizon,
+    feet: see.point(atHeight(aim, 0)).up,
+    metreUp: 1 / frame.frameUp,
+    metreAcross: 1 / frame.frameAcross,
+    things: input.scene.ground.obstacles
+      .flatMap((obstacle) => seen(obstacle, lens, see, disc, frame.frameAcross / subjectDistance))
+      .sort((a, b) => b.distance - a.distance),
+    subjectDistance,
+    depth: depthOfField({
+      focalLengthMm: frame.focalLengthMm,
+      fNumber,
+      subject: subjectDistance,
+      circleOfConfusionMm: keptCircleMm(input, frame.kept),
+    }),
+    backgroundDistance,
+    backgroundDisc: disc(backgroundDistance),
+  };
+}
+
+interface Projection {
+  readonly point: (p: Vector) => InFrame;
+  /** The unit vector of the view on the plan. */
+  readonly ahead: Point;
+  readonly horizon: number;
+}
+
+/** A camera held level across, aimed at a point: the frame's sides in metres at the aim give the scale. */
+function projection(lens: Vector, aim: Vector, frameAcross: number, frameUp: number): Projection {
+  const run = subtract(aim, lens);
+  const away = norm(run);
+  const forward = scale(run, 1 / away);
+  const level = planDistance(lens, aim);
+  const ahead = level < 1e-9 ? { x: 0, y: 1 } : { x: run.x / level, y: run.y / level };
+  const right: Vector = { x: ahead.y, y: -ahead.x, z: 0 };
+  const up = cross(right, forward);
+  const at = (ray: Vector): InFrame => {
+    const depth = Math.max(1e-6, dot(ray, forward));
+    return {
+      across: ((dot(ray, right) / depth) * away) / frameAcross,
+      up: ((dot(ray, up) / depth) * away) / frameUp,
+    };
+  };
+  return {
+    point: (p) => at(subtract(p, lens)),
+    ahead,
+    horizon: at({ ...ahead, z: 0 }).up,
+  };
+}
+
+function seen(
+  obstacle: Obstacle,
+  lens: Vector,
+  see: Projection,
+  disc: (point: number) => number,
+  acrossPerMetre: number,
+): SeenThing[] {
+  const outline = aheadOf(obstacle.outline, lens, see.ahead);
+  if (outline.length < 3) return [];
+  const hull = convexHull(
+    outline
+      .flatMap((p) => [0, obstacle.height].map((z) => see.point(atHeight(p, z))))
+      .map(({ across, up }) => ({ x: across, y: up })),
+  ).map(({ x, y }) => ({ across: x, up: y }));
+  const touches = hull.some((p) => p.across > -0.5) && hull.some((p) => p.across < 0.5);
+  if (!touches || hull.length < 3) return [];
+  const away = Math.min(
+    ...outline.map((p) => distance(lens, atHeight(p, Math.min(lens.z, obstacle.height)))),
+  );
+  const { id, name, kind } = obstacle;
+  return [
+    { id, name, kind, outline: hull, distance: away, disc: disc(away), metre: 1 / (acrossPerMetre * away) },
+  ];
+}
+
+/** The part of an outline that lies ahead of the lens (one edge of Sutherland and Hodgman's clipping). */
+function aheadOf(outline: readonly Point[], lens: Point, ahead: Point): Point[] {
+  const depth = (p: Point): number => (p.x - lens.x) * ahead.x + (p.y - lens.y) * ahead.y - NEAREST;
+  return outline.flatMap((p, i) => {
+    const next = outline[(i + 1) % outline.length]!;
+    const [a, b] = [depth(p), depth(next)];
+    const kept = a >= 0 ? [p] : [];
+    if (a >= 0 === b >= 0) return kept;
+    const t = a / (a - b);
+    const cut = add(atHeight(p, 0), scale(subtract(atHeight(next, 0), atHeight(p, 0)), t));
+    return [...kept, cut];
+  });
+}

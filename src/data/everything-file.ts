@@ -1,0 +1,66 @@
+import { z } from "zod";
+import { faultsOf, parseRecord, type Fault, type Parsed } from "./migrate";
+import { KIT_RECORD, LIBRARY_RECORD, PREFERENCES_RECORD, SHOOT_RECORD } from "./records";
+import type { Library, Preferences, Shoot, StoredKit } from "./schema";
+
+export const EVERYTHING_FORMAT = "bright-perch-everything";
+const FILE_VERSION = 1;
+
+/** All that one photographer keeps, as one file: `{ format, version, shoots, kit, library, preferences }`. */
+export interface Everything {
+  readonly shoots: readonly Shoot[];
+  readonly kit: StoredKit;
+  readonly library: Library;
+  readonly preferences: Preferences;
+}
+
+export type EverythingRead =
+  | { readonly ok: true; readonly value: Everything }
+  | { readonly ok: false; readonly reason: "newer-version" | "faults"; readonly faults: readonly Fault[] };
+
+const envelopeSchema = z.object({
+  format: z.literal(EVERYTHING_FORMAT),
+  version: z.int(),
+  shoots: z.array(z.unknown()).max(2000),
+  kit: z.unknown(),
+  library: z.unknown(),
+  preferences: z.unknown(),
+});
+
+export const writeEverything = (everything: Everything): string =>
+  `${JSON.stringify({ format: EVERYTHING_FORMAT, version: FILE_VERSION, ...everything }, null, 2)}\n`;
+
+/** Reads parsed JSON of the format; every record passes its own schema, and one fault refuses the whole file. */
+export function readEverything(raw: unknown): EverythingRead {
+  const envelope = envelopeSchema.safeParse(raw);
+  if (!envelope.success) return { ok: false, reason: "faults", faults: faultsOf(envelope.error) };
+  const { version, ...file } = envelope.data;
+  if (version > FILE_VERSION)
+    return {
+      ok: false,
+      reason: "newer-version",
+      faults: [{ path: "version", message: `version ${version} is newer than ${FILE_VERSION}` }],
+    };
+  const shoots = file.shoots.map((shoot) => parseRecord(SHOOT_RECORD, shoot));
+  const kit = parseRecord(KIT_RECORD, file.kit);
+  const library = parseRecord(LIBRARY_RECORD, file.library);
+  const preferences = parseRecord(PREFERENCES_RECORD, file.preferences);
+  const read = shoots.flatMap((s) => (s.ok ? [s.value] : []));
+  if (read.length === shoots.length && kit.ok && library.ok && preferences.ok)
+    return {
+      ok: true,
+      value: { shoots: read, kit: kit.value, library: library.value, preferences: preferences.value },
+    };
+  const faults = [
+    ...shoots.flatMap((s, i) => under(`shoots.${i}`, s)),
+    ...under("kit", kit),
+    ...under("library", library),
+    ...under("preferences", preferences),
+  ];
+  return { ok: false, reason: "faults", faults };
+}
+
+const under = (place: string, parsed: Parsed<unknown>): Fault[] =>
+  parsed.ok
+    ? []
+    : parsed.faults.map(({ path, message }) => ({ path: path ? `${place}.${path}` : place, message }));

@@ -1,0 +1,23 @@
+const MOST = 40;
+
+/** The first free id of the form `base`, `base-2`, …, within 40 characters. */
+export function freeId(base: string, taken: readonly { id: string }[]): string {
+  const isTaken = (id: string): boolean => taken.some((item) => item.id === id);
+  const first = base.slice(0, MOST);
+  if (!isTaken(first)) return first;
+  for (let n = 2; ; n++) {
+    const id = `${base.slice(0, MOST - 4)}-${n}`;
+    if (!isTaken(id)) return id;
+  }
+}
+
+/** A readable id from a name: "Keeper’s save" gives `keepers-save`; `fallback` where no letter is left. */
+export function idFromName(name: string, taken: readonly { id: string }[], fallback = "item"): string {
+  const plain = name
+    .normalize("NFKD")
+    .replace(/[\u0300-\u036f’']/g, "")
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, "-")
+    .replace(/^-+|-+$/g, "");
+  return freeId(plain.slice(0, MOST).replace(/-+$/, "") || fallback, taken);
+}

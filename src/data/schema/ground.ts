@@ -1,0 +1,41 @@
+import { z } from "zod";
+import { venueTemplate } from "@/core/ground";
+import { bearing, id, latitude, listOf, longitude, metres, name, outline, point } from "./parts";
+
+const surface = z.enum(["grass", "track", "sand", "snow", "water", "floor"]);
+
+export const groundSchema = z.object({
+  anchor: z.object({ latitude, longitude, elevation: z.number().min(-500).max(9000) }),
+  surface: surface.optional(),
+  areas: listOf(z.object({ id, name, surface, outline }), 60).optional(),
+  venue: z.object({
+    template: z.string().refine((id) => venueTemplate(id).ok, "no venue of this name is known"),
+    bearing,
+    centre: point,
+  }),
+  zones: listOf(z.object({ id, name, offsetClicks: z.int().min(-12).max(12) }), 20),
+  spots: listOf(z.object({ id, name, at: point, aimHeight: metres(60), facing: bearing, zoneId: id }), 60),
+  tracks: listOf(z.object({ id, name, points: z.array(point).min(2).max(200) }), 60),
+  obstacles: listOf(
+    z.object({
+      id,
+      name,
+      kind: z.enum(["stand", "building", "fence", "boards", "trees", "goal"]),
+      outline,
+      height: z.number().positive().max(200),
+    }),
+    100,
+  ),
+  masts: listOf(
+    z.object({
+      id,
+      name,
+      at: point,
+      height: z.number().positive().max(100),
+      candela: z.number().positive().max(1e8).optional(),
+    }),
+    40,
+  ),
+  noGo: listOf(z.object({ id, name, outline }), 40),
+  positions: listOf(z.object({ id, name, at: point, lensHeight: z.number().min(0.05).max(60) }), 40),
+});

@@ -1,0 +1,56 @@
+import type { z } from "zod";
+import type { Sacrifice } from "@/core/exposure";
+import type { Ground } from "@/core/ground";
+import type { Reading } from "@/core/light";
+import type { Subject } from "@/core/motion";
+import type { Kit } from "@/core/optics";
+import type { Series } from "@/core/review";
+import type { Shot } from "@/core/scene";
+import type { groundSchema } from "./ground";
+import type { kitSchema } from "./kit";
+import type { librarySchema } from "./library";
+import type { preferencesSchema, StoredSacrifice } from "./preferences";
+import type { CAUTIONS, KINDS, readingSchema, shootSchema } from "./shoot";
+import type { shotSchema, choiceSchema } from "./shot";
+import type { subjectSchema } from "./subject";
+
+/** What is kept, as it is kept. Core owns the shapes of its own things; the checks at the end hold the two together. */
+
+export { latitude, longitude, name, wallDate, wallTime, words, zone } from "./parts";
+export {
+  bodySchema,
+  cardSchema,
+  converterSchema,
+  KIT_VERSION,
+  kitSchema,
+  lensSchema,
+  supportSchema,
+} from "./kit";
+export { librarySchema } from "./library";
+export { PREFERENCES_VERSION, preferencesSchema } from "./preferences";
+export { CAUTIONS, KINDS, SHOOT_VERSION, shootSchema } from "./shoot";
+export { shotSchema } from "./shot";
+export { subjectSchema } from "./subject";
+
+export type Shoot = z.infer<typeof shootSchema>;
+export type StoredShot = z.infer<typeof shotSchema>;
+export type StoredSubject = z.infer<typeof subjectSchema>;
+export type Choice = z.infer<typeof choiceSchema>;
+export type Caution = (typeof CAUTIONS)[number];
+export type Kind = (typeof KINDS)[number];
+export type StoredKit = z.infer<typeof kitSchema>;
+export type Library = z.infer<typeof librarySchema>;
+export type Preferences = z.infer<typeof preferencesSchema>;
+export type ThemeName = Preferences["theme"];
+
+/** The compiler holds that what is kept satisfies what the core asks for. */
+type Holds<Stored extends Wanted, Wanted> = Stored;
+export type CoreShapes = [
+  Holds<z.infer<typeof groundSchema>, Ground>,
+  Holds<StoredShot, Shot>,
+  Holds<StoredSubject, Subject>,
+  Holds<z.infer<typeof readingSchema>, Reading>,
+  Holds<Shoot["log"][number], Series>,
+  Holds<StoredKit, Kit>,
+  Holds<StoredSacrifice, Sacrifice>,
+];

@@ -1,0 +1,160 @@
+import { z } from "zod";
+import { groundSchema } from "./ground";
+import { id, listOf, name, wallDate, wallTime, words, zone } from "./parts";
+import { choiceSchema, clicks, shotSchema } from "./shot";
+import { subjectSchema } from "./subject";
+
+export const readingSchema = z.object({
+  id,
+  zoneId: id,
+  spotId: id,
+  positionId: id,
+  at: z.number(),
+  settingsEv: z.number().min(-15).max(30),
+  offClicks: z.int().min(-30).max(30),
+  modelEv: z.number().min(-15).max(30),
+  dayShare: z.number().min(0).max(1),
+});
+
+/** Frames of one shot at one set of settings, counted after the outing. */
+const seriesSchema = z
+  .object({
+    id,
+    shotId: id,
+    settings: z.object({ shutter: clicks, aperture: clicks, iso: clicks }),
+    taken: z.int().min(1).max(99999),
+    kept: z.int().min(0).max(99999),
+  })
+  .refine((s) => s.kept <= s.taken, { path: ["kept"], message: "no more can be kept than were taken" });
+
+/** Where the work can hurt somebody, in the order in which it is said. */
+export const CAUTIONS = [
+  "young-people",
+  "balls",
+  "throwing-sector",
+  "run-off",
+  "horses",
+  "vehicles",
+  "water",
+  "electricity",
+  "heights",
+  "heat",
+  "cold",
+  "lightning",
+  "avalanche",
+  "sun",
+  "nests",
+  "distance",
+  "playback",
+  "feeding",
+  "alone",
+] as const;
+
+export const KINDS = ["field", "court", "pool", "arena", "course", "wild"] as const;
+
+const ids = z.array(id).max(100);
+/** What of the kit goes along; everything when it is not said. */
+const bagSchema = z.object({ bodies: ids, lenses: ids, converters: ids, supports: ids, cards: ids });
+
+const lampsSchema = z.object({
+  class: z.enum(["I", "II", "III"]),
+  kind: z.enum(["field", "hall", "pool"]).optional(),
+  from: wallTime,
+  until: wallTime,
+  flicker: z
+    .object({ mainsHz: z.union([z.literal(50), z.literal(60)]), modulation: z.number().min(0).max(1) })
+    .optional(),
+});
+
+export const SHOOT_VERSION = 2;
+
+const shootFields = z.object({
+  version: z.literal(SHOOT_VERSION),
+  id,
+  /** Grows by one with every write; a write that does not follow the stored one is refused. */
+  revision: z.int().min(0),
+  name,
+  kind: z.enum(KINDS),
+  place: name,
+  sport: name,
+  date: wallDate,
+  from: wallTime,
+  until: wallTime,
+  starts: wallTime,
+  zone,
+  /** Put away: kept, but not among the outings to come. */
+  archived: z.boolean(),
+  /** Who lets one in, where one may stand, and where else if that falls through. */
+  access: z.object({ allowedBy: words(120), mayStand: words(200), fallBack: words(200) }),
+  cautions: z.array(z.enum(CAUTIONS)).max(CAUTIONS.length),
+  bag: bagSchema.nullable(),
+  /** The minute that the plan is looked at, while the outing is not on. */
+  plannedAt: wallTime,
+  /** The shot in hand. */
+  shotId: id,
+  ground: groundSchema,
+  subjects: listOf(subjectSchema, 60),
+  shots: listOf(shotSchema, 60).refine((shots) => shots.length > 0, "an outing promises at least one shot"),
+  choices: z.array(choiceSchema).max(60),
+  light: z.object({
+    cloudEighths: z.int().min(0).max(8),
+    passing: z.boolean().optional(),
+    roof: z.object({ daylightShare: z.number().min(0).max(1) }).optional(),
+    lamps: lampsSchema.nullable(),
+    readings: listOf(readingSchema, 500),
+  }),
+  log: listOf(seriesSchema, 500),
+  notes: words(4000),
+});
+
+type ShootFields = z.infer<typeof shootFields>;
+type Need = (found: boolean, path: (string | number)[], what: string) => void;
+
+const has = (items: readonly { id: string }[], wanted: string): boolean => items.some((i) => i.id === wanted);
+
+/** Names that must point at something within the same record: where it is written, and where it has to be found. */
+function checkReferences(shoot: ShootFields, context: z.RefinementCtx): void {
+  const need: Need = (found, path, what) => {
+    if (!found) context.addIssue({ code: "custom", path, message: `${what} is not in this outing` });
+  };
+  const { ground, shots } = shoot;
+  checkTimes(shoot, context);
+  need(has(shots, shoot.shotId), ["shotId"], `the shot ${shoot.shotId}`);
+  ground.spots.forEach((s, i) =>
+    need(has(ground.zones, s.zoneId), ["ground", "spots", i, "zoneId"], `the zone ${s.zoneId}`),
+  );
+  checkShots(shoot, need);
+  shoot.choices.forEach((choice, i) => {
+    need(has(shots, choice.shotId), ["choices", i, "shotId"], `the shot ${choice.shotId}`);
+    const placed = choice.positionId === null || has(ground.positions, choice.positionId);
+    need(placed, ["choices", i, "positionId"], `the position ${choice.positionId}`);
+  });
+  shoot.log.forEach((series, i) =>
+    need(has(shots, series.shotId), ["log", i, "shotId"], `the shot ${series.shotId}`),
+  );
+}
+
+function checkTimes({ from, until, starts }: ShootFields, context: z.RefinementCtx): void {
+  if (until <= from)
+    context.addIssue({
+      code: "custom",
+      path: ["until"],
+      message: "the outing must end after it begins, on one day",
+    });
+  else if (starts < from || starts > until)
+    context.addIssue({ code: "custom", path: ["starts"], message: "it starts while you are there" });
+}
+
+function checkShots({ ground, shots, subjects, choices }: ShootFields, need: Need): void {
+  shots.forEach((shot, i) => {
+    need(has(ground.spots, shot.spotId), ["shots", i, "spotId"], `the spot ${shot.spotId}`);
+    const subject = subjects.find((s) => s.id === shot.subjectId);
+    need(subject !== undefined, ["shots", i, "subjectId"], `the subject ${shot.subjectId}`);
+    const part = shot.holdPartId === "body" || (subject ? has(subject.parts, shot.holdPartId) : true);
+    need(part, ["shots", i, "holdPartId"], `the part ${shot.holdPartId}`);
+    const chosen = choices.some((c) => c.shotId === shot.id);
+    need(chosen, ["shots", i, "id"], `a choice of kit for ${shot.id}`);
+  });
+}
+
+export const shootSchema = shootFields.superRefine(checkReferences);

@@ -1,0 +1,38 @@
+import { z } from "zod";
+import { id, name } from "./parts";
+
+export const shotSchema = z.object({
+  id,
+  name,
+  intent: z.enum(["freeze", "pan", "streak", "still", "reaction", "context"]),
+  subjectId: id,
+  spotId: id,
+  technique: z.enum(["pre-framed", "tracked", "panned"]),
+  part: z.enum(["whole", "three-quarter", "half", "head"]),
+  orientation: z.enum(["upright", "level"]),
+  along: z.enum(["height", "width"]).optional(),
+  streakShare: z.number().min(0.001).max(1).optional(),
+  circleRule: z.enum(["diagonal", "delivered-pixel", "arc-minute"]).optional(),
+  fill: z.number().min(0.02).max(1),
+  holdPartId: id,
+  tolerance: z.enum(["print-sharp", "web", "pixel-sharp"]),
+  deliveredLongEdgePx: z.int().min(200).max(30000),
+  wanted: z.int().min(1).max(999),
+  /** 1 must be had, 2 should, 3 is welcome. */
+  priority: z.union([z.literal(1), z.literal(2), z.literal(3)]),
+});
+
+/** A setting as a whole click of its scale. */
+export const clicks = z.int().min(-30).max(60);
+
+export const choiceSchema = z.object({
+  shotId: id,
+  positionId: id.nullable(),
+  bodyId: id,
+  lensId: id,
+  converterId: id.nullable(),
+  supportId: id,
+  /** null lets the zoom go to the wished fill. */
+  focalLengthMm: z.number().min(1).max(5000).nullable(),
+  held: z.object({ shutter: clicks.optional(), aperture: clicks.optional(), iso: clicks.optional() }),
+});

@@ -1,0 +1,26 @@
+import { z } from "zod";
+import { FIGURES } from "@/core/motion";
+import { id, known, listOf, name } from "./parts";
+
+export const partSchema = z.object({
+  id,
+  name,
+  partClass: z.enum(["body", "limb", "tool", "wing"]),
+  speed: z.number().min(0).max(150),
+  halfWidth: z.number().min(0.0005).max(5).optional(),
+});
+
+export const subjectSchema = z.object({
+  id,
+  name,
+  height: z.number().min(0.002).max(40),
+  depth: z.number().min(0.0005).max(40),
+  length: z.number().min(0.0005).max(60).optional(),
+  span: z.number().min(0.0005).max(60).optional(),
+  round: z.boolean().optional(),
+  bodySpeed: z.number().min(0).max(120),
+  bob: z.number().min(0).max(20),
+  parts: listOf(partSchema, 12),
+  known,
+  figure: z.enum(FIGURES).optional(),
+});
