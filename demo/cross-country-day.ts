@@ -88,7 +88,8 @@ export const crossCountryDay: Shoot = {
         ],
       },
     ],
-    venue: { template: "open-ground", bearing: 0, centre: { x: 0, y: 0 } },
+    // Seen with the east up, so that the long way round stands upright.
+    venue: { template: "open-ground", bearing: 90, centre: { x: 0, y: 0 } },
     zones: [{ id: "park", name: "Park", offsetClicks: 0 }],
     spots: Array.from({ length: FENCES }, (_, i) => ({
       id: `fence-${i + 1}`,

@@ -74,6 +74,8 @@ export const handballEvening: Shoot = {
         outline: box(-16, -24.4, 16, -24),
         height: 8,
       },
+      { id: "west-wall", name: "West wall", kind: "building", outline: box(-16.4, -24, -16, 24), height: 8 },
+      { id: "east-wall", name: "East wall", kind: "building", outline: box(16, -24, 16.4, 24), height: 8 },
       { id: "gallery", name: "Gallery", kind: "stand", outline: box(13, -20, 16, 20), height: 3 },
     ],
     masts: [],

@@ -158,7 +158,7 @@ export const lagoonDawn: Shoot = {
     ],
     positions: [
       { id: "a", name: "1", at: { x: 20, y: -3 }, lensHeight: 1.1 },
-      { id: "b", name: "2", at: { x: 20, y: 1 }, lensHeight: 1.1 },
+      { id: "b", name: "2", at: { x: 20.5, y: 5 }, lensHeight: 1.1 },
       { id: "c", name: "S", at: { x: 27, y: -22 }, lensHeight: 1.4 },
     ],
   },

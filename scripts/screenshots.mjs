@@ -53,7 +53,7 @@ const failed = chromium() || build();
 if (failed) process.exit(failed);
 const server = spawn("npx", ["tsx", "server/index.ts"], {
   cwd: root,
-  env: { ...process.env, PORT, HOST: "127.0.0.1" },
+  env: { ...process.env, PORT, HOST: "127.0.0.1", DEMO: "1" },
   detached: true,
 });
 await new Promise((resolve) => server.stdout.once("data", resolve));

@@ -19,9 +19,10 @@ const CONTENT_SECURITY = {
 
 /**
  * Serves the build. A page is answered for every address that could be a route; an unknown `/api` path or a missing
- * asset (anything with an ending) is 404, so that a broken build is seen as one.
+ * asset (anything with an ending) is 404, so that a broken build is seen as one. `demo` lets a first visit begin with the
+ * demo outings instead of asking.
  */
-export function createApp(dist: string): Express {
+export function createApp(dist: string, { demo = false } = {}): Express {
   const app = express();
   app.disable("x-powered-by");
   app.use(helmet({ contentSecurityPolicy: CONTENT_SECURITY, crossOriginEmbedderPolicy: false }));
@@ -32,6 +33,9 @@ export function createApp(dist: string): Express {
   );
   app.get("/api/health", (_req, res) => {
     res.json({ ok: true });
+  });
+  app.get("/api/start", (_req, res) => {
+    res.json({ begin: demo ? "demo" : "ask" });
   });
   app.use("/api", (_req, res) => {
     res.status(404).json({ ok: false, reason: "unknown-path" });

@@ -1,6 +1,7 @@
+export { addToLibrary, readFile, type FileContents } from "./any-file";
 export { bagOf, bagWeight } from "./bag";
 export { bringIn, type OnConflict } from "./bring-in";
-export { EVERYTHING_FORMAT, readEverything, writeEverything, type Everything } from "./everything-file";
+export { writeEverything, type Everything } from "./everything-file";
 export { freeId, idFromName } from "./ids";
 export type { Fault } from "./migrate";
 export { beginChoice, beginShot, duplicateShoot, newShoot, type NewShoot } from "./new-shoot";
@@ -8,6 +9,7 @@ export { outingFileName, readOuting, writeOuting, type Outing, type OutingRead }
 export { DEFAULT_PREFERENCES, EMPTY_LIBRARY } from "./records";
 export {
   createRepository,
+  type Beginning,
   type KeyValueStore,
   type ReadFailure,
   type Repository,
@@ -24,13 +26,14 @@ export {
   kitSchema,
   latitude,
   lensSchema,
-  librarySchema,
+  ownLightLevelSchema,
+  ownStartSchema,
+  ownSubjectSchema,
+  ownVenueSchema,
   longitude,
   name,
-  preferencesSchema,
   shootSchema,
   shotSchema,
-  subjectSchema,
   supportSchema,
   wallDate,
   wallTime,

@@ -10,11 +10,11 @@ import {
   idFromName,
   KINDS,
   newShoot,
-  readEverything,
   shootSchema,
   writeEverything,
   type NewShoot,
 } from ".";
+import { readEverything } from "./everything-file";
 
 const subjectOf = (id: string) => {
   const subject = asSubject(SUBJECTS.find((s) => s.id === id)!);

@@ -1,3 +1,4 @@
+import { lengthShown, lengthUnit } from "./display";
 import { apertureMark, isoMark, shutterMark, type Settings } from "@/core/exposure";
 
 /** Numbers for people, at the precision that the model deserves. Rounding happens here and nowhere else. */
@@ -32,14 +33,48 @@ export function exposureWords(seconds: number): string {
 /** Two significant figures, without an exponent. */
 export const twoFigures = (value: number): string => String(Number(value.toPrecision(2)));
 
-/** Metres: a decimal below 30, whole above. */
-export const metresWords = (metres: number): string =>
-  Math.abs(metres) < 29.95 ? `${metres.toFixed(1)}\u00a0m` : `${Math.round(metres)}\u00a0m`;
+/** A length in metres, in the user's unit: a decimal below 30, whole above. */
+export function metresWords(metres: number): string {
+  const shown = lengthShown(metres);
+  return `${Math.abs(shown) < 29.95 ? shown.toFixed(1) : Math.round(shown)}\u00a0${lengthUnit()}`;
+}
 
-export const evWords = (ev: number): string => `EV\u00a0${ev.toFixed(1)}`;
+/** A length of a part or a tool, to a hundredth: "1.35 m". */
+export const sizeWords = (metres: number): string => `${lengthShown(metres).toFixed(2)}\u00a0${lengthUnit()}`;
+
+/** Coordinates in decimal degrees: "53.21° N 1.44° W". */
+export const coordinatesWords = (latitude: number, longitude: number, decimals = 2): string =>
+  `${Math.abs(latitude).toFixed(decimals)}° ${latitude < 0 ? "S" : "N"} ${Math.abs(longitude).toFixed(decimals)}° ${longitude < 0 ? "W" : "E"}`;
+
+/** A while in seconds as minutes: "1 min", "under 1 min". */
+export const minutesWords = (seconds: number): string =>
+  seconds < 30 ? "under 1 min" : `${Math.round(seconds / 60)}\u00a0min`;
+
+/** Metres a second, to two figures: "7 m/s". */
+export const speedWords = (speed: number): string => `${twoFigures(speed)}\u00a0m/s`;
+
+/** Grams as kilograms: "4.1 kg". */
+export const weightWords = (grams: number): string => `${(grams / 1000).toFixed(1)}\u00a0kg`;
+
+export const evWords = (ev: number): string => `EV\u00a0${ev.toFixed(1).replace("-", "−")}`;
+/** A stretch of light: "EV 8 to 9". */
+export const evRangeWords = (from: number, to: number): string =>
+  from === to ? `EV\u00a0${from}` : `EV\u00a0${from} to ${to}`;
 export const luxWords = (lux: number): string =>
   lux >= 1000 ? `about ${twoFigures(lux / 1000)} klx` : `about ${twoFigures(lux)} lx`;
 export const percentWords = (share: number): string => `${Math.round(share * 100)}\u00a0%`;
+/** "70–200 mm", or one length. */
+export const focalRangeWords = (l: { minFocalLengthMm: number; maxFocalLengthMm: number }): string =>
+  l.minFocalLengthMm === l.maxFocalLengthMm
+    ? `${l.minFocalLengthMm} mm`
+    : `${l.minFocalLengthMm}–${l.maxFocalLengthMm} mm`;
+
+/** "f/2.8", or both ends of a zoom that closes: "f/5–6.3". */
+export const apertureRangeWords = (l: { widest: number; widestAtLong?: number }): string =>
+  l.widestAtLong === undefined || l.widestAtLong === l.widest
+    ? `f/${l.widest}`
+    : `f/${l.widest}–${l.widestAtLong}`;
+
 export const focalWords = (mm: number): string => `${Math.round(mm)}\u00a0mm`;
 export const fNumberWords = (fNumber: number): string => `f/${Number(fNumber.toPrecision(2))}`;
 

@@ -1,23 +1,43 @@
 export {
+  hourWords,
+  lengthShown,
+  lengthUnit,
+  metresFrom,
+  setDisplay,
+  timeWords,
+  type Display,
+} from "./display";
+export {
+  apertureRangeWords,
   apertureWords,
   bearingWords,
   changedWords,
   clicksAsStops,
   clicksWords,
+  coordinatesWords,
   dateWords,
+  evRangeWords,
   evWords,
   exposureWords,
+  focalRangeWords,
   focalWords,
   isoWords,
   luxWords,
   metresWords,
+  minutesWords,
   percentWords,
   settingsWords,
   shutterWords,
   signedStops,
+  sizeWords,
+  speedWords,
   stopsNoun,
   twoFigures,
+  weightWords,
 } from "./format";
+export { accessSentence, priorityWords, shotSentence, techniqueWords, toleranceWords } from "./brief";
+export { cautionName, cautionSentence } from "./cautions";
+export { figureWords } from "./figures";
 export { faultWords, readingFailure, savingFailure } from "./failures";
 export {
   backgroundWords,
@@ -28,9 +48,12 @@ export {
   judgementSentence,
   lightSideWords,
   noPictureSentence,
+  obstacleWords,
   sacrificeWords,
+  softnessSentence,
   softnessWords,
   verdictWords,
 } from "./judgements";
-export { intentWords, modeSentence, placeWords, scoreWords } from "./places";
+export { intentWords, kindWords, modeSentence, placeWords, scoreWords } from "./places";
+export { keepersSentence } from "./review";
 export { hasReason, reasonSentence, sourceWords } from "./reasons";

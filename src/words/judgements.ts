@@ -1,6 +1,7 @@
 import type { Assessment, Break, Judgement, JudgementCode, NoPicture } from "@/core/judge";
 import type { EndReason, Sacrifice } from "@/core/exposure";
 import type { BlurSource, BlurVerdict } from "@/core/motion";
+import { lengthShown, lengthUnit } from "./display";
 import { metresWords, percentWords, stopsNoun, twoFigures } from "./format";
 
 const clicks = (stops: number | undefined): number => Math.round((stops ?? 0) * 3);
@@ -44,9 +45,11 @@ export const noPictureSentence = ({ numbers }: NoPicture): string =>
   `${metresWords(numbers?.distance ?? 0)} is nearer than this lens focuses. Step back to ${metresWords(numbers?.closest ?? 0)}.`;
 
 export function lightSideWords(light: Assessment["light"]): { value: string; label: string } {
+  if (light.direct === "roof")
+    return { value: light.lux.lamps > 0 ? "lamps" : "daylight", label: "under a roof" };
   if (light.direct === "sun-down")
     return { value: light.lux.lamps > 0 ? "lamps" : "dusk", label: "sun is down" };
-  if (light.direct === "shaded") return { value: "shade", label: "stand’s shadow" };
+  if (light.direct === "shaded") return { value: "shade", label: "out of the sun" };
   if (light.direct === "cloud" || light.side === "even") return { value: "even", label: "no direct sun" };
   const side = { front: "front-lit", side: "side-lit", back: "back-lit" }[light.side];
   return { value: side, label: `sun ${Math.round(light.turn)}° round` };
@@ -112,14 +115,37 @@ const BACKGROUNDS: Readonly<Record<Assessment["sighting"]["background"]["kind"],
   ground: "turf",
   skyline: "skyline",
 };
+const OBSTACLES: Readonly<Record<Exclude<keyof typeof BACKGROUNDS, "ground" | "skyline">, string>> = {
+  stand: "Stand",
+  building: "Building",
+  fence: "Fence",
+  boards: "Boards",
+  trees: "Trees",
+  goal: "Goal",
+};
+export const obstacleWords = (kind: keyof typeof OBSTACLES): string => OBSTACLES[kind];
+
 export const backgroundWords = ({ kind, beyond }: Assessment["sighting"]["background"]): string =>
-  kind === "skyline" ? "skyline" : `${BACKGROUNDS[kind]} ${Math.round(beyond)} m`;
+  kind === "skyline" ? "skyline" : `${BACKGROUNDS[kind]} ${Math.round(lengthShown(beyond))} ${lengthUnit()}`;
 
 /** Smooth from 3, soft from 1, busy below (common practice); turf and skyline have no faces to be busy with. */
 export function softnessWords({ kind, smoothness }: Assessment["sighting"]["background"]): string {
   if (kind === "ground" || kind === "skyline") return "plain";
   if (smoothness >= 3) return "smooth";
   return smoothness >= 1 ? "soft" : "busy";
+}
+
+/** What the background does to the picture, in a sentence. */
+export function softnessSentence(background: Assessment["sighting"]["background"], what: string): string {
+  const { kind, smoothness } = background;
+  if (kind === "skyline") return "The skyline is behind it, and that is soft.";
+  const name = what.charAt(0).toUpperCase() + what.slice(1);
+  if (kind === "ground") return `${name} behind: plain.`;
+  const times = `a face there blurs to ${twoFigures(smoothness)} times its size`;
+  if (smoothness >= 3) return `${name} behind: smooth, ${times}.`;
+  return smoothness >= 1
+    ? `${name} behind: soft, ${times}.`
+    : `${name} behind: busy, ${times}. Lower or wider open helps.`;
 }
 
 export function faceWords(turn: number): string {

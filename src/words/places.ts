@@ -56,3 +56,13 @@ export function modeSentence(advice: ModeAdvice): string {
       return "Manual for the pocket of light; let the rest go dark.";
   }
 }
+
+const KINDS = {
+  field: "Field",
+  court: "Court",
+  pool: "Pool",
+  arena: "Arena",
+  course: "Course",
+  wild: "In the wild",
+} as const;
+export const kindWords = (kind: keyof typeof KINDS): string => KINDS[kind];

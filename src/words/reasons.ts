@@ -9,6 +9,7 @@ import {
   metresWords,
   percentWords,
   signedStops,
+  sizeWords,
   twoFigures,
 } from "./format";
 
@@ -21,7 +22,7 @@ const REASONS: Readonly<Record<string, (numbers: Numbers) => string>> = {
     `${metresWords(Math.hypot(n(v, "east"), n(v, "north")))} on the plan; the aim is ${metresWords(Math.abs(n(v, "rise")))} ${n(v, "rise") < 0 ? "below" : "above"} the lens.`,
   "bearing-of-sight": (v) => `You look toward ${bearingWords(n(v, "bearing"))}.`,
   "fill-is-image-over-frame": (v) =>
-    `The part measures ${n(v, "partSize").toFixed(2)} m and takes ${percentWords(n(v, "fill"))} of the frame’s side at ${metresWords(n(v, "distance"))}.`,
+    `The part measures ${sizeWords(n(v, "partSize"))} and takes ${percentWords(n(v, "fill"))} of the frame’s side at ${metresWords(n(v, "distance"))}.`,
   "focal-length-used": (v) =>
     `At ${focalWords(n(v, "focalLengthMm"))} the frame is ${metresWords(n(v, "frameUp"))} tall there.`,
   "crop-keeps": (v) =>
@@ -33,7 +34,7 @@ const REASONS: Readonly<Record<string, (numbers: Numbers) => string>> = {
   "light-of-ground": (v) =>
     `The ground throws back ${luxWords(n(v, "lux"))}; it returns ${percentWords(n(v, "reflectance"))} of what falls on it.`,
   "light-of-lamps": (v) =>
-    `The lamps give ${luxWords(n(v, "horizontal"))} on the ground, ${percentWords(n(v, "share"))} of it on an upright player.`,
+    `The lamps give ${luxWords(n(v, "horizontal"))} on the ground, ${percentWords(n(v, "share"))} of it on an upright subject.`,
   "light-of-masts": (v) =>
     `The lamps of ${n(v, "masts")} masts give ${luxWords(n(v, "lux"))} on the side you see, by their own intensity.`,
   "reading-offsets": (v) =>
@@ -51,7 +52,7 @@ const REASONS: Readonly<Record<string, (numbers: Numbers) => string>> = {
     `It crosses at ${twoFigures(n(v, "crossing"))} m/s, ${twoFigures(n(v, "mmPerSecond"))} mm a second on the sensor: ${exposureWords(n(v, "seconds"))} draws the lines you wished.`,
   "lens-widest": (v) => `The lens opens to ${fNumberWords(n(v, "fNumber"))}.`,
   "depth-needs": (v) =>
-    `To hold ${n(v, "depth").toFixed(1)} m of the subject about the eye, ${fNumberWords(n(v, "fNumber"))} is enough.`,
+    `To hold ${metresWords(n(v, "depth"))} of the subject about the eye, ${fNumberWords(n(v, "fNumber"))} is enough.`,
   "depth-to-the-place": (v) =>
     `To hold the place ${metresWords(n(v, "depth"))} behind as well would take ${fNumberWords(n(v, "fNumber"))}.`,
   "diffraction-from": (v) => `Diffraction would show from ${fNumberWords(n(v, "fNumber"))}.`,

@@ -1,4 +1,5 @@
 export { alongBearing, bearingTo, distance, heightAngle, levelVelocity } from "./bearing";
+export { boxFrom, boxOutline, type Box } from "./box";
 export { surfaceAt } from "./ground";
 export type {
   Anchor,

@@ -13,6 +13,7 @@ import {
   type Point,
   type Vector,
 } from "../ground";
+import { sinDeg } from "../units";
 import { blurDiscUm, depthOfField, heldSidesMm, type DepthOfField } from "../optics";
 import { apertureFNumber } from "../exposure";
 import type { AssessInput, Assessment } from "./assessment";
@@ -46,6 +47,8 @@ export interface FrameView {
   readonly horizon: number;
   /** Ground under the aim. */
   readonly feet: number;
+  /** The way the subject moves over the frame: 1 to the right, −1 to the left. */
+  readonly heads: 1 | -1;
   /** A metre at the subject as a share of the frame's height, and of its width. */
   readonly metreUp: number;
   readonly metreAcross: number;
@@ -64,7 +67,7 @@ const NEAREST = 0.5;
 
 /** The frame of an assessment: obstacles projected through the lens by vectors, as prisms on level ground. */
 export function frameView(input: AssessInput, found: Assessment): FrameView {
-  const { lens, aim } = sightOf(input);
+  const { spot, lens, aim } = sightOf(input);
   const { sighting, settings } = found;
   const { frame } = sighting;
   const subjectDistance = sighting.distance.value;
@@ -79,6 +82,7 @@ export function frameView(input: AssessInput, found: Assessment): FrameView {
     aspect: sides.across / sides.up,
     horizon: see.horizon,
     feet: see.point(atHeight(aim, 0)).up,
+    heads: sinDeg(spot.facing - sighting.bearing) < 0 ? -1 : 1,
     metreUp: 1 / frame.frameUp,
     metreAcross: 1 / frame.frameAcross,
     things: input.scene.ground.obstacles

@@ -26,11 +26,16 @@ export {
   lensSchema,
   supportSchema,
 } from "./kit";
-export { librarySchema } from "./library";
+export {
+  librarySchema,
+  ownLightLevelSchema,
+  ownStartSchema,
+  ownSubjectSchema,
+  ownVenueSchema,
+} from "./library";
 export { PREFERENCES_VERSION, preferencesSchema } from "./preferences";
 export { CAUTIONS, KINDS, SHOOT_VERSION, shootSchema } from "./shoot";
 export { shotSchema } from "./shot";
-export { subjectSchema } from "./subject";
 
 export type Shoot = z.infer<typeof shootSchema>;
 export type StoredShot = z.infer<typeof shotSchema>;

@@ -1,53 +1,51 @@
 import { z } from "zod";
-import { id, known, listOf, name, words } from "./parts";
+import { id, known, latitude, listOf, longitude, name, words } from "./parts";
 import { subjectSchema } from "./subject";
 
 const source = words(300);
 
+export const ownSubjectSchema = subjectSchema.extend({ source });
+
+export const ownLightLevelSchema = z
+  .object({ id, name, evFrom: z.number().min(-10).max(20), evTo: z.number().min(-10).max(20), known, source })
+  .refine((l) => l.evFrom <= l.evTo, { path: ["evTo"], message: "the upper EV is at least the lower" });
+
+const seconds = z.number().positive().max(60);
+const fNumber = z.number().min(0.7).max(128);
+export const ownStartSchema = z
+  .object({
+    id,
+    discipline: name,
+    shutter: seconds,
+    least: seconds,
+    withLight: seconds,
+    fNumber: z.tuple([fNumber, fNumber]),
+    known,
+    source,
+  })
+  .refine((s) => s.least >= s.shutter && s.shutter >= s.withLight, {
+    path: ["least"],
+    message: "the least that you accept is no faster than your start, and with light you go faster",
+  });
+
+export const ownVenueSchema = z.object({
+  id,
+  name,
+  /** The template whose marks it has. */
+  template: id,
+  bearing: z.number().min(0).lt(360),
+  latitude: latitude.optional(),
+  longitude: longitude.optional(),
+  notes: words(500),
+  known,
+  source,
+});
+
 /** What the user copied out of the library and changed. */
 export const librarySchema = z.object({
   version: z.literal(1),
-  /** Grows with every write, as a shoot's does. */
-  subjects: listOf(subjectSchema.extend({ source }), 200),
-  lightLevels: listOf(
-    z
-      .object({
-        id,
-        name,
-        evFrom: z.number().min(-10).max(20),
-        evTo: z.number().min(-10).max(20),
-        known,
-        source,
-      })
-      .refine((l) => l.evFrom <= l.evTo, { path: ["evTo"], message: "the upper EV is at least the lower" }),
-    200,
-  ),
-  startingSettings: listOf(
-    z.object({
-      id,
-      discipline: name,
-      shutter: z.number().positive().max(60),
-      least: z.number().positive().max(60),
-      withLight: z.number().positive().max(60),
-      fNumber: z.tuple([z.number().min(0.7).max(128), z.number().min(0.7).max(128)]),
-      known,
-      source,
-    }),
-    200,
-  ),
-  venues: listOf(
-    z.object({
-      id,
-      name,
-      /** The template that it was copied from, whose marks it keeps. */
-      template: id,
-      bearing: z.number().min(0).lt(360),
-      latitude: z.number().min(-90).max(90).nullable(),
-      longitude: z.number().min(-180).max(180).nullable(),
-      notes: words(500),
-      known,
-      source,
-    }),
-    200,
-  ),
+  subjects: listOf(ownSubjectSchema, 200),
+  lightLevels: listOf(ownLightLevelSchema, 200),
+  startingSettings: listOf(ownStartSchema, 200),
+  venues: listOf(ownVenueSchema, 200),
 });

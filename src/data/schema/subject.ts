@@ -2,7 +2,7 @@ import { z } from "zod";
 import { FIGURES } from "@/core/motion";
 import { id, known, listOf, name } from "./parts";
 
-export const partSchema = z.object({
+const partSchema = z.object({
   id,
   name,
   partClass: z.enum(["body", "limb", "tool", "wing"]),

@@ -13,7 +13,7 @@ import { ShotInHand, NoPlace } from "../stage/ShotInHand";
 import { StageFrame } from "../stage/StageFrame";
 import { BlurSection } from "./BlurSection";
 import { LightSection } from "./LightSection";
-import { KitSection } from "./KitSection";
+import { KitSection } from "../stage/KitSection";
 import { LedgerSection, WaysSection } from "./LedgerSection";
 import { Rails } from "./Rails";
 
@@ -78,7 +78,7 @@ function ExposeHead({ found }: { found: Assessment | undefined }) {
   return (
     <View className="gap-1">
       <ShotInHand />
-      <Txt tone="ink2">{`${evWords(light.ev.value)} on the player, ${from}`}</Txt>
+      <Txt tone="ink2">{`${evWords(light.ev.value)} on the subject, ${from}`}</Txt>
     </View>
   );
 }

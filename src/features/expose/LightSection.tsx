@@ -5,7 +5,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { useTokens } from "@/ui/theme/theme";
 import { evWords, luxWords } from "@/words";
 
-/** Where the light on the side of the player that you see comes from. */
+/** Where the light on the side of the subject that you see comes from. */
 export function LightSection({ found }: { found: Assessment }) {
   const tokens = useTokens();
   const { lux, ev } = found.light;
@@ -19,7 +19,7 @@ export function LightSection({ found }: { found: Assessment }) {
     <View className="gap-2">
       <View className="flex-row items-baseline justify-between">
         <Txt size={18} weight={700} role="heading" aria-level={3}>
-          Light on the player
+          Light on the subject
         </Txt>
         <Txt size={20} weight={700}>
           {`${evWords(ev.value)}, ${luxWords(lux.total).replace("about ", "")}`}

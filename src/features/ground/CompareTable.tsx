@@ -1,4 +1,6 @@
+import { useMemo } from "react";
 import { Pressable, View } from "react-native";
+import { walkRound } from "@/core/ground";
 import type { Assessment } from "@/core/judge";
 import { Txt, type Tone } from "@/ui/controls/Txt";
 import {
@@ -9,6 +11,7 @@ import {
   isoWords,
   lightSideWords,
   metresWords,
+  minutesWords,
   percentWords,
   shutterWords,
   softnessWords,
@@ -27,7 +30,7 @@ const has = (code: string) => (a: Assessment) => a.judgement.some((j) => j.code 
 const LINES: readonly Line[] = [
   { name: "Distance", words: (a) => metresWords(a.sighting.distance.value), bad: has("blocked") },
   { name: "Light", words: (a) => lightSideWords(a.light).value, bad: has("sun-in-frame") },
-  { name: "On the player", words: (a) => evWords(a.light.ev.value) },
+  { name: "On the subject", words: (a) => evWords(a.light.ev.value) },
   { name: "Of the height", words: (a) => percentWords(a.sighting.fill.value), bad: has("out-of-reach") },
   { name: "Shutter", words: (a) => shutterWords(a.settings.settings.shutter), bad: has("motion-not-held") },
   { name: "Aperture", words: (a) => apertureWords(a.settings.settings.aperture) },
@@ -37,10 +40,27 @@ const LINES: readonly Line[] = [
   { name: "Face", words: (a) => faceWords(a.sighting.faceTurn), bad: has("seen-from-behind") },
 ];
 
+/** Minutes from the chosen position to another one, round what stands in the way. */
+function useWalks(): (id: string) => string {
+  const { shoot, choice, preferences } = useOuting();
+  const { positions, obstacles, noGo } = shoot.ground;
+  return useMemo(() => {
+    const from = positions.find((p) => p.id === choice.positionId);
+    return (id: string): string => {
+      const to = positions.find((p) => p.id === id);
+      if (!from || !to || from === to) return "–";
+      const blocks = [...obstacles, ...noGo].map((o) => o.outline);
+      const walk = walkRound({ from: from.at, to: to.at, blocks });
+      return walk.ok ? minutesWords(walk.value.metres / preferences.walkingPace) : "no way";
+    };
+  }, [positions, obstacles, noGo, choice.positionId, preferences.walkingPace]);
+}
+
 /** The positions side by side for the shot in hand; a press on a heading stands there. */
 export function CompareTable() {
   const { shoot, shot, choice, assessments, change } = useOuting();
   const { positions } = shoot.ground;
+  const walkTo = useWalks();
   const tone = (bad: boolean): Tone => (bad ? "bracken" : "ink");
   return (
     <View role="table" aria-label="Positions compared">
@@ -89,6 +109,18 @@ export function CompareTable() {
           })}
         </View>
       ))}
+      <View role="row" className="min-h-9 flex-row items-center border-b border-line">
+        <View role="rowheader" className="w-[104px]">
+          <Txt tone="ink2">Walk there</Txt>
+        </View>
+        {positions.map((p) => (
+          <View role="cell" key={p.id} className="flex-1">
+            <Txt className="text-right" numberOfLines={1}>
+              {walkTo(p.id)}
+            </Txt>
+          </View>
+        ))}
+      </View>
     </View>
   );
 }

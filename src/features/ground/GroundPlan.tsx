@@ -7,7 +7,7 @@ import { useSize } from "@/ui/layout/useSize";
 import { PlanCanvas } from "@/ui/plan/PlanCanvas";
 import type { Handle } from "@/ui/plan/usePlanGestures";
 import { metresWords } from "@/words";
-import { editChoice, movePosition, takeShot } from "../stage/edits";
+import { editChoice, editSpot, movePosition, takeShot } from "../stage/edits";
 import { useOuting } from "../stage/outing-context";
 import { directSun, GroundDrawing } from "./drawing/GroundDrawing";
 import { SheetMarks } from "./drawing/SheetMarks";
@@ -42,16 +42,22 @@ export function GroundPlan({ close = false }: { close?: boolean }) {
   const handles = useMemo<Handle[]>(
     () => [
       ...ground.positions.map((p) => ({ id: POSITION + p.id, at: p.at, movable: true, lift: TAG_LIFT })),
-      ...ground.spots.map((s) => ({ id: SPOT + s.id, at: s.at, movable: false, lift: 0 })),
+      ...ground.spots.map((s) => ({ id: SPOT + s.id, at: s.at, movable: s.id === shot.spotId, lift: 0 })),
     ],
-    [ground],
+    [ground, shot.spotId],
   );
-  const move = (id: string, at: Point, keep: boolean): void =>
-    change(movePosition(id.slice(POSITION.length), { at: centimetres(at) }), { keep });
+  const move = (id: string, to: Point, keep: boolean): void => {
+    const at = centimetres(to);
+    const edit = id.startsWith(SPOT)
+      ? editSpot(id.slice(SPOT.length), { at })
+      : movePosition(id.slice(POSITION.length), { at });
+    change(edit, { keep });
+  };
 
   const onDragEnd = (id: string, to: Point, from: Point): void => {
     move(id, to, true);
-    const name = ground.positions.find((p) => POSITION + p.id === id)?.name ?? "";
+    const moved = [...ground.positions, ...ground.spots].find((p) => id.endsWith(`:${p.id}`));
+    const name = moved?.name ?? "";
     const by = metresWords(Math.hypot(to.x - from.x, to.y - from.y));
     toast({ words: `${name} moved ${by}`, undo: () => move(id, from, true) });
   };

@@ -3,7 +3,7 @@ import { ScrollView, View } from "react-native";
 import { Txt } from "@/ui/controls/Txt";
 import { Drawer } from "@/ui/layout/Drawer";
 import { useWide } from "@/ui/layout/useWide";
-import { intentWords, noPictureSentence } from "@/words";
+import { cautionSentence, intentWords, noPictureSentence } from "@/words";
 import { Figures } from "../stage/Figures";
 import { Judgements } from "../stage/Judgements";
 import { useOuting } from "../stage/outing-context";
@@ -11,6 +11,7 @@ import { OutingStrip } from "../stage/OutingStrip";
 import { Reasons } from "../stage/Reasons";
 import { ShotList } from "../stage/ShotList";
 import { StageFrame } from "../stage/StageFrame";
+import { ChangeGround } from "./ChangeGround";
 import { CloudField } from "./CloudField";
 import { LampsField } from "./LampsField";
 import { CompareTable } from "./CompareTable";
@@ -112,20 +113,22 @@ function AskedReasons({ asked }: { asked: Asked }) {
 }
 
 function PlaceDetails({ wide = false }: { wide?: boolean }) {
-  const { inHand } = useOuting();
+  const { inHand, shoot } = useOuting();
   return (
     <>
       {inHand?.ok && <Judgements items={inHand.judgement.filter((j) => j.weight !== "veto")} />}
       <PlaceFields />
       <FindPlaces />
-      <CloudField />
+      {!shoot.light.roof && <CloudField />}
       <LampsField />
       {!wide && <CompareTable />}
       <ShotList />
-      <Txt size={14} tone="ink2">
-        Balls leave the pitch at 90 km/h: stay behind the boards, and the umpires’ word goes. These are young
-        people: ask the club about consent.
-      </Txt>
+      <ChangeGround />
+      {shoot.cautions.slice(0, 2).map((code) => (
+        <Txt key={code} size={14} tone="ink2">
+          {cautionSentence(code)}
+        </Txt>
+      ))}
     </>
   );
 }

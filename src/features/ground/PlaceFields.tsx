@@ -1,8 +1,9 @@
 import { View } from "react-native";
-import { NumberField } from "@/ui/controls/NumberField";
+import { LengthField } from "@/ui/controls/LengthField";
+import { Button } from "@/ui/controls/Button";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
-import { editChoice, movePosition } from "../stage/edits";
+import { addPosition, editChoice, movePosition } from "../stage/edits";
 import { useOuting } from "../stage/outing-context";
 
 /** Which position serves the shot, and where exactly it is: the typed twin of the drag. */
@@ -20,25 +21,22 @@ export function PlaceFields() {
       />
       {place && (
         <View className="flex-row gap-3" key={place.id}>
-          <NumberField
+          <LengthField
             label="East"
-            unit="m"
             value={place.at.x}
             min={-5000}
             max={5000}
             onChange={(x) => change(movePosition(place.id, { at: { ...place.at, x } }))}
           />
-          <NumberField
+          <LengthField
             label="North"
-            unit="m"
             value={place.at.y}
             min={-5000}
             max={5000}
             onChange={(y) => change(movePosition(place.id, { at: { ...place.at, y } }))}
           />
-          <NumberField
+          <LengthField
             label="Lens height"
-            unit="m"
             value={place.lensHeight}
             min={0.05}
             max={60}
@@ -47,8 +45,15 @@ export function PlaceFields() {
         </View>
       )}
       <Txt size={14} tone="ink2">
-        From the middle of the pitch, east and north.
+        From the middle of the ground, east and north.
       </Txt>
+      <Button
+        label="Add a position"
+        onPress={() => {
+          const beside = place?.at ?? shoot.ground.spots[0]?.at ?? { x: 0, y: 0 };
+          change(addPosition({ x: beside.x + 4, y: beside.y }));
+        }}
+      />
     </View>
   );
 }

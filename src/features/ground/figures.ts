@@ -46,7 +46,7 @@ export function groundFigures(found: Assessment): {
 
 export const ASKED_TITLE: Readonly<Record<Asked, string>> = {
   distance: "The distance",
-  light: "The light on the player",
-  ev: "The light on the player",
+  light: "The light on the subject",
+  ev: "The light on the subject",
   fill: "The size in the frame",
 };

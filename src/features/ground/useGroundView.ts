@@ -9,13 +9,14 @@ const MARGINS: Margins = { left: 46, right: 34, top: 40, bottom: 40 };
 const WIDE_MARGINS: Margins = { left: 76, right: 44, top: 46, bottom: 66 };
 const LARGE = 500;
 
-/** What the first view must hold: the pitch, the stands and every position. */
-function worthSeeing({ venue, obstacles, positions, masts }: Ground): Point[] {
+/** What the first view must hold: the pitch, the stands and every position; in open ground what happens there. */
+function worthSeeing({ venue, obstacles, positions, masts, spots, tracks }: Ground): Point[] {
   const corners = venueMarks(venue.template)
     .filter((m) => m.kind === "boundary")
     .flatMap((m) => m.points.map((p) => fromVenue(venue, p)));
   const stands = obstacles.filter((o) => o.kind === "stand").flatMap((o) => o.outline);
-  return [...corners, ...stands, ...positions.map((p) => p.at), ...masts.map((m) => m.at)];
+  const happens = corners.length > 0 ? [] : [...spots.map((s) => s.at), ...tracks.flatMap((t) => t.points)];
+  return [...corners, ...happens, ...stands, ...positions.map((p) => p.at), ...masts.map((m) => m.at)];
 }
 
 /** Room about a picture when it is all that is looked at. */

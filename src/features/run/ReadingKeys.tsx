@@ -6,7 +6,8 @@ import { useToast } from "@/ui/controls/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { clicksWords } from "@/words";
 import { useOuting } from "../stage/outing-context";
-import { dropReading, keepReading, readingFrom } from "./keep-reading";
+import { dropReading } from "../stage/edits";
+import { keepReading, readingFrom } from "./keep-reading";
 
 const STEPS = [1, 2, 3, 4, 6, 9];
 type Way = "dark" | "bright";

@@ -1,8 +1,9 @@
+import { dropReading } from "../stage/edits";
 import { assess } from "@/core/judge";
 import { sceneAt } from "@/core/scene";
 import { instantOf, lightPlanOf, rigOf, type Shoot } from "@/data";
 import { demoKit, demoShoots } from "../../../demo";
-import { dropReading, keepReading, readingFrom } from "./keep-reading";
+import { keepReading, readingFrom } from "./keep-reading";
 
 const shoot = demoShoots[0]!;
 

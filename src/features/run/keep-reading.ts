@@ -31,10 +31,3 @@ export const keepReading =
     ...shoot,
     light: { ...shoot.light, readings: [...shoot.light.readings, reading] },
   });
-
-export const dropReading =
-  (id: string) =>
-  (shoot: Shoot): Shoot => ({
-    ...shoot,
-    light: { ...shoot.light, readings: shoot.light.readings.filter((r) => r.id !== id) },
-  });

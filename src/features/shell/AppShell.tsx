@@ -1,10 +1,15 @@
 import { QueryClientProvider } from "@tanstack/react-query";
 import { useFonts } from "expo-font";
-import { useState, type ReactNode } from "react";
+import { Fragment, useState, type ReactNode } from "react";
 import { ToastProvider } from "@/ui/controls/toast";
 import { ThemeProvider } from "@/ui/theme/theme";
+import { setDisplay } from "@/words";
+import { loadDemo } from "./beginnings";
 import { usePreferences } from "../store/preferences";
+import { demoComesFrom } from "../store/open-repository";
 import { createQueryClient } from "../store/query-client";
+
+demoComesFrom(loadDemo);
 
 /** What every screen stands in: the type, the theme, the store, the toast. */
 export function AppShell({ children }: { children: ReactNode }) {
@@ -24,7 +29,13 @@ export function AppShell({ children }: { children: ReactNode }) {
   );
 }
 
+/** Theme, units and clock as the user likes them; other units draw every screen anew. */
 function Themed({ children }: { children: ReactNode }) {
-  const { theme } = usePreferences();
-  return <ThemeProvider theme={theme}>{children}</ThemeProvider>;
+  const { theme, units, clock } = usePreferences();
+  setDisplay({ units, clock });
+  return (
+    <ThemeProvider theme={theme}>
+      <Fragment key={`${units} ${clock}`}>{children}</Fragment>
+    </ThemeProvider>
+  );
 }

@@ -1,9 +1,25 @@
-import { createContext, useContext, useEffect, useState, type ReactNode } from "react";
-import { Message } from "@/ui/controls/Message";
+import { createContext, useContext, type ReactNode } from "react";
+import { Late } from "./late";
 
 type Stages = typeof import("../stages");
 
+const loadStages = (): Promise<Stages> => import("../stages");
 const StagesContext = createContext<Stages | undefined>(undefined);
+
+/** The stages come as one module, after the list of shoots: what they share is loaded once and late. */
+export function LateOuting({ id, children }: { id: string; children: ReactNode }) {
+  return (
+    <Late load={loadStages} waiting="Opening the outing">
+      {(stages) => (
+        <StagesContext.Provider value={stages}>
+          <stages.OutingShell key={id} id={id}>
+            {children}
+          </stages.OutingShell>
+        </StagesContext.Provider>
+      )}
+    </Late>
+  );
+}
 
 /** Below the outing's layout the stages have come. */
 function useStages(): Stages {
@@ -12,45 +28,17 @@ function useStages(): Stages {
   return stages;
 }
 
-/**
- * The stages come as one module, after the list of shoots: what they share is loaded once and late. Loaded by hand and
- * not by Suspense, which would hold the first picture back for a third of a second.
- */
-export function LateOuting({ id, children }: { id: string; children: ReactNode }) {
-  const [stages, setStages] = useState<Stages>();
-  const [failed, setFailed] = useState(false);
-  useEffect(() => {
-    import("../stages").then(setStages, () => setFailed(true));
-  }, []);
-  if (failed)
-    return (
-      <Message
-        tone="danger"
-        title="The stages could not be loaded"
-        body="The network or the server is gone. Load the page again; your outings are safe in this browser."
-      />
-    );
-  if (!stages) return <Message title="Opening the outing" />;
-  return (
-    <StagesContext.Provider value={stages}>
-      <stages.OutingShell key={id} id={id}>
-        {children}
-      </stages.OutingShell>
-    </StagesContext.Provider>
-  );
-}
+type StageName = "Brief" | "Ground" | "Frame" | "Expose" | "Run" | "Review";
 
-export function LateGround() {
-  const stages = useStages();
-  return <stages.GroundScreen />;
-}
+const late = (name: StageName) =>
+  function LateStage() {
+    const Screen = useStages()[`${name}Screen`];
+    return <Screen />;
+  };
 
-export function LateExpose() {
-  const stages = useStages();
-  return <stages.ExposeScreen />;
-}
-
-export function LateRun() {
-  const stages = useStages();
-  return <stages.RunScreen />;
-}
+export const LateBrief = late("Brief");
+export const LateGround = late("Ground");
+export const LateFrame = late("Frame");
+export const LateExpose = late("Expose");
+export const LateRun = late("Run");
+export const LateReview = late("Review");

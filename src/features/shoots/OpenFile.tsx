@@ -1,13 +1,13 @@
 import { useRef, useState } from "react";
 import { View } from "react-native";
 import { useRouter } from "expo-router";
-import { readOuting, type Fault, type OnConflict, type Outing, type Shoot } from "@/data";
+import { readFile, type Fault, type FileContents, type OnConflict, type Shoot } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/controls/toast";
 import { faultWords, readingFailure, savingFailure } from "@/words";
-import { useBringIn } from "../store/shoots";
+import { useBringIn } from "../store/bring-in";
 
 interface Refused {
   readonly title: string;
@@ -16,16 +16,16 @@ interface Refused {
 
 const MOST_FAULTS = 5;
 
-/** Opens an outing's file: refuses with place and cause, asks before anything is replaced. */
+/** Opens a file of one outing or of everything: refuses with place and cause, asks before anything is replaced. */
 export function OpenFile({ shoots }: { shoots: readonly Shoot[] }) {
   const input = useRef<HTMLInputElement>(null);
   const [refused, setRefused] = useState<Refused>();
-  const [asked, setAsked] = useState<Outing>();
+  const [asked, setAsked] = useState<FileContents>();
   const bring = useBringIn();
   const router = useRouter();
   const toast = useToast();
 
-  const take = async (file: Outing, onConflict: OnConflict): Promise<void> => {
+  const take = async (file: FileContents, onConflict: OnConflict): Promise<void> => {
     setAsked(undefined);
     const result = await bring.mutateAsync({ file, onConflict });
     if (!result.ok) {
@@ -33,28 +33,27 @@ export function OpenFile({ shoots }: { shoots: readonly Shoot[] }) {
       setRefused({ title: `${title}. ${body}`, faults: [] });
       return;
     }
-    const kit = result.addedKit > 0 ? ` ${result.addedKit} things were added to your kit.` : "";
-    toast({ words: `${result.shoot.name} opened from the file.${kit}` });
-    router.push(`/shoot/${result.shoot.id}/ground`);
+    const { shoots: brought, addedKit } = result.value;
+    const kit = addedKit > 0 ? ` ${addedKit} things were added to your kit.` : "";
+    const [only] = brought;
+    const what = brought.length === 1 && only ? only.name : `${brought.length} outings`;
+    toast({ words: `${what} opened from the file.${kit}` });
+    router.push(brought.length === 1 && only ? `/shoot/${only.id}/ground` : "/shoots");
   };
   const read = async (chosen: File | undefined): Promise<void> => {
     if (!chosen) return;
-    const outing = readOuting(await chosen.text());
-    if (!outing.ok) {
-      setRefused({ title: `${chosen.name}: ${readingFailure(outing.reason)}`, faults: outing.faults });
+    const file = readFile(await chosen.text());
+    if (!file.ok) {
+      setRefused({ title: `${chosen.name}: ${readingFailure(file.reason)}`, faults: file.faults });
       return;
     }
-    if (shoots.some((s) => s.id === outing.value.shoot.id)) setAsked(outing.value);
-    else await take(outing.value, "replace");
+    const here = file.value.outings.some(({ shoot }) => shoots.some((s) => s.id === shoot.id));
+    if (here) setAsked(file.value);
+    else await take(file.value, "replace");
   };
   return (
     <>
-      <Button
-        label="Open an outing’s file"
-        kind="filled"
-        className="h-14"
-        onPress={() => input.current?.click()}
-      />
+      <Button label="Open a file" className="h-14" onPress={() => input.current?.click()} />
       <input
         ref={input}
         type="file"
@@ -83,12 +82,8 @@ export function OpenFile({ shoots }: { shoots: readonly Shoot[] }) {
         <Txt>Nothing was changed.</Txt>
         <Button label="Close" onPress={() => setRefused(undefined)} />
       </Dialog>
-      <Dialog
-        title="You have this outing already"
-        open={asked !== undefined}
-        onClose={() => setAsked(undefined)}
-      >
-        <Txt>{`“${asked?.shoot.name}” of ${asked?.shoot.date} is here. Your kit is never overwritten; what the file adds is put beside it.`}</Txt>
+      <Dialog title="You have this already" open={asked !== undefined} onClose={() => setAsked(undefined)}>
+        <Txt>{asked ? alreadyHere(asked, shoots) : ""}</Txt>
         <View className="gap-2">
           <Button label="Keep both" kind="filled" onPress={() => asked && void take(asked, "keep-both")} />
           <Button label="Replace mine" kind="danger" onPress={() => asked && void take(asked, "replace")} />
@@ -97,4 +92,10 @@ export function OpenFile({ shoots }: { shoots: readonly Shoot[] }) {
       </Dialog>
     </>
   );
+}
+
+function alreadyHere({ outings }: FileContents, shoots: readonly Shoot[]): string {
+  const names = outings.map((o) => o.shoot).filter(({ id }) => shoots.some((s) => s.id === id));
+  const listed = names.map((s) => `“${s.name}” of ${s.date}`).join(", ");
+  return `${listed}: here already. Your kit is never overwritten; what the file adds is put beside it.`;
 }

@@ -1,98 +1,146 @@
+import MoreIcon from "lucide-react-native/icons/ellipsis";
 import { Link } from "expo-router";
-import { Pressable, ScrollView, View } from "react-native";
+import { useState } from "react";
+import { Pressable, View } from "react-native";
 import { choiceOf, type Shoot, type Unreadable } from "@/data";
-import { Button } from "@/ui/controls/Button";
+import { Button, IconButton } from "@/ui/controls/Button";
+import { Dialog } from "@/ui/controls/Dialog";
 import { Message } from "@/ui/controls/Message";
 import { Txt } from "@/ui/controls/Txt";
-import { dateWords, faultWords } from "@/words";
-import { ThemeSwitch } from "../stage/ThemeSwitch";
+import { useHotkeys } from "@/ui/layout/useHotkeys";
+import { useTokens } from "@/ui/theme/theme";
+import { dateWords, faultWords, timeWords } from "@/words";
+import { HomeFrame } from "../home/HomeFrame";
+import { HOME_KEYS, KeysDialog } from "../home/KeysDialog";
+import { AtDesk } from "../shell/lazy-desk";
+import { useMinuteClock } from "../stage/useMinuteClock";
 import { downloadText } from "../store/file-transfer";
+import { useKit } from "../store/kit";
+import { usePreferences } from "../store/preferences";
 import { useShoots } from "../store/shoots";
+import { useBeginning } from "../store/beginning";
 import { GroundSketch } from "./GroundSketch";
+import { inOrder } from "./in-order";
 import { OpenFile } from "./OpenFile";
+import { OutingActions } from "./OutingActions";
+import { Welcome } from "./Welcome";
 import { whatIsOpen } from "./what-is-open";
 
-/** Shoots: every outing by date, its shape, its promises and what is still open. */
+/** Shoots: every outing, the next one first with its promises and what is still open. */
 export function ShootsScreen() {
   const { data, isPending } = useShoots();
+  const { begun, begin } = useBeginning();
+  const now = useMinuteClock();
+  const [planning, setPlanning] = useState(false);
+  const [asked, setAsked] = useState<Shoot>();
+  const [keys, setKeys] = useState(false);
+  const plan = (): void => {
+    // An outing needs a kit to be walked with.
+    if (begun === false) void begin("own");
+    setPlanning(true);
+  };
+  useHotkeys({ "?": () => setKeys(true), n: plan });
   const shoots = data?.shoots ?? [];
+  const { next, later, past, away } = inOrder(shoots, now);
+  const empty = data && shoots.length === 0 && data.unreadable.length === 0;
   return (
-    <View className="flex-1 bg-paper">
-      <View
-        role="banner"
-        className="h-[68px] w-full max-w-[860px] flex-row items-center justify-between self-center px-4"
-      >
-        <Txt size={32} weight={700} role="heading" aria-level={1}>
-          Shoots
-        </Txt>
-        <ThemeSwitch />
+    <HomeFrame
+      place="shoots"
+      title="Shoots"
+      actions={
+        <View className="flex-row gap-2">
+          <Button label="Plan a shoot" kind="filled" className="h-14 flex-1" onPress={plan} />
+          <OpenFile shoots={shoots} />
+        </View>
+      }
+    >
+      {isPending && <Message title="Looking for your outings" />}
+      {empty && begun === false && <Welcome onOwn={plan} />}
+      {empty && begun && (
+        <Message
+          title="No outing here"
+          body="Plan a shoot, or open an outing’s file from another device or from a friend."
+        />
+      )}
+      {next && <NextShoot shoot={next} onMore={setAsked} />}
+      <Shelf title="Then" shoots={later} onMore={setAsked} />
+      <Shelf title="Past" shoots={past} onMore={setAsked} />
+      <Shelf title="Put away" shoots={away} onMore={setAsked} />
+      {data?.unreadable.map((broken) => (
+        <BrokenRecord key={broken.id} broken={broken} />
+      ))}
+      <PlanNew open={planning} onClose={() => setPlanning(false)} shoots={shoots} now={now} />
+      <MoreAbout shoot={asked} onClose={() => setAsked(undefined)} />
+      <KeysDialog keys={HOME_KEYS} open={keys} onClose={() => setKeys(false)} />
+    </HomeFrame>
+  );
+}
+
+interface CardProps {
+  readonly shoot: Shoot;
+  readonly onMore: (shoot: Shoot) => void;
+}
+
+const label = (shoot: Shoot): string => `${shoot.name}, ${dateWords(shoot.date)}, ${shoot.place}`;
+
+function NextShoot({ shoot, onMore }: CardProps) {
+  return (
+    <View className="border-t border-line px-4 py-4">
+      <View className="flex-row">
+        <Link href={`/shoot/${shoot.id}/ground`} asChild>
+          <Pressable
+            role="link"
+            aria-label={label(shoot)}
+            className="min-w-0 flex-1 flex-row justify-between gap-2 active:opacity-70"
+          >
+            <View className="min-w-0 flex-1 gap-1">
+              <Txt tone="ink2">{`Next: ${dateWords(shoot.date)}, ${timeWords(shoot.starts)}`}</Txt>
+              <Txt size={24} weight={700} role="heading" aria-level={2}>
+                {shoot.name}
+              </Txt>
+              <Txt>{`${shoot.place}. ${shoot.sport}`}</Txt>
+              <WhatIsOpen shoot={shoot} />
+            </View>
+            <GroundSketch shoot={shoot} scale={1.35} />
+          </Pressable>
+        </Link>
+        <More shoot={shoot} onMore={onMore} />
       </View>
-      <ScrollView
-        role="main"
-        className="flex-1"
-        contentContainerClassName="w-full max-w-[860px] self-center pb-6"
-      >
-        {isPending && <Message title="Looking for your outings" />}
-        {data && shoots.length === 0 && (
-          <Message
-            title="No outing here"
-            body="Open an outing’s file, from another device or from a friend, to begin."
-          />
-        )}
-        {shoots.map((shoot) => (
-          <ShootCard key={shoot.id} shoot={shoot} />
-        ))}
-        {data?.unreadable.map((broken) => (
-          <BrokenRecord key={broken.id} broken={broken} />
-        ))}
-      </ScrollView>
-      <View className="w-full max-w-[860px] self-center p-4">
-        <OpenFile shoots={shoots} />
-      </View>
+      <Promises shoot={shoot} />
     </View>
   );
 }
 
-function ShootCard({ shoot }: { shoot: Shoot }) {
+function WhatIsOpen({ shoot }: { shoot: Shoot }) {
   return (
-    <View className="border-t border-line px-4 py-4">
-      <Link href={`/shoot/${shoot.id}/ground`} asChild>
-        <Pressable
-          role="link"
-          aria-label={`${shoot.name}, ${dateWords(shoot.date)}, ${shoot.place}`}
-          className="flex-row justify-between gap-3 active:opacity-70"
-        >
-          <View className="min-w-0 flex-1 gap-1">
-            <Txt tone="ink2">{`${dateWords(shoot.date)}, ${shoot.starts}`}</Txt>
-            <Txt size={24} weight={700} role="heading" aria-level={2}>
-              {shoot.name}
-            </Txt>
-            <Txt>{`${shoot.place}. ${shoot.sport}`}</Txt>
-            <View className="gap-1 pt-2">
-              {whatIsOpen(shoot).map(({ words, open }) => (
-                <View key={words} className="flex-row items-center gap-2">
-                  <View
-                    className={`h-3 w-3 rounded-full border-2 ${open ? "border-bracken" : "border-moss bg-moss"}`}
-                  />
-                  <Txt weight={open ? 600 : 400} tone={open ? "bracken" : "ink"}>
-                    {words}
-                  </Txt>
-                </View>
-              ))}
-            </View>
-          </View>
-          <GroundSketch shoot={shoot} scale={1.6} />
-        </Pressable>
-      </Link>
-      <Promises shoot={shoot} />
+    <View className="gap-1 pt-2">
+      {whatIsOpen(shoot).map(({ words, open }) => (
+        <View key={words} className="flex-row items-center gap-2">
+          <View
+            className={`h-3 w-3 rounded-full border-2 ${open ? "border-bracken" : "border-moss bg-moss"}`}
+          />
+          <Txt weight={open ? 600 : 400} tone={open ? "bracken" : "ink"} className="min-w-0 flex-1">
+            {words}
+          </Txt>
+        </View>
+      ))}
     </View>
+  );
+}
+
+function More({ shoot, onMore }: CardProps) {
+  const { water } = useTokens();
+  return (
+    <IconButton label={`More about ${shoot.name}`} onPress={() => onMore(shoot)} className="-mr-2">
+      <MoreIcon size={24} color={water} />
+    </IconButton>
   );
 }
 
 /** The promised shots with the position that serves each. */
 function Promises({ shoot }: { shoot: Shoot }) {
   return (
-    <View role="list" aria-label={`Promised at ${shoot.name}`} className="pt-4">
+    <View role="list" aria-label={`Promised at ${shoot.name}`} className="pt-3">
       {shoot.shots.map((shot) => {
         const place = shoot.ground.positions.find((p) => p.id === choiceOf(shoot, shot.id)?.positionId);
         return (
@@ -101,7 +149,7 @@ function Promises({ shoot }: { shoot: Shoot }) {
             role="listitem"
             className="min-h-11 flex-row items-center justify-between border-t border-line"
           >
-            <Txt weight={600} className="min-w-0 flex-1">
+            <Txt weight={600} className="min-w-0 flex-1 pr-2">
               {shot.name}
             </Txt>
             <Txt tone="ink2" className="pr-4">{`${shot.wanted} wanted`}</Txt>
@@ -112,6 +160,93 @@ function Promises({ shoot }: { shoot: Shoot }) {
         );
       })}
     </View>
+  );
+}
+
+interface ShelfProps {
+  readonly title: string;
+  readonly shoots: readonly Shoot[];
+  readonly onMore: (shoot: Shoot) => void;
+}
+
+/** Outings in short, each known by the shape of its ground. */
+function Shelf({ title, shoots, onMore }: ShelfProps) {
+  if (shoots.length === 0) return null;
+  return (
+    <View role="region" aria-label={title} className="pt-3">
+      <Txt size={18} weight={700} role="heading" aria-level={2} className="px-4 pb-1">
+        {title}
+      </Txt>
+      {shoots.map((shoot) => (
+        <View key={shoot.id} className="flex-row items-center border-t border-line px-4 py-2">
+          <Link href={`/shoot/${shoot.id}/ground`} asChild>
+            <Pressable
+              role="link"
+              aria-label={label(shoot)}
+              className="min-w-0 flex-1 flex-row items-center justify-between gap-2 active:opacity-70"
+            >
+              <View className="min-w-0 flex-1">
+                <Txt tone="ink2">{`${dateWords(shoot.date)} ${shoot.date.slice(0, 4)}, ${timeWords(shoot.starts)}`}</Txt>
+                <Txt size={20} weight={700} role="heading" aria-level={3}>
+                  {shoot.name}
+                </Txt>
+                <Txt>{`${shoot.place}. ${shoot.sport}`}</Txt>
+              </View>
+              <GroundSketch shoot={shoot} scale={0.8} />
+            </Pressable>
+          </Link>
+          <More shoot={shoot} onMore={onMore} />
+        </View>
+      ))}
+    </View>
+  );
+}
+
+function MoreAbout({ shoot, onClose }: { shoot: Shoot | undefined; onClose: () => void }) {
+  const kit = useKit();
+  const preferences = usePreferences();
+  return (
+    <Dialog title={shoot?.name ?? ""} open={shoot !== undefined} onClose={onClose}>
+      {shoot && (
+        <OutingActions
+          shoot={shoot}
+          kit={kit.data?.ok ? kit.data.value : undefined}
+          preferences={preferences}
+          onDone={onClose}
+        />
+      )}
+    </Dialog>
+  );
+}
+
+interface PlanProps {
+  readonly open: boolean;
+  readonly onClose: () => void;
+  readonly shoots: readonly Shoot[];
+  readonly now: number;
+}
+
+function PlanNew({ open, onClose, shoots, now }: PlanProps) {
+  const kit = useKit();
+  const preferences = usePreferences();
+  const day = new Date(now);
+  const today = [day.getFullYear(), day.getMonth() + 1, day.getDate()]
+    .map((n) => String(n).padStart(2, "0"))
+    .join("-");
+  if (!open) return null;
+  return (
+    <AtDesk>
+      {(desk) => (
+        <desk.PlanShoot
+          open
+          onClose={onClose}
+          kit={kit.data?.ok ? kit.data.value : desk.ownBeginning()}
+          preferences={preferences}
+          shoots={shoots}
+          today={today}
+        />
+      )}
+    </AtDesk>
   );
 }
 

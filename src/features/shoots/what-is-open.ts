@@ -12,8 +12,13 @@ export function whatIsOpen(shoot: Shoot): OpenMatter[] {
   const without = shoot.shots.filter((s) => !choiceOf(shoot, s.id)?.positionId).length;
   const readings = shoot.light.readings.length;
   const wanted = shoot.shots.reduce((n, s) => n + s.wanted, 0);
+  const { allowedBy, mayStand } = shoot.access;
   return [
-    { words: `${shoot.shots.length} shots, ${wanted} pictures`, open: false },
+    {
+      words: `${shoot.shots.length} ${shoot.shots.length === 1 ? "shot" : "shots"}, ${wanted} ${wanted === 1 ? "picture" : "pictures"}`,
+      open: false,
+    },
+    ...(allowedBy === "" || mayStand === "" ? [{ words: "access is not settled", open: true }] : []),
     without === 0
       ? { words: "every shot has a place", open: false }
       : { words: `${people(without)} no place yet`, open: true },

@@ -6,7 +6,8 @@ import { Message } from "@/ui/controls/Message";
 import { faultWords } from "@/words";
 import { downloadText } from "../store/file-transfer";
 import { usePreferences } from "../store/preferences";
-import { useKit, useShoot } from "../store/shoots";
+import { useKit } from "../store/kit";
+import { useShoot } from "../store/shoots";
 import { OutingProvider } from "./outing-context";
 
 /** Opens an outing for its stages, or says why it cannot be opened and shows the way back. */

@@ -1,17 +1,18 @@
 import { View } from "react-native";
 import { LightStrip } from "@/ui/charts/LightStrip";
 import { Button } from "@/ui/controls/Button";
-import { breakWords, evWords } from "@/words";
+import { wallTimeOf } from "@/data";
+import { breakWords, evWords, hourWords } from "@/words";
 import { useOuting } from "./outing-context";
 
 const HOUR = 3_600_000;
 
 /** The outing's light strip: the light from the chosen position over the afternoon, and the control of the minute. */
 export function OutingStrip({ folded }: { folded: boolean }) {
-  const { window, at, live, wall, timeline, lookAt, inHand, backToNow } = useOuting();
+  const { shoot, window, at, live, wall, timeline, lookAt, inHand, backToNow } = useOuting();
   const hours = [];
   for (let t = Math.ceil(window.from / HOUR) * HOUR; t <= window.until; t += HOUR)
-    hours.push({ at: t, words: wall(t).slice(0, 2) });
+    hours.push({ at: t, words: hourWords(wallTimeOf(t, shoot.zone)) });
   const light = inHand?.ok ? `, ${evWords(inHand.light.ev.value)}` : "";
   return (
     <View className="border-t border-line bg-paper">

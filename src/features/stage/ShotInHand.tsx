@@ -27,12 +27,12 @@ export function ShotInHand() {
         onPress={() => setOpen(true)}
         className="min-h-12 flex-row items-center justify-between gap-2 active:opacity-70"
       >
-        <Txt size={20} weight={700} role="heading" aria-level={2}>
-          {title}
-        </Txt>
-        <Txt tone="ink2" numberOfLines={1} className="min-w-0 flex-1">
-          {time}
-        </Txt>
+        <View className="min-w-0 flex-1 flex-row flex-wrap items-baseline gap-x-2">
+          <Txt size={20} weight={700} role="heading" aria-level={2}>
+            {title}
+          </Txt>
+          <Txt tone="ink2">{time}</Txt>
+        </View>
         <DownIcon size={24} color={water} />
       </Pressable>
       <Dialog title="Which shot" open={open} onClose={() => setOpen(false)}>

@@ -3,12 +3,12 @@ import BackIcon from "lucide-react-native/icons/chevron-left";
 import { useMemo, useState, type ReactNode } from "react";
 import { Pressable, View } from "react-native";
 import { IconButton } from "@/ui/controls/Button";
-import { Dialog } from "@/ui/controls/Dialog";
 import { Txt } from "@/ui/controls/Txt";
 import { useHotkeys } from "@/ui/layout/useHotkeys";
 import { useWide } from "@/ui/layout/useWide";
 import { useTokens } from "@/ui/theme/theme";
 import { dateWords } from "@/words";
+import { KeysDialog, type KeyList } from "../home/KeysDialog";
 import { editChoice, takeShot } from "./edits";
 import { OutingMenu } from "./OutingMenu";
 import { useOuting } from "./outing-context";
@@ -26,7 +26,7 @@ interface Props {
 export function StageFrame({ stage, children }: Props) {
   const wide = useWide();
   const [menu, setMenu] = useState(false);
-  const keysOpen = useStageKeys();
+  const keysOpen = useStageKeys(stage);
   const head = <Head wide={wide} onMenu={() => setMenu(true)} />;
   const dialogs = (
     <>
@@ -91,16 +91,18 @@ function Head({ wide, onMenu }: { wide: boolean; onMenu: () => void }) {
   );
 }
 
-const KEYS_LISTED = [
+const KEYS_LISTED: KeyList = [
   ["← →", "five minutes earlier or later"],
   ["1 … 9", "take a promised shot"],
   ["A B C …", "stand at a position"],
-  ["G E R", "Ground, Expose, Run"],
+  ["P G F", "Brief (the promises), Ground, Frame"],
+  ["E R V", "Expose, Run, Review"],
+  ["[ ]", "the stage before, the stage after"],
   ["?", "this list"],
-] as const;
+];
 
 /** The keys of every stage, and their list. */
-function useStageKeys(): ReactNode {
+function useStageKeys(stage: StageKey): ReactNode {
   const { shoot, choice, window, at, lookAt, change } = useOuting();
   const router = useRouter();
   const [open, setOpen] = useState(false);
@@ -111,27 +113,23 @@ function useStageKeys(): ReactNode {
     const places = shoot.ground.positions
       .filter((p) => p.name.length === 1)
       .map((p) => [p.name.toLowerCase(), () => change(editChoice(choice.shotId, { positionId: p.id }))]);
-    const stages = STAGES.map((s) => [s.key[0]!, () => router.replace(`/shoot/${shoot.id}/${s.key}`)]);
+    const go = (key: StageKey) => () => router.replace(`/shoot/${shoot.id}/${key}`);
+    const stages = STAGES.map((s) => [s.hotkey, go(s.key)]);
+    const here = STAGES.findIndex((s) => s.key === stage);
+    const beside = [
+      ["[", go(STAGES[Math.max(0, here - 1)]!.key)],
+      ["]", go(STAGES[Math.min(STAGES.length - 1, here + 1)]!.key)],
+    ];
     return Object.fromEntries([
-      ...places,
       ...stages,
+      ...places,
+      ...beside,
       ...shots,
       ["ArrowLeft", by(-5)],
       ["ArrowRight", by(5)],
       ["?", () => setOpen(true)],
     ]) as Record<string, () => void>;
-  }, [shoot, choice, window, at, lookAt, change, router]);
+  }, [shoot, choice, window, at, lookAt, change, router, stage]);
   useHotkeys(keys);
-  return (
-    <Dialog title="Keys" open={open} onClose={() => setOpen(false)}>
-      {KEYS_LISTED.map(([key, what]) => (
-        <View key={key} className="flex-row gap-4">
-          <Txt weight={700} className="w-20">
-            {key}
-          </Txt>
-          <Txt className="flex-1">{what}</Txt>
-        </View>
-      ))}
-    </Dialog>
-  );
+  return <KeysDialog keys={KEYS_LISTED} open={open} onClose={() => setOpen(false)} />;
 }

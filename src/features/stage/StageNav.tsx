@@ -11,7 +11,7 @@ interface Props {
 
 /** The stages as words: along the bottom edge on a phone, as a column with what is open on a wide screen. */
 export function StageNav({ stage, wide }: Props) {
-  const { shoot, timeline } = useOuting();
+  const { shoot, timeline, vetoed } = useOuting();
   const broken = timeline.breaks.filter((b) => b.code === "past-ceiling").length;
   return (
     <View
@@ -20,7 +20,7 @@ export function StageNav({ stage, wide }: Props) {
       className={wide ? "gap-1 py-2" : "h-16 flex-row border-t border-line bg-sheet"}
     >
       {STAGES.map(({ key, name }) => {
-        const state = stageState(shoot, key, broken);
+        const state = stageState(shoot, key, { broken, vetoed });
         const here = key === stage;
         return (
           <Link key={key} href={`/shoot/${shoot.id}/${key}`} replace asChild>
@@ -31,7 +31,7 @@ export function StageNav({ stage, wide }: Props) {
               className={
                 wide
                   ? `min-h-14 flex-row items-center gap-3 border-l-[5px] px-4 ${here ? "border-water bg-paper" : "border-transparent"}`
-                  : `flex-1 items-center justify-center gap-1 border-t-4 ${here ? "border-water" : "border-transparent"}`
+                  : `flex-auto items-center justify-center gap-1 border-t-4 ${here ? "border-water" : "border-transparent"}`
               }
             >
               <View

@@ -10,7 +10,10 @@ import {
 import type { Rig } from "@/core/optics";
 import { sceneAt, type Scene, type Shot } from "@/core/scene";
 import type { Subject } from "@/core/motion";
+import { ThemeProvider } from "@/ui/theme/theme";
+import { timeWords } from "@/words";
 import {
+  bagOf,
   choiceOf,
   clockOf,
   lightPlanOf,
@@ -30,6 +33,8 @@ import { useMinuteClock } from "./useMinuteClock";
 export interface OutingState {
   readonly shoot: Shoot;
   readonly kit: StoredKit;
+  /** What of the kit is in the bag. */
+  readonly bag: StoredKit;
   readonly preferences: Preferences;
   readonly change: ChangeShoot;
   readonly failure: SaveFailure | undefined;
@@ -55,6 +60,8 @@ export interface OutingState {
   /** From the chosen position; undefined while the shot has none, or the kit lacks what it names. */
   readonly inHand: Assessment | NoPicture | undefined;
   readonly timeline: Timeline;
+  /** How many promised shots are vetoed where they are to be taken from, at the clock's minute. */
+  readonly vetoed: number;
 }
 
 const OutingContext = createContext<OutingState | undefined>(undefined);
@@ -83,7 +90,12 @@ export function OutingProvider({ shoot, kit, preferences, children }: Props) {
   const shot = shotInHand(shoot);
   const choice = choiceOf(shoot, shot.id)!;
   const subject = shoot.subjects.find((s) => s.id === shot.subjectId)!;
-  const rig = useMemo(() => rigOf(choice, kit), [choice, kit]);
+  const { bag: packed } = shoot;
+  const bag = useMemo(() => bagOf({ bag: packed }, kit), [packed, kit]);
+  const rig = useMemo(
+    () => schooled(rigOf(choice, kit), preferences.school),
+    [choice, kit, preferences.school],
+  );
   const { ground } = shoot;
   const light = useMemo(
     () => lightPlanOf(shoot),
@@ -136,9 +148,13 @@ export function OutingProvider({ shoot, kit, preferences, children }: Props) {
     });
   }, [course]);
 
+  const vetoed = useMemo(() => vetoedShots(shoot, kit, scene, preferences), [shoot, kit, scene, preferences]);
+
   const value: OutingState = {
     shoot,
     kit,
+    bag,
+    vetoed,
     preferences,
     ...changes,
     ...clock,
@@ -152,7 +168,42 @@ export function OutingProvider({ shoot, kit, preferences, children }: Props) {
     inHand: place && assessments.get(place.id),
     timeline: day,
   };
-  return <OutingContext.Provider value={value}>{children}</OutingContext.Provider>;
+  return (
+    <OutingContext.Provider value={value}>
+      <ByLight>{children}</ByLight>
+    </OutingContext.Provider>
+  );
+}
+
+/** The rig as its owner exposes: who exposes fully has no lifting to give up. */
+const schooled = (rig: Rig | undefined, school: Preferences["school"]): Rig | undefined =>
+  rig && school === "full" ? { ...rig, body: { ...rig.body, liftClicks: 0 } } : rig;
+
+function vetoedShots(shoot: Shoot, kit: StoredKit, scene: Scene, { order }: Preferences): number {
+  const vetoed = (shot: Shot): boolean => {
+    const choice = choiceOf(shoot, shot.id);
+    const position = shoot.ground.positions.find((p) => p.id === choice?.positionId);
+    const rig = choice && rigOf(choice, kit);
+    const subject = shoot.subjects.find((s) => s.id === shot.subjectId);
+    if (!position || !rig || !subject) return false;
+    const found = assess({ shot, subject, position, rig, scene, order });
+    return !found.ok || found.judgement.some((j) => j.weight === "veto");
+  };
+  return shoot.shots.filter(vetoed).length;
+}
+
+/** Degrees of the sun below which the screen goes dusk, and below which a hide goes dark. */
+const DUSK_FROM = 2;
+const DARK_FROM = -4;
+
+/** Where the theme follows the light, that of the shoot's minute: day, dusk, and in the wild the hide's. */
+function ByLight({ children }: { children: ReactNode }) {
+  const { preferences, scene, shoot } = useOuting();
+  const { altitude } = scene.sun;
+  const dark = altitude < DARK_FROM && shoot.kind === "wild";
+  const byLight = altitude > DUSK_FROM || scene.roofed ? "day" : dark ? "hide" : "dusk";
+  const theme = preferences.themeByLight ? byLight : preferences.theme;
+  return <ThemeProvider theme={theme}>{children}</ThemeProvider>;
 }
 
 function useOutingClock(shoot: Shoot, change: ChangeShoot) {
@@ -170,7 +221,7 @@ function useOutingClock(shoot: Shoot, change: ChangeShoot) {
     window,
     at: clock.live ? (peek ?? clock.at) : clock.at,
     live,
-    wall: (at: number) => wallTimeOf(at, zone),
+    wall: (at: number) => timeWords(wallTimeOf(at, zone)),
     lookAt: (at: number, done: boolean) => {
       if (clock.live) setPeek(at);
       else change((s) => ({ ...s, plannedAt: wallTimeOf(at, s.zone) }), { keep: done });

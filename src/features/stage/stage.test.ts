@@ -5,15 +5,19 @@ import { editChoice, holdRails, movePosition, setCloud, setLamps, takeShot } fro
 import { STAGES, stageState } from "./stages";
 
 const shoot = demoShoots[0]!;
+const NONE = { broken: 0, vetoed: 0 };
 const placed = editChoice("coach-after-a-goal", { positionId: "c" })(shoot);
 
 test("a stage is settled when nothing in it is open, and says what is", () => {
-  expect(stageState(shoot, "ground", 0)).toEqual({ settled: false, open: "1 shot without a place" });
-  expect(stageState(placed, "ground", 0)).toEqual({ settled: true, open: "every shot has a place" });
-  expect(stageState(shoot, "expose", 2)).toEqual({ settled: false, open: "2 limits will break" });
-  expect(stageState(shoot, "expose", 0).settled).toBe(true);
-  expect(stageState(shoot, "run", 0)).toEqual({ settled: false, open: "no reading yet" });
-  expect(STAGES.map((s) => s.key)).toEqual(["ground", "expose", "run"]);
+  expect(stageState(shoot, "ground", NONE)).toEqual({ settled: false, open: "1 shot without a place" });
+  expect(stageState(placed, "ground", NONE)).toEqual({ settled: true, open: "every shot has a place" });
+  expect(stageState(shoot, "expose", { broken: 2, vetoed: 0 })).toEqual({
+    settled: false,
+    open: "2 limits will break",
+  });
+  expect(stageState(shoot, "expose", NONE).settled).toBe(true);
+  expect(stageState(shoot, "run", NONE)).toEqual({ settled: false, open: "no reading yet" });
+  expect(STAGES.map((s) => s.key)).toEqual(["brief", "ground", "frame", "expose", "run", "review"]);
 });
 
 test("the list tells promises and what is open without computing", () => {

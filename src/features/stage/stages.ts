@@ -2,9 +2,12 @@ import type { Shoot } from "@/data";
 
 /** The stages that are built, in the order of the work. */
 export const STAGES = [
-  { key: "ground", name: "Ground" },
-  { key: "expose", name: "Expose" },
-  { key: "run", name: "Run" },
+  { key: "brief", name: "Brief", hotkey: "p" },
+  { key: "ground", name: "Ground", hotkey: "g" },
+  { key: "frame", name: "Frame", hotkey: "f" },
+  { key: "expose", name: "Expose", hotkey: "e" },
+  { key: "run", name: "Run", hotkey: "r" },
+  { key: "review", name: "Review", hotkey: "v" },
 ] as const;
 
 export type StageKey = (typeof STAGES)[number]["key"];
@@ -14,26 +17,44 @@ export interface StageState {
   readonly open: string;
 }
 
-/** What is settled in each stage and what is still open, from what is kept alone. */
-export function stageState(shoot: Shoot, key: StageKey, limitsBroken: number): StageState {
-  if (key === "ground") {
-    const without = shoot.choices.filter((c) => c.positionId === null).length;
-    return {
-      settled: without === 0,
-      open:
-        without === 0
-          ? "every shot has a place"
-          : `${without} ${without === 1 ? "shot" : "shots"} without a place`,
-    };
+/** What was computed of the outing for its stages. */
+export interface StageFindings {
+  /** Moments at which the ISO passes the ceiling. */
+  readonly broken: number;
+  /** Shots that are vetoed where they are to be taken from. */
+  readonly vetoed: number;
+}
+
+const shots = (n: number): string => `${n} ${n === 1 ? "shot" : "shots"}`;
+const state = (settled: boolean, done: string, open: string): StageState => ({
+  settled,
+  open: settled ? done : open,
+});
+
+/** What is settled in each stage and what is still open. */
+export function stageState(shoot: Shoot, key: StageKey, { broken, vetoed }: StageFindings): StageState {
+  switch (key) {
+    case "brief":
+      return state(
+        shoot.access.allowedBy !== "" && shoot.access.mayStand !== "",
+        `${shots(shoot.shots.length)} promised`,
+        "access is not settled",
+      );
+    case "ground": {
+      const without = shoot.choices.filter((c) => c.positionId === null).length;
+      return state(without === 0, "every shot has a place", `${shots(without)} without a place`);
+    }
+    case "frame":
+      return state(vetoed === 0, "all within reach", `${shots(vetoed)} out of reach or sight`);
+    case "expose":
+      return state(broken === 0, "limits hold", `${broken} ${broken === 1 ? "limit" : "limits"} will break`);
+    case "run": {
+      const readings = shoot.light.readings.length;
+      return state(readings > 0, `${readings} kept`, "no reading yet");
+    }
+    case "review": {
+      const frames = shoot.log.reduce((n, s) => n + s.taken, 0);
+      return state(frames > 0, `${frames} frames counted`, "nothing counted yet");
+    }
   }
-  if (key === "expose")
-    return {
-      settled: limitsBroken === 0,
-      open:
-        limitsBroken === 0
-          ? "limits hold"
-          : `${limitsBroken} ${limitsBroken === 1 ? "limit" : "limits"} will break`,
-    };
-  const readings = shoot.light.readings.length;
-  return { settled: readings > 0, open: readings === 0 ? "no reading yet" : `${readings} kept` };
 }

@@ -1,9 +1,15 @@
 import AsyncStorage from "@react-native-async-storage/async-storage";
-import { createRepository, type Repository } from "@/data";
+import { createRepository, type Beginning, type Repository } from "@/data";
 
 let opened: Promise<Repository> | undefined;
+let loadDemo: (() => Promise<Beginning>) | undefined;
 
-/** The one repository of the running application, with the demo put in on the very first start. */
+/** Says where the demo is loaded from, before the repository is opened for the first time. */
+export function demoComesFrom(load: () => Promise<Beginning>): void {
+  loadDemo = load;
+}
+
+/** The one repository of the running application; where the server is the demo's, with the demo put in on the first start. */
 export function openRepository(): Promise<Repository> {
   opened ??= open();
   return opened;
@@ -12,9 +18,16 @@ export function openRepository(): Promise<Repository> {
 async function open(): Promise<Repository> {
   const repository = createRepository(AsyncStorage);
   // A full storage at the first start leaves the list empty; the list then says so itself.
-  await repository.begin(async () => {
-    const { demoKit, demoShoots } = await import("../../../demo");
-    return { kit: demoKit, shoots: demoShoots };
-  });
+  if (loadDemo && !(await repository.isBegun()) && (await isDemoServer())) await repository.begin(loadDemo);
   return repository;
+}
+
+/** Whether the server was started to show the demo. No answer, or any other one, is no. */
+async function isDemoServer(): Promise<boolean> {
+  try {
+    const answer = await fetch("/api/start");
+    return answer.ok && ((await answer.json()) as { begin?: unknown }).begin === "demo";
+  } catch {
+    return false;
+  }
 }

@@ -8,20 +8,24 @@ interface Props {
   readonly valueTone?: Tone;
   readonly onPress: () => void;
   readonly chosen?: boolean;
+  /** Said instead of title, detail and value. */
+  readonly says?: string;
+  /** A sentence to read rather than a name to press. */
+  readonly plain?: boolean;
 }
 
 /** A line of a list that can be pressed: what it is, a detail under it, a value at the right. */
-export function Row({ title, detail, value, valueTone = "ink2", onPress, chosen }: Props) {
+export function Row({ title, detail, value, valueTone = "ink2", onPress, chosen, says, plain }: Props) {
   return (
     <Pressable
       role="button"
-      aria-label={[title, detail, value].filter(Boolean).join(", ")}
+      aria-label={says ?? [title, detail, value].filter(Boolean).join(", ")}
       aria-pressed={chosen}
       onPress={onPress}
       className="min-h-14 flex-row items-center justify-between gap-3 border-b border-line py-2 active:opacity-70"
     >
       <View className="min-w-0 flex-1">
-        <Txt weight={600} tone="water">
+        <Txt weight={plain ? 400 : 600} size={plain ? 18 : 16} tone={plain ? "ink" : "water"}>
           {title}
         </Txt>
         {detail ? (

@@ -31,12 +31,12 @@ export function Drawer({ title, note, raised, onRaise, peek, children }: Props) 
         onPress={() => onRaise(!raised)}
         className="min-h-12 flex-row items-center justify-between gap-2 px-4 active:opacity-70"
       >
-        <Txt size={18} weight={700} numberOfLines={1}>
-          {title}
-        </Txt>
-        <Txt tone="ink2" numberOfLines={1} className="min-w-0 flex-1">
-          {note}
-        </Txt>
+        <View className="min-w-0 flex-1 flex-row flex-wrap items-baseline gap-x-2">
+          <Txt size={18} weight={700}>
+            {title}
+          </Txt>
+          <Txt tone="ink2">{note}</Txt>
+        </View>
         <Icon size={26} color={water} />
       </Pressable>
       <View className="px-4 pb-3">{peek}</View>

@@ -42,7 +42,7 @@ export function screenStep(view: Pick<PlanView, "up">, bearing: number): ScreenP
   return { left: sinDeg(bearing - view.up), top: -cosDeg(bearing - view.up) };
 }
 
-const LEAST = 0.5;
+const LEAST = 0.05;
 const MOST = 200;
 const withinZoom = (pxPerMetre: number): number => Math.min(MOST, Math.max(LEAST, pxPerMetre));
 

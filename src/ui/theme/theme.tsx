@@ -7,15 +7,25 @@ export type Tokens = (typeof tokens)["day"];
 /** The three lights of the application, in the order in which the evening goes. */
 export const THEMES: readonly ThemeName[] = ["day", "dusk", "hide"];
 
-const ThemeContext = createContext<Tokens>(tokens.day);
+const ThemeContext = createContext<ThemeName>("day");
 
 /** Colours as values, for drawings; views take theirs from the stylesheet, which holds the same tokens. */
-export const useTokens = (): Tokens => useContext(ThemeContext);
+export const useTokens = (): Tokens => tokens[useContext(ThemeContext)];
 
+export const useThemeName = (): ThemeName => useContext(ThemeContext);
+
+function wear(theme: ThemeName | undefined): void {
+  document.documentElement.dataset.theme = theme;
+  const { paper } = tokens[theme ?? "day"];
+  document.querySelector('meta[name="theme-color"]')?.setAttribute("content", paper);
+}
+
+/** The light of everything below. A provider within another takes over while it stands and then gives back. */
 export function ThemeProvider({ theme, children }: { theme: ThemeName; children: ReactNode }) {
   useLayoutEffect(() => {
-    document.documentElement.dataset.theme = theme;
-    document.querySelector('meta[name="theme-color"]')?.setAttribute("content", tokens[theme].paper);
+    const before = document.documentElement.dataset.theme as ThemeName | undefined;
+    wear(theme);
+    return () => wear(before);
   }, [theme]);
-  return <ThemeContext.Provider value={tokens[theme]}>{children}</ThemeContext.Provider>;
+  return <ThemeContext.Provider value={theme}>{children}</ThemeContext.Provider>;
 }

@@ -6,6 +6,7 @@ import { Hatch } from "@/ui/charts/Hatch";
 import { labelWidth } from "@/ui/plan/labels";
 import { screenDistance, toScreen, type PlanView, type ScreenPoint } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
+import { metresWords } from "@/words";
 import { pathOf } from "./paths";
 
 /** Shadows to scale, hatched; nothing while the sun is down or hidden by cloud. */
@@ -43,7 +44,7 @@ export function Obstacles({ view, obstacles }: { view: PlanView; obstacles: read
       <Hatch id={hatch} ink={tokens.ink2} ground={tokens.built} gap={9} weight={1} angle={0} />
       <Hatch id={leaves} ink={tokens.moss} ground={tokens.turf} gap={5} weight={2} angle={70} />
       {obstacles.map((obstacle) => (
-        <G key={obstacle.id} role="img" aria-label={`${obstacle.name}, ${obstacle.height} m high`}>
+        <G key={obstacle.id} role="img" aria-label={`${obstacle.name}, ${metresWords(obstacle.height)} high`}>
           <Path
             d={pathOf(view, obstacle.outline, true)}
             fill={`url(#${obstacle.kind === "trees" ? leaves : hatch})`}
@@ -80,7 +81,7 @@ const TYPE = 14;
 /** The name inside the outline, along its longest side, turned so that it reads upward or to the right. */
 function AlongSide({ view, obstacle }: { view: PlanView; obstacle: Obstacle }) {
   const { ink, built, turf } = useTokens();
-  const words = `${obstacle.name}, ${obstacle.height} m`;
+  const words = `${obstacle.name}, ${metresWords(obstacle.height)}`;
   const side = longestSide(view, obstacle.outline);
   const corners = obstacle.outline.map((p) => toScreen(view, p));
   const middle = {

@@ -6,8 +6,10 @@ import type { Point, Spot } from "@/core/ground";
 import { placeLabels, type Box } from "@/ui/plan/labels";
 import { toScreen, type PlanView, type ScreenPoint } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
+import { metresWords } from "@/words";
 import { Masts, NoGoAreas, Obstacles, Shadows } from "./Built";
 import type { FoundPlaces } from "../place-search";
+import { Areas } from "./Areas";
 import { Heat, Ranks } from "./Heat";
 import { Pitch } from "./Pitch";
 import { Ball, TrackLine, Wedge } from "./Sight";
@@ -44,7 +46,8 @@ export function GroundDrawing({ view, scene, shot, positionId, assessments, foun
   };
   return (
     <G>
-      <Pitch view={view} venue={ground.venue} />
+      <Areas view={view} areas={ground.areas ?? []} />
+      <Pitch view={view} venue={ground.venue} indoors={scene.roofed} />
       {bright && <Shadows view={view} obstacles={ground.obstacles} sun={sun} />}
       <Obstacles view={view} obstacles={ground.obstacles} />
       <NoGoAreas view={view} areas={ground.noGo} />
@@ -101,7 +104,7 @@ function SpotLabels({ view, scene: { ground }, shot }: Pick<Props, "view" | "sce
     ...low.map((o) => ({
       id: o.id,
       at: middleOf(view, o.outline),
-      words: `${o.name}, ${o.height} m`,
+      words: `${o.name}, ${metresWords(o.height)}`,
       clear: 4,
     })),
   ];

@@ -6,8 +6,8 @@ import { useTokens } from "@/ui/theme/theme";
 import { pathOf } from "./paths";
 
 /** The painted pitch by the rules, laid as the venue lies. */
-export function Pitch({ view, venue }: { view: PlanView; venue: Venue }) {
-  const { turf, ink, sheet } = useTokens();
+export function Pitch({ view, venue, indoors }: { view: PlanView; venue: Venue; indoors: boolean }) {
+  const { turf, floor, ink, sheet } = useTokens();
   const marks = useMemo(() => venueMarks(venue.template), [venue.template]);
   return (
     <G>
@@ -22,7 +22,7 @@ export function Pitch({ view, venue }: { view: PlanView; venue: Venue }) {
           <Path
             key={i}
             d={pathOf(view, points, boundary || mark.kind === "goal")}
-            fill={boundary ? turf : mark.kind === "goal" ? sheet : "none"}
+            fill={boundary ? (indoors ? floor : turf) : mark.kind === "goal" ? sheet : "none"}
             stroke={ink}
             strokeWidth={boundary || mark.kind === "goal" ? 2 : 1.2}
             strokeDasharray={mark.kind === "broken" ? "3 5" : undefined}

@@ -1,15 +1,17 @@
 import { G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
 import type { PlanView } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
+import { lengthUnit, metresFrom } from "@/words";
 
-const LENGTHS = [1, 2, 5, 10, 20, 50, 100, 200];
+const LENGTHS = [1, 2, 5, 10, 20, 50, 100, 200, 500];
 const WIDEST = 96;
 
 /** Scale and north, which belong to the sheet and not to the ground. */
 export function SheetMarks({ view }: { view: PlanView }) {
   const { ink, paper } = useTokens();
-  const metres = [...LENGTHS].reverse().find((m) => m * view.pxPerMetre <= WIDEST) ?? 1;
-  const length = metres * view.pxPerMetre;
+  const pxPerUnit = metresFrom(1) * view.pxPerMetre;
+  const units = LENGTHS.findLast((n) => n * pxPerUnit <= WIDEST) ?? 1;
+  const length = units * pxPerUnit;
   const right = view.width - 14;
   const bottom = view.height - 12;
   return (
@@ -31,7 +33,7 @@ export function SheetMarks({ view }: { view: PlanView }) {
         fill={ink}
         textAnchor="middle"
       >
-        {`${metres} m`}
+        {`${units} ${lengthUnit()}`}
       </SvgText>
       <Line x1={right - length} x2={right} y1={bottom} y2={bottom} stroke={ink} strokeWidth={3} />
       <G transform={`translate(${view.width - 26} 34)`}>

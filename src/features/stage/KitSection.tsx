@@ -6,14 +6,14 @@ import { Button } from "@/ui/controls/Button";
 import type { Assessment } from "@/core/judge";
 import { effectiveLens } from "@/core/optics";
 import { focalWords, metresWords, percentWords } from "@/words";
-import { editChoice } from "../stage/edits";
-import { useOuting } from "../stage/outing-context";
+import { editChoice } from "./edits";
+import { useOuting } from "./outing-context";
 
 const NONE = "none";
 
 /** What is mounted on what: body, lens, converter, support, and where the zoom stands. */
 export function KitSection({ found }: { found: Assessment | undefined }) {
-  const { kit, shot, choice, rig, change } = useOuting();
+  const { bag, shot, choice, rig, change } = useOuting();
   const edit = (what: Parameters<typeof editChoice>[1]) => change(editChoice(shot.id, what));
   const named = (items: readonly { id: string; name: string }[]) =>
     items.map((i) => ({ key: i.id, label: i.name }));
@@ -26,19 +26,19 @@ export function KitSection({ found }: { found: Assessment | undefined }) {
       </Txt>
       {frame && (
         <Txt>
-          {`${focalWords(frame.focalLengthMm)} fills ${percentWords(frame.fill)} of the height; ${percentWords(shot.fill)} wished. The frame is ${metresWords(frame.frameAcross)} wide there.`}
+          {`${focalWords(frame.focalLengthMm)} fills ${percentWords(frame.fill)} of the ${shot.along ?? "height"}; ${percentWords(shot.fill)} wished. The frame is ${metresWords(frame.frameAcross)} wide there.`}
         </Txt>
       )}
       <Segmented
         label="Lens"
-        segments={named(kit.lenses)}
+        segments={named(bag.lenses)}
         chosen={choice.lensId}
         onChoose={(lensId) => edit({ lensId, focalLengthMm: null })}
       />
       {rig?.lens.takesConverter && (
         <Segmented
           label="Converter"
-          segments={[{ key: NONE, label: "No converter" }, ...named(kit.converters)]}
+          segments={[{ key: NONE, label: "No converter" }, ...named(bag.converters)]}
           chosen={choice.converterId ?? NONE}
           onChoose={(id) => edit({ converterId: id === NONE ? null : id, focalLengthMm: null })}
         />
@@ -66,13 +66,13 @@ export function KitSection({ found }: { found: Assessment | undefined }) {
       )}
       <Segmented
         label="Body"
-        segments={named(kit.bodies)}
+        segments={named(bag.bodies)}
         chosen={choice.bodyId}
         onChoose={(bodyId) => edit({ bodyId })}
       />
       <Segmented
         label="Support"
-        segments={named(kit.supports)}
+        segments={named(bag.supports)}
         chosen={choice.supportId}
         onChoose={(supportId) => edit({ supportId })}
       />

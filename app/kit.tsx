@@ -1,0 +1,1 @@
+export { LateKit as default } from "@/features/shell/lazy-desk";

@@ -1,0 +1,1 @@
+export { LateLibrary as default } from "@/features/shell/lazy-desk";

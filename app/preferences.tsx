@@ -1,0 +1,1 @@
+export { LatePreferences as default } from "@/features/shell/lazy-desk";

@@ -1,0 +1,1 @@
+export { LateBrief as default } from "@/features/shell/lazy-stages";

@@ -1,0 +1,1 @@
+export { LateFrame as default } from "@/features/shell/lazy-stages";

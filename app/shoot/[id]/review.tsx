@@ -1,0 +1,1 @@
+export { LateReview as default } from "@/features/shell/lazy-stages";

@@ -1,0 +1,74 @@
+import { View } from "react-native";
+import { framesOnCard } from "@/core/optics";
+import { bagOf, bagWeight, type Shoot } from "@/data";
+import { Button } from "@/ui/controls/Button";
+import { CheckRow } from "@/ui/controls/CheckRow";
+import { Dialog } from "@/ui/controls/Dialog";
+import { Txt } from "@/ui/controls/Txt";
+import { weightWords } from "@/words";
+import { editOuting } from "../stage/edits";
+import { useOuting } from "../stage/outing-context";
+
+type Bag = NonNullable<Shoot["bag"]>;
+
+const SHELVES = [
+  ["bodies", "Bodies"],
+  ["lenses", "Lenses"],
+  ["converters", "Converters"],
+  ["supports", "Supports"],
+  ["cards", "Cards"],
+] as const;
+
+/** Which of the kit goes along, and what it weighs. */
+export function BagEditor({ onClose }: { onClose: () => void }) {
+  const { shoot, kit, change } = useOuting();
+  const packed = bagOf(shoot, kit);
+  const all: Bag = {
+    bodies: kit.bodies.map((b) => b.id),
+    lenses: kit.lenses.map((l) => l.id),
+    converters: kit.converters.map((c) => c.id),
+    supports: kit.supports.map((s) => s.id),
+    cards: kit.cards.map((c) => c.id),
+  };
+  const bag = shoot.bag ?? all;
+  const put = (shelf: keyof Bag, id: string, inBag: boolean): void =>
+    change(
+      editOuting({
+        bag: { ...bag, [shelf]: inBag ? [...bag[shelf], id] : bag[shelf].filter((i) => i !== id) },
+      }),
+    );
+  const { grams, unweighed } = bagWeight(packed);
+  const frames = packed.cards.reduce((n, card) => n + framesOnCard(card, packed.bodies[0]?.frameMb), 0);
+  return (
+    <Dialog title="In the bag" open onClose={onClose}>
+      <Txt weight={600}>
+        {[
+          grams > 0 ? weightWords(grams) : "No weights given",
+          unweighed > 0 && grams > 0 ? `${unweighed} not weighed` : "",
+          frames > 0 ? `${frames} frames on the cards` : "",
+        ]
+          .filter(Boolean)
+          .join(", ")}
+      </Txt>
+      {SHELVES.map(([shelf, title]) =>
+        kit[shelf].length === 0 ? null : (
+          <View key={shelf} role="group" aria-label={title}>
+            <Txt size={14} tone="ink2">
+              {title}
+            </Txt>
+            {kit[shelf].map((thing) => (
+              <CheckRow
+                key={thing.id}
+                title={thing.name}
+                detail={thing.weightG ? `${thing.weightG} g` : undefined}
+                checked={bag[shelf].includes(thing.id)}
+                onChange={(inBag) => put(shelf, thing.id, inBag)}
+              />
+            ))}
+          </View>
+        ),
+      )}
+      <Button label="Done" kind="filled" onPress={onClose} />
+    </Dialog>
+  );
+}

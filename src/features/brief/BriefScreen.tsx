@@ -1,0 +1,256 @@
+import GripIcon from "lucide-react-native/icons/grip-vertical";
+import { useRef, useState, type ReactNode } from "react";
+import { ScrollView, View } from "react-native";
+import { bagOf, bagWeight, choiceOf, type StoredShot } from "@/data";
+import { Button } from "@/ui/controls/Button";
+import { Dialog } from "@/ui/controls/Dialog";
+import { Row } from "@/ui/controls/Row";
+import { Txt } from "@/ui/controls/Txt";
+import { useReorder } from "@/ui/controls/useReorder";
+import { useWide } from "@/ui/layout/useWide";
+import { useTokens } from "@/ui/theme/theme";
+import {
+  accessSentence,
+  cautionName,
+  cautionSentence,
+  coordinatesWords,
+  dateWords,
+  shotSentence,
+  timeWords,
+  weightWords,
+} from "@/words";
+import { GroundSketch } from "../shoots/GroundSketch";
+import { AtDesk } from "../shell/lazy-desk";
+import { moveShot, takeShot } from "../stage/edits";
+import { useOuting } from "../stage/outing-context";
+import { StageFrame } from "../stage/StageFrame";
+import { BagEditor } from "./BagEditor";
+import { CautionEditor } from "./CautionEditor";
+
+type Editing = "when" | "where" | "access" | "bag" | "cautions" | { readonly shotId: string } | "new-shot";
+
+/** Brief: what was promised, of whom, when, and who lets one stand where. */
+export function BriefScreen() {
+  const wide = useWide();
+  const { shoot } = useOuting();
+  const [editing, setEditing] = useState<Editing>();
+  const facts = <Facts onEdit={setEditing} />;
+  const cautions = <Cautions onEdit={() => setEditing("cautions")} />;
+  const promised = <Promised onEdit={setEditing} />;
+  return (
+    <StageFrame stage="brief">
+      {wide ? (
+        <View className="min-h-0 flex-1 flex-row">
+          <ScrollView className="flex-1" contentContainerClassName="gap-6 p-6">
+            {promised}
+            <View className="items-center pt-4">
+              <GroundSketch shoot={shoot} scale={2.6} />
+            </View>
+          </ScrollView>
+          <View className="w-[412px] border-l border-line bg-sheet">
+            <ScrollView className="flex-1" contentContainerClassName="gap-6 p-5">
+              {facts}
+              {cautions}
+            </ScrollView>
+          </View>
+        </View>
+      ) : (
+        <ScrollView className="flex-1" contentContainerClassName="gap-6 px-4 pb-8 pt-1">
+          {facts}
+          {promised}
+          {cautions}
+        </ScrollView>
+      )}
+      <Editor editing={editing} onClose={() => setEditing(undefined)} />
+    </StageFrame>
+  );
+}
+
+/** When, where, by whose leave, with what: a sentence each, a press opens its editor. */
+function Facts({ onEdit }: { onEdit: (editing: Editing) => void }) {
+  const { shoot, kit } = useOuting();
+  const { anchor } = shoot.ground;
+  const access = accessSentence(shoot.access);
+  const bag = bagOf(shoot, kit);
+  const { grams } = bagWeight(bag);
+  return (
+    <View>
+      <Sentence says="When" onPress={() => onEdit("when")}>
+        {`${dateWords(shoot.date)} ${shoot.date.slice(0, 4)}, ${timeWords(shoot.from)} to ${timeWords(shoot.until)}; it starts at ${timeWords(shoot.starts)}.`}
+      </Sentence>
+      <Sentence says="Where" onPress={() => onEdit("where")}>
+        {`${shoot.place}, ${coordinatesWords(anchor.latitude, anchor.longitude)}, clocks of ${shoot.zone.replaceAll("_", " ")}.`}
+      </Sentence>
+      <Sentence says="Access" onPress={() => onEdit("access")} open={!access.settled}>
+        {access.words}
+      </Sentence>
+      <Sentence says="Bag" onPress={() => onEdit("bag")}>
+        {`${countWords(bag.bodies.length, "body", "bodies")}, ${countWords(bag.lenses.length, "lens", "lenses")}, ${countWords(bag.cards.length, "card", "cards")}${grams > 0 ? `: ${weightWords(grams)}` : ""}.`}
+      </Sentence>
+    </View>
+  );
+}
+
+const countWords = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
+
+interface SentenceProps {
+  readonly says: string;
+  readonly onPress: () => void;
+  readonly children: string;
+  /** Still to be settled. */
+  readonly open?: boolean;
+}
+
+function Sentence({ says, onPress, children, open }: SentenceProps) {
+  return (
+    <Row
+      title={children}
+      value="Change"
+      valueTone={open ? "bracken" : "water"}
+      says={`${says}: ${children} Change`}
+      plain
+      onPress={onPress}
+    />
+  );
+}
+
+const MOST_SAID = 3;
+
+function Cautions({ onEdit }: { onEdit: () => void }) {
+  const { shoot } = useOuting();
+  const said = shoot.cautions.slice(0, MOST_SAID);
+  const more = shoot.cautions.length - said.length;
+  return (
+    <View className="gap-1 border-l-4 border-bracken pl-3" role="region" aria-label="Cautions">
+      {said.map((code) => (
+        <Txt key={code}>
+          <Txt weight={700}>{`${cautionName(code)}. `}</Txt>
+          {cautionSentence(code)}
+        </Txt>
+      ))}
+      {said.length === 0 && <Txt>No caution is chosen for this outing.</Txt>}
+      <View className="flex-row">
+        <Button
+          label={more > 0 ? `${more} more, and others` : "Choose cautions"}
+          kind="plain"
+          className="-ml-4"
+          onPress={onEdit}
+        />
+      </View>
+    </View>
+  );
+}
+
+/** The promised shots as sentences, in the order of the day; grips and arrow keys change it. */
+function Promised({ onEdit }: { onEdit: (editing: Editing) => void }) {
+  const { shoot, change } = useOuting();
+  const list = useRef<View>(null);
+  const rows = (): Element[] => [
+    ...((list.current as unknown as Element | null)?.querySelectorAll(":scope > [role=listitem]") ?? []),
+  ];
+  const { grip, drag } = useReorder(rows, (from, to) => change(moveShot(from, to)));
+  const wanted = shoot.shots.reduce((n, s) => n + s.wanted, 0);
+  return (
+    <View>
+      <View className="flex-row items-baseline justify-between">
+        <Txt size={20} weight={700} role="heading" aria-level={2}>
+          Promised
+        </Txt>
+        <Txt tone="ink2">{`${countWords(shoot.shots.length, "shot", "shots")}, ${countWords(wanted, "picture", "pictures")}`}</Txt>
+      </View>
+      <View ref={list} role="list" aria-label="Promised shots">
+        {shoot.shots.map((shot, i) => (
+          <PromisedRow
+            key={shot.id}
+            shot={shot}
+            mark={drag?.to === i && drag.from !== i ? (drag.from < i ? "below" : "above") : undefined}
+            held={drag?.from === i}
+            onPress={() => {
+              change(takeShot(shot.id));
+              onEdit({ shotId: shot.id });
+            }}
+          >
+            <Grip {...grip(i, `Move ${shot.name}: drag, or arrow up and down`)} />
+          </PromisedRow>
+        ))}
+      </View>
+      <View className="flex-row pt-3">
+        <Button label="Add a shot" className="flex-1" onPress={() => onEdit("new-shot")} />
+      </View>
+    </View>
+  );
+}
+
+function Grip(props: ReturnType<ReturnType<typeof useReorder>["grip"]>) {
+  const { ink2 } = useTokens();
+  return (
+    <View {...props} className="-ml-3 h-14 w-11 items-center justify-center">
+      <GripIcon size={22} color={ink2} />
+    </View>
+  );
+}
+
+interface RowProps {
+  readonly shot: StoredShot;
+  readonly mark: "above" | "below" | undefined;
+  readonly held: boolean;
+  readonly onPress: () => void;
+  readonly children: ReactNode;
+}
+
+function PromisedRow({ shot, mark, held, onPress, children }: RowProps) {
+  const { shoot } = useOuting();
+  const place = shoot.ground.positions.find((p) => p.id === choiceOf(shoot, shot.id)?.positionId);
+  const subject = shoot.subjects.find((s) => s.id === shot.subjectId);
+  const edge =
+    mark === "above" ? "border-t-4 border-water" : mark === "below" ? "border-b-4 border-water" : "";
+  return (
+    <View role="listitem" className={`flex-row items-center ${edge} ${held ? "opacity-50" : ""}`}>
+      {children}
+      <View className="min-w-0 flex-1">
+        <Row
+          title={shot.name}
+          detail={shotSentence(shot, subject?.name ?? "")}
+          value={place ? place.name : "no place yet"}
+          valueTone={place ? "water" : "bracken"}
+          onPress={onPress}
+        />
+      </View>
+    </View>
+  );
+}
+
+/** The one editor that is open. */
+function Editor({ editing, onClose }: { editing: Editing | undefined; onClose: () => void }) {
+  const outing = useOuting();
+  if (!editing) return null;
+  if (editing === "bag") return <BagEditor onClose={onClose} />;
+  if (editing === "cautions") return <CautionEditor onClose={onClose} />;
+  const title = TITLES[typeof editing === "string" ? editing : "shot"];
+  return (
+    <Dialog title={title} open onClose={onClose}>
+      <AtDesk>
+        {(desk) => {
+          if (editing === "when") return <desk.WhenForm outing={outing} onClose={onClose} />;
+          if (editing === "where") return <desk.PlaceForm outing={outing} onClose={onClose} />;
+          if (editing === "access") return <desk.AccessForm outing={outing} onClose={onClose} />;
+          return (
+            <desk.ShotForm
+              outing={outing}
+              shotId={editing === "new-shot" ? undefined : editing.shotId}
+              onClose={onClose}
+            />
+          );
+        }}
+      </AtDesk>
+    </Dialog>
+  );
+}
+
+const TITLES = {
+  when: "When",
+  where: "Name and place",
+  access: "Who lets you in",
+  shot: "The shot",
+  "new-shot": "A further shot",
+} as const;

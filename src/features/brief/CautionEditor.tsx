@@ -1,0 +1,32 @@
+import { CAUTIONS } from "@/data";
+import { Button } from "@/ui/controls/Button";
+import { CheckRow } from "@/ui/controls/CheckRow";
+import { Dialog } from "@/ui/controls/Dialog";
+import { cautionName, cautionSentence } from "@/words";
+import { editOuting } from "../stage/edits";
+import { useOuting } from "../stage/outing-context";
+
+/** Which cautions apply to this outing; they are said where the work meets them. */
+export function CautionEditor({ onClose }: { onClose: () => void }) {
+  const { shoot, change } = useOuting();
+  return (
+    <Dialog title="What can hurt here" open onClose={onClose}>
+      {CAUTIONS.map((code) => (
+        <CheckRow
+          key={code}
+          title={cautionName(code)}
+          detail={cautionSentence(code)}
+          checked={shoot.cautions.includes(code)}
+          onChange={(applies) =>
+            change(
+              editOuting({
+                cautions: CAUTIONS.filter((c) => (c === code ? applies : shoot.cautions.includes(c))),
+              }),
+            )
+          }
+        />
+      ))}
+      <Button label="Done" kind="filled" onPress={onClose} />
+    </Dialog>
+  );
+}

@@ -1,0 +1,183 @@
+import { useMemo, useState } from "react";
+import { View } from "react-native";
+import { beginShot, shotSchema, type StoredShot, type StoredSubject } from "@/data";
+import { Button } from "@/ui/controls/Button";
+import { Picker } from "@/ui/controls/Picker";
+import { useToast } from "@/ui/controls/toast";
+import { Txt } from "@/ui/controls/Txt";
+import { intentWords, priorityWords, techniqueWords, toleranceWords } from "@/words";
+import type { FieldSpec } from "../forms/field-spec";
+import { RecordForm } from "../forms/RecordForm";
+import { OwnSubjectForm } from "../library/OwnSubjectForm";
+import { useSubjectChoice } from "../library/use-subjects";
+import { putShot, removeShot, restoreShot } from "../stage/edits";
+import type { OutingState } from "../stage/outing-context";
+
+const INTENTS = ["freeze", "pan", "streak", "still", "reaction", "context"] as const;
+const PARTS = ["whole", "three-quarter", "half", "head"] as const;
+const TECHNIQUES = ["tracked", "pre-framed", "panned"] as const;
+const TOLERANCES = ["print-sharp", "web", "pixel-sharp"] as const;
+
+const same = (keys: readonly string[]) => keys.map((key) => ({ key, label: key }));
+
+/** The fields of a shot, with the parts of its subject and the spots of its ground to choose from. */
+function specsOf(
+  subject: StoredSubject,
+  spots: readonly { id: string; name: string }[],
+): readonly FieldSpec[] {
+  const parts = [{ key: "body", label: "body" }, ...subject.parts.map((p) => ({ key: p.id, label: p.name }))];
+  return [
+    { kind: "text", key: "name", label: "The shot" },
+    {
+      kind: "choice",
+      key: "intent",
+      label: "What it is to do",
+      choices: INTENTS.map((key) => ({ key, label: intentWords(key) })),
+    },
+    {
+      kind: "choice",
+      key: "spotId",
+      label: "Where it happens",
+      choices: spots.map((s) => ({ key: s.id, label: s.name })),
+    },
+    { kind: "choice", key: "holdPartId", label: "What must be sharp", choices: parts },
+    {
+      kind: "choice",
+      key: "technique",
+      label: "How you follow",
+      choices: TECHNIQUES.map((key) => ({ key, label: techniqueWords(key) })),
+    },
+    { kind: "choice", key: "part", label: "How much of it", choices: same(PARTS) },
+    { kind: "choice", key: "orientation", label: "Camera", choices: same(["upright", "level"]) },
+    { kind: "choice", key: "along", label: "Measured along its", choices: same(["height", "width"]) },
+    { kind: "percent", key: "fill", label: "Of that side it fills", min: 0.02, max: 1 },
+    { kind: "number", key: "wanted", label: "Pictures wanted", min: 1, max: 999 },
+    {
+      kind: "choice",
+      key: "priority",
+      label: "How much it matters",
+      numeric: true,
+      choices: [1, 2, 3].map((n) => ({ key: String(n), label: priorityWords(n) })),
+    },
+    {
+      kind: "number",
+      key: "deliveredLongEdgePx",
+      label: "Delivered long edge",
+      unit: "px",
+      min: 200,
+      max: 30000,
+    },
+    {
+      kind: "choice",
+      key: "tolerance",
+      label: "How sharp",
+      choices: TOLERANCES.map((key) => ({ key, label: toleranceWords(key) })),
+    },
+    {
+      kind: "percent",
+      key: "streakShare",
+      label: "Lines of a pan, of the frame",
+      min: 0.001,
+      max: 1,
+      optional: true,
+    },
+  ];
+}
+
+interface Props {
+  readonly outing: Pick<OutingState, "shoot" | "kit" | "preferences" | "shot" | "change">;
+  /** Left out for a further shot. */
+  readonly shotId: string | undefined;
+  readonly onClose: () => void;
+}
+
+/** One editor for the whole sentence of a shot; its subject from the library or one's own. */
+export function ShotForm({ outing, shotId, onClose }: Props) {
+  const { shoot, kit, preferences, shot: inHand, change } = outing;
+  const toast = useToast();
+  const subjects = useSubjectChoice();
+  const shot = shoot.shots.find((s) => s.id === shotId);
+  const [subject, setSubject] = useState<StoredSubject>(() =>
+    shoot.subjects.find((s) => s.id === (shot ?? inHand).subjectId)!,
+  );
+  const [describing, setDescribing] = useState(false);
+  const record = useMemo<StoredShot>(
+    () => ({
+      along: "height" as const,
+      ...(shot ?? beginShot(subject, inHand.spotId, preferences, shoot.shots)),
+      subjectId: subject.id,
+    }),
+    [shot, subject, inHand.spotId, preferences, shoot.shots],
+  );
+  const specs = useMemo(() => specsOf(subject, shoot.ground.spots), [subject, shoot.ground.spots]);
+  const items = useMemo(() => {
+    const known = new Set(subjects.items.map((i) => i.key));
+    const here = shoot.subjects
+      .filter((s) => !known.has(s.id))
+      .map((s) => ({ key: s.id, title: s.name, detail: "of this outing" }));
+    return [...here, ...subjects.items];
+  }, [subjects.items, shoot.subjects]);
+
+  const choose = (id: string): StoredSubject => shoot.subjects.find((s) => s.id === id) ?? subjects.take(id);
+  if (describing)
+    return (
+      <OwnSubjectForm
+        begin={subject}
+        onCancel={() => setDescribing(false)}
+        onKept={(own) => {
+          setSubject(own);
+          setDescribing(false);
+        }}
+      />
+    );
+  return (
+    <RecordForm
+      // Another subject begins a further shot anew; a shot that exists keeps what was said of it.
+      key={shot ? "shot" : subject.id}
+      specs={specs}
+      record={record}
+      schema={shotSchema}
+      save={shot ? "Keep" : "Promise it"}
+      onCancel={onClose}
+      onSave={(kept) => {
+        change(putShot(kept, subject, kit));
+        onClose();
+      }}
+      before={(set) => (
+        <View className="gap-2">
+          <Picker
+            label="Subject"
+            items={items}
+            chosen={subject.id}
+            onChoose={(id) => {
+              const chosen = choose(id);
+              setSubject(chosen);
+              if (shot && !chosen.parts.some((p) => p.id === record.holdPartId)) set("holdPartId", "body");
+            }}
+          />
+          <Button label="Describe one of your own" kind="plain" onPress={() => setDescribing(true)} />
+        </View>
+      )}
+      more={
+        shot && (
+          <RemoveShot
+            only={shoot.shots.length === 1}
+            onRemove={() => {
+              change(removeShot(shot.id));
+              onClose();
+              toast({
+                words: `${shot.name} taken back`,
+                undo: () => change(restoreShot(shoot, shot.id)),
+              });
+            }}
+          />
+        )
+      }
+    />
+  );
+}
+
+function RemoveShot({ only, onRemove }: { only: boolean; onRemove: () => void }) {
+  if (only) return <Txt tone="ink2">An outing promises at least one shot; change this one instead.</Txt>;
+  return <Button label="Take this shot back" kind="danger" onPress={onRemove} />;
+}

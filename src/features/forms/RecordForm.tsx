@@ -1,0 +1,115 @@
+import { useMemo, type ReactNode } from "react";
+import { Controller, useForm, type Control } from "react-hook-form";
+import { View } from "react-native";
+import type { z } from "zod";
+import { Button } from "@/ui/controls/Button";
+import { Segmented } from "@/ui/controls/Segmented";
+import { TextField } from "@/ui/controls/TextField";
+import { Txt } from "@/ui/controls/Txt";
+import { fieldName, readTyped, resolverOf, toTyped, unitOf, type FieldSpec, type Typed } from "./field-spec";
+
+interface Props<T> {
+  readonly specs: readonly FieldSpec[];
+  /** Where the fields begin, and what keeps its value beside them. */
+  readonly record: object;
+  readonly schema: z.ZodType<T>;
+  readonly save: string;
+  readonly onSave: (value: T) => void;
+  readonly onCancel: () => void;
+  /** Above the fields; may put values into them. */
+  readonly before?: (set: SetField) => ReactNode;
+  /** Among the buttons. */
+  readonly more?: ReactNode;
+}
+
+/** Puts text into the field of a path, as if it had been typed. */
+export type SetField = (key: string, text: string) => void;
+
+/** A record as fields. Nothing is saved while one of them would be refused; what is wrong stands beside it. */
+export function RecordForm<T>({ specs, record, schema, save, onSave, onCancel, before, more }: Props<T>) {
+  const resolver = useMemo(() => resolverOf(specs, record, schema), [specs, record, schema]);
+  const defaultValues = useMemo(() => toTyped(specs, record), [specs, record]);
+  const { control, handleSubmit, setValue } = useForm<Typed>({ defaultValues, resolver, mode: "onTouched" });
+  const onSubmit = handleSubmit((typed) => {
+    const read = readTyped(specs, typed, record, schema);
+    if (read.ok) onSave(read.value);
+  });
+  return (
+    <View className="gap-4">
+      {before?.((key, text) => setValue(fieldName(key), text, { shouldValidate: true, shouldDirty: true }))}
+      <View className="flex-row flex-wrap gap-x-4 gap-y-4">
+        {specs.map((spec) => (
+          <Field key={spec.key} spec={spec} control={control} />
+        ))}
+      </View>
+      <View className="gap-2">
+        <Button label={save} kind="filled" onPress={() => void onSubmit()} />
+        {more}
+        <Button label="Cancel" kind="plain" onPress={onCancel} />
+      </View>
+    </View>
+  );
+}
+
+function Field({ spec, control }: { spec: FieldSpec; control: Control<Typed> }) {
+  return (
+    <Controller
+      name={fieldName(spec.key)}
+      control={control}
+      render={({ field, fieldState }) => (
+        <FieldView spec={spec} {...field} error={fieldState.error?.message} />
+      )}
+    />
+  );
+}
+
+interface ViewProps {
+  readonly spec: FieldSpec;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+  readonly onBlur: () => void;
+  readonly error: string | undefined;
+}
+
+const YES_NO = [
+  { key: "true", label: "Yes" },
+  { key: "false", label: "No" },
+];
+
+function FieldView({ spec, value, onChange, onBlur, error }: ViewProps) {
+  if (spec.kind === "choice" || spec.kind === "switch")
+    return (
+      <View className="w-full gap-1">
+        <Txt size={14} tone="ink2">
+          {spec.label}
+        </Txt>
+        <Segmented
+          label={spec.label}
+          segments={spec.kind === "choice" ? spec.choices : YES_NO}
+          chosen={value}
+          onChoose={onChange}
+        />
+        {error ? (
+          <Txt size={14} tone="bracken" role="alert">
+            {error}
+          </Txt>
+        ) : null}
+      </View>
+    );
+  const wide = spec.kind === "text" ? "min-w-full" : "";
+  return (
+    <TextField
+      label={spec.label}
+      unit={unitOf(spec)}
+      hint={spec.hint}
+      value={value ?? ""}
+      onChange={onChange}
+      onBlur={onBlur}
+      error={error}
+      numeric={["number", "percent", "length"].includes(spec.kind)}
+      lines={spec.kind === "text" ? spec.lines : undefined}
+      type={spec.kind === "date" || spec.kind === "time" ? spec.kind : "text"}
+      className={wide}
+    />
+  );
+}

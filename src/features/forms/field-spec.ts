@@ -1,0 +1,166 @@
+import type { FieldErrors, Resolver } from "react-hook-form";
+import type { z } from "zod";
+import { readNumber } from "@/ui/controls/NumberField";
+import { lengthShown, lengthUnit, metresFrom } from "@/words";
+
+/** One field of a form: which value of the record it holds (a dotted path), and how it is written. */
+export type FieldSpec = { readonly key: string; readonly label: string; readonly hint?: string } & (
+  | { readonly kind: "text"; readonly lines?: number }
+  | { readonly kind: "date" | "time" }
+  | {
+      readonly kind: "number";
+      readonly unit?: string;
+      readonly min: number;
+      readonly max: number;
+      readonly decimals?: number;
+      readonly optional?: boolean;
+    }
+  | { readonly kind: "percent"; readonly min: number; readonly max: number; readonly optional?: boolean }
+  | { readonly kind: "length"; readonly min: number; readonly max: number; readonly optional?: boolean }
+  | { readonly kind: "shutter"; readonly optional?: boolean }
+  | {
+      readonly kind: "choice";
+      readonly choices: readonly { readonly key: string; readonly label: string }[];
+      /** Set where the record holds the number that the key writes. */
+      readonly numeric?: boolean;
+    }
+  | { readonly kind: "switch" }
+);
+
+/** What stands in the fields: text, by the path of the field with its dots replaced, since the form library nests on dots. */
+export type Typed = Record<string, string>;
+
+export const fieldName = (key: string): string => key.replaceAll(".", "/");
+
+type Json = Record<string, unknown>;
+
+const at = (record: unknown, key: string): unknown =>
+  key.split(".").reduce<unknown>((value, step) => (value as Json | undefined)?.[step], record);
+
+function put(record: Json, key: string, value: unknown): void {
+  const steps = key.split(".");
+  let place = record;
+  steps.slice(0, -1).forEach((step, i) => {
+    place[step] ??= /^\d+$/.test(steps[i + 1]!) ? [] : {};
+    place = place[step] as Json;
+  });
+  place[steps.at(-1)!] = value;
+}
+
+const trimmed = (value: number, decimals: number): string => String(Number(value.toFixed(decimals)));
+
+/** A shutter as it is written: "1/1000", or seconds. */
+const shutterText = (seconds: number): string =>
+  seconds < 0.3 ? `1/${Math.round(1 / seconds)}` : trimmed(seconds, 2);
+
+/** Seconds from "1/1000", "0.5" or "0,5". */
+function readShutter(text: string): number | undefined {
+  const fraction = /^\s*1\s*\/\s*(\d+(?:[.,]\d+)?)\s*(?:s)?\s*$/.exec(text);
+  const value = fraction ? readNumber(fraction[1]!) : readNumber(text.replace(/s\s*$/, ""));
+  if (value === undefined || value <= 0) return undefined;
+  return fraction ? 1 / value : value;
+}
+
+/** A record's values as the text of its fields. */
+export function toTyped(specs: readonly FieldSpec[], record: unknown): Typed {
+  return Object.fromEntries(specs.map((spec) => [fieldName(spec.key), textOf(spec, at(record, spec.key))]));
+}
+
+function textOf(spec: FieldSpec, value: unknown): string {
+  if (value === undefined || value === null) return "";
+  if (typeof value !== "number") return String(value);
+  if (spec.kind === "length") return trimmed(lengthShown(value), 4);
+  if (spec.kind === "percent") return trimmed(100 * value, 1);
+  if (spec.kind === "shutter") return shutterText(value);
+  return trimmed(value, spec.kind === "number" ? (spec.decimals ?? 3) : 3);
+}
+
+/** How a kept number is written, and the way back. */
+const SCALES = {
+  number: { shown: (n: number) => n, kept: (n: number) => n },
+  percent: { shown: (n: number) => 100 * n, kept: (n: number) => n / 100 },
+  length: { shown: lengthShown, kept: metresFrom },
+};
+
+type Read = { readonly value: unknown } | { readonly error: string };
+
+function readField(spec: FieldSpec, text: string): Read {
+  switch (spec.kind) {
+    case "number":
+    case "percent":
+    case "length": {
+      if (text.trim() === "" && spec.optional) return { value: undefined };
+      const { shown, kept } = SCALES[spec.kind];
+      const [low, high] = [shown(spec.min), shown(spec.max)];
+      const written = readNumber(text);
+      if (written === undefined || written < low - 1e-9 || written > high + 1e-9)
+        return { error: `Type a number from ${trimmed(low, 3)} to ${trimmed(high, 3)}.` };
+      return { value: kept(written) };
+    }
+    case "choice":
+      return { value: spec.numeric ? Number(text) : text };
+    case "shutter": {
+      if (text.trim() === "" && spec.optional) return { value: undefined };
+      const seconds = readShutter(text);
+      return seconds === undefined ? { error: "Type a shutter such as 1/8000." } : { value: seconds };
+    }
+    case "date":
+    case "time":
+      return text === "" ? { error: `Choose a ${spec.kind}.` } : { value: text };
+    case "switch":
+      return { value: text === "true" };
+    default:
+      return { value: text };
+  }
+}
+
+/**
+ * Reads the fields over the record they came from, so that what has no field keeps its value, and passes the result
+ * through the schema of the store: what the store would refuse is said beside its field.
+ */
+export function readTyped<T>(
+  specs: readonly FieldSpec[],
+  typed: Typed,
+  base: object,
+  schema: z.ZodType<T>,
+):
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly errors: Record<string, string> } {
+  const record = structuredClone(base) as Json;
+  const errors: Record<string, string> = {};
+  for (const spec of specs) {
+    const read = readField(spec, typed[fieldName(spec.key)] ?? "");
+    if ("error" in read) errors[spec.key] = read.error;
+    else put(record, spec.key, read.value);
+  }
+  const parsed = schema.safeParse(record);
+  if (parsed.success && Object.keys(errors).length === 0) return { ok: true, value: parsed.data };
+  for (const issue of parsed.error?.issues ?? []) {
+    const path = issue.path.join(".");
+    const field = specs.find((s) => path === s.key || path.startsWith(`${s.key}.`)) ?? specs[0]!;
+    errors[field.key] ??= sentence(issue.message);
+  }
+  return { ok: false, errors };
+}
+
+const sentence = (message: string): string =>
+  `${message.charAt(0).toUpperCase()}${message.slice(1)}${message.endsWith(".") ? "" : "."}`;
+
+/** The same check as the form library asks for it. */
+export const resolverOf =
+  <T>(specs: readonly FieldSpec[], base: object, schema: z.ZodType<T>): Resolver<Typed> =>
+  (typed) => {
+    const read = readTyped(specs, typed, base, schema);
+    if (read.ok) return { values: typed, errors: {} };
+    const errors = Object.fromEntries(
+      Object.entries(read.errors).map(([key, message]) => [fieldName(key), { type: "refused", message }]),
+    );
+    return { values: {}, errors: errors as FieldErrors<Typed> };
+  };
+
+/** The unit behind a field, if it has one. */
+export function unitOf(spec: FieldSpec): string | undefined {
+  if (spec.kind === "length") return lengthUnit();
+  if (spec.kind === "percent") return "%";
+  if (spec.kind === "shutter") return "s";
+  return spec.kind === "number" ? spec.unit : undefined;
+}

@@ -1,0 +1,23 @@
+import { View } from "react-native";
+import { Button } from "@/ui/controls/Button";
+import { Txt } from "@/ui/controls/Txt";
+import type { SetField } from "../forms/RecordForm";
+import { useHere } from "./use-here";
+
+/** Puts where the device is into the fields `latitude` and `longitude`. */
+export function FromHere({ set }: { set: SetField }) {
+  const { ask, asking, trouble } = useHere(({ latitude, longitude }) => {
+    set("latitude", String(latitude));
+    set("longitude", String(longitude));
+  });
+  return (
+    <View className="gap-2">
+      <Button label={asking ? "Asking the device" : "Take the place from this device"} onPress={ask} />
+      {trouble && (
+        <Txt tone="bracken" role="alert">
+          {trouble}
+        </Txt>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,182 @@
+import { useRouter } from "expo-router";
+import { useMemo, useState } from "react";
+import { View } from "react-native";
+import { z } from "zod";
+import { OPEN_GROUND, VENUES } from "@/core/ground";
+import {
+  latitude,
+  longitude,
+  name,
+  newShoot,
+  wallDate,
+  wallTime,
+  type Kind,
+  type Preferences,
+  type Shoot,
+  type StoredKit,
+} from "@/data";
+import { Dialog } from "@/ui/controls/Dialog";
+import { Picker } from "@/ui/controls/Picker";
+import { Segmented } from "@/ui/controls/Segmented";
+import { Txt } from "@/ui/controls/Txt";
+import { kindWords, savingFailure } from "@/words";
+import type { FieldSpec } from "../forms/field-spec";
+import { RecordForm } from "../forms/RecordForm";
+import { useSubjectChoice } from "../library/use-subjects";
+import { useSaveShoot } from "../store/shoots";
+import { FromHere } from "./FromHere";
+import { zoneOf } from "./zone-of";
+
+const SPECS: readonly FieldSpec[] = [
+  { kind: "text", key: "name", label: "What is it called" },
+  { kind: "text", key: "place", label: "Where, in a name" },
+  {
+    kind: "number",
+    key: "latitude",
+    label: "Latitude, south is −",
+    unit: "°",
+    min: -90,
+    max: 90,
+    decimals: 5,
+  },
+  {
+    kind: "number",
+    key: "longitude",
+    label: "Longitude, west is −",
+    unit: "°",
+    min: -180,
+    max: 180,
+    decimals: 5,
+  },
+  { kind: "date", key: "date", label: "Date" },
+  { kind: "time", key: "from", label: "You are there from" },
+  { kind: "time", key: "starts", label: "It starts" },
+  { kind: "time", key: "until", label: "You leave" },
+];
+
+const wishSchema = z
+  .object({
+    name,
+    place: name,
+    latitude,
+    longitude,
+    date: wallDate,
+    from: wallTime,
+    starts: wallTime,
+    until: wallTime,
+  })
+  .refine((w) => w.until > w.from, { path: ["until"], message: "you leave after you come, on one day" })
+  .refine((w) => w.starts >= w.from && w.starts <= w.until, {
+    path: ["starts"],
+    message: "it starts while you are there",
+  });
+
+/** What a kind of outing usually is: its venue and its first subject, until the user says otherwise. */
+const USUAL: Readonly<Record<Kind, { readonly template: string; readonly subject: string }>> = {
+  field: { template: "football", subject: "football-runner" },
+  court: { template: "basketball", subject: "basketball-drive" },
+  pool: { template: "pool-25", subject: "swimmer-crawl" },
+  arena: { template: "ice-hockey", subject: "ice-hockey-skater" },
+  course: { template: "open-ground", subject: "road-cyclist" },
+  wild: { template: "open-ground", subject: "small-bird-singing" },
+};
+const KINDS = Object.keys(USUAL) as Kind[];
+
+const GROUNDS = [OPEN_GROUND, ...VENUES].map((v) => ({
+  key: v.id,
+  title: v.name,
+  detail: v.id === OPEN_GROUND.id ? undefined : `${v.width} × ${v.length} m`,
+}));
+
+interface Props {
+  readonly open: boolean;
+  readonly onClose: () => void;
+  readonly kit: StoredKit;
+  readonly preferences: Preferences;
+  readonly shoots: readonly Shoot[];
+  /** The day on which the form is opened, YYYY-MM-DD. */
+  readonly today: string;
+}
+
+/** A new outing from nothing: what, where, when, of whom. The rest begins sensibly and is changed stage by stage. */
+export function PlanShoot({ open, onClose, ...rest }: Props) {
+  return (
+    <Dialog title="Plan a shoot" open={open} onClose={onClose}>
+      {open && <PlanForm {...rest} onClose={onClose} />}
+    </Dialog>
+  );
+}
+
+function PlanForm({ kit, preferences, shoots, today, onClose }: Omit<Props, "open">) {
+  const [kind, setKind] = useState<Kind>("field");
+  const [template, setTemplate] = useState<string>();
+  const [subjectId, setSubjectId] = useState<string>();
+  const begun = useMemo(() => ({ date: today, from: "13:00", starts: "14:00", until: "16:00" }), [today]);
+  const [trouble, setTrouble] = useState<string>();
+  const subjects = useSubjectChoice();
+  const save = useSaveShoot();
+  const router = useRouter();
+
+  const onSave = async (wish: z.infer<typeof wishSchema>): Promise<void> => {
+    const subject = subjects.take(subjectId ?? USUAL[kind].subject);
+    const shoot = newShoot(
+      {
+        ...wish,
+        kind,
+        subject,
+        template: template ?? USUAL[kind].template,
+        zone: zoneOf(wish.latitude, wish.longitude),
+      },
+      kit,
+      preferences,
+      shoots,
+    );
+    const saved = await save(shoot);
+    if (!saved.ok) {
+      setTrouble(savingFailure(saved.reason).title);
+      return;
+    }
+    onClose();
+    router.push(`/shoot/${shoot.id}/brief`);
+  };
+  return (
+    <RecordForm
+      specs={SPECS}
+      record={begun}
+      schema={wishSchema}
+      save="Make the outing"
+      onSave={(wish) => void onSave(wish)}
+      onCancel={onClose}
+      before={(set) => (
+        <View className="gap-4">
+          <Segmented
+            label="Kind of outing"
+            segments={KINDS.map((key) => ({ key, label: kindWords(key) }))}
+            chosen={kind}
+            onChoose={setKind}
+          />
+          <Picker
+            label="Ground"
+            items={GROUNDS}
+            chosen={template ?? USUAL[kind].template}
+            onChoose={setTemplate}
+          />
+          <Picker
+            label="First subject"
+            items={subjects.items}
+            chosen={subjectId ?? USUAL[kind].subject}
+            onChoose={setSubjectId}
+          />
+          <FromHere set={set} />
+        </View>
+      )}
+      more={
+        trouble ? (
+          <Txt tone="bracken" role="alert">
+            {trouble}
+          </Txt>
+        ) : undefined
+      }
+    />
+  );
+}

@@ -1,0 +1,155 @@
+import { useMemo, useState } from "react";
+import { View } from "react-native";
+import { idFromName, type StoredKit } from "@/data";
+import { Button } from "@/ui/controls/Button";
+import { Dialog } from "@/ui/controls/Dialog";
+import { Message } from "@/ui/controls/Message";
+import { Picker } from "@/ui/controls/Picker";
+import { Row } from "@/ui/controls/Row";
+import { useToast } from "@/ui/controls/toast";
+import { Txt } from "@/ui/controls/Txt";
+import { savingFailure, weightWords } from "@/words";
+import { RecordForm } from "../forms/RecordForm";
+import { HomeFrame } from "../home/HomeFrame";
+import { ownBeginning } from "../home/own-beginning";
+import { useChangeKit, useKit } from "../store/kit";
+import { SHELVES, type Shelf, type ShelfKey, type Thing } from "./shelves";
+
+interface Editing<K extends ShelfKey> {
+  readonly shelf: Shelf<K>;
+  /** Left out for a further thing. */
+  readonly thing?: Thing<K>;
+}
+
+/** Kit: what the photographer owns; every figure of the application comes from these. */
+export function KitScreen() {
+  const { data } = useKit();
+  const missing = data && !data.ok && data.reason === "missing";
+  return (
+    <HomeFrame place="kit" title="Kit">
+      {data?.ok && <Shelves kit={data.value} />}
+      {missing && <Shelves kit={ownBeginning()} />}
+      {data && !data.ok && !missing && (
+        <Message
+          tone="danger"
+          title="The kit cannot be read"
+          body="Open an outing’s file under Shoots to bring its kit back."
+        />
+      )}
+    </HomeFrame>
+  );
+}
+
+function Shelves({ kit }: { kit: StoredKit }) {
+  const [editing, setEditing] = useState<Editing<ShelfKey>>();
+  const { change, failure } = useChangeKit();
+  return (
+    <View className="gap-6 px-4">
+      <Txt tone="ink2">Press a thing to change it. Every outing reckons with what stands here.</Txt>
+      {failure && <Message tone="danger" {...savingFailure(failure)} />}
+      {(Object.keys(SHELVES) as ShelfKey[]).map((key) => (
+        <ShelfList key={key} shelf={SHELVES[key] as Shelf<ShelfKey>} kit={kit} onEdit={setEditing} />
+      ))}
+      {editing && (
+        <ThingEditor {...editing} kit={kit} change={change} onClose={() => setEditing(undefined)} />
+      )}
+    </View>
+  );
+}
+
+interface ShelfProps {
+  readonly shelf: Shelf<ShelfKey>;
+  readonly kit: StoredKit;
+  readonly onEdit: (editing: Editing<ShelfKey>) => void;
+}
+
+function ShelfList({ shelf, kit, onEdit }: ShelfProps) {
+  return (
+    <View role="region" aria-label={shelf.title}>
+      <Txt size={20} weight={700} role="heading" aria-level={2}>
+        {shelf.title}
+      </Txt>
+      {kit[shelf.key].map((thing) => (
+        <Row
+          key={thing.id}
+          title={thing.name}
+          detail={shelf.detail(thing)}
+          value={thing.weightG ? weightWords(thing.weightG) : undefined}
+          onPress={() => onEdit({ shelf, thing })}
+        />
+      ))}
+      <View className="flex-row pt-2">
+        <Button
+          label={`Add a ${shelf.one}`}
+          kind="plain"
+          className="-ml-4"
+          onPress={() => onEdit({ shelf })}
+        />
+      </View>
+    </View>
+  );
+}
+
+interface EditorProps extends Editing<ShelfKey> {
+  readonly kit: StoredKit;
+  readonly change: (kit: StoredKit) => Promise<boolean>;
+  readonly onClose: () => void;
+}
+
+/** A shelf's things with one put in or written over. */
+const withThing = (kit: StoredKit, key: ShelfKey, thing: Thing<ShelfKey>): StoredKit => {
+  const shelf: readonly Thing<ShelfKey>[] = kit[key];
+  const there = shelf.some((t) => t.id === thing.id);
+  return { ...kit, [key]: there ? shelf.map((t) => (t.id === thing.id ? thing : t)) : [...shelf, thing] };
+};
+
+function ThingEditor({ shelf, thing, kit, change, onClose }: EditorProps) {
+  const [begin, setBegin] = useState(shelf.begins[0]!.id);
+  const toast = useToast();
+  const record = useMemo(
+    () => thing ?? shelf.begins.find((b) => b.id === begin) ?? shelf.begins[0]!,
+    [thing, shelf, begin],
+  );
+  const onSave = async (kept: Thing<ShelfKey>): Promise<void> => {
+    const id = thing ? thing.id : idFromName(kept.name, kit[shelf.key], shelf.one);
+    if (await change(withThing(kit, shelf.key, { ...kept, id }))) onClose();
+  };
+  const onRemove = async (): Promise<void> => {
+    const rest = { ...kit, [shelf.key]: kit[shelf.key].filter((t) => t.id !== thing!.id) };
+    if (!(await change(rest))) return;
+    onClose();
+    toast({ words: `${thing!.name} removed`, undo: () => void change(kit) });
+  };
+  const needed = kit[shelf.key].length === 1 && ["bodies", "lenses", "supports"].includes(shelf.key);
+  return (
+    <Dialog title={thing ? thing.name : `A further ${shelf.one}`} open onClose={onClose}>
+      <RecordForm
+        key={record.id}
+        specs={shelf.specs}
+        record={record}
+        schema={shelf.schema}
+        save="Keep"
+        onCancel={onClose}
+        onSave={(kept) => void onSave(kept)}
+        before={() =>
+          thing ? null : (
+            <Picker
+              label="Begin from"
+              items={shelf.begins.map((b) => ({ key: b.id, title: b.name, detail: shelf.detail(b) }))}
+              chosen={begin}
+              onChoose={setBegin}
+            />
+          )
+        }
+        more={
+          thing &&
+          (needed ? (
+            <Txt tone="ink2">{`The last ${shelf.one} stays: nothing can be worked out without one.`}</Txt>
+          ) : (
+            <Button label={`Remove this ${shelf.one}`} kind="danger" onPress={() => void onRemove()} />
+          ))
+        }
+      />
+    </Dialog>
+  );
+}

@@ -1,0 +1,184 @@
+import type { z } from "zod";
+import { BODIES, CONVERTERS, FORMATS, LENSES, SUPPORTS } from "@/core/catalogue";
+import { bodySchema, cardSchema, converterSchema, lensSchema, supportSchema, type StoredKit } from "@/data";
+import { apertureRangeWords, focalRangeWords, metresWords } from "@/words";
+import type { FieldSpec } from "../forms/field-spec";
+import { plain } from "../home/own-beginning";
+
+export type ShelfKey = "bodies" | "lenses" | "converters" | "supports" | "cards";
+
+export type Thing<K extends ShelfKey> = StoredKit[K][number];
+
+export interface Shelf<K extends ShelfKey> {
+  readonly key: K;
+  readonly title: string;
+  /** What a single thing of it is called. */
+  readonly one: string;
+  readonly specs: readonly FieldSpec[];
+  readonly schema: z.ZodType<Thing<K>>;
+  readonly detail: (thing: Thing<K>) => string;
+  /** Generic specimens to begin from. */
+  readonly begins: readonly Thing<K>[];
+}
+
+const WEIGHT: FieldSpec = {
+  kind: "number",
+  key: "weightG",
+  label: "Weight",
+  unit: "g",
+  min: 1,
+  max: 50000,
+  optional: true,
+};
+const NAME: FieldSpec = { kind: "text", key: "name", label: "Name, by what it is" };
+const iso = (key: string, label: string): FieldSpec => ({ kind: "number", key, label, min: 1, max: 1e7 });
+
+const BODY_SPECS: readonly FieldSpec[] = [
+  NAME,
+  {
+    kind: "number",
+    key: "format.widthMm",
+    label: "Sensor width",
+    unit: "mm",
+    min: 1,
+    max: 200,
+    hint: `${FORMATS.map((f) => f.name.replace(" mm", "")).join(", ")}`,
+  },
+  { kind: "number", key: "format.heightMm", label: "Sensor height", unit: "mm", min: 1, max: 200 },
+  {
+    kind: "number",
+    key: "format.widthPx",
+    label: "Pixels along the long side",
+    unit: "px",
+    min: 100,
+    max: 60000,
+  },
+  iso("baseIso", "Base ISO"),
+  iso("isoFloor", "Your ISO floor"),
+  iso("isoCeiling", "Your ISO ceiling"),
+  iso("maxIso", "Highest ISO"),
+  { kind: "shutter", key: "fastestShutter", label: "Fastest shutter" },
+  {
+    kind: "number",
+    key: "liftClicks",
+    label: "Lift allowed",
+    unit: "clicks",
+    min: 0,
+    max: 9,
+    hint: "Thirds of a stop its files bear.",
+  },
+  {
+    kind: "number",
+    key: "stabiliserStops",
+    label: "Sensor stabiliser",
+    unit: "stops",
+    min: 0,
+    max: 8,
+    optional: true,
+  },
+  { kind: "number", key: "framesPerSecond", label: "Rate", unit: "/s", min: 0.1, max: 240, optional: true },
+  { kind: "number", key: "frameMb", label: "One raw frame", unit: "MB", min: 0.1, max: 1000, optional: true },
+  { kind: "number", key: "bufferMb", label: "Buffer", unit: "MB", min: 1, max: 100000, optional: true },
+  { kind: "shutter", key: "readout", label: "Sensor read in, if electronic", optional: true },
+  WEIGHT,
+];
+
+const LENS_SPECS: readonly FieldSpec[] = [
+  NAME,
+  { kind: "number", key: "minFocalLengthMm", label: "Shortest focal length", unit: "mm", min: 1, max: 5000 },
+  { kind: "number", key: "maxFocalLengthMm", label: "Longest focal length", unit: "mm", min: 1, max: 5000 },
+  { kind: "number", key: "widest", label: "Widest aperture, short end", unit: "f/", min: 0.7, max: 64 },
+  {
+    kind: "number",
+    key: "widestAtLong",
+    label: "At the long end, if other",
+    unit: "f/",
+    min: 0.7,
+    max: 64,
+    optional: true,
+  },
+  { kind: "number", key: "narrowest", label: "Narrowest aperture", unit: "f/", min: 1, max: 128 },
+  { kind: "length", key: "closestFocus", label: "Closest focus", min: 0.01, max: 100 },
+  { kind: "number", key: "stabiliserStops", label: "Stabiliser", unit: "stops", min: 0, max: 8 },
+  {
+    kind: "number",
+    key: "largestMagnification",
+    label: "Largest magnification",
+    unit: "×",
+    min: 0.001,
+    max: 10,
+    optional: true,
+  },
+  { kind: "switch", key: "takesConverter", label: "Takes a converter" },
+  WEIGHT,
+];
+
+/** The shelves of the kit in the order in which a bag is packed. */
+export const SHELVES: { readonly [K in ShelfKey]: Shelf<K> } = {
+  bodies: {
+    key: "bodies",
+    title: "Bodies",
+    one: "body",
+    specs: BODY_SPECS,
+    schema: bodySchema,
+    detail: (b) =>
+      `${b.format.widthMm} × ${b.format.heightMm} mm, ISO ${b.isoFloor} to ${b.isoCeiling}, lift ${b.liftClicks}/3 stop${b.framesPerSecond ? `, ${b.framesPerSecond}/s` : ""}`,
+    begins: BODIES.map(plain),
+  },
+  lenses: {
+    key: "lenses",
+    title: "Lenses",
+    one: "lens",
+    specs: LENS_SPECS,
+    schema: lensSchema,
+    detail: (l) =>
+      [
+        l.name.startsWith(focalRangeWords(l)) ? "" : `${focalRangeWords(l)}, ${apertureRangeWords(l)}`,
+        `from ${metresWords(l.closestFocus)}`,
+        l.stabiliserStops > 0 ? `${l.stabiliserStops} stops steady` : "",
+        l.takesConverter ? "takes a converter" : "",
+      ]
+        .filter(Boolean)
+        .join(", "),
+    begins: LENSES.map(plain),
+  },
+  converters: {
+    key: "converters",
+    title: "Converters",
+    one: "converter",
+    specs: [NAME, { kind: "number", key: "factor", label: "Factor", unit: "×", min: 1, max: 4 }, WEIGHT],
+    schema: converterSchema,
+    detail: (c) => `takes ${(2 * Math.log2(c.factor)).toFixed(1)} stops`,
+    begins: CONVERTERS.map(plain),
+  },
+  supports: {
+    key: "supports",
+    title: "Supports",
+    one: "support",
+    specs: [
+      NAME,
+      { kind: "number", key: "stops", label: "Steadier than the hand by", unit: "stops", min: -3, max: 8 },
+      WEIGHT,
+    ],
+    schema: supportSchema,
+    detail: (s) => (s.stops === 0 ? "the bare hand" : `${s.stops} stops against the hand`),
+    begins: SUPPORTS.map(plain),
+  },
+  cards: {
+    key: "cards",
+    title: "Cards",
+    one: "card",
+    specs: [
+      NAME,
+      { kind: "number", key: "capacityGb", label: "Holds", unit: "GB", min: 0.1, max: 100000 },
+      { kind: "number", key: "writeMbPerSecond", label: "Writes", unit: "MB/s", min: 0.1, max: 20000 },
+      WEIGHT,
+    ],
+    schema: cardSchema,
+    detail: (c) => `${c.capacityGb} GB, writes ${c.writeMbPerSecond} MB/s`,
+    begins: [
+      { id: "card-64", name: "64 GB card", capacityGb: 64, writeMbPerSecond: 90 },
+      { id: "card-128", name: "128 GB card", capacityGb: 128, writeMbPerSecond: 300 },
+    ],
+  },
+};

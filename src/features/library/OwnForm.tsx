@@ -1,0 +1,197 @@
+import { useMemo } from "react";
+import type { z } from "zod";
+import { asSubject, LIGHT_LEVELS, STARTING_SETTINGS, SUBJECTS } from "@/core/catalogue";
+import { VENUES } from "@/core/ground";
+import {
+  EMPTY_LIBRARY,
+  idFromName,
+  ownLightLevelSchema,
+  ownStartSchema,
+  ownVenueSchema,
+  type Library,
+} from "@/data";
+import { useToast } from "@/ui/controls/toast";
+import { Txt } from "@/ui/controls/Txt";
+import { savingFailure } from "@/words";
+import type { FieldSpec } from "../forms/field-spec";
+import { RecordForm } from "../forms/RecordForm";
+import { useChangeLibrary, useOwnLibrary } from "../store/library";
+import { OwnSubjectForm } from "./OwnSubjectForm";
+import type { SectionKey } from "./sections";
+
+interface Props {
+  readonly section: SectionKey;
+  /** The row that is copied, or changed where it is the user's own. */
+  readonly id: string;
+  readonly own: boolean;
+  readonly onDone: () => void;
+}
+
+const SOURCE: FieldSpec = { kind: "text", key: "source", label: "From where", lines: 2 };
+const COPIED = "copied from the library and changed";
+
+const LEVEL: readonly FieldSpec[] = [
+  { kind: "text", key: "name", label: "Name" },
+  { kind: "number", key: "evFrom", label: "EV from", min: -10, max: 20 },
+  { kind: "number", key: "evTo", label: "EV to", min: -10, max: 20 },
+  SOURCE,
+];
+const START: readonly FieldSpec[] = [
+  { kind: "text", key: "discipline", label: "Discipline" },
+  { kind: "shutter", key: "shutter", label: "Start" },
+  { kind: "shutter", key: "least", label: "Least that you accept" },
+  { kind: "shutter", key: "withLight", label: "With light to spare" },
+  { kind: "number", key: "fNumber.0", label: "Aperture from", unit: "f/", min: 0.7, max: 128 },
+  { kind: "number", key: "fNumber.1", label: "Aperture to", unit: "f/", min: 0.7, max: 128 },
+  SOURCE,
+];
+const VENUE: readonly FieldSpec[] = [
+  { kind: "text", key: "name", label: "Name" },
+  { kind: "number", key: "bearing", label: "Its long axis points to", unit: "°", min: 0, max: 359.9 },
+  {
+    kind: "number",
+    key: "latitude",
+    label: "Latitude, south is −",
+    unit: "°",
+    min: -90,
+    max: 90,
+    decimals: 5,
+    optional: true,
+  },
+  {
+    kind: "number",
+    key: "longitude",
+    label: "Longitude, west is −",
+    unit: "°",
+    min: -180,
+    max: 180,
+    decimals: 5,
+    optional: true,
+  },
+  { kind: "text", key: "notes", label: "What you know of it", lines: 3 },
+  SOURCE,
+];
+
+/** A row of the library as one's own: copied, changed, kept beside what ships. */
+export function OwnForm({ section, id, own: isOwn, onDone }: Props) {
+  const { own = EMPTY_LIBRARY } = useOwnLibrary();
+  if (section === "subjects") {
+    const mine = own.subjects.find((s) => isOwn && s.id === id);
+    const row = SUBJECTS.find((s) => s.id === id);
+    if (!mine && !row) return null;
+    const begin = mine ?? { ...asSubject(row!), parts: [...asSubject(row!).parts], source: COPIED };
+    return <OwnSubjectForm begin={begin} onKept={onDone} onCancel={onDone} />;
+  }
+  if (section === "lightLevels") {
+    const row = isOwn ? own.lightLevels.find((l) => l.id === id) : LIGHT_LEVELS.find((l) => l.id === id);
+    return (
+      <PlainForm
+        section="lightLevels"
+        specs={LEVEL}
+        schema={ownLightLevelSchema}
+        nameOf={(l) => l.name}
+        row={row}
+        own={own}
+        isOwn={isOwn}
+        onDone={onDone}
+      />
+    );
+  }
+  if (section === "startingSettings") {
+    const row = isOwn
+      ? own.startingSettings.find((s) => s.id === id)
+      : STARTING_SETTINGS.find((s) => s.id === id);
+    return (
+      <PlainForm
+        section="startingSettings"
+        specs={START}
+        schema={ownStartSchema}
+        nameOf={(s) => s.discipline}
+        row={row}
+        own={own}
+        isOwn={isOwn}
+        onDone={onDone}
+      />
+    );
+  }
+  const template = VENUES.find((v) => v.id === id);
+  const row = isOwn
+    ? own.venues.find((v) => v.id === id)
+    : template && {
+        id,
+        name: template.name,
+        template: id,
+        bearing: 0,
+        notes: "",
+        known: template.known,
+        source: template.source,
+      };
+  return (
+    <PlainForm
+      section="venues"
+      specs={VENUE}
+      schema={ownVenueSchema}
+      nameOf={(v) => v.name}
+      row={row}
+      own={own}
+      isOwn={isOwn}
+      onDone={onDone}
+    />
+  );
+}
+
+type PlainSection = Exclude<SectionKey, "subjects">;
+type OwnRow<S extends PlainSection> = Library[S][number];
+
+interface PlainProps<S extends PlainSection> {
+  readonly section: S;
+  readonly specs: readonly FieldSpec[];
+  readonly schema: z.ZodType<OwnRow<S>>;
+  readonly nameOf: (row: OwnRow<S>) => string;
+  readonly row: object | undefined;
+  readonly own: Library;
+  readonly isOwn: boolean;
+  readonly onDone: () => void;
+}
+
+function PlainForm<S extends PlainSection>({
+  section,
+  specs,
+  schema,
+  nameOf,
+  row,
+  own,
+  isOwn,
+  onDone,
+}: PlainProps<S>) {
+  const { change, failure } = useChangeLibrary();
+  const toast = useToast();
+  const record = useMemo(() => (isOwn ? row : { ...row, known: "estimated", source: COPIED }), [row, isOwn]);
+  if (!record) return null;
+  const rows: readonly OwnRow<S>[] = own[section];
+  const onSave = async (kept: OwnRow<S>): Promise<void> => {
+    const id = isOwn ? kept.id : idFromName(`my ${nameOf(kept)}`, rows, "own");
+    const next = { ...kept, id };
+    const list = isOwn ? rows.map((r) => (r.id === id ? next : r)) : [...rows, next];
+    if (!(await change({ ...own, [section]: list }))) return;
+    onDone();
+    toast({ words: `${nameOf(kept)} kept as your own` });
+  };
+  return (
+    <RecordForm
+      specs={specs}
+      record={record}
+      schema={schema}
+      save="Keep as my own"
+      onCancel={onDone}
+      onSave={(kept) => void onSave(kept)}
+      more={
+        failure && (
+          <Txt tone="bracken" role="alert">
+            {savingFailure(failure).title}
+          </Txt>
+        )
+      }
+    />
+  );
+}

@@ -1,0 +1,148 @@
+import { LIGHT_LEVELS, STARTING_SETTINGS, SUBJECTS } from "@/core/catalogue";
+import { VENUES } from "@/core/ground";
+import type { Library } from "@/data";
+import { evRangeWords, exposureWords, metresWords, sizeWords, speedWords } from "@/words";
+
+export type SectionKey = "subjects" | "venues" | "lightLevels" | "startingSettings";
+
+/** One row of the library as it is listed and opened. */
+export interface LibraryRow {
+  readonly id: string;
+  readonly title: string;
+  readonly detail: string;
+  readonly facts: readonly (readonly [name: string, value: string])[];
+  readonly known: string;
+  readonly source: string;
+  readonly own: boolean;
+}
+
+interface SubjectLike {
+  readonly id: string;
+  readonly name: string;
+  readonly height: number;
+  readonly length?: number;
+  readonly span?: number;
+  readonly bodySpeed: number;
+  readonly fastSpeed?: number;
+  readonly bob: number;
+  readonly parts: readonly {
+    readonly name: string;
+    readonly speed: number;
+    readonly fast?: number;
+    readonly halfWidth?: number;
+  }[];
+  readonly known: string;
+  readonly source: string;
+  readonly group?: string;
+}
+
+const speeds = (typical: number, fast?: number): string =>
+  fast === undefined || fast === typical
+    ? speedWords(typical)
+    : `${speedWords(typical)}, fast ${speedWords(fast)}`;
+
+const subjectRow = (s: SubjectLike, own: boolean): LibraryRow => ({
+  id: s.id,
+  title: s.name,
+  detail: `${s.group ?? "yours"}, body ${speedWords(s.bodySpeed)}`,
+  facts: [
+    ["Height", sizeWords(s.height)],
+    ...(s.length ? ([["Length", sizeWords(s.length)]] as const) : []),
+    ...(s.span ? ([["Span", sizeWords(s.span)]] as const) : []),
+    ["Body", speeds(s.bodySpeed, s.fastSpeed)],
+    ["Up and down", speedWords(s.bob)],
+    ...s.parts.map((p) => [p.name, speeds(p.speed, p.fast)] as const),
+  ],
+  known: s.known,
+  source: s.source,
+  own,
+});
+
+const venueRow = (v: (typeof VENUES)[number]): LibraryRow => ({
+  id: v.id,
+  title: v.name,
+  detail: `${metresWords(v.width)} × ${metresWords(v.length)}`,
+  facts: [
+    ["Width", metresWords(v.width)],
+    ["Length", metresWords(v.length)],
+    ["Run-off, sides", metresWords(v.runOff.side)],
+    ["Run-off, ends", metresWords(v.runOff.end)],
+  ],
+  known: v.known,
+  source: v.source,
+  own: false,
+});
+
+const ownVenueRow = (v: Library["venues"][number]): LibraryRow => ({
+  id: v.id,
+  title: v.name,
+  detail: `yours, ${VENUES.find((t) => t.id === v.template)?.name ?? "open ground"}`,
+  facts: [["Points to", `${Math.round(v.bearing)}°`], ...(v.notes ? ([["Notes", v.notes]] as const) : [])],
+  known: v.known,
+  source: v.source,
+  own: true,
+});
+
+type LevelLike = { id: string; name: string; evFrom: number; evTo: number; known: string; source: string };
+const levelRow = (l: LevelLike, own: boolean): LibraryRow => ({
+  id: l.id,
+  title: l.name,
+  detail: evRangeWords(l.evFrom, l.evTo),
+  facts: [["Light", evRangeWords(l.evFrom, l.evTo)]],
+  known: l.known,
+  source: l.source,
+  own,
+});
+
+type StartLike = Pick<
+  Library["startingSettings"][number],
+  "id" | "discipline" | "shutter" | "least" | "withLight" | "known" | "source"
+> & {
+  readonly fNumber: readonly [number, number];
+  readonly schools?: readonly [string, string];
+};
+const startRow = (s: StartLike, own: boolean): LibraryRow => ({
+  id: s.id,
+  title: s.discipline,
+  detail: `start at ${exposureWords(s.shutter)}, f/${s.fNumber[0]}`,
+  facts: [
+    ["Start", exposureWords(s.shutter)],
+    ["Least", exposureWords(s.least)],
+    ["With light to spare", exposureWords(s.withLight)],
+    [
+      "Aperture",
+      s.fNumber[0] === s.fNumber[1] ? `f/${s.fNumber[0]}` : `f/${s.fNumber[0]} to f/${s.fNumber[1]}`,
+    ],
+    ...(s.schools ?? []).map((school, i) => [i === 0 ? "Some" : "Others", school] as const),
+  ],
+  known: s.known,
+  source: s.source,
+  own,
+});
+
+export const SECTION_TITLES: Readonly<Record<SectionKey, string>> = {
+  subjects: "Subjects",
+  venues: "Venues",
+  lightLevels: "Light",
+  startingSettings: "Starts",
+};
+
+/** Rows of a section, the user's own first. */
+export function rowsOf(section: SectionKey, own: Library): LibraryRow[] {
+  switch (section) {
+    case "subjects":
+      return [...own.subjects.map((s) => subjectRow(s, true)), ...SUBJECTS.map((s) => subjectRow(s, false))];
+    case "venues":
+      return [...own.venues.map(ownVenueRow), ...VENUES.map(venueRow)];
+    case "lightLevels":
+      return [
+        ...own.lightLevels.map((l) => levelRow(l, true)),
+        ...LIGHT_LEVELS.map((l) => levelRow(l, false)),
+      ];
+    case "startingSettings":
+      return [
+        ...own.startingSettings.map((s) => startRow(s, true)),
+        ...STARTING_SETTINGS.map((s) => startRow(s, false)),
+      ];
+  }
+}

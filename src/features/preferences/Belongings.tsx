@@ -1,0 +1,78 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useRouter } from "expo-router";
+import { useState } from "react";
+import { View } from "react-native";
+import { EMPTY_LIBRARY, writeEverything } from "@/data";
+import { Button } from "@/ui/controls/Button";
+import { Dialog } from "@/ui/controls/Dialog";
+import { useToast } from "@/ui/controls/toast";
+import { Txt } from "@/ui/controls/Txt";
+import { ownBeginning } from "../home/own-beginning";
+import { OpenFile } from "../shoots/OpenFile";
+import { downloadText } from "../store/file-transfer";
+import { openRepository } from "../store/open-repository";
+import { useShoots } from "../store/shoots";
+
+/** All that is kept in this browser: out to a file, in from one, or away. */
+export function Belongings() {
+  const { data } = useShoots();
+  const [asking, setAsking] = useState<"once" | "twice">();
+  const toast = useToast();
+  const client = useQueryClient();
+  const router = useRouter();
+
+  const onWrite = async (): Promise<void> => {
+    const repository = await openRepository();
+    const [list, kit, library, preferences] = await Promise.all([
+      repository.listShoots(),
+      repository.readKit(),
+      repository.readLibrary(),
+      repository.readPreferences(),
+    ]);
+    downloadText(
+      "bright-perch.everything.json",
+      writeEverything({
+        shoots: list.shoots,
+        kit: kit.ok ? kit.value : ownBeginning(),
+        library: library.ok ? library.value : EMPTY_LIBRARY,
+        preferences,
+      }),
+    );
+    const lost = list.unreadable.length;
+    toast({
+      words:
+        lost > 0
+          ? `Written, but for ${lost} that cannot be read: carry those away under Shoots.`
+          : "Everything is in the file.",
+    });
+  };
+  const onRemove = async (): Promise<void> => {
+    await (await openRepository()).removeEverything();
+    setAsking(undefined);
+    client.clear();
+    router.replace("/shoots");
+  };
+  return (
+    <View className="gap-2" role="region" aria-label="What is kept here">
+      <Txt size={18} weight={700} role="heading" aria-level={2}>
+        What is kept here
+      </Txt>
+      <Txt tone="ink2">
+        Outings, kit, library and preferences live in this browser alone. A file carries them to another.
+      </Txt>
+      <Button label="Write everything to a file" kind="filled" onPress={() => void onWrite()} />
+      <OpenFile shoots={data?.shoots ?? []} />
+      <Button label="Delete everything" kind="danger" onPress={() => setAsking("once")} />
+      <Dialog title="Delete everything?" open={asking === "once"} onClose={() => setAsking(undefined)}>
+        <Txt>{`${data?.shoots.length ?? 0} outings, the kit, your library and your preferences go. Write them to a file first if you may want them again.`}</Txt>
+        <Button label="Go on" kind="danger" onPress={() => setAsking("twice")} />
+        <Button label="Keep everything" kind="filled" onPress={() => setAsking(undefined)} />
+      </Dialog>
+      <Dialog title="There is no way back" open={asking === "twice"} onClose={() => setAsking(undefined)}>
+        <Txt>Nothing of it can be brought back afterwards except from a file.</Txt>
+        <Button label="Delete it all now" kind="danger" onPress={() => void onRemove()} />
+        <Button label="Keep everything" kind="filled" onPress={() => setAsking(undefined)} />
+      </Dialog>
+    </View>
+  );
+}

@@ -1,0 +1,128 @@
+import type { ReactNode } from "react";
+import { View } from "react-native";
+import type { Preferences } from "@/data";
+import { NumberField } from "@/ui/controls/NumberField";
+import { Segmented } from "@/ui/controls/Segmented";
+import { Txt } from "@/ui/controls/Txt";
+import { useWide } from "@/ui/layout/useWide";
+import { lengthShown, lengthUnit, metresFrom, sacrificeWords, toleranceWords } from "@/words";
+import { HomeFrame } from "../home/HomeFrame";
+import { useChangePreferences, usePreferences } from "../store/preferences";
+import { Belongings } from "./Belongings";
+import { OrderField } from "./OrderField";
+
+const THEMES = [
+  { key: "day", label: "Day" },
+  { key: "dusk", label: "Dusk" },
+  { key: "hide", label: "Hide" },
+  { key: "by-light", label: "By the light" },
+] as const;
+const UNITS = [
+  { key: "m", label: "Metres, °C" },
+  { key: "ft", label: "Feet, °C" },
+] as const;
+const CLOCKS = [
+  { key: "24", label: "16:27" },
+  { key: "12", label: "4:27 pm" },
+] as const;
+const SCHOOLS = [
+  { key: "full", label: "Expose fully" },
+  { key: "lift", label: "Underexpose, lift later" },
+] as const;
+const SCHOOL_COSTS: Readonly<Record<Preferences["school"], string>> = {
+  full: "No lifting is reckoned with: light runs out earlier, shadows stay clean.",
+  lift: "Each body’s allowance is given up first: darker files, noise in what is lifted.",
+};
+const TOLERANCES = (["print-sharp", "web", "pixel-sharp"] as const).map((key) => ({
+  key,
+  label: toleranceWords(key),
+}));
+
+/** Preferences: how this photographer reads, exposes and walks; and all that is kept, as a file. */
+export function PreferencesScreen() {
+  const preferences = usePreferences();
+  const change = useChangePreferences();
+  const wide = useWide();
+  const set = (edit: Partial<Preferences>): void => void change(edit);
+  return (
+    <HomeFrame place="preferences" title="Preferences">
+      <View className={`gap-6 px-4 ${wide ? "max-w-[640px]" : ""}`}>
+        <Part
+          title="Light of the screen"
+          note="By the light: day while the sun is up there, then dusk, then hide."
+        >
+          <Segmented
+            label="Light of the screen"
+            segments={THEMES}
+            chosen={preferences.themeByLight ? "by-light" : preferences.theme}
+            onChoose={(key) =>
+              set(key === "by-light" ? { themeByLight: true } : { theme: key, themeByLight: false })
+            }
+          />
+        </Part>
+        <Part title="Units">
+          <Segmented
+            label="Units"
+            segments={UNITS}
+            chosen={preferences.units}
+            onChoose={(units) => set({ units })}
+          />
+        </Part>
+        <Part title="Clock">
+          <Segmented
+            label="Clock"
+            segments={CLOCKS}
+            chosen={preferences.clock}
+            onChoose={(clock) => set({ clock })}
+          />
+        </Part>
+        <Part title="School of exposure" note={SCHOOL_COSTS[preferences.school]}>
+          <Segmented
+            label="School of exposure"
+            segments={SCHOOLS}
+            chosen={preferences.school}
+            onChoose={(school) => set({ school })}
+          />
+        </Part>
+        <Part title="When the light is short, give up first">
+          <OrderField
+            order={preferences.order}
+            nameOf={sacrificeWords}
+            onChange={(order) => set({ order: [...order] })}
+          />
+        </Part>
+        <Part title="A new shot is to be">
+          <Segmented
+            label="Tolerance of a new shot"
+            segments={TOLERANCES}
+            chosen={preferences.tolerance}
+            onChoose={(tolerance) => set({ tolerance })}
+          />
+        </Part>
+        <Part title="Walking pace with the kit">
+          <NumberField
+            label="Walking pace"
+            unit={`${lengthUnit()}/s`}
+            value={lengthShown(preferences.walkingPace)}
+            min={Math.ceil(lengthShown(0.2) * 10) / 10}
+            max={Math.floor(lengthShown(5) * 10) / 10}
+            onChange={(written) => set({ walkingPace: metresFrom(written) })}
+          />
+        </Part>
+        <Belongings />
+      </View>
+    </HomeFrame>
+  );
+}
+
+function Part({ title, note, children }: { title: string; note?: string; children: ReactNode }) {
+  return (
+    <View className="gap-2">
+      <Txt size={18} weight={700} role="heading" aria-level={2}>
+        {title}
+      </Txt>
+      {children}
+      {note ? <Txt tone="ink2">{note}</Txt> : null}
+    </View>
+  );
+}

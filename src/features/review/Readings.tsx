@@ -1,0 +1,46 @@
+import { View } from "react-native";
+import { readingOffset } from "@/core/light";
+import { Row } from "@/ui/controls/Row";
+import { useToast } from "@/ui/controls/toast";
+import { Txt } from "@/ui/controls/Txt";
+import { evWords, signedStops } from "@/words";
+import { dropReading } from "../stage/edits";
+import { useOuting } from "../stage/outing-context";
+
+/** The readings of the place: where, when, and how far the light was from what was thought. */
+export function Readings() {
+  const { shoot, wall, change } = useOuting();
+  const toast = useToast();
+  const { readings } = shoot.light;
+  return (
+    <View role="region" aria-label="Readings">
+      <Txt size={20} weight={700} role="heading" aria-level={2}>
+        Light of the place
+      </Txt>
+      {readings.length === 0 && (
+        <Txt tone="ink2">No reading yet. A test shot on Run, too dark or too bright, makes one.</Txt>
+      )}
+      {readings.map((reading) => {
+        const zone = shoot.ground.zones.find((z) => z.id === reading.zoneId)?.name ?? "";
+        const words = `${signedStops(readingOffset(reading))} stops`;
+        return (
+          <Row
+            key={reading.id}
+            title={`${wall(reading.at)}, ${zone}`}
+            detail={`${evWords(reading.modelEv)} was thought, ${reading.dayShare >= 0.5 ? "mostly daylight" : "mostly lamps"}`}
+            value={`${words} ✕`}
+            says={`Reading at ${wall(reading.at)}, ${zone}, ${words}. Remove this reading`}
+            onPress={() => {
+              change(dropReading(reading.id));
+              toast({
+                words: "Reading removed",
+                undo: () =>
+                  change((s) => ({ ...s, light: { ...s.light, readings: [...s.light.readings, reading] } })),
+              });
+            }}
+          />
+        );
+      })}
+    </View>
+  );
+}

@@ -1,0 +1,13 @@
+import type { Beginning } from "@/data";
+import { loadDesk } from "./lazy-desk";
+
+/** The two ways to begin, loaded when one of them is taken. */
+export async function loadDemo(): Promise<Beginning> {
+  const { demoKit, demoShoots } = await loadDesk();
+  return { kit: demoKit, shoots: demoShoots };
+}
+
+export async function loadOwn(): Promise<Beginning> {
+  const { ownBeginning } = await loadDesk();
+  return { kit: ownBeginning(), shoots: [] };
+}

@@ -1,0 +1,74 @@
+import { useMemo, useState } from "react";
+import { ScrollView, View } from "react-native";
+import { Row } from "./Row";
+import { TextField } from "./TextField";
+import { Txt } from "./Txt";
+
+export interface Pickable {
+  readonly key: string;
+  readonly title: string;
+  readonly detail?: string;
+}
+
+interface Props {
+  readonly label: string;
+  readonly items: readonly Pickable[];
+  readonly chosen: string;
+  readonly onChoose: (key: string) => void;
+}
+
+/** Rows shown before the search has to narrow them. */
+const MOST = 60;
+
+/** One of many: the chosen one in view; a press opens the list with a search above it. */
+export function Picker({ label, items, chosen, onChoose }: Props) {
+  const [open, setOpen] = useState(false);
+  const [search, setSearch] = useState("");
+  const found = useMemo(() => matching(items, search).slice(0, MOST), [items, search]);
+  const now = items.find((i) => i.key === chosen);
+  return (
+    <View className="w-full">
+      <Txt size={14} tone="ink2">
+        {label}
+      </Txt>
+      <Row
+        title={now?.title ?? "Choose"}
+        detail={now?.detail}
+        value={open ? "Close" : "Change"}
+        says={`${label}: ${now?.title ?? "nothing yet"}. ${open ? "Close" : "Change"}`}
+        onPress={() => setOpen(!open)}
+      />
+      {open && (
+        <View className="gap-2 border-l-4 border-line py-2 pl-3">
+          <TextField label={`Search ${label.toLowerCase()}`} value={search} onChange={setSearch} />
+          <ScrollView className="max-h-[280px]" role="list" aria-label={label}>
+            {found.map(({ key, title, detail }) => (
+              <View key={key} role="listitem">
+                <Row
+                  title={title}
+                  detail={detail}
+                  chosen={key === chosen}
+                  onPress={() => {
+                    onChoose(key);
+                    setOpen(false);
+                    setSearch("");
+                  }}
+                />
+              </View>
+            ))}
+            {found.length === 0 && <Txt>Nothing of that name. Try a shorter word.</Txt>}
+          </ScrollView>
+        </View>
+      )}
+    </View>
+  );
+}
+
+/** Items in which every word of the search is found. */
+export function matching<T extends Pickable>(items: readonly T[], search: string): T[] {
+  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
+  return items.filter(({ title, detail = "" }) => {
+    const text = `${title} ${detail}`.toLowerCase();
+    return words.every((word) => text.includes(word));
+  });
+}

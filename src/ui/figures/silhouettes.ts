@@ -1,0 +1,47 @@
+import type { Figure } from "@/core/motion";
+import { BEAST, DEER, FLYING, INSECT, OTTER, PERCHED, RIDING, STOOPING, VEHICLE, WADING } from "./animals";
+import {
+  BATTING,
+  BOAT,
+  CLIMBING,
+  CYCLING,
+  DIVING,
+  JUMPING,
+  KEEPING,
+  KICKING,
+  LOW_STICK,
+  RUNNING,
+  SKIING,
+  STANDING,
+  SWIMMING,
+  THROWING,
+} from "./people";
+import type { Silhouette } from "./shape";
+
+/** The silhouette of every figure. */
+export const SILHOUETTES: Readonly<Record<Figure, Silhouette>> = {
+  standing: STANDING,
+  running: RUNNING,
+  "low-stick": LOW_STICK,
+  throwing: THROWING,
+  jumping: JUMPING,
+  kicking: KICKING,
+  keeping: KEEPING,
+  diving: DIVING,
+  batting: BATTING,
+  climbing: CLIMBING,
+  swimming: SWIMMING,
+  boat: BOAT,
+  cycling: CYCLING,
+  skiing: SKIING,
+  riding: RIDING,
+  vehicle: VEHICLE,
+  deer: DEER,
+  beast: BEAST,
+  otter: OTTER,
+  flying: FLYING,
+  stooping: STOOPING,
+  perched: PERCHED,
+  wading: WADING,
+  insect: INSECT,
+};

@@ -1,0 +1,52 @@
+import type { Intent, Shot } from "@/core/scene";
+import type { Technique, ToleranceKind } from "@/core/motion";
+
+/** The sentences of the brief. */
+
+const DONE: Readonly<Record<Intent, string>> = {
+  freeze: "frozen",
+  pan: "panned",
+  streak: "streaked",
+  still: "still",
+  reaction: "a reaction",
+  context: "in its place",
+};
+
+/** A shot as one sentence: "Footballer, frozen, whole, upright · 3 wanted, a must". */
+export function shotSentence(
+  shot: Pick<Shot, "intent" | "part" | "orientation" | "wanted"> & { readonly priority: number },
+  subject: string,
+): string {
+  const matters = shot.priority === 2 ? "" : `, ${priorityWords(shot.priority).toLowerCase()}`;
+  return `${subject}, ${DONE[shot.intent]}, ${shot.part}, ${shot.orientation} · ${shot.wanted} wanted${matters}`;
+}
+
+const PRIORITIES = ["", "A must", "Should be had", "Welcome"];
+export const priorityWords = (priority: number): string => PRIORITIES[priority] ?? "";
+
+const TECHNIQUES: Readonly<Record<Technique, string>> = {
+  tracked: "Follow it",
+  "pre-framed": "Frame first, wait",
+  panned: "Pan with it",
+};
+export const techniqueWords = (technique: Technique): string => TECHNIQUES[technique];
+
+const TOLERANCES: Readonly<Record<ToleranceKind, string>> = {
+  "print-sharp": "Sharp in print",
+  web: "Sharp on a screen",
+  "pixel-sharp": "Sharp to the pixel",
+};
+export const toleranceWords = (kind: ToleranceKind): string => TOLERANCES[kind];
+
+/** Who lets one in, and what is still open of it. */
+export function accessSentence(access: {
+  readonly allowedBy: string;
+  readonly mayStand: string;
+  readonly fallBack: string;
+}): { readonly words: string; readonly settled: boolean } {
+  const { allowedBy, mayStand, fallBack } = access;
+  if (allowedBy === "" || mayStand === "")
+    return { words: "Not settled: ask who allows it and where you may stand.", settled: false };
+  const other = fallBack === "" ? "no fall-back yet" : `if not, ${fallBack}`;
+  return { words: `${allowedBy} lets you stand ${mayStand}; ${other}.`, settled: true };
+}

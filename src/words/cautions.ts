@@ -1,0 +1,33 @@
+/** Where the work can hurt somebody: short, with what to do, deferring to those who decide there. */
+const CAUTIONS = {
+  "young-people": ["Young people", "Ask club and parents about consent before you publish."],
+  balls: [
+    "Balls in flight",
+    "Balls leave the field at speed. Stay behind the boards; the umpires’ word goes.",
+  ],
+  "throwing-sector": ["Throwing sector", "Stay behind the sector and never turn away from a throw."],
+  "run-off": ["Run-off", "Players fall over the line. Keep to the photographers’ line of the ground."],
+  horses: ["Horses", "Stay out of the line of a fence and its landing; stand still; stewards decide."],
+  vehicles: ["Vehicles", "Never in the run-off of a bend. Marshals decide where you stand."],
+  water: ["Water", "Wet edges slip. Never wade alone."],
+  electricity: ["Mains near water", "Battery power only beside a pool; ask the hall’s staff."],
+  heights: ["Heights", "Tie yourself and the kit where you can fall."],
+  heat: ["Heat", "Two bottles of water, shade between heats."],
+  cold: ["Cold", "Gloves, a spare battery in the pocket, an end agreed beforehand."],
+  lightning: ["Lightning", "At the first thunder leave masts, trees and open ground."],
+  avalanche: ["Avalanche terrain", "Read the day’s bulletin; go only with qualified people."],
+  sun: ["Sun through a long lens", "Never look at it through an optical finder."],
+  nests: ["Nests and dens", "Law protects them. If a parent stays away, leave."],
+  distance: ["Distance", "When the animal looks up, you are too near."],
+  playback: [
+    "Calls played to birds",
+    "Not in the breeding season, and not where the law or the warden forbids it.",
+  ],
+  feeding: ["Feeding", "Once begun in winter it must go on; ask the warden first."],
+  alone: ["Alone in the field", "Tell somebody where you are and when you will be back."],
+} as const;
+
+type CautionCode = keyof typeof CAUTIONS;
+
+export const cautionName = (code: CautionCode): string => CAUTIONS[code][0];
+export const cautionSentence = (code: CautionCode): string => CAUTIONS[code][1];
