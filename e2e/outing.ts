@@ -5,7 +5,9 @@ export const OUTING = "/shoot/hockey-semi-final";
 
 export const isPhone = (page: Page): boolean => (page.viewportSize()?.width ?? 0) < 960;
 
-export async function openStage(page: Page, stage: "Ground" | "Expose" | "Run"): Promise<void> {
+export type Stage = "Brief" | "Ground" | "Frame" | "Expose" | "Run" | "Review";
+
+export async function openStage(page: Page, stage: Stage): Promise<void> {
   await page.getByRole("link", { name: new RegExp(`^${stage}:`) }).click();
   await expect(page).toHaveURL(new RegExp(`/${stage.toLowerCase()}$`));
 }

@@ -15,12 +15,15 @@ import {
 } from "./outing";
 
 test("from the list to the ground: date, place, promises and what is open", async ({ page }) => {
+  await page.clock.setFixedTime(new Date("2026-10-12T09:00:00Z"));
   await page.goto("/");
   await expect(page).toHaveURL(/\/shoots$/);
   await expect(page.getByRole("heading", { name: "Cup semi-final" })).toBeVisible();
-  await expect(page.getByText("Sat 17 Oct, 17:00")).toBeVisible();
+  await expect(page.getByText("Next: Sat 17 Oct, 17:00")).toBeVisible();
   await expect(page.getByText("1 shot has no place yet")).toBeVisible();
-  await expect(page.getByRole("list", { name: /Promised/ }).getByRole("listitem")).toHaveCount(4);
+  await expect(
+    page.getByRole("list", { name: "Promised at Cup semi-final" }).getByRole("listitem"),
+  ).toHaveCount(4);
   await page.getByRole("link", { name: /Cup semi-final/ }).click();
   await expect(tag(page, "B")).toBeVisible();
   await expect(page).toHaveURL(/ground$/);

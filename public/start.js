@@ -1,7 +1,9 @@
 // Sets the kept theme before anything is painted: a white flash in a hide at night would be the worst of starts.
 try {
   const kept = JSON.parse(localStorage.getItem("bp/preferences") || "{}");
-  if (kept.theme === "dusk" || kept.theme === "hide") document.documentElement.dataset.theme = kept.theme;
+  // A theme that follows the light is not known yet: it begins dark.
+  const theme = kept.themeByLight && kept.theme !== "hide" ? "dusk" : kept.theme;
+  if (theme === "dusk" || theme === "hide") document.documentElement.dataset.theme = theme;
 } catch {
   // Storage closed or damaged: the day theme serves.
 }

@@ -5,6 +5,7 @@ import { ToastProvider } from "@/ui/controls/toast";
 import { ThemeProvider } from "@/ui/theme/theme";
 import { setDisplay } from "@/words";
 import { loadDemo } from "./beginnings";
+import { UpdateOffer } from "./UpdateOffer";
 import { usePreferences } from "../store/preferences";
 import { demoComesFrom } from "../store/open-repository";
 import { createQueryClient } from "../store/query-client";
@@ -23,7 +24,10 @@ export function AppShell({ children }: { children: ReactNode }) {
   return (
     <QueryClientProvider client={client}>
       <Themed>
-        <ToastProvider>{children}</ToastProvider>
+        <ToastProvider>
+          {children}
+          <UpdateOffer />
+        </ToastProvider>
       </Themed>
     </QueryClientProvider>
   );
