@@ -5,21 +5,62 @@ import { chromium as launcher } from "@playwright/test";
 import { build, chromium, root } from "./prepare.mjs";
 
 const PORT = "4190";
-const OUTING = "/shoot/hockey-semi-final";
+const HOCKEY = "/shoot/hockey-semi-final";
+const HALL = "/shoot/handball-league-evening";
+const COURSE = "/shoot/cross-country-day";
+const HIDE = "/shoot/lagoon-at-first-light";
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
+
+/** Moves the shoot's minute by quarters of an hour. */
+const later = (quarters) => async (page) => {
+  const time = page.getByRole("slider", { name: "Time of the shoot" });
+  await time.focus();
+  for (let i = 0; i < quarters; i++) await time.press("PageUp");
+  await page.evaluate(() => document.activeElement?.blur());
+};
+
+async function findPlaces(page) {
+  await page.getByRole("button", { name: "Find places" }).click();
+  await page.getByRole("button", { name: "Move B to place 3" }).scrollIntoViewIfNeeded();
+}
+
+/** Counts three series, so that there is something to review. */
+async function count(page) {
+  for (const [slower, taken, kept] of [
+    [0, 120, 31],
+    [3, 64, 9],
+    [3, 40, 2],
+  ]) {
+    for (let i = 0; i < slower; i++) await page.getByRole("button", { name: "Less: Shutter used" }).click();
+    await page.getByLabel("Frames taken").fill(String(taken));
+    await page.getByLabel("Keepers", { exact: true }).fill(String(kept));
+    await page.getByRole("button", { name: "Count them" }).click();
+  }
+  await page.getByRole("status").waitFor({ state: "hidden", timeout: 15_000 });
+}
+
 const SHOTS = [
   { name: "shoots-phone", url: "/shoots", size: PHONE },
-  { name: "ground-phone", url: `${OUTING}/ground`, size: PHONE },
-  { name: "ground-wide", url: `${OUTING}/ground`, size: WIDE },
-  { name: "ground-places-wide", url: `${OUTING}/ground`, size: WIDE, places: true },
-  { name: "expose-phone", url: `${OUTING}/expose`, size: PHONE, quarters: 8 },
-  { name: "expose-wide", url: `${OUTING}/expose`, size: WIDE, quarters: 8 },
-  { name: "run-phone", url: `${OUTING}/run`, size: PHONE, quarters: 3 },
-  { name: "run-hide-phone", url: `${OUTING}/run`, size: PHONE, theme: "hide", quarters: 8 },
+  { name: "brief-phone", url: `${HOCKEY}/brief`, size: PHONE },
+  { name: "brief-wide", url: `${COURSE}/brief`, size: WIDE },
+  { name: "ground-phone", url: `${HOCKEY}/ground`, size: PHONE },
+  { name: "ground-wide", url: `${HOCKEY}/ground`, size: WIDE },
+  { name: "ground-places-wide", url: `${HOCKEY}/ground`, size: WIDE, act: findPlaces },
+  { name: "ground-lagoon-phone", url: `${HIDE}/ground`, size: PHONE },
+  { name: "frame-phone", url: `${COURSE}/frame`, size: PHONE },
+  { name: "frame-wide", url: `${HALL}/frame`, size: WIDE },
+  { name: "expose-phone", url: `${HOCKEY}/expose`, size: PHONE, act: later(8) },
+  { name: "expose-wide", url: `${HOCKEY}/expose`, size: WIDE, act: later(8) },
+  { name: "run-phone", url: `${HOCKEY}/run`, size: PHONE, act: later(3) },
+  { name: "run-hide-phone", url: `${HIDE}/run`, size: PHONE, theme: "hide" },
+  { name: "review-phone", url: `${HOCKEY}/review`, size: PHONE, act: count },
+  { name: "kit-phone", url: "/kit", size: PHONE },
+  { name: "library-phone", url: "/library", size: PHONE },
+  { name: "preferences-phone", url: "/preferences", size: PHONE },
 ];
 
-async function take(browser, { name, url, size, theme = "day", quarters = 0, places = false }) {
+async function take(browser, { name, url, size, theme = "day", act }) {
   const context = await browser.newContext({
     viewport: size,
     deviceScaleFactor: size === PHONE ? 2 : 1,
@@ -28,27 +69,22 @@ async function take(browser, { name, url, size, theme = "day", quarters = 0, pla
     serviceWorkers: "block",
   });
   const page = await context.newPage();
+  // A few days before the first outing, so that it is the next one.
+  await page.clock.setFixedTime(new Date("2026-10-12T09:00:00Z"));
   await page.addInitScript((t) => {
     const preferences = { version: 1, theme: t, order: ["lift", "aperture", "shutter", "iso"] };
     localStorage.setItem("bp/preferences", JSON.stringify(preferences));
   }, theme);
   await page.goto(`http://127.0.0.1:${PORT}${url}`);
-  await page.getByText("Quarry Lane").first().waitFor();
-  if (quarters > 0) {
-    const time = page.getByRole("slider", { name: "Time of the shoot" });
-    await time.focus();
-    for (let i = 0; i < quarters; i++) await time.press("PageUp");
-    await page.evaluate(() => document.activeElement?.blur());
-  }
-  if (places) {
-    await page.getByRole("button", { name: "Find places" }).click();
-    await page.getByRole("button", { name: "Move B to place 3" }).scrollIntoViewIfNeeded();
-  }
+  await page.getByRole("main").first().waitFor();
+  await page.waitForTimeout(700);
+  if (act) await act(page);
   await page.waitForTimeout(700);
   await page.screenshot({ path: path.join(root, "docs/screenshots", `${name}.png`) });
   await context.close();
 }
 
+const wanted = process.argv.slice(2);
 const failed = chromium() || build();
 if (failed) process.exit(failed);
 const server = spawn("npx", ["tsx", "server/index.ts"], {
@@ -61,6 +97,6 @@ const browser = await launcher.launch({
   executablePath: process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
   args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
 });
-for (const shot of SHOTS) await take(browser, shot);
+for (const shot of SHOTS) if (wanted.length === 0 || wanted.includes(shot.name)) await take(browser, shot);
 await browser.close();
 process.kill(-server.pid);

@@ -17,6 +17,8 @@ export interface NewShoot {
   readonly name: string;
   readonly kind: Kind;
   readonly template: string;
+  /** Where its long axis points, degrees; north when left out. */
+  readonly bearing?: number;
   readonly place: string;
   readonly latitude: number;
   readonly longitude: number;
@@ -132,7 +134,7 @@ export function newShoot(
     ground: {
       anchor: { latitude: wish.latitude, longitude: wish.longitude, elevation: 0 },
       surface: indoors ? "floor" : "grass",
-      venue: { template: wish.template, bearing: 0, centre: { x: 0, y: 0 } },
+      venue: { template: wish.template, bearing: wish.bearing ?? 0, centre: { x: 0, y: 0 } },
       zones: [{ id: "ground", name: "Ground", offsetClicks: 0 }],
       spots: [
         {

@@ -4,6 +4,7 @@ import { View } from "react-native";
 import { z } from "zod";
 import { OPEN_GROUND, VENUES } from "@/core/ground";
 import {
+  EMPTY_LIBRARY,
   latitude,
   longitude,
   name,
@@ -23,6 +24,7 @@ import { kindWords, savingFailure } from "@/words";
 import type { FieldSpec } from "../forms/field-spec";
 import { RecordForm } from "../forms/RecordForm";
 import { useSubjectChoice } from "../library/use-subjects";
+import { useOwnLibrary } from "../store/library";
 import { useSaveShoot } from "../store/shoots";
 import { FromHere } from "./FromHere";
 import { zoneOf } from "./zone-of";
@@ -82,6 +84,8 @@ const USUAL: Readonly<Record<Kind, { readonly template: string; readonly subject
 };
 const KINDS = Object.keys(USUAL) as Kind[];
 
+/** Before the id of a venue of one's own: it may be called as one of the rule books is. */
+const OWN = "own/";
 const GROUNDS = [OPEN_GROUND, ...VENUES].map((v) => ({
   key: v.id,
   title: v.name,
@@ -114,6 +118,12 @@ function PlanForm({ kit, preferences, shoots, today, onClose }: Omit<Props, "ope
   const begun = useMemo(() => ({ date: today, from: "13:00", starts: "14:00", until: "16:00" }), [today]);
   const [trouble, setTrouble] = useState<string>();
   const subjects = useSubjectChoice();
+  const { own = EMPTY_LIBRARY } = useOwnLibrary();
+  const mine = own.venues.find((v) => OWN + v.id === template);
+  const grounds = [
+    ...own.venues.map((v) => ({ key: OWN + v.id, title: v.name, detail: "yours" })),
+    ...GROUNDS,
+  ];
   const save = useSaveShoot();
   const router = useRouter();
 
@@ -124,7 +134,8 @@ function PlanForm({ kit, preferences, shoots, today, onClose }: Omit<Props, "ope
         ...wish,
         kind,
         subject,
-        template: template ?? USUAL[kind].template,
+        template: mine?.template ?? template ?? USUAL[kind].template,
+        bearing: mine?.bearing,
         zone: zoneOf(wish.latitude, wish.longitude),
       },
       kit,
@@ -157,9 +168,15 @@ function PlanForm({ kit, preferences, shoots, today, onClose }: Omit<Props, "ope
           />
           <Picker
             label="Ground"
-            items={GROUNDS}
+            items={grounds}
             chosen={template ?? USUAL[kind].template}
-            onChoose={setTemplate}
+            onChoose={(key) => {
+              setTemplate(key);
+              const venue = own.venues.find((v) => OWN + v.id === key);
+              if (venue?.latitude !== undefined) set("latitude", String(venue.latitude));
+              if (venue?.longitude !== undefined) set("longitude", String(venue.longitude));
+              if (venue) set("place", venue.name);
+            }}
           />
           <Picker
             label="First subject"

@@ -1,7 +1,29 @@
-import { shootSchema } from "@/data";
-import { demoShoots } from "../../../demo";
+import { beginShot, shootSchema, type Shoot } from "@/data";
+import { demoKit, demoShoots } from "../../../demo";
 import { whatIsOpen } from "../shoots/what-is-open";
-import { editChoice, holdRails, movePosition, setCloud, setLamps, takeShot } from "./edits";
+import {
+  addObstacle,
+  addPosition,
+  addSeries,
+  addSpot,
+  editChoice,
+  editObstacle,
+  editSpot,
+  editVenue,
+  holdRails,
+  movePosition,
+  moveShot,
+  putShot,
+  removeObstacle,
+  removePosition,
+  removeShot,
+  removeSpot,
+  restoreShot,
+  setCloud,
+  setLamps,
+  setLit,
+  takeShot,
+} from "./edits";
 import { STAGES, stageState } from "./stages";
 
 const shoot = demoShoots[0]!;
@@ -61,4 +83,72 @@ test("an edit touches what it names and nothing beside it", () => {
 test("a ground without lamps stays without", () => {
   const dark = { ...shoot, light: { ...shoot.light, lamps: null } };
   expect(setLamps({ class: "I" })(dark)).toBe(dark);
+});
+
+test("brief, frame and review say what is open", () => {
+  const open = { ...shoot, access: { allowedBy: "", mayStand: "here", fallBack: "" } };
+  expect(stageState(open, "brief", NONE)).toEqual({ settled: false, open: "access is not settled" });
+  expect(stageState(shoot, "brief", NONE)).toEqual({ settled: true, open: "4 shots promised" });
+  expect(stageState(shoot, "frame", { broken: 0, vetoed: 2 })).toMatchObject({ settled: false });
+  expect(stageState(shoot, "review", NONE).settled).toBe(false);
+});
+
+const check = (after: Shoot): Shoot => {
+  expect(shootSchema.safeParse(after).error?.issues).toBeUndefined();
+  return after;
+};
+
+test("positions and spots come and go; what hung on them is let go of, and a spot in use stays", () => {
+  const more = check(addPosition({ x: 40, y: 0 })(shoot));
+  expect(more.ground.positions.at(-1)).toMatchObject({ id: "d", name: "D" });
+  expect(more.choices[0]!.positionId).toBe("d");
+  const less = check(removePosition("b")(shoot));
+  expect(less.choices.map((c) => c.positionId)).toEqual([null, "a", null, null]);
+  const spotted = check(addSpot({ ...shoot.ground.spots[0]!, name: "Corner" })(shoot));
+  expect(spotted.shots[0]!.spotId).toBe("spot");
+  expect(removeSpot("spot")(spotted)).toBe(spotted);
+  expect(check(removeSpot("flick")(spotted)).ground.spots.map((s) => s.id)).not.toContain("flick");
+  expect(check(editSpot("flick", { facing: 90 })(shoot)).ground.spots[0]!.facing).toBe(90);
+});
+
+test("shots are put, moved, taken back and restored with their kit and counts", () => {
+  const subject = shoot.subjects[0]!;
+  const fresh = beginShot(subject, "goal", { tolerance: "web" }, shoot.shots);
+  const more = check(putShot(fresh, subject, demoKit)(shoot));
+  expect(more.shotId).toBe(fresh.id);
+  expect(more.choices.at(-1)).toMatchObject({ shotId: fresh.id, positionId: "b" });
+  expect(moveShot(0, 2)(shoot).shots.map((s) => s.id)).toEqual([
+    "keepers-save",
+    "wingers-run",
+    "drag-flick",
+    "coach-after-a-goal",
+  ]);
+  expect(moveShot(0, -1)(shoot).shots).toEqual(shoot.shots);
+  const counted = check(
+    addSeries({ shotId: "drag-flick", settings: { shutter: 30, aperture: 9, iso: 6 }, taken: 10, kept: 2 })(
+      shoot,
+    ),
+  );
+  const without = check(removeShot("drag-flick")(counted));
+  expect([without.log, without.shotId]).toEqual([[], "keepers-save"]);
+  const back = check(restoreShot(counted, "drag-flick")(without));
+  expect(back.shots).toEqual(counted.shots);
+  expect(back.log).toEqual(counted.log);
+  const only = { ...shoot, shots: [shoot.shots[0]!], choices: [shoot.choices[0]!] };
+  expect(removeShot("drag-flick")(only)).toBe(only);
+});
+
+test("what stands is added, reshaped and taken away; lamps come and go with the kind of place", () => {
+  const outline = [0, 1, 2].map((i) => ({ x: i, y: i * i }));
+  const more = check(addObstacle({ name: "Hut", kind: "building", height: 3, outline })(shoot));
+  const { id } = more.ground.obstacles.at(-1)!;
+  expect(check(editObstacle(id, { height: 4 })(more)).ground.obstacles.at(-1)).toMatchObject({
+    height: 4,
+    outline,
+  });
+  expect(removeObstacle(id)(more).ground.obstacles).toEqual(shoot.ground.obstacles);
+  expect(check(setLit(false)(shoot)).light.lamps).toBeNull();
+  const hall = { ...shoot, light: { ...shoot.light, lamps: null, roof: { daylightShare: 0.01 } } };
+  expect(check(setLit(true)(hall)).light.lamps).toMatchObject({ kind: "hall", from: "15:30" });
+  expect(check(editVenue({ bearing: 270 })(shoot)).ground.venue.bearing).toBe(270);
 });

@@ -14,18 +14,18 @@ export const useTokens = (): Tokens => tokens[useContext(ThemeContext)];
 
 export const useThemeName = (): ThemeName => useContext(ThemeContext);
 
-function wear(theme: ThemeName | undefined): void {
+function wear(theme: ThemeName): void {
   document.documentElement.dataset.theme = theme;
-  const { paper } = tokens[theme ?? "day"];
+  const { paper } = tokens[theme];
   document.querySelector('meta[name="theme-color"]')?.setAttribute("content", paper);
 }
 
 /** The light of everything below. A provider within another takes over while it stands and then gives back. */
 export function ThemeProvider({ theme, children }: { theme: ThemeName; children: ReactNode }) {
+  const around = useThemeName();
   useLayoutEffect(() => {
-    const before = document.documentElement.dataset.theme as ThemeName | undefined;
     wear(theme);
-    return () => wear(before);
-  }, [theme]);
+    return () => wear(around);
+  }, [theme, around]);
   return <ThemeContext.Provider value={theme}>{children}</ThemeContext.Provider>;
 }

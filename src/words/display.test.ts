@@ -1,0 +1,68 @@
+import {
+  accessSentence,
+  coordinatesWords,
+  hourWords,
+  keepersSentence,
+  lengthShown,
+  metresFrom,
+  metresWords,
+  minutesWords,
+  setDisplay,
+  shotSentence,
+  sizeWords,
+  timeWords,
+  weightWords,
+} from ".";
+
+const plain = (text: string): string => text.replaceAll("\u00a0", " ");
+
+afterEach(() => setDisplay({ units: "m", clock: "24" }));
+
+test("lengths are metres until feet are wished: the foot is 0.3048 m", () => {
+  expect([24.2, 40, 0.5].map((m) => plain(metresWords(m)))).toEqual(["24.2 m", "40 m", "0.5 m"]);
+  setDisplay({ units: "ft", clock: "24" });
+  expect([24.2, 3, 0.3048].map((m) => plain(metresWords(m)))).toEqual(["79 ft", "9.8 ft", "1.0 ft"]);
+  expect(plain(sizeWords(1.7))).toBe("5.58 ft");
+  expect(metresFrom(lengthShown(12.34))).toBeCloseTo(12.34, 12);
+});
+
+test("times go round the short clock: noon and midnight are twelve", () => {
+  expect(timeWords("16:27")).toBe("16:27");
+  setDisplay({ units: "m", clock: "12" });
+  expect(["00:05", "09:30", "12:00", "16:27"].map(timeWords)).toEqual([
+    "12:05 am",
+    "9:30 am",
+    "12:00 pm",
+    "4:27 pm",
+  ]);
+  expect(["00:00", "13:00"].map(hourWords)).toEqual(["12", "1"]);
+});
+
+test("places, weights and ways in words", () => {
+  expect(coordinatesWords(53.21, -1.44)).toBe("53.21° N 1.44° W");
+  expect(coordinatesWords(-33.9, 151.2, 1)).toBe("33.9° S 151.2° E");
+  expect(plain(weightWords(5420))).toBe("5.4 kg");
+  expect([10, 60, 150].map((s) => plain(minutesWords(s)))).toEqual(["under 1 min", "1 min", "3 min"]);
+});
+
+test("a shot is one sentence, and says when it is a must", () => {
+  const shot = { intent: "freeze", part: "whole", orientation: "upright", wanted: 3, priority: 1 } as const;
+  expect(shotSentence(shot, "Sprinter")).toBe("Sprinter, frozen, whole, upright · 3 wanted, a must");
+  expect(shotSentence({ ...shot, priority: 2 }, "Sprinter")).not.toContain("must");
+});
+
+test("access that is not settled says what to ask", () => {
+  const settled = accessSentence({ allowedBy: "The warden", mayStand: "in the hide", fallBack: "" });
+  expect(settled).toEqual({
+    settled: true,
+    words: "The warden lets you stand in the hide; no fall-back yet.",
+  });
+  expect(accessSentence({ allowedBy: "The warden", mayStand: "", fallBack: "" })).toMatchObject({
+    settled: false,
+  });
+});
+
+test("keepers are spoken of only when they are shown", () => {
+  expect(keepersSentence({ ok: true, value: 30 })).toBe("1/1000 is shown to keep at least half.");
+  expect(keepersSentence({ ok: false, reason: "not-shown-yet" })).toContain("count more frames");
+});
