@@ -1,6 +1,6 @@
 import { bearingTo, type Point } from "@/core/ground";
 import type { Shoot } from "@/data";
-import { cast, inDistrict, mount, promise } from "./plan";
+import { bank, cast, inDistrict, mount, promise } from "./plan";
 
 /**
  * A horse trials cross-country day: twenty fences over two kilometres, a start every three minutes, water to pan at, more than
@@ -79,13 +79,13 @@ export const crossCountryDay: Shoot = {
         id: "lake",
         name: "Lake",
         surface: "water",
-        outline: [
+        outline: bank([
           { x: -60, y: -60 },
           { x: 50, y: -70 },
           { x: 90, y: -10 },
           { x: 20, y: 30 },
           { x: -70, y: 10 },
-        ],
+        ]),
       },
     ],
     // Seen with the east up, so that the long way round stands upright.

@@ -3,6 +3,7 @@ import { isInside } from "@/core/ground";
 import { sceneAt } from "@/core/scene";
 import { bagOf, instantOf, kitSchema, lightPlanOf, rigOf, shootSchema } from "@/data";
 import { demoKit, demoShoots } from ".";
+import { bank } from "./plan";
 
 test("the demo passes the schemas that everything from outside passes", () => {
   expect(kitSchema.parse(demoKit)).toEqual(demoKit);
@@ -93,4 +94,13 @@ test("the hall has lamps that flicker and no sun; the hide's first light is unde
   );
   expect(Math.abs(length - 2000)).toBeLessThan(150);
   expect(course.ground.spots).toHaveLength(20);
+});
+
+test("a bank keeps within its corners and cuts every one of them off", () => {
+  const square = [0, 1, 2, 3].map((i) => ({ x: i === 1 || i === 2 ? 10 : 0, y: i > 1 ? 10 : 0 }));
+  const round = bank(square);
+  expect(round).toHaveLength(16);
+  for (const { x, y } of round) expect(Math.min(x, y, 10 - x, 10 - y)).toBeGreaterThanOrEqual(0);
+  for (const corner of square) expect(round).not.toContainEqual(corner);
+  expect(bank(square, 1)[0]).toEqual({ x: 2.5, y: 0 });
 });

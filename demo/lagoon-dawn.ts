@@ -1,5 +1,5 @@
 import type { Shoot } from "@/data";
-import { cast, inDistrict, mount, promise } from "./plan";
+import { bank, cast, inDistrict, mount, promise } from "./plan";
 
 /**
  * A lagoon hide at first light in May: an otter's path along the bank, a harrier's food pass overhead, a tern's diving post,
@@ -39,7 +39,7 @@ export const lagoonDawn: Shoot = {
         id: "lagoon",
         name: "Lagoon",
         surface: "water",
-        outline: [
+        outline: bank([
           { x: 9, y: -34 },
           { x: 13, y: -16 },
           { x: 5, y: -9 },
@@ -51,18 +51,18 @@ export const lagoonDawn: Shoot = {
           { x: -54, y: 2 },
           { x: -44, y: -26 },
           { x: -16, y: -38 },
-        ],
+        ]),
       },
       {
         id: "spit",
         name: "Gravel spit",
         surface: "sand",
-        outline: [
+        outline: bank([
           { x: -20, y: 14 },
           { x: -10, y: 18 },
           { x: -14, y: 25 },
           { x: -25, y: 22 },
-        ],
+        ]),
       },
     ],
     venue: { template: "open-ground", bearing: 0, centre: { x: -10, y: 0 } },

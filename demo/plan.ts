@@ -73,3 +73,13 @@ export const inDistrict = {
   log: [],
   notes: "",
 } as const satisfies Partial<Shoot>;
+
+/** A bank without corners: each corner cut off twice (Chaikin 1974), so that four points stand for one. */
+export function bank(points: readonly Point[], times = 2): Point[] {
+  if (times === 0) return [...points];
+  const cut = points.flatMap((p, i) => {
+    const next = points[(i + 1) % points.length]!;
+    return [0.25, 0.75].map((t) => ({ x: cm(p.x + t * (next.x - p.x)), y: cm(p.y + t * (next.y - p.y)) }));
+  });
+  return bank(cut, times - 1);
+}

@@ -56,4 +56,5 @@ export {
 } from "./judgements";
 export { intentWords, kindWords, modeSentence, placeWords, scoreWords } from "./places";
 export { keepersSentence } from "./review";
+export { readNumber } from "./read-number";
 export { hasReason, reasonSentence, sourceWords } from "./reasons";

@@ -1,7 +1,6 @@
 import type { FieldErrors, Resolver } from "react-hook-form";
 import type { z } from "zod";
-import { readNumber } from "@/ui/controls/NumberField";
-import { lengthShown, lengthUnit, metresFrom } from "@/words";
+import { lengthShown, lengthUnit, metresFrom, readNumber } from "@/words";
 
 /** One field of a form: which value of the record it holds (a dotted path), and how it is written. */
 export type FieldSpec = { readonly key: string; readonly label: string; readonly hint?: string } & (

@@ -27,11 +27,14 @@ interface Line {
 
 const has = (code: string) => (a: Assessment) => a.judgement.some((j) => j.code === code);
 
+/** Named after the side that the framing asks for. */
+const FILLED = "Of the side";
+
 const LINES: readonly Line[] = [
   { name: "Distance", words: (a) => metresWords(a.sighting.distance.value), bad: has("blocked") },
   { name: "Light", words: (a) => lightSideWords(a.light).value, bad: has("sun-in-frame") },
   { name: "On the subject", words: (a) => evWords(a.light.ev.value) },
-  { name: "Of the height", words: (a) => percentWords(a.sighting.fill.value), bad: has("out-of-reach") },
+  { name: FILLED, words: (a) => percentWords(a.sighting.fill.value), bad: has("out-of-reach") },
   { name: "Shutter", words: (a) => shutterWords(a.settings.settings.shutter), bad: has("motion-not-held") },
   { name: "Aperture", words: (a) => apertureWords(a.settings.settings.aperture) },
   { name: "ISO", words: (a) => isoWords(a.settings.settings.iso).slice(4), bad: has("light-short") },
@@ -89,7 +92,7 @@ export function CompareTable() {
       {LINES.map((line) => (
         <View role="row" key={line.name} className="min-h-9 flex-row items-center border-b border-line">
           <View role="rowheader" className="w-[104px]">
-            <Txt tone="ink2">{line.name}</Txt>
+            <Txt tone="ink2">{line.name === FILLED ? `Of the ${shot.along ?? "height"}` : line.name}</Txt>
           </View>
           {positions.map((p) => {
             const a = assessments.get(p.id);

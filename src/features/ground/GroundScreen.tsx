@@ -94,13 +94,13 @@ function WideGround() {
 }
 
 function PlaceFigures({ asked, onAsk }: { asked: Asked | undefined; onAsk: (key: string) => void }) {
-  const { inHand } = useOuting();
+  const { inHand, shot } = useOuting();
   if (!inHand) return <Txt>Tap a tag on the plan to stand there.</Txt>;
   if (!inHand.ok) return <Txt tone="bracken">{noPictureSentence(inHand)}</Txt>;
   const veto = inHand.judgement.find((j) => j.weight === "veto");
   return (
     <View className="gap-1">
-      <Figures figures={groundFigures(inHand).shown} asked={asked} onAsk={onAsk} />
+      <Figures figures={groundFigures(inHand, shot.along).shown} asked={asked} onAsk={onAsk} />
       {veto && <Judgements items={[veto]} />}
     </View>
   );

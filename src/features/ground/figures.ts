@@ -6,7 +6,10 @@ import type { Shown } from "../stage/Figures";
 export type Asked = "distance" | "light" | "ev" | "fill";
 
 /** The four figures of a place, and what each rests on. */
-export function groundFigures(found: Assessment): {
+export function groundFigures(
+  found: Assessment,
+  along: "height" | "width" = "height",
+): {
   readonly shown: Shown[];
   readonly because: Record<Asked, readonly Because[]>;
 } {
@@ -31,7 +34,7 @@ export function groundFigures(found: Assessment): {
       {
         key: "fill",
         value: percentWords(sighting.fill.value),
-        label: "of height",
+        label: `of ${along}`,
         tone: reachBad ? "bracken" : "ink",
       },
     ],

@@ -2,12 +2,11 @@ import { useState } from "react";
 import { View } from "react-native";
 import { SCALE, type Settings } from "@/core/exposure";
 import { Button } from "@/ui/controls/Button";
-import { readNumber } from "@/ui/controls/NumberField";
 import { Stepper } from "@/ui/controls/Stepper";
 import { TextField } from "@/ui/controls/TextField";
 import { useToast } from "@/ui/controls/toast";
 import { Txt } from "@/ui/controls/Txt";
-import { apertureWords, isoWords, shutterWords } from "@/words";
+import { apertureWords, isoWords, readNumber, shutterWords } from "@/words";
 import { addSeries, removeSeries } from "../stage/edits";
 import { useOuting } from "../stage/outing-context";
 

@@ -101,7 +101,7 @@ function NextShoot({ shoot, onMore }: CardProps) {
               <Txt>{`${shoot.place}. ${shoot.sport}`}</Txt>
               <WhatIsOpen shoot={shoot} />
             </View>
-            <GroundSketch shoot={shoot} scale={1.35} />
+            <GroundSketch shoot={shoot} scale={1.2} />
           </Pressable>
         </Link>
         <More shoot={shoot} onMore={onMore} />

@@ -3,6 +3,7 @@ import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from "react-native-
 import { useSlider } from "../controls/useSlider";
 import { useSize } from "../layout/useSize";
 import { labelWidth, overlaps, type Box, type PlacedLabel } from "../plan/labels";
+import { evWords } from "@/words";
 import { useTokens } from "../theme/theme";
 
 export interface StripMark {
@@ -120,7 +121,7 @@ function StripDrawing({
             fill={tokens.ink}
             textAnchor={i === 0 ? "start" : "end"}
           >
-            {`EV ${p.ev.toFixed(1)}`}
+            {evWords(p.ev)}
           </SvgText>
         ))}
       {hours.map((hour) => (

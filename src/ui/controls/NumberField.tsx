@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { TextInput, View } from "react-native";
+import { readNumber } from "@/words";
 import { Txt } from "./Txt";
 
 interface Props {
@@ -11,13 +12,6 @@ interface Props {
   /** Decimals shown. */
   readonly decimals?: number;
   readonly onChange: (value: number) => void;
-}
-
-/** Reads "12,5" and "12.5" alike; `undefined` for anything that is no number. */
-export function readNumber(text: string): number | undefined {
-  const cleaned = text.trim().replace("−", "-").replace(",", ".");
-  if (!/^[+-]?(\d+\.?\d*|\.\d+)$/.test(cleaned)) return undefined;
-  return Number(cleaned);
 }
 
 /**

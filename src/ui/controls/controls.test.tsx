@@ -1,7 +1,8 @@
 import { fireEvent, render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { View } from "react-native";
-import { NumberField, readNumber } from "./NumberField";
+import { readNumber } from "@/words";
+import { NumberField } from "./NumberField";
 import { Segmented } from "./Segmented";
 import { ToastProvider, useToast } from "./toast";
 import { useSlider } from "./useSlider";
