@@ -22,7 +22,7 @@ test("one outing is walked from the list to the review by the keyboard alone", a
   await page.goto("/shoots");
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
   await page.keyboard.press("?");
-  await expect(page.getByRole("dialog")).toContainText("plan a shoot");
+  await expect(page.getByRole("dialog")).toContainText("plan a shoot, under Shoots");
   await page.keyboard.press("Escape");
   await tabTo(page, /^Cup semi-final/);
   await page.keyboard.press("Enter");

@@ -1,5 +1,7 @@
+import { burstRun } from "@/core/motion";
 import {
   accessSentence,
+  burstSentence,
   coordinatesWords,
   hourWords,
   keepersSentence,
@@ -65,4 +67,11 @@ test("access that is not settled says what to ask", () => {
 test("keepers are spoken of only when they are shown", () => {
   expect(keepersSentence({ ok: true, value: 30 })).toBe("1/1000 is shown to keep at least half.");
   expect(keepersSentence({ ok: false, reason: "not-shown-yet" })).toContain("count more frames");
+});
+
+// The worked burst of common practice: 1200 MB, 30 MB a frame, 300 MB/s, 20 frames a second.
+test("a burst is told in seconds and frames, or as one that the card keeps up with", () => {
+  const run = { framesPerSecond: 20, frameMb: 30, bufferMb: 1200, writeMbPerSecond: 300 };
+  expect(plain(burstSentence(burstRun(run)))).toBe("a burst runs 4 s, 80 frames");
+  expect(burstSentence(burstRun({ ...run, writeMbPerSecond: 600 }))).toBe("a burst never fills the buffer");
 });

@@ -55,6 +55,6 @@ export {
   verdictWords,
 } from "./judgements";
 export { intentWords, kindWords, modeSentence, placeWords, scoreWords } from "./places";
-export { keepersSentence } from "./review";
+export { burstSentence, keepersSentence } from "./review";
 export { readNumber } from "./read-number";
 export { hasReason, reasonSentence, sourceWords } from "./reasons";

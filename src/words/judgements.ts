@@ -112,7 +112,7 @@ const BACKGROUNDS: Readonly<Record<Assessment["sighting"]["background"]["kind"],
   boards: "boards",
   trees: "trees",
   goal: "goal",
-  ground: "turf",
+  ground: "ground",
   skyline: "skyline",
 };
 const OBSTACLES: Readonly<Record<Exclude<keyof typeof BACKGROUNDS, "ground" | "skyline">, string>> = {

@@ -9,8 +9,10 @@ import {
   planDistance,
   scale,
   subtract,
+  surfaceAt,
   type Obstacle,
   type Point,
+  type Surface,
   type Vector,
 } from "../ground";
 import { sinDeg } from "../units";
@@ -47,6 +49,8 @@ export interface FrameView {
   readonly horizon: number;
   /** Ground under the aim. */
   readonly feet: number;
+  /** What the ground under it is made of. */
+  readonly surface: Surface;
   /** The way the subject moves over the frame: 1 to the right, −1 to the left. */
   readonly heads: 1 | -1;
   /** A metre at the subject as a share of the frame's height, and of its width. */
@@ -82,6 +86,7 @@ export function frameView(input: AssessInput, found: Assessment): FrameView {
     aspect: sides.across / sides.up,
     horizon: see.horizon,
     feet: see.point(atHeight(aim, 0)).up,
+    surface: surfaceAt(input.scene.ground, spot.at),
     heads: sinDeg(spot.facing - sighting.bearing) < 0 ? -1 : 1,
     metreUp: 1 / frame.frameUp,
     metreAcross: 1 / frame.frameAcross,

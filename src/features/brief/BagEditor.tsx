@@ -1,11 +1,12 @@
 import { View } from "react-native";
+import { burstRun } from "@/core/motion";
 import { framesOnCard } from "@/core/optics";
-import { bagOf, bagWeight, type Shoot } from "@/data";
+import { bagOf, bagWeight, type Shoot, type StoredKit } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { CheckRow } from "@/ui/controls/CheckRow";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Txt } from "@/ui/controls/Txt";
-import { weightWords } from "@/words";
+import { burstSentence, weightWords } from "@/words";
 import { editOuting } from "../stage/edits";
 import { useOuting } from "../stage/outing-context";
 
@@ -18,6 +19,14 @@ const SHELVES = [
   ["supports", "Supports"],
   ["cards", "Cards"],
 ] as const;
+
+/** How long a burst of the first body runs onto the fastest card, where both tell enough for it. */
+function burstOf({ bodies, cards }: StoredKit): string {
+  const { framesPerSecond, frameMb, bufferMb } = bodies[0]!;
+  const writeMbPerSecond = Math.max(0, ...cards.map((c) => c.writeMbPerSecond));
+  if (!framesPerSecond || !frameMb || !bufferMb || writeMbPerSecond === 0) return "";
+  return burstSentence(burstRun({ framesPerSecond, frameMb, bufferMb, writeMbPerSecond }));
+}
 
 /** Which of the kit goes along, and what it weighs. */
 export function BagEditor({ onClose }: { onClose: () => void }) {
@@ -46,6 +55,7 @@ export function BagEditor({ onClose }: { onClose: () => void }) {
           grams > 0 ? weightWords(grams) : "No weights given",
           unweighed > 0 && grams > 0 ? `${unweighed} not weighed` : "",
           frames > 0 ? `${frames} frames on the cards` : "",
+          burstOf(packed),
         ]
           .filter(Boolean)
           .join(", ")}

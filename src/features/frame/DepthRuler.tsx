@@ -73,7 +73,7 @@ function Ruler({ width, view }: { width: number; view: FrameView }) {
           </SvgText>
         </G>
       ))}
-      {ticks(first, last, x).map((metres) => (
+      {ticks(first, last, x, width).map((metres) => (
         <G key={metres}>
           <Line
             x1={x(metres)}
@@ -117,10 +117,16 @@ function apart(marks: readonly Mark[], width: number): (Mark & { readonly left: 
 }
 
 /** Round distances with room for their words between them. */
-function ticks(first: number, last: number, x: (metres: number) => number): number[] {
+function ticks(first: number, last: number, x: (metres: number) => number, width: number): number[] {
   const kept: number[] = [];
+  const inside = (metres: number): boolean => x(metres) > 22 && x(metres) < width - 22;
   for (const metres of STEPS)
-    if (metres > first && metres < last && x(metres) - (kept.length ? x(kept.at(-1)!) : -40) > 46)
+    if (
+      metres > first &&
+      metres < last &&
+      inside(metres) &&
+      x(metres) - (kept.length ? x(kept.at(-1)!) : -40) > 46
+    )
       kept.push(metres);
   return kept;
 }

@@ -4,6 +4,7 @@ import type { AssessInput, Assessment, FrameView, SeenThing } from "@/core/judge
 import type { Size } from "@/ui/layout/useSize";
 import { FigureDrawing } from "@/ui/figures/FigureDrawing";
 import { SILHOUETTES } from "@/ui/figures/silhouettes";
+import { SURFACE_FILL } from "@/ui/theme/surfaces";
 import { useTokens, type Tokens } from "@/ui/theme/theme";
 import { figureWords, percentWords } from "@/words";
 
@@ -83,7 +84,7 @@ export function FrameDrawing({ size, view, input, found }: Props) {
       </Defs>
       <G clipPath={`url(#${clip})`}>
         <Rect x={box.left} y={box.top} width={box.width} height={box.height} fill={tokens.sheet} />
-        <Ground box={box} top={y(view.horizon)} indoors={input.scene.roofed} />
+        <Ground box={box} top={y(view.horizon)} fill={tokens[SURFACE_FILL[view.surface]]} />
         {behind.map((thing) => (
           <Thing key={thing.id} thing={thing} box={box} opacity={1} />
         ))}
@@ -115,18 +116,9 @@ export function FrameDrawing({ size, view, input, found }: Props) {
   );
 }
 
-function Ground({ box, top, indoors }: { box: Box; top: number; indoors: boolean }) {
-  const { turf, floor } = useTokens();
+function Ground({ box, top, fill }: { box: Box; top: number; fill: string }) {
   const from = Math.max(box.top, Math.min(box.top + box.height, top));
-  return (
-    <Rect
-      x={box.left}
-      y={from}
-      width={box.width}
-      height={box.top + box.height - from}
-      fill={indoors ? floor : turf}
-    />
-  );
+  return <Rect x={box.left} y={from} width={box.width} height={box.top + box.height - from} fill={fill} />;
 }
 
 const FILLS: Readonly<Record<SeenThing["kind"], keyof Tokens>> = {

@@ -102,8 +102,8 @@ export function CompareTable() {
                 <Txt
                   weight={p.id === choice.positionId ? 700 : 400}
                   tone={tone(bad)}
-                  className="text-right"
-                  numberOfLines={1}
+                  className="pl-1 text-right"
+                  numberOfLines={2}
                 >
                   {a?.ok ? line.words(a) : "–"}
                 </Txt>

@@ -1,8 +1,10 @@
 import { Link, type Href } from "expo-router";
-import type { ReactNode } from "react";
+import { useState, type ReactNode } from "react";
 import { Pressable, ScrollView, View } from "react-native";
 import { Txt } from "@/ui/controls/Txt";
+import { useHotkeys } from "@/ui/layout/useHotkeys";
 import { useWide } from "@/ui/layout/useWide";
+import { HOME_KEYS, KeysDialog } from "./KeysDialog";
 import { ThemeSwitch } from "../stage/ThemeSwitch";
 
 /** What stands beside the outings, in the order in which it is needed. */
@@ -26,6 +28,8 @@ interface Props {
 /** Head and way about outside an outing: a column at the left when there is room, the bottom edge on a phone. */
 export function HomeFrame({ place, title, children, actions }: Props) {
   const wide = useWide();
+  const [keys, setKeys] = useState(false);
+  useHotkeys({ "?": () => setKeys(true) });
   const body = (
     <View className="min-h-0 min-w-0 flex-1">
       <View
@@ -52,6 +56,7 @@ export function HomeFrame({ place, title, children, actions }: Props) {
       {wide && <Places here={place} wide />}
       {body}
       {!wide && <Places here={place} wide={false} />}
+      <KeysDialog keys={HOME_KEYS} open={keys} onClose={() => setKeys(false)} />
     </View>
   );
 }

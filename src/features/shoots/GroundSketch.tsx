@@ -2,6 +2,7 @@ import Svg, { Circle, G, Line, Path } from "react-native-svg";
 import { fromVenue, venueMarks } from "@/core/ground";
 import type { Shoot } from "@/data";
 import { fitView, toScreen } from "@/ui/plan/view";
+import { SURFACE_FILL } from "@/ui/theme/surfaces";
 import { useTokens } from "@/ui/theme/theme";
 import { pathOf } from "../ground/drawing/paths";
 
@@ -11,7 +12,8 @@ const SKETCHED = ["boundary", "line", "circle"];
 
 /** An outing known by its shape: its own ground, small, with what stands there and where one stands. */
 export function GroundSketch({ shoot, scale = 1 }: { shoot: Shoot; scale?: number }) {
-  const { turf, floor, pool, sand, ink, built, water, sun } = useTokens();
+  const tokens = useTokens();
+  const { turf, floor, ink, built, water, sun } = tokens;
   const { venue, obstacles, positions, tracks, spots, areas = [] } = shoot.ground;
   const marks = venueMarks(venue.template)
     .filter((m) => SKETCHED.includes(m.kind))
@@ -31,7 +33,7 @@ export function GroundSketch({ shoot, scale = 1 }: { shoot: Shoot; scale?: numbe
         <Path
           key={area.id}
           d={pathOf(view, area.outline, true)}
-          fill={area.surface === "water" ? pool : area.surface === "grass" ? turf : sand}
+          fill={tokens[SURFACE_FILL[area.surface]]}
           stroke={ink}
           strokeWidth={1}
         />

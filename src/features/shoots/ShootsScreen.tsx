@@ -11,7 +11,6 @@ import { useHotkeys } from "@/ui/layout/useHotkeys";
 import { useTokens } from "@/ui/theme/theme";
 import { dateWords, faultWords, timeWords } from "@/words";
 import { HomeFrame } from "../home/HomeFrame";
-import { HOME_KEYS, KeysDialog } from "../home/KeysDialog";
 import { AtDesk } from "../shell/lazy-desk";
 import { useMinuteClock } from "../stage/useMinuteClock";
 import { downloadText } from "../store/file-transfer";
@@ -33,13 +32,12 @@ export function ShootsScreen() {
   const now = useMinuteClock();
   const [planning, setPlanning] = useState(false);
   const [asked, setAsked] = useState<Shoot>();
-  const [keys, setKeys] = useState(false);
   const plan = (): void => {
     // An outing needs a kit to be walked with.
     if (begun === false) void begin("own");
     setPlanning(true);
   };
-  useHotkeys({ "?": () => setKeys(true), n: plan });
+  useHotkeys({ n: plan });
   const shoots = data?.shoots ?? [];
   const { next, later, past, away } = inOrder(shoots, now);
   const empty = data && shoots.length === 0 && data.unreadable.length === 0;
@@ -49,7 +47,9 @@ export function ShootsScreen() {
       title="Shoots"
       actions={
         <View className="flex-row gap-2">
-          <Button label="Plan a shoot" kind="filled" className="h-14 flex-1" onPress={plan} />
+          {!(empty && begun === false) && (
+            <Button label="Plan a shoot" kind="filled" className="h-14 flex-1" onPress={plan} />
+          )}
           <OpenFile shoots={shoots} />
         </View>
       }
@@ -71,7 +71,6 @@ export function ShootsScreen() {
       ))}
       <PlanNew open={planning} onClose={() => setPlanning(false)} shoots={shoots} now={now} />
       <MoreAbout shoot={asked} onClose={() => setAsked(undefined)} />
-      <KeysDialog keys={HOME_KEYS} open={keys} onClose={() => setKeys(false)} />
     </HomeFrame>
   );
 }

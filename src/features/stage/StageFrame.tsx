@@ -79,7 +79,7 @@ function Head({ wide, onMenu }: { wide: boolean; onMenu: () => void }) {
         onPress={onMenu}
         className={`min-h-12 justify-center active:opacity-70 ${wide ? "px-3 py-2" : "min-w-0 flex-1"}`}
       >
-        <Txt size={wide ? 20 : 18} weight={700} numberOfLines={1} role="heading" aria-level={1}>
+        <Txt size={wide ? 20 : 18} weight={700} numberOfLines={wide ? 3 : 1} role="heading" aria-level={1}>
           {shoot.name}
         </Txt>
         <Txt size={14} tone="ink2" numberOfLines={2}>

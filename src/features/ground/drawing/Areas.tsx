@@ -1,19 +1,11 @@
 import { useId } from "react";
 import { G, Path } from "react-native-svg";
-import type { Area, Surface } from "@/core/ground";
+import type { Area } from "@/core/ground";
 import { Hatch } from "@/ui/charts/Hatch";
 import type { PlanView } from "@/ui/plan/view";
-import { useTokens, type Tokens } from "@/ui/theme/theme";
+import { SURFACE_FILL } from "@/ui/theme/surfaces";
+import { useTokens } from "@/ui/theme/theme";
 import { pathOf } from "./paths";
-
-const FILL: Readonly<Record<Surface, keyof Tokens>> = {
-  grass: "turf",
-  track: "sand",
-  sand: "sand",
-  snow: "sheet",
-  water: "pool",
-  floor: "floor",
-};
 
 /** Parts of the ground that are made of something else: water with level strokes, the rest as a plain surface. */
 export function Areas({ view, areas }: { view: PlanView; areas: readonly Area[] }) {
@@ -34,7 +26,7 @@ export function Areas({ view, areas }: { view: PlanView; areas: readonly Area[] 
         <G key={area.id} role="img" aria-label={`${area.name}, ${area.surface}`}>
           <Path
             d={pathOf(view, area.outline, true)}
-            fill={area.surface === "water" ? `url(#${ripples})` : tokens[FILL[area.surface]]}
+            fill={area.surface === "water" ? `url(#${ripples})` : tokens[SURFACE_FILL[area.surface]]}
             stroke={tokens.ink2}
             strokeWidth={1.2}
           />
