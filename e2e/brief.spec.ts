@@ -107,6 +107,7 @@ test("a shot is taken back and comes back by undo; the last one stays", async ({
 test("a subject of one's own is described and is in the library afterwards", async ({ page }) => {
   await openBrief(page);
   await page.getByRole("button", { name: "Add a shot" }).click();
+  await page.getByLabel("Pictures wanted").fill("9");
   await page.getByRole("button", { name: "Describe one of your own" }).click();
   await page.getByLabel("Name", { exact: true }).fill("Our left winger");
   await page.getByLabel("Body speed in m/s").fill("fast");
@@ -116,7 +117,7 @@ test("a subject of one's own is described and is in the library afterwards", asy
   await page.getByRole("button", { name: "Keep as my own" }).click();
   await expect(page.getByRole("button", { name: /^Subject: Our left winger/ })).toBeVisible();
   await page.getByRole("button", { name: "Promise it" }).click();
-  await expect(page.getByText(/^Our left winger, frozen/)).toBeVisible();
+  await expect(page.getByText(/^Our left winger, frozen.* 9 wanted/)).toBeVisible();
   await page.goto("/library");
   await page.getByLabel("Search").fill("left winger");
   await expect(page.getByRole("button", { name: /^Our left winger, yours, body 8.2.m\/s/ })).toBeVisible();

@@ -132,6 +132,12 @@ test("one's own ground: a stand, a further position and a spot change what follo
   await expect.poll(async () => (await storedShoot(page)).ground.spots[0].facing).toBe(90);
   await page.getByLabel("It faces in °").fill("400");
   await expect(page.getByRole("alert")).toContainText("Type a number from 0 to 359.");
+  await page.getByRole("radio", { name: "Under a roof" }).click();
+  await expect(page.getByText("under a roof", { exact: true })).toBeVisible();
+  await page.getByLabel("Daylight that comes in in %").fill("120");
+  await expect(page.getByText("Type a number from 0 to 100.")).toBeVisible();
+  await page.getByRole("radio", { name: "In the open" }).click();
+  await expect(page.getByText("under a roof", { exact: true })).toHaveCount(0);
   await page.getByRole("button", { name: "Remove D" }).click();
   await expect(page.getByRole("img", { name: /^Position D/ })).toHaveCount(0);
 });

@@ -1,13 +1,13 @@
 import { useMemo, useState } from "react";
 import { View } from "react-native";
-import { beginShot, shotSchema, type StoredShot, type StoredSubject } from "@/data";
+import { beginShot, idFromName, shotSchema, type StoredShot, type StoredSubject } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Picker } from "@/ui/controls/Picker";
 import { useToast } from "@/ui/controls/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { intentWords, priorityWords, techniqueWords, toleranceWords } from "@/words";
-import type { FieldSpec } from "../forms/field-spec";
-import { RecordForm } from "../forms/RecordForm";
+import { fieldName, toTyped, type FieldSpec } from "../forms/field-spec";
+import { RecordForm, type FormHand } from "../forms/RecordForm";
 import { OwnSubjectForm } from "../library/OwnSubjectForm";
 import { useSubjectChoice } from "../library/use-subjects";
 import { putShot, removeShot, restoreShot } from "../stage/edits";
@@ -118,46 +118,54 @@ export function ShotForm({ outing, shotId, onClose }: Props) {
     return [...here, ...subjects.items];
   }, [subjects.items, shoot.subjects]);
 
-  const choose = (id: string): StoredSubject => shoot.subjects.find((s) => s.id === id) ?? subjects.take(id);
-  if (describing)
-    return (
-      <OwnSubjectForm
-        begin={subject}
-        onCancel={() => setDescribing(false)}
-        onKept={(own) => {
-          setSubject(own);
-          setDescribing(false);
-        }}
-      />
-    );
+  const choose = (chosen: StoredSubject, hand: FormHand): void => {
+    const begin = (of: StoredSubject) =>
+      toTyped(specs, { along: "height", ...beginShot(of, inHand.spotId, preferences, shoot.shots) });
+    const [was, now] = [begin(subject), begin(chosen)];
+    // What a further shot began with follows its subject; what was typed, or said of a shot that exists, stays.
+    for (const { key } of specs)
+      if (!shot && hand.typed(key) === was[fieldName(key)]) hand.set(key, now[fieldName(key)]!);
+    const parts = ["body", ...chosen.parts.map((p) => p.id)];
+    if (!parts.includes(hand.typed("holdPartId"))) hand.set("holdPartId", now[fieldName("holdPartId")]!);
+    setSubject(chosen);
+  };
   return (
     <RecordForm
-      // Another subject begins a further shot anew; a shot that exists keeps what was said of it.
-      key={shot ? "shot" : subject.id}
       specs={specs}
       record={record}
       schema={shotSchema}
       save={shot ? "Keep" : "Promise it"}
       onCancel={onClose}
       onSave={(kept) => {
-        change(putShot(kept, subject, kit));
+        const id = shot ? shot.id : idFromName(kept.name, shoot.shots, "shot");
+        change(putShot({ ...kept, id }, subject, kit));
         onClose();
       }}
-      before={(set) => (
+      before={(hand) => (
         <View className="gap-2">
           <Picker
             label="Subject"
             items={items}
             chosen={subject.id}
-            onChoose={(id) => {
-              const chosen = choose(id);
-              setSubject(chosen);
-              if (shot && !chosen.parts.some((p) => p.id === record.holdPartId)) set("holdPartId", "body");
-            }}
+            onChoose={(id) => choose(shoot.subjects.find((s) => s.id === id) ?? subjects.take(id), hand)}
           />
           <Button label="Describe one of your own" kind="plain" onPress={() => setDescribing(true)} />
         </View>
       )}
+      instead={
+        describing
+          ? (hand) => (
+              <OwnSubjectForm
+                begin={subject}
+                onCancel={() => setDescribing(false)}
+                onKept={(own) => {
+                  choose(own, hand);
+                  setDescribing(false);
+                }}
+              />
+            )
+          : undefined
+      }
       more={
         shot && (
           <RemoveShot

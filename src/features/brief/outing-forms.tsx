@@ -1,10 +1,11 @@
 import { useMemo } from "react";
 import { z } from "zod";
-import { instantOf, KINDS, latitude, longitude, name, wallDate, wallTime, words, zone } from "@/data";
+import { instantOf, KINDS, name, words, zone, type Shoot } from "@/data";
 import { useToast } from "@/ui/controls/toast";
 import { kindWords } from "@/words";
 import type { FieldSpec } from "../forms/field-spec";
 import { RecordForm } from "../forms/RecordForm";
+import { inOneDay, placeFields, placeShape, WINDOW_FIELDS, windowShape } from "../forms/when-and-where";
 import { FromHere } from "../home/FromHere";
 import { zoneOf } from "../home/zone-of";
 import { editOuting } from "../stage/edits";
@@ -16,21 +17,15 @@ interface Props {
   readonly onClose: () => void;
 }
 
-const WHEN: readonly FieldSpec[] = [
-  { kind: "date", key: "date", label: "Date" },
-  { kind: "time", key: "from", label: "You are there from" },
-  { kind: "time", key: "starts", label: "It starts" },
-  { kind: "time", key: "until", label: "You leave" },
-];
-const whenSchema = z
-  .object({ date: wallDate, from: wallTime, starts: wallTime, until: wallTime })
-  .refine((w) => w.until > w.from, { path: ["until"], message: "you leave after you come, on one day" })
-  .refine((w) => w.starts >= w.from && w.starts <= w.until, {
-    path: ["starts"],
-    message: "it starts while you are there",
-  });
+const whenSchema = inOneDay(z.object(windowShape));
 
-/** Date and window. The minute that is looked at stays inside; lamps that were alight all the while still are. */
+/** Lamps that were alight all the while still are when the window moves. */
+function litThrough({ light: { lamps }, from, until }: Shoot, when: Pick<Shoot, "from" | "until">) {
+  if (!lamps || lamps.from !== from || lamps.until !== until) return lamps;
+  return { ...lamps, from: when.from, until: when.until };
+}
+
+/** Date and window. The minute that is looked at stays inside. */
 export function WhenForm({ outing: { shoot, change }, onClose }: Props) {
   const toast = useToast();
   const record = useMemo(
@@ -39,7 +34,7 @@ export function WhenForm({ outing: { shoot, change }, onClose }: Props) {
   );
   return (
     <RecordForm
-      specs={WHEN}
+      specs={WINDOW_FIELDS}
       record={record}
       schema={whenSchema}
       save="Keep"
@@ -48,6 +43,7 @@ export function WhenForm({ outing: { shoot, change }, onClose }: Props) {
         change((s) => ({
           ...s,
           ...when,
+          light: { ...s.light, lamps: litThrough(s, when) },
           plannedAt: s.plannedAt >= when.from && s.plannedAt <= when.until ? s.plannedAt : when.starts,
         }));
         onClose();
@@ -69,24 +65,7 @@ const PLACE: readonly FieldSpec[] = [
   },
   { kind: "text", key: "sport", label: "Of what" },
   { kind: "text", key: "place", label: "Where, in a name" },
-  {
-    kind: "number",
-    key: "latitude",
-    label: "Latitude, south is −",
-    unit: "°",
-    min: -90,
-    max: 90,
-    decimals: 5,
-  },
-  {
-    kind: "number",
-    key: "longitude",
-    label: "Longitude, west is −",
-    unit: "°",
-    min: -180,
-    max: 180,
-    decimals: 5,
-  },
+  ...placeFields(),
   { kind: "length", key: "elevation", label: "Above the sea", min: -500, max: 9000 },
   {
     kind: "text",
@@ -100,8 +79,7 @@ const placeSchema = z.object({
   kind: z.enum(KINDS),
   sport: name,
   place: name,
-  latitude,
-  longitude,
+  ...placeShape,
   elevation: z.number(),
   zone: z.union([z.literal(""), zone]),
 });
@@ -127,7 +105,7 @@ export function PlaceForm({ outing: { shoot, change }, onClose }: Props) {
       schema={placeSchema}
       save="Keep"
       onCancel={onClose}
-      before={(set) => <FromHere set={set} />}
+      before={({ set }) => <FromHere set={set} />}
       onSave={({ latitude, longitude, elevation, zone, ...rest }) => {
         const moved = latitude !== anchor.latitude || longitude !== anchor.longitude;
         const found = zone === "" || (moved && zone === shoot.zone);

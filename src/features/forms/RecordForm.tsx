@@ -17,26 +17,52 @@ interface Props<T> {
   readonly onSave: (value: T) => void;
   readonly onCancel: () => void;
   /** Above the fields; may put values into them. */
-  readonly before?: (set: SetField) => ReactNode;
+  readonly before?: (hand: FormHand) => ReactNode;
+  /** Stands in place of the whole form for a while; what was typed is kept. */
+  readonly instead?: (hand: FormHand) => ReactNode;
   /** Among the buttons. */
   readonly more?: ReactNode;
 }
 
-/** Puts text into the field of a path, as if it had been typed. */
-export type SetField = (key: string, text: string) => void;
+/** A hand on the fields from outside them. */
+export interface FormHand {
+  /** Puts text into the field of a path, as if it had been typed. */
+  readonly set: (key: string, text: string) => void;
+  /** What stands in it. */
+  readonly typed: (key: string) => string;
+}
 
 /** A record as fields. Nothing is saved while one of them would be refused; what is wrong stands beside it. */
-export function RecordForm<T>({ specs, record, schema, save, onSave, onCancel, before, more }: Props<T>) {
+export function RecordForm<T>({
+  specs,
+  record,
+  schema,
+  save,
+  onSave,
+  onCancel,
+  before,
+  instead,
+  more,
+}: Props<T>) {
   const resolver = useMemo(() => resolverOf(specs, record, schema), [specs, record, schema]);
   const defaultValues = useMemo(() => toTyped(specs, record), [specs, record]);
-  const { control, handleSubmit, setValue } = useForm<Typed>({ defaultValues, resolver, mode: "onTouched" });
+  const { control, handleSubmit, setValue, getValues } = useForm<Typed>({
+    defaultValues,
+    resolver,
+    mode: "onTouched",
+  });
   const onSubmit = handleSubmit((typed) => {
     const read = readTyped(specs, typed, record, schema);
     if (read.ok) onSave(read.value);
   });
+  const hand: FormHand = {
+    set: (key, text) => setValue(fieldName(key), text, { shouldValidate: true, shouldDirty: true }),
+    typed: (key) => getValues(fieldName(key)) ?? "",
+  };
+  if (instead) return instead(hand);
   return (
     <View className="gap-4">
-      {before?.((key, text) => setValue(fieldName(key), text, { shouldValidate: true, shouldDirty: true }))}
+      {before?.(hand)}
       <View className="flex-row flex-wrap gap-x-4 gap-y-4">
         {specs.map((spec) => (
           <Field key={spec.key} spec={spec} control={control} />

@@ -2,6 +2,7 @@ import { View } from "react-native";
 import type { LampClass } from "@/core/light";
 import { lampLuxOf } from "@/core/light";
 import { Segmented } from "@/ui/controls/Segmented";
+import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
 import { setLamps } from "../stage/edits";
 import { useOuting } from "../stage/outing-context";
@@ -16,7 +17,7 @@ export function LampsField() {
   return (
     <View className="gap-2">
       <Txt size={14} tone="ink2">
-        {`${shoot.ground.masts.length} masts, class ${lamps.class}: about ${lampLuxOf(lamps)} lx on the ground, ${lamps.from} to ${lamps.until}`}
+        {`Class ${lamps.class}: about ${lampLuxOf(lamps)} lx on the ground`}
       </Txt>
       <Segmented
         label="Class of the lamps"
@@ -24,6 +25,19 @@ export function LampsField() {
         chosen={lamps.class}
         onChoose={(chosen) => change(setLamps({ class: chosen }))}
       />
+      <View className="flex-row gap-4">
+        {(["from", "until"] as const).map((end) => (
+          <TextField
+            key={end}
+            label={end === "from" ? "Alight from" : "Alight until"}
+            type="time"
+            value={lamps[end]}
+            onChange={(time) => {
+              if (time !== "") change(setLamps({ [end]: time }));
+            }}
+          />
+        ))}
+      </View>
     </View>
   );
 }

@@ -1,11 +1,11 @@
 import { View } from "react-native";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
-import type { SetField } from "../forms/RecordForm";
+import type { FormHand } from "../forms/RecordForm";
 import { useHere } from "./use-here";
 
 /** Puts where the device is into the fields `latitude` and `longitude`. */
-export function FromHere({ set }: { set: SetField }) {
+export function FromHere({ set }: Pick<FormHand, "set">) {
   const { ask, asking, trouble } = useHere(({ latitude, longitude }) => {
     set("latitude", String(latitude));
     set("longitude", String(longitude));

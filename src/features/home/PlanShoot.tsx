@@ -5,12 +5,8 @@ import { z } from "zod";
 import { OPEN_GROUND, VENUES } from "@/core/ground";
 import {
   EMPTY_LIBRARY,
-  latitude,
-  longitude,
   name,
   newShoot,
-  wallDate,
-  wallTime,
   type Kind,
   type Preferences,
   type Shoot,
@@ -23,6 +19,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { kindWords, savingFailure } from "@/words";
 import type { FieldSpec } from "../forms/field-spec";
 import { RecordForm } from "../forms/RecordForm";
+import { inOneDay, placeFields, placeShape, WINDOW_FIELDS, windowShape } from "../forms/when-and-where";
 import { useSubjectChoice } from "../library/use-subjects";
 import { useOwnLibrary } from "../store/library";
 import { useSaveShoot } from "../store/shoots";
@@ -32,46 +29,11 @@ import { zoneOf } from "./zone-of";
 const SPECS: readonly FieldSpec[] = [
   { kind: "text", key: "name", label: "What is it called" },
   { kind: "text", key: "place", label: "Where, in a name" },
-  {
-    kind: "number",
-    key: "latitude",
-    label: "Latitude, south is −",
-    unit: "°",
-    min: -90,
-    max: 90,
-    decimals: 5,
-  },
-  {
-    kind: "number",
-    key: "longitude",
-    label: "Longitude, west is −",
-    unit: "°",
-    min: -180,
-    max: 180,
-    decimals: 5,
-  },
-  { kind: "date", key: "date", label: "Date" },
-  { kind: "time", key: "from", label: "You are there from" },
-  { kind: "time", key: "starts", label: "It starts" },
-  { kind: "time", key: "until", label: "You leave" },
+  ...placeFields(),
+  ...WINDOW_FIELDS,
 ];
 
-const wishSchema = z
-  .object({
-    name,
-    place: name,
-    latitude,
-    longitude,
-    date: wallDate,
-    from: wallTime,
-    starts: wallTime,
-    until: wallTime,
-  })
-  .refine((w) => w.until > w.from, { path: ["until"], message: "you leave after you come, on one day" })
-  .refine((w) => w.starts >= w.from && w.starts <= w.until, {
-    path: ["starts"],
-    message: "it starts while you are there",
-  });
+const wishSchema = inOneDay(z.object({ name, place: name, ...placeShape, ...windowShape }));
 
 /** What a kind of outing usually is: its venue and its first subject, until the user says otherwise. */
 const USUAL: Readonly<Record<Kind, { readonly template: string; readonly subject: string }>> = {
@@ -158,7 +120,7 @@ function PlanForm({ kit, preferences, shoots, today, onClose }: Omit<Props, "ope
       save="Make the outing"
       onSave={(wish) => void onSave(wish)}
       onCancel={onClose}
-      before={(set) => (
+      before={({ set }) => (
         <View className="gap-4">
           <Segmented
             label="Kind of outing"

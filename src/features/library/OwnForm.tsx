@@ -15,6 +15,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { savingFailure } from "@/words";
 import type { FieldSpec } from "../forms/field-spec";
 import { RecordForm } from "../forms/RecordForm";
+import { placeFields } from "../forms/when-and-where";
 import { useChangeLibrary, useOwnLibrary } from "../store/library";
 import { OwnSubjectForm } from "./OwnSubjectForm";
 import type { SectionKey } from "./sections";
@@ -48,26 +49,7 @@ const START: readonly FieldSpec[] = [
 const VENUE: readonly FieldSpec[] = [
   { kind: "text", key: "name", label: "Name" },
   { kind: "number", key: "bearing", label: "Its long axis points to", unit: "°", min: 0, max: 359.9 },
-  {
-    kind: "number",
-    key: "latitude",
-    label: "Latitude, south is −",
-    unit: "°",
-    min: -90,
-    max: 90,
-    decimals: 5,
-    optional: true,
-  },
-  {
-    kind: "number",
-    key: "longitude",
-    label: "Longitude, west is −",
-    unit: "°",
-    min: -180,
-    max: 180,
-    decimals: 5,
-    optional: true,
-  },
+  ...placeFields(true),
   { kind: "text", key: "notes", label: "What you know of it", lines: 3 },
   SOURCE,
 ];

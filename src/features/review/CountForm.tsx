@@ -14,6 +14,12 @@ const MOST = 99999;
 /** 1/1000, f/2.8, ISO 1600: where there is no picture to take them from. */
 const USUAL: Settings = { shutter: 30, aperture: 9, iso: 12 };
 
+const RAILS = [
+  { rail: "shutter", label: "Shutter used", words: shutterWords },
+  { rail: "aperture", label: "Aperture used", words: apertureWords },
+  { rail: "iso", label: "ISO used", words: isoWords },
+] as const;
+
 const whole = (text: string, least: number): number | undefined => {
   const value = readNumber(text);
   return value !== undefined && Number.isInteger(value) && value >= least && value <= MOST
@@ -55,36 +61,22 @@ export function CountForm() {
         change((s) => s.log.filter((l) => !before.has(l.id)).reduce((t, l) => removeSeries(l.id)(t), s)),
     });
   };
-  const step = (rail: keyof Settings) => (click: number) => setUsed({ ...settings, [rail]: click });
   return (
     <View className="gap-3" role="group" aria-label="Count frames">
       <Txt size={18} weight={700} role="heading" aria-level={3}>
         Count what came out
       </Txt>
-      <Stepper
-        label="Shutter used"
-        value={settings.shutter}
-        words={shutterWords(settings.shutter)}
-        min={SCALE.shutter.first}
-        max={SCALE.shutter.last}
-        onChange={step("shutter")}
-      />
-      <Stepper
-        label="Aperture used"
-        value={settings.aperture}
-        words={apertureWords(settings.aperture)}
-        min={SCALE.aperture.first}
-        max={SCALE.aperture.last}
-        onChange={step("aperture")}
-      />
-      <Stepper
-        label="ISO used"
-        value={settings.iso}
-        words={isoWords(settings.iso)}
-        min={SCALE.iso.first}
-        max={SCALE.iso.last}
-        onChange={step("iso")}
-      />
+      {RAILS.map(({ rail, label, words }) => (
+        <Stepper
+          key={rail}
+          label={label}
+          value={settings[rail]}
+          words={words(settings[rail])}
+          min={SCALE[rail].first}
+          max={SCALE[rail].last}
+          onChange={(click) => setUsed({ ...settings, [rail]: click })}
+        />
+      ))}
       <View className="flex-row gap-4">
         <TextField
           label="Frames taken"

@@ -185,6 +185,10 @@ export const setLamps =
     return lamps ? editLight(() => ({ lamps: { ...lamps, ...edit } }))(shoot) : shoot;
   };
 
+/** Puts a roof over the ground that lets a share 0 … 1 of the daylight in, or takes it off. */
+export const setRoof = (daylightShare: number | undefined): Edit =>
+  editLight(() => ({ roof: daylightShare === undefined ? undefined : { daylightShare } }));
+
 /** Lamps where there were none, alight all the while; or none any more. */
 export const setLit =
   (lit: boolean): Edit =>

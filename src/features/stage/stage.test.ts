@@ -22,6 +22,7 @@ import {
   setCloud,
   setLamps,
   setLit,
+  setRoof,
   takeShot,
 } from "./edits";
 import { STAGES, stageState } from "./stages";
@@ -151,4 +152,6 @@ test("what stands is added, reshaped and taken away; lamps come and go with the 
   const hall = { ...shoot, light: { ...shoot.light, lamps: null, roof: { daylightShare: 0.01 } } };
   expect(check(setLit(true)(hall)).light.lamps).toMatchObject({ kind: "hall", from: "15:30" });
   expect(check(editVenue({ bearing: 270 })(shoot)).ground.venue.bearing).toBe(270);
+  expect(check(setRoof(0.02)(shoot)).light.roof).toEqual({ daylightShare: 0.02 });
+  expect(check(setRoof(undefined)(hall)).light.roof).toBeUndefined();
 });

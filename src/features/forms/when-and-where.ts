@@ -1,0 +1,54 @@
+import { z } from "zod";
+import { latitude, longitude, wallDate, wallTime } from "@/data";
+import type { FieldSpec } from "./field-spec";
+
+/** Day, window and place of an outing, as every form asks for them. */
+
+export const WINDOW_FIELDS: readonly FieldSpec[] = [
+  { kind: "date", key: "date", label: "Date" },
+  { kind: "time", key: "from", label: "You are there from" },
+  { kind: "time", key: "starts", label: "It starts" },
+  { kind: "time", key: "until", label: "You leave" },
+];
+
+export const windowShape = { date: wallDate, from: wallTime, starts: wallTime, until: wallTime };
+
+interface Window {
+  readonly from: string;
+  readonly starts: string;
+  readonly until: string;
+}
+
+/** A schema whose window begins, starts and ends in this order on one day. */
+export const inOneDay = <T extends Window>(schema: z.ZodType<T>): z.ZodType<T> =>
+  schema
+    .refine((w) => w.until > w.from, { path: ["until"], message: "you leave after you come, on one day" })
+    .refine((w) => w.starts >= w.from && w.starts <= w.until, {
+      path: ["starts"],
+      message: "it starts while you are there",
+    });
+
+export const placeShape = { latitude, longitude };
+
+export const placeFields = (optional = false): readonly FieldSpec[] => [
+  {
+    kind: "number",
+    key: "latitude",
+    label: "Latitude, south is −",
+    unit: "°",
+    min: -90,
+    max: 90,
+    decimals: 5,
+    optional,
+  },
+  {
+    kind: "number",
+    key: "longitude",
+    label: "Longitude, west is −",
+    unit: "°",
+    min: -180,
+    max: 180,
+    decimals: 5,
+    optional,
+  },
+];

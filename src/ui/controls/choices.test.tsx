@@ -1,0 +1,130 @@
+import { fireEvent, render, screen } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { useRef, useState } from "react";
+import { View } from "react-native";
+import { setDisplay } from "@/words";
+import { CheckRow } from "./CheckRow";
+import { LengthField } from "./LengthField";
+import { matching, Picker } from "./Picker";
+import { TextField } from "./TextField";
+import { useReorder } from "./useReorder";
+
+const ITEMS = [
+  { key: "a", title: "Otter along the bank", detail: "mammals, estimated" },
+  { key: "b", title: "Otter swimming", detail: "mammals, estimated" },
+  { key: "c", title: "Tern diving", detail: "birds, from memory" },
+];
+
+test("a search finds what holds every word of it, in name or detail, whatever the case", () => {
+  const found = (search: string) => matching(ITEMS, search).map((i) => i.key);
+  expect(found("otter")).toEqual(["a", "b"]);
+  expect(found("OTTER swim")).toEqual(["b"]);
+  expect(found("memory tern")).toEqual(["c"]);
+  expect(found("")).toEqual(["a", "b", "c"]);
+  expect(found("heron")).toEqual([]);
+});
+
+test("one of many is chosen from a list that opens, narrows and closes again", async () => {
+  const onChoose = jest.fn();
+  render(<Picker label="Subject" items={ITEMS} chosen="a" onChoose={onChoose} />);
+  expect(screen.queryByRole("list")).toBeNull();
+  await userEvent.click(screen.getByRole("button", { name: "Subject: Otter along the bank. Change" }));
+  await userEvent.type(screen.getByLabelText("Search subject"), "heron");
+  expect(screen.getByText("Nothing of that name. Try a shorter word.")).toBeInTheDocument();
+  await userEvent.clear(screen.getByLabelText("Search subject"));
+  await userEvent.type(screen.getByLabelText("Search subject"), "tern");
+  expect(screen.getAllByRole("listitem")).toHaveLength(1);
+  await userEvent.click(screen.getByRole("button", { name: /^Tern diving/ }));
+  expect(onChoose).toHaveBeenCalledWith("c");
+  expect(screen.queryByRole("list")).toBeNull();
+});
+
+test("a line is in or out", async () => {
+  const onChange = jest.fn();
+  render(<CheckRow title="Tripod" checked={false} onChange={onChange} />);
+  expect(screen.getByRole("checkbox", { name: "Tripod" })).toHaveAttribute("aria-checked", "false");
+  await userEvent.click(screen.getByRole("checkbox"));
+  expect(onChange).toHaveBeenCalledWith(true);
+});
+
+test("a field says its unit with its label, and what is wrong instead of its hint", () => {
+  const { rerender } = render(
+    <TextField label="Weight" unit="g" value="1" hint="With battery." onChange={jest.fn()} />,
+  );
+  expect(screen.getByLabelText("Weight in g")).toHaveAttribute("aria-invalid", "false");
+  expect(screen.getByText("With battery.")).toBeInTheDocument();
+  rerender(
+    <TextField
+      label="Weight"
+      unit="g"
+      value="x"
+      hint="With battery."
+      error="Type a number."
+      onChange={jest.fn()}
+    />,
+  );
+  expect(screen.getByRole("alert")).toHaveTextContent("Type a number.");
+  expect(screen.queryByText("With battery.")).toBeNull();
+});
+
+test("a length is typed in feet and given in metres, within bounds in metres", async () => {
+  setDisplay({ units: "ft", clock: "24" });
+  const onChange = jest.fn();
+  render(<LengthField label="Lens height" value={3.048} min={0.3048} max={30.48} onChange={onChange} />);
+  const field = screen.getByLabelText("Lens height in ft");
+  expect(field).toHaveValue("10.0");
+  await userEvent.clear(field);
+  await userEvent.type(field, "200");
+  fireEvent.blur(field);
+  expect(screen.getByRole("alert")).toHaveTextContent("Type a number from 1 to 100.");
+  await userEvent.clear(field);
+  await userEvent.type(field, "20");
+  fireEvent.blur(field);
+  expect(onChange.mock.calls[0][0]).toBeCloseTo(6.096, 9);
+  setDisplay({ units: "m", clock: "24" });
+});
+
+function Rows({ onMove }: { onMove: (from: number, to: number) => void }) {
+  const list = useRef<View>(null);
+  const [names] = useState(["a", "b", "c"]);
+  const { grip, drag } = useReorder(() => [...(list.current as unknown as Element).children], onMove);
+  return (
+    <View ref={list}>
+      {names.map((name, i) => (
+        <View key={name} {...grip(i, `Move ${name}${drag?.to === i ? ", here" : ""}`)} />
+      ))}
+    </View>
+  );
+}
+
+test("a grip moves its row by keys, and by a drag to as many rows as it passes", () => {
+  const onMove = jest.fn();
+  render(<Rows onMove={onMove} />);
+  const grip = (name: string) => screen.getByRole("button", { name: new RegExp(`^Move ${name}`) });
+  fireEvent.keyDown(grip("b"), { key: "ArrowUp" });
+  fireEvent.keyDown(grip("b"), { key: "ArrowDown" });
+  fireEvent.keyDown(grip("b"), { key: "x" });
+  expect(onMove.mock.calls).toEqual([
+    [1, 0],
+    [1, 2],
+  ]);
+  onMove.mockClear();
+  for (const [i, name] of ["a", "b", "c"].entries()) {
+    const node = grip(name);
+    node.getBoundingClientRect = () => ({ top: 50 * i, height: 50 }) as DOMRect;
+    node.setPointerCapture = () => undefined;
+  }
+  const at = (type: string, clientY: number) => {
+    const event = new MouseEvent(type, { bubbles: true, clientY });
+    fireEvent(grip("a"), event);
+  };
+  at("pointerdown", 25);
+  at("pointermove", 90);
+  expect(grip("b")).toHaveAccessibleName("Move b, here");
+  at("pointermove", 140);
+  at("pointerup", 140);
+  expect(onMove.mock.calls).toEqual([[0, 2]]);
+  at("pointerdown", 25);
+  at("pointerup", 25);
+  expect(onMove).toHaveBeenCalledTimes(1);
+});
