@@ -10,6 +10,7 @@ import {
   readingFailure,
   sacrificeWords,
   savingFailure,
+  softnessSentence,
   softnessWords,
   verdictWords,
 } from ".";
@@ -62,6 +63,15 @@ test("nearer than focus says how far to step back", () => {
     numbers: { distance: 0.8, closest: 1.2 },
   };
   expect(noPictureSentence(absent)).toContain("Step back to 1.2\u00a0m");
+});
+
+test("what the background does is a sentence that ends with what helps", () => {
+  const said = (kind: "stand" | "ground" | "skyline", smoothness: number) =>
+    softnessSentence({ kind, beyond: 32, smoothness }, backgroundWords({ kind, beyond: 32, smoothness }));
+  expect(said("stand", 3.4)).toBe("Stand 32 m behind: smooth, a face there blurs to 3.4 times its size.");
+  expect(said("stand", 0.5)).toMatch(/busy, .* Lower or wider open helps\.$/);
+  expect(said("ground", 9).replace("\u00a0", " ")).toBe("Open ground, 32 m of it: plain.");
+  expect(said("skyline", 9)).toContain("skyline");
 });
 
 test("background and face in a word", () => {

@@ -112,7 +112,7 @@ const BACKGROUNDS: Readonly<Record<Assessment["sighting"]["background"]["kind"],
   boards: "boards",
   trees: "trees",
   goal: "goal",
-  ground: "ground",
+  ground: "open",
   skyline: "skyline",
 };
 const OBSTACLES: Readonly<Record<Exclude<keyof typeof BACKGROUNDS, "ground" | "skyline">, string>> = {
@@ -139,8 +139,8 @@ export function softnessWords({ kind, smoothness }: Assessment["sighting"]["back
 export function softnessSentence(background: Assessment["sighting"]["background"], what: string): string {
   const { kind, smoothness } = background;
   if (kind === "skyline") return "The skyline is behind it, and that is soft.";
+  if (kind === "ground") return `Open ground, ${metresWords(background.beyond)} of it: plain.`;
   const name = what.charAt(0).toUpperCase() + what.slice(1);
-  if (kind === "ground") return `${name} behind: plain.`;
   const times = `a face there blurs to ${twoFigures(smoothness)} times its size`;
   if (smoothness >= 3) return `${name} behind: smooth, ${times}.`;
   return smoothness >= 1
