@@ -31,3 +31,19 @@ test("passing cloud tells both levels on Expose, and the card says how to expose
   await openStage(page, "Run");
   await expect(page.getByText(/^(Manual|Automatic ISO)/)).toBeVisible();
 });
+
+test("in a hide places are looked for about the spot, none of them on the water, with what is in the bag", async ({
+  page,
+}) => {
+  await page.goto("/shoot/lagoon-at-first-light/ground");
+  await expect(tag(page, "1")).toBeVisible();
+  if (isPhone(page)) await page.getByRole("button", { name: /^Otter on the bank from 1/ }).click();
+  await page.getByRole("button", { name: "Find places" }).click();
+  const first = page.getByRole("button", { name: "Move 1 to place 1" });
+  await expect(first).toBeVisible();
+  await first.click();
+  await expect(page.getByText("1 stands at place 1")).toBeVisible();
+  await expect(page.getByText("This place lies on the water")).toHaveCount(0);
+  const { lensId } = (await storedShoot(page, "lagoon-at-first-light")).choices[0];
+  expect(["zoom-150-600", "long-300", "zoom-24-70"]).toContain(lensId);
+});

@@ -17,6 +17,7 @@ import {
 
 const CODES: Record<JudgementCode, Judgement["numbers"]> = {
   "in-no-go": {},
+  "on-water": {},
   "inside-obstacle": {},
   "own-shadow": {},
   flicker: { stops: 1 },

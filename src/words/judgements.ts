@@ -9,6 +9,7 @@ const clicks = (stops: number | undefined): number => Math.round((stops ?? 0) * 
 /** What a judgement says, each ending in what to do. */
 const JUDGEMENTS: Readonly<Record<JudgementCode, (v: Judgement["numbers"]) => string>> = {
   "in-no-go": () => "Nobody may stand here. Move outside the marked area.",
+  "on-water": () => "This place lies on the water. Move to the bank.",
   blocked: (v) =>
     `Something ${metresWords(v.at ?? 0)} ahead hides the subject. Go ${metresWords(v.short ?? 0)} higher or aside.`,
   "inside-obstacle": () =>

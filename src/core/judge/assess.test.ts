@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import type { Ground, Position } from "../ground";
+import type { Area, Ground, Position } from "../ground";
 import type { Rig } from "../optics";
 import type { Subject } from "../motion";
 import { NIGHT_LUX, sceneAt, type LightPlan, type Shot } from "../scene";
@@ -375,4 +375,22 @@ test("the blur ladder repeats the assessment at its own shutter and doubles with
   const limb = ladder.map((rung) => rung.parts.find((p) => p.partId === "limb")!.blurUm);
   expect(limb[0]! / limb[1]!).toBeGreaterThan(1.98);
   expect(limb[0]! / limb[1]!).toBeLessThan(2);
+});
+
+test("a place on the water is out, one on an island in it is not", () => {
+  const square = (half: number) => [
+    { x: 20 - half, y: -half },
+    { x: 20 + half, y: -half },
+    { x: 20 + half, y: half },
+    { x: 20 - half, y: half },
+  ];
+  const areas = [{ id: "pond", name: "Pond", surface: "water" as const, outline: square(8) }];
+  const island = { id: "island", name: "Island", surface: "sand" as const, outline: square(2) };
+  const vetoes = (x: number, on: readonly Area[]) =>
+    at(place(x, 0), NOON, clear, { scene: sceneAt({ ...ground, areas: on }, clear, NOON) })
+      .judgement.filter((j) => j.weight === "veto")
+      .map((j) => j.code);
+  expect(vetoes(20, areas)).toContain("on-water");
+  expect(vetoes(20, [...areas, island])).not.toContain("on-water");
+  expect(vetoes(30, areas)).not.toContain("on-water");
 });

@@ -134,6 +134,7 @@ export type JudgementCode =
   | "out-of-reach"
   | "does-not-fit"
   | "in-no-go"
+  | "on-water"
   | "sun-in-frame"
   | "against-the-sun"
   | "own-shadow"

@@ -1,5 +1,5 @@
 import { angleBetween } from "../units";
-import { isInside, type Ground } from "../ground";
+import { isInside, surfaceAt, type Ground } from "../ground";
 import { angleOfViewAt, heldSidesMm } from "../optics";
 import { flickerStops } from "../motion";
 import { shutterSeconds } from "../exposure";
@@ -42,6 +42,7 @@ function vetoes(say: Say, { position, scene, shot }: AssessInput, { sighting }: 
     isInside(position.at, o.outline);
   const walled = obstacles.some((o) => position.lensHeight < o.height && inside(o));
   say("veto", "in-no-go", noGo.some(inside), {});
+  say("veto", "on-water", surfaceAt({ areas: scene.ground.areas }, position.at) === "water", {});
   say("veto", "inside-obstacle", walled, {});
   say("veto", "blocked", blockage !== undefined && !walled, {
     at: blockage?.at ?? 0,

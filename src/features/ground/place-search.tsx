@@ -1,13 +1,15 @@
 import { createContext, useContext, useEffect, useRef, useState, type ReactNode } from "react";
 import { shortList, type Candidate, type HeatCell, type SearchInput } from "@/core/judge";
-import { fromVenue, venueMarks, type Point } from "@/core/ground";
-import { lightPlanOf, rigOf } from "@/data";
+import { boxOutline, fromVenue, venueMarks, type Ground, type Point } from "@/core/ground";
+import { lightPlanOf } from "@/data";
 import type { SearchRun } from "@/workers/place-search-client";
 import { useOuting, type OutingState } from "../stage/outing-context";
 
 /** Metres round the field in which places are looked for, and between two places of the grid. */
 const AROUND = 14;
 const STEP = 3;
+/** Metres about the spot, where no field bounds the search. */
+const ABOUT_SPOT = 60;
 /** Kneeling and standing, metres. */
 const LENS_HEIGHTS = [0.7, 1.6];
 const LIST = { most: 4, apart: 12 };
@@ -43,34 +45,41 @@ export function usePlaceSearch(): PlaceSearch {
   return search;
 }
 
-/** What is searched: everywhere round the field, now, with every lens of the kit on the chosen body. */
+/** Where places are looked for: all round the field; in open ground, as far about the spot as one would walk for a picture. */
+function searchedArea({ venue, spots }: Ground, spotId: string): Point[] {
+  const field = venueMarks(venue.template).find((m) => m.kind === "boundary");
+  if (!field) {
+    const { at } = spots.find((s) => s.id === spotId)!;
+    return boxOutline({ middle: at, length: 2 * ABOUT_SPOT, width: 2 * ABOUT_SPOT, bearing: 0 });
+  }
+  const [xs, ys] = [field.points.map((p) => p.x), field.points.map((p) => p.y)];
+  const [x, y] = [Math.max(...xs) + AROUND, Math.max(...ys) + AROUND];
+  const corner = (a: number, b: number): Point => fromVenue(venue, { x: a, y: b });
+  return [corner(-x, -y), corner(x, -y), corner(x, y), corner(-x, y)];
+}
+
+/** What is searched: the ground about, now, with every lens of the bag on the chosen body. */
 function searchOf({
   shoot,
-  kit,
+  bag,
+  rig: mounted,
   shot,
   subject,
   choice,
   preferences,
   at,
 }: OutingState): SearchInput | undefined {
-  const rigs = kit.lenses.flatMap((lens) => {
-    const converterId = lens.id === choice.lensId ? choice.converterId : null;
-    const rig = rigOf({ ...choice, lensId: lens.id, converterId }, kit);
-    return rig ? [rig] : [];
-  });
-  const { venue } = shoot.ground;
-  const field = venueMarks(venue.template).find((m) => m.kind === "boundary");
-  if (!field || rigs.length === 0) return undefined;
-  const [xs, ys] = [field.points.map((p) => p.x), field.points.map((p) => p.y)];
-  const [x, y] = [Math.max(...xs) + AROUND, Math.max(...ys) + AROUND];
-  const corner = (a: number, b: number): Point => fromVenue(venue, { x: a, y: b });
+  if (!mounted) return undefined;
+  const rigs = bag.lenses.map((lens) =>
+    lens.id === choice.lensId ? mounted : { body: mounted.body, support: mounted.support, lens },
+  );
   return {
     shot,
     subject,
     order: preferences.order,
     ground: shoot.ground,
     light: lightPlanOf(shoot),
-    area: [[corner(-x, -y), corner(x, -y), corner(x, y), corner(-x, y)]],
+    area: [searchedArea(shoot.ground, shot.spotId)],
     step: STEP,
     lensHeights: LENS_HEIGHTS,
     times: [at],
