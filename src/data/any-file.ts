@@ -1,6 +1,5 @@
 import { EVERYTHING_FORMAT, readEverything } from "./everything-file";
-import type { Fault } from "./migrate";
-import { readOuting, type Outing } from "./outing-file";
+import { readOuting, type Outing, type OutingRead } from "./outing-file";
 import type { Library, Preferences, StoredKit } from "./schema";
 
 /** What a file of ours holds: one outing, or all of somebody's, with what they keep beside their outings. */
@@ -10,12 +9,7 @@ export interface FileContents {
 }
 
 export type FileRead =
-  | { readonly ok: true; readonly value: FileContents }
-  | {
-      readonly ok: false;
-      readonly reason: "not-json" | "foreign" | "newer-version" | "faults";
-      readonly faults: readonly Fault[];
-    };
+  { readonly ok: true; readonly value: FileContents } | Extract<OutingRead, { ok: false }>;
 
 /** Reads a file of either format. Nothing is changed anywhere; a file that will not do is told where and why. */
 export function readFile(text: string): FileRead {

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { faultsOf, parseRecord, type Fault, type Parsed } from "./migrate";
+import { faultsOf, faultsUnder, parseRecord, type Fault, type Parsed } from "./migrate";
 import { KIT_RECORD, LIBRARY_RECORD, PREFERENCES_RECORD, SHOOT_RECORD } from "./records";
 import type { Library, Preferences, Shoot, StoredKit } from "./schema";
 
@@ -61,6 +61,4 @@ export function readEverything(raw: unknown): EverythingRead {
 }
 
 const under = (place: string, parsed: Parsed<unknown>): Fault[] =>
-  parsed.ok
-    ? []
-    : parsed.faults.map(({ path, message }) => ({ path: path ? `${place}.${path}` : place, message }));
+  parsed.ok ? [] : faultsUnder(place, parsed.faults);

@@ -51,6 +51,10 @@ export function parseRecord<T>(kind: RecordKind<T>, raw: unknown): Parsed<T> {
   return { ok: false, reason: "faults", faults: faultsOf(parsed.error) };
 }
 
+/** Faults of a part of a file, told with the place of that part before their own. */
+export const faultsUnder = (place: string, faults: readonly Fault[]): Fault[] =>
+  faults.map(({ path, message }) => ({ path: path ? `${place}.${path}` : place, message }));
+
 /** Every fault with its place, in the order of the record. */
 export const faultsOf = (error: z.ZodError): Fault[] =>
   error.issues.map((issue) => ({ path: issue.path.join("."), message: issue.message }));

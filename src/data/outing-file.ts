@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { faultsOf, parseRecord, type Fault } from "./migrate";
+import { faultsOf, faultsUnder, parseRecord, type Fault } from "./migrate";
 import { KIT_RECORD, PREFERENCES_RECORD, SHOOT_RECORD } from "./records";
 import type { Preferences, Shoot, StoredKit } from "./schema";
 
@@ -64,9 +64,6 @@ function kitUsed(shoot: Shoot, kit: StoredKit): StoredKit {
   };
 }
 
-const under = (place: string, faults: readonly Fault[]): Fault[] =>
-  faults.map((f) => ({ path: f.path ? `${place}.${f.path}` : place, message: f.message }));
-
 /** Reads an outing's file. Nothing is changed anywhere; a file that will not do is told where and why. */
 export function readOuting(text: string): OutingRead {
   let raw: unknown;
@@ -97,14 +94,14 @@ function readParts(file: z.infer<typeof envelopeSchema>): OutingRead {
   const kit = parseRecord(KIT_RECORD, file.kit);
   const preferences = parseRecord(PREFERENCES_RECORD, file.preferences);
   if (shoot.ok && kit.ok && preferences.ok) {
-    const faults = under("shoot", kitFaults(shoot.value, kit.value));
+    const faults = faultsUnder("shoot", kitFaults(shoot.value, kit.value));
     if (faults.length > 0) return { ok: false, reason: "faults", faults };
     return { ok: true, value: { shoot: shoot.value, kit: kit.value, preferences: preferences.value } };
   }
   const faults = [
-    ...(shoot.ok ? [] : under("shoot", shoot.faults)),
-    ...(kit.ok ? [] : under("kit", kit.faults)),
-    ...(preferences.ok ? [] : under("preferences", preferences.faults)),
+    ...(shoot.ok ? [] : faultsUnder("shoot", shoot.faults)),
+    ...(kit.ok ? [] : faultsUnder("kit", kit.faults)),
+    ...(preferences.ok ? [] : faultsUnder("preferences", preferences.faults)),
   ];
   return { ok: false, reason: "faults", faults };
 }

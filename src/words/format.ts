@@ -50,6 +50,10 @@ export const coordinatesWords = (latitude: number, longitude: number, decimals =
 export const minutesWords = (seconds: number): string =>
   seconds < 30 ? "under 1 min" : `${Math.round(seconds / 60)}\u00a0min`;
 
+/** A count with its noun: "1 shot", "4 shots". */
+export const countWords = (n: number, one: string, many = `${one}s`): string =>
+  `${n} ${n === 1 ? one : many}`;
+
 /** Metres a second, to two figures: "7 m/s". */
 export const speedWords = (speed: number): string => `${twoFigures(speed)}\u00a0m/s`;
 

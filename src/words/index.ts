@@ -15,6 +15,7 @@ export {
   clicksAsStops,
   clicksWords,
   coordinatesWords,
+  countWords,
   dateWords,
   evRangeWords,
   evWords,

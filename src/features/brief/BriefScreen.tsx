@@ -14,6 +14,7 @@ import {
   cautionName,
   cautionSentence,
   coordinatesWords,
+  countWords,
   dateWords,
   shotSentence,
   timeWords,
@@ -90,8 +91,6 @@ function Facts({ onEdit }: { onEdit: (editing: Editing) => void }) {
     </View>
   );
 }
-
-const countWords = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
 
 interface SentenceProps {
   readonly says: string;

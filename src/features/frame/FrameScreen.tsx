@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { ScrollView, useWindowDimensions, View } from "react-native";
-import { frameView, type AssessInput, type Assessment } from "@/core/judge";
+import { frameView, type AssessInput, type Assessment, type FrameView } from "@/core/judge";
 import { heldSidesMm } from "@/core/optics";
 import { Txt } from "@/ui/controls/Txt";
 import { useSize } from "@/ui/layout/useSize";
@@ -20,15 +20,19 @@ import { LensTable } from "./LensTable";
 export function FrameScreen() {
   const wide = useWide();
   const { inHand, input } = useOuting();
-  const found = inHand?.ok && input ? { input, found: inHand } : undefined;
+  const seen = useMemo<Seen | undefined>(
+    () => (inHand?.ok && input ? { input, found: inHand, view: frameView(input, inHand) } : undefined),
+    [inHand, input],
+  );
   return (
-    <StageFrame stage="frame">{wide ? <WideFrame seen={found} /> : <PhoneFrame seen={found} />}</StageFrame>
+    <StageFrame stage="frame">{wide ? <WideFrame seen={seen} /> : <PhoneFrame seen={seen} />}</StageFrame>
   );
 }
 
 interface Seen {
   readonly input: AssessInput;
   readonly found: Assessment;
+  readonly view: FrameView;
 }
 
 /** Px of height beyond which a frame would push its figures out of sight. */
@@ -110,9 +114,8 @@ const FRAMING = [
   "sun-in-frame",
 ];
 
-function Picture({ input, found }: Seen) {
+function Picture({ input, found, view }: Seen) {
   const [size, onLayout] = useSize();
-  const view = useMemo(() => frameView(input, found), [input, found]);
   return (
     <View className="flex-1" onLayout={onLayout}>
       {size && <FrameDrawing size={size} view={view} input={input} found={found} />}
@@ -120,8 +123,7 @@ function Picture({ input, found }: Seen) {
   );
 }
 
-function Depth({ input, found }: Seen) {
-  const view = useMemo(() => frameView(input, found), [input, found]);
+function Depth({ input, found, view }: Seen) {
   return (
     <View className="gap-2">
       <DepthRuler view={view} found={found} />

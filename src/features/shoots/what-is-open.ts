@@ -1,4 +1,5 @@
 import { choiceOf, type Shoot } from "@/data";
+import { accessSentence, countWords } from "@/words";
 
 export interface OpenMatter {
   readonly words: string;
@@ -12,18 +13,17 @@ export function whatIsOpen(shoot: Shoot): OpenMatter[] {
   const without = shoot.shots.filter((s) => !choiceOf(shoot, s.id)?.positionId).length;
   const readings = shoot.light.readings.length;
   const wanted = shoot.shots.reduce((n, s) => n + s.wanted, 0);
-  const { allowedBy, mayStand } = shoot.access;
   return [
     {
-      words: `${shoot.shots.length} ${shoot.shots.length === 1 ? "shot" : "shots"}, ${wanted} ${wanted === 1 ? "picture" : "pictures"}`,
+      words: `${countWords(shoot.shots.length, "shot")}, ${countWords(wanted, "picture")}`,
       open: false,
     },
-    ...(allowedBy === "" || mayStand === "" ? [{ words: "access is not settled", open: true }] : []),
+    ...(!accessSentence(shoot.access).settled ? [{ words: "access is not settled", open: true }] : []),
     without === 0
       ? { words: "every shot has a place", open: false }
       : { words: `${people(without)} no place yet`, open: true },
     readings === 0
       ? { words: "no light reading yet", open: true }
-      : { words: `${readings} ${readings === 1 ? "reading" : "readings"} of the light`, open: false },
+      : { words: `${countWords(readings, "reading")} of the light`, open: false },
   ];
 }

@@ -1,4 +1,5 @@
 import type { Shoot } from "@/data";
+import { accessSentence, countWords } from "@/words";
 
 /** The stages that are built, in the order of the work. */
 export const STAGES = [
@@ -25,7 +26,7 @@ export interface StageFindings {
   readonly vetoed: number;
 }
 
-const shots = (n: number): string => `${n} ${n === 1 ? "shot" : "shots"}`;
+const shots = (n: number): string => countWords(n, "shot");
 const state = (settled: boolean, done: string, open: string): StageState => ({
   settled,
   open: settled ? done : open,
@@ -36,7 +37,7 @@ export function stageState(shoot: Shoot, key: StageKey, { broken, vetoed }: Stag
   switch (key) {
     case "brief":
       return state(
-        shoot.access.allowedBy !== "" && shoot.access.mayStand !== "",
+        accessSentence(shoot.access).settled,
         `${shots(shoot.shots.length)} promised`,
         "access is not settled",
       );
@@ -47,7 +48,7 @@ export function stageState(shoot: Shoot, key: StageKey, { broken, vetoed }: Stag
     case "frame":
       return state(vetoed === 0, "all within reach", `${shots(vetoed)} out of reach or sight`);
     case "expose":
-      return state(broken === 0, "limits hold", `${broken} ${broken === 1 ? "limit" : "limits"} will break`);
+      return state(broken === 0, "limits hold", `${countWords(broken, "limit")} will break`);
     case "run": {
       const readings = shoot.light.readings.length;
       return state(readings > 0, `${readings} kept`, "no reading yet");
