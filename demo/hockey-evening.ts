@@ -65,10 +65,7 @@ export const hockeyEvening: Shoot = {
       { id: "mast-north", name: "North mast", at: at(36, 26), height: 15 },
       { id: "mast-south", name: "South mast", at: at(36, -26), height: 15 },
     ],
-    noGo: [
-      { id: "field-of-play", name: "Field of play and run-off", outline: box(-30.5, -50.7, 30.5, 50.7) },
-      { id: "team-benches", name: "Team benches", outline: box(30.5, -16, 34, 0) },
-    ],
+    noGo: [{ id: "team-benches", name: "Team benches", outline: box(30.5, -16, 34, 0) }],
     positions: [
       { id: "a", name: "A", at: at(-33, 47), lensHeight: 1.1 },
       { id: "b", name: "B", at: at(11, 53), lensHeight: 1.2 },
@@ -128,7 +125,7 @@ export const hockeyEvening: Shoot = {
   ],
   light: {
     cloudEighths: 1,
-    lamps: { class: "II", from: "17:35", until: "19:30" },
+    lamps: { class: "II", from: "17:35" },
     readings: [],
   },
 };

@@ -61,6 +61,7 @@ const search: SearchInput = {
   step: 2.75,
   lensHeights: [0.6, 1.6],
   times: [from + 30 * MINUTE, from + 90 * MINUTE],
+  list: { most: 0, apart: 12 },
   rigs: [rig, { ...rig, lens: demoKit.lenses[1]! }],
 };
 

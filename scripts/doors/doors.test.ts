@@ -95,7 +95,7 @@ test("as JSON the whole assessment comes out, from any position and at any insta
   const [found] = JSON.parse(out);
   expect(found).toMatchObject({
     ok: true,
-    version: 1,
+    version: 2,
     ids: { shot: "drag-flick", position: "a" },
     at: Date.UTC(2026, 9, 17, 15, 27),
   });

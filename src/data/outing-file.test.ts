@@ -35,7 +35,7 @@ test.each([
   ["a newer file", changed((f) => (f.version = 9)), "newer-version", "version"],
   [
     "a newer shoot",
-    changed((f) => ((f.shoot as { version: number }).version = 3)),
+    changed((f) => ((f.shoot as { version: number }).version = 99)),
     "faults",
     "shoot.version",
   ],

@@ -11,9 +11,39 @@ import {
   type Shoot,
   type StoredKit,
 } from "./schema";
+import { venueTemplate, type Venue } from "@/core/ground";
+import { hallFor } from "./hall";
 import type { Migrations, RecordKind } from "./migrate";
 
 type Raw = Record<string, unknown>;
+const isRaw = (value: unknown): value is Raw =>
+  typeof value === "object" && value !== null && !Array.isArray(value);
+
+/**
+ * Version 3 knows walls and surfaces of a venue, and lamps that stay on as long as anybody does: those that went out with
+ * the end of the outing only did so because it had to be said. What cannot be read is left for the schema to name.
+ */
+function toVersion3(old: Raw): Raw {
+  const { ground, light } = old;
+  if (!isRaw(ground) || !isRaw(light) || !isRaw(ground.venue)) return old;
+  const lit = (lamps: unknown): unknown => {
+    if (!isRaw(lamps) || lamps.until !== old.until) return lamps;
+    const { until: _, ...rest } = lamps;
+    return rest;
+  };
+  const venue = venueTemplate(String(ground.venue.template));
+  const surface = venue.ok && (ground.surface ?? "grass") === "grass" ? venue.value.surface : undefined;
+  const roofed = isRaw(light.roof);
+  return {
+    ...old,
+    ground: {
+      ...ground,
+      ...(surface && { surface }),
+      ...(roofed && { hall: hallFor(ground.venue as unknown as Venue) }),
+    },
+    light: { ...light, lamps: lit(light.lamps) },
+  };
+}
 
 /** Version 2 knows what an outing is, who lets one in, what is in the bag, what was counted, and how much a shot matters. */
 const SHOOT_STEPS: Migrations = {
@@ -28,6 +58,7 @@ const SHOOT_STEPS: Migrations = {
     notes: "",
     shots: Array.isArray(old.shots) ? old.shots.map((shot: Raw) => ({ priority: 2, ...shot })) : old.shots,
   }),
+  2: toVersion3,
 };
 
 /** Version 2 knows cards. */

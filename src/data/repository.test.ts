@@ -1,5 +1,6 @@
 import { demoKit, demoShoots } from "../../demo";
 import { createRepository, EMPTY_LIBRARY, type KeyValueStore, type Shoot } from ".";
+import { SHOOT_VERSION } from "./schema";
 
 function memory(limit = Infinity): KeyValueStore & { map: Map<string, string> } {
   const map = new Map<string, string>();
@@ -115,6 +116,40 @@ test("an own library is empty until something is copied, and is read back", asyn
   expect(await repository.readLibrary()).toMatchObject({ ok: true, value: { subjects: [subject] } });
 });
 
+test("an outing of version 2 gets walls, surfaces and lamps that stay on, and keeps all the rest", async () => {
+  const store = memory();
+  const pool: Record<string, unknown> = {
+    ...shoot,
+    id: "pool-evening",
+    version: 2,
+    ground: { ...shoot.ground, surface: "grass", venue: { ...shoot.ground.venue, template: "pool-25" } },
+    light: {
+      ...shoot.light,
+      roof: { daylightShare: 0.01 },
+      lamps: { class: "II", from: shoot.from, until: shoot.until },
+    },
+  };
+  await store.setItem("bp/shoot/pool-evening", JSON.stringify(pool));
+  const read = await createRepository(store).readShoot("pool-evening");
+  if (!read.ok) throw new Error(read.reason);
+  const { ground, light, ...rest } = read.value;
+  expect(ground.surface).toBe("floor");
+  expect(ground.hall!.height).toBe(8);
+  expect(light.lamps).toEqual({ class: "II", from: shoot.from });
+  expect(rest.shots).toEqual(shoot.shots);
+  expect(ground.positions).toEqual(shoot.ground.positions);
+  // Lamps that were set to go out earlier still do.
+  const early = {
+    ...shoot,
+    version: 2,
+    light: { ...shoot.light, lamps: { class: "II", from: shoot.from, until: "18:00" } },
+  };
+  await store.setItem(`bp/shoot/${shoot.id}`, JSON.stringify(early));
+  expect(await createRepository(store).readShoot(shoot.id)).toMatchObject({
+    value: { light: { lamps: { until: "18:00" } } },
+  });
+});
+
 test("records of the first version are raised: outing, kit and preferences keep what they held", async () => {
   const store = memory();
   const { kind, archived, access, cautions, bag, log, notes, ...old } = shoot;
@@ -130,7 +165,10 @@ test("records of the first version are raised: outing, kit and preferences keep 
   );
   const repository = createRepository(store);
   const read = await repository.readShoot(shoot.id);
-  expect(read).toMatchObject({ ok: true, value: { version: 2, kind: "field", bag: null, notes: "" } });
+  expect(read).toMatchObject({
+    ok: true,
+    value: { version: SHOOT_VERSION, kind: "field", bag: null, notes: "" },
+  });
   expect(read.ok && read.value.ground).toEqual(shoot.ground);
   expect(read.ok && read.value.shots.map((s) => s.priority)).toEqual([2, 2, 2, 2]);
   expect(await repository.readKit()).toEqual({ ok: true, value: { ...demoKit, cards: [] } });

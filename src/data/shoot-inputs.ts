@@ -16,7 +16,7 @@ export function lightPlanOf(shoot: Shoot): LightPlan {
   const at = (time: string): number => instantOf(shoot.date, time, shoot.zone).at;
   return {
     ...sky,
-    lamps: { ...lamps, from: at(lamps.from), until: at(lamps.until) },
+    lamps: { ...lamps, from: at(lamps.from), until: lamps.until === undefined ? undefined : at(lamps.until) },
   };
 }
 

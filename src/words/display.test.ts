@@ -7,6 +7,7 @@ import {
   keepersSentence,
   lengthShown,
   metresFrom,
+  metresRangeWords,
   metresWords,
   minutesWords,
   setDisplay,
@@ -21,11 +22,24 @@ const plain = (text: string): string => text.replaceAll("\u00a0", " ");
 afterEach(() => setDisplay({ units: "m", clock: "24" }));
 
 test("lengths are metres until feet are wished: the foot is 0.3048 m", () => {
-  expect([24.2, 40, 0.5].map((m) => plain(metresWords(m)))).toEqual(["24.2 m", "40 m", "0.5 m"]);
+  expect([24.2, 40, 0.5].map((m) => plain(metresWords(m)))).toEqual(["24.2 m", "40 m", "50 cm"]);
   setDisplay({ units: "ft", clock: "24" });
   expect([24.2, 3, 0.3048].map((m) => plain(metresWords(m)))).toEqual(["79 ft", "9.8 ft", "1.0 ft"]);
   expect(plain(sizeWords(1.7))).toBe("5.58 ft");
   expect(metresFrom(lengthShown(12.34))).toBeCloseTo(12.34, 12);
+});
+
+test("close to, lengths were all 0.4 m: they are said in centimetres and millimetres", () => {
+  expect([0.396, 0.05, 0.999, 1.2].map((m) => plain(metresWords(m)))).toEqual([
+    "40 cm",
+    "50 mm",
+    "1.0 m",
+    "1.2 m",
+  ]);
+  expect(plain(metresRangeWords(0.3961, 0.4092))).toBe("396 to 409 mm");
+  expect(plain(metresRangeWords(29.8, 30.8))).toBe("29.8 to 30.8 m");
+  expect(plain(metresRangeWords(3.99, 4.01))).toBe("3990 to 4010 mm");
+  expect(plain(metresRangeWords(8, 140))).toBe("8 to 140 m");
 });
 
 test("times go round the short clock: noon and midnight are twelve", () => {

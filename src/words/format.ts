@@ -1,5 +1,12 @@
 import { lengthShown, lengthUnit } from "./display";
-import { apertureMark, isoMark, shutterMark, type Settings } from "@/core/exposure";
+import {
+  apertureMark,
+  apertureNearest,
+  isoMark,
+  shutterMark,
+  shutterNoSlower,
+  type Settings,
+} from "@/core/exposure";
 
 /** Numbers for people, at the precision that the model deserves. Rounding happens here and nowhere else. */
 
@@ -24,23 +31,72 @@ export const changedWords = (from: Settings, to: Settings): string =>
     .filter(Boolean)
     .join(", ");
 
-/** A solved exposure in seconds, as a fraction of two figures: 1/905 reads "1/900". */
-export function exposureWords(seconds: number): string {
-  if (seconds >= 0.3) return `${twoFigures(seconds)} s`;
-  return `1/${twoFigures(1 / seconds)}`;
-}
+/** A solved exposure in seconds as the camera's own mark on its safe side: 1/905 s reads "1/1000". */
+export const exposureWords = (seconds: number): string => shutterWords(shutterNoSlower(seconds));
 
 /** Two significant figures, without an exponent. */
 export const twoFigures = (value: number): string => String(Number(value.toPrecision(2)));
 
-/** A length in metres, in the user's unit: a decimal below 30, whole above. */
-export function metresWords(metres: number): string {
-  const shown = lengthShown(metres);
-  return `${Math.abs(shown) < 29.95 ? shown.toFixed(1) : Math.round(shown)}\u00a0${lengthUnit()}`;
+const METRES_PER_INCH = 0.0254;
+
+/** How a length is said: the unit, how many of it make a metre, and from how many metres on it is used. */
+interface LengthStep {
+  readonly from: number;
+  readonly perMetre: number;
+  readonly unit: string;
+  readonly decimals: number;
 }
 
-/** A length of a part or a tool, to a hundredth: "1.35 m". */
-export const sizeWords = (metres: number): string => `${lengthShown(metres).toFixed(2)}\u00a0${lengthUnit()}`;
+/** Close to in millimetres and centimetres, or inches; a decimal below 30, whole above. */
+const LENGTHS: Readonly<Record<"m" | "ft", readonly LengthStep[]>> = {
+  m: [
+    { from: 29.95, perMetre: 1, unit: "m", decimals: 0 },
+    { from: 0.995, perMetre: 1, unit: "m", decimals: 1 },
+    { from: 0.0995, perMetre: 100, unit: "cm", decimals: 0 },
+    { from: 0, perMetre: 1000, unit: "mm", decimals: 0 },
+  ],
+  ft: [
+    { from: 29.95 * 0.3048, perMetre: 1 / 0.3048, unit: "ft", decimals: 0 },
+    { from: 0.9995 * 0.3048, perMetre: 1 / 0.3048, unit: "ft", decimals: 1 },
+    { from: 0, perMetre: 1 / METRES_PER_INCH, unit: "in", decimals: 1 },
+  ],
+};
+
+const stepFor = (metres: number): LengthStep => {
+  const steps = LENGTHS[lengthUnit()];
+  return steps.find((s) => Math.abs(metres) >= s.from) ?? steps[steps.length - 1]!;
+};
+
+/** A length in metres, in the user's unit at the precision that it deserves: "24.2 m", "40 cm", "9 mm". */
+export function metresWords(metres: number): string {
+  const { perMetre, unit, decimals } = stepFor(metres);
+  return `${(metres * perMetre).toFixed(decimals)}\u00a0${unit}`;
+}
+
+/** From one length to another in one unit, fine enough that the two differ: "396 to 409 mm", "29.8 to 30.8 m". */
+export function metresRangeWords(from: number, to: number): string {
+  const steps = LENGTHS[lengthUnit()];
+  const told = ({ perMetre, decimals }: LengthStep, metres: number): string =>
+    (metres * perMetre).toFixed(decimals);
+  const coarse = steps.indexOf(stepFor(to));
+  // Two figures of the difference are worth telling.
+  const fine = steps.findIndex((s, i) => i >= coarse && (to - from) * s.perMetre * 10 ** s.decimals >= 5);
+  const step = steps[fine < 0 ? steps.length - 1 : fine]!;
+  return `${told(step, from)} to ${told(step, to)}\u00a0${step.unit}`;
+}
+
+/** The next length up that is said with so many metres: what one has to step back, never less than that. */
+export function atLeastWords(metres: number): string {
+  const { perMetre, unit, decimals } = stepFor(metres);
+  const shown = Math.ceil(metres * perMetre * 10 ** decimals - 1e-6) / 10 ** decimals;
+  return `${shown.toFixed(decimals)}\u00a0${unit}`;
+}
+
+/** A length of a part or a tool, to a hundredth: "1.35 m"; small ones in centimetres and millimetres. */
+export const sizeWords = (metres: number): string =>
+  metres < 0.995 * (lengthUnit() === "m" ? 1 : 0.3048)
+    ? metresWords(metres)
+    : `${lengthShown(metres).toFixed(2)}\u00a0${lengthUnit()}`;
 
 /** Coordinates in decimal degrees: "53.21° N 1.44° W". */
 export const coordinatesWords = (latitude: number, longitude: number, decimals = 2): string =>
@@ -80,7 +136,11 @@ export const apertureRangeWords = (l: { widest: number; widestAtLong?: number })
     : `f/${l.widest}–${l.widestAtLong}`;
 
 export const focalWords = (mm: number): string => `${Math.round(mm)}\u00a0mm`;
-export const fNumberWords = (fNumber: number): string => `f/${Number(fNumber.toPrecision(2))}`;
+/** An f-number as the camera's own mark, which is what it shows with a converter mounted: f/7.9 reads "f/8". */
+export const fNumberWords = (fNumber: number): string =>
+  fNumber > PAST_MARKS ? "an aperture past f/64" : apertureWords(apertureNearest(fNumber));
+/** Half a click past the last mark of the scale. */
+const PAST_MARKS = 64 * 2 ** (1 / 12);
 
 /** Thirds of a stop as people say them: "1/3", "2/3", "1", "1 1/3". */
 export function clicksAsStops(clicks: number): string {
@@ -95,6 +155,10 @@ export const stopsNoun = (clicks: number): string =>
 
 /** "2 clicks", "1 click". */
 export const clicksWords = (clicks: number): string => `${clicks} ${clicks === 1 ? "click" : "clicks"}`;
+
+/** Clicks with a sign as thirds of a stop: "+6 1/3", "−10", "0". */
+export const signedClicks = (clicks: number): string =>
+  clicks === 0 ? "0" : `${clicks < 0 ? "−" : "+"}${clicksAsStops(clicks)}`;
 
 /** Stops with a sign, to a tenth: "+6.1", "−10.0". */
 export const signedStops = (stops: number): string =>

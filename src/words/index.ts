@@ -8,6 +8,9 @@ export {
   type Display,
 } from "./display";
 export {
+  atLeastWords,
+  metresRangeWords,
+  signedClicks,
   apertureRangeWords,
   apertureWords,
   bearingWords,
@@ -20,6 +23,7 @@ export {
   evRangeWords,
   evWords,
   exposureWords,
+  fNumberWords,
   focalRangeWords,
   focalWords,
   isoWords,
@@ -38,11 +42,14 @@ export {
 } from "./format";
 export { accessSentence, priorityWords, shotSentence, techniqueWords, toleranceWords } from "./brief";
 export { cautionName, cautionSentence } from "./cautions";
+export { areaWords, leaveWords, officialWords } from "./standing";
+export { surfaceWords } from "./surfaces";
 export { figureWords } from "./figures";
 export { faultWords, readingFailure, savingFailure } from "./failures";
 export {
   backgroundWords,
   blurSourceWords,
+  breakingWords,
   breakWords,
   endWords,
   faceWords,
@@ -55,7 +62,7 @@ export {
   softnessWords,
   verdictWords,
 } from "./judgements";
-export { intentWords, kindWords, modeSentence, placeWords, scoreWords } from "./places";
+export { intentWords, kindWords, lampClassWords, modeSentence, placeWords, scoreWords } from "./places";
 export { burstSentence, keepersSentence } from "./review";
 export { readNumber } from "./read-number";
 export { hasReason, reasonSentence, sourceWords } from "./reasons";

@@ -1,4 +1,4 @@
-import type { Judgement, JudgementCode } from "@/core/judge";
+import type { Judgement, JudgementCode, SeenBehind } from "@/core/judge";
 import {
   backgroundWords,
   breakWords,
@@ -16,14 +16,16 @@ import {
 } from ".";
 
 const CODES: Record<JudgementCode, Judgement["numbers"]> = {
-  "in-no-go": {},
-  "on-water": {},
+  "no-standing": {},
+  "needs-leave": {},
+  "on-leave": {},
+  "focus-not-shutter": { times: 1.4, speed: 11 },
   "inside-obstacle": {},
   "own-shadow": {},
   flicker: { stops: 1 },
   "filter-needed": { stops: 3 },
   "nothing-crosses": {},
-  blocked: { at: 12, short: 0.6 },
+  blocked: { at: 12, raise: 0.62 },
   "out-of-reach": { fill: 0.2, wished: 0.6 },
   "does-not-fit": { fill: 1.3 },
   "sun-in-frame": { aside: 2, above: 3 },
@@ -31,8 +33,8 @@ const CODES: Record<JudgementCode, Judgement["numbers"]> = {
   "seen-from-behind": { turn: 140 },
   "background-busy": { smoothness: 0.4, beyond: 9 },
   "pixels-short": { px: 2000, wanted: 3000 },
-  "light-short": { missing: 4 / 3, off: 0 },
-  "light-over": { off: 2 },
+  "light-short": { short: 4 / 3, missing: 0 },
+  "light-over": { over: 2 },
   "motion-not-held": { times: 2.6 },
   "no-shutter-holds": { tolerance: 20 },
 };
@@ -50,35 +52,61 @@ test("every judgement is a short plain sentence that ends, without a code or a b
 
 test("numbers stand in their sentences", () => {
   expect(sentence("blocked")).toContain("12.0\u00a0m ahead");
-  expect(sentence("light-short")).toBe("1 1/3 stops missing at your ceiling.");
-  expect(sentence("light-short", { missing: 2, off: 2 / 3 })).toBe(
-    "Still 2/3 stop dark after all you give up.",
+  expect(sentence("blocked")).toContain("Go 62\u00a0cm higher");
+  expect(sentence("blocked", { at: 12 })).toMatch(/Step aside\.$/);
+  expect(sentence("light-short")).toMatch(/^1 1\/3 stops short at your ISO ceiling/);
+  expect(sentence("light-short", { short: 2, missing: 2 / 3 })).toMatch(
+    /^2\/3 stop too dark after everything/,
   );
   expect(sentence("sun-in-frame")).toMatch(/Never look at it through an optical finder/);
 });
 
-test("nearer than focus says how far to step back", () => {
-  const absent = {
-    ok: false as const,
-    reason: "nearer-than-focus" as const,
-    numbers: { distance: 0.8, closest: 1.2 },
-  };
-  expect(noPictureSentence(absent)).toContain("Step back to 1.2\u00a0m");
+test("where one may not stand the part of the ground and its official are named", () => {
+  const said = (code: JudgementCode, area: Judgement["area"]) =>
+    judgementSentence({ code, weight: "veto", numbers: {}, area, official: "pool-referee" });
+  expect(said("no-standing", "water")).toBe("The water: nobody stands here. Move off it.");
+  expect(said("no-standing", "outside-walls")).toMatch(/walls/);
+  expect(said("needs-leave", "pool-deck")).toMatch(/^The pool deck: only if the pool’s referee agree/);
+  expect(said("on-leave", "pool-deck")).toContain("the pool’s referee");
+});
+
+test("“4.2 m is nearer than this lens focuses, step back to 4.2 m” could be read: the step is never nothing", () => {
+  for (const [distance, closest] of [
+    [4.18, 4.2],
+    [1.2, 1.2004],
+    [0.8, 1.2],
+    [0.0999, 0.1],
+  ] as const) {
+    const words = noPictureSentence({
+      ok: false,
+      reason: "nearer-than-focus",
+      numbers: { distance, closest },
+    });
+    expect(words).toMatch(/^Too near: .* Step back [1-9]\d*\u00a0(mm|cm|m)\.$/);
+  }
+});
+
+const behind = (kind: SeenBehind["kind"], smoothness: number | "plain"): SeenBehind => ({
+  kind,
+  beyond: 32,
+  at: { x: 0, y: 0 },
+  smoothness,
 });
 
 test("what the background does is a sentence that ends with what helps", () => {
-  const said = (kind: "stand" | "ground" | "skyline", smoothness: number) =>
-    softnessSentence({ kind, beyond: 32, smoothness }, backgroundWords({ kind, beyond: 32, smoothness }));
-  expect(said("stand", 3.4)).toBe("Stand 32 m behind: smooth, a face there blurs to 3.4 times its size.");
-  expect(said("stand", 0.5)).toMatch(/busy, .* Lower or wider open helps\.$/);
-  expect(said("ground", 9).replace("\u00a0", " ")).toBe("Open ground, 32 m of it: plain.");
-  expect(said("skyline", 9)).toContain("skyline");
+  const said = (kind: SeenBehind["kind"], smoothness: number | "plain") =>
+    softnessSentence(behind(kind, smoothness), backgroundWords(behind(kind, smoothness)));
+  expect(said("stand", 3.4)).toBe("Stand 32 m behind it: smooth, a face there blurs to 3.4 times its size.");
+  expect(said("stand", 0.5)).toMatch(/busy, .* Get lower, or open up\.$/);
+  expect(said("ground", "plain").replace("\u00a0", " ")).toBe("Ground 32 m on behind it: plain.");
+  expect(said("skyline", "plain")).toContain("skyline");
+  expect(said("wall", 2)).toMatch(/^Wall 32 m behind it: soft, lettering/);
 });
 
 test("background and face in a word", () => {
-  expect(backgroundWords({ kind: "stand", beyond: 31.6, smoothness: 2 })).toBe("stand 32 m");
-  expect(backgroundWords({ kind: "skyline", beyond: 400, smoothness: 2 })).toBe("skyline");
-  const softness = (value: number) => softnessWords({ kind: "stand", beyond: 30, smoothness: value });
+  expect(backgroundWords(behind("stand", 2))).toBe("stand 32 m");
+  expect(backgroundWords(behind("skyline", "plain"))).toBe("skyline");
+  const softness = (value: number) => softnessWords({ smoothness: value });
   expect([3.2, 1.5, 0.5].map(softness)).toEqual(["smooth", "soft", "busy"]);
   expect([20, 80, 150].map(faceWords)).toEqual(["toward you", "profile", "away"]);
 });

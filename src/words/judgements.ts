@@ -1,17 +1,22 @@
-import type { Assessment, Break, Judgement, JudgementCode, NoPicture } from "@/core/judge";
+import type { Assessment, Break, Judgement, JudgementCode, NoPicture, SeenBehind } from "@/core/judge";
 import type { EndReason, Sacrifice } from "@/core/exposure";
 import type { BlurSource, BlurVerdict } from "@/core/motion";
 import { lengthShown, lengthUnit } from "./display";
-import { metresWords, percentWords, stopsNoun, twoFigures } from "./format";
+import { atLeastWords, metresWords, percentWords, stopsNoun, twoFigures } from "./format";
+import { needsLeaveSentence, neverSentence, onLeaveSentence } from "./standing";
+
+/** Metres beyond which nobody is told to go higher. */
+const HIGHEST_STEP = 12;
 
 const clicks = (stops: number | undefined): number => Math.round((stops ?? 0) * 3);
 
 /** What a judgement says, each ending in what to do. */
-const JUDGEMENTS: Readonly<Record<JudgementCode, (v: Judgement["numbers"]) => string>> = {
-  "in-no-go": () => "Nobody may stand here. Move outside the marked area.",
-  "on-water": () => "This place lies on the water. Move to the bank.",
+const JUDGEMENTS: Readonly<Record<JudgementCode, (v: Judgement["numbers"], said: Judgement) => string>> = {
+  "no-standing": (_, said) => neverSentence(said),
+  "needs-leave": (_, said) => needsLeaveSentence(said),
+  "on-leave": (_, said) => onLeaveSentence(said),
   blocked: (v) =>
-    `Something ${metresWords(v.at ?? 0)} ahead hides the subject. Go ${metresWords(v.short ?? 0)} higher or aside.`,
+    `Something ${metresWords(v.at ?? 0)} ahead hides the subject. ${v.raise === undefined || v.raise > HIGHEST_STEP ? "Step aside" : `Go ${atLeastWords(v.raise)} higher, or step aside`}.`,
   "inside-obstacle": () =>
     "This place lies inside something solid. Move out, or set a lens height above its top.",
   "out-of-reach": (v) =>
@@ -26,10 +31,12 @@ const JUDGEMENTS: Readonly<Record<JudgementCode, (v: Judgement["numbers"]) => st
     `Busy ${metresWords(v.beyond ?? 0)} behind. Lower, longer or wider open softens it.`,
   "pixels-short": (v) => `${v.px ?? 0} px are left of ${v.wanted ?? 0} ordered. Go nearer.`,
   "light-short": (v) =>
-    clicks(v.off) > 0
-      ? `Still ${stopsNoun(clicks(v.off))} dark after all you give up.`
-      : `${stopsNoun(clicks(v.missing))} missing at your ceiling.`,
-  "light-over": (v) => `${stopsNoun(clicks(v.off))} too bright: mount a neutral-density filter.`,
+    clicks(v.missing) > 0
+      ? `${stopsNoun(clicks(v.missing))} too dark after everything you give up. Wait for light or go where it is brighter.`
+      : `${stopsNoun(clicks(v.short))} short at your ISO ceiling, made up by what you give up.`,
+  "light-over": (v) => `${stopsNoun(clicks(v.over))} too bright: use a neutral-density filter.`,
+  "focus-not-shutter": () =>
+    "Focus, not shutter: it comes too fast for the autofocus to hold. Prefocus on a spot, or shoot as it passes.",
   "motion-not-held": (v) =>
     `It smears ${twoFigures(v.times ?? 0)} times what you allow. Take a faster shutter.`,
   flicker: (v) =>
@@ -37,19 +44,26 @@ const JUDGEMENTS: Readonly<Record<JudgementCode, (v: Judgement["numbers"]) => st
   "filter-needed": (v) => `Mount a neutral-density filter of ${v.stops ?? 0} stops.`,
   "nothing-crosses": () =>
     "Nothing crosses your view from here, so no lines are drawn. Stand to the side of its way.",
-  "no-shutter-holds": () => "No shutter holds it: it is focus, not movement. Stop down or wait for it.",
+  "no-shutter-holds": () =>
+    "No shutter holds it: focus and lens alone blur more than you allow. Stop down, or accept a smaller print.",
 };
 
-export const judgementSentence = ({ code, numbers }: Judgement): string => JUDGEMENTS[code](numbers);
+export const judgementSentence = (said: Judgement): string => JUDGEMENTS[said.code](said.numbers, said);
 
-export const noPictureSentence = ({ numbers }: NoPicture): string =>
-  `${metresWords(numbers?.distance ?? 0)} is nearer than this lens focuses. Step back to ${metresWords(numbers?.closest ?? 0)}.`;
+/** Nearer than the lens focuses: by how much to step back, never less than it takes. */
+export function noPictureSentence({ numbers }: NoPicture): string {
+  const { distance = 0, closest = 0 } = numbers ?? {};
+  return `Too near: this lens focuses no nearer than ${atLeastWords(closest)}. Step back ${atLeastWords(Math.max(0.01, closest - distance))}.`;
+}
 
 export function lightSideWords(light: Assessment["light"]): { value: string; label: string } {
   if (light.direct === "roof")
     return { value: light.lux.lamps > 0 ? "lamps" : "daylight", label: "under a roof" };
-  if (light.direct === "sun-down")
-    return { value: light.lux.lamps > 0 ? "lamps" : "dusk", label: "sun is down" };
+  if (light.direct === "sun-down") {
+    const natural = light.lux.moon > 0.05 * light.lux.total ? "moonlight" : "dusk";
+    return { value: light.lux.lamps > 0 ? "lamps" : natural, label: "sun is down" };
+  }
+  if (light.direct === "leaves") return { value: "even", label: "under leaves" };
   if (light.direct === "shaded") return { value: "shade", label: "out of the sun" };
   if (light.direct === "cloud" || light.side === "even") return { value: "even", label: "no direct sun" };
   const side = { front: "front-lit", side: "side-lit", back: "back-lit" }[light.side];
@@ -67,6 +81,15 @@ const BREAKS: Readonly<Record<Break["code"], string>> = {
   "within-ceiling": "within ceiling",
 };
 export const breakWords = (code: Break["code"]): string => BREAKS[code];
+
+/** What a limit that breaks at a place means, after "from 18:40". */
+const BREAKING: Readonly<Partial<Record<JudgementCode, string>>> = {
+  "light-short": "the light is short",
+  "sun-in-frame": "the sun is in the frame",
+  "own-shadow": "your shadow falls on it",
+  "motion-not-held": "movement is not held",
+};
+export const breakingWords = (code: JudgementCode): string => BREAKING[code] ?? "a limit breaks";
 
 const ENDS: Readonly<Record<EndReason, string>> = {
   motion: "movement",
@@ -113,10 +136,14 @@ const BACKGROUNDS: Readonly<Record<Assessment["sighting"]["background"]["kind"],
   boards: "boards",
   trees: "trees",
   goal: "goal",
+  wall: "wall",
   ground: "open",
   skyline: "skyline",
+  sky: "sky",
 };
-const OBSTACLES: Readonly<Record<Exclude<keyof typeof BACKGROUNDS, "ground" | "skyline">, string>> = {
+const OBSTACLES: Readonly<
+  Record<Exclude<keyof typeof BACKGROUNDS, "wall" | "ground" | "skyline" | "sky">, string>
+> = {
   stand: "Stand",
   building: "Building",
   fence: "Fence",
@@ -127,26 +154,41 @@ const OBSTACLES: Readonly<Record<Exclude<keyof typeof BACKGROUNDS, "ground" | "s
 export const obstacleWords = (kind: keyof typeof OBSTACLES): string => OBSTACLES[kind];
 
 export const backgroundWords = ({ kind, beyond }: Assessment["sighting"]["background"]): string =>
-  kind === "skyline" ? "skyline" : `${BACKGROUNDS[kind]} ${Math.round(lengthShown(beyond))} ${lengthUnit()}`;
+  kind === "skyline" || kind === "sky"
+    ? BACKGROUNDS[kind]
+    : `${BACKGROUNDS[kind]} ${Math.round(lengthShown(beyond))} ${lengthUnit()}`;
 
-/** Smooth from 3, soft from 1, busy below (common practice); turf and skyline have no faces to be busy with. */
-export function softnessWords({ kind, smoothness }: Assessment["sighting"]["background"]): string {
-  if (kind === "ground" || kind === "skyline") return "plain";
+/** Smooth from 3, soft from 1, busy below (common practice); sky, water and snow have nothing to be busy with. */
+export function softnessWords({ smoothness }: Pick<SeenBehind, "smoothness">): string {
+  if (smoothness === "plain") return "plain";
   if (smoothness >= 3) return "smooth";
   return smoothness >= 1 ? "soft" : "busy";
 }
 
+/** What of a background one would make out if it were sharp. */
+const DETAILS: Readonly<Partial<Record<SeenBehind["kind"], string>>> = {
+  stand: "a face",
+  trees: "a leaf",
+  ground: "a tuft",
+  fence: "the mesh",
+  goal: "the net",
+};
+
 /** What the background does to the picture, in a sentence. */
-export function softnessSentence(background: Assessment["sighting"]["background"], what: string): string {
+export function softnessSentence(background: SeenBehind, what: string): string {
   const { kind, smoothness } = background;
-  if (kind === "skyline") return "The skyline is behind it, and that is soft.";
-  if (kind === "ground") return `Open ground, ${metresWords(background.beyond)} of it: plain.`;
-  const name = what.charAt(0).toUpperCase() + what.slice(1);
-  const times = `a face there blurs to ${twoFigures(smoothness)} times its size`;
-  if (smoothness >= 3) return `${name} behind: smooth, ${times}.`;
+  if (kind === "sky") return "Open sky behind it: plain.";
+  if (kind === "skyline") return "The skyline is far behind it, and soft.";
+  const name =
+    kind === "ground"
+      ? `Ground ${metresWords(background.beyond)} on`
+      : what.charAt(0).toUpperCase() + what.slice(1);
+  if (smoothness === "plain") return `${name} behind it: plain.`;
+  const times = `${DETAILS[kind] ?? "lettering"} there blurs to ${twoFigures(smoothness)} times its size`;
+  if (smoothness >= 3) return `${name} behind it: smooth, ${times}.`;
   return smoothness >= 1
-    ? `${name} behind: soft, ${times}.`
-    : `${name} behind: busy, ${times}. Lower or wider open helps.`;
+    ? `${name} behind it: soft, ${times}.`
+    : `${name} behind it: busy, ${times}. Get lower, or open up.`;
 }
 
 export function faceWords(turn: number): string {

@@ -1,5 +1,6 @@
 import type { ModeAdvice } from "@/core/exposure";
 import type { Assessment, ScoreCode } from "@/core/judge";
+import type { LampClass } from "@/core/light";
 import type { Intent } from "@/core/scene";
 import { stopsNoun } from "./format";
 
@@ -66,3 +67,7 @@ const KINDS = {
   wild: "In the wild",
 } as const;
 export const kindWords = (kind: keyof typeof KINDS): string => KINDS[kind];
+
+/** What lamps were built for: a class of EN 12193, or what broadcasts ask for. */
+export const lampClassWords = (grade: LampClass): string =>
+  grade === "broadcast" ? "Broadcast" : `Class ${grade}`;

@@ -1,9 +1,12 @@
+import { isoNearest } from "@/core/exposure";
 import { SOURCES, type Because } from "@/core/units";
 import {
   bearingWords,
   exposureWords,
   evWords,
   fNumberWords,
+  isoWords,
+  stopsNoun,
   focalWords,
   luxWords,
   metresWords,
@@ -31,6 +34,7 @@ const REASONS: Readonly<Record<string, (numbers: Numbers) => string>> = {
       : `No crop is needed for the ${percentWords(n(v, "wished"))} you wished.`,
   "light-of-sun": (v) => `Direct sun gives ${luxWords(n(v, "lux"))} on the side you see.`,
   "light-of-sky": (v) => `The open sky gives ${luxWords(n(v, "lux"))}.`,
+  "light-of-moon": (v) => `The moon gives ${luxWords(n(v, "lux"))} on the side you see.`,
   "light-of-ground": (v) =>
     `The ground throws back ${luxWords(n(v, "lux"))}; it returns ${percentWords(n(v, "reflectance"))} of what falls on it.`,
   "light-of-lamps": (v) =>
@@ -51,19 +55,27 @@ const REASONS: Readonly<Record<string, (numbers: Numbers) => string>> = {
   "streak-drawn": (v) =>
     `It crosses at ${twoFigures(n(v, "crossing"))} m/s, ${twoFigures(n(v, "mmPerSecond"))} mm a second on the sensor: ${exposureWords(n(v, "seconds"))} draws the lines you wished.`,
   "lens-widest": (v) => `The lens opens to ${fNumberWords(n(v, "fNumber"))}.`,
-  "depth-needs": (v) =>
-    `To hold ${metresWords(n(v, "depth"))} of the subject about the eye, ${fNumberWords(n(v, "fNumber"))} is enough.`,
-  "depth-to-the-place": (v) =>
-    `To hold the place ${metresWords(n(v, "depth"))} behind as well would take ${fNumberWords(n(v, "fNumber"))}.`,
+  "depth-of-eye": () => "Only the eye’s own plane has to be sharp: wide open will do.",
+  "depth-of-face": (v) =>
+    `${metresWords(n(v, "depth"))} of the face should be sharp: ${fNumberWords(n(v, "fNumber"))} holds that.`,
+  "depth-of-plane": (v) =>
+    `Turned a little out of parallel it is ${metresWords(n(v, "depth"))} deep: ${fNumberWords(n(v, "fNumber"))} holds that.`,
+  "depth-of-whole": (v) =>
+    `All of it, ${metresWords(n(v, "depth"))} deep, would take ${fNumberWords(n(v, "fNumber"))}.`,
+  "depth-of-two-things": (v) =>
+    `Both things, ${metresWords(n(v, "depth"))} apart, would take ${fNumberWords(n(v, "fNumber"))}.`,
+  "depth-given-up": (v) =>
+    `${stopsNoun(Math.round(3 * n(v, "stops")))} of that depth goes first, because the light is short.`,
+  "close-up-loses": (v) => `So close the lens loses ${stopsNoun(Math.round(3 * n(v, "stops")))} of light.`,
   "diffraction-from": (v) => `Diffraction would show from ${fNumberWords(n(v, "fNumber"))}.`,
   "iso-follows": (v) =>
     `Shutter and aperture ask ${(n(v, "shutter") + n(v, "aperture")).toFixed(1)} stops, the light gives ${n(v, "light").toFixed(1)}; ISO makes up ${n(v, "iso").toFixed(1)} over ISO 100.`,
   "filter-takes": (v) => `A neutral-density filter takes ${n(v, "stops")} stops.`,
   "ceiling-for-a-face": (v) =>
-    `A face between actions may cost a stop more than your ceiling: up to ISO ${Math.round(n(v, "iso"))}.`,
+    `A face between actions may cost a stop more than your ceiling: up to ${isoWords(isoNearest(n(v, "iso")))}.`,
   "ceiling-of-body": (v) =>
-    n(v, "missing") > 0
-      ? `Your ceiling is ISO ${n(v, "iso")}: ${n(v, "missing").toFixed(1)} stops were missing there.`
+    n(v, "short") > 0
+      ? `Your ceiling is ISO ${n(v, "iso")}: ${stopsNoun(Math.round(3 * n(v, "short")))} short there.`
       : `Your ceiling is ISO ${n(v, "iso")}.`,
 };
 

@@ -8,6 +8,7 @@ import {
   clicksAsStops,
   dateWords,
   exposureWords,
+  fNumberWords,
   faultWords,
   hasReason,
   isoWords,
@@ -26,7 +27,15 @@ test("numbers with their unit at the precision that the model deserves", () => {
   expect(isoWords(18)).toBe("ISO\u00a06400");
   expect([metresWords(24.23), metresWords(57.6)]).toEqual(["24.2\u00a0m", "58\u00a0m"]);
   expect([luxWords(237), luxWords(4510)]).toEqual(["about 240 lx", "about 4.5 klx"]);
-  expect(exposureWords(1 / 905)).toBe("1/900");
+  // Never 1/1300 or f/5.7: printed marks are the camera's own, an exposure on its safe side.
+  expect([1 / 905, 1 / 1250, 1 / 1138, 2].map(exposureWords)).toEqual(["1/1000", "1/1250", "1/1250", "2 s"]);
+  expect([5.7, 2.8 * 1.4, 5.6 * 1.4, 4.5 * 1.4, 2.8 * 2].map(fNumberWords)).toEqual([
+    "f/5.6",
+    "f/4",
+    "f/8",
+    "f/6.3",
+    "f/5.6",
+  ]);
   expect(percentWords(0.466)).toBe("47\u00a0%");
   expect(bearingWords(236.4)).toBe("236° SW");
   expect(bearingWords(359.9)).toBe("0° N");
@@ -61,7 +70,11 @@ function codesOfCore(): string[] {
 }
 
 test("every reason of the core has a sentence", () => {
-  const codes = [...codesOfCore(), "slowest-none", "slowest-any"];
+  const codes = [
+    ...codesOfCore(),
+    ...["slowest-none", "slowest-any"],
+    ...["eye", "face", "plane", "whole", "two-things"].map((kind) => `depth-of-${kind}`),
+  ];
   expect(codes.length).toBeGreaterThan(15);
   expect(codes.filter((code) => !hasReason(code))).toEqual([]);
   for (const code of codes) expect(reasonSentence({ code, numbers: {} })).toMatch(/\.$/);

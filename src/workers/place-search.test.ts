@@ -19,6 +19,7 @@ const input = {
   step: 4,
   lensHeights: [1.6],
   times: [Date.UTC(2026, 9, 17, 15)],
+  list: { most: 4, apart: 10 },
   rigs: demoKit.lenses.map((lens) => ({ body: demoKit.bodies[0]!, lens, support: demoKit.supports[0]! })),
 };
 

@@ -23,6 +23,7 @@ export {
   type ShutterMark,
 } from "./marks";
 export {
+  ledgerBalance,
   solveSettings,
   type EndReason,
   type LedgerLine,

@@ -1,17 +1,20 @@
-import { clampClick, evOfClicks, SCALE, type Rail, type Settings } from "./marks";
+import { SCALE, type Rail, type Settings } from "./marks";
 
 /** What may be given up when the light is short. */
 export type Sacrifice = "lift" | "shutter" | "aperture" | "iso";
 
 /** All limits in clicks of their scales; see `Settings`. */
 export interface SolveInput {
-  /** EV at ISO 100 on the subject. */
+  /** EV at ISO 100 on the subject, and the stops of it that are lost close up. */
   readonly lightEv: number;
-  /** Widest and narrowest mark of the lens; the widest that holds the depth; the narrowest before diffraction. */
+  readonly closeUpStops: number;
+  /** Widest and narrowest mark of the lens; the mark that holds the depth asked for; the narrowest before diffraction. */
   readonly lensWidest: number;
   readonly lensNarrowest: number;
   readonly depthAperture: number;
   readonly diffractionAperture: number;
+  /** Set where depth comes first: then it is given up in its turn, not before the others. */
+  readonly depthFirst: boolean;
   readonly fastestShutter: number;
   /**
    * Set for a pan or a streak: the shutter click that draws the wished lines. Then the shutter stays there, and too much
@@ -20,14 +23,22 @@ export interface SolveInput {
   readonly streakShutter?: number;
   /** Slowest shutter click that holds the picture at an aperture click. */
   readonly slowestShutter: (aperture: number) => number;
+  /** Whether being out of focus alone takes the tolerance at an aperture click: no shutter mends that. */
+  readonly focusLost: (aperture: number) => boolean;
+  readonly isoBase: number;
   readonly isoFloor: number;
+  /** Up to here the light is not called short. */
+  readonly isoPreferred: number;
   readonly isoCeiling: number;
   readonly isoMax: number;
   /** Clicks of underexposure that may be lifted later. */
   readonly liftClicks: number;
   /** First what is given up first. */
   readonly order: readonly Sacrifice[];
-  /** Rails that the user holds. At most two have an effect on exposure; with three the picture may be off. */
+  /**
+   * Rails that the user holds, brought into what lens and body have. At most two have an effect on exposure; with
+   * three the picture may be off.
+   */
   readonly held: Partial<Settings>;
 }
 
@@ -50,15 +61,18 @@ export interface RailState {
   readonly to: number;
   readonly fromReason: EndReason;
   readonly toReason: EndReason;
+  /** First and last mark that lens and body have: the rail goes no further. */
+  readonly first: number;
+  readonly last: number;
   readonly held: boolean;
   /** "inside", or by which end it is out. */
   readonly standing: "inside" | "below" | "above";
 }
 
 export interface LedgerLine {
-  readonly code: "light" | "shutter" | "aperture" | "iso" | "filter" | "lift" | "short" | "over" | "rounding";
-  /** Stops: positive supplies light, negative spends it. The lines sum to zero. */
-  readonly stops: number;
+  readonly code: "light" | "close-up" | "shutter" | "aperture" | "iso" | "filter" | "lift";
+  /** Clicks: positive supplies light, negative spends it. The lines add up to the balance. */
+  readonly clicks: number;
 }
 
 export interface Solution {
@@ -67,13 +81,17 @@ export interface Solution {
   readonly asked: Settings;
   readonly rails: Readonly<Record<Rail, RailState>>;
   readonly ledger: readonly LedgerLine[];
-  /** Clicks that are missing at the ceiling before anything is given up; 0 when the light suffices. */
+  /** Clicks short at the ceiling before anything is given up; 0 when the light suffices. */
+  readonly short: number;
+  /** Clicks still missing after all that was given up: the picture comes out so much too dark. */
   readonly missing: number;
+  /** Clicks by which the picture comes out too bright. */
+  readonly over: number;
   /** Whole stops of neutral-density filter that a pan or a streak needs; 0 otherwise. */
   readonly filterStops: number;
   readonly taken: readonly { readonly kind: Sacrifice; readonly clicks: number }[];
-  /** Clicks by which the picture comes out under (+) or over (−) beyond the lift; 0 when it is right. */
-  readonly off: number;
+  /** Clicks of depth that were given up for light, before the order of sacrifice. */
+  readonly depthGiven: number;
   /** Which rail follows the light. */
   readonly follows: Rail;
 }
@@ -85,26 +103,21 @@ export const SHUTTER_GIVE = 3;
 const STREAK_GIVE = 3;
 
 /**
- * Settings for a picture. To freeze: shutter at its limit, aperture as wide as depth allows, ISO follows the light. Too much light
- * goes into a faster shutter, then a smaller aperture. Too little is taken from what the user gives up first, each to
- * its allowance. A rail that the user holds stays; then the next free one follows: ISO, shutter, aperture. A pan or
- * streak keeps the shutter that draws its lines instead, and takes a filter where ISO and aperture are not enough.
+ * Settings for a picture. To freeze: the aperture holds the depth asked for, the shutter stands at its limit for that
+ * aperture, ISO follows the light. Is the light short, depth is given up first; **after every move of the aperture the
+ * shutter is solved again**. Too much light goes into a faster shutter, then a smaller aperture. What is short at the
+ * ceiling is taken from what the user gives up first, each to its allowance. A rail that the user holds stays; then
+ * the next free one follows: ISO, shutter, aperture. A pan or streak keeps the shutter that draws its lines instead,
+ * and takes a filter where ISO and aperture are not enough.
  */
-export function solveSettings(input: SolveInput): Solution {
-  const { held } = input;
-  const aperture = clampClick("aperture", held.aperture ?? Math.max(input.lensWidest, input.depthAperture));
-  const wanted = input.streakShutter ?? input.slowestShutter(aperture);
-  const shutter = clampClick("shutter", held.shutter ?? Math.min(input.fastestShutter, wanted));
-  const start = { shutter, aperture, iso: isoFor(input, shutter, aperture) };
-  const follows = followingRail(held);
-  const asked =
-    follows === "iso"
-      ? spendSurplus(input, start)
-      : follow(input, { shutter, aperture, iso: held.iso! }, follows);
-  const missing = follows === "iso" ? Math.max(0, asked.iso - input.isoCeiling) : 0;
-  const { settings, taken } = giveUp(input, asked, missing);
+export function solveSettings(given: SolveInput): Solution {
+  const input = withinKit(given);
+  const follows = followingRail(input.held);
+  const { asked, depthGiven } = ask(input, follows);
+  const short = follows === "iso" ? Math.max(0, asked.iso - input.isoCeiling) : 0;
+  const { settings, taken } = giveUp(input, asked, short);
   const lift = taken.find((t) => t.kind === "lift")?.clicks ?? 0;
-  const bare = Math.round(evOfClicks(settings) * 3 - input.lightEv * 3) - lift + 0;
+  const bare = evClicks(settings) - lightClicks(input) - lift;
   const filterStops = input.streakShutter === undefined ? 0 : Math.ceil(Math.max(0, -bare) / 3);
   // A filter comes in whole stops; what it takes too much is given back by the ISO.
   const spare = filterStops * 3 + bare;
@@ -114,11 +127,13 @@ export function solveSettings(input: SolveInput): Solution {
     settings: fitted,
     asked,
     rails: railStates(input, fitted),
-    ledger: ledgerOf(input.lightEv, fitted, { lift, off, filterStops }),
-    missing,
+    ledger: ledgerOf(input, fitted, lift, filterStops),
+    short,
+    missing: Math.max(0, off),
+    over: Math.max(0, -off),
     filterStops,
     taken,
-    off,
+    depthGiven,
     follows,
   };
 }
@@ -130,24 +145,102 @@ export const changed = (s: Settings, rail: Rail, by: number): Settings => ({
   iso: rail === "iso" ? s.iso + by : s.iso,
 });
 
-const isoFor = (input: SolveInput, shutter: number, aperture: number): number =>
-  Math.round(shutter + aperture - 3 * input.lightEv);
+const evClicks = ({ shutter, aperture, iso }: Settings): number => shutter + aperture - iso;
+
+/** The light that reaches the sensor, in whole clicks: a sixth of a stop is finer than any model of it. */
+const lightClicks = ({ lightEv, closeUpStops }: SolveInput): number =>
+  Math.round(3 * (lightEv - closeUpStops)) + 0;
+
+const inside = (value: number, from: number, to: number): number => Math.max(from, Math.min(to, value));
+
+/** Held rails and the asked aperture brought into what lens and body have. */
+function withinKit(input: SolveInput): SolveInput {
+  const { held, lensWidest, isoBase, isoMax } = input;
+  const lensNarrowest = Math.max(lensWidest, input.lensNarrowest);
+  const bring = (rail: Rail, first: number, last: number): Partial<Settings> =>
+    held[rail] === undefined ? {} : { [rail]: inside(held[rail], first, last) + 0 };
+  return Object.assign({}, input, {
+    lensNarrowest,
+    depthAperture: inside(input.depthAperture, lensWidest, lensNarrowest),
+    held: Object.assign(
+      bring("shutter", SCALE.shutter.first, input.fastestShutter),
+      bring("aperture", lensWidest, lensNarrowest),
+      bring("iso", isoBase, isoMax),
+    ),
+  });
+}
 
 function followingRail(held: Partial<Settings>): Rail {
   if (held.iso === undefined) return "iso";
   return held.shutter === undefined ? "shutter" : "aperture";
 }
 
-/** With the ISO held, the free rail takes what the light asks, inside what the kit can do. */
-function follow(input: SolveInput, s: Settings, rail: Rail): Settings {
-  const sum = Math.round(3 * input.lightEv) + s.iso;
-  if (rail === "shutter") {
-    const shutter = Math.max(SCALE.shutter.first, Math.min(input.fastestShutter, sum - s.aperture));
-    return { shutter, aperture: s.aperture, iso: s.iso };
+/** The shutter that an aperture asks for: held, drawn by the lines, or the slowest that holds the picture. */
+const shutterAt = (input: SolveInput, aperture: number): number =>
+  input.held.shutter ?? Math.min(input.fastestShutter, input.streakShutter ?? input.slowestShutter(aperture));
+
+/** What the limits ask for, and the clicks of depth that were given up because the light was short. */
+function ask(input: SolveInput, follows: Rail): { readonly asked: Settings; readonly depthGiven: number } {
+  const light = lightClicks(input);
+  const { held } = input;
+  if (follows === "iso") {
+    const isoAt = (aperture: number): number => shutterAt(input, aperture) + aperture - light;
+    const aperture = held.aperture ?? apertureFor(input, isoAt);
+    const start = { shutter: shutterAt(input, aperture), aperture, iso: isoAt(aperture) };
+    const depthGiven = held.aperture === undefined ? Math.max(0, input.depthAperture - aperture) : 0;
+    return { asked: spendSurplus(input, start), depthGiven };
   }
-  if (input.held.aperture !== undefined) return s;
-  const aperture = Math.max(input.lensWidest, Math.min(input.lensNarrowest, sum - s.shutter));
-  return { shutter: s.shutter, aperture, iso: s.iso };
+  const iso = held.iso!;
+  if (follows === "shutter") {
+    const follow = (aperture: number): number =>
+      inside(light + iso - aperture, SCALE.shutter.first, input.fastestShutter);
+    const aperture = held.aperture ?? widerUntilHeld(input, follow);
+    const depthGiven = held.aperture === undefined ? input.depthAperture - aperture : 0;
+    return { asked: { shutter: follow(aperture), aperture, iso }, depthGiven };
+  }
+  const shutter = held.shutter!;
+  const aperture = held.aperture ?? inside(light + iso - shutter, input.lensWidest, input.lensNarrowest);
+  return { asked: { shutter, aperture, iso }, depthGiven: 0 };
+}
+
+/** Last aperture before diffraction or the lens ends it; at least the one that the depth asks for. */
+const sharpEnd = (input: SolveInput): number =>
+  Math.max(input.depthAperture, Math.min(input.lensNarrowest, input.diffractionAperture));
+
+/**
+ * The aperture of a picture whose ISO follows: the one that holds the depth, while the ISO stays at or under the
+ * preferred one; else the nearest that brings it there and keeps the focus (a narrower one holds more, and may allow a
+ * slower shutter); else the one with the lowest ISO, of those that keep the focus while the ceiling is not passed.
+ */
+function apertureFor(input: SolveInput, isoAt: (aperture: number) => number): number {
+  const { depthAperture, isoPreferred, isoCeiling, depthFirst, lensWidest } = input;
+  if (depthFirst || isoAt(depthAperture) <= isoPreferred) return depthAperture;
+  let fits: number | undefined;
+  let kept = depthAperture;
+  let any = depthAperture;
+  const look = (aperture: number): void => {
+    const iso = isoAt(aperture);
+    if (iso < isoAt(any)) any = aperture;
+    if (input.focusLost(aperture)) return;
+    if (fits === undefined && iso <= isoPreferred) fits = aperture;
+    if (iso < isoAt(kept) || input.focusLost(kept)) kept = aperture;
+  };
+  for (let a = depthAperture; a <= sharpEnd(input); a++) look(a);
+  for (let a = depthAperture - 1; a >= lensWidest; a--) look(a);
+  if (fits !== undefined) return fits;
+  return !input.focusLost(kept) && isoAt(kept) <= isoCeiling ? kept : any;
+}
+
+/** With the ISO held and the shutter following: as little wider than the depth asks as makes the shutter hold. */
+function widerUntilHeld(input: SolveInput, follow: (aperture: number) => number): number {
+  const short = (a: number): number => (input.streakShutter ?? input.slowestShutter(a)) - follow(a);
+  let best = input.depthAperture;
+  if (input.streakShutter !== undefined) return best;
+  for (let a = input.depthAperture; a >= input.lensWidest; a--) {
+    if (short(a) < short(best)) best = a;
+    if (short(best) <= 0) break;
+  }
+  return best;
 }
 
 /** Light beyond the ISO floor: faster shutter first, then a smaller aperture up to diffraction. */
@@ -161,38 +254,67 @@ function spendSurplus(input: SolveInput, s: Settings): Settings {
     surplus -= faster;
   }
   if (input.held.aperture === undefined) {
-    const sharp = Math.max(aperture, input.diffractionAperture);
-    const end = streak ? input.lensNarrowest : Math.min(input.lensNarrowest, sharp);
+    const end = streak ? input.lensNarrowest : Math.max(aperture, sharpEnd(input));
     aperture += Math.max(0, Math.min(surplus, end - aperture));
   }
-  return { shutter, aperture, iso: Math.max(input.isoFloor, isoFor(input, shutter, aperture)) };
+  return { shutter, aperture, iso: Math.max(input.isoFloor, shutter + aperture - lightClicks(input)) };
 }
 
-/** Room in clicks that each sacrifice has from a set of settings. */
-function room(input: SolveInput, s: Settings, kind: Sacrifice): number {
+/** Clicks of light that opening from one aperture to another gives, the shutter solved again. */
+const gainOf = (input: SolveInput, from: number, to: number): number =>
+  shutterAt(input, from) + from - shutterAt(input, to) - to;
+
+/** The least opening that gives so many clicks of light; the one that gives most where none gives all. */
+export function opening(
+  input: SolveInput,
+  from: number,
+  wanted: number,
+): { readonly to: number; readonly clicks: number } {
+  let [to, clicks] = [from, 0];
+  if (input.held.aperture !== undefined) return { to, clicks };
+  for (let a = from - 1; a >= input.lensWidest && clicks < wanted; a--) {
+    const gain = gainOf(input, from, a);
+    if (gain > clicks) [to, clicks] = [a, gain];
+  }
+  return { to, clicks };
+}
+
+type NotAperture = Exclude<Sacrifice, "aperture">;
+
+/** Room in clicks that each sacrifice but the aperture has from a set of settings. */
+export function roomFor(input: SolveInput, s: Settings, kind: NotAperture): number {
   if (kind === "lift") return input.liftClicks;
   if (kind === "iso") return Math.max(0, input.isoMax - input.isoCeiling);
-  if (kind === "aperture")
-    return input.held.aperture === undefined ? Math.max(0, s.aperture - input.lensWidest) : 0;
-  return input.held.shutter === undefined ? SHUTTER_GIVE : 0;
+  return input.held.shutter === undefined ? Math.min(SHUTTER_GIVE, s.shutter - SCALE.shutter.first) : 0;
 }
 
-function giveUp(input: SolveInput, asked: Settings, missing: number) {
-  let settings = changed(asked, "iso", -missing);
-  let left = missing;
+function giveUp(input: SolveInput, asked: Settings, short: number) {
+  let settings = changed(asked, "iso", -short);
+  let left = short;
   const taken: { kind: Sacrifice; clicks: number }[] = [];
-  for (const kind of input.order) {
-    const clicks = Math.min(left, room(input, asked, kind));
-    if (clicks === 0) continue;
-    if (kind !== "lift") settings = changed(settings, kind, kind === "iso" ? clicks : -clicks);
-    taken.push({ kind, clicks });
-    left -= clicks;
+  for (const kind of left > 0 ? input.order : []) {
+    const wider = kind === "aperture" ? opening(input, settings.aperture, left) : undefined;
+    const clicks = wider?.clicks ?? Math.min(left, roomFor(input, settings, kind as NotAperture));
+    if (clicks <= 0) continue;
+    if (wider) {
+      const slower = shutterAt(input, settings.aperture) - shutterAt(input, wider.to);
+      settings = { shutter: settings.shutter - slower, aperture: wider.to, iso: settings.iso };
+      // An opening comes in whole clicks of both rails; what it gives too much lowers the ISO.
+      settings = changed(settings, "iso", -Math.max(0, clicks - left));
+    } else if (kind !== "lift") settings = changed(settings, kind, kind === "iso" ? clicks : -clicks);
+    taken.push({ kind, clicks: Math.min(clicks, left) });
+    left = Math.max(0, left - clicks);
   }
   return { settings, taken };
 }
 
 function railStates(input: SolveInput, s: Settings): Record<Rail, RailState> {
   const slowest = input.slowestShutter(s.aperture);
+  const ends = {
+    shutter: { first: SCALE.shutter.first, last: input.fastestShutter },
+    aperture: { first: input.lensWidest, last: input.lensNarrowest },
+    iso: { first: input.isoBase, last: input.isoMax },
+  };
   const byDepth = input.depthAperture > input.lensWidest;
   const byDiffraction = input.diffractionAperture < input.lensNarrowest;
   const state = (
@@ -202,6 +324,7 @@ function railStates(input: SolveInput, s: Settings): Record<Rail, RailState> {
     fromReason: EndReason,
     toReason: EndReason,
   ): RailState => ({
+    ...ends[rail],
     at: s[rail],
     from,
     to,
@@ -230,7 +353,7 @@ function railStates(input: SolveInput, s: Settings): Record<Rail, RailState> {
     aperture: state(
       "aperture",
       byDepth ? input.depthAperture : input.lensWidest,
-      byDiffraction ? input.diffractionAperture : input.lensNarrowest,
+      sharpEnd(input),
       byDepth ? "depth" : "widest-aperture",
       byDiffraction ? "diffraction" : "narrowest-aperture",
     ),
@@ -238,21 +361,21 @@ function railStates(input: SolveInput, s: Settings): Record<Rail, RailState> {
   };
 }
 
-function ledgerOf(
-  lightEv: number,
-  s: Settings,
-  { lift, off, filterStops }: { lift: number; off: number; filterStops: number },
-): LedgerLine[] {
-  const rounding = evOfClicks(s) - lightEv + filterStops - (lift + off) / 3;
+function ledgerOf(input: SolveInput, s: Settings, lift: number, filterStops: number): LedgerLine[] {
+  const closeUp = Math.round(3 * input.closeUpStops);
   const lines: LedgerLine[] = [
-    { code: "light", stops: lightEv },
-    { code: "shutter", stops: -s.shutter / 3 },
-    { code: "aperture", stops: -s.aperture / 3 },
-    { code: "iso", stops: s.iso / 3 },
+    { code: "light", clicks: lightClicks(input) + closeUp },
+    { code: "close-up", clicks: 0 - closeUp },
+    { code: "iso", clicks: s.iso },
+    { code: "lift", clicks: lift },
+    { code: "filter", clicks: 0 - 3 * filterStops },
+    { code: "shutter", clicks: 0 - s.shutter },
+    { code: "aperture", clicks: 0 - s.aperture },
   ];
-  if (filterStops > 0) lines.push({ code: "filter", stops: -filterStops });
-  if (lift > 0) lines.push({ code: "lift", stops: lift / 3 });
-  if (off !== 0) lines.push({ code: off > 0 ? "short" : "over", stops: off / 3 });
-  lines.push({ code: "rounding", stops: rounding });
-  return lines;
+  const always: readonly LedgerLine["code"][] = ["light", "shutter", "aperture", "iso"];
+  return lines.filter(({ code, clicks }) => clicks !== 0 || always.includes(code));
 }
+
+/** What is left of the light after the ledger's lines, in clicks: 0 is right, − too dark, + too bright. */
+export const ledgerBalance = (ledger: readonly LedgerLine[]): number =>
+  ledger.reduce((sum, { clicks }) => sum + clicks, 0);

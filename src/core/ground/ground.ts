@@ -1,5 +1,6 @@
-import { isInside } from "./polygon";
+import type { Surface } from "./surface";
 import type { Point } from "./vector";
+import type { LeaveKind } from "./venues/mark";
 
 /** The plan's origin on the earth: degrees, north and east positive; height in metres above the sea. */
 export interface Anchor {
@@ -55,8 +56,11 @@ export interface Zone {
   readonly offsetClicks: number;
 }
 
-/** What the ground about a subject is made of. */
-export type Surface = "grass" | "track" | "sand" | "snow" | "water" | "floor";
+/** The walls of a hall: their outline in plan metres, and the height in metres of the roof above the floor. */
+export interface Hall {
+  readonly outline: readonly Point[];
+  readonly height: number;
+}
 
 /** A floodlight mast. Its class is set for the ground as a whole, unless every mast tells its intensity. */
 export interface Mast {
@@ -106,12 +110,8 @@ export interface Ground {
   readonly masts: readonly Mast[];
   readonly noGo: readonly NoGo[];
   readonly positions: readonly Position[];
-}
-
-/** What the ground is made of at a place: that of the last area that holds it, else of the ground at large. */
-export function surfaceAt(
-  { areas = [], surface = "grass" }: Pick<Ground, "areas" | "surface">,
-  at: Point,
-): Surface {
-  return areas.findLast((area) => isInside(at, area.outline))?.surface ?? surface;
+  /** The walls, where the ground lies in a hall. */
+  readonly hall?: Hall;
+  /** The parts of the venue, closed without leave, on which leave to stand was given. */
+  readonly leave?: readonly LeaveKind[];
 }

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { distance } from "./bearing";
 import {
   backgroundBehind,
   frameBackground,
@@ -71,7 +72,7 @@ test("from knee height the middle meets the stand, the upper corners clear it, t
   expect(centre).toMatchObject({ kind: "stand", obstacleId: "stand" });
   expect(centre.beyond).toBeCloseTo(30, 1);
   // Upper corners: 5.5 m at 30 m rises to 10.5 m at 60 m, over the 8 m of the stand.
-  expect(corners.map((c) => c.kind)).toEqual(["skyline", "skyline", "ground", "ground"]);
+  expect(corners.map((c) => c.kind)).toEqual(["sky", "sky", "ground", "ground"]);
 });
 
 test("a background by ray agrees with a marcher that walks the line in small steps", () => {
@@ -86,11 +87,11 @@ test("a background by ray agrees with a marcher that walks the line in small ste
           { x, y: -10, z },
           { x: 0, y: 20, z: height },
         ];
-        const reach = planDistance(lens, aim);
-        const found = backgroundBehind(lens, aim, [stand]);
+        const away = distance(lens, aim);
+        const found = backgroundBehind(lens, aim, away, { obstacles: [stand] });
         let marched = 400;
         for (let d = 0; d < 400; d += 0.02) {
-          const k = 1 + d / reach;
+          const k = 1 + d / away;
           const p = { x: lens.x + (aim.x - lens.x) * k, y: lens.y + (aim.y - lens.y) * k };
           const rise = lens.z + (aim.z - lens.z) * k;
           if (rise <= 0 || (rise < stand.height && isInside(p, stand.outline))) {

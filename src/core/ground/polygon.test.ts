@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { surfaceAt } from "./ground";
+import { surfaceAt } from "./surface-at";
 import { convexHull, convexParts, isInside, rayThrough } from "./polygon";
 import type { Point } from "./vector";
 
@@ -112,7 +112,8 @@ test("a place is made of what the last area that holds it is made of, else of th
     { id: "pond", name: "Pond", surface: "water" as const, outline: square(10) },
     { id: "bar", name: "Sand bar", surface: "sand" as const, outline: square(2) },
   ];
-  const at = (x: number) => surfaceAt({ areas }, { x, y: 0 });
+  const venue = { template: "open-ground", bearing: 0, centre: { x: 0, y: 0 } };
+  const at = (x: number) => surfaceAt({ areas, venue }, { x, y: 0 });
   expect([at(0), at(5), at(20)]).toEqual(["sand", "water", "grass"]);
-  expect(surfaceAt({ surface: "floor" }, { x: 0, y: 0 })).toBe("floor");
+  expect(surfaceAt({ surface: "floor", venue }, { x: 0, y: 0 })).toBe("floor");
 });

@@ -1,18 +1,22 @@
-import type { Obstacle } from "./ground";
+import type { Hall, Obstacle } from "./ground";
 import { rayThrough, type Stretch } from "./polygon";
-import { scale, subtract, planDistance, type Vector } from "./vector";
+import { planDistance, subtract, type Point, type Vector } from "./vector";
 
 /** What cuts the line from the lens to the aim, and how far from the lens in metres. */
 export interface Blockage {
   readonly obstacleId: string;
   readonly at: number;
-  /** Height in metres by which the line would have to rise there. */
-  readonly short: number;
+  /** Metres by which the lens has to go up to look over all that stands in the way; absent where no height clears it. */
+  readonly raise?: number;
 }
+
+/** Mesh is looked through; what it costs the picture is another matter. */
+export const seenThrough = ({ kind }: Pick<Obstacle, "kind">): boolean => kind === "fence";
 
 /**
  * The first obstacle that cuts the straight line between lens and aim, or `undefined` for a clear view.
- * Obstacles are upright prisms on level ground; a line that grazes the top passes.
+ * Obstacles are upright prisms on level ground; a line that grazes the top passes, and a fence is mesh that one looks
+ * through.
  */
 export function firstBlockage(
   lens: Vector,
@@ -21,57 +25,95 @@ export function firstBlockage(
 ): Blockage | undefined {
   const run = subtract(aim, lens);
   const length = planDistance(lens, aim);
-  let first: Blockage | undefined;
+  let first: { readonly obstacleId: string; readonly at: number } | undefined;
+  let raise = 0;
   for (const obstacle of obstacles) {
+    if (seenThrough(obstacle)) continue;
     const stretch = rayThrough(lens, run, obstacle.outline);
     if (!stretch || stretch.enter >= 1) continue;
-    const lowest = lowestHeight(lens, run, stretch.enter, Math.min(1, stretch.leave));
-    if (lowest >= obstacle.height) continue;
-    const at = stretch.enter * length;
-    if (!first || at < first.at) first = { obstacleId: obstacle.id, at, short: obstacle.height - lowest };
+    const [enter, leave] = [stretch.enter, Math.min(1, stretch.leave)];
+    if (Math.min(lens.z + run.z * enter, lens.z + run.z * leave) >= obstacle.height) continue;
+    const at = enter * length;
+    if (!first || at < first.at) first = { obstacleId: obstacle.id, at };
+    raise = Math.max(raise, ...[enter, leave].map((t) => lensOver(obstacle.height, aim.z, t) - lens.z));
   }
-  return first;
+  return first && (Number.isFinite(raise) ? { ...first, raise } : first);
 }
 
-const lowestHeight = (from: Vector, run: Vector, a: number, b: number): number =>
-  Math.min(from.z + run.z * a, from.z + run.z * b);
+/** Height of the lens from which the line to the aim just clears a height at a share of the way. */
+function lensOver(height: number, aim: number, share: number): number {
+  if (share >= 1) return height > aim ? Infinity : -Infinity;
+  return (height - aim * share) / (1 - share);
+}
 
-/** What is seen behind the aim: its kind, and its distance beyond the aim in metres. */
+/** What is seen behind the aim: its kind, and its distance in metres beyond the subject's plane along the lens axis. */
 export interface Background {
-  readonly kind: Obstacle["kind"] | "ground" | "skyline";
+  readonly kind: Obstacle["kind"] | "wall" | "ground" | "skyline" | "sky";
   readonly obstacleId?: string;
   readonly beyond: number;
+  /** Where on the plan the line ends. */
+  readonly at: Point;
+}
+
+/** What may stand behind a subject. */
+export interface Behind {
+  readonly obstacles: readonly Obstacle[];
+  readonly hall?: Hall;
 }
 
 /** Beyond this the background is called the skyline; the disc differs from that at infinity by less than a tenth. */
 const SKYLINE = 400;
+/** Up to this elevation in degrees hills and far trees stand behind, above it the sky (assumed). */
+const SKYLINE_UP_TO = 2;
+const RISE_OF_SKYLINE = Math.tan((SKYLINE_UP_TO * Math.PI) / 180);
 
 /**
- * What ends the line of sight beyond the aim: the first obstacle, the ground, or the skyline 400 m out.
- * Level ground, upright prisms.
+ * What ends the line from the lens through a point of the subject's plane: the first obstacle beyond it, the ground, a
+ * hall's wall or roof, the skyline 400 m out, or the sky. `away` is the distance in metres of that plane from the lens.
+ * Distances go along the lens axis, so a tilted camera and the frame's corners are told right. Level ground, upright
+ * prisms.
  */
-export function backgroundBehind(lens: Vector, aim: Vector, obstacles: readonly Obstacle[]): Background {
-  const reach = planDistance(lens, aim);
-  if (reach === 0) return { kind: "ground", beyond: aim.z };
-  const step = scale(subtract(aim, lens), 1 / reach);
-  let nearest: Background =
-    step.z < 0
-      ? { kind: "ground", beyond: Math.min(SKYLINE, aim.z / -step.z) }
-      : { kind: "skyline", beyond: SKYLINE };
-  if (nearest.beyond === SKYLINE) nearest = { kind: "skyline", beyond: SKYLINE };
-  for (const obstacle of obstacles) {
-    const stretch = rayThrough(aim, step, obstacle.outline);
-    if (!stretch || stretch.leave <= 0) continue;
-    const met = meets(aim.z, step.z, stretch, obstacle.height);
-    if (met === undefined || met >= nearest.beyond) continue;
-    nearest = { kind: obstacle.kind, obstacleId: obstacle.id, beyond: met };
-  }
-  return nearest;
+export function backgroundBehind(
+  lens: Vector,
+  through: Vector,
+  away: number,
+  { obstacles, hall }: Behind,
+): Background {
+  // One unit of this step is one `away` along the axis.
+  const step = subtract(through, lens);
+  const upward = step.z > RISE_OF_SKYLINE * planDistance(lens, through);
+  let met = SKYLINE / away;
+  let kind: Background["kind"] = upward ? "sky" : "skyline";
+  let obstacleId: string | undefined;
+  const meet = (at: number, what: Background["kind"], id?: string): void => {
+    if (at >= met) return;
+    [met, kind, obstacleId] = [at, what, id];
+  };
+  if (step.z < 0) meet(Math.max(0, through.z) / -step.z, "ground");
+  const level = planDistance(lens, through) > 1e-9;
+  if (hall) meet(hallMet(through, step, hall, level), "wall");
+  if (level)
+    for (const obstacle of obstacles) {
+      const stretch = rayThrough(through, step, obstacle.outline);
+      if (!stretch || stretch.leave <= 0) continue;
+      const at = meets(through.z, step.z, stretch, obstacle.height);
+      if (at !== undefined) meet(at, obstacle.kind, obstacle.id);
+    }
+  const at = { x: through.x + step.x * met, y: through.y + step.y * met };
+  return { kind, ...(obstacleId && { obstacleId }), beyond: met * away, at };
+}
+
+/** Where a line meets the walls or the roof of a hall. */
+function hallMet(from: Vector, step: Vector, { outline, height }: Hall, level: boolean): number {
+  const wall = (level && rayThrough(from, step, outline)?.leave) || Infinity;
+  const roof = step.z > 0 ? Math.max(0, height - from.z) / step.z : Infinity;
+  return Math.min(wall, roof);
 }
 
 /** Where a line over a prism meets its front or, coming down, its top; `undefined` when it clears it. */
 function meets(from: number, rise: number, stretch: Stretch, height: number): number | undefined {
-  if (from + rise * stretch.enter < height) return stretch.enter;
+  const front = from + rise * stretch.enter;
+  if (front < height) return front < 0 ? undefined : stretch.enter;
   const top = (height - from) / rise;
   return rise < 0 && top < stretch.leave ? top : undefined;
 }

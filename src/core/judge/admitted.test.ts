@@ -1,7 +1,8 @@
 import fc from "fast-check";
-import type { Ground } from "../ground";
+import { ledgerBalance } from "../exposure";
+import { SURFACES, VENUES, type Ground } from "../ground";
 import type { Rig } from "../optics";
-import type { Subject } from "../motion";
+import { FIGURES, type Subject } from "../motion";
 import { sceneAt, type LightPlan, type Shot } from "../scene";
 import { assess, timeline, type AssessInput } from ".";
 
@@ -18,25 +19,34 @@ const nearPoint = fc.record({ x: between(-60, 60), y: between(-60, 60) });
 const place = fc.oneof(nearPoint, nearPoint, point);
 const bearing = between(0, 359.999);
 
+const spotOf = (id: string) =>
+  fc.record({
+    id: fc.constant(id),
+    name: fc.constant("S"),
+    at: place,
+    aimHeight: between(0, 60),
+    facing: bearing,
+    zoneId: fc.constant("z"),
+  });
+
 const ground: fc.Arbitrary<Ground> = fc.record({
   anchor: fc.record({
     latitude: between(-90, 90),
     longitude: between(-180, 180),
     elevation: between(-500, 9000),
   }),
-  surface: maybe(fc.constantFrom("grass", "track", "sand", "snow", "water", "floor")),
-  venue: fc.constant({ template: "field-hockey", bearing: 0, centre: { x: 0, y: 0 } }),
-  zones: fc.constant([{ id: "z", name: "Z", offsetClicks: -12 }]),
-  spots: fc.tuple(
-    fc.record({
-      id: fc.constant("s"),
-      name: fc.constant("S"),
-      at: place,
-      aimHeight: between(0, 60),
-      facing: bearing,
-      zoneId: fc.constant("z"),
-    }),
+  surface: maybe(fc.constantFrom(...SURFACES)),
+  venue: fc.record({
+    template: fc.constantFrom("open-ground", ...VENUES.map((v) => v.id)),
+    bearing,
+    centre: nearPoint,
+  }),
+  hall: maybe(
+    fc.record({ outline: fc.array(place, { minLength: 3, maxLength: 5 }), height: between(2, 100) }),
   ),
+  leave: maybe(fc.constant(["run-off", "pool-deck"] as const)),
+  zones: fc.constant([{ id: "z", name: "Z", offsetClicks: -12 }]),
+  spots: fc.tuple(spotOf("s"), spotOf("t")),
   tracks: fc.constant([]),
   obstacles: fc.array(
     fc.record({
@@ -77,6 +87,9 @@ const subject: fc.Arbitrary<Subject> = fc.record({
   length: maybe(between(0.0005, 60)),
   span: maybe(between(0.0005, 60)),
   round: maybe(fc.boolean()),
+  lying: maybe(fc.boolean()),
+  head: maybe(between(0.0005, 10)),
+  figure: maybe(fc.constantFrom(...FIGURES)),
   bodySpeed: between(0, 120),
   bob: between(0, 20),
   parts: fc.tuple(
@@ -152,6 +165,13 @@ const shot: fc.Arbitrary<Shot> = fc.record({
   orientation: fc.constantFrom("upright", "level"),
   along: maybe(fc.constantFrom("height", "width")),
   streakShare: maybe(between(0.001, 1)),
+  depth: maybe(
+    fc.oneof(
+      fc.record({ kind: fc.constantFrom("eye", "face", "whole") }),
+      fc.record({ kind: fc.constant("plane"), turnDeg: between(0, 90) }),
+      fc.record({ kind: fc.constant("two-things"), otherSpotId: fc.constantFrom("s", "t") }),
+    ),
+  ),
   circleRule: maybe(fc.constantFrom("diagonal", "delivered-pixel", "arc-minute")),
   fill: between(0.02, 1),
   holdPartId: fc.constantFrom("body", "p"),
@@ -165,11 +185,13 @@ const CENTURY = 100 * 365.25 * 86_400_000;
 const light: fc.Arbitrary<LightPlan> = fc.record({
   cloudEighths: fc.integer({ min: 0, max: 8 }),
   passing: maybe(fc.boolean()),
+  roof: maybe(fc.record({ daylightShare: between(0, 1) })),
+  leaves: maybe(fc.record({ daylightShare: between(0, 1) })),
   lamps: maybe(
     fc.record({
-      class: fc.constantFrom("I", "II", "III"),
+      class: fc.constantFrom("broadcast", "I", "II", "III"),
       from: fc.constant(START),
-      until: fc.constant(START + CENTURY),
+      until: maybe(fc.constant(START + CENTURY)),
       flicker: maybe(fc.record({ mainsHz: fc.constantFrom(50, 60), modulation: between(0, 1) })),
     }),
   ),
@@ -232,7 +254,7 @@ test("whatever the schemas admit is assessed without a throw, and every number i
         expect(score).toBeGreaterThanOrEqual(0);
         expect(score).toBeLessThanOrEqual(1);
       }
-      expect(Math.abs(found.settings.ledger.reduce((sum, l) => sum + l.stops, 0))).toBeLessThan(1e-6);
+      expect(ledgerBalance(found.settings.ledger)).toBe(found.settings.over - found.settings.missing);
     }),
     { numRuns: 800, endOnFailure: true },
   );

@@ -7,7 +7,8 @@ import { findLight } from "./light-found";
 import { scoreOf } from "./score";
 import { findMotion } from "./motion-found";
 import { findSettings } from "./settings-found";
-import { findSighting, sightOf } from "./sighting";
+import { apertureFNumber } from "../exposure";
+import { findSighting, sightOf, withFocus } from "./sighting";
 
 /**
  * The line of the product, walked once in one direction: where the subject stands to the camera, what light falls on
@@ -24,22 +25,23 @@ export function assess(input: AssessInput): Assessment | NoPicture {
   const nearest = Math.max(closestFocus, (2 * maxFocalLengthMm) / 1000);
   if (away < nearest) return absent("nearer-than-focus", { distance: away, closest: nearest });
 
-  const sighting = findSighting(input, spot, lens, aim);
+  const sight = findSighting(input, spot, lens, aim);
   const light = findLight({
     scene,
     spot,
     subject: input.subject,
     position,
-    heightAngle: sighting.heightAngle,
+    heightAngle: sight.heightAngle,
   });
-  const blur = findMotion(input, spot, { lens, aim }, sighting);
-  const settings = findSettings(input, sighting, light, blur);
+  const blur = findMotion(input, spot, { lens, aim }, sight);
+  const settings = findSettings(input, sight, light, blur);
   const motion = blur.at(settings.settings);
+  const sighting = withFocus(input, sight, apertureFNumber(settings.settings.aperture), motion);
   const found = { sighting, light, motion, settings };
   const judgement = judge(input, found);
   return {
     ok: true,
-    version: 1,
+    version: 2,
     ids: { shot: shot.id, position: position.id },
     at: scene.at,
     sighting,

@@ -1,10 +1,11 @@
 import type { Absent, Figure } from "../units";
-import type { Background, Blockage, Position } from "../ground";
+import type { AreaKind, Background, Blockage, Official, Position, Surface } from "../ground";
 import type { DepthOfField, Frame, Rig } from "../optics";
 import type { LightSide, SkyPhase, Sun } from "../light";
 import type { BlurBudget, BlurVerdict, BodyMotion, Hands, Subject } from "../motion";
 import type { Sacrifice, Settings, Solution, WayOut } from "../exposure";
-import type { Scene, Shot } from "../scene";
+import type { DepthWish, Scene, Shot } from "../scene";
+import type { SeenBehind } from "./background-found";
 
 /** What `assess` walks through. */
 export interface AssessInput {
@@ -27,31 +28,39 @@ export interface AssessInput {
   readonly walk?: number;
 }
 
-/** Where the subject stands to the camera, and what the lens makes of it. */
-export interface Sighting {
+/** Where the subject stands to the camera and what the lens makes of it, before anything is set. */
+export interface SightingFound {
   /** Metres from lens to aim. */
   readonly distance: Figure;
   readonly bearing: number;
   readonly heightAngle: number;
   readonly blockage?: Blockage;
-  readonly background: Background & { readonly smoothness: number };
+  readonly background: Background;
   /** What stands behind the frame's corners: upper left, upper right, lower right, lower left. */
-  readonly corners: readonly (Background & { readonly smoothness: number })[];
+  readonly corners: readonly Background[];
   readonly frame: Frame;
-  /** Share of the frame's height that the wished part takes. */
+  /** Share of the framed side that the wished part takes, and the part's size in metres as it is seen from here. */
   readonly fill: Figure;
-  readonly depth: DepthOfField;
+  readonly partSize: number;
   /** Angle in degrees between the way the subject faces and the camera: 0 face on, 180 from behind. */
   readonly faceTurn: number;
+}
+
+/** The same with what the aperture makes of it that is set. */
+export interface Sighting extends SightingFound {
+  readonly background: SeenBehind;
+  readonly corners: readonly SeenBehind[];
+  readonly depth: DepthOfField;
 }
 
 /** The light on the side of the subject that the camera sees. */
 export interface LightFound {
   readonly sun: Sun;
   readonly phase: SkyPhase;
-  /** Lux by origin, after readings. */
+  /** Lux by origin, after readings. The sky's and the ground's parts are of sun and moon together. */
   readonly lux: {
     readonly sun: number;
+    readonly moon: number;
     readonly sky: number;
     readonly ground: number;
     readonly lamps: number;
@@ -70,7 +79,9 @@ export interface LightFound {
   readonly turn: number;
   /** The obstacle that keeps the sun off. */
   readonly shadedBy?: string;
-  readonly direct: "sun" | "shaded" | "sun-down" | "cloud" | "roof";
+  readonly direct: "sun" | "shaded" | "sun-down" | "cloud" | "roof" | "leaves";
+  /** What throws light up from below. */
+  readonly surface: Surface;
 }
 
 export interface PartMotion {
@@ -88,7 +99,9 @@ export interface PartMotion {
 
 /** A pan: its lines, and how often it comes off. */
 export interface PanFound {
-  /** Streak of the place behind, as a share 0 … 1 of the frame's width. */
+  /** Length in µm on the sensor of the lines that the pan draws. */
+  readonly streakUm: number;
+  /** Streak of the place behind, as a share 0 … 1 of the delivered frame's width. */
   readonly streakShare: number;
   /** Chance 0 … 1 that a frame holds the subject. */
   readonly keeperChance: number;
@@ -104,6 +117,8 @@ export interface MotionFound {
   readonly skewUm?: number;
   /** Being out of focus takes the whole tolerance: focus, not shutter. */
   readonly focusTakesAll: boolean;
+  /** Length in µm of a straight smear that would blur as much as the lag of the focus does. */
+  readonly focusBlurUm: number;
   readonly parts: readonly PartMotion[];
   /** The part that must hold. */
   readonly held: PartMotion;
@@ -118,7 +133,22 @@ export interface PricedWay extends WayOut {
   readonly verdict: BlurVerdict;
 }
 
+/** The depth of a shot: what was asked, what is held, and what was given up. */
+export interface DepthFound {
+  readonly kind: DepthWish["kind"];
+  /** Metres from the nearest to the farthest point that should be sharp, and the f-number that would hold them. */
+  readonly asked: number;
+  readonly fNumber: number;
+  /** Metres that are sharp at the aperture set; a code when there is no far end. */
+  readonly held: number | "unbounded";
+  /** What ends the aperture before it holds all that is asked. */
+  readonly cappedBy?: "lens" | "diffraction";
+  /** Clicks given up because the light is short. */
+  readonly givenUp: number;
+}
+
 export interface SettingsFound extends Solution {
+  readonly depth: DepthFound;
   readonly ways: readonly PricedWay[];
   /** Reasons behind the three settings. */
   readonly because: {
@@ -133,8 +163,10 @@ export type JudgementCode =
   | "inside-obstacle"
   | "out-of-reach"
   | "does-not-fit"
-  | "in-no-go"
-  | "on-water"
+  | "no-standing"
+  | "needs-leave"
+  | "on-leave"
+  | "focus-not-shutter"
   | "sun-in-frame"
   | "against-the-sun"
   | "own-shadow"
@@ -154,6 +186,10 @@ export interface Judgement {
   readonly code: JudgementCode;
   readonly weight: "veto" | "caution" | "note";
   readonly numbers: Readonly<Record<string, number>>;
+  /** The part of the ground that it speaks of. */
+  readonly area?: AreaKind | "no-go" | "outside-walls";
+  /** Who decides there. */
+  readonly official?: Official;
 }
 
 /** What a place is judged by, each between 0 and 1. */
@@ -188,7 +224,7 @@ export interface Score {
 /** Everything that is known of one shot from one position at one instant, as plain data. */
 export interface Assessment {
   readonly ok: true;
-  readonly version: 1;
+  readonly version: 2;
   readonly ids: { readonly shot: string; readonly position: string };
   readonly at: number;
   readonly sighting: Sighting;

@@ -43,8 +43,8 @@ test("a board twice as far shows half as large, by the thin lens worked out besi
   const imageMm = (100 * 20_000) / (20_000 - 100);
   const share = (imageMm * 0.5) / 40_000 / 36;
   expect(thing!.outline.map((p) => p.across)).toContainEqual(expect.closeTo(share * 1000, 5));
-  // Its nearest corner stands half a metre aside.
-  expect(thing!.metre).toBeCloseTo(imageMm / Math.hypot(40, 0.5) / 36, 6);
+  // Distances go along the lens axis, so half a metre aside is no farther.
+  expect(thing!.metre).toBeCloseTo(imageMm / 40 / 36, 6);
   expect(view.metreAcross).toBeCloseTo(1 / found.sighting.frame.frameAcross, 12);
   // From 1 m up, level: the horizon is the middle, the board of 2 m rises a metre above it at 40 m.
   expect(view.horizon).toBeCloseTo(0, 9);

@@ -1,12 +1,10 @@
 import {
   add,
   atHeight,
+  cameraAxes,
   convexHull,
-  cross,
   distance,
   dot,
-  norm,
-  planDistance,
   scale,
   subtract,
   surfaceAt,
@@ -16,10 +14,10 @@ import {
   type Vector,
 } from "../ground";
 import { sinDeg } from "../units";
-import { blurDiscUm, depthOfField, heldSidesMm, type DepthOfField } from "../optics";
+import { blurDiscUm, heldSidesMm, type DepthOfField } from "../optics";
 import { apertureFNumber } from "../exposure";
 import type { AssessInput, Assessment } from "./assessment";
-import { keptCircleMm, sightOf } from "./sighting";
+import { sightOf } from "./sighting";
 
 /** A place in the frame in shares of its width and height from its middle, right and up positive; the edge is at ±0.5. */
 export interface InFrame {
@@ -33,7 +31,7 @@ export interface SeenThing {
   readonly name: string;
   readonly kind: Obstacle["kind"];
   readonly outline: readonly InFrame[];
-  /** Metres from the lens to its nearest corner. */
+  /** Metres from the lens along its axis to its nearest corner. */
   readonly distance: number;
   /** Diameter of the blur disc as a share of the frame's width. */
   readonly disc: number;
@@ -94,12 +92,7 @@ export function frameView(input: AssessInput, found: Assessment): FrameView {
       .flatMap((obstacle) => seen(obstacle, lens, see, disc, frame.frameAcross / subjectDistance))
       .sort((a, b) => b.distance - a.distance),
     subjectDistance,
-    depth: depthOfField({
-      focalLengthMm: frame.focalLengthMm,
-      fNumber,
-      subject: subjectDistance,
-      circleOfConfusionMm: keptCircleMm(input, frame.kept),
-    }),
+    depth: sighting.depth,
     backgroundDistance,
     backgroundDisc: disc(backgroundDistance),
   };
@@ -107,6 +100,8 @@ export function frameView(input: AssessInput, found: Assessment): FrameView {
 
 interface Projection {
   readonly point: (p: Vector) => InFrame;
+  /** Metres of a point from the lens along its axis. */
+  readonly depth: (p: Vector) => number;
   /** The unit vector of the view on the plan. */
   readonly ahead: Point;
   readonly horizon: number;
@@ -114,24 +109,23 @@ interface Projection {
 
 /** A camera held level across, aimed at a point: the frame's sides in metres at the aim give the scale. */
 function projection(lens: Vector, aim: Vector, frameAcross: number, frameUp: number): Projection {
-  const run = subtract(aim, lens);
-  const away = norm(run);
-  const forward = scale(run, 1 / away);
-  const level = planDistance(lens, aim);
-  const ahead = level < 1e-9 ? { x: 0, y: 1 } : { x: run.x / level, y: run.y / level };
-  const right: Vector = { x: ahead.y, y: -ahead.x, z: 0 };
-  const up = cross(right, forward);
+  const { right, up, ahead } = cameraAxes(lens, aim);
+  const away = distance(lens, aim);
+  const level = Math.hypot(ahead.x, ahead.y);
+  const plan = level < 1e-9 ? { x: 0, y: 1 } : { x: ahead.x / level, y: ahead.y / level };
+  const depth = (p: Vector): number => dot(subtract(p, lens), ahead);
   const at = (ray: Vector): InFrame => {
-    const depth = Math.max(1e-6, dot(ray, forward));
+    const along = Math.max(1e-6, dot(ray, ahead));
     return {
-      across: ((dot(ray, right) / depth) * away) / frameAcross,
-      up: ((dot(ray, up) / depth) * away) / frameUp,
+      across: ((dot(ray, right) / along) * away) / frameAcross,
+      up: ((dot(ray, up) / along) * away) / frameUp,
     };
   };
   return {
     point: (p) => at(subtract(p, lens)),
-    ahead,
-    horizon: at({ ...ahead, z: 0 }).up,
+    depth,
+    ahead: plan,
+    horizon: at({ ...plan, z: 0 }).up,
   };
 }
 
@@ -151,9 +145,8 @@ function seen(
   ).map(({ x, y }) => ({ across: x, up: y }));
   const touches = hull.some((p) => p.across > -0.5) && hull.some((p) => p.across < 0.5);
   if (!touches || hull.length < 3) return [];
-  const away = Math.min(
-    ...outline.map((p) => distance(lens, atHeight(p, Math.min(lens.z, obstacle.height)))),
-  );
+  const nearest = Math.min(...outline.map((p) => see.depth(atHeight(p, Math.min(lens.z, obstacle.height)))));
+  const away = Math.max(NEAREST, nearest);
   const { id, name, kind } = obstacle;
   return [
     { id, name, kind, outline: hull, distance: away, disc: disc(away), metre: 1 / (acrossPerMetre * away) },

@@ -16,6 +16,9 @@ export type {
   SettingsFound,
   Sighting,
 } from "./assessment";
+export type { DepthFound, SightingFound } from "./assessment";
+export type { SeenBehind } from "./background-found";
+export { depthWishFor } from "./depth-asked";
 export { blurLadder, type Rung } from "./blur-ladder";
 export { frameView, type FrameView, type InFrame, type SeenThing } from "./frame-view";
 export { comingUp, type Coming } from "./coming-up";
@@ -24,6 +27,7 @@ export { modeFor, predictAutoIso, type AutomaticInput, type ModeFoundInput } fro
 export {
   gridOf,
   searchPositions,
+  searchStep,
   type Candidate,
   type HeatCell,
   type SearchInput,

@@ -1,6 +1,6 @@
 import type { Ground, Mast } from "../ground";
 import type { Rig } from "../optics";
-import { apertureFNumber, shutterSeconds } from "../exposure";
+import { apertureFNumber, ledgerBalance, shutterSeconds } from "../exposure";
 import { sceneAt, type LightPlan, type Shot } from "../scene";
 import { assess, type AssessInput, type Assessment } from ".";
 
@@ -121,9 +121,8 @@ test("in bright sun a pan goes to base ISO, then the smallest aperture, then a f
   const dark = see({}, { streakShare: 0.2 });
   expect(dark.settings.filterStops).toBeGreaterThanOrEqual(1);
   expect(Number.isInteger(dark.settings.filterStops)).toBe(true);
-  expect(dark.settings.off).toBe(0);
-  for (const found of [settings, dark.settings])
-    expect(found.ledger.reduce((sum, line) => sum + line.stops, 0)).toBeCloseTo(0, 9);
+  expect(dark.settings.over).toBe(0);
+  for (const found of [settings, dark.settings]) expect(ledgerBalance(found.ledger)).toBe(0);
   expect(judgement.some((j) => j.weight === "veto")).toBe(false);
   expect(codes(dark)).toContain("filter-needed");
 });
@@ -160,12 +159,21 @@ test("what is taken at rest sways but does not run, so its shutter is slower tha
   expect(still.motion.body.crossing).toBe(0);
 });
 
-test("the subject in its place is stopped down for the place behind, as far as diffraction allows", () => {
+test("the subject in its place is stopped down for its whole depth, or for another thing that is named", () => {
   const freeze = see({}, { intent: "freeze", technique: "tracked" });
   const context = see({}, { intent: "context", technique: "tracked" });
-  expect(context.settings.asked.aperture).toBeGreaterThan(freeze.settings.asked.aperture);
-  expect(context.settings.because.aperture.because.map((b) => b.code)).toContain("depth-to-the-place");
-  expect(context.settings.asked.aperture).toBeLessThanOrEqual(context.settings.rails.aperture.to);
+  expect(context.settings.depth.kind).toBe("whole");
+  expect(context.settings.asked.aperture).toBeGreaterThanOrEqual(freeze.settings.asked.aperture);
+  const tree = { ...ground.spots[0]!, id: "tree", at: { x: 0, y: 16 } };
+  const both = sceneAt({ ...ground, spots: [...ground.spots, tree] }, CLEAR, NOON);
+  const two = see(
+    { scene: both },
+    { intent: "context", technique: "tracked", depth: { kind: "two-things", otherSpotId: "tree" } },
+  );
+  expect(two.settings.depth.asked).toBeCloseTo(4, 6);
+  expect(two.settings.because.aperture.because.map((b) => b.code)).toContain("depth-of-two-things");
+  expect(two.settings.asked.aperture).toBeGreaterThan(context.settings.asked.aperture);
+  expect(two.settings.asked.aperture).toBeLessThanOrEqual(two.settings.rails.aperture.to);
 });
 
 test("a face between actions may cost a stop more of ISO", () => {
@@ -177,29 +185,64 @@ test("a face between actions may cost a stop more of ISO", () => {
   expect(reasons.find((b) => b.code === "ceiling-for-a-face")!.numbers.iso).toBe(12800);
 });
 
-test("a long subject seen from the front needs its length in depth, from the side nothing of it", () => {
-  const depth = (facing: number) => {
+test("all of a long subject seen from the front is its length deep, from the side nothing of it; its face is always a face", () => {
+  const depth = (facing: number, wish: Shot["depth"]) => {
     const turned = { ...ground, spots: [{ ...ground.spots[0]!, facing }] };
-    const found = see(
+    return see(
       { subject: { ...rider, length: 2.4, depth: 0.4 }, scene: sceneAt(turned, CLEAR, NOON) },
-      { intent: "still", technique: "pre-framed" },
-    );
-    return found.settings.because.aperture.because.find((b) => b.code === "depth-needs")!.numbers.depth!;
+      { intent: "still", technique: "pre-framed", depth: wish },
+    ).settings.depth.asked;
   };
-  expect(depth(180)).toBeCloseTo(2.4, 6);
-  expect(depth(90)).toBeCloseTo(0.4, 6);
-  expect(depth(150)).toBeCloseTo(2.4 * Math.cos(Math.PI / 6), 3);
+  expect(depth(180, { kind: "whole" })).toBeCloseTo(2.4, 6);
+  expect(depth(90, { kind: "whole" })).toBeCloseTo(0.4, 6);
+  expect(depth(150, { kind: "whole" })).toBeCloseTo(2.4 * Math.cos(Math.PI / 6), 3);
+  expect(depth(180, undefined)).toBeCloseTo(0.25, 9);
+  expect(depth(180, { kind: "eye" })).toBe(0);
+  expect(depth(180, { kind: "plane", turnDeg: 30 })).toBeCloseTo(1.2, 9);
 });
 
 test("wings are framed along the width by their span, and a bird is lit as a ball", () => {
-  const bird = { ...rider, span: 1.2, round: true };
-  const found = see({ subject: bird }, { along: "width", intent: "freeze", technique: "tracked" });
+  const bird = { ...rider, length: 0.5, span: 1.2, round: true };
+  const toward = sceneAt({ ...ground, spots: [{ ...ground.spots[0]!, facing: 180 }] }, CLEAR, NOON);
+  const found = see(
+    { subject: bird, scene: toward },
+    { along: "width", intent: "freeze", technique: "tracked" },
+  );
   // 70 mm at 12 m: 1.2 m is 7.04 mm of 36.
   expect(found.sighting.fill.value).toBeCloseTo(7.04 / 36, 3);
   const upright = see({}, { intent: "freeze", technique: "tracked" });
   expect(found.light.lux.sun).not.toBeCloseTo(upright.light.lux.sun, 0);
   // Sun high in the south, camera south of the bird: ψ = 90° − h + … ; the ball catches more of a high sun than a post.
   expect(found.light.lux.sun).toBeGreaterThan(upright.light.lux.sun);
+});
+
+test("a cyclist head-on was 1.7 m wide: the fill is of what is seen from there", () => {
+  const from = (facing: number) => {
+    const scene = sceneAt({ ...ground, spots: [{ ...ground.spots[0]!, facing }] }, CLEAR, NOON);
+    return see({ subject: { ...rider, depth: 0.5 }, scene }, { along: "width" }).sighting.partSize;
+  };
+  expect([from(180), from(90)]).toEqual([expect.closeTo(0.5, 6), expect.closeTo(1.7, 6)]);
+});
+
+test("the lines of a pan were a share of the sensor: they are of the frame that is delivered", () => {
+  const whole = see({}, { fill: 0.1 });
+  const cropped = see({}, { fill: 0.6 });
+  expect(cropped.sighting.frame.kept).toBeLessThan(0.7);
+  for (const found of [whole, cropped]) expect(found.motion.pan!.streakShare / 0.05).toBeCloseTo(1, 0);
+  const ratio =
+    shutterSeconds(cropped.settings.settings.shutter) / shutterSeconds(whole.settings.settings.shutter);
+  expect(Math.abs(Math.log2(ratio / cropped.sighting.frame.kept))).toBeLessThan(0.34);
+});
+
+test("softness was that of the widest aperture: it is of the one that is set, and in a pan of its lines", () => {
+  const at = (aperture: number, shot: Partial<Shot>) =>
+    see({ held: { aperture } }, shot).sighting.background.smoothness as number;
+  const still: Partial<Shot> = { intent: "freeze", technique: "pre-framed" };
+  expect(at(9, still) / at(21, still)).toBeCloseTo(4, 6);
+  // A tenth of the frame, 3.6 mm of 36, is 0.61 m at the rider and 3.7 m at the wood sixty metres behind: 73 leaves.
+  const { body, pan: lines } = see({}, { streakShare: 0.1 }).motion;
+  const streak = lines!.streakUm / body.umPerMetre;
+  expect(at(21, { streakShare: 0.1 })).toBeCloseTo((streak * 72) / 12 / 0.05, 6);
 });
 
 test("passing cloud gives two levels, the sun's and the cloud's", () => {
@@ -215,10 +258,11 @@ test("masts that tell their intensity light by it, worked by hand; one that does
     readings: [],
     lamps: { class: "II", from: NOON - 1, until: NOON + 1 },
   };
-  // A lamp at the camera's own place and the aim's height: I/d² times π/4 of a cylinder lit from the front.
+  // A lamp at the camera's own place and the aim's height: I/d² times π/4 of a cylinder lit from the front, a fifth of
+  // it two thirds of a ball's.
   const one = see({}, {}, light, { ...ground, masts: [mast] });
   const floor = 0.5 * 0.2 * ((100_000 * 1.2) / Math.hypot(12, 1.2) ** 3);
-  expect(one.light.lux.lamps).toBeCloseTo((100_000 / 144) * (Math.PI / 4) + floor, 3);
+  expect(one.light.lux.lamps).toBeCloseTo((100_000 / 144) * (0.8 * (Math.PI / 4) + 0.2 * (2 / 3)) + floor, 3);
   expect(one.light.ev.because.map((b) => b.code)).toContain("light-of-masts");
   const dumb = see({}, {}, light, { ...ground, masts: [mast, { ...mast, id: "n", candela: undefined }] });
   expect(dumb.light.ev.because.map((b) => b.code)).toContain("light-of-lamps");

@@ -1,15 +1,12 @@
-import { angleBetween } from "../units";
-import { isInside, surfaceAt, type Ground } from "../ground";
-import { angleOfViewAt, heldSidesMm } from "../optics";
+import { isInside, standingAt, venueTemplate } from "../ground";
 import { flickerStops } from "../motion";
 import { shutterSeconds } from "../exposure";
 import type { AssessInput, Assessment, Judgement, JudgementCode, Sighting } from "./assessment";
 import { crossesView, drawsLines } from "./motion-found";
+import { sunToFrame } from "./sun-to-frame";
 
 type Found = Pick<Assessment, "sighting" | "light" | "motion" | "settings">;
 
-/** Degrees about the frame's edge inside which the sun still glares. */
-const GLARE_MARGIN = 5;
 /** Under this share of the wished fill the crop is no longer the same picture (common practice: half). */
 const LEAST_REACH = 0.5;
 /** Past this turn no face is seen. */
@@ -19,8 +16,8 @@ const BUSY_BELOW = 1;
 /** What to say of a place: vetoes first, then cautions, then notes. Codes and numbers; `words` makes sentences. */
 export function judge(input: AssessInput, found: Found): Judgement[] {
   const said: Judgement[] = [];
-  const say: Say = (weight, code, when, numbers) => {
-    if (when) said.push({ weight, code, numbers });
+  const say: Say = (weight, code, when, numbers, where) => {
+    if (when) said.push({ weight, code, numbers, ...where });
   };
   vetoes(say, input, found);
   cautions(say, input, found);
@@ -33,20 +30,26 @@ type Say = (
   code: JudgementCode,
   when: boolean,
   numbers: Record<string, number>,
+  where?: Pick<Judgement, "area" | "official">,
 ) => void;
 
 function vetoes(say: Say, { position, scene, shot }: AssessInput, { sighting }: Found): void {
   const { blockage, frame } = sighting;
-  const { noGo, obstacles } = scene.ground;
-  const inside = (o: { outline: Ground["noGo"][number]["outline"] }): boolean =>
-    isInside(position.at, o.outline);
-  const walled = obstacles.some((o) => position.lensHeight < o.height && inside(o));
-  say("veto", "in-no-go", noGo.some(inside), {});
-  say("veto", "on-water", surfaceAt({ areas: scene.ground.areas }, position.at) === "water", {});
+  const standing = standingAt(scene.ground, position.at);
+  const walled = scene.ground.obstacles.some(
+    (o) => position.lensHeight < o.height && isInside(position.at, o.outline),
+  );
+  if (standing.rule !== "open") {
+    const venue = venueTemplate(scene.ground.venue.template);
+    const where = { area: standing.area, ...(venue.ok && { official: venue.value.official }) };
+    say("veto", "no-standing", standing.rule === "never", {}, where);
+    say("veto", "needs-leave", standing.rule === "by-leave", {}, where);
+    say("caution", "on-leave", standing.rule === "granted", {}, where);
+  }
   say("veto", "inside-obstacle", walled, {});
   say("veto", "blocked", blockage !== undefined && !walled, {
     at: blockage?.at ?? 0,
-    short: blockage?.short ?? 0,
+    ...(blockage?.raise !== undefined && { raise: blockage.raise }),
   });
   say("veto", "out-of-reach", frame.kept < LEAST_REACH, { fill: frame.fill, wished: shot.fill });
   say("veto", "does-not-fit", frame.fill > 1, { fill: frame.fill });
@@ -55,23 +58,27 @@ function vetoes(say: Say, { position, scene, shot }: AssessInput, { sighting }: 
 function cautions(say: Say, input: AssessInput, found: Found): void {
   const { light, settings, motion } = found;
   const swing = flickerAt(input, found);
-  const { numbers, inFrame } = sunToFrame(input, found);
+  const { inFrame, aside, above } = sunToFrame(input, found.sighting);
   const { held } = motion;
   const lines = drawsLines(input.shot);
-  say("caution", "sun-in-frame", inFrame, numbers);
+  say("caution", "sun-in-frame", inFrame, { aside, above });
   say("caution", "against-the-sun", !inFrame && light.side === "back", { turn: light.turn });
   say("caution", "own-shadow", light.ownShadow, {});
+  say("caution", "focus-not-shutter", motion.focusTakesAll && !lines, {
+    times: motion.focusBlurUm / held.toleranceUm,
+    speed: Math.abs(motion.body.approach),
+  });
   say("caution", "no-shutter-holds", held.slowest === "none" && !lines, {
     tolerance: held.toleranceUm,
   });
   say("caution", "motion-not-held", held.verdict !== "held" && !lines, {
     times: held.blurUm / held.toleranceUm,
   });
-  say("caution", "light-short", settings.off > 0 || settings.missing > 0, {
+  say("caution", "light-short", settings.short > 0 || settings.missing > 0, {
+    short: settings.short / 3,
     missing: settings.missing / 3,
-    off: Math.max(0, settings.off) / 3,
   });
-  say("caution", "light-over", settings.off < 0, { off: -settings.off / 3 });
+  say("caution", "light-over", settings.over > 0, { over: settings.over / 3 });
   say("caution", "flicker", swing > FLICKER_SHOWS, { stops: swing });
   say("note", "filter-needed", settings.filterStops > 0, { stops: settings.filterStops });
   say("caution", "nothing-crosses", lines && !crossesView(motion.body), {});
@@ -95,35 +102,29 @@ function flickerAt({ scene }: AssessInput, { light, settings }: Found): number {
 
 function notes(say: Say, { shot }: AssessInput, { sighting }: Found): void {
   const { frame, faceTurn } = sighting;
-  const background = busiestOf(sighting);
+  const busiest = busiestOf(sighting);
   say("note", "pixels-short", frame.keptLongEdgePx < shot.deliveredLongEdgePx, {
     px: frame.keptLongEdgePx,
     wanted: shot.deliveredLongEdgePx,
   });
   say("note", "seen-from-behind", faceTurn > FACE_LOST, { turn: faceTurn });
-  say("note", "background-busy", background !== undefined && background.smoothness < BUSY_BELOW, {
-    smoothness: background?.smoothness ?? 0,
-    beyond: background?.beyond ?? 0,
+  say("note", "background-busy", busiest !== undefined && busiest.smoothness < BUSY_BELOW, {
+    smoothness: busiest?.smoothness ?? 0,
+    beyond: busiest?.beyond ?? 0,
   });
 }
 
-/** The busiest of what stands behind the frame's middle and corners; ground and skyline have nothing to be busy with. */
-export function busiestOf({ background, corners }: Sighting): Sighting["background"] | undefined {
-  let busiest: Sighting["background"] | undefined;
-  for (const b of [background, ...corners])
-    if (b.kind !== "ground" && b.kind !== "skyline" && b.smoothness < (busiest?.smoothness ?? Infinity))
-      busiest = b;
+/**
+ * The busiest of what stands behind the frame's middle and corners; absent where all of it is plain. Ground in a corner
+ * runs up to the subject's own feet, where it is sharp with it: only behind the middle it counts.
+ */
+export function busiestOf({
+  background,
+  corners,
+}: Sighting): { readonly smoothness: number; readonly beyond: number } | undefined {
+  let busiest: { smoothness: number; beyond: number } | undefined;
+  for (const { smoothness, beyond } of [background, ...corners.filter((c) => c.kind !== "ground")])
+    if (smoothness !== "plain" && smoothness < (busiest?.smoothness ?? Infinity))
+      busiest = { smoothness, beyond };
   return busiest;
-}
-
-/** Whether the sun stands in the frame or within 5° of its edge: never to be looked at through an optical finder. */
-export function sunToFrame({ rig, shot }: AssessInput, { sighting, light }: Found) {
-  const sides = heldSidesMm(rig.body.format, shot.orientation);
-  const { focalLengthMm } = sighting.frame;
-  const view = (sideMm: number) =>
-    angleOfViewAt(focalLengthMm, sideMm, sighting.distance.value) / 2 + GLARE_MARGIN;
-  const aside = angleBetween(sighting.bearing, light.sun.azimuth);
-  const above = Math.abs(light.sun.apparentAltitude - sighting.heightAngle);
-  const inFrame = light.direct !== "sun-down" && aside < view(sides.across) && above < view(sides.up);
-  return { inFrame, numbers: { aside, above } };
 }

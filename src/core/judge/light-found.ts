@@ -1,20 +1,31 @@
 import { because } from "../units";
-import { atHeight, bearingTo, surfaceAt, type Position, type Spot, type Vector } from "../ground";
 import {
-  cylinderShare,
+  atHeight,
+  bearingTo,
+  surfaceAt,
+  type Obstacle,
+  type Position,
+  type Spot,
+  type Vector,
+} from "../ground";
+import {
   evFromLux,
   GROUND_REFLECTANCE,
   lampLuxOnSubject,
   lightSide,
+  litShare,
   offsetsFrom,
   ownShadowFalls,
   shadedBy,
-  skyOpenness,
+  skyLeft,
   skyPhase,
   subjectLight,
   uprightShare,
   type Daylight,
+  type Direction,
+  type Form,
   type LightOffsets,
+  type SkyOf,
   type SubjectLight,
 } from "../light";
 import type { Subject } from "../motion";
@@ -33,57 +44,107 @@ export interface LightInput {
   readonly heightAngle: number;
 }
 
+/** How a subject takes the light where it stands. */
+function formOf({ round, lying, length, span, depth, height }: Subject, { facing }: Spot): Form {
+  if (round) return { kind: "round" };
+  if (!lying) return { kind: "upright" };
+  return { kind: "lying", length: length ?? depth, width: span ?? depth, height, facing };
+}
+
+/** Sun or moon, as a light over the ground. */
+interface Source {
+  readonly azimuth: number;
+  readonly apparentAltitude: number;
+  readonly daylight: Daylight;
+}
+
+/** Kept per daylight, which is one object for an instant: what obstacles leave of a sky is worked out once for all cameras. */
+const skies = new WeakMap<Daylight, SkyOf>();
+
+function skyOf({ azimuth, apparentAltitude, daylight }: Source): SkyOf {
+  const known = skies.get(daylight);
+  if (known) return known;
+  const cloud = daylight.cloud === "even" ? 0 : daylight.cloud;
+  const sky = { azimuth, altitude: apparentAltitude, cloud };
+  skies.set(daylight, sky);
+  return sky;
+}
+
+const NONE: SubjectLight = { direct: 0, sky: 0, ground: 0, turn: 0 };
+
 /** Light on the side of the subject at a spot that a camera sees. Sums in lux, never in EV. */
 export function findLight({ scene, spot, subject, position, heightAngle }: LightInput): LightFound {
-  const { sun, ground } = scene;
-  const bearingToCamera = bearingTo(spot.at, position.at);
+  const { sun, ground, cover, moon } = scene;
+  // Seen from straight below or above, the view's bearing is that of the camera's upright: north.
+  const camera = { bearing: bearingTo(spot.at, position.at), height: -heightAngle };
   const point = atHeight(spot.at, spot.aimHeight);
-  const up = sun.apparentAltitude > 0 && !scene.roofed;
-  const shade = up ? shadedBy(point, sun, ground.obstacles) : undefined;
-  const reflectance = GROUND_REFLECTANCE[surfaceAt(ground, spot.at)];
-  const open = scene.roofed ? 1 : skyOpenness(point, ground.obstacles, bearingToCamera);
-  const under = (day: Daylight): SubjectLight =>
-    subjectLight({
-      sunAzimuth: sun.azimuth,
-      sunAltitude: sun.apparentAltitude,
-      directNormal: day.directNormal,
-      sky: day.sky,
-      overcast: day.overcast,
-      bearingToCamera,
-      sunReaches: !shade,
-      skyOpen: open,
+  const surface = surfaceAt(ground, spot.at);
+  const reflectance = GROUND_REFLECTANCE[surface];
+  const form = formOf(subject, spot);
+  const shadeOf = ({ azimuth, apparentAltitude, daylight }: Source) =>
+    daylight.directNormal > 0 && apparentAltitude > 0
+      ? shadedBy(point, { azimuth, apparentAltitude }, ground.obstacles)
+      : undefined;
+  const under = (source: Source, shade: Obstacle | undefined): SubjectLight => {
+    const { daylight } = source;
+    const left = cover === "open" ? skyLeft(point, ground.obstacles, skyOf(source)) : undefined;
+    return subjectLight({
+      source: { bearing: source.azimuth, height: source.apparentAltitude },
+      directNormal: daylight.directNormal,
+      sky: daylight.sky,
+      cloud: daylight.cloud,
+      camera,
+      reaches: !shade,
+      skyLeft: left ? left.toward(camera.bearing) : 1,
+      skyOnGround: left ? left.onGround : 1,
       reflectance,
-      roundFrom: subject.round ? -heightAngle : undefined,
+      form,
     });
-  const day = under(scene.daylight);
-  const lamps = lampsOn(scene, spot, point, bearingToCamera, reflectance);
-  const offsets = offsetsFrom(scene.readings, spot.zoneId, scene.at);
-  const daySum = day.sun + day.sky + day.ground;
-  const lux = withOffsets(day, lamps.lux, offsets);
+  };
+  const bySun = (daylight: Daylight): Source => ({
+    azimuth: sun.azimuth,
+    apparentAltitude: sun.apparentAltitude,
+    daylight,
+  });
+  const up = sun.apparentAltitude > 0 && cover === "open";
+  const shade = up ? shadedBy(point, sun, ground.obstacles) : undefined;
+  const day = under(bySun(scene.daylight), shade);
+  const night = moon ? under(moon, shadeOf(moon)) : NONE;
+  const lamps = lampsOn(scene, spot, point, camera, form, reflectance);
+  const offsets = offsetsFrom(scene.readings, spot.zoneId, scene.at, scene.sky);
+  const natural = day.direct + day.sky + day.ground + night.direct + night.sky + night.ground;
+  const lux = withOffsets(day, night, lamps.lux, offsets);
   const litSide =
     up && !shade
-      ? scene.daylight.directNormal * cylinderShare(sun.apparentAltitude, 0) * 2 ** offsets.day
+      ? scene.daylight.directNormal *
+        litShare(form, { bearing: camera.bearing, height: sun.apparentAltitude }, camera) *
+        2 ** offsets.day
       : 0;
+  const lens = atHeight(position.at, position.lensHeight);
   return {
     sun,
     phase: skyPhase(sun.altitude),
     lux,
     ev: evFigure(lux, scene, lamps, offsets, reflectance),
-    evInCloud: scene.inCloud && evFromLux(withOffsets(under(scene.inCloud), lamps.lux, offsets).total),
-    modelEv: evFromLux(Math.max(NIGHT_LUX, daySum + lamps.lux)),
-    dayShare: lamps.lux > 0 ? daySum / (daySum + lamps.lux) : 1,
+    evInCloud:
+      scene.inCloud &&
+      evFromLux(withOffsets(under(bySun(scene.inCloud), shade), night, lamps.lux, offsets).total),
+    modelEv: evFromLux(Math.max(NIGHT_LUX, natural + lamps.lux)),
+    dayShare: lamps.lux > 0 ? natural / (natural + lamps.lux) : 1,
     side: litSide > SIDE_SHOWS * (lux.total - lux.sun) ? lightSide(day.turn) : "even",
     turn: day.turn,
     shadedBy: shade?.id,
-    ownShadow: lux.sun > 0 && ownShadowFalls({ photographer: position.at, subject: point, sun }),
+    ownShadow: lux.sun > 0 && ownShadowFalls({ lens, subject: point, sun }),
     direct: directOf(scene, shade !== undefined),
+    surface,
   };
 }
 
 /** What keeps the sun off, if anything does. */
-function directOf({ roofed, sun, daylight }: Scene, shaded: boolean): LightFound["direct"] {
-  if (roofed) return "roof";
+function directOf({ cover, sun, daylight }: Scene, shaded: boolean): LightFound["direct"] {
+  if (cover === "roof") return "roof";
   if (sun.apparentAltitude <= 0) return "sun-down";
+  if (cover === "leaves") return "leaves";
   if (shaded) return "shaded";
   return daylight.directNormal < 1 ? "cloud" : "sun";
 }
@@ -99,7 +160,8 @@ function lampsOn(
   { ground, lampLux, lamps }: Scene,
   spot: Spot,
   subject: Vector,
-  bearingToCamera: number,
+  camera: Direction,
+  form: Form,
   reflectance: number,
 ): LampsOn {
   if (!lamps) return { lux: 0 };
@@ -110,19 +172,25 @@ function lampsOn(
   );
   if (masts.length > 0 && masts.length === ground.masts.length)
     return {
-      lux: byZone * lampLuxOnSubject({ subject, bearingToCamera, lamps: masts, reflectance }),
+      lux: byZone * lampLuxOnSubject({ subject, camera, form, lamps: masts, reflectance }),
     };
-  const share = uprightShare(spot.at, bearingToCamera, ground.masts);
+  const share = uprightShare(spot.at, camera.bearing, ground.masts);
   return { lux: lampLux * share * byZone, share };
 }
 
-function withOffsets(day: SubjectLight, lamps: number, offsets: LightOffsets): LightFound["lux"] {
+function withOffsets(
+  day: SubjectLight,
+  night: SubjectLight,
+  lamps: number,
+  offsets: LightOffsets,
+): LightFound["lux"] {
   const byDay = 2 ** offsets.day;
-  const sun = day.sun * byDay;
-  const sky = day.sky * byDay;
-  const ground = day.ground * byDay;
+  const sun = day.direct * byDay;
+  const moon = night.direct * byDay;
+  const sky = (day.sky + night.sky) * byDay;
+  const ground = (day.ground + night.ground) * byDay;
   const lit = lamps * 2 ** offsets.lamps;
-  return { sun, sky, ground, lamps: lit, total: Math.max(NIGHT_LUX, sun + sky + ground + lit) };
+  return { sun, moon, sky, ground, lamps: lit, total: Math.max(NIGHT_LUX, sun + moon + sky + ground + lit) };
 }
 
 function evFigure(
@@ -138,6 +206,7 @@ function evFigure(
     reasons.push(
       because("light-of-sun", { lux: lux.sun, directNormal: scene.daylight.directNormal }, "usno-171"),
     );
+  if (lux.moon > 0) reasons.push(because("light-of-moon", { lux: lux.moon }, "usno-171"));
   reasons.push(because("light-of-sky", { lux: lux.sky, horizontal: scene.daylight.sky }, "ies-daylight"));
   reasons.push(because("light-of-ground", { lux: lux.ground, reflectance }, "common-practice"));
   if (lamps.lux > 0)

@@ -20,7 +20,7 @@ import {
   type SubjectPart,
 } from "../motion";
 import { apertureFNumber, shutterSeconds, type Settings } from "../exposure";
-import type { AssessInput, MotionFound, PanFound, PartMotion, Sighting } from "./assessment";
+import type { AssessInput, MotionFound, PanFound, PartMotion, SightingFound } from "./assessment";
 import { keptCircleMm } from "./sighting";
 
 /** The blur of a shot as a function of its settings; made once, asked for many settings. */
@@ -33,6 +33,8 @@ export interface BlurModel {
   readonly deliveredPixelUm: number;
   /** Exact slowest exposure for the part that must hold at an aperture click. */
   readonly slowestExposure: (aperture: number) => number | "none" | "any";
+  /** Whether being out of focus alone takes the tolerance at an aperture click: focus, not shutter. */
+  readonly focusLost: (aperture: number) => boolean;
   /** Exposure in seconds that draws the wished streak; absent for a shot that wants none, or when nothing crosses. */
   readonly streakExposure?: number;
   /** Smear in µm of the part that must hold. */
@@ -64,7 +66,7 @@ export function findMotion(
   input: AssessInput,
   spot: Spot,
   sight: { readonly lens: Vector; readonly aim: Vector },
-  sighting: Sighting,
+  sighting: SightingFound,
 ): BlurModel {
   const { shot, subject, rig } = input;
   const blurring = blurringOf(input, spot, sight, sighting);
@@ -85,13 +87,14 @@ export function findMotion(
     return partModel(blurring, part, tolerance);
   };
   const held = ofPart(heldPartOf(input));
-  const streakExposure = drawsLines(shot) ? streakExposureOf(input, body) : undefined;
+  const streakExposure = drawsLines(shot) ? streakExposureOf(input, body, kept) : undefined;
   return {
     body,
     heldSpeed: held.speed,
     toleranceUm: held.toleranceUm,
     deliveredPixelUm,
     slowestExposure: held.slowest,
+    focusLost: held.focusLost,
     streakExposure,
     blurUm: held.smear,
     at: (settings) => {
@@ -104,7 +107,9 @@ export function findMotion(
         body,
         pan: shot.technique === "panned" ? panFound(input, body, held, sighting, settings) : undefined,
         skewUm: readout && 1000 * skewMm({ imageMmPerSecond: blur.motionUmPerSecond / 1000, readout }),
-        focusTakesAll: !blurring.movingOnly && focusTakesAll(blur, held.toleranceUm),
+        focusTakesAll: held.focusLost(settings.aperture),
+        // A disc of diameter c has the variance of a straight smear of √(12/16)·c.
+        focusBlurUm: blur.defocusUm * Math.sqrt(0.75),
         parts,
         held: held.at(settings),
         budget: blurBudget(blur, shutterSeconds(settings.shutter)),
@@ -118,7 +123,7 @@ function blurringOf(
   { shot, subject, rig, hands }: AssessInput,
   spot: Spot,
   sight: { readonly lens: Vector; readonly aim: Vector },
-  sighting: Sighting,
+  sighting: SightingFound,
 ): Blurring {
   const { focalLengthMm, magnification } = sighting.frame;
   const subjectAt = sighting.distance.value;
@@ -157,6 +162,7 @@ interface PartModel {
   readonly speed: number;
   readonly toleranceUm: number;
   readonly blur: (aperture: number) => BlurInput;
+  readonly focusLost: (aperture: number) => boolean;
   readonly slowest: (aperture: number) => number | "none" | "any";
   readonly smear: (settings: Settings) => number;
   readonly at: (settings: Settings) => PartMotion;
@@ -177,14 +183,18 @@ function partModel(blurring: Blurring, part: SubjectPart, tolerance: number): Pa
       pixelUm: still.pixelUm,
     };
   };
-  const slowest = (aperture: number) => slowestExposure(blur(aperture), tolerance, movingOnly);
+  const focusLost = (aperture: number): boolean => !movingOnly && focusTakesAll(blur(aperture), tolerance);
+  // Where focus alone takes the tolerance no shutter mends it: then the shutter is that of motion and shake.
+  const slowest = (aperture: number) =>
+    slowestExposure(blur(aperture), tolerance, movingOnly || focusLost(aperture));
   const smear = ({ aperture, shutter }: Settings): number =>
-    blurLengthUm(blur(aperture), shutterSeconds(shutter), movingOnly);
+    blurLengthUm(blur(aperture), shutterSeconds(shutter), movingOnly || focusLost(aperture));
   return {
     part,
     speed,
     toleranceUm: tolerance,
     blur,
+    focusLost,
     slowest,
     smear,
     at: (settings) => {
@@ -202,14 +212,16 @@ function partModel(blurring: Blurring, part: SubjectPart, tolerance: number): Pa
   };
 }
 
-/** Width of the frame in µm across which lines are drawn. */
-const frameUm = ({ rig, shot }: AssessInput): number =>
-  1000 * heldSidesMm(rig.body.format, shot.orientation).across;
+/** Width in µm on the sensor of the frame that is delivered, across which lines are drawn. */
+const deliveredUm = ({ rig, shot }: AssessInput, kept: number): number =>
+  1000 * kept * heldSidesMm(rig.body.format, shot.orientation).across;
 
 /** Exposure in seconds that draws the wished streak; absent when nothing crosses the view. */
-function streakExposureOf(input: AssessInput, body: BodyMotion): number | undefined {
+function streakExposureOf(input: AssessInput, body: BodyMotion, kept: number): number | undefined {
   if (!crossesView(body)) return undefined;
-  return ((input.shot.streakShare ?? USUAL_STREAK) * frameUm(input)) / (body.crossing * body.umPerMetre);
+  return (
+    ((input.shot.streakShare ?? USUAL_STREAK) * deliveredUm(input, kept)) / (body.crossing * body.umPerMetre)
+  );
 }
 
 /** A pan at its settings: what focus, diffraction and pixel leave of the tolerance decides how often it comes off. */
@@ -217,7 +229,7 @@ function panFound(
   input: AssessInput,
   { crossing, umPerMetre }: BodyMotion,
   held: PartModel,
-  sighting: Sighting,
+  sighting: SightingFound,
   settings: Settings,
 ): PanFound {
   const exposure = shutterSeconds(settings.shutter);
@@ -229,7 +241,8 @@ function panFound(
   const left = Math.sqrt(Math.max(0, held.toleranceUm ** 2 - rest ** 2));
   const length = input.subject.length ?? input.subject.depth;
   return {
-    streakShare: streakUm / frameUm(input),
+    streakUm,
+    streakShare: streakUm / deliveredUm(input, sighting.frame.kept),
     keeperChance: panKeeperChance(left, streakUm, (input.hands ?? USUAL_HANDS).panSpread),
     endsUm: streakUm * (length / (2 * sighting.distance.value)) ** 2,
   };

@@ -1,7 +1,8 @@
 import { cosDeg } from "../units";
 import type { Intent } from "../scene";
 import type { AssessInput, Assessment, Judgement, Score, ScoreCode, ScorePart } from "./assessment";
-import { busiestOf, sunToFrame } from "./judgement";
+import { busiestOf } from "./judgement";
+import { sunToFrame } from "./sun-to-frame";
 
 type Found = Pick<Assessment, "sighting" | "light" | "motion" | "settings">;
 type Weights = Readonly<Record<ScoreCode, number>>;
@@ -44,8 +45,8 @@ const PARTS: Readonly<Record<ScoreCode, (input: AssessInput, found: Found) => Ju
     light.side === "even" ? [0.7, {}] : [byTurn(light.turn - lightTurn), { turn: light.turn }],
   // Three stops short are nothing.
   "light-enough": (_, { settings }) => [
-    share(1 - (settings.missing + Math.abs(settings.off)) / 9),
-    { missing: settings.missing / 3, off: settings.off / 3 },
+    share(1 - (settings.short + settings.missing + settings.over) / 9),
+    { short: settings.short / 3, missing: settings.missing / 3, over: settings.over / 3 },
   ],
   movement: (_, { motion }) => {
     const { held, pan } = motion;
@@ -68,8 +69,8 @@ const PARTS: Readonly<Record<ScoreCode, (input: AssessInput, found: Found) => Ju
     { angle: sighting.heightAngle },
   ],
   glare: (input, found) => {
-    const { inFrame, numbers } = sunToFrame(input, found);
-    return [inFrame ? 0 : 1, numbers];
+    const { inFrame, aside, above } = sunToFrame(input, found.sighting);
+    return [inFrame ? 0 : 1, { aside, above }];
   },
   "own-shadow": (_, { light }) => [light.ownShadow ? 0 : 1, {}],
   // A place five minutes away on foot (some 400 m) counts half.

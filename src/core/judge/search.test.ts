@@ -1,10 +1,11 @@
 import { demoKit, demoShoots } from "../../../demo";
 import { sceneAt } from "../scene";
-import { isInside } from "../ground";
+import { isInside, standingAt } from "../ground";
 import {
   assess,
   gridOf,
   searchPositions,
+  searchStep,
   shortList,
   type HeatCell,
   type SearchInput,
@@ -37,6 +38,7 @@ const input: SearchInput = {
   lensHeights: [0.6, 1.6],
   times: [noon, noon + 3_600_000],
   rigs: [rig(0), rig(1)],
+  list: { most: 5, apart: 15 },
 };
 
 function run(search: SearchInput): { result: SearchResult; reports: number[] } {
@@ -57,14 +59,14 @@ test("the grid covers the area and nothing else; no area or no step is an empty 
   expect(gridOf([square], 0)).toEqual([]);
 });
 
-test("the best of each place is what assessing every time, height and rig by hand finds", () => {
+test("the best of each place is what assessing every time, height and rig by hand finds, over the whole span", () => {
   const { result } = run({ ...input, step: 18 });
   let compared = 0;
   for (const cell of result.heat) {
     let best = -1;
-    for (const time of input.times)
-      for (const lensHeight of input.lensHeights)
-        for (const r of input.rigs) {
+    for (const lensHeight of input.lensHeights)
+      for (const r of input.rigs) {
+        const scores = input.times.map((time) => {
           const found = assess({
             shot,
             subject: input.subject,
@@ -73,15 +75,66 @@ test("the best of each place is what assessing every time, height and rig by han
             scene: sceneAt(ground, input.light, time),
             position: { id: "x", name: "x", at: cell.at, lensHeight },
           });
-          if (found.ok && !found.score.vetoed) best = Math.max(best, found.score.value);
-        }
+          return found.ok && !found.score.vetoed ? found.score.value : -Infinity;
+        });
+        best = Math.max(best, scores.reduce((sum, s) => sum + s, 0) / scores.length);
+      }
     expect(cell.best?.score ?? -1).toBeCloseTo(best, 4);
     if (!cell.best) expect(cell.veto).toBeDefined();
     compared++;
   }
   expect(compared).toBe(result.heat.length);
   expect(result.heat.some((c) => c.best) && result.heat.some((c) => c.veto)).toBe(true);
-  expect(result.assessed).toBe(8 * compared);
+});
+
+test("a search looked at one minute: a place that breaks a limit within the span says when", () => {
+  const lamps = { class: "III" as const, from: noon };
+  const evening = Array.from({ length: 5 }, (_, i) => noon + i * 3_600_000);
+  const { result } = run({ ...input, step: 18, times: evening, light: { ...input.light, lamps } });
+  expect(result.list.length).toBeGreaterThan(0);
+  for (const { at, lensHeight, rig: r, breaks } of result.list) {
+    const short = evening.find((time) => {
+      const scene = sceneAt(ground, { ...input.light, lamps }, time);
+      const position = { id: "x", name: "x", at, lensHeight };
+      const found = assess({
+        shot,
+        subject: input.subject,
+        order: input.order,
+        rig: input.rigs[r]!,
+        scene,
+        position,
+      });
+      return (
+        found.ok &&
+        found.judgement.some((j) =>
+          ["light-short", "sun-in-frame", "own-shadow", "motion-not-held"].includes(j.code),
+        )
+      );
+    });
+    expect(breaks?.at).toBe(short);
+  }
+  expect(result.list.some((c) => c.breaks)).toBe(true);
+});
+
+test("the grid is as fine as the matter asks: a twentieth of the distance, never under a quarter of a metre", () => {
+  const small = [
+    [
+      { x: 0, y: 0 },
+      { x: 4, y: 0 },
+      { x: 4, y: 4 },
+    ],
+  ];
+  expect(searchStep(40, small)).toBe(2);
+  expect(searchStep(0.5, small)).toBe(0.25);
+  expect(gridOf([square], searchStep(0.5, [square])).length).toBeLessThan(6000);
+});
+
+test("the best places are polished beyond the grid", () => {
+  const { result } = run({ ...input, step: 12 });
+  const coarse = shortList(result.heat, input.list);
+  expect(result.list[0]!.score).toBeGreaterThan(coarse[0]!.score);
+  const { result: again } = run({ ...input, step: 12 });
+  expect(again.list).toEqual(result.list);
 });
 
 test("it reports as it goes, can be left half way, and gives the same again when taken up", () => {
@@ -98,12 +151,21 @@ test("it reports as it goes, can be left half way, and gives the same again when
   expect(step.value).toEqual(result);
 });
 
-test("nobody is sent onto the pitch", () => {
+test("nobody is sent onto the pitch, into its run-off without leave, or out of a hall", () => {
   const { result } = run(input);
-  const pitch = ground.noGo[0]!.outline;
-  const inside = result.heat.filter((c) => isInside(c.at, pitch));
-  expect(inside.length).toBeGreaterThan(5);
-  expect(inside.every((c) => c.best === undefined && c.veto !== undefined)).toBe(true);
+  const on = (rule: string) => result.heat.filter((c) => standingAt(ground, c.at).rule === rule);
+  expect(on("never").length).toBeGreaterThan(50);
+  expect(on("by-leave").length).toBeGreaterThan(5);
+  for (const cell of [...on("never"), ...on("by-leave")]) {
+    expect(cell.best).toBeUndefined();
+    expect(["no-standing", "needs-leave"]).toContain(cell.veto);
+  }
+  for (const { at } of result.list) expect(standingAt(ground, at).rule).toBe("open");
+  const allowed = run({ ...input, ground: { ...ground, leave: ["run-off"] } }).result;
+  expect(allowed.heat.some((c) => c.best && standingAt(ground, c.at).rule === "by-leave")).toBe(true);
+  const hall = { outline: square.map(({ x, y }) => ({ x: x * 0.8, y: y * 0.8 })), height: 9 };
+  const inside = run({ ...input, ground: { ...ground, hall } }).result;
+  expect(inside.heat.filter((c) => c.best).every((c) => isInside(c.at, hall.outline))).toBe(true);
 });
 
 test("the short list is different places, best first, none of them near a better one", () => {

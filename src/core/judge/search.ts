@@ -1,9 +1,10 @@
+import { isInside, standingAt, walkRound, type Ground, type Point, type Position } from "../ground";
 import { sunCourse } from "../light";
-import { isInside, walkRound, type Ground, type Point, type Position } from "../ground";
 import type { Rig } from "../optics";
 import { sceneAt, type LightPlan, type Scene } from "../scene";
 import { assess } from "./assess";
-import type { AssessInput, Assessment, JudgementCode, NoPicture } from "./assessment";
+import type { AssessInput, Assessment, Judgement, JudgementCode, NoPicture } from "./assessment";
+import { shortList } from "./short-list";
 
 export interface SearchInput extends Pick<AssessInput, "shot" | "subject" | "order" | "hands" | "lightTurn"> {
   readonly ground: Ground;
@@ -14,21 +15,24 @@ export interface SearchInput extends Pick<AssessInput, "shot" | "subject" | "ord
   readonly step: number;
   /** Heights of the lens in metres that are tried at each place: kneeling, standing. */
   readonly lensHeights: readonly number[];
-  /** Epoch milliseconds that are tried. */
+  /** Epoch milliseconds over the shot's span: a place has to serve at all of them. */
   readonly times: readonly number[];
   readonly rigs: readonly Rig[];
+  /** How many places are listed at most, and how many metres they lie apart. */
+  readonly list: { readonly most: number; readonly apart: number };
   /** Where the photographer comes from; the walk counts only when it is given. */
   readonly from?: Point;
 }
 
-/** One place at one time with one rig, and how good it is 0 … 1. */
+/** One place with one height and rig, and how good it is 0 … 1: the mean over the span. */
 export interface Candidate {
   readonly at: Point;
   readonly lensHeight: number;
-  readonly time: number;
   /** Index in the rigs that were given. */
   readonly rig: number;
   readonly score: number;
+  /** The first of the tried times at which a limit breaks there; absent while all hold. */
+  readonly breaks?: { readonly at: number; readonly code: JudgementCode };
 }
 
 /** One square of the heat map: its best candidate, or why there is none. */
@@ -36,6 +40,7 @@ export interface HeatCell {
   readonly at: Point;
   readonly best?: Candidate;
   readonly veto?: JudgementCode | NoPicture["reason"] | "no-way";
+  readonly area?: Judgement["area"];
 }
 
 export interface SearchProgress {
@@ -45,6 +50,8 @@ export interface SearchProgress {
 
 export interface SearchResult {
   readonly heat: readonly HeatCell[];
+  /** The best places that differ, each polished beyond the grid, best first. */
+  readonly list: readonly Candidate[];
   /** Assessments that were made. */
   readonly assessed: number;
 }
@@ -65,10 +72,26 @@ export function gridOf(area: SearchInput["area"], step: number): Point[] {
   return places;
 }
 
+/** No grid is finer than this: a step aside. Metres. */
+const FINEST = 0.25;
+/** A place is looked for to a twentieth of the distance to the subject. */
+const SHARE_OF_DISTANCE = 1 / 20;
+/** More places than these are not tried: the grid grows coarser, and polishing makes up for it. */
+const MOST_PLACES = 5000;
+
+/** Spacing of the grid in metres for a subject so far away: a twentieth, never under 0.25 m, coarser over a large area. */
+export function searchStep(distance: number, area: SearchInput["area"]): number {
+  const corners = area.flat();
+  const [xs, ys] = [corners.map((p) => p.x), corners.map((p) => p.y)];
+  const size = (Math.max(...xs) - Math.min(...xs)) * (Math.max(...ys) - Math.min(...ys));
+  return Math.max(FINEST, distance * SHARE_OF_DISTANCE, Math.sqrt(Math.max(0, size) / MOST_PLACES));
+}
+
 /**
- * Assesses a shot from every place of a grid, at every time, height and rig, and keeps the best of each place. A generator:
- * it hands back its progress every thousand assessments and goes on when asked, so a worker can report, pause and
- * stop. Same input, same result, however often it was interrupted.
+ * Assesses a shot from every place of a grid where one may stand, with every height and rig over the whole span, keeps the
+ * best of each place, and polishes the best that differ. A generator: it hands back its progress every thousand
+ * assessments and goes on when asked, so a worker can report, pause and stop. Same input, same result, however often it
+ * was interrupted.
  */
 export function* searchPositions(input: SearchInput): Generator<SearchProgress, SearchResult, void> {
   const course = sunCourse(input.ground.anchor);
@@ -79,15 +102,40 @@ export function* searchPositions(input: SearchInput): Generator<SearchProgress, 
   const heat: HeatCell[] = [];
   let [done, reported] = [0, 0];
   for (const at of places) {
-    const walk = walkTo(input, at);
-    heat.push(walk === "no-way" ? { at, veto: "no-way" } : bestAt(input, scenes, at, walk));
+    heat.push(bestAt(input, scenes, at));
     done += perPlace;
     if (done - reported < REPORT_EVERY) continue;
     reported = done;
     yield { done, total };
   }
-  return { heat, assessed: done };
+  const list = shortList(heat, input.list).map((candidate) => polish(input, scenes, candidate));
+  return { heat, list: [...list].sort((a, b) => b.score - a.score), assessed: done };
 }
+
+/** Ever smaller steps to a better place about a candidate, down to a quarter of a metre. */
+function polish(input: SearchInput, scenes: readonly Scene[], from: Candidate): Candidate {
+  let best = from;
+  for (let step = input.step / 2; step >= FINEST / 2; step /= 2)
+    for (const [x, y] of AROUND) {
+      const at = { x: best.at.x + x * step, y: best.at.y + y * step };
+      const found = input.area.some((outline) => isInside(at, outline))
+        ? bestAt(input, scenes, at).best
+        : undefined;
+      if (found && found.score > best.score) best = found;
+    }
+  return best;
+}
+
+const AROUND = [
+  [1, 0],
+  [-1, 0],
+  [0, 1],
+  [0, -1],
+  [1, 1],
+  [1, -1],
+  [-1, 1],
+  [-1, -1],
+] as const;
 
 /** Metres on foot to a place; nothing is counted where nobody said where one comes from. */
 function walkTo({ ground, from }: SearchInput, to: Point): number | undefined | "no-way" {
@@ -97,32 +145,48 @@ function walkTo({ ground, from }: SearchInput, to: Point): number | undefined | 
   return walk.ok ? walk.value.metres : "no-way";
 }
 
-function bestAt(input: SearchInput, scenes: readonly Scene[], at: Point, walk: number | undefined): HeatCell {
-  const { shot, subject, order, hands, lightTurn } = input;
+function bestAt(input: SearchInput, scenes: readonly Scene[], at: Point): HeatCell {
+  const standing = standingAt(input.ground, at);
+  if (standing.rule === "never") return { at, veto: "no-standing", area: standing.area };
+  if (standing.rule === "by-leave") return { at, veto: "needs-leave", area: standing.area };
+  const walk = walkTo(input, at);
+  if (walk === "no-way") return { at, veto: "no-way" };
   let best: Candidate | undefined;
   let veto: HeatCell["veto"];
   for (const lensHeight of input.lensHeights) {
     const position: Position = { id: "here", name: "here", at, lensHeight };
-    for (const scene of scenes)
-      for (let rig = 0; rig < input.rigs.length; rig++) {
-        const found = assess({
-          shot,
-          subject,
-          position,
-          rig: input.rigs[rig]!,
-          scene,
-          order,
-          hands,
-          lightTurn,
-          walk,
-        });
-        if (!found.ok || found.score.vetoed) veto = vetoOf(found);
-        else if (!best || found.score.value > best.score)
-          best = { at, lensHeight, time: scene.at, rig, score: found.score.value };
-      }
+    for (let rig = 0; rig < input.rigs.length; rig++) {
+      const found = overSpan(input, scenes, position, input.rigs[rig]!, walk);
+      if (typeof found === "string") veto = found;
+      else if (!best || found.score > best.score) best = { at, lensHeight, rig, ...found };
+    }
   }
   return best ? { at, best } : { at, veto };
 }
 
-const vetoOf = (found: Assessment | NoPicture): HeatCell["veto"] =>
-  found.ok ? found.judgement.find((j) => j.weight === "veto")?.code : found.reason;
+/** What breaks a limit of a place for a while, without closing it. */
+const BREAKS: readonly JudgementCode[] = ["light-short", "sun-in-frame", "own-shadow", "motion-not-held"];
+
+/** A place over the whole span: its mean score and the first break of a limit, or what vetoes it at any time. */
+function overSpan(
+  { shot, subject, order, hands, lightTurn }: SearchInput,
+  scenes: readonly Scene[],
+  position: Position,
+  rig: Rig,
+  walk: number | undefined,
+): Pick<Candidate, "score" | "breaks"> | NonNullable<HeatCell["veto"]> {
+  let sum = 0;
+  let breaks: Candidate["breaks"];
+  for (const scene of scenes) {
+    const found = assess({ shot, subject, position, rig, scene, order, hands, lightTurn, walk });
+    if (!found.ok || found.score.vetoed) return vetoOf(found);
+    sum += found.score.value;
+    const broken = breaks ? undefined : found.judgement.find((j) => BREAKS.includes(j.code));
+    if (broken) breaks = { at: scene.at, code: broken.code };
+  }
+  const score = sum / scenes.length;
+  return breaks ? { score, breaks } : { score };
+}
+
+const vetoOf = (found: Assessment | NoPicture): NonNullable<HeatCell["veto"]> =>
+  found.ok ? found.judgement.find((j) => j.weight === "veto")!.code : found.reason;

@@ -1,5 +1,5 @@
 import { because, type Because } from "../units";
-import { bellowsLoss, effectiveLens, fNumberForDepth, turnedDepth, widestAt } from "../optics";
+import { bellowsLoss, depthOfField, effectiveLens, widestAt } from "../optics";
 import { blurVerdict, diffractionLimit } from "../motion";
 import {
   apertureFNumber,
@@ -19,18 +19,26 @@ import {
   type SolveInput,
   type Solution,
 } from "../exposure";
-import type { AssessInput, LightFound, PricedWay, SettingsFound, Sighting } from "./assessment";
+import type {
+  AssessInput,
+  DepthFound,
+  LightFound,
+  PricedWay,
+  SettingsFound,
+  SightingFound,
+} from "./assessment";
+import { depthAsked, type DepthAsked } from "./depth-asked";
 import type { BlurModel } from "./motion-found";
 import { keptCircleMm } from "./sighting";
 
 /** Which settings follow from light, blur, depth and kit, and what each of them rests on. */
 export function findSettings(
   input: AssessInput,
-  sighting: Sighting,
+  sighting: SightingFound,
   light: LightFound,
   blur: BlurModel,
 ): SettingsFound {
-  const depth = depthFNumber(input, sighting);
+  const depth = depthAsked(input, sighting);
   const solve = solveInput(input, sighting, light, blur, depth);
   const solution = solveSettings(solve);
   const priced = (way: WayOut): PricedWay => {
@@ -42,10 +50,13 @@ export function findSettings(
     asked: solution.asked,
     rails: solution.rails,
     ledger: solution.ledger,
+    short: solution.short,
     missing: solution.missing,
+    over: solution.over,
     filterStops: solution.filterStops,
     taken: solution.taken,
-    off: solution.off,
+    depthGiven: solution.depthGiven,
+    depth: depthFound(input, sighting, depth, solve, solution),
     follows: solution.follows,
     ways: waysOut(solve, solution).map(priced),
     because: reasons({ input, sighting, light, blur, solve, depth }, solution),
@@ -54,13 +65,15 @@ export function findSettings(
 
 /** Clicks past the ceiling that a face between actions is worth (assumed: one stop). */
 const REACTION_ISO = 3;
+/** Up to four times the base ISO nobody calls the light short (assumed; the owner of a body may say otherwise). */
+const PREFERRED_OVER_BASE = 4;
 
 function solveInput(
   input: AssessInput,
-  sighting: Sighting,
+  sighting: SightingFound,
   light: LightFound,
   blur: BlurModel,
-  depth: number,
+  depth: DepthAsked,
 ): SolveInput {
   const { body } = input.rig;
   const optic = effectiveLens(input.rig);
@@ -70,20 +83,24 @@ function solveInput(
   const diffractionAperture = apertureNoNarrower(
     diffractionLimit(1000 * keptCircleMm(input, kept)) / (1 + magnification),
   );
-  const depthAperture = apertureNoWider(depth);
+  const isoCeiling = Math.min(isoMax, ceiling);
   return {
-    lightEv: light.ev.value - bellowsLoss(magnification),
+    lightEv: light.ev.value,
+    closeUpStops: bellowsLoss(magnification),
     lensWidest: apertureNearest(widestAt(optic, focalLengthMm)),
     lensNarrowest: apertureNearest(optic.narrowest),
-    // Depth first goes as far as sharpness itself allows, and no further.
-    depthAperture:
-      input.shot.intent === "context" ? Math.min(depthAperture, diffractionAperture) : depthAperture,
+    // Depth is asked as far as sharpness itself allows, and no further.
+    depthAperture: depth.fNumber > 0 ? Math.min(apertureNoWider(depth.fNumber), diffractionAperture) : 0,
     diffractionAperture,
+    depthFirst: input.shot.intent === "context",
     fastestShutter: shutterNearest(body.fastestShutter),
     streakShutter: blur.streakExposure === undefined ? undefined : shutterNearest(blur.streakExposure),
     slowestShutter: (aperture) => slowestClick(blur.slowestExposure(aperture), body.fastestShutter),
+    focusLost: blur.focusLost,
+    isoBase: isoNearest(body.baseIso),
     isoFloor: isoNearest(Math.max(body.baseIso, body.isoFloor)),
-    isoCeiling: Math.min(isoMax, ceiling),
+    isoPreferred: Math.min(isoCeiling, isoNearest(body.preferredIso ?? PREFERRED_OVER_BASE * body.baseIso)),
+    isoCeiling,
     isoMax,
     liftClicks: body.liftClicks,
     order: input.order,
@@ -91,25 +108,31 @@ function solveInput(
   };
 }
 
-/** Depth in metres along the view that the subject itself takes: its own, or its length as it is turned. */
-const subjectDepth = ({ subject }: AssessInput, sighting: Sighting): number =>
-  Math.max(subject.depth, turnedDepth(subject.length ?? 0, 90 - sighting.faceTurn));
-
-/**
- * f-number that the depth asks for: half the subject's depth on either side of the eye; for a picture of the subject in
- * its place, from there to the background.
- */
-function depthFNumber(input: AssessInput, sighting: Sighting): number {
-  const eye = sighting.distance.value;
-  const half = Math.min(subjectDepth(input, sighting) / 2, eye / 2);
-  const place = input.shot.intent === "context" ? sighting.background.beyond : 0;
-  return fNumberForDepth({
-    focalLengthMm: sighting.frame.focalLengthMm,
-    subject: eye,
-    near: eye - half,
-    far: eye + Math.max(half, place),
-    circleOfConfusionMm: keptCircleMm(input, sighting.frame.kept),
+/** What was asked of the depth, what the aperture found holds of it, and what was given up. */
+function depthFound(
+  input: AssessInput,
+  { distance, frame }: SightingFound,
+  asked: DepthAsked,
+  solve: SolveInput,
+  { settings, depthGiven }: Solution,
+): DepthFound {
+  const { near, far } = depthOfField({
+    focalLengthMm: frame.focalLengthMm,
+    fNumber: apertureFNumber(settings.aperture),
+    subject: distance.value,
+    circleOfConfusionMm: keptCircleMm(input, frame.kept),
   });
+  const wanted = asked.fNumber > 0 ? apertureNoWider(asked.fNumber) : 0;
+  const capped = wanted > Math.min(solve.diffractionAperture, solve.lensNarrowest);
+  const cappedBy = solve.lensNarrowest < solve.diffractionAperture ? "lens" : "diffraction";
+  return {
+    kind: asked.kind,
+    asked: asked.far - asked.near,
+    fNumber: asked.fNumber,
+    held: far === "unbounded" ? far : far - near,
+    ...(capped ? { cappedBy } : {}),
+    givenUp: depthGiven,
+  };
 }
 
 function slowestClick(exposure: number | "none" | "any", fastest: number): number {
@@ -121,16 +144,16 @@ function slowestClick(exposure: number | "none" | "any", fastest: number): numbe
 /** What the settings were worked out from. */
 interface Given {
   readonly input: AssessInput;
-  readonly sighting: Sighting;
+  readonly sighting: SightingFound;
   readonly light: LightFound;
   readonly blur: BlurModel;
   readonly solve: SolveInput;
-  readonly depth: number;
+  readonly depth: DepthAsked;
 }
 
 const reasons = (given: Given, solution: Solution): SettingsFound["because"] => ({
   shutter: { value: shutterSeconds(solution.settings.shutter), because: shutterReasons(given, solution) },
-  aperture: { value: apertureFNumber(solution.settings.aperture), because: apertureReasons(given) },
+  aperture: { value: apertureFNumber(solution.settings.aperture), because: apertureReasons(given, solution) },
   iso: { value: isoSpeed(solution.settings.iso), because: isoReasons(given, solution) },
 });
 
@@ -163,29 +186,41 @@ function shutterReasons({ sighting, blur, solve }: Given, { settings }: Solution
   ];
 }
 
-function apertureReasons({ input, sighting, solve, depth }: Given): Because[] {
-  const place = input.shot.intent === "context";
+function apertureReasons({ solve, depth }: Given, { depthGiven }: Solution): Because[] {
   return [
     because("lens-widest", { fNumber: apertureFNumber(solve.lensWidest) }),
-    because(
-      place ? "depth-to-the-place" : "depth-needs",
-      { depth: place ? sighting.background.beyond : subjectDepth(input, sighting), fNumber: depth },
-      "handbook-optics",
-    ),
+    depth.fNumber > 0
+      ? because(
+          `depth-of-${depth.kind}`,
+          { depth: depth.far - depth.near, fNumber: depth.fNumber },
+          "handbook-optics",
+        )
+      : because("depth-of-eye"),
+    ...(depthGiven > 0 ? [because("depth-given-up", { stops: depthGiven / 3 })] : []),
     because("diffraction-from", { fNumber: apertureFNumber(solve.diffractionAperture) }),
   ];
 }
 
+/** Stops lost close up from which it is worth saying. */
+const CLOSE_UP_TOLD = 0.15;
+
 function isoReasons({ input, light, solve }: Given, solution: Solution): Because[] {
-  const { settings, missing, off, filterStops } = solution;
+  const { settings, short, missing, filterStops } = solution;
   return [
     because("ev-from-lux", { lux: light.lux.total, ev: light.ev.value }, "iso-2720"),
-    because("iso-follows", isoNumbers(settings, solve.lightEv - filterStops), "exif-2-32"),
+    ...(solve.closeUpStops > CLOSE_UP_TOLD
+      ? [because("close-up-loses", { stops: solve.closeUpStops }, "handbook-optics")]
+      : []),
+    because(
+      "iso-follows",
+      isoNumbers(settings, solve.lightEv - solve.closeUpStops - filterStops),
+      "exif-2-32",
+    ),
     ...(filterStops > 0 ? [because("filter-takes", { stops: filterStops })] : []),
     ...(input.shot.intent === "reaction"
       ? [because("ceiling-for-a-face", { iso: isoSpeed(solve.isoCeiling) }, "assumed")]
       : []),
-    because("ceiling-of-body", { iso: input.rig.body.isoCeiling, missing: missing / 3, off: off / 3 }),
+    because("ceiling-of-body", { iso: input.rig.body.isoCeiling, short: short / 3, missing: missing / 3 }),
   ];
 }
 

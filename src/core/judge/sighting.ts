@@ -6,7 +6,6 @@ import {
   firstBlockage,
   frameBackground,
   heightAngle,
-  type Background,
   type Spot,
   type Vector,
 } from "../ground";
@@ -16,14 +15,12 @@ import {
   effectiveLens,
   frameSubject,
   PART_SHARE,
-  smoothness,
-  widestAt,
   type Frame,
 } from "../optics";
-import type { AssessInput, Sighting } from "./assessment";
+import { headOf, widthSeen } from "../motion";
+import { meltOf } from "./background-found";
+import type { AssessInput, MotionFound, Sighting, SightingFound } from "./assessment";
 
-/** Width in metres of the detail that the background is judged by: a face. */
-const DETAIL = 0.16;
 /** Viewing distance over the print's diagonal (common practice: seen from its own diagonal). */
 const VIEWING_DIAGONALS = 1;
 
@@ -37,10 +34,16 @@ export const keptCircleMm = ({ rig, shot }: Pick<AssessInput, "rig" | "shot">, k
     viewingDiagonals: VIEWING_DIAGONALS,
   });
 
-/** Size in metres of the wished part along the framed side: a share of the height, or the span. */
-function partSizeOf({ shot, subject }: AssessInput): number {
-  if ((shot.along ?? "height") === "width") return subject.span ?? subject.length ?? subject.height;
-  return subject.height * PART_SHARE[shot.part];
+/**
+ * Size in metres of the wished part along the framed side, as it is seen from there: a share of the height, the head's own
+ * length, or the width that a turned subject shows.
+ */
+export function partSizeOf(
+  { shot, subject }: Pick<AssessInput, "shot" | "subject">,
+  faceTurn: number,
+): number {
+  if (shot.part === "head") return headOf(subject);
+  return (shot.along === "width" ? widthSeen(subject, faceTurn) : subject.height) * PART_SHARE[shot.part];
 }
 
 /** The spot of a shot, and the line from the lens to the aim. Throws when the shot names a spot that the ground lacks. */
@@ -61,11 +64,13 @@ export function sightOf({ shot, position, scene }: AssessInput): {
   };
 }
 
-export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: Vector): Sighting {
+export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: Vector): SightingFound {
   const { shot, rig, scene } = input;
   const away = distance(lens, aim);
   const optic = effectiveLens(rig);
-  const partSize = partSizeOf(input);
+  const bearing = bearingTo(lens, aim);
+  const faceTurn = angleBetween(spot.facing, bearing + 180);
+  const partSize = partSizeOf(input, faceTurn);
   const frame = frameSubject({
     format: rig.body.format,
     orientation: shot.orientation,
@@ -77,39 +82,62 @@ export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: 
     maxFocalLengthMm: optic.maxFocalLengthMm,
     focalLengthMm: input.focalLengthMm,
   });
-  const { focalLengthMm } = frame;
-  const fNumber = widestAt(optic, focalLengthMm);
-  const soft = ({ kind, obstacleId, beyond }: Background) => ({
-    kind,
-    obstacleId,
-    beyond,
-    smoothness: smoothness({ focalLengthMm, fNumber, subject: away, point: away + beyond, detail: DETAIL }),
-  });
-  const { obstacles } = scene.ground;
+  const { obstacles, hall } = scene.ground;
   const behind = frameBackground({
     lens,
     aim,
     frameAcross: frame.frameAcross * frame.kept,
     frameUp: frame.frameUp * frame.kept,
     obstacles,
+    hall,
   });
-  const bearing = bearingTo(lens, aim);
   return {
     distance: distanceFigure(lens, aim, away, bearing),
     bearing,
     heightAngle: heightAngle(lens, aim),
     blockage: firstBlockage(lens, aim, obstacles),
-    background: soft(behind.centre),
-    corners: behind.corners.map(soft),
+    background: behind.centre,
+    corners: behind.corners,
     frame,
     fill: fillFigure(frame, partSize, away, shot.fill),
+    partSize,
+    faceTurn,
+  };
+}
+
+/** What the aperture that is set makes of the sighting: the depth that is sharp, and how far what stands behind melts. */
+export function withFocus(
+  input: AssessInput,
+  found: SightingFound,
+  fNumber: number,
+  { body, pan }: Pick<MotionFound, "body" | "pan">,
+): Sighting {
+  const { focalLengthMm, kept } = found.frame;
+  const away = found.distance.value;
+  const melt = {
+    ground: input.scene.ground,
+    focalLengthMm,
+    fNumber,
+    away,
+    streak: pan ? pan.streakUm / body.umPerMetre : 0,
+  };
+  return {
+    distance: found.distance,
+    bearing: found.bearing,
+    heightAngle: found.heightAngle,
+    blockage: found.blockage,
+    background: meltOf(found.background, melt),
+    corners: found.corners.map((corner) => meltOf(corner, melt)),
+    frame: found.frame,
+    fill: found.fill,
+    partSize: found.partSize,
+    faceTurn: found.faceTurn,
     depth: depthOfField({
       focalLengthMm,
       fNumber,
       subject: away,
-      circleOfConfusionMm: keptCircleMm(input, frame.kept),
+      circleOfConfusionMm: keptCircleMm(input, kept),
     }),
-    faceTurn: angleBetween(spot.facing, bearing + 180),
   };
 }
 

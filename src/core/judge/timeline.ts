@@ -54,7 +54,7 @@ const WATCHED: readonly {
   { state: (a) => a.light.direct === "shaded", on: "shade-begins", off: "shade-ends" },
   { state: (a) => a.light.direct === "sun-down", on: "sun-down", off: "sun-up" },
   { state: (a) => a.light.lux.lamps > 0, on: "lamps-on", off: "lamps-off" },
-  { state: (a) => a.settings.missing > 0, on: "past-ceiling", off: "within-ceiling" },
+  { state: (a) => a.settings.short > 0, on: "past-ceiling", off: "within-ceiling" },
 ];
 
 const SECOND = 1000;

@@ -1,4 +1,4 @@
-import { cosDeg, METER_CONSTANTS, sinDeg, toDegrees } from "../units";
+import { cosDeg, METER_CONSTANTS, sinDeg } from "../units";
 
 /** CIE standard general sky, type 12: clear, low turbidity (from memory). */
 const TYPE_12 = { a: -1, b: -0.32, c: 10, d: -3, e: 0.45 };
@@ -9,22 +9,27 @@ export interface SkyDirection {
   readonly altitude: number;
 }
 
-/** Angle in degrees between two directions of the sky. */
-function between(a: SkyDirection, b: SkyDirection): number {
-  const cosine =
-    sinDeg(a.altitude) * sinDeg(b.altitude) +
-    cosDeg(a.altitude) * cosDeg(b.altitude) * cosDeg(a.azimuth - b.azimuth);
-  return toDegrees(Math.acos(Math.min(1, Math.max(-1, cosine))));
-}
+/** Cosine of the angle between two directions of the sky. */
+const cosineBetween = (a: SkyDirection, b: SkyDirection): number =>
+  sinDeg(a.altitude) * sinDeg(b.altitude) +
+  cosDeg(a.altitude) * cosDeg(b.altitude) * cosDeg(a.azimuth - b.azimuth);
 
-/** Luminance of the clear sky in a direction against nothing in particular; only ratios count. */
-function relativeLuminance(direction: SkyDirection, sun: SkyDirection): number {
+const AT_RIGHT_ANGLE = Math.exp((TYPE_12.d * Math.PI) / 2);
+
+/**
+ * Luminance of the clear sky against nothing in particular, so that only ratios count: by the sine of the altitude that one
+ * looks at, and the cosine of its angle to the sun.
+ */
+export function relativeLuminance(sinAltitude: number, cosToSun: number): number {
   const { a, b, c, d, e } = TYPE_12;
-  const gradation = 1 + a * Math.exp(b / Math.max(0.01, sinDeg(direction.altitude)));
-  const chi = (between(direction, sun) * Math.PI) / 180;
-  const indicatrix = 1 + c * (Math.exp(d * chi) - Math.exp((d * Math.PI) / 2)) + e * Math.cos(chi) ** 2;
+  const gradation = 1 + a * Math.exp(b / Math.max(0.01, sinAltitude));
+  const cosine = Math.min(1, Math.max(-1, cosToSun));
+  const indicatrix = 1 + c * (Math.exp(d * Math.acos(cosine)) - AT_RIGHT_ANGLE) + e * cosine * cosine;
   return gradation * indicatrix;
 }
+
+const luminanceAt = (direction: SkyDirection, sun: SkyDirection): number =>
+  relativeLuminance(sinDeg(direction.altitude), cosineBetween(direction, sun));
 
 const STEP = 3;
 
@@ -43,8 +48,7 @@ function integrated(sun: SkyDirection): number {
   let sum = 0;
   for (let altitude = STEP / 2; altitude < 90; altitude += STEP)
     for (let azimuth = STEP / 2; azimuth < 360; azimuth += STEP)
-      sum +=
-        relativeLuminance({ azimuth, altitude }, sun) * sinDeg(altitude) * cosDeg(altitude) * step * step;
+      sum += luminanceAt({ azimuth, altitude }, sun) * sinDeg(altitude) * cosDeg(altitude) * step * step;
   return sum;
 }
 
@@ -53,7 +57,7 @@ function integrated(sun: SkyDirection): number {
  * standard sky type 12 (from memory); the sun's disc itself is not in it.
  */
 export const clearSkyLuminance = (direction: SkyDirection, sun: SkyDirection, skyLux: number): number =>
-  (skyLux * relativeLuminance(direction, sun)) / horizontalOfRelative(sun);
+  (skyLux * luminanceAt(direction, sun)) / horizontalOfRelative(sun);
 
 /** EV at ISO 100 of a luminance in cd/m², reflected meter (ISO 2720, K 12.5): log2(8·L). */
 export const evFromLuminance = (luminance: number): number =>

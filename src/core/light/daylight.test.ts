@@ -78,3 +78,32 @@ test("every sky at every altitude is a number above nothing", () => {
     ),
   );
 });
+
+test("clouded skies jumped as the sun came up: every sky rises through the horizon without a step", () => {
+  let looked = 0;
+  for (const cloudEighths of [0, 1, 2, 3, 4, 5, 6, 7, 8])
+    for (const dayOfYear of [4, 80, 186]) {
+      let before: number | undefined;
+      for (let altitude = -4; altitude <= 4; altitude += 0.02) {
+        const { horizontal, sky } = daylight({ altitude, dayOfYear, cloudEighths });
+        if (before !== undefined) {
+          expect(horizontal).toBeGreaterThanOrEqual(before * 0.9999);
+          expect(horizontal / before).toBeLessThan(1.03);
+        }
+        expect(sky).toBeGreaterThan(0);
+        before = horizontal;
+        looked++;
+      }
+    }
+  expect(looked).toBeGreaterThan(10_000);
+});
+
+test("below one degree clouded skies keep their share of the clear one: 0.233 overcast, 0.380 partly", () => {
+  for (const altitude of [-5, -0.8, 0, 0.5]) {
+    const share = (cloudEighths: number) =>
+      daylight({ altitude, dayOfYear: 80, cloudEighths }).horizontal / clearHorizontalLux(altitude);
+    expect(share(8)).toBeCloseTo(0.233, 2);
+    expect(share(4)).toBeCloseTo(0.38, 2);
+    expect(share(0)).toBeCloseTo(1, 1);
+  }
+});

@@ -80,12 +80,12 @@ export interface Daylight {
   readonly sky: number;
   /** Direct and sky together on the horizontal. */
   readonly horizontal: number;
-  /** 0 for a clear or broken sky, 1 for a closed one: how far the sky has lost its bright horizon. */
-  readonly overcast: number;
+  /** Share 0 … 1 of the sky under cloud; "even" where the light has no side left: under a roof or leaves. */
+  readonly cloud: number | "even";
 }
 
-/** Share of the clear sky's light that clouded skies give once the sun is down (0.3 klx over 0.8 klx at 0°). */
-const CLOUDED_TWILIGHT = SKIES.partly.a / SKIES.clear.a;
+/** From this altitude down a clouded sky gives the share of the clear one that it gives here: 0.23 overcast, 0.38 partly. */
+const LOW_SUN = 1;
 
 export interface DaylightInput {
   /** Geometric altitude of the sun in degrees. */
@@ -103,26 +103,47 @@ export interface DaylightInput {
  */
 export function daylight({ altitude, apparentAltitude, dayOfYear, cloudEighths }: DaylightInput): Daylight {
   const cloud = Math.max(0, Math.min(8, cloudEighths));
-  const overcast = Math.max(0, cloud / 4 - 1);
+  const closing = Math.max(0, cloud / 4 - 1);
   const seen = apparentAltitude ?? altitude;
   const clear = pureSky("clear", altitude, seen, dayOfYear);
   const partly = pureSky("partly", altitude, seen, dayOfYear);
   const closed = pureSky("overcast", altitude, seen, dayOfYear);
-  const mixed = cloud <= 4 ? mix(clear, partly, cloud / 4) : mix(partly, closed, overcast);
+  const mixed = cloud <= 4 ? mix(clear, partly, cloud / 4) : mix(partly, closed, closing);
   const horizontal = mixed.direct * Math.max(0, sinDeg(seen)) + mixed.sky;
-  return { directNormal: mixed.direct, sky: mixed.sky, horizontal, overcast };
+  return { directNormal: mixed.direct, sky: mixed.sky, horizontal, cloud: cloud / 8 };
 }
 
 /**
- * What of the daylight comes in under a roof: no direct sun, and of the whole horizontal light the share 0 … 1 that windows
- * and roof lights let through (the daylight factor; 0.02 is a hall with a row of windows, common practice).
+ * What of the daylight comes in under a roof or under leaves: no direct sun, and of the whole horizontal light the share
+ * 0 … 1 that comes through (the daylight factor). A hall with a row of windows 0.02, an open wood 0.1, a wood 0.03, the
+ * gloom of a forest 0.005 (common practice).
  */
-export const underRoof = (outside: Daylight, daylightShare: number): Daylight => ({
+export const underCover = (outside: Daylight, daylightShare: number): Daylight => ({
   directNormal: 0,
   sky: outside.horizontal * daylightShare,
   horizontal: outside.horizontal * daylightShare,
-  overcast: 0,
+  cloud: "even",
 });
+
+/** Albedo of a cloud's under side, and of the ground that the models of the sky have in them (assumed). */
+const CLOUD_ALBEDO = 0.6;
+const USUAL_GROUND = 0.2;
+
+/**
+ * Light that bounces between bright ground and cloud: the sky's part times (1 − 0.2·α)/(1 − ρ·α), α = 0.6 × the share
+ * under cloud (multiple reflection, textbook; the cloud's albedo assumed). Snow under a closed sky gains 0.76 stop.
+ */
+export function overGround(day: Daylight, reflectance: number): Daylight {
+  if (day.cloud === "even" || day.cloud === 0) return day;
+  const albedo = CLOUD_ALBEDO * day.cloud;
+  const sky = (day.sky * (1 - USUAL_GROUND * albedo)) / (1 - reflectance * albedo);
+  return {
+    directNormal: day.directNormal,
+    sky,
+    horizontal: day.horizontal + sky - day.sky,
+    cloud: day.cloud,
+  };
+}
 
 interface Parts {
   readonly direct: number;
@@ -134,15 +155,21 @@ const mix = (a: Parts, b: Parts, t: number): Parts => ({
   sky: a.sky + (b.sky - a.sky) * t,
 });
 
+/** The clear sky's sun and sky together on the horizontal by the second model; geometric altitude. */
+const iesSum = (sky: SkyName, altitude: number, day: number): number =>
+  iesDirectNormal(sky, altitude, day) * Math.max(0, sinDeg(altitude)) + iesSky(sky, altitude);
+
+/**
+ * One of the three skies. The total of the clear one is the first model's; `k` brings the second's parts to it. A low sun
+ * behind cloud gives the clear total's share of 1°, so that every sky rises through the horizon without a step.
+ */
 function pureSky(sky: SkyName, altitude: number, seen: number, day: number): Parts {
   const total = clearHorizontalLux(altitude);
-  if (altitude <= 0) {
-    const share = sky === "clear" ? 1 : CLOUDED_TWILIGHT;
-    return {
-      direct: iesDirectNormal(sky, altitude, day) * (total / (1000 * SKIES.clear.a)),
-      sky: total * share,
-    };
-  }
-  const k = total / (iesDirectNormal("clear", altitude, day) * sinDeg(altitude) + iesSky("clear", altitude));
-  return { direct: k * iesDirectNormal(sky, Math.max(altitude, seen), day), sky: k * iesSky(sky, altitude) };
+  const up = Math.max(0, altitude);
+  const k =
+    altitude > 0 ? total / iesSum("clear", altitude, day) : clearHorizontalLux(0) / iesSum("clear", 0, day);
+  const direct = k * iesDirectNormal(sky, Math.max(altitude, seen), day);
+  if (altitude >= LOW_SUN) return { direct, sky: k * iesSky(sky, altitude) };
+  const share = sky === "clear" ? 1 : iesSum(sky, LOW_SUN, day) / iesSum("clear", LOW_SUN, day);
+  return { direct, sky: share * total - k * iesDirectNormal(sky, up, day) * sinDeg(up) };
 }

@@ -2,7 +2,8 @@ export {
   airMass,
   clearHorizontalLux,
   daylight,
-  underRoof,
+  overGround,
+  underCover,
   type Daylight,
   type DaylightInput,
 } from "./daylight";
@@ -15,8 +16,11 @@ export {
   type LampKind,
   type Lamps,
 } from "./lamps";
-export { offsetsFrom, readingOffset, type LightOffsets, type Reading } from "./reading";
-export { shadedBy, shadowLength, shadowOutlines, skyOpenness } from "./shade";
+export { offsetsFrom, readingOffset, type LightOffsets, type Reading, type SkySteadiness } from "./reading";
+export { shadedBy, shadowLength, shadowOutlines } from "./shade";
+export { skyLeft, type SkyLeft, type SkyOf } from "./sky-left";
+export { skySide, type SkySideInput } from "./sky-side";
+export { cylinderShare, litShare, sphereShare, upwardTilt, type Direction, type Form } from "./form";
 export {
   NAMED_LIGHT,
   moonDay,
@@ -34,11 +38,9 @@ export { shadeOverDay, type ShadeStretch, type SpotLight, type SpotShadeInput } 
 export { sunCourse } from "./sun-course";
 export { GROUND_REFLECTANCE } from "./surface";
 export {
-  cylinderShare,
   evFromLux,
   lightSide,
   luxFromEv,
-  sphereShare,
   subjectLight,
   type LightSide,
   type SubjectLight,
@@ -48,7 +50,7 @@ export { nextSunset, skyPhase, sunAt, type SkyPhase, type Sun } from "./sun";
 export { clearSkyLuminance, evFromLuminance, type SkyDirection } from "./clear-sky";
 export { faceLight } from "./face-shade";
 export { intensityToward, readLampFile, type LampFile, type LampFileFault } from "./lm63";
-export { moonAt, moonlightLux, NIGHT_FLOOR_LUX, type Moon } from "./moon";
+export { moonAt, moonDaylight, moonlightLux, NIGHT_FLOOR_LUX, type Moon } from "./moon";
 export {
   candelaToward,
   groundLux,

@@ -1,25 +1,29 @@
 import { angleBetween, cosDeg } from "../units";
 import { bearingTo, planDistance, type Mast, type Point } from "../ground";
 
-export type LampClass = "I" | "II" | "III";
+/** By EN 12193, and above its classes the lamps of a park from which matches are broadcast. */
+export type LampClass = "broadcast" | "I" | "II" | "III";
 
 /** What the lamps were built for; the same class is another light in a hall than over a field. */
 export type LampKind = "field" | "hall" | "pool";
 
-/** Mean horizontal lux by class (EN 12193; from memory). */
+/**
+ * Mean horizontal lux by class (EN 12193; from memory). Broadcast: 1500–2000 lx on an upright subject (from memory), which
+ * the half to two thirds below make of 3000.
+ */
 export const LAMP_LUX: Readonly<Record<LampKind, Readonly<Record<LampClass, number>>>> = Object.freeze({
-  field: { I: 500, II: 200, III: 75 },
-  hall: { I: 750, II: 500, III: 200 },
-  pool: { I: 500, II: 300, III: 200 },
+  field: { broadcast: 3000, I: 500, II: 200, III: 75 },
+  hall: { broadcast: 3000, I: 750, II: 500, III: 200 },
+  pool: { broadcast: 3000, I: 500, II: 300, III: 200 },
 });
 
 export interface Lamps {
   readonly class: LampClass;
   /** Outdoor field when left out. */
   readonly kind?: LampKind;
-  /** Epoch milliseconds; alight from `from` until just before `until`. */
+  /** Epoch milliseconds; alight from `from` until just before `until`, or as long as anybody stays when that is left out. */
   readonly from: number;
-  readonly until: number;
+  readonly until?: number;
   /** Mains frequency in Hz and depth of the modulation 0 … 1 of lamps that flicker. */
   readonly flicker?: { readonly mainsHz: number; readonly modulation: number };
 }
@@ -52,4 +56,4 @@ export const lampLuxOf = ({ kind = "field", class: grade }: Pick<Lamps, "kind" |
 
 /** Whether lamps are alight at an instant in epoch milliseconds. */
 export const lampsAlight = (lamps: Lamps | undefined, at: number): boolean =>
-  lamps !== undefined && at >= lamps.from && at < lamps.until;
+  lamps !== undefined && at >= lamps.from && at < (lamps.until ?? Infinity);

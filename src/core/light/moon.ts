@@ -1,6 +1,6 @@
 import { Body, Equator, Horizon, Illumination, Observer } from "astronomy-engine";
 import type { Anchor } from "../ground";
-import { logLux } from "./daylight";
+import { clearHorizontalLux, daylight, logLux, type Daylight, type DaylightInput } from "./daylight";
 
 export interface Moon {
   /** Bearing in degrees from true north, and geometric altitude in degrees, topocentric. */
@@ -55,4 +55,22 @@ export function moonlightLux({
   const byAltitude = logLux(piece.l, altitude);
   const byPhase = -0.00868 * phaseAngle - 2.2e-9 * phaseAngle ** 4;
   return 10 ** (byAltitude + byPhase + 2 * Math.log10(parallax / 0.951));
+}
+
+/**
+ * Moonlight split into its direct part and the sky's as sunlight is at that altitude, under so much cloud. Altitudes in
+ * degrees, geometric and as seen.
+ */
+export function moonDaylight(
+  moon: Pick<Moon, "altitude" | "phaseAngle" | "parallax">,
+  sky: Pick<DaylightInput, "apparentAltitude" | "dayOfYear" | "cloudEighths">,
+): Daylight {
+  const bySun = daylight({ altitude: moon.altitude, ...sky });
+  const share = moonlightLux(moon) / clearHorizontalLux(moon.altitude);
+  return {
+    directNormal: bySun.directNormal * share,
+    sky: bySun.sky * share,
+    horizontal: bySun.horizontal * share,
+    cloud: bySun.cloud,
+  };
 }

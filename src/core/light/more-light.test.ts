@@ -3,6 +3,7 @@ import { angleBetween } from "../units";
 import {
   clearSkyLuminance,
   cylinderShare,
+  sphereShare,
   evFromLuminance,
   faceLight,
   groundLux,
@@ -91,14 +92,22 @@ test("two lamps add in lux, and the nearer side of the subject is brighter", () 
   const east = { at: { x: 20, y: 0, z: 12 }, candela: 50_000 };
   const west = { at: { x: -20, y: 0, z: 12 }, candela: 50_000 };
   const subject = { x: 0, y: 0, z: 1 };
-  const lux = (bearingToCamera: number, lamps: (typeof east)[]) =>
-    lampLuxOnSubject({ subject, bearingToCamera, lamps, reflectance: 0.2 });
+  const lux = (bearing: number, lamps: (typeof east)[]) =>
+    lampLuxOnSubject({
+      subject,
+      camera: { bearing, height: 0 },
+      form: { kind: "upright" },
+      lamps,
+      reflectance: 0.2,
+    });
   expect(lux(90, [east, west])).toBeCloseTo(lux(90, [east]) + lux(90, [west]), 9);
   expect(lux(90, [east])).toBeGreaterThan(lux(270, [east]));
   const d = Math.hypot(20, 11);
   const altitude = (Math.atan2(11, 20) * 180) / Math.PI;
   const floor = 0.1 * ((50_000 * 12) / Math.hypot(20, 12) ** 3);
-  expect(lux(90, [east])).toBeCloseTo((50_000 / d ** 2) * cylinderShare(altitude, 0) + floor, 6);
+  // Four fifths of a figure that is seen level are a cylinder, a fifth is a ball.
+  const share = 0.8 * cylinderShare(altitude, 0) + 0.2 * sphereShare(altitude);
+  expect(lux(90, [east])).toBeCloseTo((50_000 / d ** 2) * share + floor, 6);
 });
 
 const FILE = `IESNA:LM-63-2002

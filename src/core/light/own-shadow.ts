@@ -1,24 +1,29 @@
 import { asBearing, tanDeg, turnBetween, sinDeg, cosDeg } from "../units";
-import { bearingTo, planDistance, type Point, type Vector } from "../ground";
+import { bearingTo, planDistance, type Vector } from "../ground";
 
-/** The photographer as a thing that throws a shadow: metres (assumed: a standing person with a camera). */
-const BODY = { height: 1.8, halfWidth: 0.4 };
+/** The photographer as a thing that throws a shadow: metres (assumed: a person, and the head above the lens). */
+const BODY = { tall: 1.8, halfWidth: 0.4, headAboveLens: 0.2 };
 
 export interface OwnShadowInput {
-  readonly photographer: Point;
-  /** Top of the photographer above the ground in metres; 1.8 standing when left out. */
-  readonly top?: number;
+  /** The lens: its place, and its height in metres above the ground, whether held or on a tier or tower. */
+  readonly lens: Vector;
   readonly subject: Vector;
   readonly sun: { readonly azimuth: number; readonly apparentAltitude: number };
 }
 
-/** Whether the photographer's own shadow falls on the subject's aim. Level ground; the sun above the horizon. */
-export function ownShadowFalls({ photographer, top = BODY.height, subject, sun }: OwnShadowInput): boolean {
+/**
+ * Whether the photographer's own shadow falls on the subject's aim: whether the line from there to the sun meets the
+ * person behind the lens, who reaches from the head down to the feet, on the ground or on a tier. Level ground; the sun
+ * above the horizon.
+ */
+export function ownShadowFalls({ lens, subject, sun }: OwnShadowInput): boolean {
   if (sun.apparentAltitude <= 0) return false;
-  const away = planDistance(photographer, subject);
-  if (away === 0) return true;
-  const turn = turnBetween(asBearing(sun.azimuth + 180), bearingTo(photographer, subject));
+  const away = planDistance(lens, subject);
+  const turn = away === 0 ? 0 : turnBetween(asBearing(sun.azimuth + 180), bearingTo(lens, subject));
   const along = away * cosDeg(turn);
-  if (along <= 0 || Math.abs(away * sinDeg(turn)) > BODY.halfWidth) return false;
-  return top - along * tanDeg(sun.apparentAltitude) >= subject.z;
+  if (along < 0 || Math.abs(away * sinDeg(turn)) > BODY.halfWidth) return false;
+  const top = lens.z + BODY.headAboveLens;
+  const feet = Math.max(0, top - BODY.tall);
+  const met = subject.z + along * tanDeg(sun.apparentAltitude);
+  return met >= feet && met <= top;
 }

@@ -19,7 +19,7 @@ export function passingCloud(input: DaylightInput): PassingCloud {
     directNormal,
     sky: mixed.sky,
     horizontal: directNormal * rise + mixed.sky,
-    overcast: mixed.overcast,
+    cloud: mixed.cloud,
   });
   return { inSun: level(clear.directNormal), inCloud: level(0) };
 }

@@ -58,9 +58,9 @@ test("passing cloud gives two levels and never their mean", () => {
 
 test("one's own shadow falls on what lies straight away from the sun within its length", () => {
   const sun = { azimuth: 180, apparentAltitude: 30 };
-  const photographer = { x: 0, y: 0 };
+  const lens = { x: 0, y: 0, z: 1.6 };
   // 1.8 m at 30° throws 3.12 m to the north.
-  const falls = (x: number, y: number, z = 0) => ownShadowFalls({ photographer, subject: { x, y, z }, sun });
+  const falls = (x: number, y: number, z = 0) => ownShadowFalls({ lens, subject: { x, y, z }, sun });
   expect([
     falls(0, 3),
     falls(0, 3.2),
@@ -69,13 +69,31 @@ test("one's own shadow falls on what lies straight away from the sun within its 
     falls(0, 2, 0.5),
     falls(0, 2, 0.8),
   ]).toEqual([true, false, false, false, true, false]);
-  expect(
-    ownShadowFalls({
-      photographer,
-      subject: { x: 0, y: 1, z: 0 },
-      sun: { azimuth: 180, apparentAltitude: -1 },
-    }),
-  ).toBe(false);
+  const down = { azimuth: 180, apparentAltitude: -1 };
+  expect(ownShadowFalls({ lens, subject: { x: 0, y: 1, z: 0 }, sun: down })).toBe(false);
+});
+
+test("a bird straight overhead was called shaded by the photographer below it", () => {
+  const lens = { x: 0, y: 0, z: 1.6 };
+  for (const apparentAltitude of [1, 30, 60, 89]) {
+    const sun = { azimuth: 180, apparentAltitude };
+    expect(ownShadowFalls({ lens, subject: { x: 0, y: 0, z: 12 }, sun })).toBe(false);
+    expect(ownShadowFalls({ lens, subject: { x: 0, y: 3, z: 8 }, sun })).toBe(false);
+  }
+});
+
+test("from a tier or a tower the shadow is that of a person up there: it falls far out, and not at the foot", () => {
+  const lens = { x: 0, y: 0, z: 6 };
+  const sun = { azimuth: 180, apparentAltitude: 30 };
+  // Head at 6.2 m throws to 10.74 m, feet at 4.4 m to 7.62 m.
+  const falls = (y: number) => ownShadowFalls({ lens, subject: { x: 0, y, z: 0 }, sun });
+  expect([falls(3), falls(7.5), falls(7.7), falls(10.7), falls(10.8)]).toEqual([
+    false,
+    false,
+    true,
+    true,
+    false,
+  ]);
 });
 
 test("a ball is lit two thirds in front, none from straight behind, and agrees with a sum over its surface", () => {

@@ -1,4 +1,4 @@
-import { angleBetween, toDegrees } from "../units";
+import { toDegrees } from "../units";
 import {
   atHeight,
   bearingTo,
@@ -13,7 +13,7 @@ import {
   type Vector,
 } from "../ground";
 import { intensityToward, type LampFile } from "./lm63";
-import { cylinderShare } from "./subject-light";
+import { litShare, type Direction, type Form } from "./form";
 
 /** A lamp at a place, with its intensity toward the subject in candela. */
 export interface PointLamp {
@@ -30,18 +30,19 @@ export const groundLux = (place: Point, lamps: readonly PointLamp[]): number =>
 
 export interface PointLampInput {
   readonly subject: Vector;
-  /** Bearing in degrees from the subject to the camera. */
-  readonly bearingToCamera: number;
+  /** From the subject to the camera. */
+  readonly camera: Direction;
+  readonly form: Form;
   readonly lamps: readonly PointLamp[];
   /** Reflectance of the floor 0 … 1. */
   readonly reflectance: number;
 }
 
-/** Lux on the side of an upright subject that the camera sees: I/d² by the cylinder for each lamp, and half the floor's light. */
-export function lampLuxOnSubject({ subject, bearingToCamera, lamps, reflectance }: PointLampInput): number {
+/** Lux on the side of a subject that the camera sees: I/d² by its form for each lamp, and half the floor's light. */
+export function lampLuxOnSubject({ subject, camera, form, lamps, reflectance }: PointLampInput): number {
   const direct = lamps.reduce((sum, { at, candela }) => {
-    const turn = angleBetween(bearingTo(subject, at), bearingToCamera);
-    return sum + (candela / distance(subject, at) ** 2) * cylinderShare(heightAngle(subject, at), turn);
+    const toLamp = { bearing: bearingTo(subject, at), height: heightAngle(subject, at) };
+    return sum + (candela / distance(subject, at) ** 2) * litShare(form, toLamp, camera);
   }, 0);
   return direct + 0.5 * reflectance * groundLux(subject, lamps);
 }

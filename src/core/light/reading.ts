@@ -31,17 +31,30 @@ export interface LightOffsets {
   readonly lamps: number;
 }
 
+/** Whether the sky may have changed since a reading: cloud that passes or a broken sky, or a steady one and any cover. */
+export type SkySteadiness = "changing" | "steady";
+
 /**
  * What the readings of a zone say of an instant. Each reading speaks of the source that gave most of the light; the
- * newest one of each source counts. By day it fades with a half-life of 30 minutes, since the sky changes; under
- * lamps it stays. Readings after the instant do not count.
+ * latest one of each source counts, of two at one instant the one written later. Under a changing sky it fades with a
+ * half-life of 30 minutes; under a steady sky, a roof, leaves or lamps it stays. Readings after the instant do not count.
  */
-export function offsetsFrom(readings: readonly Reading[], zoneId: string, at: number): LightOffsets {
-  const past = readings.filter((r) => r.zoneId === zoneId && r.at <= at).sort((a, b) => b.at - a.at);
+export function offsetsFrom(
+  readings: readonly Reading[],
+  zoneId: string,
+  at: number,
+  sky: SkySteadiness = "changing",
+): LightOffsets {
+  const past = readings
+    .filter((r) => r.zoneId === zoneId && r.at <= at)
+    .reverse()
+    .sort((a, b) => b.at - a.at);
   const day = past.find((r) => r.dayShare >= 0.5);
   const lamps = past.find((r) => r.dayShare < 0.5);
   return {
-    day: day ? sourceOffset(day, day.dayShare) * 0.5 ** ((at - day.at) / DAY_HALF_LIFE) : 0,
+    day: day
+      ? sourceOffset(day, day.dayShare) * (sky === "steady" ? 1 : 0.5 ** ((at - day.at) / DAY_HALF_LIFE))
+      : 0,
     lamps: lamps ? sourceOffset(lamps, 1 - lamps.dayShare) : 0,
   };
 }

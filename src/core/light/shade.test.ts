@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { bearingTo, isInside, type Obstacle } from "../ground";
-import { shadedBy, shadowLength, shadowOutlines, skyOpenness } from "./shade";
+import { shadedBy, shadowLength, shadowOutlines } from "./shade";
+import { skyLeft } from "./sky-left";
 
 const stand: Obstacle = {
   id: "stand",
@@ -91,7 +92,6 @@ test.each([stand, yard])(
 );
 
 test("an open field leaves the whole sky; a wall all round takes its share", () => {
-  expect(skyOpenness({ x: 0, y: 0, z: 1 }, [], 40)).toBe(1);
   const wall = (outline: [number, number][]): Obstacle => ({
     ...stand,
     id: String(outline),
@@ -124,23 +124,34 @@ test("an open field leaves the whole sky; a wall all round takes its share", () 
       [-11, 50],
     ]),
   ];
-  // Ten metres up at ten to fourteen metres: 45° to 35.3°. Against (2/π)(h + sin h·cos h) between those bounds.
-  const left = (h: number) => 1 - (2 / Math.PI) * (h + Math.sin(h) * Math.cos(h));
-  const open = skyOpenness({ x: 0, y: 0, z: 1 }, ring, 70);
-  expect(open).toBeGreaterThan(left(Math.PI / 4));
-  expect(open).toBeLessThan(left((35.26 * Math.PI) / 180));
+  // Walls all round up to 45° … 35.3°, under a closed sky (1 + 2 sin h): of the light on level ground the share above h is
+  // 1 − (sin²h/2 + 2·sin³h/3)/(1/2 + 2/3).
+  const left = (h: number) => 1 - (Math.sin(h) ** 2 / 2 + (2 * Math.sin(h) ** 3) / 3) / (7 / 6);
+  const { onGround } = skyLeft({ x: 0, y: 0, z: 0 }, ring, CLOSED);
+  expect(onGround).toBeGreaterThan(left(Math.PI / 4));
+  expect(onGround).toBeLessThan(left((35.26 * Math.PI) / 180));
+  expect(skyLeft({ x: 0, y: 0, z: 0 }, [], CLOSED).onGround).toBe(1);
 });
+
+const CLOSED = { azimuth: 0, altitude: 40, cloud: 1 };
 
 test("a wall behind the camera takes more of what the camera sees lit than one behind the subject", () => {
   const wall: Obstacle = { ...stand, id: "wall", height: 12 };
   const point = { x: stand.outline[0]!.x - 8, y: stand.outline[0]!.y, z: 1 };
   const toward = bearingTo(point, middleOf(stand));
-  const behindCamera = skyOpenness(point, [wall], toward);
-  const behindSubject = skyOpenness(point, [wall], toward + 180);
-  expect(behindCamera).toBeLessThan(behindSubject);
+  const { toward: open } = skyLeft(point, [wall], CLOSED);
+  expect(open(toward)).toBeLessThan(open(toward + 180));
   // The two halves together see the whole sky: their mean is what a full cylinder sees.
-  const quarter = (turn: number) => skyOpenness(point, [wall], toward + turn);
-  expect((quarter(90) + quarter(270)) / 2).toBeCloseTo((behindCamera + behindSubject) / 2, 1);
+  expect((open(toward + 90) + open(toward + 270)) / 2).toBeCloseTo(
+    (open(toward) + open(toward + 180)) / 2,
+    1,
+  );
+});
+
+test("a wall on the sun's side takes more of the clear sky than the same wall opposite", () => {
+  const at = (azimuth: number) =>
+    skyLeft({ x: -80, y: 0, z: 1 }, [stand], { azimuth, altitude: 20, cloud: 0 }).onGround;
+  expect(at(90)).toBeLessThan(at(270));
 });
 
 const middleOf = (o: Obstacle) => ({

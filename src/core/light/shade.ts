@@ -1,15 +1,4 @@
-import {
-  absent,
-  angleBetween,
-  asBearing,
-  cosDeg,
-  present,
-  sinDeg,
-  tanDeg,
-  toDegrees,
-  toRadians,
-  type Maybe,
-} from "../units";
+import { absent, asBearing, present, tanDeg, type Maybe } from "../units";
 import {
   alongBearing,
   convexHull,
@@ -53,69 +42,4 @@ export function shadedBy(
     const stretch = rayThrough(point, toSun, obstacle.outline);
     return stretch !== undefined && point.z + rise * stretch.enter < obstacle.height;
   });
-}
-
-const SKY_STEPS = 36;
-
-/**
- * Share 0 … 1 of the open sky's light on the side of an upright subject that the camera sees. A cylinder weighs the sky
- * by cos²h, so a wall up to h takes (2/π)(h + sin h·cos h) of its direction; directions weigh by what the half that is
- * seen catches of them, (π − φ)·cos φ + sin φ at the turn φ from the camera. In steps of ten degrees.
- */
-export function skyOpenness(point: Vector, obstacles: readonly Obstacle[], bearingToCamera: number): number {
-  if (obstacles.length === 0) return 1;
-  const open = openDirections(point, obstacles);
-  // The table is read between whole degrees; the directions are ten degrees apart, so one share serves them all.
-  const start = asBearing(-bearingToCamera);
-  const share = start - Math.floor(start);
-  let [sum, weights] = [0, 0];
-  for (let i = 0; i < SKY_STEPS; i++) {
-    const turn = (Math.floor(start) + 10 * i) % 360;
-    const weight = SEEN_WEIGHTS[turn]! * (1 - share) + SEEN_WEIGHTS[turn + 1]! * share;
-    sum += open[i]! * weight;
-    weights += weight;
-  }
-  return sum / weights;
-}
-
-/** What the seen half of a cylinder catches of a direction at a turn of 0, 1 … 360 degrees from the camera. */
-const SEEN_WEIGHTS = Array.from({ length: 361 }, (_, turn) => {
-  const phi = toRadians(angleBetween(turn, 0));
-  return (Math.PI - phi) * Math.cos(phi) + Math.sin(phi);
-});
-
-/** Share of the cylinder's light left in each of the directions of the sky, at a point. */
-interface OpenAt {
-  readonly point: Vector;
-  readonly shares: readonly number[];
-}
-
-/** Kept per list of obstacles and point: along the clock and from all positions nothing about it changes. */
-const openness = new WeakMap<readonly Obstacle[], OpenAt[]>();
-/** A ground has some dozens of spots; more points than this are a drag, and only the latest matter. */
-const MOST_KEPT = 64;
-
-function openDirections(point: Vector, obstacles: readonly Obstacle[]): readonly number[] {
-  const known = openness.get(obstacles) ?? [];
-  for (const { point: p, shares } of known)
-    if (p.x === point.x && p.y === point.y && p.z === point.z) return shares;
-  const shares = Array.from({ length: SKY_STEPS }, (_, i) => {
-    const h = skyline(point, 10 * i, obstacles);
-    return 1 - (2 / Math.PI) * (toRadians(h) + sinDeg(h) * cosDeg(h));
-  });
-  openness.set(obstacles, [{ point, shares }, ...known].slice(0, MOST_KEPT));
-  return shares;
-}
-
-/** Highest altitude in degrees, 0 … 90, that an obstacle reaches in one direction. */
-function skyline(point: Vector, bearing: number, obstacles: readonly Obstacle[]): number {
-  const step = alongBearing(bearing);
-  let highest = 0;
-  for (const obstacle of obstacles) {
-    if (obstacle.height <= point.z) continue;
-    const stretch = rayThrough(point, step, obstacle.outline);
-    if (!stretch) continue;
-    highest = Math.max(highest, toDegrees(Math.atan2(obstacle.height - point.z, stretch.enter)));
-  }
-  return highest;
 }

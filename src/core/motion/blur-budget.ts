@@ -156,5 +156,9 @@ export function slowestExposure(
 export const focusTakesAll = (input: BlurInput, tolUm: number): boolean =>
   defocusVariance(input) >= tolUm ** 2 / 12;
 
-/** The f-number at which diffraction alone would take the whole tolerance; working f-number. */
-export const diffractionLimit = (tolUm: number): number => tolUm / (Math.sqrt(12) * 0.42 * WAVELENGTH_UM);
+/** The share of a tolerance's variance that diffraction alone may take before an aperture counts as too narrow. */
+const DIFFRACTION_SHARE = 0.5;
+
+/** The working f-number at which diffraction alone takes half of a tolerance's variance: no depth is asked past it. */
+export const diffractionLimit = (tolUm: number): number =>
+  (tolUm * Math.sqrt(DIFFRACTION_SHARE)) / (Math.sqrt(12) * 0.42 * WAVELENGTH_UM);

@@ -143,9 +143,12 @@ test("no shutter holds what focus alone blurs, and any holds what does not move"
   expect(slowestExposure({ ...blur, motionUmPerSecond: 0, shakeUmPerSecond: 0 }, 28.8)).toBe("any");
 });
 
-test("at the diffraction limit diffraction alone takes the tolerance", () => {
+test("at the diffraction limit diffraction alone takes half of the tolerance's variance", () => {
   const still = { motionUmPerSecond: 0, shakeUmPerSecond: 0, defocusUm: 0, pixelUm: 1e-9 };
-  expect(blurBudget({ ...still, workingFNumber: diffractionLimit(28.8) }, 1).totalUm).toBeCloseTo(28.8, 6);
+  expect(blurBudget({ ...still, workingFNumber: diffractionLimit(28.8) }, 1).totalUm).toBeCloseTo(
+    28.8 / Math.SQRT2,
+    6,
+  );
 });
 
 test("blur reads held to twice the tolerance, a little to three times, then clearly moved (common practice)", () => {

@@ -1,3 +1,5 @@
+import { cosDeg, sinDeg } from "../units";
+
 /** The classes of part that the tolerance table knows. */
 export type PartClass = "body" | "limb" | "tool" | "wing";
 
@@ -50,10 +52,14 @@ export interface Subject {
   readonly height: number;
   /** Depth from front to back in metres that should be sharp about the eye. */
   readonly depth: number;
+  /** Length of the head in metres; by the figure and the size when left out: see `headOf`. */
+  readonly head?: number;
   /** Length in metres along the way it faces, where that is more than its depth: a horse, a boat, a bird. */
   readonly length?: number;
   /** Width in metres across the way it faces, wings spread; for pictures framed along the width. */
   readonly span?: number;
+  /** Set for what lies along the ground or the water, and is lit as a long body: a swimmer, an otter, a car. */
+  readonly lying?: boolean;
   /** Set for what is lit as a ball from every side: a bird in flight, a ball. */
   readonly round?: boolean;
   /** Speed of the body over the ground in m/s. */
@@ -65,6 +71,46 @@ export interface Subject {
   readonly known: "published" | "from memory" | "common practice" | "estimated" | "invented";
   /** How it is drawn; a standing figure when left out. */
   readonly figure?: Figure;
+}
+
+/** What kind of creature a figure is: that decides what of it should be sharp, and how long its head is. */
+export type Creature = "person" | "animal" | "insect";
+
+const ANIMALS: readonly Figure[] = ["deer", "beast", "otter", "flying", "stooping", "perched", "wading"];
+/** Sizes in metres from which something without a figure is taken for a person, or for an animal (assumed). */
+const AS_LARGE_AS = { person: 0.9, animal: 0.12 };
+
+/** Person, animal or insect, by the figure; by the size where none is set. */
+export function creatureOf({ figure, height }: Pick<Subject, "figure" | "height">): Creature {
+  if (figure === "insect") return "insect";
+  if (figure) return ANIMALS.includes(figure) ? "animal" : "person";
+  if (height >= AS_LARGE_AS.person) return "person";
+  return height >= AS_LARGE_AS.animal ? "animal" : "insect";
+}
+
+/** Length in metres of a grown person's head from chin to crown (handbooks of anatomy: an eighth to a seventh of the height; from memory). */
+const PERSON_HEAD = 0.24;
+/** Share of an animal's or insect's length that is its head (assumed). */
+const ANIMAL_HEAD = 0.25;
+
+/** Length of the head in metres. */
+export function headOf(subject: Pick<Subject, "head" | "figure" | "height" | "length">): number {
+  if (subject.head !== undefined) return subject.head;
+  if (creatureOf(subject) === "person") return PERSON_HEAD;
+  return ANIMAL_HEAD * (subject.length ?? subject.height);
+}
+
+/**
+ * Width in metres that is seen of a subject which faces `turnDeg` away from the camera (0 face on, 90 from the side): the
+ * shadow of an ellipse of its length and its span, or its depth where it has none.
+ */
+export function widthSeen(
+  { length, span, depth }: Pick<Subject, "length" | "span" | "depth">,
+  turnDeg: number,
+): number {
+  const along = (length ?? depth) * sinDeg(turnDeg);
+  const aside = (span ?? depth) * cosDeg(turnDeg);
+  return Math.sqrt(along * along + aside * aside);
 }
 
 /** The body itself as a part. */

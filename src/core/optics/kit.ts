@@ -10,6 +10,8 @@ export interface Body {
   /** ISO beyond which its owner will not go. */
   readonly isoCeiling: number;
   readonly isoFloor: number;
+  /** ISO up to which its owner is content: past it depth is given up first. Four times the base when left out. */
+  readonly preferredIso?: number;
   /** Shortest exposure in seconds. */
   readonly fastestShutter: number;
   /** How many clicks of a third of a stop its files bear lifting later; 0 for who exposes fully. */

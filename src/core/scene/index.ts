@@ -1,2 +1,2 @@
 export { NIGHT_LUX, sceneAt, type LightPlan, type Scene } from "./scene";
-export type { Intent, Shot } from "./shot";
+export type { DepthWish, Intent, Shot } from "./shot";

@@ -42,8 +42,34 @@ test("under a roof no sun comes in, and of the daylight the share that the windo
   );
   expect(hall.daylight.directNormal).toBe(0);
   expect(hall.inCloud).toBeUndefined();
-  expect(hall.roofed).toBe(true);
+  expect(hall.cover).toBe("roof");
   expect(hall.daylight.horizontal / open.daylight.horizontal).toBeCloseTo(0.02, 12);
+});
+
+test("lamps went out with the end of the outing: without an end they stay alight as long as anybody does", () => {
+  const { until: _, ...endless } = lamps;
+  const light = { cloudEighths: 0, readings: [], lamps: endless };
+  expect(sceneAt(ground, light, evening - 1).lampLux).toBe(0);
+  expect(sceneAt(ground, light, evening + 20 * 3_600_000).lampLux).toBe(200);
+});
+
+test("under leaves a share of the daylight comes through and no direct sun, out of doors too", () => {
+  const noon = Date.UTC(2026, 5, 17, 12);
+  const open = sceneAt(ground, { cloudEighths: 0, readings: [] }, noon);
+  const wood = sceneAt(ground, { cloudEighths: 0, leaves: { daylightShare: 0.03 }, readings: [] }, noon);
+  expect(wood.cover).toBe("leaves");
+  expect(wood.daylight.directNormal).toBe(0);
+  expect(wood.daylight.horizontal / open.daylight.horizontal).toBeCloseTo(0.03, 12);
+  expect(wood.directOutside).toBe(open.daylight.directNormal);
+});
+
+test("nights were as dark under a full moon as without one", () => {
+  // 2026-12-24 01:28 UTC is a full moon; the plan lies at 53° N, where it stands high near midnight.
+  const full = sceneAt(ground, { cloudEighths: 0, readings: [] }, Date.UTC(2026, 11, 24, 0));
+  expect(full.moon!.daylight.horizontal).toBeGreaterThan(0.1);
+  const newMoon = sceneAt(ground, { cloudEighths: 0, readings: [] }, Date.UTC(2026, 11, 9, 0));
+  expect(newMoon.moon?.daylight.horizontal ?? 0).toBeLessThan(0.001);
+  expect(sceneAt(ground, { cloudEighths: 0, readings: [] }, Date.UTC(2026, 5, 17, 12)).moon).toBeUndefined();
 });
 
 test("the same class of lamps is another light in a hall, over a field and at a pool (EN 12193, from memory)", () => {

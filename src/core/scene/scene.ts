@@ -6,10 +6,15 @@ import {
   lampsAlight,
   passingCloud,
   sunAt,
-  underRoof,
+  GROUND_REFLECTANCE,
+  moonAt,
+  moonDaylight,
+  overGround,
+  underCover,
   type Daylight,
   type Lamps,
   type Reading,
+  type SkySteadiness,
   type Sun,
 } from "../light";
 
@@ -21,6 +26,8 @@ export interface LightPlan {
   readonly passing?: boolean;
   /** Set in a hall: the share 0 … 1 of the daylight outside that comes in. */
   readonly roof?: { readonly daylightShare: number };
+  /** Set under leaves, out of doors: the share 0 … 1 of the daylight that comes through. */
+  readonly leaves?: { readonly daylightShare: number };
   /** Absent where the ground has no lamps. */
   readonly lamps?: Lamps;
   readonly readings: readonly Reading[];
@@ -35,8 +42,18 @@ export interface Scene {
   readonly daylight: Daylight;
   /** The level behind a cloud, under passing cloud alone. */
   readonly inCloud?: Daylight;
-  /** Under a roof no sun reaches anything. */
-  readonly roofed: boolean;
+  /** The moon and its light, by night and while it is up. */
+  readonly moon?: {
+    readonly azimuth: number;
+    readonly apparentAltitude: number;
+    readonly daylight: Daylight;
+  };
+  /** What lies over the ground: under a roof or leaves no direct sun reaches anything. */
+  readonly cover: "open" | "roof" | "leaves";
+  /** Whether a reading of the daylight holds, or fades because the sky may change. */
+  readonly sky: SkySteadiness;
+  /** Direct sun in lux square to it, out in the open. */
+  readonly directOutside: number;
   /** Mean horizontal lux of the lamps by their class; 0 while they are dark. */
   readonly lampLux: number;
   /** Whether lamps are alight, and how they flicker where that is known. */
@@ -53,6 +70,9 @@ function dayOfYear(at: number): number {
   return Math.floor((at - Date.UTC(year, 0, 1)) / DAY) + 1;
 }
 
+/** While the sun stands above this altitude in degrees, moonlight is under a fiftieth of a stop. */
+const MOON_COUNTS_BELOW = -4;
+
 /**
  * The scene at an instant in epoch milliseconds. `sun` saves looking it up again where many instants of a place are asked
  * for (`sunCourse`).
@@ -65,19 +85,52 @@ export function sceneAt(
 ): Scene {
   const { altitude, apparentAltitude } = sun;
   const sky = { altitude, apparentAltitude, dayOfYear: dayOfYear(at), cloudEighths: light.cloudEighths };
-  const { roof } = light;
+  const { roof, leaves } = light;
   const levels = light.passing && !roof ? passingCloud(sky) : undefined;
-  const open = levels?.inSun ?? daylight(sky);
+  const inSun = levels?.inSun ?? daylight(sky);
   const lamps = light.lamps && lampsAlight(light.lamps, at) ? light.lamps : undefined;
+  const brought = bringer(ground, light);
+  const moon = altitude < MOON_COUNTS_BELOW ? moonOver(ground, light, at, brought) : undefined;
   return {
     at,
     ground,
     sun,
-    daylight: roof ? underRoof(open, roof.daylightShare) : open,
-    roofed: roof !== undefined,
-    ...(levels ? { inCloud: levels.inCloud } : {}),
+    daylight: brought(inSun),
+    ...(moon ? { moon } : {}),
+    cover: roof ? "roof" : leaves ? "leaves" : "open",
+    sky: steadinessOf(light),
+    directOutside: inSun.directNormal,
+    ...(levels ? { inCloud: brought(levels.inCloud) } : {}),
     lampLux: lamps ? lampLuxOf(lamps) : 0,
     ...(lamps ? { lamps } : {}),
     readings: light.readings,
   };
+}
+
+/** Cloud that passes changes the light; a clear, an even or a closed sky holds for an outing, and so does any cover. */
+const steadinessOf = ({ passing, roof, leaves }: LightPlan): SkySteadiness =>
+  passing && !roof && !leaves ? "changing" : "steady";
+
+/** What of an open sky reaches the ground: through a roof or leaves, or thrown back and forth between cloud and ground. */
+function bringer({ surface = "grass" }: Ground, { roof, leaves }: LightPlan): (day: Daylight) => Daylight {
+  const cover = roof ?? leaves;
+  return (day) =>
+    cover ? underCover(day, cover.daylightShare) : overGround(day, GROUND_REFLECTANCE[surface]);
+}
+
+function moonOver(
+  { anchor }: Ground,
+  { cloudEighths }: LightPlan,
+  at: number,
+  brought: (day: Daylight) => Daylight,
+): Scene["moon"] {
+  const moon = moonAt(at, anchor);
+  if (moon.altitude <= 0) return undefined;
+  // Refraction is left out: it lifts the moon by less than its own breadth.
+  const day = moonDaylight(moon, {
+    apparentAltitude: moon.altitude,
+    dayOfYear: dayOfYear(at),
+    cloudEighths,
+  });
+  return { azimuth: moon.azimuth, apparentAltitude: moon.altitude, daylight: brought(day) };
 }

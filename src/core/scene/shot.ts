@@ -7,6 +7,18 @@ import type { Technique, ToleranceKind } from "../motion";
  */
 export type Intent = "freeze" | "pan" | "streak" | "still" | "reaction" | "context";
 
+/**
+ * What should be sharp from front to back: nothing beyond the eye's own plane; a face; something flat of the subject's
+ * length, turned out of parallel by an angle in degrees; the whole subject along the view; or the subject and what
+ * stands at another spot.
+ */
+export type DepthWish =
+  | { readonly kind: "eye" }
+  | { readonly kind: "face" }
+  | { readonly kind: "plane"; readonly turnDeg: number }
+  | { readonly kind: "whole" }
+  | { readonly kind: "two-things"; readonly otherSpotId: string };
+
 /** One wanted picture of the brief. */
 export interface Shot {
   readonly id: string;
@@ -19,7 +31,9 @@ export interface Shot {
   readonly orientation: Orientation;
   /** Side of the frame that the framing asks for; height when left out. */
   readonly along?: "height" | "width";
-  /** Wished share of the frame, 0 … 1, by which a pan or a streak draws its lines; 0.1 when left out. */
+  /** The subject decides when left out: see `depthWishFor`. */
+  readonly depth?: DepthWish;
+  /** Wished share of the delivered frame, 0 … 1, by which a pan or a streak draws its lines; 0.1 when left out. */
   readonly streakShare?: number;
   /** Circle of confusion: a 1500th of the kept diagonal when left out. */
   readonly circleRule?: CircleRule;

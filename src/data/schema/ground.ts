@@ -1,8 +1,8 @@
 import { z } from "zod";
-import { venueTemplate } from "@/core/ground";
+import { LEAVE_KINDS, SURFACES, venueTemplate } from "@/core/ground";
 import { bearing, id, latitude, listOf, longitude, metres, name, outline, point } from "./parts";
 
-const surface = z.enum(["grass", "track", "sand", "snow", "water", "floor"]);
+const surface = z.enum(SURFACES);
 
 export const groundSchema = z.object({
   anchor: z.object({ latitude, longitude, elevation: z.number().min(-500).max(9000) }),
@@ -37,5 +37,7 @@ export const groundSchema = z.object({
     40,
   ),
   noGo: listOf(z.object({ id, name, outline }), 40),
+  hall: z.object({ outline, height: z.number().min(2).max(100) }).optional(),
+  leave: z.array(z.enum(LEAVE_KINDS)).max(LEAVE_KINDS.length).optional(),
   positions: listOf(z.object({ id, name, at: point, lensHeight: z.number().min(0.05).max(60) }), 40),
 });

@@ -17,6 +17,7 @@ export const bodySchema = z
     maxIso: mark,
     isoCeiling: mark,
     isoFloor: mark,
+    preferredIso: mark.optional(),
     fastestShutter: z.number().positive().max(1),
     liftClicks: z.int().min(0).max(9),
     readout: z.number().min(0.0001).max(1).optional(),

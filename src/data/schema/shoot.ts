@@ -57,16 +57,20 @@ const ids = z.array(id).max(100);
 const bagSchema = z.object({ bodies: ids, lenses: ids, converters: ids, supports: ids, cards: ids });
 
 const lampsSchema = z.object({
-  class: z.enum(["I", "II", "III"]),
+  class: z.enum(["broadcast", "I", "II", "III"]),
   kind: z.enum(["field", "hall", "pool"]).optional(),
   from: wallTime,
-  until: wallTime,
+  /** Alight as long as anybody stays when left out. */
+  until: wallTime.optional(),
   flicker: z
     .object({ mainsHz: z.union([z.literal(50), z.literal(60)]), modulation: z.number().min(0).max(1) })
     .optional(),
 });
 
-export const SHOOT_VERSION = 2;
+export const SHOOT_VERSION = 3;
+
+/** The share of the daylight that comes through a roof or leaves. */
+const cover = z.object({ daylightShare: z.number().min(0).max(1) });
 
 const shootFields = z.object({
   version: z.literal(SHOOT_VERSION),
@@ -99,7 +103,8 @@ const shootFields = z.object({
   light: z.object({
     cloudEighths: z.int().min(0).max(8),
     passing: z.boolean().optional(),
-    roof: z.object({ daylightShare: z.number().min(0).max(1) }).optional(),
+    roof: cover.optional(),
+    leaves: cover.optional(),
     lamps: lampsSchema.nullable(),
     readings: listOf(readingSchema, 500),
   }),
@@ -150,6 +155,12 @@ function checkShots({ ground, shots, subjects, choices }: ShootFields, need: Nee
     need(has(ground.spots, shot.spotId), ["shots", i, "spotId"], `the spot ${shot.spotId}`);
     const subject = subjects.find((s) => s.id === shot.subjectId);
     need(subject !== undefined, ["shots", i, "subjectId"], `the subject ${shot.subjectId}`);
+    if (shot.depth?.kind === "two-things")
+      need(
+        has(ground.spots, shot.depth.otherSpotId),
+        ["shots", i, "depth", "otherSpotId"],
+        `the spot ${shot.depth.otherSpotId}`,
+      );
     const part = shot.holdPartId === "body" || (subject ? has(subject.parts, shot.holdPartId) : true);
     need(part, ["shots", i, "holdPartId"], `the part ${shot.holdPartId}`);
     const chosen = choices.some((c) => c.shotId === shot.id);

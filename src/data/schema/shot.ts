@@ -1,6 +1,13 @@
 import { z } from "zod";
 import { id, name } from "./parts";
 
+/** What should be sharp from front to back; see `DepthWish`. */
+const depthSchema = z.discriminatedUnion("kind", [
+  z.object({ kind: z.enum(["eye", "face", "whole"]) }),
+  z.object({ kind: z.literal("plane"), turnDeg: z.number().min(0).max(90) }),
+  z.object({ kind: z.literal("two-things"), otherSpotId: id }),
+]);
+
 export const shotSchema = z.object({
   id,
   name,
@@ -13,6 +20,7 @@ export const shotSchema = z.object({
   along: z.enum(["height", "width"]).optional(),
   streakShare: z.number().min(0.001).max(1).optional(),
   circleRule: z.enum(["diagonal", "delivered-pixel", "arc-minute"]).optional(),
+  depth: depthSchema.optional(),
   fill: z.number().min(0.02).max(1),
   holdPartId: id,
   tolerance: z.enum(["print-sharp", "web", "pixel-sharp"]),

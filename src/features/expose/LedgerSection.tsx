@@ -1,11 +1,12 @@
 import { View } from "react-native";
 import type { Assessment, PricedWay } from "@/core/judge";
-import type { LedgerLine } from "@/core/exposure";
+import { ledgerBalance, type LedgerLine } from "@/core/exposure";
 import { Row } from "@/ui/controls/Row";
-import { Txt } from "@/ui/controls/Txt";
+import { Txt, type Tone } from "@/ui/controls/Txt";
 import {
   apertureWords,
   clicksAsStops,
+  signedClicks,
   evWords,
   isoWords,
   sacrificeWords,
@@ -18,43 +19,48 @@ import {
 import { editChoice, holdRails } from "../stage/edits";
 import { useOuting } from "../stage/outing-context";
 
-const HIDDEN_BELOW = 0.05;
-
-/** Where the light comes from and where it is spent, in stops; the lines sum to nothing. */
+/** Where the light comes from and where it is spent, in thirds of a stop; the lines add up to what is left. */
 export function LedgerSection({ found }: { found: Assessment }) {
-  const { settings } = found.settings;
+  const { settings, ledger, missing } = found.settings;
   const words: Record<LedgerLine["code"], string> = {
     light: `Light on the subject, ${evWords(found.light.ev.value)}`,
+    "close-up": "Lost by focusing so close",
     shutter: `Shutter ${shutterWords(settings.shutter)}`,
     aperture: `Aperture ${apertureWords(settings.aperture)}`,
     iso: isoWords(settings.iso),
     lift: "Lifted later",
-    filter: "Grey filter",
-    short: "Missing still",
-    over: "Too much: a neutral-density filter",
-    rounding: "Left over by whole clicks",
+    filter: "Neutral-density filter",
   };
+  const balance = ledgerBalance(ledger);
+  const verdict = balance === 0 ? "Right exposure" : missing > 0 ? "Too dark by" : "Too bright by";
   return (
-    <View>
+    <View role="table" aria-label="Stop ledger">
       <Txt size={18} weight={700} role="heading" aria-level={3}>
         Stop ledger
       </Txt>
-      {found.settings.ledger
-        .filter((line) => line.code !== "rounding" || Math.abs(line.stops) > HIDDEN_BELOW)
-        .map((line) => {
-          const bad = line.code === "short" || line.code === "over";
-          return (
-            <View
-              key={line.code}
-              className="min-h-9 flex-row items-center justify-between border-b border-line"
-            >
-              <Txt tone={bad ? "bracken" : "ink"}>{words[line.code]}</Txt>
-              <Txt weight={700} tone={bad ? "bracken" : "ink"}>
-                {signedStops(line.stops)}
-              </Txt>
-            </View>
-          );
-        })}
+      {ledger.map(({ code, clicks }) => (
+        <LedgerRow key={code} words={words[code]} value={signedClicks(clicks)} />
+      ))}
+      <LedgerRow
+        words={verdict}
+        value={balance === 0 ? "0" : stopsNoun(Math.abs(balance))}
+        tone={balance === 0 ? "moss" : "bracken"}
+      />
+    </View>
+  );
+}
+
+function LedgerRow({ words, value, tone = "ink" }: { words: string; value: string; tone?: Tone }) {
+  return (
+    <View role="row" className="min-h-9 flex-row items-center justify-between border-b border-line">
+      <View role="cell">
+        <Txt tone={tone}>{words}</Txt>
+      </View>
+      <View role="cell">
+        <Txt weight={700} tone={tone}>
+          {value}
+        </Txt>
+      </View>
     </View>
   );
 }
@@ -62,13 +68,18 @@ export function LedgerSection({ found }: { found: Assessment }) {
 /** What a way out costs, in words. */
 function priceOf(way: PricedWay, found: Assessment): string {
   const { held, deliveredPixelUm } = found.motion;
-  if (!way.within && way.clicks === 0) return way.kind === "lift" ? "you allow none" : "not on this lens";
-  const part = way.within ? "" : `, gives ${clicksAsStops(way.clicks)} only`;
-  if (way.kind === "lift")
-    return `allowed ${clicksAsStops(way.allowance)}; noise +${twoFigures(way.noiseStops)}${part}`;
+  if (way.clicks === 0)
+    return {
+      lift: "you allow none",
+      aperture: "wide open already",
+      shutter: "held",
+      iso: "nothing above it",
+    }[way.kind];
+  const part = way.left > 0 ? `; ${stopsNoun(way.left)} still missing` : "";
+  if (way.kind === "lift") return `noise +${twoFigures(way.noiseStops)}${part}`;
   if (way.kind === "iso") return `past your ceiling; noise +${twoFigures(way.noiseStops)}${part}`;
-  if (way.kind === "aperture") return `depth gets shallower${part}`;
-  return `${held.name} ${verdictWords(way.verdict)}, ${twoFigures(way.blurUm / deliveredPixelUm)} px`;
+  if (way.kind === "aperture") return `less depth${part}`;
+  return `${held.name} ${verdictWords(way.verdict)}, ${twoFigures(way.blurUm / deliveredPixelUm)} px${part}`;
 }
 
 function nameOf(way: PricedWay): string {
@@ -81,8 +92,8 @@ function nameOf(way: PricedWay): string {
 /** When the light has gone: each way out with its price, in the user's order; a press takes it. */
 export function WaysSection({ found }: { found: Assessment }) {
   const { shot, shoot, choice, assessments, change } = useOuting();
-  const { missing, ways, taken } = found.settings;
-  if (missing === 0) return null;
+  const { short, missing, ways, taken } = found.settings;
+  if (short === 0) return null;
   const take = (way: PricedWay): void => {
     if (way.kind === "shutter") change(holdRails(shot.id, { ...choice.held, shutter: way.settings.shutter }));
     if (way.kind === "aperture")
@@ -100,8 +111,10 @@ export function WaysSection({ found }: { found: Assessment }) {
   });
   return (
     <View>
-      <Txt size={18} weight={700} role="heading" aria-level={3} tone="bracken">
-        {`${stopsNoun(missing)} missing. Ways out`}
+      <Txt size={18} weight={700} role="heading" aria-level={3} tone={missing > 0 ? "bracken" : "ink"}>
+        {missing > 0
+          ? `${stopsNoun(missing)} still missing. Ways out`
+          : `${stopsNoun(short)} short. Ways out`}
       </Txt>
       {ways.map((way) => {
         const used = taken.find((t) => t.kind === way.kind);
@@ -110,8 +123,8 @@ export function WaysSection({ found }: { found: Assessment }) {
             key={way.kind}
             title={nameOf(way)}
             detail={priceOf(way, found)}
-            value={used ? `takes ${stopsNoun(used.clicks)}` : way.within ? "would do" : "not enough"}
-            valueTone={used ? "moss" : way.within ? "ink2" : "bracken"}
+            value={used ? `taken: ${stopsNoun(used.clicks)}` : way.left === 0 ? "would do" : "not enough"}
+            valueTone={used ? "moss" : way.left === 0 ? "ink2" : "bracken"}
             onPress={() => take(way)}
           />
         );

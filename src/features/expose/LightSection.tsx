@@ -3,16 +3,17 @@ import type { Assessment } from "@/core/judge";
 import { StackedBar } from "@/ui/charts/StackedBar";
 import { Txt } from "@/ui/controls/Txt";
 import { useTokens } from "@/ui/theme/theme";
-import { evWords, luxWords } from "@/words";
+import { evWords, luxWords, surfaceWords } from "@/words";
 
 /** Where the light on the side of the subject that you see comes from. */
 export function LightSection({ found }: { found: Assessment }) {
   const tokens = useTokens();
-  const { lux, ev } = found.light;
+  const { lux, ev, surface } = found.light;
   const parts = [
     { key: "sun", words: "sun", colour: tokens.sunFill, share: lux.sun / lux.total },
     { key: "sky", words: "sky", colour: tokens.water, share: lux.sky / lux.total },
-    { key: "ground", words: "turf", colour: tokens.mossFill, share: lux.ground / lux.total },
+    { key: "moon", words: "moon", colour: tokens.ink2, share: lux.moon / lux.total },
+    { key: "ground", words: surfaceWords(surface), colour: tokens.mossFill, share: lux.ground / lux.total },
     { key: "lamps", words: "lamps", colour: tokens.sun, share: lux.lamps / lux.total },
   ];
   return (

@@ -5,14 +5,14 @@ import { sceneAt } from "@/core/scene";
 import { Button } from "@/ui/controls/Button";
 import { useToast } from "@/ui/controls/toast";
 import { Txt } from "@/ui/controls/Txt";
-import { metresWords, percentWords, placeWords, scoreWords } from "@/words";
+import { breakingWords, metresWords, percentWords, placeWords, scoreWords } from "@/words";
 import { editChoice, movePosition } from "../stage/edits";
 import { useOuting } from "../stage/outing-context";
 import { usePlaceSearch, type FoundPlaces } from "./place-search";
 
 /** Looks over the whole ground for good places for the shot in hand, and lists a few that differ. */
 export function FindPlaces() {
-  const { shot, wall, at } = useOuting();
+  const { shot } = useOuting();
   const { state, start, stop } = usePlaceSearch();
   return (
     <View className="gap-2" role="region" aria-label="Find places">
@@ -33,11 +33,11 @@ export function FindPlaces() {
       )}
       {state.kind === "idle" && (
         <Txt size={14} tone="ink2">
-          {`Tries the ground every three metres with each of your lenses, at ${wall(at)}.`}
+          {`Tries every place where you may stand with each of your lenses, for the whole of the shot.`}
         </Txt>
       )}
       {state.kind === "found" && state.places.list.length === 0 && (
-        <Txt>{`No place round the field serves ${shot.name}: too far, blocked or closed everywhere.`}</Txt>
+        <Txt>{`No place serves ${shot.name} all the time: too far, blocked or closed everywhere. Ask for leave, or take a longer lens.`}</Txt>
       )}
       {state.kind === "found" &&
         state.places.list.map((candidate, i) => (
@@ -55,7 +55,7 @@ interface FoundProps {
 
 /** One place of the list: how good, why, with which lens; a press moves the chosen position there. */
 function FoundPlace({ rank, candidate, places }: FoundProps) {
-  const { shoot, shot, choice, change } = useOuting();
+  const { shoot, shot, choice, change, wall } = useOuting();
   const toast = useToast();
   const { input } = places;
   const rig = input.rigs[candidate.rig]!;
@@ -65,9 +65,9 @@ function FoundPlace({ rank, candidate, places }: FoundProps) {
         ...input,
         rig,
         position: { id: "here", name: "here", at: candidate.at, lensHeight: candidate.lensHeight },
-        scene: sceneAt(input.ground, input.light, candidate.time),
+        scene: sceneAt(input.ground, input.light, places.at),
       }),
-    [input, rig, candidate],
+    [input, rig, candidate, places.at],
   );
   const place = shoot.ground.positions.find((p) => p.id === choice.positionId);
   const standThere = (): void => {
@@ -103,6 +103,9 @@ function FoundPlace({ rank, candidate, places }: FoundProps) {
           {[
             `${rig.lens.name}, ${candidate.lensHeight < 1 ? "kneeling" : "standing"}`,
             found.ok ? placeWords(found) : "",
+            candidate.breaks
+              ? `from about ${wall(candidate.breaks.at)} ${breakingWords(candidate.breaks.code)}`
+              : "",
           ]
             .filter(Boolean)
             .join(" · ")}

@@ -5,9 +5,10 @@ import { Segmented } from "@/ui/controls/Segmented";
 import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
 import { setLamps } from "../stage/edits";
+import { lampClassWords } from "@/words";
 import { useOuting } from "../stage/outing-context";
 
-const CLASSES: readonly LampClass[] = ["I", "II", "III"];
+const CLASSES: readonly LampClass[] = ["broadcast", "I", "II", "III"];
 
 /** The class of the ground's lamps, and when they are alight. Nothing where there are none. */
 export function LampsField() {
@@ -17,11 +18,11 @@ export function LampsField() {
   return (
     <View className="gap-2">
       <Txt size={14} tone="ink2">
-        {`Class ${lamps.class}: about ${lampLuxOf(lamps)} lx on the ground`}
+        {`${lampClassWords(lamps.class)}: about ${lampLuxOf(lamps)} lx on the ground`}
       </Txt>
       <Segmented
         label="Class of the lamps"
-        segments={CLASSES.map((key) => ({ key, label: `Class ${key}` }))}
+        segments={CLASSES.map((key) => ({ key, label: lampClassWords(key) }))}
         chosen={lamps.class}
         onChoose={(chosen) => change(setLamps({ class: chosen }))}
       />
@@ -31,9 +32,10 @@ export function LampsField() {
             key={end}
             label={end === "from" ? "Alight from" : "Alight until"}
             type="time"
-            value={lamps[end]}
+            value={lamps[end] ?? ""}
             onChange={(time) => {
               if (time !== "") change(setLamps({ [end]: time }));
+              else if (end === "until") change(setLamps({ until: undefined }));
             }}
           />
         ))}

@@ -1,18 +1,20 @@
 import { createContext, useContext, useEffect, useRef, useState, type ReactNode } from "react";
-import { shortList, type Candidate, type HeatCell, type SearchInput } from "@/core/judge";
-import { boxOutline, fromVenue, venueMarks, type Ground, type Point } from "@/core/ground";
+import { searchStep, type Candidate, type HeatCell, type SearchInput } from "@/core/judge";
+import { boxOutline, fromVenue, venueParts, type Ground, type Point } from "@/core/ground";
 import { lightPlanOf } from "@/data";
 import type { SearchRun } from "@/workers/place-search-client";
 import { useOuting, type OutingState } from "../stage/outing-context";
 
-/** Metres round the field in which places are looked for, and between two places of the grid. */
+/** Metres round the venue in which places are looked for. */
 const AROUND = 14;
-const STEP = 3;
-/** Metres about the spot, where no field bounds the search. */
-const ABOUT_SPOT = 60;
+/** Where no field bounds the search: as far about the spot as one would walk for a picture, by the distance now. */
+const ABOUT_SPOT = { least: 3, most: 80, timesDistance: 1.6 };
 /** Kneeling and standing, metres. */
 const LENS_HEIGHTS = [0.7, 1.6];
-const LIST = { most: 4, apart: 12 };
+/** Times of the shot's span that are tried. */
+const TIMES = 5;
+/** The distance in metres that a search starts from where nothing is known yet. */
+const USUAL_DISTANCE = 30;
 
 export interface FoundPlaces {
   readonly shotId: string;
@@ -20,6 +22,7 @@ export interface FoundPlaces {
   readonly step: number;
   readonly heat: readonly HeatCell[];
   readonly list: readonly Candidate[];
+  readonly span: { readonly from: number; readonly until: number };
   readonly input: SearchInput;
 }
 
@@ -45,45 +48,49 @@ export function usePlaceSearch(): PlaceSearch {
   return search;
 }
 
-/** Where places are looked for: all round the field; in open ground, as far about the spot as one would walk for a picture. */
-function searchedArea({ venue, spots }: Ground, spotId: string): Point[] {
-  const field = venueMarks(venue.template).find((m) => m.kind === "boundary");
-  if (!field) {
+/** Where places are looked for: within a hall's walls; all round a venue; in open ground about the spot. */
+function searchedArea({ venue, spots, hall }: Ground, spotId: string, distance: number): Point[] {
+  if (hall) return [...hall.outline];
+  const parts = venueParts(venue.template).flatMap((part) => part.outline);
+  if (parts.length === 0) {
     const { at } = spots.find((s) => s.id === spotId)!;
-    return boxOutline({ middle: at, length: 2 * ABOUT_SPOT, width: 2 * ABOUT_SPOT, bearing: 0 });
+    const { least, most, timesDistance } = ABOUT_SPOT;
+    const half = Math.min(most, Math.max(least, distance * timesDistance));
+    return boxOutline({ middle: at, length: 2 * half, width: 2 * half, bearing: 0 });
   }
-  const [xs, ys] = [field.points.map((p) => p.x), field.points.map((p) => p.y)];
+  const [xs, ys] = [parts.map((p) => Math.abs(p.x)), parts.map((p) => Math.abs(p.y))];
   const [x, y] = [Math.max(...xs) + AROUND, Math.max(...ys) + AROUND];
   const corner = (a: number, b: number): Point => fromVenue(venue, { x: a, y: b });
   return [corner(-x, -y), corner(x, -y), corner(x, y), corner(-x, y)];
 }
 
-/** What is searched: the ground about, now, with every lens of the bag on the chosen body. */
-function searchOf({
-  shoot,
-  bag,
-  rig: mounted,
-  shot,
-  subject,
-  choice,
-  preferences,
-  at,
-}: OutingState): SearchInput | undefined {
+/** The shot's span: from the start, or from now while the outing is on, to its end. */
+function spanOf({ window, at, live }: OutingState): FoundPlaces["span"] {
+  return { from: live ? at : Math.min(window.starts, at), until: window.until };
+}
+
+/** What is searched: the ground about, over the shot's span, with every lens of the bag on the chosen body. */
+function searchOf(outing: OutingState): SearchInput | undefined {
+  const { shoot, bag, rig: mounted, shot, subject, choice, preferences, inHand } = outing;
   if (!mounted) return undefined;
   const rigs = bag.lenses.map((lens) =>
     lens.id === choice.lensId ? mounted : { body: mounted.body, support: mounted.support, lens },
   );
+  const distance = inHand?.ok ? inHand.sighting.distance.value : USUAL_DISTANCE;
+  const area = [searchedArea(shoot.ground, shot.spotId, distance)];
+  const { from, until } = spanOf(outing);
   return {
     shot,
     subject,
     order: preferences.order,
     ground: shoot.ground,
     light: lightPlanOf(shoot),
-    area: [searchedArea(shoot.ground, shot.spotId)],
-    step: STEP,
+    area,
+    step: searchStep(distance, area),
     lensHeights: LENS_HEIGHTS,
-    times: [at],
+    times: Array.from({ length: TIMES }, (_, i) => from + ((until - from) * i) / (TIMES - 1)),
     rigs,
+    list: { most: 4, apart: Math.max(1, distance / 3) },
   };
 }
 
@@ -107,20 +114,29 @@ export function PlaceSearchProvider({ children }: { children: ReactNode }) {
     if (run.current !== mine) return;
     run.current = undefined;
     if (!result.ok) return setState({ kind: result.reason === "stopped" ? "idle" : "failed" });
-    const { heat } = result.value;
-    const list = shortList(heat, LIST);
+    const { heat, list } = result.value;
     setState({
       kind: "found",
-      places: { shotId: input.shot.id, at: outing.at, step: STEP, heat, list, input },
+      places: {
+        shotId: input.shot.id,
+        at: outing.at,
+        step: input.step,
+        heat,
+        list,
+        input,
+        span: spanOf(outing),
+      },
     });
   };
   const stop = (): void => {
     if (run.current) run.current.stop();
     else setState({ kind: "idle" });
   };
-  // What was found for another shot or minute is not shown as if it held now.
+  // What was found for another shot or sky is not shown as if it held now; it speaks of the whole span, not of a minute.
   const stale =
-    state.kind === "found" && (state.places.shotId !== outing.shot.id || state.places.at !== outing.at);
+    state.kind === "found" &&
+    (state.places.shotId !== outing.shot.id ||
+      state.places.input.light.cloudEighths !== outing.shoot.light.cloudEighths);
   return (
     <PlaceSearchContext.Provider
       value={{ state: stale ? { kind: "idle" } : state, start: () => void start(), stop }}

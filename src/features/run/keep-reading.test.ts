@@ -22,14 +22,35 @@ function card(s: Shoot, time: string) {
   return found;
 }
 
-test("two clicks too dark by day: two clicks more ISO now, one half an hour later, none of it at the start", () => {
-  const before = card(shoot, "16:27");
-  const kept = keepReading(readingFrom(before, shoot, -2))(shoot);
+test("two clicks too dark under passing cloud: two clicks more ISO now, one half an hour later, none of it at the start", () => {
+  const changing = { ...shoot, light: { ...shoot.light, passing: true } };
+  const before = card(changing, "16:27");
+  const kept = keepReading(readingFrom(before, changing, -2))(changing);
   expect(card(kept, "16:27").settings.settings.iso - before.settings.settings.iso).toBe(2);
-  const shift = (time: string) => card(kept, time).light.ev.value - card(shoot, time).light.ev.value;
+  const shift = (time: string) => card(kept, time).light.ev.value - card(changing, time).light.ev.value;
   expect(Math.abs(shift("16:27") + 2 / 3)).toBeLessThan(1 / 6);
   expect(shift("16:57")).toBeCloseTo(shift("16:27") / 2, 9);
-  expect(card(kept, "16:00").light.ev.value).toBeCloseTo(card(shoot, "16:00").light.ev.value, 9);
+  expect(card(kept, "16:00").light.ev.value).toBeCloseTo(card(changing, "16:00").light.ev.value, 9);
+});
+
+test("a reading faded under a steady sky, a roof or leaves: there it stays", () => {
+  const covers = [{}, { roof: { daylightShare: 0.05 } }, { leaves: { daylightShare: 0.1 } }];
+  for (const cover of covers) {
+    const steady = { ...shoot, light: { ...shoot.light, ...cover, lamps: null, passing: "roof" in cover } };
+    const kept = keepReading(readingFrom(card(steady, "16:27"), steady, -2))(steady);
+    const shift = (time: string) => card(kept, time).light.ev.value - card(steady, time).light.ev.value;
+    expect(shift("16:27")).toBeLessThan(-0.4);
+    expect(shift("17:27")).toBeCloseTo(shift("16:27"), 9);
+  }
+});
+
+test("of two readings of one zone the later rules to the millisecond, and of two at one instant the one kept last", () => {
+  const first = readingFrom(card(shoot, "16:27"), shoot, -2);
+  const at = (ms: number, offClicks: number, id: string) => ({ ...first, at: first.at + ms, offClicks, id });
+  const shown = (...readings: (typeof first)[]) =>
+    card({ ...shoot, light: { ...shoot.light, readings } }, "16:30").light.ev.value;
+  expect(shown(at(1, 3, "b"), first)).toBeCloseTo(shown(at(1, 3, "b")), 12);
+  expect(shown(first, at(0, 3, "b"))).toBeCloseTo(shown(at(0, 3, "b")), 12);
 });
 
 test("readings get ids of their own, and one that is dropped leaves the rest", () => {

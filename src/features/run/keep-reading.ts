@@ -1,6 +1,7 @@
 import { evOfClicks } from "@/core/exposure";
 import type { Assessment } from "@/core/judge";
 import type { Reading } from "@/core/light";
+import { bellowsLoss } from "@/core/optics";
 import type { Shoot } from "@/data";
 
 /** A reading from what the card said and how far off the picture was; + too bright, − too dark. */
@@ -13,12 +14,16 @@ export function readingFrom(found: Assessment, shoot: Shoot, offClicks: number):
     spotId: spot.id,
     positionId: found.ids.position,
     at: found.at,
-    settingsEv: evOfClicks(found.settings.settings),
+    settingsEv: evOfClicks(found.settings.settings) + lostInTheLens(found),
     offClicks,
     modelEv: found.light.modelEv,
     dayShare: found.light.dayShare,
   };
 }
+
+/** Stops that close focus and a filter keep from the sensor: the light on the subject is so much brighter than what was set. */
+const lostInTheLens = ({ sighting, settings }: Assessment): number =>
+  bellowsLoss(sighting.frame.magnification) + settings.filterStops;
 
 function nextId(readings: readonly Reading[]): string {
   const numbers = readings.map((r) => Number(/^reading-(\d+)$/.exec(r.id)?.[1] ?? 0));

@@ -201,7 +201,7 @@ function ByLight({ children }: { children: ReactNode }) {
   const { preferences, scene, shoot } = useOuting();
   const { altitude } = scene.sun;
   const dark = altitude < DARK_FROM && shoot.kind === "wild";
-  const byLight = altitude > DUSK_FROM || scene.roofed ? "day" : dark ? "hide" : "dusk";
+  const byLight = altitude > DUSK_FROM || scene.cover === "roof" ? "day" : dark ? "hide" : "dusk";
   const theme = preferences.themeByLight ? byLight : preferences.theme;
   return <ThemeProvider theme={theme}>{children}</ThemeProvider>;
 }

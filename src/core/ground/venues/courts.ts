@@ -5,6 +5,7 @@ import {
   boundary,
   goal,
   line,
+  part,
   rectangle,
   ring,
   spot,
@@ -18,6 +19,14 @@ const goalArea = (y: number, radius: number, post: number) => [
   arc(-post, y, radius, 180, 270),
 ];
 
+/** A court with its sides, and behind each end line the strip that photographers ask for. */
+const court = (width: number, length: number, { side, end }: { side: number; end: number }) => [
+  part("run-off", [0, 0, width + 2 * side, length + 2 * end]),
+  part("baseline", [0, (length + end) / 2, width + 2 * side, end]),
+  part("baseline", [0, -(length + end) / 2, width + 2 * side, end]),
+  part("field-of-play", [0, 0, width, length]),
+];
+
 /** Courts. All measures in metres, from memory of the rule books; what the rules leave free is said. */
 export const COURTS: readonly VenueTemplate[] = [
   {
@@ -26,6 +35,9 @@ export const COURTS: readonly VenueTemplate[] = [
     width: 15,
     length: 28,
     runOff: { side: 2, end: 2 },
+    official: "referee",
+    surface: "floor",
+    hall: { beyond: 4, height: 9 },
     marks: () => [
       boundary(15, 28),
       across(15, 0),
@@ -40,6 +52,7 @@ export const COURTS: readonly VenueTemplate[] = [
         ring(0, 14 - 1.575, 0.225),
       ]),
     ],
+    parts: () => court(15, 28, { side: 2, end: 2 }),
     source: "FIBA Official Basketball Rules, rule 2",
     known: "from memory",
   },
@@ -49,6 +62,9 @@ export const COURTS: readonly VenueTemplate[] = [
     width: 20,
     length: 40,
     runOff: { side: 1, end: 2 },
+    official: "referee",
+    surface: "floor",
+    hall: { beyond: 4, height: 9 },
     marks: () => [
       boundary(20, 40),
       across(20, 0),
@@ -59,6 +75,7 @@ export const COURTS: readonly VenueTemplate[] = [
         goal(20, 3, 1),
       ]),
     ],
+    parts: () => court(20, 40, { side: 1, end: 2 }),
     source: "IHF Rules of the Game, rule 1",
     known: "from memory",
   },
@@ -68,12 +85,16 @@ export const COURTS: readonly VenueTemplate[] = [
     width: 20,
     length: 40,
     runOff: { side: 1, end: 1 },
+    official: "referee",
+    surface: "floor",
+    hall: { beyond: 4, height: 9 },
     marks: () => [
       boundary(20, 40),
       across(20, 0),
       ring(0, 0, 3),
       ...bothEnds([...goalArea(20, 6, 1.5), spot(0, 14), spot(0, 10), goal(20, 3, 1)]),
     ],
+    parts: () => court(20, 40, { side: 1, end: 1 }),
     source: "FIFA Futsal Laws of the Game, law 1; 40 × 20 chosen within 38–42 × 20–25",
     known: "from memory",
   },
@@ -83,7 +104,11 @@ export const COURTS: readonly VenueTemplate[] = [
     width: 20,
     length: 40,
     runOff: { side: 1, end: 2 },
+    official: "referee",
+    surface: "floor",
+    hall: { beyond: 4, height: 9 },
     marks: () => [boundary(20, 40), across(20, 0), ...bothEnds([spot(0, 13.33), ring(0, 13.33, 2.5)])],
+    parts: () => court(20, 40, { side: 1, end: 2 }),
     source: "IKF Rules of Korfball, section 1",
     known: "from memory",
   },
@@ -93,11 +118,15 @@ export const COURTS: readonly VenueTemplate[] = [
     width: 15.25,
     length: 30.5,
     runOff: { side: 3, end: 3 },
+    official: "umpires",
+    surface: "floor",
+    hall: { beyond: 3, height: 9 },
     marks: () => [
       boundary(15.25, 30.5),
       ring(0, 0, 0.45),
       ...bothEnds([across(15.25, 5.083), arc(0, 15.25, 4.9, 90, 270), spot(0, 15.25)]),
     ],
+    parts: () => court(15.25, 30.5, { side: 3, end: 3 }),
     source: "World Netball Rules, rule 3",
     known: "from memory",
   },
@@ -107,7 +136,11 @@ export const COURTS: readonly VenueTemplate[] = [
     width: 9,
     length: 18,
     runOff: { side: 3, end: 3 },
+    official: "referee",
+    surface: "floor",
+    hall: { beyond: 4, height: 9 },
     marks: () => [boundary(9, 18), across(10, 0), ...bothEnds([across(9, 3)])],
+    parts: () => court(9, 18, { side: 3, end: 3 }),
     source: "FIVB Official Volleyball Rules, rule 1; 5 m and 6.5 m of run-off at world events",
     known: "from memory",
   },
@@ -117,6 +150,8 @@ export const COURTS: readonly VenueTemplate[] = [
     width: 8,
     length: 16,
     runOff: { side: 3, end: 3 },
+    official: "referee",
+    surface: "sand",
     marks: () => [boundary(8, 16), across(9, 0)],
     source: "FIVB Official Beach Volleyball Rules, rule 1",
     known: "from memory",
@@ -127,6 +162,9 @@ export const COURTS: readonly VenueTemplate[] = [
     width: 6.1,
     length: 13.4,
     runOff: { side: 2, end: 2 },
+    official: "umpires",
+    surface: "floor",
+    hall: { beyond: 4, height: 9 },
     marks: () => [
       boundary(6.1, 13.4),
       across(6.1, 0),
@@ -143,6 +181,8 @@ export const COURTS: readonly VenueTemplate[] = [
     width: 10.97,
     length: 23.77,
     runOff: { side: 3.66, end: 6.4 },
+    official: "umpires",
+    surface: "clay",
     marks: () => [
       boundary(10.97, 23.77),
       across(12.8, 0),
@@ -160,6 +200,9 @@ export const COURTS: readonly VenueTemplate[] = [
     width: 7,
     length: 14,
     runOff: { side: 0, end: 0 },
+    official: "umpires",
+    surface: "floor",
+    hall: { beyond: 5, height: 7 },
     marks: () => [
       boundary(7, 14),
       rectangle(0, 0, 1.525, 2.74),
@@ -175,6 +218,9 @@ export const COURTS: readonly VenueTemplate[] = [
     width: 6.4,
     length: 9.75,
     runOff: { side: 0, end: 0 },
+    official: "referee",
+    surface: "floor",
+    hall: { beyond: 5, height: 7 },
     marks: () => [
       boundary(6.4, 9.75),
       across(6.4, 4.875 - 5.49),

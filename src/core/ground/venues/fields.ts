@@ -6,11 +6,15 @@ import {
   boundary,
   closed,
   goal,
+  grown,
   line,
+  part,
   rectangle,
   ring,
   spot,
   stadium,
+  type PitchMark,
+  type VenuePart,
   type VenueTemplate,
 } from "./mark";
 
@@ -22,6 +26,7 @@ export const FIELDS: readonly VenueTemplate[] = [
     width: HOCKEY_PITCH.width,
     length: HOCKEY_PITCH.length,
     runOff: { side: 3, end: 5 },
+    official: "umpires",
     marks: hockeyPitchMarks,
     source: "FIH Rules of Hockey, field of play",
     known: "from memory",
@@ -32,6 +37,7 @@ export const FIELDS: readonly VenueTemplate[] = [
     width: 68,
     length: 105,
     runOff: { side: 3, end: 3 },
+    official: "referee",
     marks: () => [
       boundary(68, 105),
       across(68, 0),
@@ -55,6 +61,7 @@ export const FIELDS: readonly VenueTemplate[] = [
     width: 70,
     length: 122,
     runOff: { side: 5, end: 5 },
+    official: "referee",
     marks: () => [
       boundary(70, 122),
       across(70, 0),
@@ -75,6 +82,7 @@ export const FIELDS: readonly VenueTemplate[] = [
     width: 68,
     length: 116,
     runOff: { side: 5, end: 5 },
+    official: "referee",
     marks: () => [
       boundary(68, 116),
       across(68, 0),
@@ -89,6 +97,7 @@ export const FIELDS: readonly VenueTemplate[] = [
     width: 48.77,
     length: 109.73,
     runOff: { side: 3.66, end: 3.66 },
+    official: "referee",
     marks: () => [
       boundary(48.77, 109.73),
       across(48.77, 0),
@@ -105,6 +114,7 @@ export const FIELDS: readonly VenueTemplate[] = [
     width: 135,
     length: 165,
     runOff: { side: 4, end: 4 },
+    official: "umpires",
     marks: () => [
       { kind: "boundary", points: oval(135, 165) },
       ring(0, 0, 5),
@@ -120,6 +130,7 @@ export const FIELDS: readonly VenueTemplate[] = [
     width: 85,
     length: 140,
     runOff: { side: 3, end: 3 },
+    official: "referee",
     marks: () => [
       boundary(85, 140),
       ...bothEnds([
@@ -140,6 +151,7 @@ export const FIELDS: readonly VenueTemplate[] = [
     width: 60,
     length: 110,
     runOff: { side: 4, end: 4 },
+    official: "referee",
     marks: () => [
       boundary(60, 110),
       across(60, 0),
@@ -154,6 +166,7 @@ export const FIELDS: readonly VenueTemplate[] = [
     width: 130,
     length: 130,
     runOff: { side: 3, end: 3 },
+    official: "umpires",
     marks: () => [
       { kind: "boundary", points: ring(0, 0, 65).points.slice(0, -1) },
       rectangle(0, 0, 3.05, 20.12),
@@ -173,8 +186,20 @@ export const FIELDS: readonly VenueTemplate[] = [
     width: 172.5,
     length: 122,
     runOff: { side: 18, end: 18 },
+    official: "umpires",
     marks: () => diamond({ base: 27.43, plate: 18.44, fence: 122, mound: 2.74, infield: 28.96 }),
     source: "WBSC Baseball Rules, rule 2; fence at 122 m straight away, 99.7 m on the lines chosen",
+    known: "from memory",
+  },
+  {
+    id: "baseball-youth",
+    name: "Baseball field, youth",
+    width: 86.3,
+    length: 61,
+    runOff: { side: 9, end: 9 },
+    official: "umpires",
+    marks: () => diamond({ base: 18.29, plate: 14.02, fence: 61, mound: 2.74, infield: 15.24 }),
+    source: "rules for youth leagues, not WBSC’s: bases of 60 ft, pitcher at 46 ft; fence at 200 ft chosen",
     known: "from memory",
   },
   {
@@ -183,6 +208,8 @@ export const FIELDS: readonly VenueTemplate[] = [
     width: 94.84,
     length: 67.06,
     runOff: { side: 9, end: 9 },
+    official: "umpires",
+    surface: "grass",
     marks: () => diamond({ base: 18.29, plate: 13.11, fence: 67.06, mound: 2.44, infield: 18.29 }),
     source: "WBSC Softball Rules, rule 2; women’s fast pitch",
     known: "from memory",
@@ -193,7 +220,16 @@ export const FIELDS: readonly VenueTemplate[] = [
     width: 92.52,
     length: 176.91,
     runOff: { side: 1, end: 1 },
-    marks: () => Array.from({ length: 9 }, (_, lane) => track(lane * 1.22, lane === 8)),
+    surface: "grass",
+    official: "meeting-officials",
+    marks: () => [
+      ...Array.from({ length: 9 }, (_, lane) => track(lane * 1.22, lane === 8)),
+      ...TRACK_LINES,
+      // The long jump outside the back straight: its runway of 40 m and its pit of 9 × 2.75 m.
+      rectangle(-50.5, -9.5, 1.22, 40),
+      rectangle(-50.5, 16, 2.75, 9),
+    ],
+    parts: () => [...TRACK_PARTS],
     source: "World Athletics Track and Field Facilities Manual: radius 36.50, straights 84.39, lanes 1.22",
     known: "from memory",
   },
@@ -203,11 +239,13 @@ export const FIELDS: readonly VenueTemplate[] = [
     width: 54,
     length: 90,
     runOff: { side: 10, end: 20 },
+    official: "meeting-officials",
     marks: () => [
       { kind: "boundary", points: [{ x: 0, y: -45 }, ...arc(0, -45, 90, -17.46, 17.46).points] },
       ring(0, -45, 1.25),
       ...[30, 50, 70].map((r) => arc(0, -45, r, -17.46, 17.46)),
     ],
+    parts: () => sectorParts(-45, 90, 17.46, []),
     source: "World Athletics Competition Rules, 32: sector of 34.92°, discus circle 2.50 m; 90 m shown",
     known: "from memory",
   },
@@ -217,6 +255,7 @@ export const FIELDS: readonly VenueTemplate[] = [
     width: 50,
     length: 100,
     runOff: { side: 10, end: 20 },
+    official: "meeting-officials",
     marks: () => [
       { kind: "boundary", points: [{ x: 0, y: -50 }, ...arc(0, -50, 100, -14.48, 14.48).points] },
       arc(0, -50, 8, -14.48, 14.48),
@@ -224,11 +263,63 @@ export const FIELDS: readonly VenueTemplate[] = [
       line(-2, -42.26, -2, -72),
       line(2, -42.26, 2, -72),
     ],
+    parts: () =>
+      sectorParts(-50, 100, 14.48, [
+        // The runway, and a metre on either side of it.
+        part("lanes", [0, -57.1, 6, 31]),
+      ]),
     source:
       "World Athletics Competition Rules, 32 and 38: sector of 28.96°, arc of 8 m, runway 4 m; 100 m shown",
     known: "from memory",
   },
 ];
+
+/** Straight, radius of the kerb and width of the eight lanes of a standard track. */
+const STRAIGHT = 84.39;
+const KERB = 36.5;
+const LANES = 8 * 1.22;
+
+/** A line across the lanes of the home straight (the eastern one) or the back straight, with its name. */
+const acrossLanes = (y: number, side: 1 | -1, label: string): PitchMark => ({
+  ...line(side * KERB, y, side * (KERB + LANES), y),
+  label,
+});
+
+/** Finish and metre marks, counted along the first lane; runners go counter to the clock. */
+const TRACK_LINES: readonly PitchMark[] = [
+  acrossLanes(STRAIGHT / 2, 1, "finish"),
+  acrossLanes(-STRAIGHT / 2, 1, "300 m"),
+  acrossLanes(STRAIGHT / 2, -1, "100 m"),
+  acrossLanes(-STRAIGHT / 2, -1, "200 m"),
+  // The start of the 100 m lies in the run-in behind the straight.
+  acrossLanes(STRAIGHT / 2 - 100, 1, "100 m start"),
+];
+
+const TRACK_PARTS: readonly VenuePart[] = [
+  { kind: "run-off", outline: grown(stadium(STRAIGHT, KERB + LANES), 1) },
+  { kind: "lanes", outline: stadium(STRAIGHT, KERB + LANES), surface: "track" },
+  // Where sprints start and run out.
+  part("lanes", [KERB + LANES / 2, 0, LANES, STRAIGHT + 50], "track"),
+  { kind: "infield", outline: stadium(STRAIGHT, KERB) },
+  // Throws land in the infield.
+  sector(-STRAIGHT / 2, STRAIGHT + 10, 17.46),
+  part("lanes", [-50.5, -9.5, 2.5, 42], "track"),
+  part("pit", [-50.5, 16, 5, 11], "sand"),
+];
+
+/** A landing sector from its point on, so many degrees to either side. */
+function sector(from: number, radius: number, half: number): VenuePart {
+  return {
+    kind: "landing-sector",
+    outline: [{ x: 0, y: from }, ...arc(0, from, radius, -half, half).points],
+  };
+}
+
+/** A sector with ten metres about it where implements land that slip. */
+function sectorParts(from: number, radius: number, half: number, more: readonly VenuePart[]): VenuePart[] {
+  const landing = sector(from, radius, half);
+  return [{ kind: "run-off", outline: grown(landing.outline, 10) }, landing, ...more];
+}
 
 /** An oval boundary, as two half ellipses. */
 const oval = (width: number, length: number) =>
@@ -239,7 +330,7 @@ const oval = (width: number, length: number) =>
 
 /** The line of a lane's inner edge at so many metres out from the kerb. */
 function track(out: number, outermost: boolean) {
-  const points = stadium(84.39, 36.5 + out);
+  const points = stadium(STRAIGHT, KERB + out);
   return outermost
     ? { kind: "boundary" as const, points }
     : { kind: "line" as const, points: closed(points) };

@@ -1,10 +1,53 @@
 import { cosDeg, sinDeg } from "../../units";
+import type { Surface } from "../surface";
+import { convexHull } from "../polygon";
 import type { Point } from "../vector";
+
+/** What a part of a venue is for. */
+export type AreaKind =
+  | "field-of-play"
+  | "run-off"
+  | "baseline"
+  | "lanes"
+  | "infield"
+  | "water"
+  | "pool-deck"
+  | "ice"
+  | "mat"
+  | "pit"
+  | "landing-sector"
+  | "range";
+
+/** The parts on which one may stand where leave was given; every other part is never stood on. */
+export const LEAVE_KINDS = ["run-off", "baseline", "infield", "pool-deck"] as const;
+export type LeaveKind = (typeof LEAVE_KINDS)[number];
+
+/** Who decides at a venue where a photographer may stand (common practice). */
+export type Official =
+  | "umpires"
+  | "referee"
+  | "judges"
+  | "meeting-officials"
+  | "pool-referee"
+  | "stewards"
+  | "range-officer"
+  | "commissaires"
+  | "marshals";
+
+/** A part of a venue in its own axes. A later one lies on top of the earlier ones. */
+export interface VenuePart {
+  readonly kind: AreaKind;
+  readonly outline: readonly Point[];
+  /** What it is made of, where that is not what the ground at large is made of. */
+  readonly surface?: Surface;
+}
 
 /** One painted or built mark, in the venue's own axes (x to the right, y along its long axis, origin in the middle). */
 export interface PitchMark {
   readonly kind: "boundary" | "line" | "circle" | "broken" | "goal" | "spot";
   readonly points: readonly Point[];
+  /** What is written beside it: "100 m", "finish". */
+  readonly label?: string;
 }
 
 /** A venue as its governing body lays it out; metres. */
@@ -17,12 +60,30 @@ export interface VenueTemplate {
   /** Clear run-off beyond the boundary, where nobody should stand, at the sides and at the ends. */
   readonly runOff: { readonly side: number; readonly end: number };
   readonly marks: () => PitchMark[];
+  /** What its ground is made of; grass when left out. */
+  readonly surface?: Surface;
+  /** Set for a venue in a hall: metres from the run-off to the walls, and from the floor to the roof (assumed). */
+  readonly hall?: { readonly beyond: number; readonly height: number };
+  readonly official: Official;
+  /** Its parts, where they are more than field of play and run-off. */
+  readonly parts?: () => VenuePart[];
   /** Governing body and document; what is free in the rules and was chosen here. */
   readonly source: string;
   readonly known: "published" | "from memory" | "common practice" | "estimated" | "invented";
 }
 
 const ARC_STEP_DEG = 5;
+
+/** A rectangular part about a point. */
+export const part = (
+  kind: AreaKind,
+  [x, y, width, length]: readonly [number, number, number, number],
+  surface?: Surface,
+): VenuePart => ({ kind, outline: box(x, y, width, length), ...(surface && { surface }) });
+
+/** An outline grown by so many metres on every side, as the hull of circles about its points. */
+export const grown = (outline: readonly Point[], by: number): Point[] =>
+  convexHull(outline.flatMap(({ x, y }) => ring(x, y, by).points));
 
 /** The outline of the field of play: a rectangle about the middle. */
 export const boundary = (width: number, length: number): PitchMark => ({

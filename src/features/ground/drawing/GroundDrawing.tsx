@@ -47,7 +47,7 @@ export function GroundDrawing({ view, scene, shot, positionId, assessments, foun
   return (
     <G>
       <Areas view={view} areas={ground.areas ?? []} />
-      <Pitch view={view} venue={ground.venue} indoors={scene.roofed} />
+      <Pitch view={view} venue={ground.venue} indoors={scene.cover === "roof"} />
       {bright && <Shadows view={view} obstacles={ground.obstacles} sun={sun} />}
       <Obstacles view={view} obstacles={ground.obstacles} />
       <NoGoAreas view={view} areas={ground.noGo} />

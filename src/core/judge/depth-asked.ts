@@ -1,0 +1,84 @@
+import { dot, subtract, atHeight } from "../ground";
+import { fNumberForDepth, turnedDepth } from "../optics";
+import { creatureOf, type Subject } from "../motion";
+import type { DepthWish, Shot } from "../scene";
+import type { AssessInput, SightingFound } from "./assessment";
+import { keptCircleMm, sightOf } from "./sighting";
+
+/** Metres from front to back of a person's face (common practice). */
+const FACE = 0.25;
+/** From beak or nose to the eye, as a share of an animal's length (common practice). */
+const NOSE_TO_EYE = 0.15;
+/** By how many degrees a flat subject is out of parallel unless it is said (common practice). */
+const USUAL_TURN = 5;
+
+/**
+ * What depth a shot asks for when it does not say so itself: the whole subject for a picture of it in its place, the
+ * plane of its wings for an insect, else the face.
+ */
+export function depthWishFor(
+  subject: Pick<Subject, "figure" | "height">,
+  { intent }: Pick<Shot, "intent">,
+): DepthWish {
+  if (intent === "context") return { kind: "whole" };
+  return creatureOf(subject) === "insect" ? { kind: "plane", turnDeg: USUAL_TURN } : { kind: "face" };
+}
+
+export interface DepthAsked {
+  readonly kind: DepthWish["kind"];
+  /** Nearest and farthest point that should be sharp, metres from the lens along its axis. */
+  readonly near: number;
+  readonly far: number;
+  /** The f-number that would hold them with the focus on the eye; 0 when nothing beyond the eye's plane is asked. */
+  readonly fNumber: number;
+}
+
+/** The depth that a shot asks for, and the aperture that would hold it (handbook): asked, never demanded. */
+export function depthAsked(input: AssessInput, sighting: SightingFound): DepthAsked {
+  const wish = input.shot.depth ?? depthWishFor(input.subject, input.shot);
+  const eye = sighting.distance.value;
+  const [near, far] =
+    wish.kind === "two-things"
+      ? between(input, wish.otherSpotId, eye)
+      : about(eye, extent(input, sighting, wish));
+  if (near === far) return { kind: wish.kind, near, far, fNumber: 0 };
+  const fNumber = fNumberForDepth({
+    focalLengthMm: sighting.frame.focalLengthMm,
+    subject: eye,
+    near,
+    far,
+    circleOfConfusionMm: keptCircleMm(input, sighting.frame.kept),
+  });
+  return { kind: wish.kind, near, far, fNumber };
+}
+
+/** Half of a depth on either side of the eye; a subject deeper than it is far counts to half the distance. */
+function about(eye: number, depth: number): readonly [number, number] {
+  const half = Math.min(depth / 2, eye / 2);
+  return [eye - half, eye + half];
+}
+
+/** Metres along the view that the wish takes of the subject. */
+function extent({ subject }: AssessInput, { faceTurn }: SightingFound, wish: DepthWish): number {
+  const length = subject.length ?? subject.height;
+  switch (wish.kind) {
+    case "face":
+      return creatureOf(subject) === "person" ? FACE : NOSE_TO_EYE * length;
+    case "plane":
+      return turnedDepth(subject.length ?? subject.span ?? subject.height, wish.turnDeg);
+    case "whole":
+      return Math.max(subject.depth, turnedDepth(subject.length ?? 0, 90 - faceTurn));
+    default:
+      return 0;
+  }
+}
+
+/** From the nearer to the farther of the eye and another spot, along the lens axis; the eye's plane when it is not there. */
+function between(input: AssessInput, otherSpotId: string, eye: number): readonly [number, number] {
+  const other = input.scene.ground.spots.find((s) => s.id === otherSpotId);
+  if (!other) return [eye, eye];
+  const { lens, aim } = sightOf(input);
+  const along = dot(subtract(atHeight(other.at, other.aimHeight), lens), subtract(aim, lens)) / eye;
+  const place = Math.max(eye / 2, along);
+  return [Math.min(eye, place), Math.max(eye, place)];
+}
