@@ -4,7 +4,8 @@ export { bringIn, type OnConflict } from "./bring-in";
 export { writeEverything, type Everything } from "./everything-file";
 export { freeId, idFromName } from "./ids";
 export type { Fault } from "./migrate";
-export { beginChoice, beginShot, duplicateShoot, newShoot, type NewShoot } from "./new-shoot";
+export { duplicateShoot } from "./duplicate-shoot";
+export { hallFor } from "./hall";
 export { outingFileName, readOuting, writeOuting, type Outing, type OutingRead } from "./outing-file";
 export { DEFAULT_PREFERENCES, EMPTY_LIBRARY } from "./records";
 export {
@@ -32,6 +33,7 @@ export {
   ownVenueSchema,
   longitude,
   name,
+  SHOOT_VERSION,
   shootSchema,
   shotSchema,
   supportSchema,

@@ -157,17 +157,33 @@ const inside = (value: number, from: number, to: number): number => Math.max(fro
 function withinKit(input: SolveInput): SolveInput {
   const { held, lensWidest, isoBase, isoMax } = input;
   const lensNarrowest = Math.max(lensWidest, input.lensNarrowest);
-  const bring = (rail: Rail, first: number, last: number): Partial<Settings> =>
-    held[rail] === undefined ? {} : { [rail]: inside(held[rail], first, last) + 0 };
-  return Object.assign({}, input, {
+  const bring = (value: number | undefined, first: number, last: number): number | undefined =>
+    value === undefined ? undefined : inside(value, first, last) + 0;
+  return {
+    lightEv: input.lightEv,
+    closeUpStops: input.closeUpStops,
+    lensWidest,
     lensNarrowest,
     depthAperture: inside(input.depthAperture, lensWidest, lensNarrowest),
-    held: Object.assign(
-      bring("shutter", SCALE.shutter.first, input.fastestShutter),
-      bring("aperture", lensWidest, lensNarrowest),
-      bring("iso", isoBase, isoMax),
-    ),
-  });
+    diffractionAperture: input.diffractionAperture,
+    depthFirst: input.depthFirst,
+    fastestShutter: input.fastestShutter,
+    streakShutter: input.streakShutter,
+    slowestShutter: input.slowestShutter,
+    focusLost: input.focusLost,
+    isoBase,
+    isoFloor: input.isoFloor,
+    isoPreferred: input.isoPreferred,
+    isoCeiling: input.isoCeiling,
+    isoMax,
+    liftClicks: input.liftClicks,
+    order: input.order,
+    held: {
+      shutter: bring(held.shutter, SCALE.shutter.first, input.fastestShutter),
+      aperture: bring(held.aperture, lensWidest, lensNarrowest),
+      iso: bring(held.iso, isoBase, isoMax),
+    },
+  };
 }
 
 function followingRail(held: Partial<Settings>): Rail {
@@ -310,11 +326,6 @@ function giveUp(input: SolveInput, asked: Settings, short: number) {
 
 function railStates(input: SolveInput, s: Settings): Record<Rail, RailState> {
   const slowest = input.slowestShutter(s.aperture);
-  const ends = {
-    shutter: { first: SCALE.shutter.first, last: input.fastestShutter },
-    aperture: { first: input.lensWidest, last: input.lensNarrowest },
-    iso: { first: input.isoBase, last: input.isoMax },
-  };
   const byDepth = input.depthAperture > input.lensWidest;
   const byDiffraction = input.diffractionAperture < input.lensNarrowest;
   const state = (
@@ -323,8 +334,11 @@ function railStates(input: SolveInput, s: Settings): Record<Rail, RailState> {
     to: number,
     fromReason: EndReason,
     toReason: EndReason,
+    first: number,
+    last: number,
   ): RailState => ({
-    ...ends[rail],
+    first,
+    last,
     at: s[rail],
     from,
     to,
@@ -333,47 +347,40 @@ function railStates(input: SolveInput, s: Settings): Record<Rail, RailState> {
     held: input.held[rail] !== undefined,
     standing: s[rail] < from ? "below" : s[rail] > to ? "above" : "inside",
   });
+  const [first, last] = [SCALE.shutter.first, input.fastestShutter];
+  const { streakShutter: drawn, lensWidest, lensNarrowest, isoBase, isoMax } = input;
+  const slowestReason = slowest <= first ? "slowest-shutter" : "motion";
   return {
     shutter:
-      input.streakShutter === undefined
-        ? state(
-            "shutter",
-            slowest,
-            input.fastestShutter,
-            slowest <= SCALE.shutter.first ? "slowest-shutter" : "motion",
-            "fastest-shutter",
-          )
-        : state(
-            "shutter",
-            input.streakShutter - STREAK_GIVE,
-            input.streakShutter + STREAK_GIVE,
-            "streak",
-            "streak",
-          ),
+      drawn === undefined
+        ? state("shutter", slowest, last, slowestReason, "fastest-shutter", first, last)
+        : state("shutter", drawn - STREAK_GIVE, drawn + STREAK_GIVE, "streak", "streak", first, last),
     aperture: state(
       "aperture",
-      byDepth ? input.depthAperture : input.lensWidest,
+      byDepth ? input.depthAperture : lensWidest,
       sharpEnd(input),
       byDepth ? "depth" : "widest-aperture",
       byDiffraction ? "diffraction" : "narrowest-aperture",
+      lensWidest,
+      lensNarrowest,
     ),
-    iso: state("iso", input.isoFloor, input.isoCeiling, "iso-floor", "iso-ceiling"),
+    iso: state("iso", input.isoFloor, input.isoCeiling, "iso-floor", "iso-ceiling", isoBase, isoMax),
   };
 }
 
 function ledgerOf(input: SolveInput, s: Settings, lift: number, filterStops: number): LedgerLine[] {
   const closeUp = Math.round(3 * input.closeUpStops);
-  const lines: LedgerLine[] = [
-    { code: "light", clicks: lightClicks(input) + closeUp },
-    { code: "close-up", clicks: 0 - closeUp },
-    { code: "iso", clicks: s.iso },
-    { code: "lift", clicks: lift },
-    { code: "filter", clicks: 0 - 3 * filterStops },
-    { code: "shutter", clicks: 0 - s.shutter },
-    { code: "aperture", clicks: 0 - s.aperture },
-  ];
-  const always: readonly LedgerLine["code"][] = ["light", "shutter", "aperture", "iso"];
-  return lines.filter(({ code, clicks }) => clicks !== 0 || always.includes(code));
+  const lines: LedgerLine[] = [{ code: "light", clicks: lightClicks(input) + closeUp }];
+  const put = (code: LedgerLine["code"], clicks: number): void => {
+    if (clicks !== 0) lines.push({ code, clicks });
+  };
+  put("close-up", -closeUp);
+  lines.push({ code: "iso", clicks: s.iso });
+  put("lift", lift);
+  put("filter", -3 * filterStops);
+  lines.push({ code: "shutter", clicks: 0 - s.shutter });
+  lines.push({ code: "aperture", clicks: 0 - s.aperture });
+  return lines;
 }
 
 /** What is left of the light after the ledger's lines, in clicks: 0 is right, − too dark, + too bright. */

@@ -35,9 +35,12 @@ export function firstBlockage(
     if (Math.min(lens.z + run.z * enter, lens.z + run.z * leave) >= obstacle.height) continue;
     const at = enter * length;
     if (!first || at < first.at) first = { obstacleId: obstacle.id, at };
-    raise = Math.max(raise, ...[enter, leave].map((t) => lensOver(obstacle.height, aim.z, t) - lens.z));
+    const over = Math.max(lensOver(obstacle.height, aim.z, enter), lensOver(obstacle.height, aim.z, leave));
+    raise = Math.max(raise, over - lens.z);
   }
-  return first && (Number.isFinite(raise) ? { ...first, raise } : first);
+  return (
+    first && { obstacleId: first.obstacleId, at: first.at, raise: Number.isFinite(raise) ? raise : undefined }
+  );
 }
 
 /** Height of the lens from which the line to the aim just clears a height at a share of the way. */
@@ -100,7 +103,7 @@ export function backgroundBehind(
       if (at !== undefined) meet(at, obstacle.kind, obstacle.id);
     }
   const at = { x: through.x + step.x * met, y: through.y + step.y * met };
-  return { kind, ...(obstacleId && { obstacleId }), beyond: met * away, at };
+  return { kind, obstacleId, beyond: met * away, at };
 }
 
 /** Where a line meets the walls or the roof of a hall. */

@@ -43,13 +43,12 @@ export function meltOf(
 ): SeenBehind {
   const detail = detailOf(behind, ground);
   const { kind, obstacleId, beyond, at } = behind;
-  const place = { kind, ...(obstacleId && { obstacleId }), beyond, at };
-  if (detail === undefined) return { ...place, smoothness: "plain" };
+  if (detail === undefined) return { kind, obstacleId, beyond, at, smoothness: "plain" };
   const point = away + beyond;
   const byFocus = smoothness({ focalLengthMm, fNumber, subject: away, point, detail });
   // A turn of the camera moves the picture of everything by the same length, whatever its distance.
   const byLines = (streak * point) / away / detail;
-  return { ...place, smoothness: Math.max(byFocus, byLines) };
+  return { kind, obstacleId, beyond, at, smoothness: Math.max(byFocus, byLines) };
 }
 
 function detailOf({ kind, at }: Background, ground: Ground): number | undefined {

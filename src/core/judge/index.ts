@@ -19,6 +19,7 @@ export type {
 export type { DepthFound, SightingFound } from "./assessment";
 export type { SeenBehind } from "./background-found";
 export { depthWishFor } from "./depth-asked";
+export { bestRig, type RigWish } from "./best-rig";
 export { blurLadder, type Rung } from "./blur-ladder";
 export { frameView, type FrameView, type InFrame, type SeenThing } from "./frame-view";
 export { comingUp, type Coming } from "./coming-up";
@@ -28,10 +29,9 @@ export {
   gridOf,
   searchPositions,
   searchStep,
-  type Candidate,
-  type HeatCell,
   type SearchInput,
   type SearchProgress,
   type SearchResult,
 } from "./search";
+export type { Candidate, HeatCell } from "./candidate";
 export { shortList } from "./short-list";

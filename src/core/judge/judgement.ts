@@ -17,7 +17,7 @@ const BUSY_BELOW = 1;
 export function judge(input: AssessInput, found: Found): Judgement[] {
   const said: Judgement[] = [];
   const say: Say = (weight, code, when, numbers, where) => {
-    if (when) said.push({ weight, code, numbers, ...where });
+    if (when) said.push(where ? { weight, code, numbers, ...where } : { weight, code, numbers });
   };
   vetoes(say, input, found);
   cautions(say, input, found);
@@ -47,10 +47,10 @@ function vetoes(say: Say, { position, scene, shot }: AssessInput, { sighting }: 
     say("caution", "on-leave", standing.rule === "granted", {}, where);
   }
   say("veto", "inside-obstacle", walled, {});
-  say("veto", "blocked", blockage !== undefined && !walled, {
-    at: blockage?.at ?? 0,
-    ...(blockage?.raise !== undefined && { raise: blockage.raise }),
-  });
+  if (blockage && !walled) {
+    const { at, raise } = blockage;
+    say("veto", "blocked", true, raise === undefined ? { at } : { at, raise });
+  }
   say("veto", "out-of-reach", frame.kept < LEAST_REACH, { fill: frame.fill, wished: shot.fill });
   say("veto", "does-not-fit", frame.fill > 1, { fill: frame.fill });
 }
@@ -123,8 +123,11 @@ export function busiestOf({
   corners,
 }: Sighting): { readonly smoothness: number; readonly beyond: number } | undefined {
   let busiest: { smoothness: number; beyond: number } | undefined;
-  for (const { smoothness, beyond } of [background, ...corners.filter((c) => c.kind !== "ground")])
+  const look = ({ smoothness, beyond }: Sighting["background"]): void => {
     if (smoothness !== "plain" && smoothness < (busiest?.smoothness ?? Infinity))
       busiest = { smoothness, beyond };
+  };
+  look(background);
+  for (const corner of corners) if (corner.kind !== "ground") look(corner);
   return busiest;
 }

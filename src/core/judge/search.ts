@@ -3,7 +3,8 @@ import { sunCourse } from "../light";
 import type { Rig } from "../optics";
 import { sceneAt, type LightPlan, type Scene } from "../scene";
 import { assess } from "./assess";
-import type { AssessInput, Assessment, Judgement, JudgementCode, NoPicture } from "./assessment";
+import type { AssessInput, Assessment, JudgementCode, NoPicture } from "./assessment";
+import type { Candidate, HeatCell } from "./candidate";
 import { shortList } from "./short-list";
 
 export interface SearchInput extends Pick<AssessInput, "shot" | "subject" | "order" | "hands" | "lightTurn"> {
@@ -24,25 +25,6 @@ export interface SearchInput extends Pick<AssessInput, "shot" | "subject" | "ord
   readonly from?: Point;
 }
 
-/** One place with one height and rig, and how good it is 0 … 1: the mean over the span. */
-export interface Candidate {
-  readonly at: Point;
-  readonly lensHeight: number;
-  /** Index in the rigs that were given. */
-  readonly rig: number;
-  readonly score: number;
-  /** The first of the tried times at which a limit breaks there; absent while all hold. */
-  readonly breaks?: { readonly at: number; readonly code: JudgementCode };
-}
-
-/** One square of the heat map: its best candidate, or why there is none. */
-export interface HeatCell {
-  readonly at: Point;
-  readonly best?: Candidate;
-  readonly veto?: JudgementCode | NoPicture["reason"] | "no-way";
-  readonly area?: Judgement["area"];
-}
-
 export interface SearchProgress {
   readonly done: number;
   readonly total: number;
@@ -52,7 +34,7 @@ export interface SearchResult {
   readonly heat: readonly HeatCell[];
   /** The best places that differ, each polished beyond the grid, best first. */
   readonly list: readonly Candidate[];
-  /** Assessments that were made. */
+  /** Assessments that were asked for: every height, time and rig of each place where one may stand. */
   readonly assessed: number;
 }
 
@@ -100,16 +82,18 @@ export function* searchPositions(input: SearchInput): Generator<SearchProgress, 
   const perPlace = scenes.length * input.lensHeights.length * input.rigs.length;
   const total = places.length * perPlace;
   const heat: HeatCell[] = [];
-  let [done, reported] = [0, 0];
+  let [done, reported, assessed] = [0, 0, 0];
   for (const at of places) {
-    heat.push(bestAt(input, scenes, at));
+    const cell = bestAt(input, scenes, at);
+    heat.push(cell);
+    if (cell.area === undefined && cell.veto !== "no-way") assessed += perPlace;
     done += perPlace;
     if (done - reported < REPORT_EVERY) continue;
     reported = done;
     yield { done, total };
   }
   const list = shortList(heat, input.list).map((candidate) => polish(input, scenes, candidate));
-  return { heat, list: [...list].sort((a, b) => b.score - a.score), assessed: done };
+  return { heat, list: [...list].sort((a, b) => b.score - a.score), assessed };
 }
 
 /** Ever smaller steps to a better place about a candidate, down to a quarter of a metre. */

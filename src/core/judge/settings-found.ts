@@ -130,7 +130,7 @@ function depthFound(
     asked: asked.far - asked.near,
     fNumber: asked.fNumber,
     held: far === "unbounded" ? far : far - near,
-    ...(capped ? { cappedBy } : {}),
+    cappedBy: capped ? cappedBy : undefined,
     givenUp: depthGiven,
   };
 }

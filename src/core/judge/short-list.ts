@@ -1,4 +1,4 @@
-import type { Candidate, HeatCell } from "./search";
+import type { Candidate, HeatCell } from "./candidate";
 
 /**
  * The best places that are different from one another: each at least `apart` metres from every better one. Ties go to the

@@ -9,14 +9,7 @@ import {
   type Spot,
   type Vector,
 } from "../ground";
-import {
-  circleByRule,
-  depthOfField,
-  effectiveLens,
-  frameSubject,
-  PART_SHARE,
-  type Frame,
-} from "../optics";
+import { circleByRule, depthOfField, effectiveLens, frameSubject, PART_SHARE, type Frame } from "../optics";
 import { headOf, widthSeen } from "../motion";
 import { meltOf } from "./background-found";
 import type { AssessInput, MotionFound, Sighting, SightingFound } from "./assessment";

@@ -47,24 +47,30 @@ const HARMONICS = [
   [4, 2 / (225 * Math.PI)],
 ] as const;
 
+const perPatch = (of: (patch: Patch) => number): Float64Array => Float64Array.from(PATCHES, of);
+
 /** What of each patch's luminance falls on level ground, and into the cosine and sine part of each harmonic. */
-const ON_GROUND = PATCHES.map((p) => p.solidAngle * sinDeg(p.altitude));
+const ON_GROUND = perPatch((p) => p.solidAngle * sinDeg(p.altitude));
 const CAUGHT = HARMONICS.flatMap(([n, weight]) =>
   [cosDeg, sinDeg].map((part) =>
-    PATCHES.map((p) => weight * p.solidAngle * cosDeg(p.altitude) * part(n * p.azimuth)),
+    perPatch((p) => weight * p.solidAngle * cosDeg(p.altitude) * part(n * p.azimuth)),
   ),
 );
-/** Unit vectors north, east and up, and the closed sky's gradation (CIE overcast). */
-const TOWARD = PATCHES.map(
-  (p) =>
-    [
-      cosDeg(p.altitude) * cosDeg(p.azimuth),
-      cosDeg(p.altitude) * sinDeg(p.azimuth),
-      sinDeg(p.altitude),
-    ] as const,
-);
-const CLOSED = PATCHES.map((p) => 1 + 2 * sinDeg(p.altitude));
-const OF_CLOSED = CLOSED.reduce((sum, value, i) => sum + value * ON_GROUND[i]!, 0);
+/** Unit vectors north, east and up. */
+const NORTH = perPatch((p) => cosDeg(p.altitude) * cosDeg(p.azimuth));
+const EAST = perPatch((p) => cosDeg(p.altitude) * sinDeg(p.azimuth));
+const UP = perPatch((p) => sinDeg(p.altitude));
+
+/** Sum of the products of two lists of patches; a search asks for it thousands of times. */
+function product(a: Float64Array, b: Float64Array): number {
+  let sum = 0;
+  for (let i = 0; i < a.length; i++) sum += a[i]! * b[i]!;
+  return sum;
+}
+
+/** The closed sky's gradation (CIE overcast), giving 1 on the horizontal. */
+const CLOSED = perPatch((p) => 1 + 2 * sinDeg(p.altitude));
+const OF_CLOSED = product(CLOSED, ON_GROUND);
 
 /** Share 0 … 1 of each patch that stands above the obstacles at a point; absent where nothing hides any of it. */
 type Shares = Float64Array | undefined;
@@ -134,28 +140,30 @@ export function skyLeft(point: Vector, obstacles: readonly Obstacle[], sky: SkyO
 function luminances({ azimuth, altitude, cloud }: SkyOf): Float64Array {
   const up = Math.max(0, altitude);
   const [north, east, rise] = [cosDeg(up) * cosDeg(azimuth), cosDeg(up) * sinDeg(azimuth), sinDeg(up)];
-  const clear = TOWARD.map(([n, e, z]) => relativeLuminance(z, n * north + e * east + z * rise));
-  const horizontal = (values: readonly number[]): number =>
-    values.reduce((sum, value, i) => sum + value * ON_GROUND[i]!, 0);
-  const ofClear = horizontal(clear);
-  return Float64Array.from(
-    clear,
-    (value, i) => ((1 - cloud) * value) / ofClear + (cloud * CLOSED[i]!) / OF_CLOSED,
-  );
+  const clear = new Float64Array(PATCHES.length);
+  for (let i = 0; i < clear.length; i++)
+    clear[i] = relativeLuminance(UP[i]!, NORTH[i]! * north + EAST[i]! * east + UP[i]! * rise);
+  const ofClear = (1 - cloud) / product(clear, ON_GROUND);
+  const ofClosed = cloud / OF_CLOSED;
+  for (let i = 0; i < clear.length; i++) clear[i] = clear[i]! * ofClear + CLOSED[i]! * ofClosed;
+  return clear;
 }
 
 function weighed(shares: Float64Array, sky: SkyOf): SkyLeft {
   const luminance = luminances(sky);
-  const whole = CAUGHT.map((basis) => basis.reduce((sum, b, i) => sum + b * luminance[i]!, 0));
-  const left = CAUGHT.map((basis) => basis.reduce((sum, b, i) => sum + b * luminance[i]! * shares[i]!, 0));
-  const onGround = luminance.reduce((sum, value, i) => sum + value * ON_GROUND[i]! * shares[i]!, 0);
-  const at = (parts: readonly number[], bearing: number): number =>
-    HARMONICS.reduce(
-      (sum, [n], k) => sum + parts[2 * k]! * cosDeg(n * bearing) + parts[2 * k + 1]! * sinDeg(n * bearing),
-      0,
-    );
+  const open = luminance.map((value, i) => value * shares[i]!);
+  const whole = CAUGHT.map((basis) => product(basis, luminance));
+  const left = CAUGHT.map((basis) => product(basis, open));
+  const at = (parts: readonly number[], bearing: number): number => {
+    let sum = 0;
+    for (let k = 0; k < HARMONICS.length; k++) {
+      const turn = HARMONICS[k]![0] * bearing;
+      sum += parts[2 * k]! * cosDeg(turn) + parts[2 * k + 1]! * sinDeg(turn);
+    }
+    return sum;
+  };
   return {
     toward: (bearing) => Math.max(0, Math.min(1, at(left, bearing) / at(whole, bearing))),
-    onGround: Math.min(1, onGround),
+    onGround: Math.min(1, product(open, ON_GROUND)),
   };
 }

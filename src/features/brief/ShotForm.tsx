@@ -1,6 +1,7 @@
 import { useMemo, useState } from "react";
 import { View } from "react-native";
-import { beginShot, idFromName, shotSchema, type StoredShot, type StoredSubject } from "@/data";
+import { beginShot } from "@/outing/begin/new-shoot";
+import { idFromName, shotSchema, type StoredShot, type StoredSubject } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Picker } from "@/ui/controls/Picker";
 import { useToast } from "@/ui/controls/toast";

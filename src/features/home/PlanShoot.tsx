@@ -2,16 +2,10 @@ import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
 import { View } from "react-native";
 import { z } from "zod";
+import { STAGINGS, usualSubject } from "@/core/catalogue";
 import { OPEN_GROUND, VENUES } from "@/core/ground";
-import {
-  EMPTY_LIBRARY,
-  name,
-  newShoot,
-  type Kind,
-  type Preferences,
-  type Shoot,
-  type StoredKit,
-} from "@/data";
+import { newShoot } from "@/outing/begin/new-shoot";
+import { EMPTY_LIBRARY, name, type Kind, type Preferences, type Shoot, type StoredKit } from "@/data";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Picker } from "@/ui/controls/Picker";
 import { Segmented } from "@/ui/controls/Segmented";
@@ -75,8 +69,8 @@ export function PlanShoot({ open, onClose, ...rest }: Props) {
 
 function PlanForm({ kit, preferences, shoots, today, onClose }: Omit<Props, "open">) {
   const [kind, setKind] = useState<Kind>("field");
-  const [template, setTemplate] = useState<string>();
-  const [subjectId, setSubjectId] = useState<string>();
+  const [template, setTemplate] = useState(USUAL.field.template);
+  const [subjectId, setSubjectId] = useState(USUAL.field.subject);
   const begun = useMemo(() => ({ date: today, from: "13:00", starts: "14:00", until: "16:00" }), [today]);
   const [trouble, setTrouble] = useState<string>();
   const subjects = useSubjectChoice();
@@ -86,17 +80,29 @@ function PlanForm({ kit, preferences, shoots, today, onClose }: Omit<Props, "ope
     ...own.venues.map((v) => ({ key: OWN + v.id, title: v.name, detail: "yours" })),
     ...GROUNDS,
   ];
+  // Ground and subject belong together: who chooses one gets the other that is met with it, unless it fits already.
+  const venueId = mine?.template ?? template;
+  const chooseGround = (key: string): void => {
+    setTemplate(key);
+    const on = own.venues.find((v) => OWN + v.id === key)?.template ?? key;
+    const fits = STAGINGS.get(subjectId)?.venues.includes(on);
+    if (!fits && on !== OPEN_GROUND.id) setSubjectId(usualSubject(on) ?? subjectId);
+  };
+  const chooseSubject = (id: string): void => {
+    setSubjectId(id);
+    const venues = STAGINGS.get(id)?.venues;
+    if (venues && !venues.includes(venueId)) setTemplate(venues[0]!);
+  };
   const save = useSaveShoot();
   const router = useRouter();
 
   const onSave = async (wish: z.infer<typeof wishSchema>): Promise<void> => {
-    const subject = subjects.take(subjectId ?? USUAL[kind].subject);
+    const subject = subjects.take(subjectId);
     const shoot = newShoot(
       {
         ...wish,
-        kind,
         subject,
-        template: mine?.template ?? template ?? USUAL[kind].template,
+        template: venueId,
         bearing: mine?.bearing,
         zone: zoneOf(wish.latitude, wish.longitude),
       },
@@ -126,26 +132,25 @@ function PlanForm({ kit, preferences, shoots, today, onClose }: Omit<Props, "ope
             label="Kind of outing"
             segments={KINDS.map((key) => ({ key, label: kindWords(key) }))}
             chosen={kind}
-            onChoose={setKind}
+            onChoose={(key) => {
+              setKind(key);
+              setTemplate(USUAL[key].template);
+              setSubjectId(USUAL[key].subject);
+            }}
           />
           <Picker
             label="Ground"
             items={grounds}
-            chosen={template ?? USUAL[kind].template}
+            chosen={template}
             onChoose={(key) => {
-              setTemplate(key);
+              chooseGround(key);
               const venue = own.venues.find((v) => OWN + v.id === key);
               if (venue?.latitude !== undefined) set("latitude", String(venue.latitude));
               if (venue?.longitude !== undefined) set("longitude", String(venue.longitude));
               if (venue) set("place", venue.name);
             }}
           />
-          <Picker
-            label="First subject"
-            items={subjects.items}
-            chosen={subjectId ?? USUAL[kind].subject}
-            onChoose={setSubjectId}
-          />
+          <Picker label="First subject" items={subjects.items} chosen={subjectId} onChoose={chooseSubject} />
           <FromHere set={set} />
         </View>
       )}

@@ -1,14 +1,7 @@
+import { beginChoice } from "@/outing/begin/begin-choice";
 import type { Settings } from "@/core/exposure";
 import type { Obstacle, Position, Spot, Venue } from "@/core/ground";
-import {
-  beginChoice,
-  freeId,
-  type Choice,
-  type Shoot,
-  type StoredKit,
-  type StoredShot,
-  type StoredSubject,
-} from "@/data";
+import { freeId, type Choice, type Shoot, type StoredKit, type StoredShot, type StoredSubject } from "@/data";
 
 /** Changes of an outing, as functions from one state to the next. */
 

@@ -1,4 +1,5 @@
-import { beginShot, shootSchema, type Shoot } from "@/data";
+import { beginShot } from "@/outing/begin/new-shoot";
+import { shootSchema, type Shoot } from "@/data";
 import { demoKit, demoShoots } from "../../../demo";
 import { whatIsOpen } from "../shoots/what-is-open";
 import {

@@ -13,9 +13,9 @@ export const MAMMALS = inGroup("mammals", [
   { id: "wolf-trotting", name: "Wolf trotting", height: 0.8, depth: 0.3, length: 1.2, bodySpeed: 3, fastSpeed: 15, bob: 0.2, parts: [limb(3, 9, "legs")], known: "from memory", source: MEMORY },
   { id: "fox-trotting", name: "Fox trotting", height: 0.4, depth: 0.2, length: 0.7, bodySpeed: 2.5, fastSpeed: 13, bob: 0.2, parts: [limb(2.5, 8, "legs")], known: "from memory", source: MEMORY },
   { id: "hare-running", name: "Hare running", height: 0.35, depth: 0.25, length: 0.6, bodySpeed: 12, fastSpeed: 19, bob: 0.8, parts: [limb(8, 12, "legs")], known: "from memory", source: MEMORY },
-  { id: "otter-bank", name: "Otter along the bank", height: 0.3, depth: 0.25, length: 0.8, bodySpeed: 1.5, fastSpeed: 3, bob: 0.2, parts: [limb(1, 2, "feet")], known: "estimated", source: "estimated" },
-  { id: "otter-swimming", name: "Otter swimming", height: 0.15, depth: 0.3, length: 0.9, bodySpeed: 1.2, fastSpeed: 2.5, bob: 0.15, parts: [], known: "estimated", source: "estimated" },
-  { id: "seal", name: "Seal on a rock", height: 0.6, depth: 0.5, length: 1.6, bodySpeed: 0.05, fastSpeed: 1, bob: 0.05, parts: [], known: "estimated", source: "estimated" },
+  { id: "otter-bank", name: "Otter along the bank", height: 0.3, depth: 0.25, length: 0.8, lying: true, bodySpeed: 1.5, fastSpeed: 3, bob: 0.2, parts: [limb(1, 2, "feet")], known: "estimated", source: "estimated" },
+  { id: "otter-swimming", name: "Otter swimming", height: 0.15, depth: 0.3, length: 0.9, lying: true, bodySpeed: 1.2, fastSpeed: 2.5, bob: 0.15, parts: [], known: "estimated", source: "estimated" },
+  { id: "seal", name: "Seal on a rock", height: 0.6, depth: 0.5, length: 1.6, lying: true, bodySpeed: 0.05, fastSpeed: 1, bob: 0.05, parts: [], known: "estimated", source: "estimated" },
   { id: "squirrel", name: "Squirrel leaping", height: 0.2, depth: 0.15, length: 0.4, bodySpeed: 3, fastSpeed: 5, bob: 0.5, parts: [limb(3, 5, "legs")], known: "estimated", source: "estimated" },
   { id: "badger", name: "Badger foraging", height: 0.35, depth: 0.3, length: 0.75, bodySpeed: 0.6, fastSpeed: 3, bob: 0.1, parts: [limb(0.8, 2, "feet")], known: "estimated", source: "estimated" },
 ]);

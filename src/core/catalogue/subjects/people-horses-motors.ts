@@ -38,9 +38,9 @@ export const HORSES = inGroup("horses", [
 /** Motor sport. */
 // prettier-ignore
 export const MOTORS = inGroup("motors", [
-  { id: "racing-car", name: "Racing car", height: 1.1, depth: 1.5, length: 4.8, bodySpeed: 55, fastSpeed: 85, bob: 0.3, parts: [], known: "from memory", source: MEMORY },
-  { id: "rally-car", name: "Rally car", height: 1.4, depth: 1.5, length: 4.2, bodySpeed: 28, fastSpeed: 45, bob: 0.8, parts: [], known: "from memory", source: MEMORY },
+  { id: "racing-car", name: "Racing car", height: 1.1, depth: 1.5, length: 4.8, lying: true, bodySpeed: 55, fastSpeed: 85, bob: 0.3, parts: [], known: "from memory", source: MEMORY },
+  { id: "rally-car", name: "Rally car", height: 1.4, depth: 1.5, length: 4.2, lying: true, bodySpeed: 28, fastSpeed: 45, bob: 0.8, parts: [], known: "from memory", source: MEMORY },
   { id: "road-racing-motorcycle", name: "Racing motorcycle in a bend", height: 1.1, depth: 0.8, length: 2, bodySpeed: 35, fastSpeed: 90, bob: 0.3, parts: [], known: "from memory", source: MEMORY },
   { id: "motocross-rider", name: "Motocross rider in a jump", height: 1.7, depth: 0.8, length: 2.2, bodySpeed: 14, fastSpeed: 22, bob: 1, parts: [limb(2, 4)], known: "estimated", source: "estimated" },
-  { id: "kart", name: "Kart", height: 0.9, depth: 1, length: 1.8, bodySpeed: 20, fastSpeed: 32, bob: 0.4, parts: [], known: "estimated", source: "estimated" },
+  { id: "kart", name: "Kart", height: 0.9, depth: 1, length: 1.8, lying: true, bodySpeed: 20, fastSpeed: 32, bob: 0.4, parts: [], known: "estimated", source: "estimated" },
 ]);

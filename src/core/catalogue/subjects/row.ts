@@ -1,4 +1,4 @@
-import type { Subject, SubjectPart } from "../../motion";
+import { headOf, type Subject, type SubjectPart } from "../../motion";
 import { figureOf } from "./figures";
 
 /** Where a subject belongs in the library. */
@@ -74,8 +74,15 @@ export const inGroup = (group: SubjectGroup, rows: readonly SubjectRow[]): reado
 
 /** A row as a shoot keeps it: the typical speeds, without what only the library tells. */
 export function asSubject(row: CatalogueSubject): Subject {
-  const { id, name, height, depth, length, span, round, bodySpeed, bob, known } = row;
+  const { id, name, height, depth, length, span, lying, round, bodySpeed, bob, known } = row;
   const parts = row.parts.map(({ fast: _, ...part }) => part);
-  const shape = { ...(length && { length }), ...(span && { span }), ...(round && { round }) };
-  return { id, name, height, depth, ...shape, bodySpeed, bob, parts, known, figure: figureOf(id) };
+  const shape = {
+    ...(length && { length }),
+    ...(span && { span }),
+    ...(round && { round }),
+    ...(lying && { lying }),
+  };
+  const figure = figureOf(id);
+  const head = headOf({ figure, height, length });
+  return { id, name, height, depth, ...shape, head, bodySpeed, bob, parts, known, figure };
 }

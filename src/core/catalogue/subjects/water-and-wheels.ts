@@ -6,10 +6,10 @@ const FITTED = "crawl 1.9 m/s from memory; arm speed fitted to practice: consist
 /** In and on the water. A swimmer's height is what shows above it. */
 // prettier-ignore
 export const WATER = inGroup("water", [
-  { id: "swimmer-crawl", name: "Crawl swimmer", height: 0.5, depth: 0.6, length: 1.2, bodySpeed: 1.9, fastSpeed: 2.3, bob: 0.3, parts: [limb(3, 4, "arms")], known: "from memory", source: FITTED },
-  { id: "swimmer-breast", name: "Breaststroke swimmer", height: 0.5, depth: 0.6, bodySpeed: 1.4, fastSpeed: 1.7, bob: 0.8, parts: [limb(2.5, 3.5, "arms")], known: "from memory", source: MEMORY },
-  { id: "swimmer-fly", name: "Butterfly swimmer", height: 0.6, depth: 0.6, span: 2, bodySpeed: 1.7, fastSpeed: 2.1, bob: 1, parts: [limb(3.5, 4.5, "arms")], known: "from memory", source: MEMORY },
-  { id: "swimmer-back", name: "Backstroke swimmer", height: 0.6, depth: 0.6, bodySpeed: 1.7, fastSpeed: 2.1, bob: 0.3, parts: [limb(3, 4, "arms")], known: "from memory", source: MEMORY },
+  { id: "swimmer-crawl", name: "Crawl swimmer", height: 0.5, depth: 0.6, length: 1.2, lying: true, bodySpeed: 1.9, fastSpeed: 2.3, bob: 0.3, parts: [limb(3, 4, "arms")], known: "from memory", source: FITTED },
+  { id: "swimmer-breast", name: "Breaststroke swimmer", height: 0.5, depth: 0.6, length: 1.2, lying: true, bodySpeed: 1.4, fastSpeed: 1.7, bob: 0.8, parts: [limb(2.5, 3.5, "arms")], known: "from memory", source: MEMORY },
+  { id: "swimmer-fly", name: "Butterfly swimmer", height: 0.6, depth: 0.6, length: 1.2, span: 2, lying: true, bodySpeed: 1.7, fastSpeed: 2.1, bob: 1, parts: [limb(3.5, 4.5, "arms")], known: "from memory", source: MEMORY },
+  { id: "swimmer-back", name: "Backstroke swimmer", height: 0.6, depth: 0.6, length: 1.2, lying: true, bodySpeed: 1.7, fastSpeed: 2.1, bob: 0.3, parts: [limb(3, 4, "arms")], known: "from memory", source: MEMORY },
   { id: "swim-start", name: "Racing dive", height: 1, depth: 1, length: 2.2, bodySpeed: 4.5, fastSpeed: 5.5, bob: 1, parts: [limb(4, 6)], known: "estimated", source: "estimated" },
   { id: "diver", name: "Diver from the board", height: 1.3, depth: 0.8, bodySpeed: 4, fastSpeed: 14, bob: 1, parts: [limb(6, 9)], known: "estimated", source: "entry from 10 m by free fall 14 m/s; turning estimated" },
   { id: "water-polo-throw", name: "Water polo throw", height: 1.1, depth: 0.5, bodySpeed: 1, fastSpeed: 1.8, bob: 0.6, parts: [limb(8, 12, "throwing hand"), tool("ball", "ball", 18, 24, 0.108)], known: "from memory", source: MEMORY },

@@ -300,7 +300,7 @@ const TRACK_PARTS: readonly VenuePart[] = [
   { kind: "lanes", outline: stadium(STRAIGHT, KERB + LANES), surface: "track" },
   // Where sprints start and run out.
   part("lanes", [KERB + LANES / 2, 0, LANES, STRAIGHT + 50], "track"),
-  { kind: "infield", outline: stadium(STRAIGHT, KERB) },
+  { kind: "infield", outline: stadium(STRAIGHT, KERB), surface: "grass" },
   // Throws land in the infield.
   sector(-STRAIGHT / 2, STRAIGHT + 10, 17.46),
   part("lanes", [-50.5, -9.5, 2.5, 42], "track"),

@@ -1,0 +1,21 @@
+import type { Point } from "../ground";
+import type { Judgement, JudgementCode, NoPicture } from "./assessment";
+
+/** One place with one height and rig, and how good it is 0 … 1: the mean over the span. */
+export interface Candidate {
+  readonly at: Point;
+  readonly lensHeight: number;
+  /** Index in the rigs that were given. */
+  readonly rig: number;
+  readonly score: number;
+  /** The first of the tried times at which a limit breaks there; absent while all hold. */
+  readonly breaks?: { readonly at: number; readonly code: JudgementCode };
+}
+
+/** One square of the heat map: its best candidate, or why there is none. */
+export interface HeatCell {
+  readonly at: Point;
+  readonly best?: Candidate;
+  readonly veto?: JudgementCode | NoPicture["reason"] | "no-way";
+  readonly area?: Judgement["area"];
+}

@@ -1,0 +1,230 @@
+import { VENUES , standingAt, surfaceAt } from "@/core/ground";
+import { asSubject, STAGINGS, SUBJECTS, usualSubject } from "@/core/catalogue";
+import { demoKit, demoShoots } from "../../../demo";
+import {
+  bagOf,
+  bagWeight,
+  DEFAULT_PREFERENCES,
+  duplicateShoot,
+  EMPTY_LIBRARY,
+  idFromName,
+  instantOf,
+  lightPlanOf,
+  rigOf,
+  shootSchema,
+  writeEverything,
+  type Shoot,
+} from "@/data";
+import { readEverything } from "@/data/everything-file";
+import { assess } from "@/core/judge";
+import { sceneAt } from "@/core/scene";
+import { newShoot, type NewShoot } from "./new-shoot";
+
+const subjectOf = (id: string) => {
+  const subject = asSubject(SUBJECTS.find((s) => s.id === id)!);
+  return { ...subject, parts: [...subject.parts] };
+};
+const wish: NewShoot = {
+  name: "Cup final",
+  template: "football",
+  place: "Mill Road",
+  latitude: 53.2,
+  longitude: -1.4,
+  zone: "Europe/London",
+  date: "2027-03-06",
+  from: "13:00",
+  until: "16:00",
+  starts: "14:00",
+  subject: subjectOf("football-runner"),
+};
+const make = (edit: Partial<NewShoot> = {}) =>
+  newShoot({ ...wish, ...edit }, demoKit, DEFAULT_PREFERENCES, []);
+
+test("an outing from nothing passes the schema, whatever its venue and subject", () => {
+  let made = 0;
+  for (const template of ["open-ground", ...VENUES.map((v) => v.id)]) {
+    const subject = subjectOf(usualSubject(template) ?? "person-standing");
+    for (const shoot of [make({ template }), make({ template, subject })]) {
+      expect([template, shootSchema.safeParse(shoot).error?.issues]).toEqual([template, undefined]);
+      made++;
+    }
+  }
+  expect(made).toBe(2 * (VENUES.length + 1));
+});
+
+function assessed(shoot: Shoot) {
+  const choice = shoot.choices[0]!;
+  const shot = shoot.shots[0]!;
+  const found = assess({
+    shot,
+    subject: shoot.subjects[0]!,
+    position: shoot.ground.positions[0]!,
+    rig: rigOf(choice, demoKit)!,
+    scene: sceneAt(shoot.ground, lightPlanOf(shoot), instantOf(shoot.date, shoot.starts, shoot.zone).at),
+    order: DEFAULT_PREFERENCES.order,
+  });
+  if (!found.ok) throw new Error(`${shoot.sport}: ${found.reason}`);
+  return found;
+}
+
+/** What new outings began with: footballers with umpires on a running track, pools out of doors, horses for a bicycle. */
+test.each(SUBJECTS.map((s) => [s.id, s.group] as const))(
+  "a new outing of %s did not begin sensibly: within reach, no veto, right ground, right cautions, right light",
+  (id, group) => {
+    const staging = STAGINGS.get(id)!;
+    const template = staging.venues[0]!;
+    const shoot = make({ template, subject: subjectOf(id) });
+    expect(shootSchema.safeParse(shoot).error?.issues).toBeUndefined();
+    const found = assessed(shoot);
+    const vetoes = found.judgement.filter((j) => j.weight === "veto");
+    expect([vetoes, found.sighting.frame.kept > 0.5]).toEqual([[], true]);
+    expect(standingAt(shoot.ground, shoot.ground.positions[0]!.at).rule).toBe("open");
+    expect(found.settings.missing).toBeLessThanOrEqual(3);
+    expect(surfaceAt(shoot.ground, shoot.ground.spots[0]!.at)).toBe(SURFACES_OF[id] ?? surfaceOf(template));
+    // Cautions fit: no balls without a ball, horses for horses, an indoor pool over water with its mains.
+    const said = shoot.cautions;
+    const ball = shoot.subjects[0]!.parts.some((p) => /ball|puck|sliotar/.test(p.name));
+    expect(said.includes("balls")).toBe(ball);
+    expect(said.includes("horses")).toBe(group === "horses");
+    expect(said.includes("avalanche")).toBe(staging.scenery === "snow-course");
+    expect(said.includes("electricity")).toBe(/^(pool|water-polo)/.test(template));
+    expect(said.includes("nests")).toBe(group === "birds" || group === "mammals");
+    if (staging.scenery === "wall") expect(said).toContain("heights");
+  },
+);
+
+/** What the subject stands, runs, rides, skates or swims on, where that is not what its venue is made of at large. */
+const SURFACES_OF: Readonly<Record<string, string>> = {
+  ...Object.fromEntries(
+    ["skier", "slalom-skier", "ski-jumper", "cross-country-skier", "snowboarder"].map((id) => [id, "snow"]),
+  ),
+  ...Object.fromEntries(
+    ["road-cyclist", "racing-car", "rally-car", "road-racing-motorcycle", "motocross-rider", "kart"].map(
+      (id) => [id, "track"],
+    ),
+  ),
+  ...Object.fromEntries(
+    [
+      "canoe-slalom",
+      "surfer",
+      "dinghy-sailor",
+      "otter-swimming",
+      "tern-diving",
+      "heron-standing",
+      "kingfisher-diving",
+    ].map((id) => [id, "water"]),
+  ),
+  "high-jumper": "grass",
+  "pole-vaulter": "grass",
+  "shot-putter": "grass",
+  "long-jumper": "sand",
+};
+
+function surfaceOf(template: string): string {
+  if (/^(pool|water-polo|rowing)/.test(template)) return "water";
+  if (template === "athletics-400") return "track";
+  if (template === "ice-hockey") return "ice";
+  return VENUES.find((v) => v.id === template)?.surface ?? "grass";
+}
+
+test("a swimmer swims along the lanes, a sprinter runs in a lane, a batter stands at the plate", () => {
+  const spot = (id: string) =>
+    make({ template: STAGINGS.get(id)!.venues[0]!, subject: subjectOf(id) }).ground.spots[0]!;
+  expect(spot("swimmer-crawl").facing % 180).toBe(0);
+  const { at, facing } = spot("sprinter");
+  expect(facing % 180).toBe(0);
+  expect((at.x - 36.5) / 1.22).toBeGreaterThan(0);
+  expect((at.x - 36.5) / 1.22).toBeLessThan(8);
+  expect(Math.hypot(spot("baseball-batter").at.x, spot("baseball-batter").at.y + 61)).toBeLessThan(1.5);
+});
+
+test("a hall has walls, a roof and lamps that stay on; a running track brings an athlete; leaving is no event of the light", () => {
+  const hall = make({ template: "handball", subject: subjectOf("handball-throw") });
+  expect(hall.light).toMatchObject({ roof: { daylightShare: 0.01 }, lamps: { kind: "hall", from: "13:00" } });
+  expect(hall.light.lamps!.until).toBeUndefined();
+  expect(hall.ground.hall!.outline).toHaveLength(4);
+  const pool = make({ template: "pool-25", subject: subjectOf("swimmer-fly") });
+  expect(pool).toMatchObject({
+    kind: "pool",
+    light: { lamps: { kind: "pool" } },
+    ground: { surface: "floor" },
+  });
+  expect(make({ template: "tennis", subject: subjectOf("tennis-serve") }).light.lamps).toBeNull();
+  expect(usualSubject("athletics-400")).toBe("sprinter");
+  expect(VENUES.filter((v) => !usualSubject(v.id)).map((v) => v.id)).toEqual(NOBODY_YET);
+});
+
+/** Venues of sports of which the library has no subject. */
+const NOBODY_YET = ["korfball", "archery-70"];
+
+test("every subject is staged on venues that exist, inside what is played on, with words to search by", () => {
+  expect([...STAGINGS.keys()].sort()).toEqual(SUBJECTS.map((s) => s.id).sort());
+  for (const { venues, words } of STAGINGS.values()) {
+    for (const id of venues) expect(id === "open-ground" || VENUES.some((v) => v.id === id)).toBe(true);
+    expect(words.length).toBeGreaterThan(3);
+  }
+});
+
+test("ids are readable, free and never too long", () => {
+  expect(idFromName("Keeper’s save!", [])).toBe("keepers-save");
+  expect(idFromName("Café", [{ id: "cafe" }, { id: "cafe-2" }])).toBe("cafe-3");
+  expect(idFromName("日本", [], "shot")).toBe("shot");
+  const long = idFromName("a".repeat(80), [{ id: "a".repeat(40) }]);
+  expect(long.length).toBeLessThanOrEqual(40);
+  expect(long).not.toBe("a".repeat(40));
+});
+
+test("a duplicate is a new outing: what was measured and counted stays behind", () => {
+  const [shoot] = demoShoots;
+  const again = duplicateShoot(
+    {
+      ...shoot!,
+      log: [
+        { id: "s", shotId: "drag-flick", settings: { shutter: 30, aperture: 9, iso: 12 }, taken: 9, kept: 2 },
+      ],
+    },
+    demoShoots,
+  );
+  expect(again).toMatchObject({ id: "cup-semi-final", revision: 0, log: [] });
+  expect(shootSchema.safeParse(again).success).toBe(true);
+});
+
+test("the bag is what was put in; its weight counts what tells one, and says how much does not", () => {
+  const bag = {
+    bodies: ["crop-26"],
+    lenses: ["gone"],
+    converters: [],
+    supports: ["monopod"],
+    cards: ["card-64"],
+  };
+  const packed = bagOf({ bag }, demoKit);
+  expect(packed.bodies.map((b) => b.id)).toEqual(["crop-26"]);
+  expect(packed.lenses).toEqual(demoKit.lenses);
+  expect(packed.converters).toEqual([]);
+  expect(bagOf({ bag: null }, demoKit)).toBe(demoKit);
+  const grams = 500 + demoKit.lenses.reduce((sum, l) => sum + (l.weightG ?? 0), 0) + 550;
+  expect(bagWeight(packed)).toEqual({ grams, unweighed: 1 });
+});
+
+test("everything goes into one file and comes back the same; one fault refuses all of it", () => {
+  const everything = {
+    shoots: demoShoots,
+    kit: demoKit,
+    library: EMPTY_LIBRARY,
+    preferences: DEFAULT_PREFERENCES,
+  };
+  const text = writeEverything(everything);
+  expect(readEverything(JSON.parse(text))).toEqual({ ok: true, value: everything });
+  const broken = JSON.parse(text);
+  broken.shoots[2].date = "2027-02-30";
+  expect(readEverything(broken)).toMatchObject({
+    ok: false,
+    reason: "faults",
+    faults: [{ path: "shoots.2.date" }],
+  });
+  expect(readEverything({ ...broken, version: 9 })).toMatchObject({ ok: false, reason: "newer-version" });
+  expect(readEverything({ ...broken, shoots: "none" })).toMatchObject({
+    ok: false,
+    faults: [{ path: "shoots" }],
+  });
+});

@@ -1,0 +1,216 @@
+import { STAGINGS, SUBJECTS, type Scenery } from "@/core/catalogue";
+import {
+  fromVenue,
+  OPEN_GROUND,
+  venueTemplate,
+  type Ground,
+  type Point,
+  type VenueTemplate,
+} from "@/core/ground";
+import { creatureOf } from "@/core/motion";
+import { sceneAt } from "@/core/scene";
+import {
+  hallFor,
+  idFromName,
+  instantOf,
+  lightPlanOf,
+  SHOOT_VERSION,
+  type Kind,
+  type Preferences,
+  type Shoot,
+  type StoredKit,
+  type StoredShot,
+  type StoredSubject,
+} from "@/data";
+import { beginChoice } from "./begin-choice";
+import { cautionsFor } from "./cautions-for";
+import { firstPlace } from "./first-place";
+import { sceneryAbout } from "./scenery";
+
+/** What has to be said before there is an outing: the rest has a sensible beginning and can be changed. */
+export interface NewShoot {
+  readonly name: string;
+  readonly template: string;
+  /** Where its long axis points, degrees; north when left out. */
+  readonly bearing?: number;
+  readonly place: string;
+  readonly latitude: number;
+  readonly longitude: number;
+  readonly zone: string;
+  readonly date: string;
+  readonly from: string;
+  readonly until: string;
+  readonly starts: string;
+  readonly subject: StoredSubject;
+}
+
+const round = ({ x, y }: Point): Point => ({ x: Math.round(x * 100) / 100, y: Math.round(y * 100) / 100 });
+
+/** What of the frame a picture usually fills (common practice): players most of it, a small bird a quarter. */
+function usualFill({ figure, height, span, length }: StoredSubject): number {
+  const creature = creatureOf({ figure, height });
+  if (creature === "person") return span || length ? 0.5 : 0.6;
+  // A flake or a drop is a mark in a picture of something else.
+  if (creature === "insect") return (span ?? length ?? height) < 0.015 && !span ? 0.02 : 0.4;
+  return (span ?? length ?? height) < 0.4 ? 0.25 : 0.4;
+}
+
+/** A shot of a subject at a spot as it begins: the whole figure, frozen, the part that must hold the fastest limb. */
+export function beginShot(
+  subject: StoredSubject,
+  spotId: string,
+  preferences: Pick<Preferences, "tolerance">,
+  taken: readonly { id: string }[],
+): StoredShot {
+  const limb = subject.parts.find((p) => p.partClass === "limb" || p.partClass === "wing");
+  const still = subject.bodySpeed < 0.5 && !limb;
+  return {
+    id: idFromName(subject.name, taken, "shot"),
+    name: subject.name,
+    intent: still ? "still" : "freeze",
+    subjectId: subject.id,
+    spotId,
+    technique: still ? "pre-framed" : "tracked",
+    part: "whole",
+    orientation: subject.span || subject.length ? "level" : "upright",
+    ...(subject.span || subject.length ? { along: "width" as const } : {}),
+    fill: usualFill(subject),
+    holdPartId: limb?.id ?? "body",
+    tolerance: preferences.tolerance,
+    deliveredLongEdgePx: 3000,
+    wanted: 1,
+    priority: 1,
+  };
+}
+
+/** Where and how a subject is met on a venue. */
+interface Met {
+  readonly at: Point;
+  /** Bearing on the plan. */
+  readonly facing: number;
+  readonly aimHeight: number;
+  readonly scenery: Scenery;
+}
+
+/** A place of the usual venue laid on another one of the same sport, by the measures of the two. */
+function laidOver({ x, y }: Point, usual: VenueTemplate, venue: VenueTemplate): Point {
+  return { x: (x * venue.width) / usual.width, y: (y * venue.length) / usual.length };
+}
+
+/** How a subject is met: as the library has it on its venues, else a quarter from the far end, going across. */
+function meet(subject: StoredSubject, venue: VenueTemplate, lie: Ground["venue"]): Met {
+  const staging = STAGINGS.get(subject.id);
+  const known = staging?.venues.includes(venue.id) ? staging : undefined;
+  const usual = known && venueTemplate(known.venues[0]!);
+  const open = venue.id === OPEN_GROUND.id;
+  const own =
+    known && usual?.ok ? laidOver(known, usual.value, venue) : { x: 0, y: open ? 0 : venue.length / 4 };
+  return {
+    at: round(fromVenue(lie, own)),
+    facing: Math.round((known?.facing ?? 90) + lie.bearing) % 360,
+    aimHeight: Math.round(100 * Math.max(0.02, (known?.z ?? 0) + subject.height / 2)) / 100,
+    scenery: known?.scenery ?? (open ? "plain" : "venue"),
+  };
+}
+
+const ANIMALS = ["mammals", "birds", "insects and weather"];
+
+/** What kind of outing a venue and a subject make. */
+function kindOf(venue: VenueTemplate, group: string): Kind {
+  if (venue.id === OPEN_GROUND.id) return ANIMALS.includes(group) ? "wild" : "course";
+  const kinds = (venue.parts?.() ?? []).map((p) => p.kind);
+  if (kinds.includes("pool-deck")) return "pool";
+  if (["ice", "mat"].some((kind) => kinds.includes(kind as never))) return "arena";
+  if (venue.hall || venue.surface === "clay") return "court";
+  return venue.surface ? "arena" : "field";
+}
+
+/** Daylight factor of a hall with few windows (common practice). */
+const HALL_DAYLIGHT = 0.01;
+
+/** An outing that can be walked at once: its ground, a spot, a shot, a position from which it can be had, the light of its hour. */
+export function newShoot(
+  wish: NewShoot,
+  kit: StoredKit,
+  preferences: Pick<Preferences, "tolerance" | "order">,
+  taken: readonly { id: string }[],
+): Shoot {
+  const found = venueTemplate(wish.template);
+  const venue = found.ok ? found.value : OPEN_GROUND;
+  const { subject } = wish;
+  const group = SUBJECTS.find((s) => s.id === subject.id)?.group ?? "";
+  const lie = { template: venue.id, bearing: wish.bearing ?? 0, centre: { x: 0, y: 0 } };
+  const met = meet(subject, venue, lie);
+  const shot = beginShot(subject, "spot-1", preferences, []);
+  const hall = hallFor(lie);
+  const kind = kindOf(venue, group);
+  const { surface, areas, tracks, noGo, obstacles } = sceneryAbout(met.at, met.facing, met.scenery);
+  const spot = {
+    id: "spot-1",
+    name: "Spot 1",
+    at: met.at,
+    aimHeight: met.aimHeight,
+    facing: met.facing,
+    zoneId: "ground",
+  };
+  const bare: Shoot = {
+    version: SHOOT_VERSION,
+    id: idFromName(wish.name, taken, "outing"),
+    revision: 0,
+    name: wish.name,
+    kind,
+    place: wish.place,
+    sport: subject.name,
+    date: wish.date,
+    from: wish.from,
+    until: wish.until,
+    starts: wish.starts,
+    zone: wish.zone,
+    archived: false,
+    access: { allowedBy: "", mayStand: "", fallBack: "" },
+    cautions: cautionsFor({ subject, group, venue, scenery: met.scenery }),
+    bag: null,
+    plannedAt: wish.starts,
+    shotId: shot.id,
+    ground: {
+      anchor: { latitude: wish.latitude, longitude: wish.longitude, elevation: 0 },
+      surface: venue.surface ?? surface,
+      areas,
+      venue: lie,
+      zones: [{ id: "ground", name: "Ground", offsetClicks: 0 }],
+      spots: [spot],
+      tracks,
+      obstacles,
+      masts: [],
+      noGo,
+      positions: [{ id: "a", name: "A", at: { x: 0, y: 0 }, lensHeight: 1.2 }],
+      ...(hall && { hall }),
+    },
+    subjects: [subject],
+    shots: [shot],
+    choices: [beginChoice(shot.id, "a", kit)],
+    light: {
+      cloudEighths: 2,
+      ...(hall ? { roof: { daylightShare: HALL_DAYLIGHT } } : {}),
+      lamps: hall ? { class: "II", kind: kind === "pool" ? "pool" : "hall", from: wish.from } : null,
+      readings: [],
+    },
+    log: [],
+    notes: "",
+  };
+  const starts = instantOf(bare.date, bare.starts, bare.zone).at;
+  const scene = sceneAt(bare.ground, lightPlanOf(bare), starts);
+  const { at, lensHeight, rig } = firstPlace({ kit, shot, subject, spot, scene, order: preferences.order });
+  return {
+    ...bare,
+    ground: { ...bare.ground, positions: [{ id: "a", name: "A", at, lensHeight }] },
+    choices: [
+      {
+        ...bare.choices[0]!,
+        bodyId: rig.body.id,
+        lensId: rig.lens.id,
+        converterId: rig.converter?.id ?? null,
+      },
+    ],
+  };
+}

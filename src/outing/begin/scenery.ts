@@ -1,0 +1,73 @@
+import type { Scenery } from "@/core/catalogue";
+import { boxOutline, type Point } from "@/core/ground";
+import type { Shoot } from "@/data";
+
+type Ground = Shoot["ground"];
+
+/** What a subject that is met in the open brings with it. */
+type Set = Pick<Ground, "surface" | "areas" | "tracks" | "noGo" | "obstacles">;
+
+const NOTHING: Set = { surface: "grass", areas: [], tracks: [], noGo: [], obstacles: [] };
+
+/** Metres of a course that are drawn on either side of the spot, and half the width that is closed along it. */
+const COURSE = 60;
+const CLOSED = { road: 8, "field-course": 6, "snow-course": 6 };
+const SURFACE = { road: "track", "field-course": "grass", "snow-course": "snow" } as const;
+
+const round = ({ x, y }: Point): Point => ({ x: Math.round(x * 100) / 100, y: Math.round(y * 100) / 100 });
+const box = (middle: Point, length: number, width: number, bearing: number): Point[] =>
+  boxOutline({ middle, length, width, bearing }).map(round);
+
+/** A course through the spot along the way the subject goes, closed to everybody: nobody stands where it comes. */
+function course(at: Point, facing: number, scenery: keyof typeof CLOSED): Set {
+  const line = box(at, 2 * COURSE, 0.02, facing);
+  return {
+    ...NOTHING,
+    surface: scenery === "snow-course" ? "snow" : "grass",
+    areas:
+      scenery === "road"
+        ? [{ id: "course", name: "Road", surface: SURFACE.road, outline: box(at, 2 * COURSE, 7, facing) }]
+        : [],
+    tracks: [{ id: "course", name: "Course", points: [line[1]!, line[0]!] }],
+    noGo: [
+      {
+        id: "course",
+        name: "Course and its edge",
+        outline: box(at, 2 * COURSE, 2 * CLOSED[scenery], facing),
+      },
+    ],
+  };
+}
+
+/** Metres from the spot to the shore, and how far the water lies about it. */
+const SHORE = 6;
+const WATER = 80;
+/** A wall behind the climber, metres. */
+const WALL = { behind: 0.6, thick: 1, wide: 16, tall: 12 };
+
+/** The ground about a subject in the open: course, water, snow or wall, laid about the spot. */
+export function sceneryAbout(at: Point, facing: number, scenery: Scenery): Set {
+  switch (scenery) {
+    case "road":
+    case "field-course":
+    case "snow-course":
+      return course(at, facing, scenery);
+    case "water": {
+      const middle = { x: at.x, y: at.y + WATER / 2 - SHORE };
+      return {
+        ...NOTHING,
+        areas: [{ id: "water", name: "Water", surface: "water", outline: box(middle, WATER, WATER, 0) }],
+      };
+    }
+    case "wall": {
+      const middle = { x: at.x, y: at.y + WALL.behind + WALL.thick / 2 };
+      const outline = box(middle, WALL.thick, WALL.wide, 0);
+      return {
+        ...NOTHING,
+        obstacles: [{ id: "wall", name: "Wall", kind: "building", outline, height: WALL.tall }],
+      };
+    }
+    default:
+      return NOTHING;
+  }
+}
