@@ -1,3 +1,4 @@
+import { assessInputOf } from "../../src/outing/assess-input";
 import { readFileSync } from "node:fs";
 import { assess, type Assessment, type NoPicture } from "../../src/core/judge";
 import { sceneAt } from "../../src/core/scene";
@@ -5,7 +6,6 @@ import {
   choiceOf,
   lightPlanOf,
   readOuting,
-  rigOf,
   wallTimeOf,
   windowOf,
   instantOf,
@@ -106,16 +106,7 @@ function walk({ shoot, kit, preferences }: Outing, asked: Asked, times: readonly
         time: wallTimeOf(at, shoot.zone),
         shot: shot.name,
         position: position.name,
-        found: assess({
-          shot,
-          position,
-          scene,
-          subject: shoot.subjects.find((s) => s.id === shot.subjectId)!,
-          rig: rigOf(choice, kit)!,
-          held: choice.held,
-          order: preferences.order,
-          ...(choice.focalLengthMm === null ? {} : { focalLengthMm: choice.focalLengthMm }),
-        }),
+        found: assess(assessInputOf(shoot, shot, kit, preferences, scene, position.id)!),
       }));
     });
   });

@@ -7,3 +7,4 @@ export { PlanShoot } from "./home/PlanShoot";
 export { KitScreen } from "./kit/KitScreen";
 export { LibraryScreen } from "./library/LibraryScreen";
 export { PreferencesScreen } from "./preferences/PreferencesScreen";
+export { ReadingForm } from "./run/ReadingForm";

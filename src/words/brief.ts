@@ -1,4 +1,6 @@
-import type { Intent, Shot } from "@/core/scene";
+import type { DepthFound } from "@/core/judge";
+import { fNumberWords, metresWords, stopsNoun } from "./format";
+import type { DepthWish, Intent, Shot } from "@/core/scene";
 import type { Technique, ToleranceKind } from "@/core/motion";
 
 /** The sentences of the brief. */
@@ -49,4 +51,24 @@ export function accessSentence(access: {
     return { words: "Not settled: ask who allows it and where you may stand.", settled: false };
   const other = fallBack === "" ? "no fall-back yet" : `if not, ${fallBack}`;
   return { words: `${allowedBy} lets you stand ${mayStand}; ${other}.`, settled: true };
+}
+
+const DEPTHS: Readonly<Record<DepthWish["kind"], string>> = {
+  eye: "The eye",
+  face: "The face",
+  plane: "A flat subject",
+  whole: "All of it",
+  "two-things": "Two things",
+};
+/** What should be sharp from front to back. */
+export const depthWords = (kind: DepthWish["kind"]): string => DEPTHS[kind];
+
+/** What depth was asked, what is held, and what was given up for light: one line under the settings. */
+export function depthSentence({ kind, asked, held, fNumber, cappedBy, givenUp }: DepthFound): string {
+  const sharp = held === "unbounded" ? "everything from there on is sharp" : `${metresWords(held)} is sharp`;
+  if (kind === "eye" || asked === 0) return `Only the eye is asked for; ${sharp}.`;
+  const wish = `${DEPTHS[kind]} asks for ${metresWords(asked)}, ${fNumberWords(fNumber)}; ${sharp}.`;
+  if (givenUp > 0) return `${wish} ${stopsNoun(givenUp)} of depth given up for light.`;
+  if (cappedBy === "diffraction") return `${wish} Closing further would blur it all.`;
+  return cappedBy === "lens" ? `${wish} This lens closes no further.` : wish;
 }

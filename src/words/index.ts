@@ -40,7 +40,15 @@ export {
   twoFigures,
   weightWords,
 } from "./format";
-export { accessSentence, priorityWords, shotSentence, techniqueWords, toleranceWords } from "./brief";
+export {
+  accessSentence,
+  depthSentence,
+  depthWords,
+  priorityWords,
+  shotSentence,
+  techniqueWords,
+  toleranceWords,
+} from "./brief";
 export { cautionName, cautionSentence } from "./cautions";
 export { areaWords, leaveWords, officialWords } from "./standing";
 export { surfaceWords } from "./surfaces";
@@ -51,6 +59,7 @@ export {
   blurSourceWords,
   breakingWords,
   breakWords,
+  endOfRailWords,
   endWords,
   faceWords,
   judgementSentence,

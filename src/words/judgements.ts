@@ -1,5 +1,5 @@
 import type { Assessment, Break, Judgement, JudgementCode, NoPicture, SeenBehind } from "@/core/judge";
-import type { EndReason, Sacrifice } from "@/core/exposure";
+import type { EndReason, Rail, Sacrifice } from "@/core/exposure";
 import type { BlurSource, BlurVerdict } from "@/core/motion";
 import { lengthShown, lengthUnit } from "./display";
 import { atLeastWords, metresWords, percentWords, stopsNoun, twoFigures } from "./format";
@@ -104,6 +104,14 @@ const ENDS: Readonly<Record<EndReason, string>> = {
   "iso-ceiling": "your ceiling",
 };
 export const endWords = (reason: EndReason): string => ENDS[reason];
+
+/** Why a rail goes no further: what the kit has, in a few words. */
+const ENDS_OF_RAILS: Readonly<Record<Rail, Readonly<Record<"first" | "last", string>>>> = {
+  shutter: { first: "The scale ends here", last: "This body has no faster" },
+  aperture: { first: "This lens opens no wider", last: "This lens closes no further" },
+  iso: { first: "This body has no lower", last: "This body has no higher" },
+};
+export const endOfRailWords = (rail: Rail, end: "first" | "last"): string => ENDS_OF_RAILS[rail][end];
 
 const SOURCES_OF_BLUR: Readonly<Record<BlurSource, string>> = {
   motion: "movement",

@@ -49,6 +49,10 @@ export function modeSentence(advice: ModeAdvice): string {
   switch (advice.reason) {
     case "steady":
       return "Manual: the light is steady.";
+    case "past-ceiling":
+      return "Manual: the ISO is at your ceiling, an automatic has nothing left to give.";
+    case "into-dusk":
+      return `Manual, and open up a click at a time: the light goes down by ${stopsNoun(Math.round(3 * advice.stops))}. An automatic would brighten night to day.`;
     case "zones-differ":
       return `Manual; zones differ by ${stopsNoun(advice.clicks)}, click along.`;
     case "light-swings":

@@ -81,6 +81,8 @@ export function autoIso({
 
 export type ModeAdvice =
   | { readonly mode: "manual"; readonly reason: "steady" }
+  | { readonly mode: "manual"; readonly reason: "past-ceiling" }
+  | { readonly mode: "manual"; readonly reason: "into-dusk"; readonly stops: number }
   | { readonly mode: "manual-with-clicks"; readonly reason: "zones-differ"; readonly clicks: number }
   | { readonly mode: "auto-iso"; readonly reason: "light-swings"; readonly stops: number }
   | { readonly mode: "manual-for-the-pocket"; readonly reason: "pocket-of-light"; readonly stops: number };
@@ -94,6 +96,10 @@ export interface ModeInput {
   readonly unpredictable: boolean;
   /** Whether one bright pocket alone is wanted. */
   readonly pocketOnly: boolean;
+  /** Whether the light will be short at the ISO ceiling. */
+  readonly pastCeiling: boolean;
+  /** Whether the light goes down steadily into dusk. */
+  readonly intoDusk: boolean;
 }
 
 const CLICK = 1 / 3;
@@ -107,12 +113,22 @@ const spread = (values: readonly number[]): number =>
 
 /**
  * Which way of exposing suits the light, with its reason (common practice): steady light is manual, zones within a stop
- * are manual with clicks, more than that or passing cloud is automatic ISO, a pocket of light is manual for the pocket.
+ * are manual with clicks, more than that or passing cloud is automatic ISO, a pocket of light is manual for the pocket. Past
+ * the ceiling an automatic has nothing left to give, and into dusk it brightens night to day: both are manual.
  */
-export function adviseMode({ zoneEvs, evsAhead, unpredictable, pocketOnly }: ModeInput): ModeAdvice {
+export function adviseMode({
+  zoneEvs,
+  evsAhead,
+  unpredictable,
+  pocketOnly,
+  pastCeiling,
+  intoDusk,
+}: ModeInput): ModeAdvice {
   const zones = spread(zoneEvs);
   const swing = Math.max(zones, spread(evsAhead));
   if (pocketOnly) return { mode: "manual-for-the-pocket", reason: "pocket-of-light", stops: zones };
+  if (pastCeiling) return { mode: "manual", reason: "past-ceiling" };
+  if (intoDusk && swing > STEADY) return { mode: "manual", reason: "into-dusk", stops: swing };
   if (unpredictable || swing > MOST_BY_HAND)
     return { mode: "auto-iso", reason: "light-swings", stops: swing };
   if (zones > STEADY)

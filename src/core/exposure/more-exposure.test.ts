@@ -61,7 +61,14 @@ test("an automatic ISO stays between floor and ceiling and tells by how much it 
 });
 
 test("steady light is manual, zones within a stop are clicks, more or passing cloud is automatic ISO, a pocket is manual", () => {
-  const light = { zoneEvs: [12, 12.2], evsAhead: [12, 11.9], unpredictable: false, pocketOnly: false };
+  const light = {
+    zoneEvs: [12, 12.2],
+    evsAhead: [12, 11.9],
+    unpredictable: false,
+    pocketOnly: false,
+    pastCeiling: false,
+    intoDusk: false,
+  };
   expect(adviseMode(light)).toEqual({ mode: "manual", reason: "steady" });
   expect(adviseMode({ ...light, zoneEvs: [12, 11.33] })).toEqual({
     mode: "manual-with-clicks",
@@ -71,6 +78,20 @@ test("steady light is manual, zones within a stop are clicks, more or passing cl
   expect(adviseMode({ ...light, zoneEvs: [13, 10] })).toMatchObject({ mode: "auto-iso", stops: 3 });
   expect(adviseMode({ ...light, unpredictable: true }).mode).toBe("auto-iso");
   expect(adviseMode({ ...light, pocketOnly: true }).mode).toBe("manual-for-the-pocket");
+});
+
+test("past the ceiling it said “automatic ISO between floor and ceiling”; into dusk an automatic brightens night to day", () => {
+  const dim = { zoneEvs: [5], evsAhead: [5, 3], unpredictable: false, pocketOnly: false };
+  expect(adviseMode({ ...dim, pastCeiling: true, intoDusk: false })).toEqual({
+    mode: "manual",
+    reason: "past-ceiling",
+  });
+  expect(adviseMode({ ...dim, pastCeiling: true, intoDusk: true, unpredictable: true }).mode).toBe("manual");
+  expect(adviseMode({ ...dim, pastCeiling: false, intoDusk: true })).toEqual({
+    mode: "manual",
+    reason: "into-dusk",
+    stops: 2,
+  });
 });
 
 test("a filter of whole stops brings the sun down to a slow shutter", () => {

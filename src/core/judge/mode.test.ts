@@ -13,7 +13,7 @@ const walk = {
 const HOUR = 3_600_000;
 const noon = Date.UTC(2026, 9, 17, 12);
 const evening = Date.UTC(2026, 9, 17, 20);
-const lamps = { class: "II" as const, from: evening - HOUR, until: evening + 4 * HOUR };
+const lamps = { class: "broadcast" as const, from: evening - HOUR, until: evening + 4 * HOUR };
 
 /** From the south, where the noon sun lights what one sees. */
 const south = { id: "s", name: "S", at: { x: 0, y: -60 }, lensHeight: 1.2 };
@@ -48,6 +48,58 @@ test("steady lamps are manual, lamps that differ by zone are manual with clicks,
   expect(adviceAt(evening, light, 0)).toMatchObject({ mode: "manual" });
   expect(adviceAt(evening, light, -2)).toMatchObject({ mode: "manual-with-clicks", clicks: 2 });
   expect(adviceAt(evening, light, -4)).toMatchObject({ mode: "auto-iso" });
+});
+
+test("going into dusk it advised an automatic: it is manual, and past the ceiling too", () => {
+  const sunset = Date.UTC(2026, 9, 17, 16);
+  const bright = { cloudEighths: 0, readings: [] };
+  expect(adviceAt(sunset, bright, 0, south)).toMatchObject({ mode: "manual", reason: "into-dusk" });
+  expect(adviceAt(sunset + 2 * HOUR, bright, 0, south)).toEqual({ mode: "manual", reason: "past-ceiling" });
+});
+
+test("a reading that fades was called a swing of the light", () => {
+  const light = (readings: LightPlan["readings"]): LightPlan => ({
+    cloudEighths: 6,
+    passing: true,
+    readings,
+  });
+  const scene = sceneAt(shoot.ground, light([]), noon);
+  const found = assess({ ...walk, position: south, scene });
+  if (!found.ok) throw new Error(found.reason);
+  const reading = {
+    id: "r",
+    zoneId: "pitch",
+    spotId: "flick",
+    positionId: "s",
+    at: noon,
+    settingsEv: found.light.modelEv,
+    offClicks: 9,
+    modelEv: found.light.modelEv,
+    dayShare: 1,
+  };
+  expect(adviceAt(noon, light([reading]), 0, south)).toEqual(adviceAt(noon, light([]), 0, south));
+});
+
+test("automatic ISO close up did not know the stops lost there: at 1:1 it is two", () => {
+  const macro = { ...demoKit.lenses[0]!, minFocalLengthMm: 100, maxFocalLengthMm: 100, closestFocus: 0.2 };
+  const position = { ...walk.position, at: { x: 0, y: 0 }, lensHeight: 1 };
+  const spot = { ...shoot.ground.spots[0]!, at: { x: 0, y: 0.2 }, aimHeight: 1 };
+  const scene = sceneAt({ ...shoot.ground, spots: [spot] }, { cloudEighths: 8, readings: [] }, noon);
+  const found = assess({
+    ...walk,
+    position,
+    scene,
+    rig: { ...walk.rig, lens: macro },
+    shot: { ...walk.shot, spotId: spot.id },
+    focalLengthMm: 100,
+  });
+  if (!found.ok) throw new Error(found.reason);
+  expect(found.sighting.frame.magnification).toBeCloseTo(1, 6);
+  const { settings } = found.settings;
+  const lit = Math.round(3 * found.light.ev.value);
+  expect(predictAutoIso({ found, reflectance: 0.157, compensation: 0 }).iso).toBe(
+    settings.shutter + settings.aperture - lit + 6,
+  );
 });
 
 test("by day a zone of dark lamps is no darker; passing cloud sends to automatic ISO", () => {

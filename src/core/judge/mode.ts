@@ -1,7 +1,8 @@
+import { bellowsLoss } from "../optics";
 import { adviseMode, autoIso, meterCompensation, type AutoIso, type ModeAdvice } from "../exposure";
 import type { Zone } from "../ground";
 import type { Assessment } from "./assessment";
-import type { Timeline } from "./timeline";
+import type { Timeline, TimelinePoint } from "./timeline";
 
 export interface ModeFoundInput {
   readonly timeline: Timeline;
@@ -15,17 +16,25 @@ export interface ModeFoundInput {
   readonly zones: readonly Zone[];
 }
 
+/** Under this altitude in degrees of the sun falling light is dusk. */
+const DUSK = 6;
+
 /**
  * Which way of exposing suits the time ahead (common practice): the spread of the light over the zones and over the
- * minutes to come, passing cloud by its two levels.
+ * minutes to come, passing cloud by its two levels. A reading that fades is no swing of the light.
  */
 export function modeFor({ timeline, at, ahead, ev, dayShare, zones }: ModeFoundInput): ModeAdvice {
   const coming = timeline.points.filter((p) => p.at >= at && p.at <= at + ahead);
+  const inCloud = (p: TimelinePoint): number => (p.evInCloud === undefined ? 0 : p.ev - p.evInCloud);
+  const passing = coming.some((p) => inCloud(p) > 1);
+  const falls = coming.every((p, i) => i === 0 || p.modelEv <= coming[i - 1]!.modelEv + 1e-6);
   return adviseMode({
     zoneEvs: zones.map((z) => ev + Math.log2(dayShare + (1 - dayShare) * 2 ** (z.offsetClicks / 3))),
-    evsAhead: coming.flatMap((p) => (p.evInCloud === undefined ? [p.ev] : [p.ev, p.evInCloud])),
-    unpredictable: coming.some((p) => p.evInCloud !== undefined && p.ev - p.evInCloud > 1),
+    evsAhead: coming.flatMap((p) => [p.modelEv, p.modelEv - inCloud(p)]),
+    unpredictable: passing,
     pocketOnly: false,
+    pastCeiling: coming.some((p) => p.short > 0),
+    intoDusk: !passing && falls && coming.some((p) => p.sunAltitude < DUSK),
   });
 }
 
@@ -43,7 +52,9 @@ export function predictAutoIso({ found, reflectance, compensation }: AutomaticIn
   return autoIso({
     shutter: settings.shutter,
     aperture: settings.aperture,
-    meteredEv: found.light.ev.value + meterCompensation(reflectance),
+    // The meter looks through the lens: what is lost close up it does not see.
+    meteredEv:
+      found.light.ev.value - bellowsLoss(found.sighting.frame.magnification) + meterCompensation(reflectance),
     compensation,
     isoFloor: rails.iso.from,
     isoCeiling: rails.iso.to,

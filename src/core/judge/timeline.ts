@@ -25,6 +25,12 @@ export interface TimelinePoint {
   readonly ev: number;
   /** EV while a cloud passes; absent under a steady sky. */
   readonly evInCloud?: number;
+  /** EV before any reading: what the light itself does, where a reading that fades would look like a swing. */
+  readonly modelEv: number;
+  /** Altitude in degrees of the sun as seen. */
+  readonly sunAltitude: number;
+  /** Clicks short at the ceiling; 0 while the light suffices. */
+  readonly short: number;
   /** ISO in clicks before anything is given up, and the settings found. */
   readonly askedIso: number;
   readonly settings: Assessment["settings"]["settings"];
@@ -77,6 +83,9 @@ export function timeline(input: TimelineInput): Timeline {
       at,
       ev: now.light.ev.value,
       evInCloud: now.light.evInCloud,
+      modelEv: now.light.modelEv,
+      sunAltitude: now.light.sun.apparentAltitude,
+      short: now.settings.short,
       askedIso: now.settings.asked.iso,
       settings: now.settings.settings,
     });

@@ -8,6 +8,8 @@ import { Dialog } from "@/ui/controls/Dialog";
 import { Txt } from "@/ui/controls/Txt";
 import { burstSentence, weightWords } from "@/words";
 import { editOuting } from "../stage/edits";
+import { mountedFor } from "@/outing/assess-input";
+import { useToast } from "@/ui/controls/toast";
 import { useOuting } from "../stage/outing-context";
 
 type Bag = NonNullable<Shoot["bag"]>;
@@ -30,7 +32,7 @@ function burstOf({ bodies, cards }: StoredKit): string {
 
 /** Which of the kit goes along, and what it weighs. */
 export function BagEditor({ onClose }: { onClose: () => void }) {
-  const { shoot, kit, change } = useOuting();
+  const { shoot, kit, preferences, change } = useOuting();
   const packed = bagOf(shoot, kit);
   const all: Bag = {
     bodies: kit.bodies.map((b) => b.id),
@@ -40,12 +42,19 @@ export function BagEditor({ onClose }: { onClose: () => void }) {
     cards: kit.cards.map((c) => c.id),
   };
   const bag = shoot.bag ?? all;
-  const put = (shelf: keyof Bag, id: string, inBag: boolean): void =>
-    change(
-      editOuting({
-        bag: { ...bag, [shelf]: inBag ? [...bag[shelf], id] : bag[shelf].filter((i) => i !== id) },
-      }),
-    );
+  const toast = useToast();
+  const put = (shelf: keyof Bag, id: string, inBag: boolean): void => {
+    const next = { ...bag, [shelf]: inBag ? [...bag[shelf], id] : bag[shelf].filter((i) => i !== id) };
+    change(editOuting({ bag: next }));
+    if (inBag) return;
+    const swapped = shoot.shots.flatMap((shot) => {
+      const now = mountedFor({ ...shoot, bag: next }, shot, kit, preferences.school);
+      return now && now.missing.length > 0
+        ? [`${shot.name}: ${now.rig.lens.name} on the ${now.rig.body.name}`]
+        : [];
+    });
+    if (swapped.length > 0) toast({ words: `Now used instead. ${swapped.slice(0, 2).join("; ")}.` });
+  };
   const { grams, unweighed } = bagWeight(packed);
   const frames = packed.cards.reduce((n, card) => n + framesOnCard(card, packed.bodies[0]?.frameMb), 0);
   return (

@@ -1,12 +1,13 @@
 import { useMemo, useState } from "react";
 import { View } from "react-native";
+import { depthWishFor } from "@/core/judge";
 import { beginShot } from "@/outing/begin/new-shoot";
 import { idFromName, shotSchema, type StoredShot, type StoredSubject } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Picker } from "@/ui/controls/Picker";
 import { useToast } from "@/ui/controls/toast";
 import { Txt } from "@/ui/controls/Txt";
-import { intentWords, priorityWords, techniqueWords, toleranceWords } from "@/words";
+import { depthWords, intentWords, priorityWords, techniqueWords, toleranceWords } from "@/words";
 import { fieldName, toTyped, type FieldSpec } from "../forms/field-spec";
 import { RecordForm, type FormHand } from "../forms/RecordForm";
 import { OwnSubjectForm } from "../library/OwnSubjectForm";
@@ -17,6 +18,7 @@ import type { OutingState } from "../stage/outing-context";
 const INTENTS = ["freeze", "pan", "streak", "still", "reaction", "context"] as const;
 const PARTS = ["whole", "three-quarter", "half", "head"] as const;
 const TECHNIQUES = ["tracked", "pre-framed", "panned"] as const;
+const DEPTHS = ["eye", "face", "plane", "whole", "two-things"] as const;
 const TOLERANCES = ["print-sharp", "web", "pixel-sharp"] as const;
 
 const same = (keys: readonly string[]) => keys.map((key) => ({ key, label: key }));
@@ -28,11 +30,11 @@ function specsOf(
 ): readonly FieldSpec[] {
   const parts = [{ key: "body", label: "body" }, ...subject.parts.map((p) => ({ key: p.id, label: p.name }))];
   return [
-    { kind: "text", key: "name", label: "The shot" },
+    { kind: "text", key: "name", label: "Name of the shot" },
     {
       kind: "choice",
       key: "intent",
-      label: "What it is to do",
+      label: "What the picture should do",
       choices: INTENTS.map((key) => ({ key, label: intentWords(key) })),
     },
     {
@@ -45,13 +47,33 @@ function specsOf(
     {
       kind: "choice",
       key: "technique",
-      label: "How you follow",
+      label: "How you follow it",
       choices: TECHNIQUES.map((key) => ({ key, label: techniqueWords(key) })),
     },
-    { kind: "choice", key: "part", label: "How much of it", choices: same(PARTS) },
+    { kind: "choice", key: "part", label: "How much of the subject", choices: same(PARTS) },
     { kind: "choice", key: "orientation", label: "Camera", choices: same(["upright", "level"]) },
-    { kind: "choice", key: "along", label: "Measured along its", choices: same(["height", "width"]) },
-    { kind: "percent", key: "fill", label: "Of that side it fills", min: 0.02, max: 1 },
+    { kind: "choice", key: "along", label: "Fill is measured along", choices: same(["height", "width"]) },
+    {
+      kind: "choice",
+      key: "depth.kind",
+      label: "What should be sharp from front to back",
+      choices: DEPTHS.map((key) => ({ key, label: depthWords(key) })),
+    },
+    {
+      kind: "number",
+      key: "depth.turnDeg",
+      label: "Angle of a flat subject to the sensor",
+      unit: "°",
+      min: 0,
+      max: 90,
+    },
+    {
+      kind: "choice",
+      key: "depth.otherSpotId",
+      label: "The second thing, for two things",
+      choices: spots.map((s) => ({ key: s.id, label: s.name })),
+    },
+    { kind: "percent", key: "fill", label: "How full the frame should be", min: 0.02, max: 1 },
     { kind: "number", key: "wanted", label: "Pictures wanted", min: 1, max: 999 },
     {
       kind: "choice",
@@ -63,7 +85,7 @@ function specsOf(
     {
       kind: "number",
       key: "deliveredLongEdgePx",
-      label: "Delivered long edge",
+      label: "Long edge you deliver",
       unit: "px",
       min: 200,
       max: 30000,
@@ -77,7 +99,7 @@ function specsOf(
     {
       kind: "percent",
       key: "streakShare",
-      label: "Lines of a pan, of the frame",
+      label: "Streak length, share of the frame",
       min: 0.001,
       max: 1,
       optional: true,
@@ -102,14 +124,16 @@ export function ShotForm({ outing, shotId, onClose }: Props) {
     shoot.subjects.find((s) => s.id === (shot ?? inHand).subjectId)!,
   );
   const [describing, setDescribing] = useState(false);
-  const record = useMemo<StoredShot>(
-    () => ({
-      along: "height" as const,
-      ...(shot ?? beginShot(subject, inHand.spotId, preferences, shoot.shots)),
-      subjectId: subject.id,
-    }),
-    [shot, subject, inHand.spotId, preferences, shoot.shots],
-  );
+  const record = useMemo(() => {
+    const begun = shot ?? beginShot(subject, inHand.spotId, preferences, shoot.shots);
+    // What the other kinds of depth ask stands ready in its field.
+    const depth = {
+      turnDeg: 5,
+      otherSpotId: inHand.spotId,
+      ...(begun.depth ?? depthWishFor(subject, begun)),
+    };
+    return { along: "height", ...begun, subjectId: subject.id, depth };
+  }, [shot, subject, inHand.spotId, preferences, shoot.shots]);
   const specs = useMemo(() => specsOf(subject, shoot.ground.spots), [subject, shoot.ground.spots]);
   const items = useMemo(() => {
     const known = new Set(subjects.items.map((i) => i.key));
@@ -135,7 +159,16 @@ export function ShotForm({ outing, shotId, onClose }: Props) {
       specs={specs}
       record={record}
       schema={shotSchema}
-      save={shot ? "Keep" : "Promise it"}
+      onChosen={(key, chosen, hand) => {
+        if (key !== "intent") return;
+        // A pan is panned, and its body is what has to hold.
+        if (chosen === "pan") {
+          hand.set("technique", "panned");
+          hand.set("holdPartId", "body");
+        } else if (hand.typed("technique") === "panned") hand.set("technique", "tracked");
+        hand.set("depth.kind", depthWishFor(subject, { intent: chosen as StoredShot["intent"] }).kind);
+      }}
+      save={shot ? "Save" : "Add the shot"}
       onCancel={onClose}
       onSave={(kept) => {
         const id = shot ? shot.id : idFromName(kept.name, shoot.shots, "shot");
@@ -150,7 +183,7 @@ export function ShotForm({ outing, shotId, onClose }: Props) {
             chosen={subject.id}
             onChoose={(id) => choose(shoot.subjects.find((s) => s.id === id) ?? subjects.take(id), hand)}
           />
-          <Button label="Describe one of your own" kind="plain" onPress={() => setDescribing(true)} />
+          <Button label="Add your own subject" kind="plain" onPress={() => setDescribing(true)} />
         </View>
       )}
       instead={
@@ -175,7 +208,7 @@ export function ShotForm({ outing, shotId, onClose }: Props) {
               change(removeShot(shot.id));
               onClose();
               toast({
-                words: `${shot.name} taken back`,
+                words: `${shot.name} deleted`,
                 undo: () => change(restoreShot(shoot, shot.id)),
               });
             }}
@@ -187,6 +220,6 @@ export function ShotForm({ outing, shotId, onClose }: Props) {
 }
 
 function RemoveShot({ only, onRemove }: { only: boolean; onRemove: () => void }) {
-  if (only) return <Txt tone="ink2">An outing promises at least one shot; change this one instead.</Txt>;
-  return <Button label="Take this shot back" kind="danger" onPress={onRemove} />;
+  if (only) return <Txt tone="ink2">An outing needs at least one shot. Change this one instead.</Txt>;
+  return <Button label="Delete shot" kind="danger" onPress={onRemove} />;
 }

@@ -2,7 +2,8 @@ import { useMemo } from "react";
 import { z } from "zod";
 import { instantOf, KINDS, name, words, zone, type Shoot } from "@/data";
 import { useToast } from "@/ui/controls/toast";
-import { kindWords } from "@/words";
+import { LEAVE_KINDS, venueParts, venueTemplate } from "@/core/ground";
+import { kindWords, leaveWords } from "@/words";
 import type { FieldSpec } from "../forms/field-spec";
 import { RecordForm } from "../forms/RecordForm";
 import { inOneDay, placeFields, placeShape, WINDOW_FIELDS, windowShape } from "../forms/when-and-where";
@@ -19,10 +20,9 @@ interface Props {
 
 const whenSchema = inOneDay(z.object(windowShape));
 
-/** Lamps that were alight all the while still are when the window moves. */
-function litThrough({ light: { lamps }, from, until }: Shoot, when: Pick<Shoot, "from" | "until">) {
-  if (!lamps || lamps.from !== from || lamps.until !== until) return lamps;
-  return { ...lamps, from: when.from, until: when.until };
+/** Lamps that were alight from the beginning still are when the window moves. */
+function litThrough({ light: { lamps }, from }: Shoot, when: Pick<Shoot, "from">) {
+  return lamps && lamps.from === from ? { ...lamps, from: when.from } : lamps;
 }
 
 /** Date and window. The minute that is looked at stays inside. */
@@ -37,7 +37,7 @@ export function WhenForm({ outing: { shoot, change }, onClose }: Props) {
       specs={WINDOW_FIELDS}
       record={record}
       schema={whenSchema}
-      save="Keep"
+      save="Save"
       onCancel={onClose}
       onSave={(when) => {
         change((s) => ({
@@ -56,15 +56,15 @@ export function WhenForm({ outing: { shoot, change }, onClose }: Props) {
 }
 
 const PLACE: readonly FieldSpec[] = [
-  { kind: "text", key: "name", label: "What is it called" },
+  { kind: "text", key: "name", label: "Name" },
   {
     kind: "choice",
     key: "kind",
     label: "Kind",
     choices: KINDS.map((key) => ({ key, label: kindWords(key) })),
   },
-  { kind: "text", key: "sport", label: "Of what" },
-  { kind: "text", key: "place", label: "Where, in a name" },
+  { kind: "text", key: "sport", label: "Sport or subject" },
+  { kind: "text", key: "place", label: "Place" },
   ...placeFields(),
   { kind: "length", key: "elevation", label: "Above the sea", min: -500, max: 9000 },
   {
@@ -103,7 +103,7 @@ export function PlaceForm({ outing: { shoot, change }, onClose }: Props) {
       specs={PLACE}
       record={record}
       schema={placeSchema}
-      save="Keep"
+      save="Save"
       onCancel={onClose}
       before={({ set }) => <FromHere set={set} />}
       onSave={({ latitude, longitude, elevation, zone, ...rest }) => {
@@ -122,23 +122,56 @@ export function PlaceForm({ outing: { shoot, change }, onClose }: Props) {
 }
 
 const ACCESS: readonly FieldSpec[] = [
-  { kind: "text", key: "allowedBy", label: "Who allows it" },
+  { kind: "text", key: "allowedBy", label: "Who lets you in" },
   { kind: "text", key: "mayStand", label: "Where you may stand", lines: 2 },
-  { kind: "text", key: "fallBack", label: "Where else, if that falls through", lines: 2 },
+  { kind: "text", key: "fallBack", label: "Fallback, if that falls through", lines: 2 },
 ];
-const accessSchema = z.object({ allowedBy: words(120), mayStand: words(200), fallBack: words(200) });
+const accessSchema = z.object({
+  allowedBy: words(120),
+  mayStand: words(200),
+  fallBack: words(200),
+  leave: z.partialRecord(z.enum(LEAVE_KINDS), z.stringbool()),
+});
 
-/** Who lets one in, where one may stand, and the fall-back outside the fence. */
+/** The parts of a venue that are stood on by leave alone, each with who gives it. */
+function leaveSpecs(template: string): FieldSpec[] {
+  const venue = venueTemplate(template);
+  if (!venue.ok) return [];
+  const kinds = new Set(venueParts(template).map((part) => part.kind));
+  return LEAVE_KINDS.filter((kind) => kinds.has(kind)).map((kind) => ({
+    kind: "choice",
+    key: `leave.${kind}`,
+    label: leaveWords(kind, venue.value.official),
+    choices: [
+      { key: "true", label: "Agreed" },
+      { key: "false", label: "Not agreed" },
+    ],
+  }));
+}
+
+/** Who lets one in, where one may stand and on which parts by leave, and the fall-back outside the fence. */
 export function AccessForm({ outing: { shoot, change }, onClose }: Props) {
+  const { leave = [], venue } = shoot.ground;
+  const specs = useMemo(() => [...ACCESS, ...leaveSpecs(venue.template)], [venue.template]);
+  const record = useMemo(
+    () => ({
+      ...shoot.access,
+      leave: Object.fromEntries(LEAVE_KINDS.map((kind) => [kind, String(leave.includes(kind))])),
+    }),
+    [shoot.access, leave],
+  );
   return (
     <RecordForm
-      specs={ACCESS}
-      record={shoot.access}
+      specs={specs}
+      record={record}
       schema={accessSchema}
-      save="Keep"
+      save="Save"
       onCancel={onClose}
-      onSave={(access) => {
-        change(editOuting({ access }));
+      onSave={({ leave: agreed, ...access }) => {
+        change((s) => ({
+          ...editOuting({ access })(s),
+          ground: { ...s.ground, leave: LEAVE_KINDS.filter((kind) => agreed[kind] === true) },
+        }));
         onClose();
       }}
     />

@@ -60,7 +60,10 @@ function Ladder({ found, px }: { found: Assessment; px: (um: number) => string }
   const { input } = useOuting();
   if (!input) return null;
   const at = found.settings.settings.shutter;
-  const shutters = Array.from({ length: 2 * RUNGS + 1 }, (_, i) => at + (i - RUNGS) * RUNG);
+  const { first, last } = found.settings.rails.shutter;
+  const shutters = Array.from({ length: 2 * RUNGS + 1 }, (_, i) => at + (i - RUNGS) * RUNG).filter(
+    (click) => click >= first && click <= last,
+  );
   const rungs = blurLadder(input, found, shutters);
   return (
     <View role="table" aria-label="Blur by shutter">
@@ -85,14 +88,17 @@ function Ladder({ found, px }: { found: Assessment; px: (um: number) => string }
           </View>
           {rungs.map((rung) => {
             const there = rung.parts[i]!;
+            // Legs that streak are what a pan is for, and no fault.
+            const wanted = found.motion.pan !== undefined && part.partId !== found.motion.held.partId;
+            const moved = there.verdict === "clearly-moved" && !wanted;
             return (
               <View role="cell" key={rung.shutter} className="flex-1">
                 <Txt
                   weight={rung.shutter === at ? 700 : 400}
-                  tone={TONES[there.verdict]}
+                  tone={wanted ? "ink" : TONES[there.verdict]}
                   className="text-right"
                 >
-                  {`${px(there.blurUm)}${there.verdict === "clearly-moved" ? " ✕" : ""}`}
+                  {`${px(there.blurUm)}${moved ? " ✕" : ""}`}
                 </Txt>
               </View>
             );

@@ -1,11 +1,11 @@
 import { View } from "react-native";
 import type { Assessment } from "@/core/judge";
-import type { Rail } from "@/core/exposure";
+import { SCALE, type Rail, type RailState } from "@/core/exposure";
 import { StopRail } from "@/ui/charts/StopRail";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { useSize } from "@/ui/layout/useSize";
-import { endWords } from "@/words";
+import { depthSentence, endOfRailWords, endWords } from "@/words";
 import { holdRails } from "../stage/edits";
 import { useOuting } from "../stage/outing-context";
 import { DRAWN, heldAfterPush, LONGEST, RAILS, ticksOf } from "./rail-scales";
@@ -20,6 +20,11 @@ export function Rails({ found }: { found: Assessment }) {
   const pxPerClick = Math.min(WIDEST_CLICK, (size?.width ?? 0) / LONGEST);
   const push = (rail: Rail) => (click: number) =>
     change(holdRails(shot.id, heldAfterPush(choice.held, rail, click)));
+  /** Why a rail goes no further, while it stands at an end that lens or body make. */
+  const stopWords = (rail: Rail, { at, first, last }: RailState): string | undefined => {
+    if (at === first && first > SCALE[rail].first) return endOfRailWords(rail, "first");
+    return at === last && last < SCALE[rail].last ? endOfRailWords(rail, "last") : undefined;
+  };
   const note = (rail: Rail): string => {
     if (settings.follows === rail) return ", follows";
     return settings.rails[rail].held ? ", held" : "";
@@ -44,6 +49,9 @@ export function Rails({ found }: { found: Assessment }) {
               at={state.at}
               from={state.from}
               to={state.to}
+              least={state.first}
+              most={state.last}
+              stopWords={stopWords(rail, state)}
               fromWords={reason(state.fromReason)}
               toWords={reason(state.toReason)}
               inside={state.standing === "inside"}
@@ -54,6 +62,7 @@ export function Rails({ found }: { found: Assessment }) {
             />
           );
         })}
+      <Txt tone="ink2">{depthSentence(settings.depth)}</Txt>
       {heldRails.length > 0 && (
         <View className="flex-row items-center justify-between">
           <Txt tone="ink2">{`You hold ${heldRails.map((r) => DRAWN[r].name.replace(/^[SA]/, (c) => c.toLowerCase())).join(" and ")}.`}</Txt>

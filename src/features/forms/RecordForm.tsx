@@ -16,6 +16,8 @@ interface Props<T> {
   readonly save: string;
   readonly onSave: (value: T) => void;
   readonly onCancel: () => void;
+  /** Told when a choice is made, so that other fields may follow it. */
+  readonly onChosen?: (key: string, chosen: string, hand: FormHand) => void;
   /** Above the fields; may put values into them. */
   readonly before?: (hand: FormHand) => ReactNode;
   /** Stands in place of the whole form for a while; what was typed is kept. */
@@ -40,6 +42,7 @@ export function RecordForm<T>({
   save,
   onSave,
   onCancel,
+  onChosen,
   before,
   instead,
   more,
@@ -65,7 +68,12 @@ export function RecordForm<T>({
       {before?.(hand)}
       <View className="flex-row flex-wrap gap-x-4 gap-y-4">
         {specs.map((spec) => (
-          <Field key={spec.key} spec={spec} control={control} />
+          <Field
+            key={spec.key}
+            spec={spec}
+            control={control}
+            onChosen={(chosen) => onChosen?.(spec.key, chosen, hand)}
+          />
         ))}
       </View>
       <View className="gap-2">
@@ -77,13 +85,27 @@ export function RecordForm<T>({
   );
 }
 
-function Field({ spec, control }: { spec: FieldSpec; control: Control<Typed> }) {
+interface FieldProps {
+  readonly spec: FieldSpec;
+  readonly control: Control<Typed>;
+  readonly onChosen: (chosen: string) => void;
+}
+
+function Field({ spec, control, onChosen }: FieldProps) {
   return (
     <Controller
       name={fieldName(spec.key)}
       control={control}
       render={({ field, fieldState }) => (
-        <FieldView spec={spec} {...field} error={fieldState.error?.message} />
+        <FieldView
+          spec={spec}
+          {...field}
+          onChange={(value) => {
+            field.onChange(value);
+            if (spec.kind === "choice") onChosen(value);
+          }}
+          error={fieldState.error?.message}
+        />
       )}
     />
   );

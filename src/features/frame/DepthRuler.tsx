@@ -5,7 +5,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { useSize } from "@/ui/layout/useSize";
 import { labelWidth } from "@/ui/plan/labels";
 import { useTokens } from "@/ui/theme/theme";
-import { apertureWords, metresWords } from "@/words";
+import { apertureWords, metresRangeWords, metresWords } from "@/words";
 
 const HEIGHT = 74;
 const BAR = { top: 30, height: 14 };
@@ -17,8 +17,8 @@ const STEPS = [0.1, 0.2, 0.3, 0.5, 1, 2, 3, 5, 7, 10, 15, 20, 30, 40, 50, 70, 10
 export function DepthRuler({ view, found }: { view: FrameView; found: Assessment }) {
   const [size, onLayout] = useSize();
   const { near, far } = view.depth;
-  const end = far === "unbounded" ? "and all behind" : `to ${metresWords(far)}`;
-  const title = `Sharp from ${metresWords(near)} ${end}`;
+  const title =
+    far === "unbounded" ? `Sharp from ${metresWords(near)} on` : `Sharp from ${metresRangeWords(near, far)}`;
   return (
     <View
       onLayout={onLayout}

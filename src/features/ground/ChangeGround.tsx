@@ -12,8 +12,11 @@ import {
   removePosition,
   removeSpot,
   setLit,
-  setRoof,
+  setCover,
+  setSurface,
 } from "../stage/edits";
+import { SURFACES } from "@/core/ground";
+import { surfaceWords } from "@/words";
 import { useOuting } from "../stage/outing-context";
 import { FAR, NameField, Title } from "./ground-fields";
 import { ObstaclePart } from "./ObstaclePart";
@@ -23,7 +26,7 @@ export function ChangeGround() {
   const [open, setOpen] = useState(false);
   return (
     <View className="gap-4">
-      <Button label={open ? "Done with the ground" : "Change the ground"} onPress={() => setOpen(!open)} />
+      <Button label={open ? "Done" : "Edit the ground"} onPress={() => setOpen(!open)} />
       {open && (
         <>
           <PositionPart />
@@ -48,7 +51,7 @@ function PositionPart() {
         value={place.name}
         onChange={(name) => change(movePosition(place.id, { name }))}
       />
-      <Button label={`Remove ${place.name}`} kind="danger" onPress={() => change(removePosition(place.id))} />
+      <Button label={`Delete ${place.name}`} kind="danger" onPress={() => change(removePosition(place.id))} />
     </View>
   );
 }
@@ -90,7 +93,7 @@ function SpotPart() {
           onChange={(aimHeight) => change(editSpot(spot.id, { aimHeight }))}
         />
         <NumberField
-          label="It faces"
+          label="Faces"
           unit="°"
           value={spot.facing}
           min={0}
@@ -100,7 +103,7 @@ function SpotPart() {
         />
       </View>
       <Button
-        label="A spot of its own for this shot"
+        label="New spot for this shot"
         onPress={() =>
           change(
             addSpot({
@@ -115,7 +118,7 @@ function SpotPart() {
       {unused.map((s) => (
         <Button
           key={s.id}
-          label={`Remove the spot ${s.name}`}
+          label={`Delete spot ${s.name}`}
           kind="danger"
           onPress={() => change(removeSpot(s.id))}
         />
@@ -124,18 +127,25 @@ function SpotPart() {
   );
 }
 
-/** Daylight factor of a hall with few windows (common practice). */
+/** Daylight factor of a hall with few windows, and of a wood (common practice). */
 const HALL_DAYLIGHT = 0.01;
+const WOOD_DAYLIGHT = 0.03;
+const WOODS = [
+  { key: "0.1", label: "Open wood" },
+  { key: "0.03", label: "Wood" },
+  { key: "0.005", label: "Forest gloom" },
+];
 
 function WholePart() {
   const { shoot, change } = useOuting();
-  const { roof } = shoot.light;
+  const { roof, leaves } = shoot.light;
+  const cover = roof ? "roof" : leaves ? "leaves" : "open";
   return (
     <View className="gap-2">
-      <Title>The ground as it lies</Title>
+      <Title>Ground and light</Title>
       <View className="flex-row">
         <NumberField
-          label="Its long axis points to"
+          label="Long axis, bearing"
           unit="°"
           decimals={0}
           value={shoot.ground.venue.bearing}
@@ -145,14 +155,29 @@ function WholePart() {
         />
       </View>
       <Segmented
-        label="Roof"
+        label="What the ground is made of"
+        segments={SURFACES.map((key) => ({ key, label: surfaceWords(key) }))}
+        chosen={shoot.ground.surface ?? "grass"}
+        onChoose={(surface) => change(setSurface(surface))}
+      />
+      <Segmented
+        label="Overhead"
         segments={[
-          { key: "open", label: "In the open" },
+          { key: "open", label: "Open sky" },
+          { key: "leaves", label: "Under leaves" },
           { key: "roof", label: "Under a roof" },
         ]}
-        chosen={roof ? "roof" : "open"}
-        onChoose={(key) => change(setRoof(key === "roof" ? HALL_DAYLIGHT : undefined))}
+        chosen={cover}
+        onChoose={(key) => change(setCover(key, key === "leaves" ? WOOD_DAYLIGHT : HALL_DAYLIGHT))}
       />
+      {leaves && (
+        <Segmented
+          label="How dense the wood is"
+          segments={WOODS}
+          chosen={String(leaves.daylightShare)}
+          onChoose={(key) => change(setCover("leaves", Number(key)))}
+        />
+      )}
       {roof && (
         <View className="flex-row">
           <NumberField
@@ -161,7 +186,7 @@ function WholePart() {
             value={100 * roof.daylightShare}
             min={0}
             max={100}
-            onChange={(percent) => change(setRoof(percent / 100))}
+            onChange={(percent) => change(setCover("roof", percent / 100))}
           />
         </View>
       )}
@@ -169,7 +194,7 @@ function WholePart() {
         label="Lamps"
         segments={[
           { key: "dark", label: "No lamps" },
-          { key: "lit", label: "It has lamps" },
+          { key: "lit", label: "Lamps" },
         ]}
         chosen={shoot.light.lamps ? "lit" : "dark"}
         onChoose={(key) => change(setLit(key === "lit"))}

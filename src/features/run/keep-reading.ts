@@ -1,11 +1,16 @@
-import { evOfClicks } from "@/core/exposure";
+import { evOfClicks, type Settings } from "@/core/exposure";
 import type { Assessment } from "@/core/judge";
 import type { Reading } from "@/core/light";
 import { bellowsLoss } from "@/core/optics";
 import type { Shoot } from "@/data";
 
-/** A reading from what the card said and how far off the picture was; + too bright, − too dark. */
-export function readingFrom(found: Assessment, shoot: Shoot, offClicks: number): Reading {
+/** A reading from what was set, the card's settings unless others are named, and how far off the picture was; + too bright, − too dark. */
+export function readingFrom(
+  found: Assessment,
+  shoot: Shoot,
+  offClicks: number,
+  settings: Settings = found.settings.settings,
+): Reading {
   const shot = shoot.shots.find((s) => s.id === found.ids.shot)!;
   const spot = shoot.ground.spots.find((s) => s.id === shot.spotId)!;
   return {
@@ -14,7 +19,7 @@ export function readingFrom(found: Assessment, shoot: Shoot, offClicks: number):
     spotId: spot.id,
     positionId: found.ids.position,
     at: found.at,
-    settingsEv: evOfClicks(found.settings.settings) + lostInTheLens(found),
+    settingsEv: evOfClicks(settings) + lostInTheLens(found),
     offClicks,
     modelEv: found.light.modelEv,
     dayShare: found.light.dayShare,

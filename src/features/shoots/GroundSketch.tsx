@@ -1,5 +1,5 @@
 import Svg, { Circle, G, Line, Path } from "react-native-svg";
-import { fromVenue, venueMarks } from "@/core/ground";
+import { fromVenue, venueMarks, venueParts } from "@/core/ground";
 import type { Shoot } from "@/data";
 import { fitView, toScreen } from "@/ui/plan/view";
 import { SURFACE_FILL } from "@/ui/theme/surfaces";
@@ -13,8 +13,8 @@ const SKETCHED = ["boundary", "line", "circle"];
 /** An outing known by its shape: its own ground, small, with what stands there and where one stands. */
 export function GroundSketch({ shoot, scale = 1 }: { shoot: Shoot; scale?: number }) {
   const tokens = useTokens();
-  const { turf, floor, ink, built, water, sun } = tokens;
-  const { venue, obstacles, positions, tracks, spots, areas = [] } = shoot.ground;
+  const { ink, built, water, sun } = tokens;
+  const { venue, obstacles, positions, tracks, spots, areas = [], surface = "grass" } = shoot.ground;
   const marks = venueMarks(venue.template)
     .filter((m) => SKETCHED.includes(m.kind))
     .map((m) => ({ ...m, points: m.points.map((p) => fromVenue(venue, p)) }));
@@ -26,7 +26,7 @@ export function GroundSketch({ shoot, scale = 1 }: { shoot: Shoot; scale?: numbe
     : [...outline, ...stands.flatMap((o) => o.outline)];
   const size = { width: SIZE.width * scale, height: SIZE.height * scale };
   const view = fitView([...shape, ...positions.map((p) => p.at)], size, venue.bearing, MARGINS);
-  const indoors = shoot.light.roof !== undefined;
+  const played = venueParts(venue.template).findLast((p) => p.surface)?.surface ?? surface;
   return (
     <Svg width={size.width} height={size.height} aria-hidden>
       {areas.map((area) => (
@@ -42,7 +42,7 @@ export function GroundSketch({ shoot, scale = 1 }: { shoot: Shoot; scale?: numbe
         <Path
           key={i}
           d={pathOf(view, mark.points, mark.kind === "boundary")}
-          fill={mark.kind === "boundary" ? (indoors ? floor : turf) : "none"}
+          fill={mark.kind === "boundary" ? tokens[SURFACE_FILL[played]] : "none"}
           stroke={ink}
           strokeWidth={mark.kind === "boundary" ? 1.6 : 1}
         />
@@ -62,7 +62,7 @@ export function GroundSketch({ shoot, scale = 1 }: { shoot: Shoot; scale?: numbe
       {stands.map((o) => (
         <Path key={o.id} d={pathOf(view, o.outline, true)} fill={built} stroke={ink} strokeWidth={1.2} />
       ))}
-      {!indoors && (
+      {!shoot.light.roof && (
         <G>
           {[0.3, 0.5, 0.7, 0.9].map((share) => (
             <Line

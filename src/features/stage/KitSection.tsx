@@ -13,7 +13,7 @@ const NONE = "none";
 
 /** What is mounted on what: body, lens, converter, support, and where the zoom stands. */
 export function KitSection({ found }: { found: Assessment | undefined }) {
-  const { bag, shot, choice, rig, change } = useOuting();
+  const { bag, shot, choice, rig, notInBag, change } = useOuting();
   const edit = (what: Parameters<typeof editChoice>[1]) => change(editChoice(shot.id, what));
   const named = (items: readonly { id: string; name: string }[]) =>
     items.map((i) => ({ key: i.id, label: i.name }));
@@ -29,17 +29,22 @@ export function KitSection({ found }: { found: Assessment | undefined }) {
           {`${focalWords(frame.focalLengthMm)} fills ${percentWords(frame.fill)} of the ${shot.along ?? "height"}; ${percentWords(shot.fill)} wished. The frame is ${metresWords(frame.frameAcross)} wide there.`}
         </Txt>
       )}
+      {notInBag.length > 0 && rig && (
+        <Txt tone="bracken">
+          {`Not in the bag: ${notInBag.join(", ")}. Using ${rig.body.name}, ${rig.lens.name}${rig.converter ? `, ${rig.converter.name}` : ""}, ${rig.support.name.toLowerCase()} instead.`}
+        </Txt>
+      )}
       <Segmented
         label="Lens"
         segments={named(bag.lenses)}
-        chosen={choice.lensId}
+        chosen={rig?.lens.id ?? choice.lensId}
         onChoose={(lensId) => edit({ lensId, focalLengthMm: null })}
       />
       {rig?.lens.takesConverter && (
         <Segmented
           label="Converter"
           segments={[{ key: NONE, label: "No converter" }, ...named(bag.converters)]}
-          chosen={choice.converterId ?? NONE}
+          chosen={rig.converter?.id ?? NONE}
           onChoose={(id) => edit({ converterId: id === NONE ? null : id, focalLengthMm: null })}
         />
       )}
@@ -67,13 +72,13 @@ export function KitSection({ found }: { found: Assessment | undefined }) {
       <Segmented
         label="Body"
         segments={named(bag.bodies)}
-        chosen={choice.bodyId}
+        chosen={rig?.body.id ?? choice.bodyId}
         onChoose={(bodyId) => edit({ bodyId })}
       />
       <Segmented
         label="Support"
         segments={named(bag.supports)}
-        chosen={choice.supportId}
+        chosen={rig?.support.id ?? choice.supportId}
         onChoose={(supportId) => edit({ supportId })}
       />
     </View>

@@ -13,7 +13,7 @@ import { ShotList } from "./ShotList";
 
 /** Which shot from where, at which minute; a press lists the promised shots. */
 export function ShotInHand() {
-  const { shoot, shot, choice, wall, at, live } = useOuting();
+  const { shoot, shot, choice, wall, at, live, notInBag, rig } = useOuting();
   const [open, setOpen] = useState(false);
   const { water } = useTokens();
   const place = shoot.ground.positions.find((p) => p.id === choice.positionId);
@@ -35,6 +35,12 @@ export function ShotInHand() {
         </View>
         <DownIcon size={24} color={water} />
       </Pressable>
+      {notInBag.length > 0 && rig && (
+        <Txt
+          size={14}
+          tone="bracken"
+        >{`${notInBag.join(", ")} not in the bag; using ${rig.lens.name} on the ${rig.body.name}.`}</Txt>
+      )}
       <Dialog title="Which shot" open={open} onClose={() => setOpen(false)}>
         <PlaceChoice />
         <ShotList />

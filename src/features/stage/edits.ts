@@ -1,6 +1,6 @@
 import { beginChoice } from "@/outing/begin/begin-choice";
 import type { Settings } from "@/core/exposure";
-import type { Obstacle, Position, Spot, Venue } from "@/core/ground";
+import type { Obstacle, Position, Spot, Venue, Surface } from "@/core/ground";
 import { freeId, type Choice, type Shoot, type StoredKit, type StoredShot, type StoredSubject } from "@/data";
 
 /** Changes of an outing, as functions from one state to the next. */
@@ -178,11 +178,17 @@ export const setLamps =
     return lamps ? editLight(() => ({ lamps: { ...lamps, ...edit } }))(shoot) : shoot;
   };
 
-/** Puts a roof over the ground that lets a share 0 … 1 of the daylight in, or takes it off. */
-export const setRoof = (daylightShare: number | undefined): Edit =>
-  editLight(() => ({ roof: daylightShare === undefined ? undefined : { daylightShare } }));
+/** What lies over the ground, and the share 0 … 1 of the daylight that comes through it. */
+export const setCover = (cover: "open" | "roof" | "leaves", daylightShare: number): Edit =>
+  editLight(() => ({
+    roof: cover === "roof" ? { daylightShare } : undefined,
+    leaves: cover === "leaves" ? { daylightShare } : undefined,
+  }));
 
-/** Lamps where there were none, alight all the while; or none any more. */
+/** What the ground at large is made of. */
+export const setSurface = (surface: Surface): Edit => editGround(() => ({ surface }));
+
+/** Lamps where there were none, alight from the beginning on; or none any more. */
 export const setLit =
   (lit: boolean): Edit =>
   (shoot) =>
@@ -192,7 +198,6 @@ export const setLit =
             class: "II",
             kind: shoot.light.roof ? "hall" : shoot.kind === "pool" ? "pool" : "field",
             from: shoot.from,
-            until: shoot.until,
           }
         : null,
     }))(shoot);

@@ -17,7 +17,6 @@ import {
   choiceOf,
   clockOf,
   lightPlanOf,
-  rigOf,
   shotInHand,
   wallTimeOf,
   windowOf,
@@ -27,6 +26,7 @@ import {
   type Shoot,
   type StoredKit,
 } from "@/data";
+import { askedOf, assessInputOf, mountedFor } from "@/outing/assess-input";
 import { useShootChanges, type ChangeShoot } from "./save-shoot";
 import { useMinuteClock } from "./useMinuteClock";
 
@@ -53,6 +53,8 @@ export interface OutingState {
   readonly choice: Choice;
   readonly subject: Subject;
   readonly rig: Rig | undefined;
+  /** What the choice names and the bag lacks: something else of the bag is mounted instead. */
+  readonly notInBag: readonly string[];
   /** By position, for the shot in hand at the clock's minute. */
   readonly assessments: ReadonlyMap<string, Assessment | NoPicture>;
   /** What the chosen position's assessment walks through, for what is asked beside it. */
@@ -92,9 +94,9 @@ export function OutingProvider({ shoot, kit, preferences, children }: Props) {
   const subject = shoot.subjects.find((s) => s.id === shot.subjectId)!;
   const { bag: packed } = shoot;
   const bag = useMemo(() => bagOf({ bag: packed }, kit), [packed, kit]);
-  const rig = useMemo(
-    () => schooled(rigOf(choice, kit), preferences.school),
-    [choice, kit, preferences.school],
+  const mounted = useMemo(
+    () => mountedFor(shoot, shot, kit, preferences.school),
+    [shoot, shot, kit, preferences.school],
   );
   const { ground } = shoot;
   const light = useMemo(
@@ -104,18 +106,7 @@ export function OutingProvider({ shoot, kit, preferences, children }: Props) {
   );
   const scene = useMemo(() => sceneAt(ground, light, clock.at), [ground, light, clock.at]);
 
-  const walk = useMemo(
-    () =>
-      rig && {
-        shot,
-        subject,
-        rig,
-        held: choice.held,
-        order: preferences.order,
-        ...(choice.focalLengthMm === null ? {} : { focalLengthMm: choice.focalLengthMm }),
-      },
-    [shot, subject, rig, choice, preferences.order],
-  );
+  const walk = useMemo(() => askedOf(shoot, shot, kit, preferences), [shoot, shot, kit, preferences]);
   const assessments = useMemo(
     () =>
       new Map(
@@ -162,7 +153,8 @@ export function OutingProvider({ shoot, kit, preferences, children }: Props) {
     shot,
     choice,
     subject,
-    rig,
+    rig: mounted?.rig,
+    notInBag: mounted?.missing ?? [],
     assessments,
     input: walk && place && { ...walk, position: place, scene },
     inHand: place && assessments.get(place.id),
@@ -175,18 +167,11 @@ export function OutingProvider({ shoot, kit, preferences, children }: Props) {
   );
 }
 
-/** The rig as its owner exposes: who exposes fully has no lifting to give up. */
-const schooled = (rig: Rig | undefined, school: Preferences["school"]): Rig | undefined =>
-  rig && school === "full" ? { ...rig, body: { ...rig.body, liftClicks: 0 } } : rig;
-
-function vetoedShots(shoot: Shoot, kit: StoredKit, scene: Scene, { order }: Preferences): number {
+function vetoedShots(shoot: Shoot, kit: StoredKit, scene: Scene, preferences: Preferences): number {
   const vetoed = (shot: Shot): boolean => {
-    const choice = choiceOf(shoot, shot.id);
-    const position = shoot.ground.positions.find((p) => p.id === choice?.positionId);
-    const rig = choice && rigOf(choice, kit);
-    const subject = shoot.subjects.find((s) => s.id === shot.subjectId);
-    if (!position || !rig || !subject) return false;
-    const found = assess({ shot, subject, position, rig, scene, order });
+    const input = assessInputOf(shoot, shot, kit, preferences, scene);
+    if (!input) return false;
+    const found = assess(input);
     return !found.ok || found.judgement.some((j) => j.weight === "veto");
   };
   return shoot.shots.filter(vetoed).length;

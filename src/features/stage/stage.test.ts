@@ -23,7 +23,8 @@ import {
   setCloud,
   setLamps,
   setLit,
-  setRoof,
+  setCover,
+  setSurface,
   takeShot,
 } from "./edits";
 import { STAGES, stageState } from "./stages";
@@ -153,6 +154,9 @@ test("what stands is added, reshaped and taken away; lamps come and go with the 
   const hall = { ...shoot, light: { ...shoot.light, lamps: null, roof: { daylightShare: 0.01 } } };
   expect(check(setLit(true)(hall)).light.lamps).toMatchObject({ kind: "hall", from: "15:30" });
   expect(check(editVenue({ bearing: 270 })(shoot)).ground.venue.bearing).toBe(270);
-  expect(check(setRoof(0.02)(shoot)).light.roof).toEqual({ daylightShare: 0.02 });
-  expect(check(setRoof(undefined)(hall)).light.roof).toBeUndefined();
+  expect(check(setCover("roof", 0.02)(shoot)).light.roof).toEqual({ daylightShare: 0.02 });
+  const wood = check(setCover("leaves", 0.03)(hall)).light;
+  expect([wood.roof, wood.leaves]).toEqual([undefined, { daylightShare: 0.03 }]);
+  expect(check(setCover("open", 0)(hall)).light).toMatchObject({ roof: undefined, leaves: undefined });
+  expect(check(setSurface("snow")(shoot)).ground.surface).toBe("snow");
 });

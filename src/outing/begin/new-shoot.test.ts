@@ -1,4 +1,4 @@
-import { VENUES , standingAt, surfaceAt } from "@/core/ground";
+import { VENUES, standingAt, surfaceAt } from "@/core/ground";
 import { asSubject, STAGINGS, SUBJECTS, usualSubject } from "@/core/catalogue";
 import { demoKit, demoShoots } from "../../../demo";
 import {

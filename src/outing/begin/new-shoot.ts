@@ -8,6 +8,7 @@ import {
   type VenueTemplate,
 } from "@/core/ground";
 import { creatureOf } from "@/core/motion";
+import { depthWishFor } from "@/core/judge";
 import { sceneAt } from "@/core/scene";
 import {
   hallFor,
@@ -75,6 +76,7 @@ export function beginShot(
     orientation: subject.span || subject.length ? "level" : "upright",
     ...(subject.span || subject.length ? { along: "width" as const } : {}),
     fill: usualFill(subject),
+    depth: depthWishFor(subject, { intent: "freeze" }),
     holdPartId: limb?.id ?? "body",
     tolerance: preferences.tolerance,
     deliveredLongEdgePx: 3000,

@@ -22,6 +22,11 @@ interface Props {
   readonly at: number;
   readonly from: number;
   readonly to: number;
+  /** First and last click that lens and body have: the knob goes no further. */
+  readonly least: number;
+  readonly most: number;
+  /** Why it goes no further, while it stands there. */
+  readonly stopWords?: string;
   readonly fromWords: string;
   readonly toWords: string;
   readonly inside: boolean;
@@ -42,19 +47,24 @@ const HEIGHT = 82;
  * it. The knob slides in clicks; past a limit it says so.
  */
 export function StopRail(props: Props) {
-  const { first, last, at, from, to, inside, pxPerClick, label, words } = props;
+  const { first, last, at, from, to, inside, pxPerClick, label, words, least, most, stopWords } = props;
   const tokens = useTokens();
   const hatch = `rail-${useId().replace(/\W/g, "")}`;
   const slider = useSlider({
     label,
     value: at,
-    min: first,
-    max: last,
+    min: Math.max(first, props.least),
+    max: Math.min(last, Math.max(props.most, props.least)),
     step: 1,
     page: 3,
-    words: inside
-      ? props.wordsAt(at)
-      : `${props.wordsAt(at)}, past ${at < from ? props.fromWords : props.toWords}`,
+    words: [
+      inside
+        ? props.wordsAt(at)
+        : `${props.wordsAt(at)}, past ${at < from ? props.fromWords : props.toWords}`,
+      stopWords,
+    ]
+      .filter(Boolean)
+      .join(", "),
     inset: INSET,
     onChange: props.onChange,
   });
@@ -64,7 +74,7 @@ export function StopRail(props: Props) {
   return (
     <View>
       <View className="flex-row items-baseline justify-between">
-        <Txt tone="ink2">{`${label}${props.note}`}</Txt>
+        <Txt tone="ink2">{`${label}${props.note}${stopWords ? `. ${stopWords}` : ""}`}</Txt>
         <Txt size={32} weight={700} tone={inside ? "ink" : "bracken"}>
           {words}
         </Txt>
@@ -73,9 +83,9 @@ export function StopRail(props: Props) {
         <Svg width={width} height={HEIGHT} style={{ pointerEvents: "none" }}>
           <Hatch id={hatch} ink={tokens.ink2} opacity={0.55} />
           <Rect
-            x={x(first)}
+            x={x(least)}
             y={BAR.top}
-            width={x(last) - x(first)}
+            width={Math.max(0, x(most) - x(least))}
             height={BAR.height}
             rx={3}
             fill={`url(#${hatch})`}

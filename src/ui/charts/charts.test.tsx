@@ -3,7 +3,7 @@ import { isoMark } from "@/core/exposure";
 import { StackedBar } from "./StackedBar";
 import { StopRail } from "./StopRail";
 
-function rail(at: number, onChange = jest.fn()) {
+function rail(at: number, onChange = jest.fn(), most = 27) {
   const words = (click: number): string => `ISO ${isoMark(click)}`;
   render(
     <StopRail
@@ -12,6 +12,9 @@ function rail(at: number, onChange = jest.fn()) {
       words={words(at)}
       first={0}
       last={27}
+      least={0}
+      most={most}
+      stopWords={at === most ? "This body has no higher" : undefined}
       at={at}
       from={0}
       to={18}
@@ -51,4 +54,12 @@ test("a stacked bar says every share, and names only the parts with room for it"
   expect(screen.getByText(/^sky 70/)).toBeInTheDocument();
   expect(screen.getByText("lamps")).toBeInTheDocument();
   expect(screen.queryByText("turf")).toBeNull();
+});
+
+test("a rail could be pushed past what the body has: it stops there and says why", () => {
+  const { slider, onChange } = rail(12, jest.fn(), 12);
+  expect(slider).toHaveAttribute("aria-valuemax", "12");
+  expect(slider).toHaveAttribute("aria-valuetext", expect.stringContaining("This body has no higher"));
+  fireEvent.keyDown(slider, { key: "ArrowRight" });
+  expect(onChange).not.toHaveBeenCalledWith(13);
 });

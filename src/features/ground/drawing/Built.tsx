@@ -1,6 +1,6 @@
 import { useId } from "react";
 import { G, Path, Rect, Text as SvgText } from "react-native-svg";
-import type { Mast, NoGo, Obstacle, Point } from "@/core/ground";
+import type { Hall, Mast, NoGo, Obstacle, Point } from "@/core/ground";
 import { shadowOutlines, type Sun } from "@/core/light";
 import { Hatch } from "@/ui/charts/Hatch";
 import { labelWidth } from "@/ui/plan/labels";
@@ -114,6 +114,16 @@ function AlongSide({ view, obstacle }: { view: PlanView; obstacle: Obstacle }) {
       <SvgText {...common} fill={ink}>
         {words}
       </SvgText>
+    </G>
+  );
+}
+
+/** The walls of a hall: a thick line about its floor. */
+export function Walls({ view, hall }: { view: PlanView; hall: Hall }) {
+  const { ink, sheet } = useTokens();
+  return (
+    <G role="img" aria-label={`Walls of the hall, ${metresWords(hall.height)} high`}>
+      <Path d={pathOf(view, hall.outline, true)} fill={sheet} stroke={ink} strokeWidth={4} />
     </G>
   );
 }

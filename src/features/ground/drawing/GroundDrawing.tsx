@@ -7,9 +7,9 @@ import { placeLabels, type Box } from "@/ui/plan/labels";
 import { toScreen, type PlanView, type ScreenPoint } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
 import { metresWords } from "@/words";
-import { Masts, NoGoAreas, Obstacles, Shadows } from "./Built";
+import { Masts, NoGoAreas, Obstacles, Shadows, Walls } from "./Built";
 import type { FoundPlaces } from "../place-search";
-import { Areas } from "./Areas";
+import { Areas, VenueAreas } from "./Areas";
 import { Heat, Ranks } from "./Heat";
 import { Pitch } from "./Pitch";
 import { Ball, TrackLine, Wedge } from "./Sight";
@@ -46,8 +46,15 @@ export function GroundDrawing({ view, scene, shot, positionId, assessments, foun
   };
   return (
     <G>
+      {ground.hall && <Walls view={view} hall={ground.hall} />}
+      <VenueAreas
+        view={view}
+        venue={ground.venue}
+        surface={ground.surface ?? "grass"}
+        leave={ground.leave ?? []}
+      />
       <Areas view={view} areas={ground.areas ?? []} />
-      <Pitch view={view} venue={ground.venue} indoors={scene.cover === "roof"} />
+      <Pitch view={view} venue={ground.venue} />
       {bright && <Shadows view={view} obstacles={ground.obstacles} sun={sun} />}
       <Obstacles view={view} obstacles={ground.obstacles} />
       <NoGoAreas view={view} areas={ground.noGo} />

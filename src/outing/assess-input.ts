@@ -1,0 +1,128 @@
+import { angleBetween } from "@/core/units";
+import { bearingTo, planDistance, type Position, type Spot } from "@/core/ground";
+import { bestRig, type AssessInput } from "@/core/judge";
+import type { Rig } from "@/core/optics";
+import type { Scene, Shot } from "@/core/scene";
+import { bagOf, choiceOf, rigOf, type Choice, type Preferences, type Shoot, type StoredKit } from "@/data";
+
+/** What is mounted for a shot, and what of the choice is not in the bag, by name where the kit still has it. */
+export interface Mounted {
+  readonly rig: Rig;
+  readonly missing: readonly string[];
+}
+
+/** The rig as its owner exposes: who exposes fully has no lifting to give up. */
+const schooled = (rig: Rig, school: Preferences["school"]): Rig =>
+  school === "full" ? { ...rig, body: { ...rig.body, liftClicks: 0 } } : rig;
+
+/** Where the subject stands to a position, for a choice of kit; something usual while the shot has no position. */
+function awayFrom(
+  spot: Spot | undefined,
+  position: Position | undefined,
+): { away: number; faceTurn: number } {
+  if (!spot || !position) return { away: 30, faceTurn: 45 };
+  const rise = spot.aimHeight - position.lensHeight;
+  return {
+    away: Math.max(0.05, Math.hypot(planDistance(spot.at, position.at), rise)),
+    faceTurn: angleBetween(spot.facing, bearingTo(spot.at, position.at)),
+  };
+}
+
+/** Ids of a choice that a bag lacks. */
+function lacking({ bodyId, lensId, converterId, supportId }: Choice, bag: StoredKit): string[] {
+  const has = (items: readonly { id: string }[], id: string | null): boolean =>
+    id === null || items.some((i) => i.id === id);
+  return [
+    has(bag.bodies, bodyId) ? "" : bodyId,
+    has(bag.lenses, lensId) ? "" : lensId,
+    has(bag.converters, converterId) ? "" : converterId!,
+    has(bag.supports, supportId) ? "" : supportId,
+  ].filter(Boolean);
+}
+
+/**
+ * What a shot is taken with: the choice while all of it is in the bag; of what is not, the best that is left, by reach,
+ * then light. The choice itself stays as it was, so what is packed again is mounted again.
+ */
+export function mountedFor(
+  shoot: Shoot,
+  shot: Shot,
+  kit: StoredKit,
+  school: Preferences["school"],
+): Mounted | undefined {
+  const choice = choiceOf(shoot, shot.id);
+  const subject = shoot.subjects.find((s) => s.id === shot.subjectId);
+  if (!choice || !subject) return undefined;
+  const bag = bagOf(shoot, kit);
+  const missing = lacking(choice, bag);
+  if (missing.length === 0) {
+    const rig = rigOf(choice, bag);
+    return rig && { rig: schooled(rig, school), missing: [] };
+  }
+  const keep = <T extends { id: string }>(items: T[], id: string): T[] => {
+    const own = items.filter((i) => i.id === id);
+    return own.length > 0 ? own : items;
+  };
+  const spot = shoot.ground.spots.find((s) => s.id === shot.spotId);
+  const position = shoot.ground.positions.find((p) => p.id === choice.positionId);
+  const rig = bestRig({
+    shot,
+    subject,
+    kit: {
+      bodies: keep(bag.bodies, choice.bodyId),
+      lenses: keep(bag.lenses, choice.lensId),
+      converters: bag.converters,
+      supports: keep(bag.supports, choice.supportId),
+    },
+    ...awayFrom(spot, position),
+  });
+  const all = [...kit.bodies, ...kit.lenses, ...kit.converters, ...kit.supports];
+  return {
+    rig: schooled(rig, school),
+    missing: missing.map((id) => all.find((k) => k.id === id)?.name ?? id),
+  };
+}
+
+/** An outing as it is asked, without a position and an instant. */
+export type Asked = Omit<AssessInput, "position" | "scene">;
+
+/**
+ * The one place that makes what `assess` is asked of an outing: shot, subject, what is mounted, held rails, the zoom where it
+ * is held, and what is given up first. Absent while the kit lacks a body, a lens or a support.
+ */
+export function askedOf(
+  shoot: Shoot,
+  shot: Shot,
+  kit: StoredKit,
+  preferences: Pick<Preferences, "order" | "school">,
+): Asked | undefined {
+  const mounted = mountedFor(shoot, shot, kit, preferences.school);
+  const choice = choiceOf(shoot, shot.id);
+  const subject = shoot.subjects.find((s) => s.id === shot.subjectId);
+  if (!mounted || !choice || !subject) return undefined;
+  return {
+    shot,
+    subject,
+    rig: mounted.rig,
+    held: choice.held,
+    order: preferences.order,
+    // A zoom is held for the lens that it was held on.
+    ...(choice.focalLengthMm === null || mounted.missing.length > 0
+      ? {}
+      : { focalLengthMm: choice.focalLengthMm }),
+  };
+}
+
+/** The same from a position, in a scene; from the position of the choice when none is named. */
+export function assessInputOf(
+  shoot: Shoot,
+  shot: Shot,
+  kit: StoredKit,
+  preferences: Pick<Preferences, "order" | "school">,
+  scene: Scene,
+  positionId = choiceOf(shoot, shot.id)?.positionId,
+): AssessInput | undefined {
+  const asked = askedOf(shoot, shot, kit, preferences);
+  const position = shoot.ground.positions.find((p) => p.id === positionId);
+  return asked && position && { ...asked, position, scene };
+}
