@@ -1,3 +1,4 @@
+import { spawn } from "node:child_process";
 import { readFileSync } from "node:fs";
 import path from "node:path";
 import { demoKit, demoShoots } from "../../demo";
@@ -101,3 +102,19 @@ test("as JSON the whole assessment comes out, from any position and at any insta
   });
   expect(found.sighting.distance.because[0].code).toBe("distance-in-space");
 });
+
+test("what a slow reader had not taken when the command ended was cut off at 64 KiB", async () => {
+  const child = spawn(
+    process.execPath,
+    [path.join(root, "node_modules/tsx/dist/cli.mjs"), "scripts/assess.ts", FILE, "--every", "30", "--json"],
+    { cwd: root, stdio: ["ignore", "pipe", "inherit"] },
+  );
+  const chunks: Buffer[] = [];
+  for await (const chunk of child.stdout) {
+    chunks.push(chunk as Buffer);
+    await new Promise((go) => setTimeout(go, 20));
+  }
+  const text = Buffer.concat(chunks).toString("utf8");
+  expect(text.length).toBeGreaterThan(4 * 65536);
+  expect(JSON.parse(text)).toEqual(JSON.parse(assessFile([FILE, "--every", "30", "--json"]).out));
+}, 30_000);

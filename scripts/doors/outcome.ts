@@ -7,8 +7,11 @@ export interface Outcome {
 export const done = (out: string): Outcome => ({ code: 0, out });
 export const refused = (line: string): Outcome => ({ code: 2, out: line });
 
-/** Prints an outcome where it belongs and ends the process. */
-export function finish({ code, out }: Outcome): never {
+/**
+ * Prints an outcome where it belongs and sets how the process ends. The process is left to end by itself: one that is
+ * ended by force cuts off what a slow reader has not yet taken.
+ */
+export function finish({ code, out }: Outcome): void {
+  process.exitCode = code;
   (code === 0 ? process.stdout : process.stderr).write(`${out}\n`);
-  process.exit(code);
 }

@@ -7,7 +7,11 @@ const walk = {
   shot: shoot.shots[0]!,
   subject: shoot.subjects.find((s) => s.id === shoot.shots[0]!.subjectId)!,
   position: shoot.ground.positions[1]!,
-  rig: { body: demoKit.bodies[0]!, lens: demoKit.lenses[0]!, support: demoKit.supports[1]! },
+  rig: {
+    body: { ...demoKit.bodies[0]!, isoCeiling: 51_200, maxIso: 102_400 },
+    lens: demoKit.lenses[0]!,
+    support: demoKit.supports[1]!,
+  },
   order: ["lift", "aperture", "shutter", "iso"] as const,
 };
 const HOUR = 3_600_000;

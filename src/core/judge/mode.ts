@@ -18,6 +18,8 @@ export interface ModeFoundInput {
 
 /** Under this altitude in degrees of the sun falling light is dusk. */
 const DUSK = 6;
+/** Less than this in stops over the time ahead is no fall: lamps at night are steady. */
+const A_CLICK = 1 / 3;
 
 /**
  * Which way of exposing suits the time ahead (common practice): the spread of the light over the zones and over the
@@ -27,14 +29,15 @@ export function modeFor({ timeline, at, ahead, ev, dayShare, zones }: ModeFoundI
   const coming = timeline.points.filter((p) => p.at >= at && p.at <= at + ahead);
   const inCloud = (p: TimelinePoint): number => (p.evInCloud === undefined ? 0 : p.ev - p.evInCloud);
   const passing = coming.some((p) => inCloud(p) > 1);
-  const falls = coming.every((p, i) => i === 0 || p.modelEv <= coming[i - 1]!.modelEv + 1e-6);
+  const falling = coming.every((p, i) => i === 0 || p.modelEv <= coming[i - 1]!.modelEv + 1e-6);
+  const fall = coming.length > 0 ? coming[0]!.modelEv - coming[coming.length - 1]!.modelEv : 0;
   return adviseMode({
     zoneEvs: zones.map((z) => ev + Math.log2(dayShare + (1 - dayShare) * 2 ** (z.offsetClicks / 3))),
     evsAhead: coming.flatMap((p) => [p.modelEv, p.modelEv - inCloud(p)]),
     unpredictable: passing,
     pocketOnly: false,
     pastCeiling: coming.some((p) => p.short > 0),
-    intoDusk: !passing && falls && coming.some((p) => p.sunAltitude < DUSK),
+    intoDusk: !passing && falling && fall >= A_CLICK && coming.some((p) => p.sunAltitude < DUSK),
   });
 }
 

@@ -1,3 +1,4 @@
+import fc from "fast-check";
 import { getMoonIllumination, getMoonPosition } from "suncalc";
 import { angleBetween } from "../units";
 import {
@@ -140,12 +141,78 @@ test("an LM-63 file is read with multiplier and ballast factor, in any breaking 
 });
 
 test.each([
-  ["nothing", "", "no-tilt-line"],
-  ["another tilt", FILE.replace("TILT=NONE", "TILT=INCLUDE"), "tilt-not-read"],
-  ["words among the numbers", FILE.replace("1000 800", "1000 bright"), "not-a-number"],
-  ["a file cut short", FILE.slice(0, -12), "too-short"],
-  ["another photometric type", FILE.replace("3 2 1 2", "3 2 2 2"), "not-type-c"],
-  ["angles out of order", FILE.replace("0 45 90\n", "0 90 45\n"), "angles-not-rising"],
-])("%s is refused with a code", (_name, text, reason) => {
+  ["nothing", "", "no-tilt-line", undefined],
+  ["another tilt", FILE.replace("TILT=NONE", "TILT=INCLUDE"), "tilt-not-read", 4],
+  ["words among the numbers", FILE.replace("1000 800", "1000 bright"), "not-a-number", 9],
+  ["a file cut short", FILE.slice(0, -12), "too-short", 10],
+  ["another photometric type", FILE.replace("3 2 1 2", "3 2 2 2"), "not-type-c", 5],
+  ["angles out of order", FILE.replace("0 45 90\n", "0 90 45\n"), "angles-not-rising", 7],
+  ["no vertical angle", FILE.replace("1 -1 2 3 2", "1 -1 2 0 2"), "not-a-count", 5],
+  ["a count below zero", FILE.replace("1 -1 2 3 2", "1 -1 2 3 -2"), "not-a-count", 5],
+  ["half an angle", FILE.replace("1 -1 2 3 2", "1 -1 2 2.5 2"), "not-a-count", 5],
+  ["a multiplier of nothing", FILE.replace("1 -1 2 3 2", "1 -1 0 3 2"), "factor-not-positive", 5],
+  ["horizontal angles that end anywhere", FILE.replace("0 90\n", "0 70\n"), "angles-not-read", 8],
+  ["light below nothing", FILE.replace("1000 400 0", "1000 -400 0"), "candela-below-zero", 10],
+])("%s is refused with a code and the line where it stands", (_name, text, reason, line) => {
   expect(readLampFile(text)).toMatchObject({ ok: false, reason });
+  const read = readLampFile(text);
+  expect(!read.ok && read.numbers?.line).toBe(line);
+});
+
+test("a lamp given from 90 to 270 degrees was read as if it began at 0: it mirrors in that plane", () => {
+  const half = readLampFile(
+    FILE.replace("1 -1 2 3 2", "1 -1 1 3 3")
+      .replace("0.9 1", "1 1")
+      .replace("0 90\n", "90 180 270\n")
+      .replace("1000 800\n0  1000 400 0", "100 80 0\n100 60 0\n100 40 0"),
+  );
+  if (!half.ok) throw new Error(half.reason);
+  const at45 = (angle: number): number => intensityToward(half.value, angle, 45);
+  expect([90, 135, 180, 225, 270].map(at45)).toEqual([80, 70, 60, 50, 40]);
+  expect([80, 45, 0, 350, 315, 280].map(at45)).toEqual([100, 135, 180, 190, 225, 260].map(at45));
+});
+
+test("the ballast-lamp factor of the older forms counts, and the same number in newer ones does not", () => {
+  const first = (heading: string): number => {
+    const read = readLampFile(FILE.replace("IESNA:LM-63-2002", heading).replace("0.9 1 400", "0.9 0.8 400"));
+    return read.ok ? read.value.candela[0]![0]! : NaN;
+  };
+  expect(first("IESNA:LM-63-2002")).toBeCloseTo(1800, 9);
+  expect(first("IESNA:LM-63-1995")).toBeCloseTo(1800, 9);
+  expect(first("IESNA91")).toBeCloseTo(1440, 9);
+  expect(first("[A FILE OF 1986 NAMES NO FORM]")).toBeCloseTo(1440, 9);
+});
+
+test("no file of a lamp throws: whatever is broken in it is refused, and what is read gives light", () => {
+  const words = FILE.split(/(\s+)/);
+  const junk = fc.constantFrom(
+    "",
+    "-1",
+    "0",
+    "x",
+    "1e999",
+    "NaN",
+    "\n",
+    "9999999",
+    "0.5",
+    "0x10",
+    "TILT=NONE",
+    "∞",
+  );
+  let [read, refusedFiles] = [0, 0];
+  fc.assert(
+    fc.property(
+      fc.nat(words.length - 1),
+      junk,
+      fc.double({ min: -720, max: 720, noNaN: true }),
+      (i, word, angle) => {
+        const file = readLampFile(words.map((w, k) => (k === i ? word : w)).join(""));
+        if (!file.ok) return void refusedFiles++;
+        read++;
+        expect(intensityToward(file.value, angle, Math.abs(angle) / 4)).toBeGreaterThanOrEqual(0);
+      },
+    ),
+    { numRuns: 500 },
+  );
+  expect(Math.min(read, refusedFiles)).toBeGreaterThan(20);
 });

@@ -60,19 +60,69 @@ export function panSpreadFrom(frames: readonly PannedFrame[]): Maybe<Estimate, "
   return present(spreadOf(sum / drawn.length, drawn.length));
 }
 
+/** A followed frame as a square of a normal error: what was seen (m/s)², its crossing speed squared, the bob squared. */
+interface Followed {
+  readonly seen: number;
+  readonly crossing2: number;
+  readonly bob2: number;
+}
+
 /**
- * Share of the crossing speed that a following hand leaves: least squares of smear speed² = (share·crossing)² + bob².
- * Absent below five frames of something that crosses.
+ * Frames against a share of which the square is given: each frame's square over its expected one, weighed by the inverse
+ * variance of what it tells of that square. Near 1 where the share is right. `degrees`: of freedom of such a mean,
+ * matched by its variance (Satterthwaite 1946, from memory).
+ */
+function against(frames: readonly Followed[], share2: number): { ratio: number; degrees: number } {
+  let [sum, weights, squares] = [0, 0, 0];
+  for (const { seen, crossing2, bob2 } of frames) {
+    const expected = share2 * crossing2 + bob2;
+    const weight = crossing2 / expected;
+    sum += (weight * seen) / expected;
+    weights += weight;
+    squares += weight ** 2;
+  }
+  return { ratio: sum / weights, degrees: weights ** 2 / squares };
+}
+
+/** Halvings until a share is known to a billionth of the widest that it could be. */
+const HALVINGS = 40;
+
+/** The share at which the frames stand at the ratio wanted: 0 when they stand below it with no share at all. */
+function shareAt(frames: readonly Followed[], wanted: (degrees: number) => number): number {
+  const above = (share2: number): boolean => {
+    const { ratio, degrees } = against(frames, share2);
+    return ratio > wanted(degrees) + 1e-9;
+  };
+  let high = Math.max(...frames.map((f) => f.seen / f.crossing2), 1e-12);
+  while (above(high)) high *= 4;
+  let low = high * 1e-12;
+  if (!above(low)) return 0;
+  for (let i = 0; i < HALVINGS; i++) {
+    const middle = Math.sqrt(low * high);
+    if (above(middle)) low = middle;
+    else high = middle;
+  }
+  return Math.sqrt(high);
+}
+
+/**
+ * Share of the crossing speed that a following hand leaves. A frame's smear speed, what is not the hand taken out, is
+ * taken as normal with variance (share·crossing)² + bob²; frames weigh by inverse variance, and the interval holds the
+ * shares under which such frames are no surprise at 95 %. Absent below five frames of something that crosses.
  */
 export function trackingResidualFrom(frames: readonly TrackedFrame[]): Maybe<Estimate, "too-few-frames"> {
-  const crossing = frames.filter((f) => f.crossing > 0 && f.exposure > 0);
+  const crossing = frames.filter((f) => f.crossing > 0 && f.exposure > 0 && f.umPerMetre > 0);
   if (crossing.length < LEAST_FRAMES)
     return absent("too-few-frames", { frames: crossing.length, least: LEAST_FRAMES });
-  let [left, right] = [0, 0];
-  for (const f of crossing) {
-    const speed2 = (f.smearUm ** 2 - f.restUm ** 2) / (f.exposure * f.umPerMetre) ** 2;
-    left += (speed2 - f.bob ** 2) * f.crossing ** 2;
-    right += f.crossing ** 4;
-  }
-  return present(spreadOf(left / right, crossing.length));
+  const followed = crossing.map((f) => ({
+    seen: (f.smearUm ** 2 - f.restUm ** 2) / (f.exposure * f.umPerMetre) ** 2,
+    crossing2: f.crossing ** 2,
+    bob2: f.bob ** 2,
+  }));
+  return present({
+    value: shareAt(followed, () => 1),
+    low: shareAt(followed, (degrees) => chiSquareRatio(degrees, Z_95)),
+    high: shareAt(followed, (degrees) => chiSquareRatio(degrees, -Z_95)),
+    frames: crossing.length,
+  });
 }

@@ -73,15 +73,20 @@ test("keepers by shutter: series of one mark are one row, slowest first, and luc
   expect(slowestThatKeeps(rows, 0.9)).toMatchObject({ ok: false, reason: "not-shown-yet" });
 });
 
-/** Repeatable draws of a normal distribution: sums of twelve even ones. */
-function normals(count: number, seed: number): number[] {
+/** Normal numbers from a seed, the same on every machine (mulberry32 and Box and Muller). */
+function normals(seed: number): () => number {
   let state = seed;
-  const next = (): number => (state = (state * 16807) % 2147483647) / 2147483647;
-  return Array.from({ length: count }, () => Array.from({ length: 12 }, next).reduce((a, b) => a + b, -6));
+  const uniform = (): number => {
+    state = (state + 0x6d2b79f5) | 0;
+    let t = Math.imul(state ^ (state >>> 15), 1 | state);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 2 ** 32;
+  };
+  return () => Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform());
 }
 
 test("the spread of a pan is found again from frames drawn with it, and its bounds hold it", () => {
-  const frames = normals(400, 7).map((n, i) => {
+  const frames = Array.from({ length: 400 }, normals(7)).map((n, i) => {
     const streakUm = 1500 + 40 * (i % 30);
     return { streakUm, restUm: 8, smearUm: Math.hypot(0.04 * n * streakUm, 8) };
   });
@@ -120,6 +125,80 @@ test("the residual of a following hand comes out of smears made with it; a hand 
   expect(trackingResidualFrom(speeds.map((v) => ({ ...frame(v, 0.1), crossing: 0 })))).toMatchObject({
     ok: false,
   });
+});
+
+const SERIES = 2000;
+type Draw = (normal: () => number, i: number) => Parameters<typeof trackingResidualFrom>[0][number];
+
+/** How often, of many made-up series of frames, the interval holds the share that they were made with. */
+function coverage(frames: number, share: number, draw: Draw): number {
+  const normal = normals(7);
+  let held = 0;
+  for (let n = 0; n < SERIES; n++) {
+    const found = trackingResidualFrom(Array.from({ length: frames }, (_, i) => draw(normal, i)));
+    if (found.ok && found.value.low <= share && share <= found.value.high) held++;
+  }
+  return held / SERIES;
+}
+
+test.each([
+  [10, 0.15, 0.5],
+  [10, 0.08, 0.3],
+  [24, 0.15, 0.5],
+  [64, 0.15, 0.5],
+  [64, 0.3, 0],
+])(
+  "the interval of a following hand holds its share in 93 to 97 of a hundred: %i frames, share %f, bob %f",
+  (frames, share, bob) => {
+    const held = coverage(frames, share, (normal, i) => {
+      const crossing = 2 + ((i * 7) % 11);
+      const speed = Math.hypot(share * crossing, bob) * normal();
+      const [exposure, umPerMetre, restUm] = [1 / (400 + 100 * (i % 9)), 6000 + 900 * (i % 7), 10];
+      return {
+        crossing,
+        bob,
+        exposure,
+        umPerMetre,
+        restUm,
+        smearUm: Math.hypot(speed * exposure * umPerMetre, restUm),
+      };
+    });
+    expect(held).toBeGreaterThan(0.93);
+    expect(held).toBeLessThan(0.97);
+  },
+);
+
+test.each([10, 64])(
+  "the interval of a panning hand holds its spread in 93 to 97 of a hundred: %i frames",
+  (frames) => {
+    const normal = normals(11);
+    let held = 0;
+    for (let n = 0; n < SERIES; n++) {
+      const series = Array.from({ length: frames }, (_, i) => {
+        const streakUm = 900 + 400 * (i % 6);
+        return { streakUm, restUm: 8, smearUm: Math.hypot(0.05 * normal() * streakUm, 8) };
+      });
+      const found = panSpreadFrom(series);
+      if (found.ok && found.value.low <= 0.05 && 0.05 <= found.value.high) held++;
+    }
+    expect(held / SERIES).toBeGreaterThan(0.93);
+    expect(held / SERIES).toBeLessThan(0.97);
+  },
+);
+
+test("frames of something slow, which tell little of the hand, do not outweigh those of something fast", () => {
+  const frame = (crossing: number, speed: number) => ({
+    crossing,
+    bob: 0.5,
+    exposure: 1 / 500,
+    umPerMetre: 9000,
+    restUm: 0,
+    smearUm: (speed * 9000) / 500,
+  });
+  const fast = Array.from({ length: 8 }, () => frame(10, Math.hypot(1, 0.5)));
+  const slow = Array.from({ length: 30 }, (_, i) => frame(1, i % 2 === 0 ? 0.9 : 0));
+  const found = trackingResidualFrom([...fast, ...slow]);
+  expect(found.ok && found.value.value).toBeCloseTo(0.1, 1);
 });
 
 test("zones are found against the reference zone: below the basket two clicks under mid-court", () => {

@@ -113,14 +113,16 @@ const anyEvent = (id: number): fc.Arbitrary<Event> =>
   fc
     .record({
       from: fc.integer({ min: 10, max: 150 }),
-      length: fc.integer({ min: 1, max: 20 }),
+      length: fc.oneof(fc.constant(0), fc.integer({ min: 1, max: 20 })),
+      setUp: fc.constantFrom(0, 2),
       value: fc.integer({ min: 1, max: 9 }),
       group: fc.option(fc.constantFrom("g", "h"), { nil: undefined, freq: 2 }),
       ways: fc.uniqueArray(fc.constantFrom(...places), { minLength: 1, maxLength: 2 }),
     })
-    .map(({ from, length, value, group, ways }) => ({
+    .map(({ from, length, setUp, value, group, ways }) => ({
       ...event(`e${id}`, from, value, "gate"),
       until: at(from + length),
+      setUp: setUp * MINUTE,
       group,
       alternatives: ways.map((placeId, i) => ({ placeId, worth: i === 0 ? 1 : 0.7 })),
     }));
@@ -162,6 +164,18 @@ test("the dynamic programme finds what an exhaustive search finds, and its stops
       }
     }),
   );
+});
+
+test("an event without length, to be had from two places side by side, was counted twice", () => {
+  const both = [
+    { placeId: "gate", worth: 1 },
+    { placeId: "stand", worth: 0.9 },
+  ];
+  const flash = event("flash", 60, 3, "gate", { until: at(60), setUp: 0, alternatives: both });
+  const near = { ...day([flash, event("b", 70, 2, "gate")]), metres: () => 0 };
+  expect(runningOrder(near)).toMatchObject({ value: 5, method: "exact", bound: 5 });
+  const group = { ...near, events: near.events.map((e) => ({ ...e, group: "g" })) };
+  expect(runningOrder(group).value).toBe(3);
 });
 
 test("with too many groups the schedule is bounded, never above its bound, and all of it can be done", () => {

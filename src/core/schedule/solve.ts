@@ -55,10 +55,21 @@ export function runningOrder(input: ScheduleInput): Schedule {
   };
 }
 
-/** Groups of which more than one event is left. */
+/**
+ * The group of which an event may be had once. An event without length could be had again from its other place in the
+ * same instant: it is a group of its own.
+ */
+const groupOf = (event: Event): string | undefined =>
+  event.group ?? (event.until <= inPlaceBy(event) - event.setUp ? `alone ${event.id}` : undefined);
+
+/** Groups that could be had more than once: by several events, or by several places of one. */
 function repeatedGroups(events: readonly Event[]): string[] {
   const counts = new Map<string, number>();
-  for (const { group } of events) if (group) counts.set(group, (counts.get(group) ?? 0) + 1);
+  for (const event of events) {
+    const group = groupOf(event);
+    const ways = event.until <= inPlaceBy(event) - event.setUp ? event.alternatives.length : 1;
+    if (group) counts.set(group, (counts.get(group) ?? 0) + ways);
+  }
   return [...counts].filter(([, n]) => n > 1).map(([group]) => group);
 }
 
@@ -71,7 +82,7 @@ function optionsOf({ events }: ScheduleInput, groups: readonly string[]): Option
         value: event.value * a.worth,
         arriveBy: inPlaceBy(event) - event.setUp,
         until: event.until,
-        group: event.group ? groups.indexOf(event.group) : -1,
+        group: groups.indexOf(groupOf(event) ?? ""),
       })),
     )
     .filter((o) => o.value > 0)
