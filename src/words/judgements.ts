@@ -45,7 +45,7 @@ const JUDGEMENTS: Readonly<Record<JudgementCode, (v: Judgement["numbers"], said:
   "nothing-crosses": () =>
     "Nothing crosses your view from here, so no lines are drawn. Stand to the side of its way.",
   "no-shutter-holds": () =>
-    "No shutter holds it: focus and lens alone blur more than you allow. Stop down, or accept a smaller print.",
+    "No shutter makes so deep a crop sharp: lens and pixels blur more than you allow. Go nearer, or deliver it smaller.",
 };
 
 export const judgementSentence = (said: Judgement): string => JUDGEMENTS[said.code](said.numbers, said);

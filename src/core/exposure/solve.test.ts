@@ -21,7 +21,7 @@ const base: SolveInput = {
   depthFirst: false,
   fastestShutter: shutterNearest(1 / 8000),
   slowestShutter: () => shutterNearest(1 / 1000),
-  focusLost: () => false,
+  unmended: () => false,
   isoBase: isoNearest(100),
   isoFloor: isoNearest(100),
   isoPreferred: isoNearest(400),
@@ -128,8 +128,8 @@ test("the shutter stood where another aperture had put it: after every move of t
 
 test("an aperture at which focus alone takes the tolerance is not taken for its slow shutter while the ceiling holds", () => {
   const slowestShutter = (aperture: number): number => (aperture < 12 ? 24 : 30);
-  const focusLost = (aperture: number): boolean => aperture < 12;
-  const found = marks({ slowestShutter, focusLost, depthAperture: 15, lightEv: 10 });
+  const unmended = (aperture: number): boolean => aperture < 12;
+  const found = marks({ slowestShutter, unmended, depthAperture: 15, lightEv: 10 });
   expect(found.settings).toEqual({ shutter: 30, aperture: 12, iso: 12 });
 });
 

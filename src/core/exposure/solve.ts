@@ -23,8 +23,8 @@ export interface SolveInput {
   readonly streakShutter?: number;
   /** Slowest shutter click that holds the picture at an aperture click. */
   readonly slowestShutter: (aperture: number) => number;
-  /** Whether being out of focus alone takes the tolerance at an aperture click: no shutter mends that. */
-  readonly focusLost: (aperture: number) => boolean;
+  /** Whether what does not move blurs more than a shutter can mend at an aperture click. */
+  readonly unmended: (aperture: number) => boolean;
   readonly isoBase: number;
   readonly isoFloor: number;
   /** Up to here the light is not called short. */
@@ -170,7 +170,7 @@ function withinKit(input: SolveInput): SolveInput {
     fastestShutter: input.fastestShutter,
     streakShutter: input.streakShutter,
     slowestShutter: input.slowestShutter,
-    focusLost: input.focusLost,
+    unmended: input.unmended,
     isoBase,
     isoFloor: input.isoFloor,
     isoPreferred: input.isoPreferred,
@@ -225,8 +225,8 @@ const sharpEnd = (input: SolveInput): number =>
 
 /**
  * The aperture of a picture whose ISO follows: the one that holds the depth, while the ISO stays at or under the
- * preferred one; else the nearest that brings it there and keeps the focus (a narrower one holds more, and may allow a
- * slower shutter); else the one with the lowest ISO, of those that keep the focus while the ceiling is not passed.
+ * preferred one; else the nearest that brings it there and keeps the picture sharp at rest (a narrower one holds more, and may allow a
+ * slower shutter); else the one with the lowest ISO, of those that do so while the ceiling is not passed.
  */
 function apertureFor(input: SolveInput, isoAt: (aperture: number) => number): number {
   const { depthAperture, isoPreferred, isoCeiling, depthFirst, lensWidest } = input;
@@ -237,14 +237,14 @@ function apertureFor(input: SolveInput, isoAt: (aperture: number) => number): nu
   const look = (aperture: number): void => {
     const iso = isoAt(aperture);
     if (iso < isoAt(any)) any = aperture;
-    if (input.focusLost(aperture)) return;
+    if (input.unmended(aperture)) return;
     if (fits === undefined && iso <= isoPreferred) fits = aperture;
-    if (iso < isoAt(kept) || input.focusLost(kept)) kept = aperture;
+    if (iso < isoAt(kept) || input.unmended(kept)) kept = aperture;
   };
   for (let a = depthAperture; a <= sharpEnd(input); a++) look(a);
   for (let a = depthAperture - 1; a >= lensWidest; a--) look(a);
   if (fits !== undefined) return fits;
-  return !input.focusLost(kept) && isoAt(kept) <= isoCeiling ? kept : any;
+  return !input.unmended(kept) && isoAt(kept) <= isoCeiling ? kept : any;
 }
 
 /** With the ISO held and the shutter following: as little wider than the depth asks as makes the shutter hold. */

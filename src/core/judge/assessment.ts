@@ -2,7 +2,7 @@ import type { Absent, Figure } from "../units";
 import type { AreaKind, Background, Blockage, Official, Position, Surface } from "../ground";
 import type { DepthOfField, Frame, Rig } from "../optics";
 import type { LightSide, SkyPhase, Sun } from "../light";
-import type { BlurBudget, BlurVerdict, BodyMotion, Hands, Subject } from "../motion";
+import type { BlurBudget, BlurVerdict, BodyMotion, Hands, Subject, Unmended } from "../motion";
 import type { Sacrifice, Settings, Solution, WayOut } from "../exposure";
 import type { DepthWish, Scene, Shot } from "../scene";
 import type { SeenBehind } from "./background-found";
@@ -115,8 +115,8 @@ export interface MotionFound {
   readonly pan?: PanFound;
   /** By how many µm an electronic shutter leans the held part; absent where the body has none. */
   readonly skewUm?: number;
-  /** Being out of focus takes the whole tolerance: focus, not shutter. */
-  readonly focusTakesAll: boolean;
+  /** What blurs more than a shutter can mend: then the shutter is that of motion and shake alone. */
+  readonly unmended?: Unmended;
   /** Length in µm of a straight smear that would blur as much as the lag of the focus does. */
   readonly focusBlurUm: number;
   readonly parts: readonly PartMotion[];

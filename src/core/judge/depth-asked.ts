@@ -1,6 +1,6 @@
 import { dot, subtract, atHeight } from "../ground";
 import { fNumberForDepth, turnedDepth } from "../optics";
-import { creatureOf, type Subject } from "../motion";
+import { creatureOf, type Stature } from "../motion";
 import type { DepthWish, Shot } from "../scene";
 import type { AssessInput, SightingFound } from "./assessment";
 import { keptCircleMm, sightOf } from "./sighting";
@@ -16,10 +16,7 @@ const USUAL_TURN = 5;
  * What depth a shot asks for when it does not say so itself: the whole subject for a picture of it in its place, the
  * plane of its wings for an insect, else the face.
  */
-export function depthWishFor(
-  subject: Pick<Subject, "figure" | "height">,
-  { intent }: Pick<Shot, "intent">,
-): DepthWish {
+export function depthWishFor(subject: Stature, { intent }: Pick<Shot, "intent">): DepthWish {
   if (intent === "context") return { kind: "whole" };
   return creatureOf(subject) === "insect" ? { kind: "plane", turnDeg: USUAL_TURN } : { kind: "face" };
 }

@@ -64,11 +64,11 @@ function cautions(say: Say, input: AssessInput, found: Found): void {
   say("caution", "sun-in-frame", inFrame, { aside, above });
   say("caution", "against-the-sun", !inFrame && light.side === "back", { turn: light.turn });
   say("caution", "own-shadow", light.ownShadow, {});
-  say("caution", "focus-not-shutter", motion.focusTakesAll && !lines, {
+  say("caution", "focus-not-shutter", motion.unmended === "focus" && !lines, {
     times: motion.focusBlurUm / held.toleranceUm,
     speed: Math.abs(motion.body.approach),
   });
-  say("caution", "no-shutter-holds", held.slowest === "none" && !lines, {
+  say("caution", "no-shutter-holds", motion.unmended === "lens" && !lines, {
     tolerance: held.toleranceUm,
   });
   say("caution", "motion-not-held", held.verdict !== "held" && !lines, {

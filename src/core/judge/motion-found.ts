@@ -6,7 +6,6 @@ import {
   blurVerdict,
   bodyMotion,
   focusDrift,
-  focusTakesAll,
   panKeeperChance,
   partSpeed,
   partsOf,
@@ -14,10 +13,12 @@ import {
   skewMm,
   slowestExposure,
   toleranceUm,
+  unmendedBy,
   USUAL_HANDS,
   type BlurInput,
   type BodyMotion,
   type SubjectPart,
+  type Unmended,
 } from "../motion";
 import { apertureFNumber, shutterSeconds, type Settings } from "../exposure";
 import type { AssessInput, MotionFound, PanFound, PartMotion, SightingFound } from "./assessment";
@@ -33,8 +34,8 @@ export interface BlurModel {
   readonly deliveredPixelUm: number;
   /** Exact slowest exposure for the part that must hold at an aperture click. */
   readonly slowestExposure: (aperture: number) => number | "none" | "any";
-  /** Whether being out of focus alone takes the tolerance at an aperture click: focus, not shutter. */
-  readonly focusLost: (aperture: number) => boolean;
+  /** What blurs more than a shutter can mend at an aperture click. */
+  readonly unmended: (aperture: number) => Unmended | undefined;
   /** Exposure in seconds that draws the wished streak; absent for a shot that wants none, or when nothing crosses. */
   readonly streakExposure?: number;
   /** Smear in µm of the part that must hold. */
@@ -59,6 +60,8 @@ interface Blurring {
   /** Diameter in µm of the disc by the lag of the focus at f/1; it falls with the f-number. */
   readonly lagDiscUm: number;
   readonly movingOnly: boolean;
+  /** Shortest exposure in seconds that the body has. */
+  readonly fastest: number;
 }
 
 /** How fast the picture of each part moves, and what that leaves of the shutter. */
@@ -94,7 +97,7 @@ export function findMotion(
     toleranceUm: held.toleranceUm,
     deliveredPixelUm,
     slowestExposure: held.slowest,
-    focusLost: held.focusLost,
+    unmended: held.unmended,
     streakExposure,
     blurUm: held.smear,
     at: (settings) => {
@@ -107,7 +110,7 @@ export function findMotion(
         body,
         pan: shot.technique === "panned" ? panFound(input, body, held, sighting, settings) : undefined,
         skewUm: readout && 1000 * skewMm({ imageMmPerSecond: blur.motionUmPerSecond / 1000, readout }),
-        focusTakesAll: held.focusLost(settings.aperture),
+        unmended: held.unmended(settings.aperture),
         // A disc of diameter c has the variance of a straight smear of √(12/16)·c.
         focusBlurUm: blur.defocusUm * Math.sqrt(0.75),
         parts,
@@ -153,6 +156,7 @@ function blurringOf(
     magnification,
     lagDiscUm: blurDiscUm({ focalLengthMm, fNumber: 1, subject: subjectAt, point: subjectAt + drift }),
     movingOnly: shot.tolerance === "pixel-sharp",
+    fastest: rig.body.fastestShutter,
   };
 }
 
@@ -162,14 +166,14 @@ interface PartModel {
   readonly speed: number;
   readonly toleranceUm: number;
   readonly blur: (aperture: number) => BlurInput;
-  readonly focusLost: (aperture: number) => boolean;
+  readonly unmended: (aperture: number) => Unmended | undefined;
   readonly slowest: (aperture: number) => number | "none" | "any";
   readonly smear: (settings: Settings) => number;
   readonly at: (settings: Settings) => PartMotion;
 }
 
 function partModel(blurring: Blurring, part: SubjectPart, tolerance: number): PartModel {
-  const { body, still, magnification, lagDiscUm, movingOnly } = blurring;
+  const { body, still, magnification, lagDiscUm, movingOnly, fastest } = blurring;
   const speed = partSpeed(body, part);
   const blur = (aperture: number): BlurInput => {
     const fNumber = apertureFNumber(aperture);
@@ -183,18 +187,19 @@ function partModel(blurring: Blurring, part: SubjectPart, tolerance: number): Pa
       pixelUm: still.pixelUm,
     };
   };
-  const focusLost = (aperture: number): boolean => !movingOnly && focusTakesAll(blur(aperture), tolerance);
-  // Where focus alone takes the tolerance no shutter mends it: then the shutter is that of motion and shake.
-  const slowest = (aperture: number) =>
-    slowestExposure(blur(aperture), tolerance, movingOnly || focusLost(aperture));
+  const unmended = (aperture: number): Unmended | undefined =>
+    movingOnly ? undefined : unmendedBy(blur(aperture), tolerance, fastest);
+  // Where no shutter mends what focus or lens blur, the shutter is that of motion and shake.
+  const byMotion = (aperture: number): boolean => movingOnly || unmended(aperture) !== undefined;
+  const slowest = (aperture: number) => slowestExposure(blur(aperture), tolerance, byMotion(aperture));
   const smear = ({ aperture, shutter }: Settings): number =>
-    blurLengthUm(blur(aperture), shutterSeconds(shutter), movingOnly || focusLost(aperture));
+    blurLengthUm(blur(aperture), shutterSeconds(shutter), byMotion(aperture));
   return {
     part,
     speed,
     toleranceUm: tolerance,
     blur,
-    focusLost,
+    unmended,
     slowest,
     smear,
     at: (settings) => {

@@ -96,7 +96,7 @@ function solveInput(
     fastestShutter: shutterNearest(body.fastestShutter),
     streakShutter: blur.streakExposure === undefined ? undefined : shutterNearest(blur.streakExposure),
     slowestShutter: (aperture) => slowestClick(blur.slowestExposure(aperture), body.fastestShutter),
-    focusLost: blur.focusLost,
+    unmended: (aperture) => blur.unmended(aperture) !== undefined,
     isoBase: isoNearest(body.baseIso),
     isoFloor: isoNearest(Math.max(body.baseIso, body.isoFloor)),
     isoPreferred: Math.min(isoCeiling, isoNearest(body.preferredIso ?? PREFERRED_OVER_BASE * body.baseIso)),

@@ -152,9 +152,20 @@ export function slowestExposure(
   return rate === 0 ? "any" : Math.sqrt(left / rate);
 }
 
-/** Whether being out of focus takes the whole tolerance by itself: no shutter mends that (focus, not shutter). */
-export const focusTakesAll = (input: BlurInput, tolUm: number): boolean =>
-  defocusVariance(input) >= tolUm ** 2 / 12;
+/** What blurs more than a shutter can mend: the focus, or diffraction and pixel. */
+export type Unmended = "focus" | "lens";
+
+/**
+ * What takes so much of a tolerance in µm that no exposure down to `fastest` seconds holds the rest, though motion and
+ * shake alone would be held; the larger of the two by its variance. Undefined where a shutter is the answer.
+ */
+export function unmendedBy(input: BlurInput, tolUm: number, fastest: number): Unmended | undefined {
+  const slowest = slowestExposure(input, tolUm);
+  if (slowest === "any" || (slowest !== "none" && slowest >= fastest)) return undefined;
+  const moving = slowestExposure(input, tolUm, true);
+  if (slowest !== "none" && moving !== "any" && moving !== "none" && moving < fastest) return undefined;
+  return defocusVariance(input) >= diffractionVariance(input) + pixelVariance(input) ? "focus" : "lens";
+}
 
 /** The share of a tolerance's variance that diffraction alone may take before an aperture counts as too narrow. */
 const DIFFRACTION_SHARE = 0.5;

@@ -3,13 +3,14 @@ export {
   blurLengthUm,
   covarianceOf,
   diffractionLimit,
-  focusTakesAll,
   principalAxes,
   slowestExposure,
+  unmendedBy,
   type BlurBudget,
   type BlurInput,
   type BlurSource,
   type Covariance,
+  type Unmended,
 } from "./blur-budget";
 export {
   bodyMotion,
@@ -41,6 +42,7 @@ export {
   type Creature,
   type Figure,
   type PartClass,
+  type Stature,
   type Subject,
   type SubjectPart,
 } from "./subject";

@@ -77,15 +77,18 @@ export interface Subject {
 export type Creature = "person" | "animal" | "insect";
 
 const ANIMALS: readonly Figure[] = ["deer", "beast", "otter", "flying", "stooping", "perched", "wading"];
-/** Sizes in metres from which something without a figure is taken for a person, or for an animal (assumed). */
-const AS_LARGE_AS = { person: 0.9, animal: 0.12 };
+/** Heights from which something without a figure is taken for a person, largest sizes from which for an animal (assumed). */
+const AS_LARGE_AS = { person: 0.9, animal: 0.1 };
 
-/** Person, animal or insect, by the figure; by the size where none is set. */
-export function creatureOf({ figure, height }: Pick<Subject, "figure" | "height">): Creature {
+/** What tells the kind of creature. */
+export type Stature = Pick<Subject, "figure" | "height" | "length" | "span">;
+
+/** Person, animal or insect, by the figure; by the size where none is set: a flying swallow is low but wide. */
+export function creatureOf({ figure, height, length = 0, span = 0 }: Stature): Creature {
   if (figure === "insect") return "insect";
   if (figure) return ANIMALS.includes(figure) ? "animal" : "person";
   if (height >= AS_LARGE_AS.person) return "person";
-  return height >= AS_LARGE_AS.animal ? "animal" : "insect";
+  return Math.max(height, length, span) >= AS_LARGE_AS.animal ? "animal" : "insect";
 }
 
 /** Length in metres of a grown person's head from chin to crown (handbooks of anatomy: an eighth to a seventh of the height; from memory). */
@@ -94,7 +97,7 @@ const PERSON_HEAD = 0.24;
 const ANIMAL_HEAD = 0.25;
 
 /** Length of the head in metres. */
-export function headOf(subject: Pick<Subject, "head" | "figure" | "height" | "length">): number {
+export function headOf(subject: Stature & Pick<Subject, "head">): number {
   if (subject.head !== undefined) return subject.head;
   if (creatureOf(subject) === "person") return PERSON_HEAD;
   return ANIMAL_HEAD * (subject.length ?? subject.height);

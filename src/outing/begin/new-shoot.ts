@@ -48,8 +48,9 @@ export interface NewShoot {
 const round = ({ x, y }: Point): Point => ({ x: Math.round(x * 100) / 100, y: Math.round(y * 100) / 100 });
 
 /** What of the frame a picture usually fills (common practice): players most of it, a small bird a quarter. */
-function usualFill({ figure, height, span, length }: StoredSubject): number {
-  const creature = creatureOf({ figure, height });
+function usualFill(subject: StoredSubject): number {
+  const { height, span, length } = subject;
+  const creature = creatureOf(subject);
   if (creature === "person") return span || length ? 0.5 : 0.6;
   // A flake or a drop is a mark in a picture of something else.
   if (creature === "insect") return (span ?? length ?? height) < 0.015 && !span ? 0.02 : 0.4;
