@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
 import path from "node:path";
+import { beyond, LIGHT_ROWS } from "./calibration-light";
 import { CALIBRATION_ROWS, calibrationPage, difference, slowestOf } from "./calibration";
 
 test.each(CALIBRATION_ROWS)("$name: the model answers 1/$model, as worked out beforehand", (row) => {
@@ -11,6 +12,12 @@ test("every row lies within a stop of practice, but the one that tells why not",
   expect(far.map((row) => row.name)).toEqual(["field sport, body"]);
   expect(far[0]!.note).toMatch(/limbs/);
   expect(CALIBRATION_ROWS.length).toBe(16);
+});
+
+test("every light that practice knows is met within half a stop", () => {
+  const far = LIGHT_ROWS.filter((row) => !(Math.abs(beyond(row)) <= 0.5)).map((row) => row.name);
+  expect(far).toEqual([]);
+  expect(LIGHT_ROWS.length).toBe(13);
 });
 
 test("docs/calibration.md is what the model says today", () => {

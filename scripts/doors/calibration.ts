@@ -1,3 +1,4 @@
+import { lightSection } from "./calibration-light";
 import {
   BODY_PART,
   bodyMotion,
@@ -260,5 +261,6 @@ shows what a slower shutter buys and what it costs.
 | shutter | streak of the frame | chance of a keeper |
 |---|---|---|
 ${ladder.join("\n")}
-`;
+
+${lightSection()}`;
 }
