@@ -19,23 +19,23 @@ test("when, where and by whose leave are sentences that open their editors", asy
   await page.getByRole("button", { name: /^When:/ }).click();
   await page.getByLabel("Date", { exact: true }).fill("2026-10-18");
   await page.getByLabel("You leave").fill("15:00");
-  await page.getByRole("button", { name: "Keep", exact: true }).click();
-  await expect(page.getByText("You leave after you come, on one day.")).toBeVisible();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await expect(page.getByText("Leave after you arrive, on the same day.")).toBeVisible();
   expect((await storedShoot(page)).date).toBe("2026-10-17");
   await page.getByLabel("You leave").fill("19:30");
-  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByText(/^Sun 18 Oct 2026, 15:30 to 19:30/)).toBeVisible();
 
   await page.getByRole("button", { name: /^Where:/ }).click();
   await page.getByLabel("Longitude, west is − in °").fill("-74");
   await page.getByLabel("Latitude, south is − in °").fill("40,7");
-  await page.getByRole("button", { name: "Keep", exact: true }).click();
-  await expect(page.getByText(/clocks of America\/New York/)).toBeVisible();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await expect(page.getByText(/America\/New York time/)).toBeVisible();
   const moved = await storedShoot(page);
   expect(moved.from).toBe("15:30");
   await page.getByRole("button", { name: /^Where:/ }).click();
   await page.getByLabel("Time zone").fill("Mars/Base");
-  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByRole("alert")).toContainText("IANA name");
 });
 
@@ -44,7 +44,7 @@ test("a day on which the clocks change says so", async ({ page }) => {
   await page.getByRole("button", { name: /^When:/ }).click();
   await page.getByLabel("Date", { exact: true }).fill("2027-03-28");
   await page.getByLabel("You are there from").fill("01:30");
-  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByRole("status")).toContainText("The clocks change that day: 01:30");
 });
 
@@ -80,17 +80,17 @@ test("a shot is changed in one editor, its subject searched with its speeds and 
     page.getByRole("button", { name: /^Sprinter, athletics, body 10.m\/s.*from memory/ }),
   ).toBeVisible();
   await page.getByRole("button", { name: /^Sprinter, athletics/ }).click();
-  await page.getByLabel("Of that side it fills in %").fill("300");
-  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await page.getByLabel("How full the frame should be in %").fill("300");
+  await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByText("Type a number from 2 to 100.")).toBeVisible();
-  await page.getByLabel("Of that side it fills in %").fill("45");
-  await page.getByLabel("Pictures wanted").fill("2.5");
-  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await page.getByLabel("How full the frame should be in %").fill("45");
+  await page.getByLabel("Pictures needed").fill("2.5");
+  await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByRole("alert")).toBeVisible();
-  await page.getByLabel("Pictures wanted").fill("7");
-  await page.getByRole("radio", { name: "A must" }).click();
-  await page.getByRole("button", { name: "Keep", exact: true }).click();
-  await expect(page.getByText(/^Sprinter, frozen, whole, upright · 7 wanted, a must/)).toBeVisible();
+  await page.getByLabel("Pictures needed").fill("7");
+  await page.getByRole("radio", { name: "Must have" }).click();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await expect(page.getByText(/^Sprinter, frozen, whole, upright · 7 wanted, must have/)).toBeVisible();
   const shot = (await storedShoot(page)).shots[2];
   expect(shot).toMatchObject({ subjectId: "sprinter", fill: 0.45, wanted: 7, priority: 1 });
 });
@@ -98,7 +98,7 @@ test("a shot is changed in one editor, its subject searched with its speeds and 
 test("a shot is taken back and comes back by undo; the last one stays", async ({ page }) => {
   await openBrief(page);
   await page.getByRole("button", { name: /^Keeper’s save,/ }).click();
-  await page.getByRole("button", { name: "Take this shot back" }).click();
+  await page.getByRole("button", { name: "Delete shot" }).click();
   await expect.poll(() => order(page)).toEqual([FIRST[0], FIRST[2], FIRST[3]]);
   await page.getByRole("button", { name: "Undo" }).click();
   await expect.poll(() => order(page)).toEqual(FIRST);
@@ -107,16 +107,16 @@ test("a shot is taken back and comes back by undo; the last one stays", async ({
 test("a subject of one's own is described and is in the library afterwards", async ({ page }) => {
   await openBrief(page);
   await page.getByRole("button", { name: "Add a shot" }).click();
-  await page.getByLabel("Pictures wanted").fill("9");
-  await page.getByRole("button", { name: "Describe one of your own" }).click();
+  await page.getByLabel("Pictures needed").fill("9");
+  await page.getByRole("button", { name: "Add your own subject" }).click();
   await page.getByLabel("Name", { exact: true }).fill("Our left winger");
   await page.getByLabel("Body speed in m/s").fill("fast");
-  await page.getByRole("button", { name: "Keep as my own" }).click();
+  await page.getByRole("button", { name: "Save to my library" }).click();
   await expect(page.getByText("Type a number from 0 to 120.")).toBeVisible();
   await page.getByLabel("Body speed in m/s").fill("8,2");
-  await page.getByRole("button", { name: "Keep as my own" }).click();
+  await page.getByRole("button", { name: "Save to my library" }).click();
   await expect(page.getByRole("button", { name: /^Subject: Our left winger/ })).toBeVisible();
-  await page.getByRole("button", { name: "Promise it" }).click();
+  await page.getByRole("button", { name: "Add the shot" }).click();
   await expect(page.getByText(/^Our left winger, frozen.* 9 wanted/)).toBeVisible();
   await page.goto("/library");
   await page.getByLabel("Search").fill("left winger");

@@ -56,9 +56,9 @@ test("before dawn in the hide the screen goes dark by itself, where that is like
   await page.goto("/shoot/lagoon-at-first-light/run");
   const html = page.locator("html");
   await expect(html).toHaveAttribute("data-theme", "dusk");
-  await page.getByRole("slider", { name: "Time of the shoot" }).press("Home");
+  await page.getByRole("slider", { name: "Time of the outing" }).press("Home");
   await expect(html).toHaveAttribute("data-theme", "hide");
-  await page.getByRole("slider", { name: "Time of the shoot" }).press("End");
+  await page.getByRole("slider", { name: "Time of the outing" }).press("End");
   await expect(html).toHaveAttribute("data-theme", "day");
   await page.getByRole("button", { name: /Switch to Dusk$/ }).click();
   await expect(html).toHaveAttribute("data-theme", "dusk");

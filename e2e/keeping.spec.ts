@@ -5,7 +5,7 @@ import { dragTag, openGround, openStage, OUTING, storedShoot, tag } from "./outi
 async function writeToFile(page: Page): Promise<string> {
   await page.getByRole("button", { name: /^Outing: Cup semi-final/ }).click();
   const download = page.waitForEvent("download");
-  await page.getByRole("button", { name: "Write to a file" }).click();
+  await page.getByRole("button", { name: "Export to a file" }).click();
   return (await download).path();
 }
 
@@ -28,7 +28,7 @@ test("an outing is written to a file and read back elsewhere to the same state",
   await elsewhere.goto("/shoots");
   await elsewhere.getByRole("link", { name: /Cup semi-final/ }).click();
   await elsewhere.getByRole("button", { name: /^Outing: Cup semi-final/ }).click();
-  await elsewhere.getByRole("button", { name: "Remove this outing" }).click();
+  await elsewhere.getByRole("button", { name: "Delete" }).click();
   await expect(elsewhere.getByRole("link", { name: /Cup semi-final/ })).toHaveCount(0);
   await elsewhere.getByLabel("Outing file").setInputFiles(file);
   await expect(tag(elsewhere, "B")).toBeVisible();
@@ -43,7 +43,7 @@ test("an outing that is here already is replaced or kept beside, as the user say
   await open(page, "semi.json", text);
   await page.getByRole("button", { name: "Keep both" }).click();
   await expect(page).toHaveURL(/hockey-semi-final-2\/ground$/);
-  await page.getByRole("button", { name: "Back to shoots" }).click();
+  await page.getByRole("button", { name: "Back to outings" }).click();
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toHaveCount(2);
   await open(page, "semi.json", text.replace('"name": "Cup semi-final"', '"name": "Cup replay"'));
   await page.getByRole("button", { name: "Replace mine" }).click();
@@ -130,7 +130,7 @@ test("a tab that was overtaken says so and changes nothing", async ({ page, cont
   await dragTag(page, "B", 20, 20);
   await expect(page.getByRole("alert")).toContainText("changed elsewhere");
   expect((await storedShoot(page)).ground.positions).toEqual(theirs);
-  await page.getByRole("button", { name: "Load the saved state" }).click();
+  await page.getByRole("button", { name: "Load the saved version" }).click();
   await expect(page.getByRole("alert")).toBeHidden();
 });
 
@@ -138,7 +138,7 @@ test("a removed outing comes back by undo, and stays away without", async ({ pag
   await page.goto(`${OUTING}/ground`);
   const remove = async () => {
     await page.getByRole("button", { name: /^Outing: Cup semi-final/ }).click();
-    await page.getByRole("button", { name: "Remove this outing" }).click();
+    await page.getByRole("button", { name: "Delete" }).click();
     await expect(page.getByRole("link", { name: /Cup semi-final/ })).toHaveCount(0);
   };
   await remove();
@@ -153,7 +153,7 @@ test("a removed outing comes back by undo, and stays away without", async ({ pag
 test("bad links show the way back", async ({ page }) => {
   for (const url of ["/shoot/no-such-outing/ground", "/nowhere", "/shoot/hockey-semi-final/nothing"]) {
     await page.goto(url);
-    await page.getByRole("button", { name: "Back to shoots" }).last().click();
-    await expect(page.getByRole("heading", { name: "Shoots", exact: true })).toBeVisible();
+    await page.getByRole("button", { name: "Back to outings" }).last().click();
+    await expect(page.getByRole("heading", { name: "Outings", exact: true })).toBeVisible();
   }
 });

@@ -14,7 +14,7 @@ test("a ceiling changed in the kit moves the settings", async ({ page }) => {
   await page.goto("/kit");
   await page.getByRole("button", { name: /^Full-frame 24 MP body/ }).click();
   await page.getByLabel("Your ISO ceiling").fill("200");
-  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByText(/ISO 100 to 200/)).toBeVisible();
   await page.goto(`${OUTING}/expose`);
   await expect(page.getByRole("heading", { name: /missing. Ways out/ })).toBeVisible();
@@ -27,16 +27,16 @@ test("an impossible body or lens is said beside its field, and nothing is saved"
   await page.getByRole("button", { name: /^Full-frame 24 MP body/ }).click();
   await page.getByLabel("Your ISO floor").fill("12800");
   await page.getByLabel("Fastest shutter in s").fill("soon");
-  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByText("Type a shutter such as 1/8000.")).toBeVisible();
   await page.getByLabel("Fastest shutter in s").fill("1/4000");
-  await page.getByRole("button", { name: "Keep", exact: true }).click();
-  await expect(page.getByText(/ISO goes base, floor, ceiling, highest/)).toBeVisible();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await expect(page.getByText(/each ISO is at least|Each ISO is at least/)).toBeVisible();
   await page.getByRole("button", { name: "Cancel" }).click();
   await page.getByRole("button", { name: /^70–200 mm f\/2.8/ }).click();
   await page.getByLabel("Longest focal length in mm").fill("50");
   await page.getByLabel("Narrowest aperture in f/").fill("2");
-  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByText("The longest focal length comes after the shortest.")).toBeVisible();
   await expect(page.getByText("The narrowest aperture has a larger number than the widest.")).toBeVisible();
   expect(await storedKit(page)).toEqual(before);
@@ -45,10 +45,10 @@ test("an impossible body or lens is said beside its field, and nothing is saved"
 test("a lens is added from a generic one, used by Frame, removed and brought back", async ({ page }) => {
   await page.goto("/kit");
   await page.getByRole("button", { name: "Add a lens" }).click();
-  await page.getByRole("button", { name: /^Begin from:/ }).click();
-  await page.getByLabel("Search begin from").fill("400 mm f/2.8");
+  await page.getByRole("button", { name: /^Start from:/ }).click();
+  await page.getByLabel("Search start from").fill("400 mm f/2.8");
   await page.getByRole("button", { name: /^400 mm f\/2.8/ }).click();
-  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByRole("button", { name: /^400 mm f\/2.8/ })).toBeVisible();
   await page.goto(`${OUTING}/brief`);
   await page.getByRole("button", { name: /^Bag:/ }).click();
@@ -61,7 +61,7 @@ test("a lens is added from a generic one, used by Frame, removed and brought bac
   expect((await storedShoot(page)).choices[0]).toMatchObject({ positionId: "c", lensId: "400-mm-f-2-8" });
   await page.goto("/kit");
   await page.getByRole("button", { name: /^400 mm f\/2.8/ }).click();
-  await page.getByRole("button", { name: "Remove this lens" }).click();
+  await page.getByRole("button", { name: "Delete lens" }).click();
   await expect(page.getByRole("button", { name: /^400 mm f\/2.8/ })).toHaveCount(0);
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByRole("button", { name: /^400 mm f\/2.8/ })).toBeVisible();
@@ -72,34 +72,34 @@ test("the library is searched, opened with its source, copied and changed", asyn
   await page.getByLabel("Search").fill("harrier");
   await page.getByRole("button", { name: /^Harrier quartering/ }).click();
   await expect(page.getByRole("dialog")).toContainText("wing tips");
-  await page.getByRole("button", { name: "Copy into mine" }).click();
+  await page.getByRole("button", { name: "Copy and edit" }).click();
   await page.getByLabel("Name", { exact: true }).fill("Our marsh harrier");
-  await page.getByLabel("Span, if winged in m").fill("1.25");
-  await page.getByRole("button", { name: "Keep as my own" }).click();
+  await page.getByLabel("Wing span in m").fill("1.25");
+  await page.getByRole("button", { name: "Save to my library" }).click();
   await page.getByLabel("Search").fill("marsh harrier");
   await expect(page.getByRole("button", { name: /^Our marsh harrier, yours/ })).toBeVisible();
   for (const [part, row, own] of [
     ["Light", /^School hall/, "Our hall"],
-    ["Starts", /^Skiing/, "Skiing with the club"],
+    ["Settings", /^Skiing/, "Skiing with the club"],
     ["Venues", /^Handball court/, "Redbrick Hall"],
   ] as const) {
     await page.getByRole("radio", { name: part }).click();
     await page.getByLabel("Search").fill("");
     await page.getByRole("button", { name: row }).click();
-    await page.getByRole("button", { name: "Copy into mine" }).click();
-    await page.getByLabel(part === "Starts" ? "Discipline" : "Name", { exact: true }).fill(own);
+    await page.getByRole("button", { name: "Copy and edit" }).click();
+    await page.getByLabel(part === "Settings" ? "Discipline" : "Name", { exact: true }).fill(own);
     if (part === "Light") {
       await page.getByLabel("EV to").fill("3");
-      await page.getByRole("button", { name: "Keep as my own" }).click();
+      await page.getByRole("button", { name: "Save to my library" }).click();
       await expect(page.getByText("The upper EV is at least the lower.")).toBeVisible();
       await page.getByLabel("EV to").fill("7.5");
     }
-    await page.getByRole("button", { name: "Keep as my own" }).click();
+    await page.getByRole("button", { name: "Save to my library" }).click();
     await expect(page.getByRole("button", { name: new RegExp(`^${own},`) })).toBeVisible();
   }
   await page.reload();
   await page.getByRole("button", { name: /^Our marsh harrier/ }).click();
-  await page.getByRole("button", { name: "Remove it" }).click();
+  await page.getByRole("button", { name: "Delete" }).click();
   await expect(page.getByRole("button", { name: /^Our marsh harrier/ })).toHaveCount(0);
 });
 
@@ -133,21 +133,21 @@ test("everything goes into a file, everything is deleted when asked twice, and c
   await page.goto("/preferences");
   await page.getByRole("radio", { name: "Dusk", exact: true }).click();
   const download = page.waitForEvent("download");
-  await page.getByRole("button", { name: "Write everything to a file" }).click();
+  await page.getByRole("button", { name: "Export everything to a file" }).click();
   const text = await readFile(await (await download).path(), "utf8");
   expect(JSON.parse(text).shoots).toHaveLength(4);
 
-  const keep = page.getByRole("button", { name: "Keep everything" });
+  const keep = page.getByRole("button", { name: "Cancel" });
   await page.getByRole("button", { name: "Delete everything" }).click();
   await keep.click();
   await page.getByRole("button", { name: "Delete everything" }).click();
-  await page.getByRole("button", { name: "Go on" }).click();
+  await page.getByRole("button", { name: "Continue" }).click();
   await keep.last().click();
   expect(await page.evaluate(() => localStorage.getItem("bp/kit"))).not.toBeNull();
   await page.getByRole("button", { name: "Delete everything" }).click();
-  await page.getByRole("button", { name: "Go on" }).click();
-  await page.getByRole("button", { name: "Delete it all now" }).click();
-  await expect(page.getByRole("button", { name: "Look at the demo" })).toBeVisible();
+  await page.getByRole("button", { name: "Continue" }).click();
+  await page.getByRole("button", { name: "Delete everything now" }).click();
+  await expect(page.getByRole("button", { name: "Try the demo" })).toBeVisible();
   expect(
     await page.evaluate(() => Object.keys(localStorage).filter((k) => k.startsWith("bp/shoot/"))),
   ).toEqual([]);
@@ -173,7 +173,7 @@ test("frames are counted, more kept than taken is refused, and the share is draw
   const count = async (taken: string, kept: string): Promise<void> => {
     await page.getByLabel("Frames taken").fill(taken);
     await page.getByLabel("Keepers", { exact: true }).fill(kept);
-    await page.getByRole("button", { name: "Count them" }).click();
+    await page.getByRole("button", { name: "Save count" }).click();
   };
   await count("20", "25");
   await expect(page.getByRole("alert")).toContainText("No more than the 20 taken.");
@@ -190,7 +190,7 @@ test("frames are counted, more kept than taken is refused, and the share is draw
   await page.getByLabel("For next time").blur();
   await page.reload();
   await expect(page.getByLabel("For next time")).toHaveValue("The north bank is dry even after rain.");
-  await page.getByRole("button", { name: /^Drag flick, 1 of 10. Remove/ }).click();
+  await page.getByRole("button", { name: /^Drag flick, 1 of 10. Delete/ }).click();
   await expect(page.getByRole("img", { name: /1\/800/ })).toHaveCount(0);
 });
 

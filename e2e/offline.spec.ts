@@ -48,7 +48,7 @@ test("what is written without a network is there after a reload without a networ
   await page.goto(`${OUTING}/run`);
   await page.getByRole("button", { name: "Too dark" }).click();
   await page.getByRole("button", { name: "Too dark by 3 clicks" }).click();
-  await expect(page.getByRole("status")).toContainText("Reading kept");
+  await expect(page.getByRole("status")).toContainText("Reading saved");
   await page.reload();
   await expect(page.getByLabel("ISO 800", { exact: true })).toBeVisible();
   expect((await storedShoot(page)).light.readings).toHaveLength(1);
@@ -62,8 +62,8 @@ test("a network that goes in the middle of the work takes nothing away", async (
   await openStage(page, "Brief");
   // The forms are a part that was not loaded before.
   await page.getByRole("button", { name: /^Access:/ }).click();
-  await page.getByLabel("Where else, if that falls through").fill("the bridge");
-  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await page.getByLabel("Fallback, if that falls through").fill("the bridge");
+  await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByText(/if not, the bridge/)).toBeVisible();
   await context.setOffline(false);
   await page.reload();
@@ -95,21 +95,21 @@ test.describe("a new version", () => {
     await page.goto(`${address}/shoots`);
     await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
     await untilKept(page);
-    await expect(page.getByText("A new version is here")).toBeHidden();
+    await expect(page.getByText("A new version is ready")).toBeHidden();
     appendFileSync(path.join(dist, "sw.js"), "\n// a later build\n");
     await page.evaluate(async () => void (await (await navigator.serviceWorker.ready).update()));
-    await expect(page.getByText("A new version is here")).toBeVisible();
+    await expect(page.getByText("A new version is ready")).toBeVisible();
     await page.getByRole("button", { name: "Later" }).click();
-    await expect(page.getByText("A new version is here")).toBeHidden();
+    await expect(page.getByText("A new version is ready")).toBeHidden();
     expect(await page.evaluate(async () => (await navigator.serviceWorker.ready).waiting !== null)).toBe(
       true,
     );
     await page.reload();
     const reloaded = page.waitForEvent("load");
-    await page.getByRole("button", { name: "Load it" }).click();
+    await page.getByRole("button", { name: "Update" }).click();
     await reloaded;
     await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
-    await expect(page.getByText("A new version is here")).toBeHidden();
+    await expect(page.getByText("A new version is ready")).toBeHidden();
     expect(await page.evaluate(async () => (await navigator.serviceWorker.ready).waiting === null)).toBe(
       true,
     );

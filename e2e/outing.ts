@@ -63,7 +63,7 @@ export const valueOf = async (page: Page, name: string): Promise<string> =>
 
 /** Moves the shoot's minute by quarters of an hour. */
 export async function laterByQuarters(page: Page, quarters: number): Promise<void> {
-  const time = slider(page, "Time of the shoot");
+  const time = slider(page, "Time of the outing");
   await time.focus();
   for (let i = 0; i < quarters; i++) await time.press("PageUp");
 }

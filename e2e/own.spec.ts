@@ -14,8 +14,8 @@ async function plan(page: Page, fields: Record<string, string>): Promise<void> {
 }
 
 const DERBY = {
-  "What is it called": "Town derby",
-  "Where, in a name": "Mill Road",
+  "Name of the outing": "Town derby",
+  "Name of the place": "Mill Road",
   "Latitude, south is − in °": "53.4",
   "Longitude, west is − in °": "-2.25",
   Date: "2027-03-06",
@@ -26,7 +26,7 @@ const DERBY = {
 
 test("a first visit offers the demo", async ({ page }) => {
   await firstVisit(page);
-  await page.getByRole("button", { name: "Look at the demo" }).click();
+  await page.getByRole("button", { name: "Try the demo" }).click();
   for (const name of ["Cup semi-final", "League evening", "Cross-country day", "Lagoon at first light"])
     await expect(page.getByRole("link", { name: new RegExp(name) })).toBeVisible();
   await page.reload();
@@ -43,20 +43,20 @@ test("an outing from nothing is walked to a field card and back to a review", as
   await page.getByRole("button", { name: /^First subject:/ }).click();
   await page.getByLabel("Search first subject").fill("rugby running");
   await page.getByRole("button", { name: /^Rugby player running/ }).click();
-  await page.getByRole("button", { name: "Make the outing" }).click();
+  await page.getByRole("button", { name: "Create outing" }).click();
 
   await expect(page).toHaveURL(/town-derby\/brief$/);
-  await expect(page.getByText(/clocks of Europe\/London/)).toBeVisible();
+  await expect(page.getByText(/Europe\/London time/)).toBeVisible();
   await expect(page.getByText(/Not settled: ask who allows it/)).toBeVisible();
   await page.getByRole("button", { name: /^Access:/ }).click();
-  await page.getByRole("textbox", { name: "Who allows it" }).fill("The club");
+  await page.getByRole("textbox", { name: "Who lets you in" }).fill("The club");
   await page.getByRole("textbox", { name: "Where you may stand" }).fill("behind the rope");
-  await page.getByRole("button", { name: "Keep", exact: true }).click();
-  await expect(page.getByText("The club lets you stand behind the rope; no fall-back yet.")).toBeVisible();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await expect(page.getByText("The club lets you stand behind the rope; no fallback yet.")).toBeVisible();
 
   await page.getByRole("button", { name: "Add a shot" }).click();
-  await page.getByLabel("The shot", { exact: true }).fill("Try in the corner");
-  await page.getByRole("button", { name: "Promise it" }).click();
+  await page.getByLabel("Name of the shot", { exact: true }).fill("Try in the corner");
+  await page.getByRole("button", { name: "Add the shot" }).click();
   await expect(page.getByRole("list", { name: "Promised shots" }).getByRole("listitem")).toHaveCount(2);
 
   await openStage(page, "Ground");
@@ -72,7 +72,7 @@ test("an outing from nothing is walked to a field card and back to a review", as
   await openStage(page, "Review");
   await page.getByLabel("Frames taken").fill("60");
   await page.getByLabel("Keepers", { exact: true }).fill("12");
-  await page.getByRole("button", { name: "Count them" }).click();
+  await page.getByRole("button", { name: "Save count" }).click();
   await expect(page.getByRole("img", { name: /^Keepers by shutter/ })).toBeVisible();
   const stored = await storedShoot(page, "town-derby");
   expect(stored.log).toHaveLength(1);
@@ -86,19 +86,19 @@ test("what cannot be is said beside its field, and no outing is made", async ({ 
   await page.getByRole("button", { name: "Start my own" }).click();
   await plan(page, {
     ...DERBY,
-    "What is it called": "",
+    "Name of the outing": "",
     "Latitude, south is − in °": "153",
     "You leave": "12:00",
   });
-  await page.getByRole("button", { name: "Make the outing" }).click();
+  await page.getByRole("button", { name: "Create outing" }).click();
   await expect(page.getByText("A name is needed.")).toBeVisible();
   await expect(page.getByText("Type a number from -90 to 90.")).toBeVisible();
-  await page.getByLabel("What is it called", { exact: true }).fill("Town derby");
+  await page.getByLabel("Name of the outing", { exact: true }).fill("Town derby");
   await page.getByLabel("Latitude, south is − in °").fill("53.4");
-  await page.getByRole("button", { name: "Make the outing" }).click();
-  await expect(page.getByText("You leave after you come, on one day.")).toBeVisible();
+  await page.getByRole("button", { name: "Create outing" }).click();
+  await expect(page.getByText("Leave after you arrive, on the same day.")).toBeVisible();
   await page.getByLabel("Date", { exact: true }).fill("");
-  await page.getByRole("button", { name: "Make the outing" }).click();
+  await page.getByRole("button", { name: "Create outing" }).click();
   await expect(page.getByText("Choose a date.")).toBeVisible();
   expect(
     await page.evaluate(() => Object.keys(localStorage).filter((k) => k.startsWith("bp/shoot/"))),
@@ -108,15 +108,15 @@ test("what cannot be is said beside its field, and no outing is made", async ({ 
 test("the device tells the place when it is allowed to, and a refusal is said", async ({ page, context }) => {
   await firstVisit(page);
   await page.getByRole("button", { name: "Start my own" }).click();
-  await page.getByRole("button", { name: "Take the place from this device" }).click();
+  await page.getByRole("button", { name: "Use my location" }).click();
   await expect(page.getByText(/may not tell where you are|cannot be found|cannot tell/)).toBeVisible();
   await context.grantPermissions(["geolocation"]);
   await context.setGeolocation({ latitude: -33.9, longitude: 151.2 });
-  await page.getByRole("button", { name: "Take the place from this device" }).click();
+  await page.getByRole("button", { name: "Use my location" }).click();
   await expect(page.getByLabel("Latitude, south is − in °")).toHaveValue("-33.9");
   await plan(page, { ...DERBY, "Latitude, south is − in °": "-33.9", "Longitude, west is − in °": "151.2" });
-  await page.getByRole("button", { name: "Make the outing" }).click();
-  await expect(page.getByText(/clocks of Australia\/Sydney/)).toBeVisible();
+  await page.getByRole("button", { name: "Create outing" }).click();
+  await expect(page.getByText(/Australia\/Sydney time/)).toBeVisible();
 });
 
 test("one's own ground: a stand, a further position and a spot change what follows", async ({ page }) => {
@@ -124,20 +124,20 @@ test("one's own ground: a stand, a further position and a spot change what follo
   if (isPhone(page)) await page.getByRole("button", { name: /^Drag flick from B/ }).click();
   await page.getByRole("button", { name: "Add a position" }).click();
   await expect(page.getByRole("img", { name: /^Position D, chosen/ })).toBeVisible();
-  await page.getByRole("button", { name: "Change the ground" }).click();
+  await page.getByRole("button", { name: "Edit the ground" }).click();
   await page.getByRole("button", { name: "Add: Trees" }).click();
   await expect(page.getByRole("img", { name: /^Trees, 8.0.m high/ })).toHaveCount(1);
-  await page.getByLabel("It faces in °").fill("90");
-  await page.getByLabel("It faces in °").press("Enter");
+  await page.getByLabel("Faces in °").fill("90");
+  await page.getByLabel("Faces in °").press("Enter");
   await expect.poll(async () => (await storedShoot(page)).ground.spots[0].facing).toBe(90);
-  await page.getByLabel("It faces in °").fill("400");
+  await page.getByLabel("Faces in °").fill("400");
   await expect(page.getByRole("alert")).toContainText("Type a number from 0 to 359.");
   await page.getByRole("radio", { name: "Under a roof" }).click();
   await expect(page.getByText("under a roof", { exact: true })).toBeVisible();
-  await page.getByLabel("Daylight that comes in in %").fill("120");
+  await page.getByLabel("Daylight let through in %").fill("120");
   await expect(page.getByText("Type a number from 0 to 100.")).toBeVisible();
-  await page.getByRole("radio", { name: "In the open" }).click();
+  await page.getByRole("radio", { name: "Open sky" }).click();
   await expect(page.getByText("under a roof", { exact: true })).toHaveCount(0);
-  await page.getByRole("button", { name: "Remove D" }).click();
+  await page.getByRole("button", { name: "Delete D" }).click();
   await expect(page.getByRole("img", { name: /^Position D/ })).toHaveCount(0);
 });

@@ -13,7 +13,7 @@ test("places are searched over the ground, listed with their reasons, and one pr
   await expect(page.getByRole("img", { name: /^How good each place is/ })).toBeVisible();
   await expect(page.getByText(/\d+ of 100/).first()).toBeVisible();
   await first.click();
-  await expect(page.getByText("B stands at place 1")).toBeVisible();
+  await expect(page.getByText("B moved to place 1")).toBeVisible();
   await expect.poll(async () => (await storedShoot(page)).ground.positions[1].at).not.toEqual(before);
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(tag(page, "B")).toBeVisible();
@@ -42,7 +42,7 @@ test("in a hide places are looked for about the spot, none of them on the water,
   const first = page.getByRole("button", { name: "Move 1 to place 1" });
   await expect(first).toBeVisible();
   await first.click();
-  await expect(page.getByText("1 stands at place 1")).toBeVisible();
+  await expect(page.getByText("1 moved to place 1")).toBeVisible();
   await expect(page.getByText("This place lies on the water")).toHaveCount(0);
   const { lensId } = (await storedShoot(page, "lagoon-at-first-light")).choices[0];
   expect(["zoom-150-600", "long-300", "zoom-24-70"]).toContain(lensId);

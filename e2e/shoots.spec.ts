@@ -10,7 +10,7 @@ test("the next outing comes first with what is open, the rest by its time", asyn
   await expect(
     page.getByRole("list", { name: "Promised at League evening" }).getByRole("listitem"),
   ).toHaveCount(5);
-  const then = page.getByRole("region", { name: "Then" });
+  const then = page.getByRole("region", { name: "Coming up" });
   await expect(then.getByRole("link")).toHaveCount(2);
   await expect(
     page.getByRole("region", { name: "Past" }).getByRole("link", { name: /Cup semi-final/ }),
@@ -21,27 +21,27 @@ test("an outing is made again, put away, brought back and removed, each with a w
   page,
 }) => {
   const more = async (name: string, what: string) => {
-    await page.getByRole("button", { name: `More about ${name}` }).click();
+    await page.getByRole("button", { name: `More actions for ${name}` }).click();
     await page.getByRole("button", { name: what }).click();
   };
-  await more("Cross-country day", "Put away");
-  const away = page.getByRole("region", { name: "Put away" });
+  await more("Cross-country day", "Archive");
+  const away = page.getByRole("region", { name: "Archived" });
   await expect(away.getByRole("link", { name: /Cross-country day/ })).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(away).toBeHidden();
-  await more("Cross-country day", "Put away");
+  await more("Cross-country day", "Archive");
   await page.reload();
-  await more("Cross-country day", "Bring back");
-  await expect(page.getByRole("region", { name: "Then" }).getByRole("link")).toHaveCount(2);
+  await more("Cross-country day", "Restore");
+  await expect(page.getByRole("region", { name: "Coming up" }).getByRole("link")).toHaveCount(2);
 
-  await more("Lagoon at first light", "Remove this outing");
+  await more("Lagoon at first light", "Delete");
   await expect(page.getByRole("link", { name: /Lagoon/ })).toHaveCount(0);
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByRole("link", { name: /Lagoon/ })).toHaveCount(1);
 
-  await more("League evening", "Make the same again");
+  await more("League evening", "Duplicate");
   await expect(page).toHaveURL(/league-evening\/brief$/);
   await expect(page.getByRole("heading", { name: "League evening, again" })).toBeVisible();
-  await page.getByRole("button", { name: "Back to shoots" }).click();
+  await page.getByRole("button", { name: "Back to outings" }).click();
   await expect(page.getByRole("link", { name: /^League evening/ })).toHaveCount(2);
 });

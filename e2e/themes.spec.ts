@@ -47,7 +47,7 @@ const SCREENS: readonly Screen[] = [
   {
     name: "review",
     url: `${OUTING}/review`,
-    ready: (page: Page) => page.getByRole("button", { name: "Count them" }),
+    ready: (page: Page) => page.getByRole("button", { name: "Save count" }),
   },
   { name: "ground", url: `${OUTING}/ground`, ready: (page: Page) => tag(page, "B") },
   { name: "expose", url: `${OUTING}/expose`, ready: (page: Page) => slider(page, "Shutter") },

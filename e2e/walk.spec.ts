@@ -20,7 +20,7 @@ test("from the list to the ground: date, place, promises and what is open", asyn
   await expect(page).toHaveURL(/\/shoots$/);
   await expect(page.getByRole("heading", { name: "Cup semi-final" })).toBeVisible();
   await expect(page.getByText("Next: Sat 17 Oct, 17:00")).toBeVisible();
-  await expect(page.getByText("1 shot has no place yet")).toBeVisible();
+  await expect(page.getByText("1 shot has no position yet")).toBeVisible();
   await expect(
     page.getByRole("list", { name: "Promised at Cup semi-final" }).getByRole("listitem"),
   ).toHaveCount(4);
@@ -139,7 +139,7 @@ test("push one rail and the free one follows; let go and the limits decide again
   await expect.poll(() => valueOf(page, "Shutter")).toBe("1/4000");
   await slider(page, "Shutter").press("Home");
   await expect.poll(() => valueOf(page, "Shutter")).toBe("1/8, past movement of the stick");
-  await page.getByRole("button", { name: "Let go" }).click();
+  await page.getByRole("button", { name: "Unlock" }).click();
   await expect.poll(() => valueOf(page, "Shutter")).toBe("1/1000");
   await expect.poll(() => valueOf(page, "ISO")).toBe(iso);
 });
@@ -159,7 +159,7 @@ test("a test shot too dark keeps a reading and moves what follows", async ({ pag
   await page.getByRole("button", { name: "Too dark" }).click();
   await page.getByRole("button", { name: "Too dark by 3 clicks" }).click();
   await expect(page.getByLabel("ISO 800", { exact: true })).toBeVisible();
-  await expect(page.getByRole("status")).toContainText("Reading kept");
+  await expect(page.getByRole("status")).toContainText("Reading saved");
   await openStage(page, "Expose");
   await expect.poll(() => valueOf(page, "ISO")).toBe("ISO 800");
   await page.reload();
@@ -172,7 +172,7 @@ test("inside the outing's window the card shows the device's minute, and another
   await page.clock.setFixedTime(new Date("2026-10-17T17:05:20+01:00"));
   await page.goto(`${OUTING}/run`);
   await expect(page.getByText("now 17:05")).toBeVisible();
-  await slider(page, "Time of the shoot").press("PageUp");
+  await slider(page, "Time of the outing").press("PageUp");
   await expect(page.getByText("planned for 17:20")).toBeVisible();
   await page.reload();
   await expect(page.getByText("now 17:05")).toBeVisible();
@@ -191,8 +191,10 @@ test("a shot without a place asks for one", async ({ page }) => {
 test("a position dragged onto the pitch is vetoed in words at once", async ({ page }) => {
   await openGround(page);
   await dragTag(page, "B", -60, 110);
-  await expect(page.getByText("Nobody may stand here. Move outside the marked area.").first()).toBeVisible();
-  await expect(page.getByRole("img", { name: /^Position B, chosen, speaks against it/ })).toBeVisible();
+  await expect(
+    page.getByText("Closed: no standing here. Move out of the marked area.").first(),
+  ).toBeVisible();
+  await expect(page.getByRole("img", { name: /^Position B, chosen, ruled out/ })).toBeVisible();
 });
 
 test("the wheel zooms the plan about the pointer and one press shows the whole ground again", async ({

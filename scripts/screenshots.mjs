@@ -14,7 +14,7 @@ const WIDE = { width: 1280, height: 800 };
 
 /** Moves the shoot's minute by quarters of an hour. */
 const later = (quarters) => async (page) => {
-  const time = page.getByRole("slider", { name: "Time of the shoot" });
+  const time = page.getByRole("slider", { name: "Time of the outing" });
   await time.focus();
   for (let i = 0; i < quarters; i++) await time.press("PageUp");
   await page.evaluate(() => document.activeElement?.blur());
@@ -35,7 +35,7 @@ async function count(page) {
     for (let i = 0; i < slower; i++) await page.getByRole("button", { name: "Less: Shutter used" }).click();
     await page.getByLabel("Frames taken").fill(String(taken));
     await page.getByLabel("Keepers", { exact: true }).fill(String(kept));
-    await page.getByRole("button", { name: "Count them" }).click();
+    await page.getByRole("button", { name: "Save count" }).click();
   }
   await page.getByRole("status").waitFor({ state: "hidden", timeout: 15_000 });
 }

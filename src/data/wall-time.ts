@@ -47,7 +47,8 @@ const offsetAt = (at: number, zone: string): number => shownAt(at, zone) - (at -
  */
 export function instantOf(date: string, time: string, zone: string): Instant {
   const asUtc = Date.parse(`${date}T${time}:00Z`);
-  if (Number.isNaN(asUtc)) throw new Error(`${date} ${time} is no wall time; write YYYY-MM-DD and HH:MM`);
+  if (Number.isNaN(asUtc))
+    throw new Error(`${date} ${time} is not a date and time; write YYYY-MM-DD and HH:MM`);
   const before = asUtc - offsetAt(asUtc - DAY, zone);
   const after = asUtc - offsetAt(asUtc + DAY, zone);
   const real = [before, after].filter((at) => shownAt(at, zone) === asUtc);

@@ -23,12 +23,12 @@ export function shotSentence(
   return `${subject}, ${DONE[shot.intent]}, ${shot.part}, ${shot.orientation} · ${shot.wanted} wanted${matters}`;
 }
 
-const PRIORITIES = ["", "A must", "Should be had", "Welcome"];
+const PRIORITIES = ["", "Must have", "Should have", "Nice to have"];
 export const priorityWords = (priority: number): string => PRIORITIES[priority] ?? "";
 
 const TECHNIQUES: Readonly<Record<Technique, string>> = {
-  tracked: "Follow it",
-  "pre-framed": "Frame first, wait",
+  tracked: "Track it",
+  "pre-framed": "Pre-frame and wait",
   panned: "Pan with it",
 };
 export const techniqueWords = (technique: Technique): string => TECHNIQUES[technique];
@@ -49,15 +49,15 @@ export function accessSentence(access: {
   const { allowedBy, mayStand, fallBack } = access;
   if (allowedBy === "" || mayStand === "")
     return { words: "Not settled: ask who allows it and where you may stand.", settled: false };
-  const other = fallBack === "" ? "no fall-back yet" : `if not, ${fallBack}`;
+  const other = fallBack === "" ? "no fallback yet" : `if not, ${fallBack}`;
   return { words: `${allowedBy} lets you stand ${mayStand}; ${other}.`, settled: true };
 }
 
 const DEPTHS: Readonly<Record<DepthWish["kind"], string>> = {
-  eye: "The eye",
-  face: "The face",
-  plane: "A flat subject",
-  whole: "All of it",
+  eye: "Eye only",
+  face: "Face",
+  plane: "Flat subject",
+  whole: "Whole subject",
   "two-things": "Two things",
 };
 /** What should be sharp from front to back. */
@@ -69,6 +69,6 @@ export function depthSentence({ kind, asked, held, fNumber, cappedBy, givenUp }:
   if (kind === "eye" || asked === 0) return `Only the eye is asked for; ${sharp}.`;
   const wish = `${DEPTHS[kind]} asks for ${metresWords(asked)}, ${fNumberWords(fNumber)}; ${sharp}.`;
   if (givenUp > 0) return `${wish} ${stopsNoun(givenUp)} of depth given up for light.`;
-  if (cappedBy === "diffraction") return `${wish} Closing further would blur it all.`;
-  return cappedBy === "lens" ? `${wish} This lens closes no further.` : wish;
+  if (cappedBy === "diffraction") return `${wish} Stopping down further would blur everything.`;
+  return cappedBy === "lens" ? `${wish} This lens stops down no further.` : wish;
 }

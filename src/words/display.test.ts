@@ -63,7 +63,7 @@ test("places, weights and ways in words", () => {
 
 test("a shot is one sentence, and says when it is a must", () => {
   const shot = { intent: "freeze", part: "whole", orientation: "upright", wanted: 3, priority: 1 } as const;
-  expect(shotSentence(shot, "Sprinter")).toBe("Sprinter, frozen, whole, upright · 3 wanted, a must");
+  expect(shotSentence(shot, "Sprinter")).toBe("Sprinter, frozen, whole, upright · 3 wanted, must have");
   expect(shotSentence({ ...shot, priority: 2 }, "Sprinter")).not.toContain("must");
 });
 
@@ -71,7 +71,7 @@ test("access that is not settled says what to ask", () => {
   const settled = accessSentence({ allowedBy: "The warden", mayStand: "in the hide", fallBack: "" });
   expect(settled).toEqual({
     settled: true,
-    words: "The warden lets you stand in the hide; no fall-back yet.",
+    words: "The warden lets you stand in the hide; no fallback yet.",
   });
   expect(accessSentence({ allowedBy: "The warden", mayStand: "", fallBack: "" })).toMatchObject({
     settled: false,

@@ -3,15 +3,15 @@
 const SAVING = {
   "storage-full": {
     title: "Not saved: this browser’s storage is full",
-    body: "What you see is not kept yet; the last saved state is safe. Write the outing to a file, free some space, then try again.",
+    body: "What you see is not saved yet; the last saved version is safe. Export the outing, free some space, then try again.",
   },
   "storage-failed": {
     title: "Not saved: the browser refused to store it",
-    body: "What you see is not kept yet. Write the outing to a file, then try again.",
+    body: "What you see is not saved yet. Export the outing, then try again.",
   },
   overtaken: {
     title: "Not saved: this outing was changed elsewhere",
-    body: "Another tab has saved it since you opened it. Load that state, or write yours to a file first.",
+    body: "Another tab has saved it since you opened it. Load that version, or export yours first.",
   },
 } as const;
 

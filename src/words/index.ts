@@ -50,6 +50,7 @@ export {
   toleranceWords,
 } from "./brief";
 export { cautionName, cautionSentence } from "./cautions";
+export { knownWords } from "./known";
 export { areaWords, leaveWords, officialWords } from "./standing";
 export { surfaceWords } from "./surfaces";
 export { figureWords } from "./figures";

@@ -64,7 +64,7 @@ test("numbers stand in their sentences", () => {
 test("where one may not stand the part of the ground and its official are named", () => {
   const said = (code: JudgementCode, area: Judgement["area"]) =>
     judgementSentence({ code, weight: "veto", numbers: {}, area, official: "pool-referee" });
-  expect(said("no-standing", "water")).toBe("The water: nobody stands here. Move off it.");
+  expect(said("no-standing", "water")).toBe("The water: no standing here. Move off it.");
   expect(said("no-standing", "outside-walls")).toMatch(/walls/);
   expect(said("needs-leave", "pool-deck")).toMatch(/^The pool deck: only if the pool’s referee agree/);
   expect(said("on-leave", "pool-deck")).toContain("the pool’s referee");
@@ -126,14 +126,14 @@ test("the light's side in a word, with what makes it", () => {
 test("failures say what and what to do next", () => {
   for (const reason of ["storage-full", "storage-failed", "overtaken"] as const) {
     expect(savingFailure(reason).title).toMatch(/^Not saved/);
-    expect(savingFailure(reason).body).toMatch(/file/);
+    expect(savingFailure(reason).body).toMatch(/[Ee]xport/);
   }
   for (const reason of ["not-json", "foreign", "newer-version", "faults"] as const)
     expect(readingFailure(reason)).toMatch(/\.$/);
 });
 
 test("small words for ends, breaks, ways and verdicts", () => {
-  expect(endWords("iso-ceiling")).toBe("your ceiling");
+  expect(endWords("iso-ceiling")).toBe("your ISO ceiling");
   expect(breakWords("past-ceiling")).toBe("past ceiling");
   expect(sacrificeWords("lift")).toBe("Lift later");
   expect(verdictWords("a-little")).toBe("moves a little");

@@ -20,7 +20,7 @@ const JUDGEMENTS: Readonly<Record<JudgementCode, (v: Judgement["numbers"], said:
   "inside-obstacle": () =>
     "This place lies inside something solid. Move out, or set a lens height above its top.",
   "out-of-reach": (v) =>
-    `Only ${percentWords(v.fill ?? 0)} of the frame for ${percentWords(v.wished ?? 0)} wished. Go nearer or mount a longer lens.`,
+    `Only ${percentWords(v.fill ?? 0)} of the frame for ${percentWords(v.wished ?? 0)} wanted. Go nearer or mount a longer lens.`,
   "does-not-fit": (v) =>
     `Too near: it takes ${percentWords(v.fill ?? 0)} of the frame. Step back or zoom out.`,
   "sun-in-frame": () => "The sun is in or near the frame. Never look at it through an optical finder.",
@@ -93,23 +93,23 @@ export const breakingWords = (code: JudgementCode): string => BREAKING[code] ?? 
 
 const ENDS: Readonly<Record<EndReason, string>> = {
   motion: "movement",
-  streak: "lines wished",
-  "fastest-shutter": "fastest of the body",
-  "slowest-shutter": "slowest of the scale",
-  depth: "depth of the subject",
+  streak: "streak you want",
+  "fastest-shutter": "fastest this body has",
+  "slowest-shutter": "slowest there is",
+  depth: "depth you ask for",
   "widest-aperture": "lens wide open",
-  "narrowest-aperture": "lens closed",
+  "narrowest-aperture": "smallest aperture",
   diffraction: "diffraction",
-  "iso-floor": "your floor",
-  "iso-ceiling": "your ceiling",
+  "iso-floor": "your ISO floor",
+  "iso-ceiling": "your ISO ceiling",
 };
 export const endWords = (reason: EndReason): string => ENDS[reason];
 
 /** Why a rail goes no further: what the kit has, in a few words. */
 const ENDS_OF_RAILS: Readonly<Record<Rail, Readonly<Record<"first" | "last", string>>>> = {
-  shutter: { first: "The scale ends here", last: "This body has no faster" },
-  aperture: { first: "This lens opens no wider", last: "This lens closes no further" },
-  iso: { first: "This body has no lower", last: "This body has no higher" },
+  shutter: { first: "The scale ends here", last: "This body goes no faster" },
+  aperture: { first: "This lens opens no wider", last: "This lens stops down no further" },
+  iso: { first: "This body goes no lower", last: "This body goes no higher" },
 };
 export const endOfRailWords = (rail: Rail, end: "first" | "last"): string => ENDS_OF_RAILS[rail][end];
 
@@ -124,13 +124,13 @@ export const blurSourceWords = (source: BlurSource): string => SOURCES_OF_BLUR[s
 
 const VERDICTS: Readonly<Record<BlurVerdict, string>> = {
   held: "held",
-  "a-little": "moves a little",
-  "clearly-moved": "clearly moved",
+  "a-little": "moving a little",
+  "clearly-moved": "clearly moving",
 };
 export const verdictWords = (verdict: BlurVerdict): string => VERDICTS[verdict];
 
 const SACRIFICES: Readonly<Record<Sacrifice, string>> = {
-  lift: "Lift later",
+  lift: "Push in post",
   shutter: "Slower shutter",
   aperture: "Wider aperture",
   iso: "Higher ISO",

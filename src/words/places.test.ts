@@ -42,7 +42,7 @@ test("scores, intents and ways of exposing in words", () => {
   ]);
   expect(modeSentence({ mode: "manual", reason: "steady" })).toBe("Manual: the light is steady.");
   expect(modeSentence({ mode: "manual-with-clicks", reason: "zones-differ", clicks: 2 })).toBe(
-    "Manual; zones differ by 2/3 stop, click along.",
+    "Manual; zones differ by 2/3 stop: click as play moves.",
   );
   expect(modeSentence({ mode: "auto-iso", reason: "light-swings", stops: 3 })).toContain("swings by 3 stops");
   expect(modeSentence({ mode: "manual-for-the-pocket", reason: "pocket-of-light", stops: 3 })).toMatch(

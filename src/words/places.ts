@@ -54,7 +54,7 @@ export function modeSentence(advice: ModeAdvice): string {
     case "into-dusk":
       return `Manual, and open up a click at a time: the light goes down by ${stopsNoun(Math.round(3 * advice.stops))}. An automatic would brighten night to day.`;
     case "zones-differ":
-      return `Manual; zones differ by ${stopsNoun(advice.clicks)}, click along.`;
+      return `Manual; zones differ by ${stopsNoun(advice.clicks)}: click as play moves.`;
     case "light-swings":
       return `Automatic ISO between floor and ceiling: the light swings by ${stopsNoun(Math.round(3 * advice.stops))}.`;
     case "pocket-of-light":

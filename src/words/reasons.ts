@@ -30,8 +30,8 @@ const REASONS: Readonly<Record<string, (numbers: Numbers) => string>> = {
     `At ${focalWords(n(v, "focalLengthMm"))} the frame is ${metresWords(n(v, "frameUp"))} tall there.`,
   "crop-keeps": (v) =>
     n(v, "kept") < 1
-      ? `Cropped to the ${percentWords(n(v, "wished"))} you wished, ${Math.round(n(v, "px"))} pixels are left along the long edge.`
-      : `No crop is needed for the ${percentWords(n(v, "wished"))} you wished.`,
+      ? `Cropped to the ${percentWords(n(v, "wished"))} you want, ${Math.round(n(v, "px"))} pixels are left along the long edge.`
+      : `No crop is needed for the ${percentWords(n(v, "wished"))} you want.`,
   "light-of-sun": (v) => `Direct sun gives ${luxWords(n(v, "lux"))} on the side you see.`,
   "light-of-sky": (v) => `The open sky gives ${luxWords(n(v, "lux"))}.`,
   "light-of-moon": (v) => `The moon gives ${luxWords(n(v, "lux"))} on the side you see.`,
@@ -43,17 +43,18 @@ const REASONS: Readonly<Record<string, (numbers: Numbers) => string>> = {
     `The lamps of ${n(v, "masts")} masts give ${luxWords(n(v, "lux"))} on the side you see, by their own intensity.`,
   "reading-offsets": (v) =>
     `Your readings correct daylight by ${signedStops(n(v, "day"))} and lamps by ${signedStops(n(v, "lamps"))} stops.`,
-  "ev-from-lux": (v) => `Together ${luxWords(n(v, "lux"))}, that is ${evWords(n(v, "ev"))}.`,
+  "ev-from-lux": (v) =>
+    `Together ${luxWords(n(v, "lux"))}, that is ${evWords(n(v, "ev"))}: EV counts stops at ISO 100, one more is twice the light.`,
   "part-speed": (v) => `It moves at ${twoFigures(n(v, "speed"))} m/s across your view after following.`,
   "speed-on-sensor": (v) =>
     `At ${metresWords(n(v, "distance"))} and ${focalWords(n(v, "focalLengthMm"))} its picture runs ${twoFigures(n(v, "mmPerSecond"))} mm a second over the sensor.`,
   tolerance: (v) =>
     `It may smear ${twoFigures(n(v, "um"))} µm, ${twoFigures(n(v, "px"))} pixels of the delivered picture.`,
   "slowest-exposure": (v) => `So the slowest shutter is ${exposureWords(n(v, "seconds"))}.`,
-  "slowest-none": () => "No shutter holds it: focus and lens alone blur more than that.",
+  "slowest-none": () => "No shutter holds it: lens and pixels alone blur more than that.",
   "slowest-any": () => "Nothing moves: any shutter holds it.",
   "streak-drawn": (v) =>
-    `It crosses at ${twoFigures(n(v, "crossing"))} m/s, ${twoFigures(n(v, "mmPerSecond"))} mm a second on the sensor: ${exposureWords(n(v, "seconds"))} draws the lines you wished.`,
+    `It crosses at ${twoFigures(n(v, "crossing"))} m/s, ${twoFigures(n(v, "mmPerSecond"))} mm a second on the sensor: ${exposureWords(n(v, "seconds"))} draws the streak you want.`,
   "lens-widest": (v) => `The lens opens to ${fNumberWords(n(v, "fNumber"))}.`,
   "depth-of-eye": () => "Only the eye’s own plane has to be sharp: wide open will do.",
   "depth-of-face": (v) =>

@@ -45,8 +45,8 @@ const capital = (words: string): string => words.charAt(0).toUpperCase() + words
 /** Nobody stands there: what it is, and what to do. */
 export function neverSentence({ area = "no-go" }: Judgement): string {
   if (area === "outside-walls") return "Outside the hall’s walls. Move inside.";
-  if (area === "no-go") return "Closed: nobody may stand here. Move out of the marked area.";
-  return `${capital(AREAS[area])}: nobody stands here. Move off it.`;
+  if (area === "no-go") return "Closed: no standing here. Move out of the marked area.";
+  return `${capital(AREAS[area])}: no standing here. Move off it.`;
 }
 
 export const needsLeaveSentence = ({ area = "run-off", official = "stewards" }: Judgement): string =>

@@ -29,7 +29,7 @@ export const bodySchema = z
   })
   .refine((b) => b.baseIso <= b.isoFloor && b.isoFloor <= b.isoCeiling && b.isoCeiling <= b.maxIso, {
     path: ["isoCeiling"],
-    message: "ISO goes base, floor, ceiling, highest, each at least the one before",
+    message: "each ISO is at least the one before: base, floor, ceiling, highest",
   });
 
 export const lensSchema = z
@@ -75,7 +75,7 @@ export const kitSchema = z.object({
   converters: listOf(converterSchema, 20),
   supports: listOf(supportSchema, 20).refine(
     (items) => items.length > 0,
-    "a kit has at least the bare hand as a support",
+    "a kit has at least one support, hand-held if nothing else",
   ),
   cards: listOf(cardSchema, 50),
 });

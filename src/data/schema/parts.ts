@@ -16,7 +16,7 @@ const uniqueById = <T extends { id: string }>(items: readonly T[], context: z.Re
   const seen = new Set<string>();
   items.forEach((item, i) => {
     if (seen.has(item.id))
-      context.addIssue({ code: "custom", path: [i, "id"], message: `the id ${item.id} stands twice` });
+      context.addIssue({ code: "custom", path: [i, "id"], message: `the id ${item.id} is used twice` });
     seen.add(item.id);
   });
 };

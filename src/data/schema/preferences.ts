@@ -21,7 +21,7 @@ export const preferencesSchema = z.object({
   order: z
     .array(sacrifice)
     .length(4)
-    .refine((o) => new Set(o).size === 4, "each sacrifice stands once"),
+    .refine((o) => new Set(o).size === 4, "list each of the four once"),
 });
 
 export type StoredSacrifice = z.infer<typeof sacrifice>;

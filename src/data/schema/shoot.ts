@@ -144,10 +144,14 @@ function checkTimes({ from, until, starts }: ShootFields, context: z.RefinementC
     context.addIssue({
       code: "custom",
       path: ["until"],
-      message: "the outing must end after it begins, on one day",
+      message: "leave after you arrive, on the same day",
     });
   else if (starts < from || starts > until)
-    context.addIssue({ code: "custom", path: ["starts"], message: "it starts while you are there" });
+    context.addIssue({
+      code: "custom",
+      path: ["starts"],
+      message: "it starts after you arrive and before you leave",
+    });
 }
 
 function checkShots({ ground, shots, subjects, choices }: ShootFields, need: Need): void {

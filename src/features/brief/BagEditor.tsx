@@ -53,7 +53,7 @@ export function BagEditor({ onClose }: { onClose: () => void }) {
         ? [`${shot.name}: ${now.rig.lens.name} on the ${now.rig.body.name}`]
         : [];
     });
-    if (swapped.length > 0) toast({ words: `Now used instead. ${swapped.slice(0, 2).join("; ")}.` });
+    if (swapped.length > 0) toast({ words: `Now using instead: ${swapped.slice(0, 2).join("; ")}.` });
   };
   const { grams, unweighed } = bagWeight(packed);
   const frames = packed.cards.reduce((n, card) => n + framesOnCard(card, packed.bodies[0]?.frameMb), 0);

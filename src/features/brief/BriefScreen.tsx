@@ -80,7 +80,7 @@ function Facts({ onEdit }: { onEdit: (editing: Editing) => void }) {
         {`${dateWords(shoot.date)} ${shoot.date.slice(0, 4)}, ${timeWords(shoot.from)} to ${timeWords(shoot.until)}; it starts at ${timeWords(shoot.starts)}.`}
       </Sentence>
       <Sentence says="Where" onPress={() => onEdit("where")}>
-        {`${shoot.place}, ${coordinatesWords(anchor.latitude, anchor.longitude)}, clocks of ${shoot.zone.replaceAll("_", " ")}.`}
+        {`${shoot.place}, ${coordinatesWords(anchor.latitude, anchor.longitude)}, ${shoot.zone.replaceAll("_", " ")} time.`}
       </Sentence>
       <Sentence says="Access" onPress={() => onEdit("access")} open={!access.settled}>
         {access.words}
@@ -127,10 +127,10 @@ function Cautions({ onEdit }: { onEdit: () => void }) {
           {cautionSentence(code)}
         </Txt>
       ))}
-      {said.length === 0 && <Txt>No caution is chosen for this outing.</Txt>}
+      {said.length === 0 && <Txt>No cautions chosen for this outing.</Txt>}
       <View className="flex-row">
         <Button
-          label={more > 0 ? `${more} more, and others` : "Choose cautions"}
+          label={more > 0 ? `${more} more. Choose cautions` : "Choose cautions"}
           kind="plain"
           className="-ml-4"
           onPress={onEdit}
@@ -210,7 +210,7 @@ function PromisedRow({ shot, mark, held, onPress, children }: RowProps) {
         <Row
           title={shot.name}
           detail={shotSentence(shot, subject?.name ?? "")}
-          value={place ? place.name : "no place yet"}
+          value={place ? place.name : "no position yet"}
           valueTone={place ? "water" : "bracken"}
           onPress={onPress}
         />
@@ -251,5 +251,5 @@ const TITLES = {
   where: "Name and place",
   access: "Who lets you in",
   shot: "The shot",
-  "new-shot": "A further shot",
+  "new-shot": "New shot",
 } as const;

@@ -10,7 +10,7 @@ import { useOuting } from "../stage/outing-context";
 export function CautionEditor({ onClose }: { onClose: () => void }) {
   const { shoot, change } = useOuting();
   return (
-    <Dialog title="What can hurt here" open onClose={onClose}>
+    <Dialog title="Cautions for this outing" open onClose={onClose}>
       {CAUTIONS.map((code) => (
         <CheckRow
           key={code}

@@ -34,7 +34,7 @@ function specsOf(
     {
       kind: "choice",
       key: "intent",
-      label: "What the picture should do",
+      label: "Kind of picture",
       choices: INTENTS.map((key) => ({ key, label: intentWords(key) })),
     },
     {
@@ -43,7 +43,7 @@ function specsOf(
       label: "Where it happens",
       choices: spots.map((s) => ({ key: s.id, label: s.name })),
     },
-    { kind: "choice", key: "holdPartId", label: "What must be sharp", choices: parts },
+    { kind: "choice", key: "holdPartId", label: "Part that must be sharp", choices: parts },
     {
       kind: "choice",
       key: "technique",
@@ -51,12 +51,12 @@ function specsOf(
       choices: TECHNIQUES.map((key) => ({ key, label: techniqueWords(key) })),
     },
     { kind: "choice", key: "part", label: "How much of the subject", choices: same(PARTS) },
-    { kind: "choice", key: "orientation", label: "Camera", choices: same(["upright", "level"]) },
+    { kind: "choice", key: "orientation", label: "Camera held", choices: same(["upright", "level"]) },
     { kind: "choice", key: "along", label: "Fill is measured along", choices: same(["height", "width"]) },
     {
       kind: "choice",
       key: "depth.kind",
-      label: "What should be sharp from front to back",
+      label: "Sharp from front to back",
       choices: DEPTHS.map((key) => ({ key, label: depthWords(key) })),
     },
     {
@@ -70,22 +70,22 @@ function specsOf(
     {
       kind: "choice",
       key: "depth.otherSpotId",
-      label: "The second thing, for two things",
+      label: "Second thing to keep sharp",
       choices: spots.map((s) => ({ key: s.id, label: s.name })),
     },
     { kind: "percent", key: "fill", label: "How full the frame should be", min: 0.02, max: 1 },
-    { kind: "number", key: "wanted", label: "Pictures wanted", min: 1, max: 999 },
+    { kind: "number", key: "wanted", label: "Pictures needed", min: 1, max: 999 },
     {
       kind: "choice",
       key: "priority",
-      label: "How much it matters",
+      label: "Priority",
       numeric: true,
       choices: [1, 2, 3].map((n) => ({ key: String(n), label: priorityWords(n) })),
     },
     {
       kind: "number",
       key: "deliveredLongEdgePx",
-      label: "Long edge you deliver",
+      label: "Delivered long edge",
       unit: "px",
       min: 200,
       max: 30000,
@@ -93,13 +93,13 @@ function specsOf(
     {
       kind: "choice",
       key: "tolerance",
-      label: "How sharp",
+      label: "Sharpness",
       choices: TOLERANCES.map((key) => ({ key, label: toleranceWords(key) })),
     },
     {
       kind: "percent",
       key: "streakShare",
-      label: "Streak length, share of the frame",
+      label: "Streak length, part of the frame",
       min: 0.001,
       max: 1,
       optional: true,
@@ -220,6 +220,6 @@ export function ShotForm({ outing, shotId, onClose }: Props) {
 }
 
 function RemoveShot({ only, onRemove }: { only: boolean; onRemove: () => void }) {
-  if (only) return <Txt tone="ink2">An outing needs at least one shot. Change this one instead.</Txt>;
+  if (only) return <Txt tone="ink2">An outing needs at least one shot. Edit this one instead.</Txt>;
   return <Button label="Delete shot" kind="danger" onPress={onRemove} />;
 }

@@ -49,7 +49,7 @@ export function BlurSection({ found }: { found: Assessment }) {
       <StackedBar label="Blur by source" parts={bars} />
       <Ladder found={found} px={px} />
       <Txt size={14} tone="ink2">
-        Pixels of the delivered picture; ✕ is clearly moved.
+        In pixels of the delivered picture; ✕ means clearly moving.
       </Txt>
     </View>
   );
@@ -70,7 +70,7 @@ function Ladder({ found, px }: { found: Assessment; px: (um: number) => string }
       <View role="row" className="min-h-8 flex-row items-center border-b border-line">
         <View role="columnheader" className="w-[92px]">
           <Txt size={14} tone="ink2">
-            smear in px
+            blur in px
           </Txt>
         </View>
         {rungs.map((rung) => (

@@ -28,11 +28,11 @@ export function LedgerSection({ found }: { found: Assessment }) {
     shutter: `Shutter ${shutterWords(settings.shutter)}`,
     aperture: `Aperture ${apertureWords(settings.aperture)}`,
     iso: isoWords(settings.iso),
-    lift: "Lifted later",
+    lift: "Pushed in post",
     filter: "Neutral-density filter",
   };
   const balance = ledgerBalance(ledger);
-  const verdict = balance === 0 ? "Right exposure" : missing > 0 ? "Too dark by" : "Too bright by";
+  const verdict = balance === 0 ? "Correct exposure" : missing > 0 ? "Too dark by" : "Too bright by";
   return (
     <View role="table" aria-label="Stop ledger">
       <Txt size={18} weight={700} role="heading" aria-level={3}>
@@ -72,8 +72,8 @@ function priceOf(way: PricedWay, found: Assessment): string {
     return {
       lift: "you allow none",
       aperture: "wide open already",
-      shutter: "held",
-      iso: "nothing above it",
+      shutter: "locked",
+      iso: "no higher ISO to go to",
     }[way.kind];
   const part = way.left > 0 ? `; ${stopsNoun(way.left)} still missing` : "";
   if (way.kind === "lift") return `noise +${twoFigures(way.noiseStops)}${part}`;
@@ -84,7 +84,7 @@ function priceOf(way: PricedWay, found: Assessment): string {
 
 function nameOf(way: PricedWay): string {
   if (way.clicks === 0) return sacrificeWords(way.kind);
-  if (way.kind === "lift") return `Lift by ${clicksAsStops(way.clicks)} later`;
+  if (way.kind === "lift") return `Push by ${clicksAsStops(way.clicks)} in post`;
   if (way.kind === "shutter") return shutterWords(way.settings.shutter);
   return way.kind === "aperture" ? apertureWords(way.settings.aperture) : isoWords(way.settings.iso);
 }
@@ -123,7 +123,7 @@ export function WaysSection({ found }: { found: Assessment }) {
             key={way.kind}
             title={nameOf(way)}
             detail={priceOf(way, found)}
-            value={used ? `taken: ${stopsNoun(used.clicks)}` : way.left === 0 ? "would do" : "not enough"}
+            value={used ? `used: ${stopsNoun(used.clicks)}` : way.left === 0 ? "enough" : "not enough"}
             valueTone={used ? "moss" : way.left === 0 ? "ink2" : "bracken"}
             onPress={() => take(way)}
           />

@@ -29,6 +29,9 @@ export function LightSection({ found }: { found: Assessment }) {
       {found.light.evInCloud !== undefined && (
         <Txt>{`${evWords(found.light.evInCloud)} while a cloud passes.`}</Txt>
       )}
+      <Txt size={14} tone="ink2">
+        EV counts stops of light at ISO 100: one more is twice as much. A klx is 1000 lux.
+      </Txt>
       <StackedBar label="Light by origin" parts={parts.sort((a, b) => b.share - a.share)} />
     </View>
   );

@@ -26,8 +26,8 @@ export function Rails({ found }: { found: Assessment }) {
     return at === last && last < SCALE[rail].last ? endOfRailWords(rail, "last") : undefined;
   };
   const note = (rail: Rail): string => {
-    if (settings.follows === rail) return ", follows";
-    return settings.rails[rail].held ? ", held" : "";
+    if (settings.follows === rail) return ", follows the light";
+    return settings.rails[rail].held ? ", locked" : "";
   };
   const heldRails = RAILS.filter((rail) => settings.rails[rail].held);
   return (
@@ -65,8 +65,8 @@ export function Rails({ found }: { found: Assessment }) {
       <Txt tone="ink2">{depthSentence(settings.depth)}</Txt>
       {heldRails.length > 0 && (
         <View className="flex-row items-center justify-between">
-          <Txt tone="ink2">{`You hold ${heldRails.map((r) => DRAWN[r].name.replace(/^[SA]/, (c) => c.toLowerCase())).join(" and ")}.`}</Txt>
-          <Button label="Let go" onPress={() => change(holdRails(shot.id, {}))} />
+          <Txt tone="ink2">{`You locked ${heldRails.map((r) => DRAWN[r].name.replace(/^[SA]/, (c) => c.toLowerCase())).join(" and ")}.`}</Txt>
+          <Button label="Unlock" onPress={() => change(holdRails(shot.id, {}))} />
         </View>
       )}
     </View>

@@ -48,7 +48,7 @@ test.each([
   ["fastestShutter", "fast", "Type a shutter such as 1/8000."],
   ["fastestShutter", "1/0", "Type a shutter such as 1/8000."],
   ["isoCeiling", "", "Type a number from 1 to 10000000."],
-  ["isoCeiling", "50", "ISO goes base, floor, ceiling, highest, each at least the one before."],
+  ["isoCeiling", "50", "Each ISO is at least the one before: base, floor, ceiling, highest."],
   ["name", "   ", "A name is needed."],
   ["format.widthMm", "500", "Type a number from 1 to 200."],
 ])("a wrong %s is said beside it and nothing is read", (key, text, message) => {

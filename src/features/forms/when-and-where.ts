@@ -22,10 +22,10 @@ interface Window {
 /** A schema whose window begins, starts and ends in this order on one day. */
 export const inOneDay = <T extends Window>(schema: z.ZodType<T>): z.ZodType<T> =>
   schema
-    .refine((w) => w.until > w.from, { path: ["until"], message: "you leave after you come, on one day" })
+    .refine((w) => w.until > w.from, { path: ["until"], message: "leave after you arrive, on the same day" })
     .refine((w) => w.starts >= w.from && w.starts <= w.until, {
       path: ["starts"],
-      message: "it starts while you are there",
+      message: "it starts after you arrive and before you leave",
     });
 
 export const placeShape = { latitude, longitude };

@@ -260,7 +260,7 @@ function Measure({ box, view, aloft, input, found }: MeasureProps) {
         colour={broken ? bracken : ink}
         stacked={upright}
       />
-      <Figure {...pixels} value={String(frame.partPx)} unit="px on it" colour={ink} stacked={upright} />
+      <Figure {...pixels} value={String(frame.partPx)} unit="px on subject" colour={ink} stacked={upright} />
     </G>
   );
 }

@@ -42,11 +42,11 @@ export function LensTable() {
   }, [rows, positions, rig, shot, subject, scene, preferences.order]);
   if (!rig) return null;
   return (
-    <View role="table" aria-label="Lenses from the positions">
+    <View role="table" aria-label="Lenses by position">
       <View role="row" className="flex-row items-end border-b border-line pb-1">
         <View role="columnheader" className="w-[132px]">
           <Txt size={14} tone="ink2">
-            {`${percentWords(shot.fill)} wished`}
+            {`${percentWords(shot.fill)} wanted`}
           </Txt>
         </View>
         {positions.map((p) => (

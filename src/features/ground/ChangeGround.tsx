@@ -85,7 +85,7 @@ function SpotPart() {
           onChange={(y) => change(editSpot(spot.id, { at: { ...spot.at, y } }))}
         />
         <LengthField
-          label="Aim above ground"
+          label="Aim height"
           value={spot.aimHeight}
           min={0}
           max={60}
@@ -155,7 +155,7 @@ function WholePart() {
         />
       </View>
       <Segmented
-        label="What the ground is made of"
+        label="Surface"
         segments={SURFACES.map((key) => ({ key, label: surfaceWords(key) }))}
         chosen={shoot.ground.surface ?? "grass"}
         onChoose={(surface) => change(setSurface(surface))}
@@ -181,7 +181,7 @@ function WholePart() {
       {roof && (
         <View className="flex-row">
           <NumberField
-            label="Daylight that comes in"
+            label="Daylight let through"
             unit="%"
             value={100 * roof.daylightShare}
             min={0}

@@ -32,9 +32,9 @@ export function CloudField() {
       />
       {eighths > 0 && eighths < 8 && (
         <Segmented
-          label="How the clouds lie"
+          label="Clouds"
           segments={[
-            { key: "even", label: "Even" },
+            { key: "even", label: "Steady" },
             { key: "passing", label: "Passing the sun" },
           ]}
           chosen={passing ? "passing" : "even"}

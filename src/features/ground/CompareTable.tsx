@@ -28,7 +28,7 @@ interface Line {
 const has = (code: string) => (a: Assessment) => a.judgement.some((j) => j.code === code);
 
 /** Named after the side that the framing asks for. */
-const FILLED = "Of the side";
+const FILLED = "Fill";
 
 const LINES: readonly Line[] = [
   { name: "Distance", words: (a) => metresWords(a.sighting.distance.value), bad: has("blocked") },
@@ -38,7 +38,7 @@ const LINES: readonly Line[] = [
   { name: "Shutter", words: (a) => shutterWords(a.settings.settings.shutter), bad: has("motion-not-held") },
   { name: "Aperture", words: (a) => apertureWords(a.settings.settings.aperture) },
   { name: "ISO", words: (a) => isoWords(a.settings.settings.iso).slice(4), bad: has("light-short") },
-  { name: "Behind it", words: (a) => backgroundWords(a.sighting.background) },
+  { name: "Behind", words: (a) => backgroundWords(a.sighting.background) },
   { name: "Softness", words: (a) => softnessWords(a.sighting.background), bad: has("background-busy") },
   { name: "Face", words: (a) => faceWords(a.sighting.faceTurn), bad: has("seen-from-behind") },
 ];
@@ -54,7 +54,7 @@ function useWalks(): (id: string) => string {
       if (!from || !to || from === to) return "–";
       const blocks = [...obstacles, ...noGo].map((o) => o.outline);
       const walk = walkRound({ from: from.at, to: to.at, blocks });
-      return walk.ok ? minutesWords(walk.value.metres / preferences.walkingPace) : "no way";
+      return walk.ok ? minutesWords(walk.value.metres / preferences.walkingPace) : "no way there";
     };
   }, [positions, obstacles, noGo, choice.positionId, preferences.walkingPace]);
 }

@@ -79,7 +79,7 @@ function FoundPlace({ rank, candidate, places }: FoundProps) {
       ),
     );
     toast({
-      words: `${place.name} stands at place ${rank}`,
+      words: `${place.name} moved to place ${rank}`,
       undo: () =>
         change((s) =>
           editChoice(shot.id, { lensId: choice.lensId, focalLengthMm: choice.focalLengthMm })(

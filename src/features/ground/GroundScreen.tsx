@@ -34,7 +34,7 @@ export function GroundScreen() {
 function usePlaceTitle(): string {
   const { shoot, shot, choice } = useOuting();
   const place = shoot.ground.positions.find((p) => p.id === choice.positionId);
-  return place ? `${shot.name} from ${place.name}` : `${shot.name}: no place yet`;
+  return place ? `${shot.name} from ${place.name}` : `${shot.name}: no position yet`;
 }
 
 function PhoneGround() {

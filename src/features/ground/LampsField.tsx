@@ -21,7 +21,7 @@ export function LampsField() {
         {`${lampClassWords(lamps.class)}: about ${lampLuxOf(lamps)} lx on the ground`}
       </Txt>
       <Segmented
-        label="Class of the lamps"
+        label="Lamp class"
         segments={CLASSES.map((key) => ({ key, label: lampClassWords(key) }))}
         chosen={lamps.class}
         onChoose={(chosen) => change(setLamps({ class: chosen }))}
@@ -30,7 +30,7 @@ export function LampsField() {
         {(["from", "until"] as const).map((end) => (
           <TextField
             key={end}
-            label={end === "from" ? "Alight from" : "Alight until"}
+            label={end === "from" ? "Lit from" : "Lit until"}
             type="time"
             value={lamps[end] ?? ""}
             onChange={(time) => {

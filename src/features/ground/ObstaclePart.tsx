@@ -82,7 +82,7 @@ function ObstacleFields({ obstacle }: { obstacle: Obstacle }) {
   };
   return (
     <View className="gap-2 border-l-4 border-line py-2 pl-3">
-      <NameField label="Its name" value={obstacle.name} onChange={(name) => edit({ name })} />
+      <NameField label="Name" value={obstacle.name} onChange={(name) => edit({ name })} />
       <View className="flex-row flex-wrap gap-3">
         <LengthField
           label="Height"
@@ -94,35 +94,35 @@ function ObstacleFields({ obstacle }: { obstacle: Obstacle }) {
         {box && (
           <>
             <LengthField
-              label="Long"
+              label="Length"
               value={box.length}
               min={0.1}
               max={1000}
               onChange={(length) => reshape({ length })}
             />
             <LengthField
-              label="Deep"
+              label="Depth"
               value={box.width}
               min={0.1}
               max={1000}
               onChange={(width) => reshape({ width })}
             />
             <LengthField
-              label="Middle east"
+              label="Centre east"
               value={box.middle.x}
               min={-FAR}
               max={FAR}
               onChange={(x) => reshape({ middle: { ...box.middle, x } })}
             />
             <LengthField
-              label="Middle north"
+              label="Centre north"
               value={box.middle.y}
               min={-FAR}
               max={FAR}
               onChange={(y) => reshape({ middle: { ...box.middle, y } })}
             />
             <NumberField
-              label="Runs toward"
+              label="Long side points to"
               unit="°"
               decimals={0}
               value={box.bearing}
@@ -134,7 +134,7 @@ function ObstacleFields({ obstacle }: { obstacle: Obstacle }) {
         )}
       </View>
       <Button
-        label={`Remove ${obstacle.name}`}
+        label={`Delete ${obstacle.name}`}
         kind="danger"
         onPress={() => change(removeObstacle(obstacle.id))}
       />

@@ -12,7 +12,7 @@ export function FromHere({ set }: Pick<FormHand, "set">) {
   });
   return (
     <View className="gap-2">
-      <Button label={asking ? "Asking the device" : "Take the place from this device"} onPress={ask} />
+      <Button label={asking ? "Finding you" : "Use my location"} onPress={ask} />
       {trouble && (
         <Txt tone="bracken" role="alert">
           {trouble}

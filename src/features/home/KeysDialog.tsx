@@ -5,7 +5,7 @@ import { Txt } from "@/ui/controls/Txt";
 export type KeyList = readonly (readonly [key: string, what: string])[];
 
 export const HOME_KEYS: KeyList = [
-  ["n", "plan a shoot, under Shoots"],
+  ["n", "plan an outing, under Outings"],
   ["Tab", "to the next thing; Enter presses it"],
   ["Esc", "closes what is open"],
   ["?", "this list"],

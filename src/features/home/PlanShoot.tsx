@@ -21,8 +21,8 @@ import { FromHere } from "./FromHere";
 import { zoneOf } from "./zone-of";
 
 const SPECS: readonly FieldSpec[] = [
-  { kind: "text", key: "name", label: "What is it called" },
-  { kind: "text", key: "place", label: "Where, in a name" },
+  { kind: "text", key: "name", label: "Name of the outing" },
+  { kind: "text", key: "place", label: "Name of the place" },
   ...placeFields(),
   ...WINDOW_FIELDS,
 ];
@@ -61,7 +61,7 @@ interface Props {
 /** A new outing from nothing: what, where, when, of whom. The rest begins sensibly and is changed stage by stage. */
 export function PlanShoot({ open, onClose, ...rest }: Props) {
   return (
-    <Dialog title="Plan a shoot" open={open} onClose={onClose}>
+    <Dialog title="Plan an outing" open={open} onClose={onClose}>
       {open && <PlanForm {...rest} onClose={onClose} />}
     </Dialog>
   );
@@ -123,7 +123,7 @@ function PlanForm({ kit, preferences, shoots, today, onClose }: Omit<Props, "ope
       specs={SPECS}
       record={begun}
       schema={wishSchema}
-      save="Make the outing"
+      save="Create outing"
       onSave={(wish) => void onSave(wish)}
       onCancel={onClose}
       before={({ set }) => (

@@ -33,7 +33,7 @@ export function KitScreen() {
         <Message
           tone="danger"
           title="The kit cannot be read"
-          body="Open an outing’s file under Shoots to bring its kit back."
+          body="Open an outing’s file under Outings to bring its kit back."
         />
       )}
     </HomeFrame>
@@ -45,7 +45,7 @@ function Shelves({ kit }: { kit: StoredKit }) {
   const { change, failure } = useChangeKit();
   return (
     <View className="gap-6 px-4">
-      <Txt tone="ink2">Press a thing to change it. Every outing reckons with what stands here.</Txt>
+      <Txt tone="ink2">Tap anything to edit it. Every outing uses this kit.</Txt>
       {failure && <Message tone="danger" {...savingFailure(failure)} />}
       {(Object.keys(SHELVES) as ShelfKey[]).map((key) => (
         <ShelfList key={key} shelf={SHELVES[key] as Shelf<ShelfKey>} kit={kit} onEdit={setEditing} />
@@ -118,23 +118,23 @@ function ThingEditor({ shelf, thing, kit, change, onClose }: EditorProps) {
     const rest = { ...kit, [shelf.key]: kit[shelf.key].filter((t) => t.id !== thing!.id) };
     if (!(await change(rest))) return;
     onClose();
-    toast({ words: `${thing!.name} removed`, undo: () => void change(kit) });
+    toast({ words: `${thing!.name} deleted`, undo: () => void change(kit) });
   };
   const needed = kit[shelf.key].length === 1 && ["bodies", "lenses", "supports"].includes(shelf.key);
   return (
-    <Dialog title={thing ? thing.name : `A further ${shelf.one}`} open onClose={onClose}>
+    <Dialog title={thing ? thing.name : `New ${shelf.one}`} open onClose={onClose}>
       <RecordForm
         key={record.id}
         specs={shelf.specs}
         record={record}
         schema={shelf.schema}
-        save="Keep"
+        save="Save"
         onCancel={onClose}
         onSave={(kept) => void onSave(kept)}
         before={() =>
           thing ? null : (
             <Picker
-              label="Begin from"
+              label="Start from"
               items={shelf.begins.map((b) => ({ key: b.id, title: b.name, detail: shelf.detail(b) }))}
               chosen={begin}
               onChoose={setBegin}
@@ -144,9 +144,9 @@ function ThingEditor({ shelf, thing, kit, change, onClose }: EditorProps) {
         more={
           thing &&
           (needed ? (
-            <Txt tone="ink2">{`The last ${shelf.one} stays: nothing can be worked out without one.`}</Txt>
+            <Txt tone="ink2">{`You need at least one ${shelf.one}.`}</Txt>
           ) : (
-            <Button label={`Remove this ${shelf.one}`} kind="danger" onPress={() => void onRemove()} />
+            <Button label={`Delete ${shelf.one}`} kind="danger" onPress={() => void onRemove()} />
           ))
         }
       />

@@ -30,8 +30,8 @@ const WEIGHT: FieldSpec = {
   max: 50000,
   optional: true,
 };
-const NAME: FieldSpec = { kind: "text", key: "name", label: "Name, by what it is" };
-const iso = (key: string, label: string): FieldSpec => ({ kind: "number", key, label, min: 1, max: 1e7 });
+const NAME: FieldSpec = { kind: "text", key: "name", label: "Name" };
+const iso = (key: string, label: string) => ({ kind: "number", key, label, min: 1, max: 1e7 }) as const;
 
 const BODY_SPECS: readonly FieldSpec[] = [
   NAME,
@@ -55,17 +55,21 @@ const BODY_SPECS: readonly FieldSpec[] = [
   },
   iso("baseIso", "Base ISO"),
   iso("isoFloor", "Your ISO floor"),
+  {
+    ...iso("preferredIso", "ISO you are happy with"),
+    optional: true,
+    hint: "To stay under it, depth of field goes first. Four times the base ISO if left empty.",
+  },
   iso("isoCeiling", "Your ISO ceiling"),
   iso("maxIso", "Highest ISO"),
   { kind: "shutter", key: "fastestShutter", label: "Fastest shutter" },
   {
     kind: "number",
     key: "liftClicks",
-    label: "Lift allowed",
-    unit: "clicks",
+    label: "Push in post, ⅓ stops",
     min: 0,
     max: 9,
-    hint: "Thirds of a stop its files bear.",
+    hint: "How far you are happy to brighten its files later.",
   },
   {
     kind: "number",
@@ -76,10 +80,18 @@ const BODY_SPECS: readonly FieldSpec[] = [
     max: 8,
     optional: true,
   },
-  { kind: "number", key: "framesPerSecond", label: "Rate", unit: "/s", min: 0.1, max: 240, optional: true },
-  { kind: "number", key: "frameMb", label: "One raw frame", unit: "MB", min: 0.1, max: 1000, optional: true },
+  {
+    kind: "number",
+    key: "framesPerSecond",
+    label: "Frame rate",
+    unit: "/s",
+    min: 0.1,
+    max: 240,
+    optional: true,
+  },
+  { kind: "number", key: "frameMb", label: "Raw file size", unit: "MB", min: 0.1, max: 1000, optional: true },
   { kind: "number", key: "bufferMb", label: "Buffer", unit: "MB", min: 1, max: 100000, optional: true },
-  { kind: "shutter", key: "readout", label: "Sensor read in, if electronic", optional: true },
+  { kind: "shutter", key: "readout", label: "Sensor readout time", optional: true },
   WEIGHT,
 ];
 
@@ -91,7 +103,7 @@ const LENS_SPECS: readonly FieldSpec[] = [
   {
     kind: "number",
     key: "widestAtLong",
-    label: "At the long end, if other",
+    label: "Widest at the long end, if different",
     unit: "f/",
     min: 0.7,
     max: 64,
@@ -113,6 +125,13 @@ const LENS_SPECS: readonly FieldSpec[] = [
   WEIGHT,
 ];
 
+/** How steady a support is, against the hand. */
+function steadinessWords(stops: number): string {
+  if (stops === 0) return "hand-held";
+  const size = `${Math.abs(stops)} ${Math.abs(stops) === 1 ? "stop" : "stops"}`;
+  return `${size} ${stops > 0 ? "steadier" : "less steady"} than hand-held`;
+}
+
 /** The shelves of the kit in the order in which a bag is packed. */
 export const SHELVES: { readonly [K in ShelfKey]: Shelf<K> } = {
   bodies: {
@@ -122,7 +141,7 @@ export const SHELVES: { readonly [K in ShelfKey]: Shelf<K> } = {
     specs: BODY_SPECS,
     schema: bodySchema,
     detail: (b) =>
-      `${b.format.widthMm} × ${b.format.heightMm} mm, ISO ${b.isoFloor} to ${b.isoCeiling}, lift ${b.liftClicks}/3 stop${b.framesPerSecond ? `, ${b.framesPerSecond}/s` : ""}`,
+      `${b.format.widthMm} × ${b.format.heightMm} mm, ISO ${b.isoFloor} to ${b.isoCeiling}, push ${b.liftClicks}/3 stop${b.framesPerSecond ? `, ${b.framesPerSecond}/s` : ""}`,
     begins: BODIES.map(plain),
   },
   lenses: {
@@ -135,7 +154,7 @@ export const SHELVES: { readonly [K in ShelfKey]: Shelf<K> } = {
       [
         l.name.startsWith(focalRangeWords(l)) ? "" : `${focalRangeWords(l)}, ${apertureRangeWords(l)}`,
         `from ${metresWords(l.closestFocus)}`,
-        l.stabiliserStops > 0 ? `${l.stabiliserStops} stops steady` : "",
+        l.stabiliserStops > 0 ? `${l.stabiliserStops} stops of stabiliser` : "",
         l.takesConverter ? "takes a converter" : "",
       ]
         .filter(Boolean)
@@ -157,11 +176,11 @@ export const SHELVES: { readonly [K in ShelfKey]: Shelf<K> } = {
     one: "support",
     specs: [
       NAME,
-      { kind: "number", key: "stops", label: "Steadier than the hand by", unit: "stops", min: -3, max: 8 },
+      { kind: "number", key: "stops", label: "Steadier than hand-held by", unit: "stops", min: -3, max: 8 },
       WEIGHT,
     ],
     schema: supportSchema,
-    detail: (s) => (s.stops === 0 ? "the bare hand" : `${s.stops} stops against the hand`),
+    detail: (s) => steadinessWords(s.stops),
     begins: SUPPORTS.map(plain),
   },
   cards: {
@@ -170,8 +189,8 @@ export const SHELVES: { readonly [K in ShelfKey]: Shelf<K> } = {
     one: "card",
     specs: [
       NAME,
-      { kind: "number", key: "capacityGb", label: "Holds", unit: "GB", min: 0.1, max: 100000 },
-      { kind: "number", key: "writeMbPerSecond", label: "Writes", unit: "MB/s", min: 0.1, max: 20000 },
+      { kind: "number", key: "capacityGb", label: "Capacity", unit: "GB", min: 0.1, max: 100000 },
+      { kind: "number", key: "writeMbPerSecond", label: "Write speed", unit: "MB/s", min: 0.1, max: 20000 },
       WEIGHT,
     ],
     schema: cardSchema,

@@ -10,6 +10,7 @@ import { Segmented } from "@/ui/controls/Segmented";
 import { TextField } from "@/ui/controls/TextField";
 import { useToast } from "@/ui/controls/toast";
 import { Txt } from "@/ui/controls/Txt";
+import { knownWords } from "@/words";
 import { HomeFrame } from "../home/HomeFrame";
 import { useChangeLibrary, useOwnLibrary } from "../store/library";
 import { OwnForm } from "./OwnForm";
@@ -30,6 +31,7 @@ export function LibraryScreen() {
       ...row,
       key: row.id,
       detail: `${row.detail} ${row.known} ${row.source}`,
+      words: row.words,
       shown: row,
     })),
     search,
@@ -40,7 +42,7 @@ export function LibraryScreen() {
         {unreadable && (
           <Message
             tone="danger"
-            title="Your own part cannot be read"
+            title="Your own library cannot be read"
             body="What ships with the application is here; import your file under Preferences to bring yours back."
           />
         )}
@@ -77,7 +79,7 @@ export function LibraryScreen() {
         onClose={() => setOpened(undefined)}
       />
       <Dialog
-        title={copying?.own ? "Change it" : "Copy and change"}
+        title={copying?.own ? "Edit" : "Copy and edit"}
         open={copying !== undefined}
         onClose={() => setCopying(undefined)}
       >
@@ -105,7 +107,7 @@ function Opened({ section, row, onCopy, onClose }: OpenedProps) {
     if (!own || !row) return;
     const kept = { ...own, [section]: own[section].filter((r: { id: string }) => r.id !== row.id) };
     onClose();
-    if (await change(kept)) toast({ words: `${row.title} removed`, undo: () => void change(own) });
+    if (await change(kept)) toast({ words: `${row.title} deleted`, undo: () => void change(own) });
   };
   return (
     <Dialog title={row?.title ?? ""} open={row !== undefined} onClose={onClose}>
@@ -119,9 +121,9 @@ function Opened({ section, row, onCopy, onClose }: OpenedProps) {
               </Txt>
             </View>
           ))}
-          <Txt tone="ink2">{`${row.known}: ${row.source}.`}</Txt>
-          <Button label={row.own ? "Change it" : "Copy into mine"} kind="filled" onPress={onCopy} />
-          {row.own && <Button label="Remove it" kind="danger" onPress={() => void onRemove()} />}
+          <Txt tone="ink2">{knownWords(row)}</Txt>
+          <Button label={row.own ? "Edit" : "Copy and edit"} kind="filled" onPress={onCopy} />
+          {row.own && <Button label="Delete" kind="danger" onPress={() => void onRemove()} />}
           <Button label="Close" kind="plain" onPress={onClose} />
         </>
       )}

@@ -28,7 +28,7 @@ interface Props {
   readonly onDone: () => void;
 }
 
-const SOURCE: FieldSpec = { kind: "text", key: "source", label: "From where", lines: 2 };
+const SOURCE: FieldSpec = { kind: "text", key: "source", label: "Source", lines: 2 };
 const COPIED = "copied from the library and changed";
 
 const LEVEL: readonly FieldSpec[] = [
@@ -39,8 +39,8 @@ const LEVEL: readonly FieldSpec[] = [
 ];
 const START: readonly FieldSpec[] = [
   { kind: "text", key: "discipline", label: "Discipline" },
-  { kind: "shutter", key: "shutter", label: "Start" },
-  { kind: "shutter", key: "least", label: "Least that you accept" },
+  { kind: "shutter", key: "shutter", label: "Start at" },
+  { kind: "shutter", key: "least", label: "Slowest you accept" },
   { kind: "shutter", key: "withLight", label: "With light to spare" },
   { kind: "number", key: "fNumber.0", label: "Aperture from", unit: "f/", min: 0.7, max: 128 },
   { kind: "number", key: "fNumber.1", label: "Aperture to", unit: "f/", min: 0.7, max: 128 },
@@ -48,9 +48,9 @@ const START: readonly FieldSpec[] = [
 ];
 const VENUE: readonly FieldSpec[] = [
   { kind: "text", key: "name", label: "Name" },
-  { kind: "number", key: "bearing", label: "Its long axis points to", unit: "°", min: 0, max: 359.9 },
+  { kind: "number", key: "bearing", label: "Long axis points to", unit: "°", min: 0, max: 359.9 },
   ...placeFields(true),
-  { kind: "text", key: "notes", label: "What you know of it", lines: 3 },
+  { kind: "text", key: "notes", label: "Notes", lines: 3 },
   SOURCE,
 ];
 
@@ -157,14 +157,14 @@ function PlainForm<S extends PlainSection>({
     const list = isOwn ? rows.map((r) => (r.id === id ? next : r)) : [...rows, next];
     if (!(await change({ ...own, [section]: list }))) return;
     onDone();
-    toast({ words: `${nameOf(kept)} kept as your own` });
+    toast({ words: `${nameOf(kept)} saved to your library` });
   };
   return (
     <RecordForm
       specs={specs}
       record={record}
       schema={schema}
-      save="Keep as my own"
+      save="Save to my library"
       onCancel={onDone}
       onSave={(kept) => void onSave(kept)}
       more={

@@ -27,23 +27,23 @@ const BODY: readonly FieldSpec[] = [
   { kind: "text", key: "name", label: "Name" },
   { kind: "length", key: "height", label: "Height", min: 0.002, max: 40 },
   { kind: "length", key: "depth", label: "Front to back", min: 0.0005, max: 40 },
-  { kind: "length", key: "length", label: "Length, if long", min: 0.0005, max: 60, optional: true },
-  { kind: "length", key: "span", label: "Span, if winged", min: 0.0005, max: 60, optional: true },
+  { kind: "length", key: "length", label: "Length, nose to tail", min: 0.0005, max: 60, optional: true },
+  { kind: "length", key: "span", label: "Wing span", min: 0.0005, max: 60, optional: true },
   { kind: "number", key: "bodySpeed", label: "Body speed", unit: "m/s", min: 0, max: 120 },
-  { kind: "number", key: "bob", label: "Up and down", unit: "m/s", min: 0, max: 20 },
-  { kind: "switch", key: "round", label: "Lit as a ball from every side" },
+  { kind: "number", key: "bob", label: "Bob, up and down", unit: "m/s", min: 0, max: 20 },
+  { kind: "switch", key: "round", label: "Round, like a bird in flight or a ball" },
   { kind: "choice", key: "known", label: "How you know it", choices: KNOWN },
-  { kind: "text", key: "source", label: "From where", lines: 2 },
+  { kind: "text", key: "source", label: "Source", lines: 2 },
 ];
 
 const partSpecs = (i: number): readonly FieldSpec[] => [
   { kind: "text", key: `parts.${i}.name`, label: `Part ${i + 1}` },
-  { kind: "choice", key: `parts.${i}.partClass`, label: "It is a", choices: PART_CLASSES },
-  { kind: "number", key: `parts.${i}.speed`, label: "Its speed", unit: "m/s", min: 0, max: 150 },
+  { kind: "choice", key: `parts.${i}.partClass`, label: "Kind of part", choices: PART_CLASSES },
+  { kind: "number", key: `parts.${i}.speed`, label: "Speed", unit: "m/s", min: 0, max: 150 },
   {
     kind: "length",
     key: `parts.${i}.halfWidth`,
-    label: "Half its width, of a tool",
+    label: "Half width of a tool or ball",
     min: 0.0005,
     max: 5,
     optional: true,
@@ -90,7 +90,7 @@ export function OwnSubjectForm({ begin, onKept, onCancel }: Props) {
       specs={specs}
       record={record}
       schema={ownSubjectSchema}
-      save="Keep as my own"
+      save="Save to my library"
       onCancel={onCancel}
       onSave={(subject) => void onSave(subject)}
       before={() => (
@@ -109,10 +109,10 @@ export function OwnSubjectForm({ begin, onKept, onCancel }: Props) {
             </Txt>
           )}
           {parts.length < 12 && (
-            <Button label="Add a part that moves" onPress={() => setParts([...parts, newPart(parts)])} />
+            <Button label="Add a moving part" onPress={() => setParts([...parts, newPart(parts)])} />
           )}
           {parts.length > 0 && (
-            <Button label="Take the last part away" onPress={() => setParts(parts.slice(0, -1))} />
+            <Button label="Delete the last part" onPress={() => setParts(parts.slice(0, -1))} />
           )}
         </View>
       }

@@ -1,4 +1,4 @@
-import { LIGHT_LEVELS, STARTING_SETTINGS, SUBJECTS } from "@/core/catalogue";
+import { LIGHT_LEVELS, STAGINGS, STARTING_SETTINGS, SUBJECTS } from "@/core/catalogue";
 import { VENUES } from "@/core/ground";
 import type { Library } from "@/data";
 import { evRangeWords, exposureWords, metresWords, sizeWords, speedWords } from "@/words";
@@ -14,6 +14,8 @@ export interface LibraryRow {
   readonly known: string;
   readonly source: string;
   readonly own: boolean;
+  /** Sport, parts and synonyms by which it is found too. */
+  readonly words?: string;
 }
 
 interface SubjectLike {
@@ -50,12 +52,13 @@ const subjectRow = (s: SubjectLike, own: boolean): LibraryRow => ({
     ...(s.length ? ([["Length", sizeWords(s.length)]] as const) : []),
     ...(s.span ? ([["Span", sizeWords(s.span)]] as const) : []),
     ["Body", speeds(s.bodySpeed, s.fastSpeed)],
-    ["Up and down", speedWords(s.bob)],
+    ["Bob, up and down", speedWords(s.bob)],
     ...s.parts.map((p) => [p.name, speeds(p.speed, p.fast)] as const),
   ],
   known: s.known,
   source: s.source,
   own,
+  words: own ? undefined : STAGINGS.get(s.id)?.words,
 });
 
 const venueRow = (v: (typeof VENUES)[number]): LibraryRow => ({
@@ -77,7 +80,7 @@ const ownVenueRow = (v: Library["venues"][number]): LibraryRow => ({
   id: v.id,
   title: v.name,
   detail: `yours, ${VENUES.find((t) => t.id === v.template)?.name ?? "open ground"}`,
-  facts: [["Points to", `${Math.round(v.bearing)}°`], ...(v.notes ? ([["Notes", v.notes]] as const) : [])],
+  facts: [["Long axis", `${Math.round(v.bearing)}°`], ...(v.notes ? ([["Notes", v.notes]] as const) : [])],
   known: v.known,
   source: v.source,
   own: true,
@@ -106,8 +109,8 @@ const startRow = (s: StartLike, own: boolean): LibraryRow => ({
   title: s.discipline,
   detail: `start at ${exposureWords(s.shutter)}, f/${s.fNumber[0]}`,
   facts: [
-    ["Start", exposureWords(s.shutter)],
-    ["Least", exposureWords(s.least)],
+    ["Start at", exposureWords(s.shutter)],
+    ["Slowest", exposureWords(s.least)],
     ["With light to spare", exposureWords(s.withLight)],
     [
       "Aperture",
@@ -124,7 +127,7 @@ export const SECTION_TITLES: Readonly<Record<SectionKey, string>> = {
   subjects: "Subjects",
   venues: "Venues",
   lightLevels: "Light",
-  startingSettings: "Starts",
+  startingSettings: "Settings",
 };
 
 /** Rows of a section, the user's own first. */

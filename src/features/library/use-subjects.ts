@@ -1,5 +1,5 @@
 import { useMemo } from "react";
-import { asSubject, SUBJECTS } from "@/core/catalogue";
+import { asSubject, STAGINGS, SUBJECTS } from "@/core/catalogue";
 import type { Subject } from "@/core/motion";
 import type { StoredSubject } from "@/data";
 import type { Pickable } from "@/ui/controls/Picker";
@@ -25,7 +25,12 @@ export function useSubjectChoice(): {
   return useMemo(() => {
     const items = [
       ...own.map((s) => ({ key: s.id, title: s.name, detail: `yours, ${detailOf(s)}` })),
-      ...SUBJECTS.map((s) => ({ key: s.id, title: s.name, detail: `${s.group}, ${detailOf(s)}` })),
+      ...SUBJECTS.map((s) => ({
+        key: s.id,
+        title: s.name,
+        detail: `${s.group}, ${detailOf(s)}`,
+        words: STAGINGS.get(s.id)?.words,
+      })),
     ];
     const take = (id: string): StoredSubject => {
       const mine = own.find((s) => s.id === id);

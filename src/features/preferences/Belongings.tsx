@@ -42,7 +42,7 @@ export function Belongings() {
     toast({
       words:
         lost > 0
-          ? `Written, but for ${lost} that cannot be read: carry those away under Shoots.`
+          ? `Exported, except ${lost} that cannot be read: export those under Outings.`
           : "Everything is in the file.",
     });
   };
@@ -53,25 +53,25 @@ export function Belongings() {
     router.replace("/shoots");
   };
   return (
-    <View className="gap-2" role="region" aria-label="What is kept here">
+    <View className="gap-2" role="region" aria-label="Your data">
       <Txt size={18} weight={700} role="heading" aria-level={2}>
-        What is kept here
+        Your data
       </Txt>
       <Txt tone="ink2">
-        Outings, kit, library and preferences live in this browser alone. A file carries them to another.
+        Outings, kit, library and preferences are stored in this browser only. A file moves them to another.
       </Txt>
-      <Button label="Write everything to a file" kind="filled" onPress={() => void onWrite()} />
+      <Button label="Export everything to a file" kind="filled" onPress={() => void onWrite()} />
       <OpenFile shoots={data?.shoots ?? []} />
       <Button label="Delete everything" kind="danger" onPress={() => setAsking("once")} />
       <Dialog title="Delete everything?" open={asking === "once"} onClose={() => setAsking(undefined)}>
-        <Txt>{`${data?.shoots.length ?? 0} outings, the kit, your library and your preferences go. Write them to a file first if you may want them again.`}</Txt>
-        <Button label="Go on" kind="danger" onPress={() => setAsking("twice")} />
-        <Button label="Keep everything" kind="filled" onPress={() => setAsking(undefined)} />
+        <Txt>{`${data?.shoots.length ?? 0} outings, the kit, your library and your preferences will be deleted. Export them first if you may want them again.`}</Txt>
+        <Button label="Continue" kind="danger" onPress={() => setAsking("twice")} />
+        <Button label="Cancel" kind="filled" onPress={() => setAsking(undefined)} />
       </Dialog>
-      <Dialog title="There is no way back" open={asking === "twice"} onClose={() => setAsking(undefined)}>
-        <Txt>Nothing of it can be brought back afterwards except from a file.</Txt>
-        <Button label="Delete it all now" kind="danger" onPress={() => void onRemove()} />
-        <Button label="Keep everything" kind="filled" onPress={() => setAsking(undefined)} />
+      <Dialog title="This cannot be undone" open={asking === "twice"} onClose={() => setAsking(undefined)}>
+        <Txt>This cannot be undone, except from a file you exported.</Txt>
+        <Button label="Delete everything now" kind="danger" onPress={() => void onRemove()} />
+        <Button label="Cancel" kind="filled" onPress={() => setAsking(undefined)} />
       </Dialog>
     </View>
   );

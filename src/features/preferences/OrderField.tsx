@@ -16,7 +16,7 @@ export function OrderField<Key extends string>({ order, nameOf, onChange }: Prop
   const { water } = useTokens();
   const swap = (i: number): void => onChange(order.with(i, order[i + 1]!).with(i + 1, order[i]!));
   return (
-    <View role="list" aria-label="Order of sacrifice">
+    <View role="list" aria-label="Order in which to give things up">
       {order.map((key, i) => (
         <View key={key} role="listitem" className="min-h-12 flex-row items-center border-b border-line">
           <Txt weight={700} className="w-8">

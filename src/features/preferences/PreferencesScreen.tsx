@@ -27,11 +27,11 @@ const CLOCKS = [
 ] as const;
 const SCHOOLS = [
   { key: "full", label: "Expose fully" },
-  { key: "lift", label: "Underexpose, lift later" },
+  { key: "lift", label: "Underexpose, push later" },
 ] as const;
 const SCHOOL_COSTS: Readonly<Record<Preferences["school"], string>> = {
-  full: "No lifting is reckoned with: light runs out earlier, shadows stay clean.",
-  lift: "Each body’s allowance is given up first: darker files, noise in what is lifted.",
+  full: "No push in post: you run out of light earlier, shadows stay clean.",
+  lift: "Each body’s push allowance is used first: darker files, more noise in the shadows.",
 };
 const TOLERANCES = (["print-sharp", "web", "pixel-sharp"] as const).map((key) => ({
   key,
@@ -91,9 +91,9 @@ export function PreferencesScreen() {
             onChange={(order) => set({ order: [...order] })}
           />
         </Part>
-        <Part title="A new shot is to be">
+        <Part title="Sharpness of a new shot">
           <Segmented
-            label="Tolerance of a new shot"
+            label="Sharpness of a new shot"
             segments={TOLERANCES}
             chosen={preferences.tolerance}
             onChoose={(tolerance) => set({ tolerance })}

@@ -64,7 +64,7 @@ export function CountForm() {
   return (
     <View className="gap-3" role="group" aria-label="Count frames">
       <Txt size={18} weight={700} role="heading" aria-level={3}>
-        Count what came out
+        Count your frames
       </Txt>
       {RAILS.map(({ rail, label, words }) => (
         <Stepper
@@ -93,7 +93,7 @@ export function CountForm() {
           error={tried ? keptWrong : undefined}
         />
       </View>
-      <Button label="Count them" kind="filled" onPress={onCount} />
+      <Button label="Save count" kind="filled" onPress={onCount} />
     </View>
   );
 }

@@ -42,7 +42,7 @@ export function Counted() {
       />
       <Txt>{keepersSentence(slowestThatKeeps(rows, HALF))}</Txt>
       <Txt size={14} tone="ink2">
-        The bar holds the true share with 95 % (Wilson 1927): few frames, long bar.
+        The bar is where the true share lies, 95 % sure (Wilson 1927): few frames, long bar.
       </Txt>
       <View role="list" aria-label="Counted series">
         {shoot.log.map((series) => {
@@ -53,11 +53,11 @@ export function Counted() {
                 title={name}
                 detail={settingsWords(series.settings)}
                 value={`${series.kept} of ${series.taken} ✕`}
-                says={`${name}, ${series.kept} of ${series.taken}. Remove this count`}
+                says={`${name}, ${series.kept} of ${series.taken}. Delete this count`}
                 onPress={() => {
                   change(removeSeries(series.id));
                   toast({
-                    words: "Count removed",
+                    words: "Count deleted",
                     undo: () => change((s) => ({ ...s, log: [...s.log, series] })),
                   });
                 }}

@@ -15,7 +15,7 @@ export function Readings() {
   return (
     <View role="region" aria-label="Readings">
       <Txt size={20} weight={700} role="heading" aria-level={2}>
-        Light of the place
+        Light here
       </Txt>
       {readings.length === 0 && (
         <Txt tone="ink2">No reading yet. A test shot on Run, too dark or too bright, makes one.</Txt>
@@ -27,13 +27,13 @@ export function Readings() {
           <Row
             key={reading.id}
             title={`${wall(reading.at)}, ${zone}`}
-            detail={`${evWords(reading.modelEv)} was thought, ${reading.dayShare >= 0.5 ? "mostly daylight" : "mostly lamps"}`}
+            detail={`${evWords(reading.modelEv)} expected, ${reading.dayShare >= 0.5 ? "mostly daylight" : "mostly lamps"}`}
             value={`${words} ✕`}
-            says={`Reading at ${wall(reading.at)}, ${zone}, ${words}. Remove this reading`}
+            says={`Reading at ${wall(reading.at)}, ${zone}, ${words}. Delete this reading`}
             onPress={() => {
               change(dropReading(reading.id));
               toast({
-                words: "Reading removed",
+                words: "Reading deleted",
                 undo: () =>
                   change((s) => ({ ...s, light: { ...s.light, readings: [...s.light.readings, reading] } })),
               });

@@ -67,7 +67,7 @@ function Notes() {
       />
       {draft !== undefined && (
         <Txt size={14} tone="ink2">
-          Kept when you leave the field.
+          Saved when you leave the field.
         </Txt>
       )}
     </View>

@@ -39,6 +39,9 @@ export function ReadingKeys({ found }: { found: Assessment }) {
           <Txt size={18} weight={700}>{`Too ${way} by how many clicks?`}</Txt>
           <Button label="Cancel" kind="plain" onPress={() => setWay(undefined)} />
         </View>
+        <Txt size={14} tone="ink2">
+          A click is a third of a stop.
+        </Txt>
         <View className="flex-row gap-2">
           {STEPS.map((clicks) => (
             <Button

@@ -95,9 +95,9 @@ function CardLine({ value, name, rail, found }: LineProps) {
   const lift = taken.find((t) => t.kind === "lift");
   const given = taken.find((t) => t.kind === rail);
   const note = [
-    rails[rail].held ? "held" : "",
+    rails[rail].held ? "locked" : "",
     given ? `${stopsNoun(given.clicks)} given up` : "",
-    rail === "iso" && lift ? `${stopsNoun(lift.clicks)} to lift later` : "",
+    rail === "iso" && lift ? `${stopsNoun(lift.clicks)} to push in post` : "",
   ].filter(Boolean);
   const past = rails[rail].standing !== "inside";
   return (

@@ -10,10 +10,10 @@ export function NotFoundScreen({ address }: { address: string }) {
     <View role="main" className="flex-1 justify-center bg-paper">
       <Message
         title="This link leads nowhere"
-        body={`There is no page at ${address}. Your outings are all under Shoots.`}
+        body={`There is no page at ${address}. Your outings are all under Outings.`}
       >
         <View className="mt-3 flex-row">
-          <Button label="Back to shoots" kind="filled" onPress={() => router.replace("/shoots")} />
+          <Button label="Back to outings" kind="filled" onPress={() => router.replace("/shoots")} />
         </View>
       </Message>
     </View>

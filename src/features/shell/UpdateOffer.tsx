@@ -36,9 +36,9 @@ export function UpdateOffer() {
         role="status"
         className="pointer-events-auto w-full max-w-[480px] gap-2 rounded-xl border-2 border-water bg-sheet p-3"
       >
-        <Txt weight={600}>A new version is here. What you have kept stays.</Txt>
+        <Txt weight={600}>A new version is ready. Your data stays.</Txt>
         <View className="flex-row gap-2">
-          <Button label="Load it" kind="filled" className="flex-1" onPress={take} />
+          <Button label="Update" kind="filled" className="flex-1" onPress={take} />
           <Button label="Later" className="flex-1" onPress={() => setWaiting(undefined)} />
         </View>
       </View>

@@ -15,7 +15,7 @@ interface Props {
   readonly onDone: () => void;
 }
 
-/** What can be done with an outing as a whole: written to a file, made again, put away, removed. */
+/** What can be done with an outing as a whole: written to a file, made again, archived, removed. */
 export function OutingActions({ shoot, kit, preferences, onDone }: Props) {
   const remove = useRemoveShoot();
   const save = useSaveShoot();
@@ -26,14 +26,14 @@ export function OutingActions({ shoot, kit, preferences, onDone }: Props) {
   const onWrite = (): void => {
     onDone();
     if (kit) downloadOuting({ shoot, kit, preferences });
-    toast({ words: "Written to a file. Open it on any device under Shoots." });
+    toast({ words: "Exported to a file. Open it on any device under Outings." });
   };
   const onDuplicate = async (): Promise<void> => {
     onDone();
     const made = await duplicate(shoot);
     if (!made.ok) return toast({ words: savingFailure(made.reason).title });
     router.push(`/shoot/${made.value.id}/brief`);
-    toast({ words: `${made.value.name}: give it its day` });
+    toast({ words: `${made.value.name} made. Set its date` });
   };
   const onPutAway = async (): Promise<void> => {
     onDone();
@@ -41,7 +41,7 @@ export function OutingActions({ shoot, kit, preferences, onDone }: Props) {
     if (!saved.ok) return toast({ words: savingFailure(saved.reason).title });
     if (!shoot.archived) router.replace("/shoots");
     toast({
-      words: `${shoot.name} ${shoot.archived ? "brought back" : "put away"}`,
+      words: `${shoot.name} ${shoot.archived ? "restored" : "archived"}`,
       undo: () => void save({ ...saved.value, archived: shoot.archived }),
     });
   };
@@ -49,14 +49,14 @@ export function OutingActions({ shoot, kit, preferences, onDone }: Props) {
     onDone();
     const undo = await remove(shoot);
     router.replace("/shoots");
-    toast({ words: `${shoot.name} removed`, undo: () => void undo() });
+    toast({ words: `${shoot.name} deleted`, undo: () => void undo() });
   };
   return (
     <View className="gap-2">
-      <Button label="Write to a file" kind="filled" onPress={onWrite} />
-      <Button label="Make the same again" onPress={() => void onDuplicate()} />
-      <Button label={shoot.archived ? "Bring back" : "Put away"} onPress={() => void onPutAway()} />
-      <Button label="Remove this outing" kind="danger" onPress={() => void onRemove()} />
+      <Button label="Export to a file" kind="filled" onPress={onWrite} />
+      <Button label="Duplicate" onPress={() => void onDuplicate()} />
+      <Button label={shoot.archived ? "Restore" : "Archive"} onPress={() => void onPutAway()} />
+      <Button label="Delete" kind="danger" onPress={() => void onRemove()} />
       <Button label="Close" kind="plain" onPress={onDone} />
     </View>
   );

@@ -44,28 +44,28 @@ export function ShootsScreen() {
   return (
     <HomeFrame
       place="shoots"
-      title="Shoots"
+      title="Outings"
       actions={
         <View className="flex-row gap-2">
           {!(empty && begun === false) && (
-            <Button label="Plan a shoot" kind="filled" className="h-14 flex-1" onPress={plan} />
+            <Button label="Plan an outing" kind="filled" className="h-14 flex-1" onPress={plan} />
           )}
           <OpenFile shoots={shoots} />
         </View>
       }
     >
-      {isPending && <Message title="Looking for your outings" />}
+      {isPending && <Message title="Loading your outings" />}
       {empty && begun === false && <Welcome onOwn={plan} />}
       {empty && begun && (
         <Message
-          title="No outing here"
-          body="Plan a shoot, or open an outing’s file from another device or from a friend."
+          title="No outings yet"
+          body="Plan an outing, or open an outing’s file from another device or from a friend."
         />
       )}
       {next && <NextShoot shoot={next} onMore={setAsked} />}
-      <Shelf title="Then" shoots={later} onMore={setAsked} />
+      <Shelf title="Coming up" shoots={later} onMore={setAsked} />
       <Shelf title="Past" shoots={past} onMore={setAsked} />
-      <Shelf title="Put away" shoots={away} onMore={setAsked} />
+      <Shelf title="Archived" shoots={away} onMore={setAsked} />
       {data?.unreadable.map((broken) => (
         <BrokenRecord key={broken.id} broken={broken} />
       ))}
@@ -130,7 +130,7 @@ function WhatIsOpen({ shoot }: { shoot: Shoot }) {
 function More({ shoot, onMore }: CardProps) {
   const { water } = useTokens();
   return (
-    <IconButton label={`More about ${shoot.name}`} onPress={() => onMore(shoot)} className="-mr-2">
+    <IconButton label={`More actions for ${shoot.name}`} onPress={() => onMore(shoot)} className="-mr-2">
       <MoreIcon size={24} color={water} />
     </IconButton>
   );
@@ -153,7 +153,7 @@ function Promises({ shoot }: { shoot: Shoot }) {
             </Txt>
             <Txt tone="ink2" className="pr-4">{`${shot.wanted} wanted`}</Txt>
             <Txt weight={700} tone={place ? "water" : "bracken"} className="w-[92px] text-right">
-              {place ? `from ${place.name}` : "no place"}
+              {place ? `from ${place.name}` : "no position"}
             </Txt>
           </View>
         );
@@ -258,7 +258,7 @@ function BrokenRecord({ broken }: { broken: Unreadable }) {
       body={broken.faults.slice(0, 2).map(faultWords).join("\n")}
     >
       <Button
-        label="Write what is stored to a file"
+        label="Export what is stored"
         onPress={() => downloadText(`${broken.id}.damaged.json`, broken.raw)}
       />
     </Message>

@@ -12,11 +12,11 @@ export function Welcome({ onOwn }: { onOwn: () => void }) {
         Where to stand, what to set
       </Txt>
       <Txt size={18}>
-        Four made-up outings show how a ground becomes a field card. Or begin with your own ground and a
+        Four made-up outings show how a ground becomes a field card. Or start with your own ground and a
         generic bag.
       </Txt>
       <View className="gap-3">
-        <Button label="Look at the demo" kind="filled" className="h-14" onPress={() => void begin("demo")} />
+        <Button label="Try the demo" kind="filled" className="h-14" onPress={() => void begin("demo")} />
         <Button label="Start my own" className="h-14" onPress={onOwn} />
       </View>
     </View>

@@ -20,8 +20,8 @@ export function whatIsOpen(shoot: Shoot): OpenMatter[] {
     },
     ...(!accessSentence(shoot.access).settled ? [{ words: "access is not settled", open: true }] : []),
     without === 0
-      ? { words: "every shot has a place", open: false }
-      : { words: `${people(without)} no place yet`, open: true },
+      ? { words: "every shot has a position", open: false }
+      : { words: `${people(without)} no position yet`, open: true },
     readings === 0
       ? { words: "no light reading yet", open: true }
       : { words: `${countWords(readings, "reading")} of the light`, open: false },

@@ -9,7 +9,7 @@ const SIGN = { veto: "✕", caution: "!", note: "·" } as const;
 export function Judgements({ items }: { items: readonly Judgement[] }) {
   if (items.length === 0) return null;
   return (
-    <View className="gap-1" role="list" aria-label="What to mind">
+    <View className="gap-1" role="list" aria-label="Watch out">
       {items.map((item) => (
         <View key={item.code} role="listitem" className="flex-row gap-2">
           <Txt weight={700} tone={item.weight === "note" ? "ink2" : "bracken"} className="w-4 text-center">

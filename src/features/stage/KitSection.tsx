@@ -26,7 +26,7 @@ export function KitSection({ found }: { found: Assessment | undefined }) {
       </Txt>
       {frame && (
         <Txt>
-          {`${focalWords(frame.focalLengthMm)} fills ${percentWords(frame.fill)} of the ${shot.along ?? "height"}; ${percentWords(shot.fill)} wished. The frame is ${metresWords(frame.frameAcross)} wide there.`}
+          {`${focalWords(frame.focalLengthMm)} fills ${percentWords(frame.fill)} of the ${shot.along ?? "height"}; ${percentWords(shot.fill)} wanted. The frame is ${metresWords(frame.frameAcross)} wide there.`}
         </Txt>
       )}
       {notInBag.length > 0 && rig && (

@@ -25,20 +25,23 @@ export function OutingShell({ id, children }: { id: string; children: ReactNode 
           body={trouble.unreadable.faults.slice(0, 3).map(faultWords).join("\n")}
         >
           <Button
-            label="Write what is stored to a file"
+            label="Export what is stored"
             onPress={() => downloadText(`${id}.damaged.json`, trouble.unreadable.raw)}
           />
         </WayBack>
       );
     return (
-      <WayBack title="There is no such outing here" body={`Nothing is kept under “${id}” in this browser.`} />
+      <WayBack
+        title="There is no such outing here"
+        body={`Nothing is stored under “${id}” in this browser.`}
+      />
     );
   }
   if (!kit.data?.ok)
     return (
       <WayBack
         title="The kit cannot be read"
-        body="Open an outing’s file under Shoots to bring its kit back."
+        body="Open an outing’s file under Outings to bring its kit back."
       />
     );
   return (
@@ -55,7 +58,7 @@ function WayBack({ title, body, children }: { title: string; body: string; child
       <Message title={title} body={body}>
         <View className="mt-3 flex-row flex-wrap gap-2">
           {children}
-          <Button label="Back to shoots" kind="filled" onPress={() => router.replace("/shoots")} />
+          <Button label="Back to outings" kind="filled" onPress={() => router.replace("/shoots")} />
         </View>
       </Message>
     </View>

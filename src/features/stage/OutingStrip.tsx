@@ -22,7 +22,7 @@ export function OutingStrip({ folded }: { folded: boolean }) {
         </View>
       )}
       <LightStrip
-        label="Time of the shoot"
+        label="Time of the outing"
         from={window.from}
         until={window.until}
         at={Math.min(window.until, Math.max(window.from, at))}

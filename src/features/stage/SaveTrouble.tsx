@@ -13,9 +13,9 @@ export function SaveTrouble() {
   return (
     <Message title={title} body={body} tone="danger">
       <View className="flex-row flex-wrap gap-2">
-        <Button label="Write to a file" onPress={() => downloadOuting({ shoot, kit, preferences })} />
+        <Button label="Export to a file" onPress={() => downloadOuting({ shoot, kit, preferences })} />
         {failure === "overtaken" ? (
-          <Button label="Load the saved state" onPress={reload} />
+          <Button label="Load the saved version" onPress={reload} />
         ) : (
           <Button label="Try again" onPress={retry} />
         )}

@@ -21,7 +21,7 @@ export function ShotList() {
             key={s.id}
             title={s.name}
             detail={`${intentWords(s.intent).toLowerCase()}, ${s.part}, ${s.orientation} · ${s.wanted} wanted`}
-            value={place ? place.name : "no place yet"}
+            value={place ? place.name : "no position yet"}
             valueTone={place ? "water" : "bracken"}
             chosen={s.id === shot.id}
             onPress={() => change(takeShot(s.id))}

@@ -68,14 +68,14 @@ function Head({ wide, onMenu }: { wide: boolean; onMenu: () => void }) {
   return (
     <View role="banner" className={wide ? "p-2" : "h-[52px] flex-row items-center"}>
       <View className={wide ? "flex-row justify-between" : ""}>
-        <IconButton label="Back to shoots" onPress={() => router.navigate("/shoots")}>
+        <IconButton label="Back to outings" onPress={() => router.navigate("/shoots")}>
           <BackIcon size={28} color={ink} />
         </IconButton>
         {wide && <ThemeSwitch />}
       </View>
       <Pressable
         role="button"
-        aria-label={`Outing: ${shoot.name}. File and facts`}
+        aria-label={`Outing: ${shoot.name}. Details and actions`}
         onPress={onMenu}
         className={`min-h-12 justify-center active:opacity-70 ${wide ? "px-3 py-2" : "min-w-0 flex-1"}`}
       >

@@ -34,8 +34,8 @@ const NONE = { broken: 0, vetoed: 0 };
 const placed = editChoice("coach-after-a-goal", { positionId: "c" })(shoot);
 
 test("a stage is settled when nothing in it is open, and says what is", () => {
-  expect(stageState(shoot, "ground", NONE)).toEqual({ settled: false, open: "1 shot without a place" });
-  expect(stageState(placed, "ground", NONE)).toEqual({ settled: true, open: "every shot has a place" });
+  expect(stageState(shoot, "ground", NONE)).toEqual({ settled: false, open: "1 shot without a position" });
+  expect(stageState(placed, "ground", NONE)).toEqual({ settled: true, open: "every shot has a position" });
   expect(stageState(shoot, "expose", { broken: 2, vetoed: 0 })).toEqual({
     settled: false,
     open: "2 limits will break",
@@ -48,10 +48,10 @@ test("a stage is settled when nothing in it is open, and says what is", () => {
 test("the list tells promises and what is open without computing", () => {
   expect(whatIsOpen(shoot)).toEqual([
     { words: "4 shots, 11 pictures", open: false },
-    { words: "1 shot has no place yet", open: true },
+    { words: "1 shot has no position yet", open: true },
     { words: "no light reading yet", open: true },
   ]);
-  expect(whatIsOpen(placed)[1]).toEqual({ words: "every shot has a place", open: false });
+  expect(whatIsOpen(placed)[1]).toEqual({ words: "every shot has a position", open: false });
 });
 
 test("every edit leaves an outing that passes the schema, and the one before as it was", () => {

@@ -43,7 +43,7 @@ export function stageState(shoot: Shoot, key: StageKey, { broken, vetoed }: Stag
       );
     case "ground": {
       const without = shoot.choices.filter((c) => c.positionId === null).length;
-      return state(without === 0, "every shot has a place", `${shots(without)} without a place`);
+      return state(without === 0, "every shot has a position", `${shots(without)} without a position`);
     }
     case "frame":
       return state(vetoed === 0, "all within reach", `${shots(vetoed)} out of reach or sight`);

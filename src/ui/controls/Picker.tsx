@@ -8,6 +8,8 @@ export interface Pickable {
   readonly key: string;
   readonly title: string;
   readonly detail?: string;
+  /** More words by which it is found, not shown. */
+  readonly words?: string;
 }
 
 interface Props {
@@ -67,8 +69,8 @@ export function Picker({ label, items, chosen, onChoose }: Props) {
 /** Items in which every word of the search is found. */
 export function matching<T extends Pickable>(items: readonly T[], search: string): T[] {
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  return items.filter(({ title, detail = "" }) => {
-    const text = `${title} ${detail}`.toLowerCase();
+  return items.filter(({ title, detail = "", words: more = "" }) => {
+    const text = `${title} ${detail} ${more}`.toLowerCase();
     return words.every((word) => text.includes(word));
   });
 }

@@ -74,7 +74,7 @@ export function VenueAreas({ view, venue, surface, leave }: VenueProps) {
         const agreed = byLeave && leave.includes(area.kind);
         const says = byLeave
           ? `${areaWords(area.kind)}, ${agreed ? "agreed with" : "only if agreed with"} ${officialWords(official)}`
-          : `${areaWords(area.kind)}, nobody stands here`;
+          : `${areaWords(area.kind)}, no standing here`;
         const dangerous = DANGEROUS.includes(area.kind);
         return (
           <G key={i} role="img" aria-label={says}>

@@ -162,7 +162,7 @@ export function NoGoAreas({ view, areas }: { view: PlanView; areas: readonly NoG
   return (
     <G>
       {areas.map((area) => (
-        <G key={area.id} role="img" aria-label={`${area.name}: nobody may stand here`}>
+        <G key={area.id} role="img" aria-label={`${area.name}: no standing here`}>
           <Path
             d={pathOf(view, area.outline, true)}
             fill="none"

@@ -23,7 +23,7 @@ export function Tag({ view, position, chosen, vetoed }: Props) {
     <G
       transform={`translate(${left} ${top})`}
       role="img"
-      aria-label={`Position ${position.name}${chosen ? ", chosen" : ""}${vetoed ? ", speaks against it" : ""}`}
+      aria-label={`Position ${position.name}${chosen ? ", chosen" : ""}${vetoed ? ", ruled out" : ""}`}
     >
       <Path
         d={`M${-half} ${-TAG.height}H${half}V${TAG.body - TAG.height}L0 0L${-half} ${TAG.body - TAG.height}Z`}
