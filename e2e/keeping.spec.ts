@@ -106,7 +106,7 @@ test("a full storage is told, the old record survives a reload, and a retry keep
   await expect(page.getByRole("alert")).toContainText("storage is full");
   expect(await storedShoot(page)).toEqual(before);
   await page.reload();
-  await expect(page.getByLabel("ISO 400", { exact: true })).toBeVisible();
+  await expect(page.getByLabel("ISO 500", { exact: true })).toBeVisible();
   await page.getByRole("button", { name: "Too dark" }).click();
   await page.getByRole("button", { name: "Too dark by 3 clicks" }).click();
   await expect(page.getByRole("alert")).toContainText("storage is full");

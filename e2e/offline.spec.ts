@@ -50,7 +50,7 @@ test("what is written without a network is there after a reload without a networ
   await page.getByRole("button", { name: "Too dark by 3 clicks" }).click();
   await expect(page.getByRole("status")).toContainText("Reading saved");
   await page.reload();
-  await expect(page.getByLabel("ISO 800", { exact: true })).toBeVisible();
+  await expect(page.getByLabel("ISO 1000", { exact: true })).toBeVisible();
   expect((await storedShoot(page)).light.readings).toHaveLength(1);
 });
 

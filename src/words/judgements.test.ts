@@ -135,6 +135,6 @@ test("failures say what and what to do next", () => {
 test("small words for ends, breaks, ways and verdicts", () => {
   expect(endWords("iso-ceiling")).toBe("your ISO ceiling");
   expect(breakWords("past-ceiling")).toBe("past ceiling");
-  expect(sacrificeWords("lift")).toBe("Lift later");
+  expect(sacrificeWords("lift")).toBe("Push in post");
   expect(verdictWords("a-little")).toBe("moves a little");
 });

@@ -27,8 +27,8 @@ const JUDGEMENTS: Readonly<Record<JudgementCode, (v: Judgement["numbers"], said:
   "against-the-sun": () => "Against the light. Expose for the face or take the silhouette.",
   "own-shadow": () => "Your own shadow falls on the subject. Step aside.",
   "seen-from-behind": () => "You see the back. Move round for the face.",
-  "background-busy": (v) =>
-    `Busy ${metresWords(v.beyond ?? 0)} behind. Lower, longer or wider open softens it.`,
+  "background-busy": (v, { behind }) =>
+    `${behind && behind !== "ground" ? `${behind.charAt(0).toUpperCase()}${behind.slice(1)} ` : ""}${metresWords(v.beyond ?? 0)} behind: busy. Lower, longer or wider open softens it.`,
   "pixels-short": (v) => `${v.px ?? 0} px are left of ${v.wanted ?? 0} ordered. Go nearer.`,
   "light-short": (v) =>
     clicks(v.missing) > 0

@@ -9,4 +9,4 @@ export {
   type CatalogueSubject,
   type SubjectGroup,
 } from "./subjects";
-export { STAGINGS, usualSubject, type Scenery, type Staging } from "./stagings";
+export { STAGINGS, usualSubject, venueWords, type Scenery, type Staging } from "./stagings";

@@ -201,3 +201,10 @@ export function usualSubject(venueId: string): string | undefined {
   const first = all.find((s) => s.venues[0] === venueId) ?? all.find((s) => s.venues.includes(venueId));
   return first?.subjectId;
 }
+
+/** Words by which a venue is searched for: those of all that is met there. */
+export const venueWords = (venueId: string): string =>
+  [...STAGINGS.values()]
+    .filter((s) => s.venues.includes(venueId))
+    .map((s) => s.words)
+    .join(" ");

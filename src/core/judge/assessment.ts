@@ -190,6 +190,8 @@ export interface Judgement {
   readonly area?: AreaKind | "no-go" | "outside-walls";
   /** Who decides there. */
   readonly official?: Official;
+  /** What stands behind the subject that it speaks of. */
+  readonly behind?: Background["kind"];
 }
 
 /** What a place is judged by, each between 0 and 1. */

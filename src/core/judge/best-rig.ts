@@ -9,8 +9,8 @@ export interface RigWish extends Pick<AssessInput, "shot" | "subject"> {
   readonly faceTurn: number;
 }
 
-/** Reach within this share of another's is the same reach. */
-const SAME_REACH = 0.05;
+/** Reach within this share of another's is the same: such a crop costs a quarter of a stop, a converter a whole one. */
+const SAME_REACH = 0.15;
 
 /**
  * Body, lens and converter that serve a shot best from a distance: first reach (how little has to be cropped, and that it

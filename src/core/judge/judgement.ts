@@ -2,6 +2,7 @@ import { isInside, standingAt, venueTemplate } from "../ground";
 import { flickerStops } from "../motion";
 import { shutterSeconds } from "../exposure";
 import type { AssessInput, Assessment, Judgement, JudgementCode, Sighting } from "./assessment";
+import type { SeenBehind } from "./background-found";
 import { crossesView, drawsLines } from "./motion-found";
 import { sunToFrame } from "./sun-to-frame";
 
@@ -30,7 +31,7 @@ type Say = (
   code: JudgementCode,
   when: boolean,
   numbers: Record<string, number>,
-  where?: Pick<Judgement, "area" | "official">,
+  where?: Pick<Judgement, "area" | "official" | "behind">,
 ) => void;
 
 function vetoes(say: Say, { position, scene, shot }: AssessInput, { sighting }: Found): void {
@@ -108,10 +109,8 @@ function notes(say: Say, { shot }: AssessInput, { sighting }: Found): void {
     wanted: shot.deliveredLongEdgePx,
   });
   say("note", "seen-from-behind", faceTurn > FACE_LOST, { turn: faceTurn });
-  say("note", "background-busy", busiest !== undefined && busiest.smoothness < BUSY_BELOW, {
-    smoothness: busiest?.smoothness ?? 0,
-    beyond: busiest?.beyond ?? 0,
-  });
+  const { smoothness = Infinity, beyond = 0, kind } = busiest ?? {};
+  say("note", "background-busy", smoothness < BUSY_BELOW, { smoothness, beyond }, { behind: kind });
 }
 
 /**
@@ -121,11 +120,12 @@ function notes(say: Say, { shot }: AssessInput, { sighting }: Found): void {
 export function busiestOf({
   background,
   corners,
-}: Sighting): { readonly smoothness: number; readonly beyond: number } | undefined {
-  let busiest: { smoothness: number; beyond: number } | undefined;
-  const look = ({ smoothness, beyond }: Sighting["background"]): void => {
+}: Sighting):
+  { readonly smoothness: number; readonly beyond: number; readonly kind: SeenBehind["kind"] } | undefined {
+  let busiest: ReturnType<typeof busiestOf>;
+  const look = ({ smoothness, beyond, kind }: Sighting["background"]): void => {
     if (smoothness !== "plain" && smoothness < (busiest?.smoothness ?? Infinity))
-      busiest = { smoothness, beyond };
+      busiest = { smoothness, beyond, kind };
   };
   look(background);
   for (const corner of corners) if (corner.kind !== "ground") look(corner);

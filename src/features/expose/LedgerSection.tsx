@@ -34,18 +34,20 @@ export function LedgerSection({ found }: { found: Assessment }) {
   const balance = ledgerBalance(ledger);
   const verdict = balance === 0 ? "Correct exposure" : missing > 0 ? "Too dark by" : "Too bright by";
   return (
-    <View role="table" aria-label="Stop ledger">
+    <View>
       <Txt size={18} weight={700} role="heading" aria-level={3}>
         Stop ledger
       </Txt>
-      {ledger.map(({ code, clicks }) => (
-        <LedgerRow key={code} words={words[code]} value={signedClicks(clicks)} />
-      ))}
-      <LedgerRow
-        words={verdict}
-        value={balance === 0 ? "0" : stopsNoun(Math.abs(balance))}
-        tone={balance === 0 ? "moss" : "bracken"}
-      />
+      <View role="table" aria-label="Stop ledger">
+        {ledger.map(({ code, clicks }) => (
+          <LedgerRow key={code} words={words[code]} value={signedClicks(clicks)} />
+        ))}
+        <LedgerRow
+          words={verdict}
+          value={balance === 0 ? "0" : stopsNoun(Math.abs(balance))}
+          tone={balance === 0 ? "moss" : "bracken"}
+        />
+      </View>
     </View>
   );
 }

@@ -260,7 +260,13 @@ function Measure({ box, view, aloft, input, found }: MeasureProps) {
         colour={broken ? bracken : ink}
         stacked={upright}
       />
-      <Figure {...pixels} value={String(frame.partPx)} unit="px on subject" colour={ink} stacked={upright} />
+      <Figure
+        {...pixels}
+        value={String(frame.partPx)}
+        unit={`px ${along === "height" ? "tall" : "wide"}`}
+        colour={ink}
+        stacked={upright}
+      />
     </G>
   );
 }

@@ -2,9 +2,9 @@ import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
 import { View } from "react-native";
 import { z } from "zod";
-import { STAGINGS, usualSubject } from "@/core/catalogue";
+import { STAGINGS, usualSubject, venueWords } from "@/core/catalogue";
 import { OPEN_GROUND, VENUES } from "@/core/ground";
-import { newShoot } from "@/outing/begin/new-shoot";
+import { kindOf, newShoot } from "@/outing/begin/new-shoot";
 import { EMPTY_LIBRARY, name, type Kind, type Preferences, type Shoot, type StoredKit } from "@/data";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Picker } from "@/ui/controls/Picker";
@@ -46,6 +46,7 @@ const GROUNDS = [OPEN_GROUND, ...VENUES].map((v) => ({
   key: v.id,
   title: v.name,
   detail: v.id === OPEN_GROUND.id ? undefined : `${v.width} × ${v.length} m`,
+  words: v.id === OPEN_GROUND.id ? undefined : venueWords(v.id),
 }));
 
 interface Props {
@@ -83,15 +84,19 @@ function PlanForm({ kit, preferences, shoots, today, onClose }: Omit<Props, "ope
   // Ground and subject belong together: who chooses one gets the other that is met with it, unless it fits already.
   const venueId = mine?.template ?? template;
   const chooseGround = (key: string): void => {
-    setTemplate(key);
     const on = own.venues.find((v) => OWN + v.id === key)?.template ?? key;
-    const fits = STAGINGS.get(subjectId)?.venues.includes(on);
-    if (!fits && on !== OPEN_GROUND.id) setSubjectId(usualSubject(on) ?? subjectId);
+    const fits = on === OPEN_GROUND.id || STAGINGS.get(subjectId)?.venues.includes(on);
+    const met = fits ? subjectId : (usualSubject(on) ?? subjectId);
+    setTemplate(key);
+    setSubjectId(met);
+    setKind(kindOf(on, met));
   };
   const chooseSubject = (id: string): void => {
-    setSubjectId(id);
     const venues = STAGINGS.get(id)?.venues;
-    if (venues && !venues.includes(venueId)) setTemplate(venues[0]!);
+    const on = venues && !venues.includes(venueId) ? venues[0]! : undefined;
+    setSubjectId(id);
+    if (on) setTemplate(on);
+    setKind(kindOf(on ?? venueId, id));
   };
   const save = useSaveShoot();
   const router = useRouter();

@@ -4,7 +4,7 @@ import { EMPTY_LIBRARY } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Message } from "@/ui/controls/Message";
-import { matching } from "@/ui/controls/Picker";
+import { matching } from "@/ui/controls/matching";
 import { Row } from "@/ui/controls/Row";
 import { Segmented } from "@/ui/controls/Segmented";
 import { TextField } from "@/ui/controls/TextField";

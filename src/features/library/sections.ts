@@ -1,4 +1,4 @@
-import { LIGHT_LEVELS, STAGINGS, STARTING_SETTINGS, SUBJECTS } from "@/core/catalogue";
+import { LIGHT_LEVELS, STAGINGS, STARTING_SETTINGS, SUBJECTS, venueWords } from "@/core/catalogue";
 import { VENUES } from "@/core/ground";
 import type { Library } from "@/data";
 import { evRangeWords, exposureWords, metresWords, sizeWords, speedWords } from "@/words";
@@ -74,6 +74,7 @@ const venueRow = (v: (typeof VENUES)[number]): LibraryRow => ({
   known: v.known,
   source: v.source,
   own: false,
+  words: venueWords(v.id),
 });
 
 const ownVenueRow = (v: Library["venues"][number]): LibraryRow => ({

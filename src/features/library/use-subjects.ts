@@ -2,7 +2,7 @@ import { useMemo } from "react";
 import { asSubject, STAGINGS, SUBJECTS } from "@/core/catalogue";
 import type { Subject } from "@/core/motion";
 import type { StoredSubject } from "@/data";
-import type { Pickable } from "@/ui/controls/Picker";
+import type { Pickable } from "@/ui/controls/matching";
 import { speedWords } from "@/words";
 import { useOwnSubjects } from "../store/library";
 

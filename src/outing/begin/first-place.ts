@@ -26,12 +26,18 @@ const TURNS = [0, 20, -20, 40, -40, 60, -60, 85, -85, 110, -110, 140, -140, 180]
 const STEP = 1.18;
 const FARTHEST = 320;
 
-/** Nobody begins nearer than this: an animal keeps its peace, an athlete the room to run out, a macro lens its reach. Metres. */
-function nearest({ figure, height, length, bodySpeed }: StoredSubject): number {
-  const creature = creatureOf({ figure, height });
+/**
+ * Nobody begins nearer than this in metres (assumed; officials and wardens decide): an animal keeps its peace, a large one
+ * its distance, an athlete the room to run out, horses and wheels far more; a macro lens needs its reach.
+ */
+function nearest(subject: StoredSubject): number {
+  const { figure, height, length, bodySpeed } = subject;
+  const creature = creatureOf(subject);
   if (creature === "insect") return 0.35;
-  if (creature === "animal") return Math.max(4, 20 * (length ?? height));
-  return bodySpeed > 10 ? 15 : 5;
+  if (creature === "animal")
+    return figure === "beast" && height >= 0.6 ? 60 : Math.max(6, 20 * (length ?? height));
+  if (figure === "vehicle") return 30;
+  return figure === "riding" || bodySpeed > 10 ? 15 : 5;
 }
 
 /** Kneeling, or as low as the subject where that is near. */
@@ -40,13 +46,17 @@ const heightFor = (spot: Spot, distance: number): number =>
 
 const cm = ({ x, y }: Point): Point => ({ x: Math.round(x * 100) / 100, y: Math.round(y * 100) / 100 });
 
+/** A score so much under the best is as good to begin with, if one stands nearer: air and heat haze soften what is far (common practice). */
+const AS_GOOD = 0.1;
+
 /**
- * Where one begins to stand for a shot, with the best of the bag from there: the place about the spot with the highest
- * score of those where one may stand without leave. Where every place is vetoed, the one with the fewest vetoes.
+ * Where one begins to stand for a shot, with the best of the bag from there: of the places about the spot where one may
+ * stand without leave and whose score is as good as the best, the nearest. Where every place is vetoed, the one with the
+ * fewest vetoes.
  */
 export function firstPlace(wish: Wish): FirstPlace {
   const { spot, scene, shot, subject, kit } = wish;
-  let best: { place: FirstPlace; value: number } | undefined;
+  const found: { readonly place: FirstPlace; readonly distance: number; readonly value: number }[] = [];
   for (let distance = nearest(subject); distance < FARTHEST; distance *= STEP)
     for (const turn of TURNS) {
       const step = alongBearing(spot.facing + turn);
@@ -55,9 +65,13 @@ export function firstPlace(wish: Wish): FirstPlace {
       const lensHeight = heightFor(spot, distance);
       const rig = bestRig({ kit, shot, subject, away: distance, faceTurn: Math.abs(turn) });
       const value = worth(wish, { id: "a", name: "A", at, lensHeight }, rig);
-      if (!best || value > best.value) best = { place: { at, lensHeight, rig }, value };
+      found.push({ place: { at, lensHeight, rig }, distance, value });
     }
-  return best?.place ?? outside(wish);
+  const best = Math.max(...found.map((f) => f.value));
+  const near = found
+    .filter((f) => f.value >= best - AS_GOOD)
+    .sort((a, b) => a.distance - b.distance || b.value - a.value);
+  return near[0]?.place ?? outside(wish);
 }
 
 function worth({ shot, subject, scene, order }: Wish, position: Position, rig: Rig): number {

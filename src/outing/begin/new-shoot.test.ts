@@ -78,6 +78,7 @@ test.each(SUBJECTS.map((s) => [s.id, s.group] as const))(
     const found = assessed(shoot);
     const vetoes = found.judgement.filter((j) => j.weight === "veto");
     expect([vetoes, found.sighting.frame.kept > 0.5]).toEqual([[], true]);
+    expect(found.sighting.distance.value).toBeLessThan(group === "mammals" ? 90 : 75);
     expect(standingAt(shoot.ground, shoot.ground.positions[0]!.at).rule).toBe("open");
     expect(found.settings.missing).toBeLessThanOrEqual(3);
     expect(surfaceAt(shoot.ground, shoot.ground.spots[0]!.at)).toBe(SURFACES_OF[id] ?? surfaceOf(template));
@@ -126,6 +127,15 @@ function surfaceOf(template: string): string {
   if (template === "ice-hockey") return "ice";
   return VENUES.find((v) => v.id === template)?.surface ?? "grass";
 }
+
+test("a new outing of a bear, a horse, a racing car began as near as one of a walker: each keeps its distance", () => {
+  const away = (id: string): number =>
+    assessed(make({ template: STAGINGS.get(id)!.venues[0]!, subject: subjectOf(id) })).sighting.distance
+      .value;
+  expect(away("bear-walking")).toBeGreaterThan(59.9);
+  expect(away("cross-country-horse")).toBeGreaterThan(14.9);
+  expect(away("racing-car")).toBeGreaterThan(29.9);
+});
 
 test("a swimmer swims along the lanes, a sprinter runs in a lane, a batter stands at the plate", () => {
   const spot = (id: string) =>

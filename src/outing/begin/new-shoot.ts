@@ -118,8 +118,15 @@ function meet(subject: StoredSubject, venue: VenueTemplate, lie: Ground["venue"]
 
 const ANIMALS = ["mammals", "birds", "insects and weather"];
 
-/** What kind of outing a venue and a subject make. */
-function kindOf(venue: VenueTemplate, group: string): Kind {
+const venueOf = (template: string): VenueTemplate => {
+  const found = venueTemplate(template);
+  return found.ok ? found.value : OPEN_GROUND;
+};
+
+/** What kind of outing a venue and a subject of the library make, by their ids. */
+export function kindOf(template: string, subjectId: string): Kind {
+  const venue = venueOf(template);
+  const group = SUBJECTS.find((s) => s.id === subjectId)?.group ?? "";
   if (venue.id === OPEN_GROUND.id) return ANIMALS.includes(group) ? "wild" : "course";
   const kinds = (venue.parts?.() ?? []).map((p) => p.kind);
   if (kinds.includes("pool-deck")) return "pool";
@@ -138,15 +145,14 @@ export function newShoot(
   preferences: Pick<Preferences, "tolerance" | "order">,
   taken: readonly { id: string }[],
 ): Shoot {
-  const found = venueTemplate(wish.template);
-  const venue = found.ok ? found.value : OPEN_GROUND;
+  const venue = venueOf(wish.template);
   const { subject } = wish;
   const group = SUBJECTS.find((s) => s.id === subject.id)?.group ?? "";
   const lie = { template: venue.id, bearing: wish.bearing ?? 0, centre: { x: 0, y: 0 } };
   const met = meet(subject, venue, lie);
   const shot = beginShot(subject, "spot-1", preferences, []);
   const hall = hallFor(lie);
-  const kind = kindOf(venue, group);
+  const kind = kindOf(venue.id, subject.id);
   const { surface, areas, tracks, noGo, obstacles } = sceneryAbout(met.at, met.facing, met.scenery);
   const spot = {
     id: "spot-1",

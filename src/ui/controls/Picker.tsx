@@ -1,16 +1,9 @@
 import { useMemo, useState } from "react";
 import { ScrollView, View } from "react-native";
+import { matching, type Pickable } from "./matching";
 import { Row } from "./Row";
 import { TextField } from "./TextField";
 import { Txt } from "./Txt";
-
-export interface Pickable {
-  readonly key: string;
-  readonly title: string;
-  readonly detail?: string;
-  /** More words by which it is found, not shown. */
-  readonly words?: string;
-}
 
 interface Props {
   readonly label: string;
@@ -42,7 +35,9 @@ export function Picker({ label, items, chosen, onChoose }: Props) {
       />
       {open && (
         <View className="gap-2 border-l-4 border-line py-2 pl-3">
-          <TextField label={`Search ${label.toLowerCase()}`} value={search} onChange={setSearch} />
+          <View className="flex-row">
+            <TextField label={`Search ${label.toLowerCase()}`} value={search} onChange={setSearch} />
+          </View>
           <ScrollView className="max-h-[280px]" role="list" aria-label={label}>
             {found.map(({ key, title, detail }) => (
               <View key={key} role="listitem">
@@ -64,13 +59,4 @@ export function Picker({ label, items, chosen, onChoose }: Props) {
       )}
     </View>
   );
-}
-
-/** Items in which every word of the search is found. */
-export function matching<T extends Pickable>(items: readonly T[], search: string): T[] {
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  return items.filter(({ title, detail = "", words: more = "" }) => {
-    const text = `${title} ${detail} ${more}`.toLowerCase();
-    return words.every((word) => text.includes(word));
-  });
 }
