@@ -5,7 +5,8 @@ import { View } from "react-native";
 import { setDisplay } from "@/words";
 import { CheckRow } from "./CheckRow";
 import { LengthField } from "./LengthField";
-import { matching, Picker } from "./Picker";
+import { matching } from "./matching";
+import { Picker } from "./Picker";
 import { TextField } from "./TextField";
 import { useReorder } from "./useReorder";
 
