@@ -6,6 +6,7 @@ import { useWide } from "@/ui/layout/useWide";
 import { cautionSentence, intentWords, noPictureSentence } from "@/words";
 import { Figures } from "../stage/Figures";
 import { Judgements } from "../stage/Judgements";
+import { NotInBag } from "../stage/NotInBag";
 import { useOuting } from "../stage/outing-context";
 import { OutingStrip } from "../stage/OutingStrip";
 import { Reasons } from "../stage/Reasons";
@@ -102,6 +103,7 @@ function PlaceFigures({ asked, onAsk }: { asked: Asked | undefined; onAsk: (key:
     <View className="gap-1">
       <Figures figures={groundFigures(inHand, shot.along).shown} asked={asked} onAsk={onAsk} />
       {veto && <Judgements items={[veto]} />}
+      <NotInBag />
     </View>
   );
 }

@@ -48,7 +48,7 @@ const BODY_SPECS: readonly FieldSpec[] = [
   {
     kind: "number",
     key: "format.widthPx",
-    label: "Pixels along the long side",
+    label: "Pixels, long side",
     unit: "px",
     min: 100,
     max: 60000,

@@ -8,12 +8,13 @@ import { Txt } from "@/ui/controls/Txt";
 import { useTokens } from "@/ui/theme/theme";
 import { noPictureSentence } from "@/words";
 import { editChoice } from "./edits";
+import { NotInBag } from "./NotInBag";
 import { useOuting } from "./outing-context";
 import { ShotList } from "./ShotList";
 
 /** Which shot from where, at which minute; a press lists the promised shots. */
 export function ShotInHand() {
-  const { shoot, shot, choice, wall, at, live, notInBag, rig } = useOuting();
+  const { shoot, shot, choice, wall, at, live } = useOuting();
   const [open, setOpen] = useState(false);
   const { water } = useTokens();
   const place = shoot.ground.positions.find((p) => p.id === choice.positionId);
@@ -35,12 +36,7 @@ export function ShotInHand() {
         </View>
         <DownIcon size={24} color={water} />
       </Pressable>
-      {notInBag.length > 0 && rig && (
-        <Txt
-          size={14}
-          tone="bracken"
-        >{`${notInBag.join(", ")} not in the bag; using ${rig.lens.name} on the ${rig.body.name}.`}</Txt>
-      )}
+      <NotInBag />
       <Dialog title="Which shot" open={open} onClose={() => setOpen(false)}>
         <PlaceChoice />
         <ShotList />

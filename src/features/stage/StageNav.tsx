@@ -12,7 +12,7 @@ interface Props {
 /** The stages as words: along the bottom edge on a phone, as a column with what is open on a wide screen. */
 export function StageNav({ stage, wide }: Props) {
   const { shoot, timeline, vetoed } = useOuting();
-  const broken = timeline.breaks.filter((b) => b.code === "past-ceiling").length;
+  const short = timeline.points.some((p) => p.short > 0);
   return (
     <View
       role="navigation"
@@ -20,7 +20,7 @@ export function StageNav({ stage, wide }: Props) {
       className={wide ? "gap-1 py-2" : "h-16 flex-row border-t border-line bg-sheet"}
     >
       {STAGES.map(({ key, name }) => {
-        const state = stageState(shoot, key, { broken, vetoed });
+        const state = stageState(shoot, key, { short, vetoed });
         const here = key === stage;
         return (
           <Link key={key} href={`/shoot/${shoot.id}/${key}`} replace asChild>

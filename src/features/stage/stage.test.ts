@@ -30,15 +30,15 @@ import {
 import { STAGES, stageState } from "./stages";
 
 const shoot = demoShoots[0]!;
-const NONE = { broken: 0, vetoed: 0 };
+const NONE = { short: false, vetoed: 0 };
 const placed = editChoice("coach-after-a-goal", { positionId: "c" })(shoot);
 
 test("a stage is settled when nothing in it is open, and says what is", () => {
   expect(stageState(shoot, "ground", NONE)).toEqual({ settled: false, open: "1 shot without a position" });
   expect(stageState(placed, "ground", NONE)).toEqual({ settled: true, open: "every shot has a position" });
-  expect(stageState(shoot, "expose", { broken: 2, vetoed: 0 })).toEqual({
+  expect(stageState(shoot, "expose", { short: true, vetoed: 0 })).toEqual({
     settled: false,
-    open: "2 limits will break",
+    open: "light runs short",
   });
   expect(stageState(shoot, "expose", NONE).settled).toBe(true);
   expect(stageState(shoot, "run", NONE)).toEqual({ settled: false, open: "no reading yet" });
@@ -92,7 +92,7 @@ test("brief, frame and review say what is open", () => {
   const open = { ...shoot, access: { allowedBy: "", mayStand: "here", fallBack: "" } };
   expect(stageState(open, "brief", NONE)).toEqual({ settled: false, open: "access is not settled" });
   expect(stageState(shoot, "brief", NONE)).toEqual({ settled: true, open: "4 shots promised" });
-  expect(stageState(shoot, "frame", { broken: 0, vetoed: 2 })).toMatchObject({ settled: false });
+  expect(stageState(shoot, "frame", { short: false, vetoed: 2 })).toMatchObject({ settled: false });
   expect(stageState(shoot, "review", NONE).settled).toBe(false);
 });
 

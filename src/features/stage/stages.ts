@@ -20,8 +20,8 @@ export interface StageState {
 
 /** What was computed of the outing for its stages. */
 export interface StageFindings {
-  /** Moments at which the ISO passes the ceiling. */
-  readonly broken: number;
+  /** Whether the ISO passes the ceiling at any moment of the outing, for the shot in hand. */
+  readonly short: boolean;
   /** Shots that are vetoed where they are to be taken from. */
   readonly vetoed: number;
 }
@@ -33,7 +33,7 @@ const state = (settled: boolean, done: string, open: string): StageState => ({
 });
 
 /** What is settled in each stage and what is still open. */
-export function stageState(shoot: Shoot, key: StageKey, { broken, vetoed }: StageFindings): StageState {
+export function stageState(shoot: Shoot, key: StageKey, { short, vetoed }: StageFindings): StageState {
   switch (key) {
     case "brief":
       return state(
@@ -48,7 +48,7 @@ export function stageState(shoot: Shoot, key: StageKey, { broken, vetoed }: Stag
     case "frame":
       return state(vetoed === 0, "all within reach", `${shots(vetoed)} out of reach or sight`);
     case "expose":
-      return state(broken === 0, "limits hold", `${countWords(broken, "limit")} will break`);
+      return state(!short, "enough light", "light runs short");
     case "run": {
       const readings = shoot.light.readings.length;
       return state(readings > 0, `${readings} kept`, "no reading yet");
