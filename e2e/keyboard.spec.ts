@@ -32,10 +32,10 @@ test("one outing is walked from the list to the review by the keyboard alone", a
   await expect(page).toHaveURL(/brief$/);
   await tabTo(page, /^Access:/);
   await page.keyboard.press("Enter");
-  await tabTo(page, /^Who allows it/);
+  await tabTo(page, /^Who lets you in/);
   await page.keyboard.press("ControlOrMeta+a");
   await page.keyboard.type("The steward");
-  await tabTo(page, /^Keep$/);
+  await tabTo(page, /^Save$/);
   await page.keyboard.press("Enter");
   await expect(page.getByText(/^The steward lets you stand/)).toBeVisible();
   await tabTo(page, /^Move Drag flick/);

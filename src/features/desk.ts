@@ -1,8 +1,8 @@
 /** What is done at a desk, as one module with the form library and the catalogue. */
 export { demoKit, demoShoots } from "../../demo";
+export { ownBeginning } from "./home/own-beginning";
 export { AccessForm, PlaceForm, WhenForm } from "./brief/outing-forms";
 export { ShotForm } from "./brief/ShotForm";
-export { ownBeginning } from "./home/own-beginning";
 export { PlanShoot } from "./home/PlanShoot";
 export { KitScreen } from "./kit/KitScreen";
 export { LibraryScreen } from "./library/LibraryScreen";

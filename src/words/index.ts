@@ -8,7 +8,6 @@ export {
   type Display,
 } from "./display";
 export {
-  atLeastWords,
   metresRangeWords,
   signedClicks,
   apertureRangeWords,

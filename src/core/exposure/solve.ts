@@ -97,7 +97,7 @@ export interface Solution {
 }
 
 /** A shutter may be slowed this many clicks past its limit: twice the tolerance still reads as held. */
-export const SHUTTER_GIVE = 3;
+const SHUTTER_GIVE = 3;
 
 /** A streak twice or half as long as wished is still the picture. */
 const STREAK_GIVE = 3;

@@ -4,8 +4,8 @@ import { asSubject, SUBJECTS } from "../catalogue";
 import type { Ground } from "../ground";
 import type { Subject } from "../motion";
 import { distanceForFill, effectiveLens, type Rig } from "../optics";
-import { sceneAt, type LightPlan, type Shot } from "../scene";
-import { assess, depthWishFor, type AssessInput, type Assessment } from ".";
+import { depthWishFor, sceneAt, type LightPlan, type Shot } from "../scene";
+import { assess, type AssessInput, type Assessment } from ".";
 import { partSizeOf } from "./sighting";
 
 // What must hold for whatever the library knows, at whatever size, with whatever is in the demo's bag.

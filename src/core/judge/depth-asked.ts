@@ -1,7 +1,7 @@
 import { dot, subtract, atHeight } from "../ground";
 import { fNumberForDepth, turnedDepth } from "../optics";
-import { creatureOf, type Stature } from "../motion";
-import type { DepthWish, Shot } from "../scene";
+import { creatureOf } from "../motion";
+import { depthWishFor, type DepthWish } from "../scene";
 import type { AssessInput, SightingFound } from "./assessment";
 import { keptCircleMm, sightOf } from "./sighting";
 
@@ -9,18 +9,6 @@ import { keptCircleMm, sightOf } from "./sighting";
 const FACE = 0.25;
 /** From beak or nose to the eye, as a share of an animal's length (common practice). */
 const NOSE_TO_EYE = 0.15;
-/** By how many degrees a flat subject is out of parallel unless it is said (common practice). */
-const USUAL_TURN = 5;
-
-/**
- * What depth a shot asks for when it does not say so itself: the whole subject for a picture of it in its place, the
- * plane of its wings for an insect, else the face.
- */
-export function depthWishFor(subject: Stature, { intent }: Pick<Shot, "intent">): DepthWish {
-  if (intent === "context") return { kind: "whole" };
-  return creatureOf(subject) === "insect" ? { kind: "plane", turnDeg: USUAL_TURN } : { kind: "face" };
-}
-
 export interface DepthAsked {
   readonly kind: DepthWish["kind"];
   /** Nearest and farthest point that should be sharp, metres from the lens along its axis. */

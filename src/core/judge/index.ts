@@ -18,7 +18,6 @@ export type {
 } from "./assessment";
 export type { DepthFound, SightingFound } from "./assessment";
 export type { SeenBehind } from "./background-found";
-export { depthWishFor } from "./depth-asked";
 export { bestRig, type RigWish } from "./best-rig";
 export { blurLadder, type Rung } from "./blur-ladder";
 export { frameView, type FrameView, type InFrame, type SeenThing } from "./frame-view";

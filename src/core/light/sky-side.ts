@@ -18,7 +18,7 @@ const ROWS: readonly (readonly [altitude: number, front: number, side: number, b
 ];
 
 /** An even sky lights half of every upright side; a closed one 0.396 (CIE gradation), on a ball 0.42. */
-export const EVEN_SKY = 0.5;
+const EVEN_SKY = 0.5;
 const OVERCAST = { upright: 0.396, round: 0.42 };
 /** The glow has lost its side at this altitude of the sun (assumed). */
 const GLOW_GONE = -12;

@@ -1,2 +1,3 @@
 export { NIGHT_LUX, sceneAt, type LightPlan, type Scene } from "./scene";
 export type { DepthWish, Intent, Shot } from "./shot";
+export { depthWishFor } from "./depth-wish";

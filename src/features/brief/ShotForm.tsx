@@ -1,7 +1,7 @@
 import { useMemo, useState } from "react";
 import { View } from "react-native";
-import { depthWishFor } from "@/core/judge";
-import { beginShot } from "@/outing/begin/new-shoot";
+import { depthWishFor } from "@/core/scene";
+import { beginShot } from "@/outing/begin/begin-shot";
 import { idFromName, shotSchema, type StoredShot, type StoredSubject } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Picker } from "@/ui/controls/Picker";

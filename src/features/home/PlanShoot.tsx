@@ -2,9 +2,10 @@ import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
 import { View } from "react-native";
 import { z } from "zod";
-import { STAGINGS, usualSubject, venueWords } from "@/core/catalogue";
+import { STAGINGS, SUBJECTS, usualSubject, venueWords } from "@/core/catalogue";
 import { OPEN_GROUND, VENUES } from "@/core/ground";
-import { kindOf, newShoot } from "@/outing/begin/new-shoot";
+import { kindOf } from "@/outing/begin/kind-of";
+import type { newShoot } from "@/outing/begin/new-shoot";
 import { EMPTY_LIBRARY, name, type Kind, type Preferences, type Shoot, type StoredKit } from "@/data";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Picker } from "@/ui/controls/Picker";
@@ -18,6 +19,7 @@ import { useSubjectChoice } from "../library/use-subjects";
 import { useOwnLibrary } from "../store/library";
 import { useSaveShoot } from "../store/shoots";
 import { FromHere } from "./FromHere";
+import { ownBeginning } from "./own-beginning";
 import { zoneOf } from "./zone-of";
 
 const SPECS: readonly FieldSpec[] = [
@@ -49,12 +51,17 @@ const GROUNDS = [OPEN_GROUND, ...VENUES].map((v) => ({
   words: v.id === OPEN_GROUND.id ? undefined : venueWords(v.id),
 }));
 
+const groupOf = (subjectId: string): string => SUBJECTS.find((s) => s.id === subjectId)?.group ?? "";
+
 interface Props {
   readonly open: boolean;
   readonly onClose: () => void;
-  readonly kit: StoredKit;
+  /** What is owned; a generic bag while there is none. */
+  readonly kit: StoredKit | undefined;
   readonly preferences: Preferences;
   readonly shoots: readonly Shoot[];
+  /** Brings what computes a new outing, and with it where one first stands: it comes with the stages. */
+  readonly loadNewShoot: () => Promise<typeof newShoot>;
   /** The day on which the form is opened, YYYY-MM-DD. */
   readonly today: string;
 }
@@ -68,7 +75,7 @@ export function PlanShoot({ open, onClose, ...rest }: Props) {
   );
 }
 
-function PlanForm({ kit, preferences, shoots, today, onClose }: Omit<Props, "open">) {
+function PlanForm({ kit, preferences, shoots, loadNewShoot, today, onClose }: Omit<Props, "open">) {
   const [kind, setKind] = useState<Kind>("field");
   const [template, setTemplate] = useState(USUAL.field.template);
   const [subjectId, setSubjectId] = useState(USUAL.field.subject);
@@ -89,29 +96,31 @@ function PlanForm({ kit, preferences, shoots, today, onClose }: Omit<Props, "ope
     const met = fits ? subjectId : (usualSubject(on) ?? subjectId);
     setTemplate(key);
     setSubjectId(met);
-    setKind(kindOf(on, met));
+    setKind(kindOf(on, groupOf(met)));
   };
   const chooseSubject = (id: string): void => {
     const venues = STAGINGS.get(id)?.venues;
     const on = venues && !venues.includes(venueId) ? venues[0]! : undefined;
     setSubjectId(id);
     if (on) setTemplate(on);
-    setKind(kindOf(on ?? venueId, id));
+    setKind(kindOf(on ?? venueId, groupOf(id)));
   };
   const save = useSaveShoot();
   const router = useRouter();
 
   const onSave = async (wish: z.infer<typeof wishSchema>): Promise<void> => {
-    const subject = subjects.take(subjectId);
-    const shoot = newShoot(
+    const make = await loadNewShoot();
+    const shoot = make(
       {
         ...wish,
-        subject,
+        subject: subjects.take(subjectId),
+        staging: STAGINGS.get(subjectId),
+        group: groupOf(subjectId),
         template: venueId,
         bearing: mine?.bearing,
         zone: zoneOf(wish.latitude, wish.longitude),
       },
-      kit,
+      kit ?? ownBeginning(),
       preferences,
       shoots,
     );

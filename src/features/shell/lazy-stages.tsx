@@ -4,6 +4,9 @@ import { Late } from "./late";
 type Stages = typeof import("../stages");
 
 const loadStages = (): Promise<Stages> => import("../stages");
+/** What computes a new outing comes with the stages, which are opened next anyway. */
+export const loadNewShoot = async () => (await loadStages()).newShoot;
+
 const StagesContext = createContext<Stages | undefined>(undefined);
 
 /** The stages come as one module, after the list of shoots: what they share is loaded once and late. */

@@ -12,6 +12,7 @@ import { useTokens } from "@/ui/theme/theme";
 import { dateWords, faultWords, timeWords } from "@/words";
 import { HomeFrame } from "../home/HomeFrame";
 import { AtDesk } from "../shell/lazy-desk";
+import { loadNewShoot } from "../shell/lazy-stages";
 import { useMinuteClock } from "../stage/useMinuteClock";
 import { downloadText } from "../store/file-transfer";
 import { useKit } from "../store/kit";
@@ -239,9 +240,10 @@ function PlanNew({ open, onClose, shoots, now }: PlanProps) {
         <desk.PlanShoot
           open
           onClose={onClose}
-          kit={kit.data?.ok ? kit.data.value : desk.ownBeginning()}
+          kit={kit.data?.ok ? kit.data.value : undefined}
           preferences={preferences}
           shoots={shoots}
+          loadNewShoot={loadNewShoot}
           today={today}
         />
       )}

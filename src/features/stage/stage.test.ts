@@ -1,4 +1,4 @@
-import { beginShot } from "@/outing/begin/new-shoot";
+import { beginShot } from "@/outing/begin/begin-shot";
 import { shootSchema, type Shoot } from "@/data";
 import { demoKit, demoShoots } from "../../../demo";
 import { whatIsOpen } from "../shoots/what-is-open";

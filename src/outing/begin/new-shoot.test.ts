@@ -37,8 +37,11 @@ const wish: NewShoot = {
   starts: "14:00",
   subject: subjectOf("football-runner"),
 };
-const make = (edit: Partial<NewShoot> = {}) =>
-  newShoot({ ...wish, ...edit }, demoKit, DEFAULT_PREFERENCES, []);
+const make = (edit: Partial<NewShoot> = {}) => {
+  const { id } = edit.subject ?? wish.subject;
+  const known = { staging: STAGINGS.get(id), group: SUBJECTS.find((s) => s.id === id)?.group };
+  return newShoot({ ...wish, ...known, ...edit }, demoKit, DEFAULT_PREFERENCES, []);
+};
 
 test("an outing from nothing passes the schema, whatever its venue and subject", () => {
   let made = 0;

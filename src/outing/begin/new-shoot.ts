@@ -1,4 +1,4 @@
-import { STAGINGS, SUBJECTS, type Scenery } from "@/core/catalogue";
+import type { Scenery, Staging } from "@/core/catalogue";
 import {
   fromVenue,
   OPEN_GROUND,
@@ -7,8 +7,6 @@ import {
   type Point,
   type VenueTemplate,
 } from "@/core/ground";
-import { creatureOf } from "@/core/motion";
-import { depthWishFor } from "@/core/judge";
 import { sceneAt } from "@/core/scene";
 import {
   hallFor,
@@ -16,16 +14,16 @@ import {
   instantOf,
   lightPlanOf,
   SHOOT_VERSION,
-  type Kind,
   type Preferences,
   type Shoot,
   type StoredKit,
-  type StoredShot,
   type StoredSubject,
 } from "@/data";
 import { beginChoice } from "./begin-choice";
+import { beginShot } from "./begin-shot";
 import { cautionsFor } from "./cautions-for";
 import { firstPlace } from "./first-place";
+import { kindOf, venueOf } from "./kind-of";
 import { sceneryAbout } from "./scenery";
 
 /** What has to be said before there is an outing: the rest has a sensible beginning and can be changed. */
@@ -43,48 +41,12 @@ export interface NewShoot {
   readonly until: string;
   readonly starts: string;
   readonly subject: StoredSubject;
+  /** How the library has the subject met, and the group that it stands in; nothing for one of one's own. */
+  readonly staging?: Staging;
+  readonly group?: string;
 }
 
 const round = ({ x, y }: Point): Point => ({ x: Math.round(x * 100) / 100, y: Math.round(y * 100) / 100 });
-
-/** What of the frame a picture usually fills (common practice): players most of it, a small bird a quarter. */
-function usualFill(subject: StoredSubject): number {
-  const { height, span, length } = subject;
-  const creature = creatureOf(subject);
-  if (creature === "person") return span || length ? 0.5 : 0.6;
-  // A flake or a drop is a mark in a picture of something else.
-  if (creature === "insect") return (span ?? length ?? height) < 0.015 && !span ? 0.02 : 0.4;
-  return (span ?? length ?? height) < 0.4 ? 0.25 : 0.4;
-}
-
-/** A shot of a subject at a spot as it begins: the whole figure, frozen, the part that must hold the fastest limb. */
-export function beginShot(
-  subject: StoredSubject,
-  spotId: string,
-  preferences: Pick<Preferences, "tolerance">,
-  taken: readonly { id: string }[],
-): StoredShot {
-  const limb = subject.parts.find((p) => p.partClass === "limb" || p.partClass === "wing");
-  const still = subject.bodySpeed < 0.5 && !limb;
-  return {
-    id: idFromName(subject.name, taken, "shot"),
-    name: subject.name,
-    intent: still ? "still" : "freeze",
-    subjectId: subject.id,
-    spotId,
-    technique: still ? "pre-framed" : "tracked",
-    part: "whole",
-    orientation: subject.span || subject.length ? "level" : "upright",
-    ...(subject.span || subject.length ? { along: "width" as const } : {}),
-    fill: usualFill(subject),
-    depth: depthWishFor(subject, { intent: "freeze" }),
-    holdPartId: limb?.id ?? "body",
-    tolerance: preferences.tolerance,
-    deliveredLongEdgePx: 3000,
-    wanted: 1,
-    priority: 1,
-  };
-}
 
 /** Where and how a subject is met on a venue. */
 interface Met {
@@ -101,8 +63,7 @@ function laidOver({ x, y }: Point, usual: VenueTemplate, venue: VenueTemplate): 
 }
 
 /** How a subject is met: as the library has it on its venues, else a quarter from the far end, going across. */
-function meet(subject: StoredSubject, venue: VenueTemplate, lie: Ground["venue"]): Met {
-  const staging = STAGINGS.get(subject.id);
+function meet({ subject, staging }: NewShoot, venue: VenueTemplate, lie: Ground["venue"]): Met {
   const known = staging?.venues.includes(venue.id) ? staging : undefined;
   const usual = known && venueTemplate(known.venues[0]!);
   const open = venue.id === OPEN_GROUND.id;
@@ -116,25 +77,6 @@ function meet(subject: StoredSubject, venue: VenueTemplate, lie: Ground["venue"]
   };
 }
 
-const ANIMALS = ["mammals", "birds", "insects and weather"];
-
-const venueOf = (template: string): VenueTemplate => {
-  const found = venueTemplate(template);
-  return found.ok ? found.value : OPEN_GROUND;
-};
-
-/** What kind of outing a venue and a subject of the library make, by their ids. */
-export function kindOf(template: string, subjectId: string): Kind {
-  const venue = venueOf(template);
-  const group = SUBJECTS.find((s) => s.id === subjectId)?.group ?? "";
-  if (venue.id === OPEN_GROUND.id) return ANIMALS.includes(group) ? "wild" : "course";
-  const kinds = (venue.parts?.() ?? []).map((p) => p.kind);
-  if (kinds.includes("pool-deck")) return "pool";
-  if (["ice", "mat"].some((kind) => kinds.includes(kind as never))) return "arena";
-  if (venue.hall || venue.surface === "clay") return "court";
-  return venue.surface ? "arena" : "field";
-}
-
 /** Daylight factor of a hall with few windows (common practice). */
 const HALL_DAYLIGHT = 0.01;
 
@@ -146,13 +88,12 @@ export function newShoot(
   taken: readonly { id: string }[],
 ): Shoot {
   const venue = venueOf(wish.template);
-  const { subject } = wish;
-  const group = SUBJECTS.find((s) => s.id === subject.id)?.group ?? "";
+  const { subject, group = "" } = wish;
   const lie = { template: venue.id, bearing: wish.bearing ?? 0, centre: { x: 0, y: 0 } };
-  const met = meet(subject, venue, lie);
+  const met = meet(wish, venue, lie);
   const shot = beginShot(subject, "spot-1", preferences, []);
   const hall = hallFor(lie);
-  const kind = kindOf(venue.id, subject.id);
+  const kind = kindOf(venue.id, group);
   const { surface, areas, tracks, noGo, obstacles } = sceneryAbout(met.at, met.facing, met.scenery);
   const spot = {
     id: "spot-1",

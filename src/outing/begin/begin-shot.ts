@@ -1,0 +1,42 @@
+import { creatureOf } from "@/core/motion";
+import { depthWishFor } from "@/core/scene";
+import { idFromName, type Preferences, type StoredShot, type StoredSubject } from "@/data";
+
+/** What of the frame a picture usually fills (common practice): players most of it, a small bird a quarter. */
+function usualFill(subject: StoredSubject): number {
+  const { height, span, length } = subject;
+  const creature = creatureOf(subject);
+  if (creature === "person") return span || length ? 0.5 : 0.6;
+  // A flake or a drop is a mark in a picture of something else.
+  if (creature === "insect") return (span ?? length ?? height) < 0.015 && !span ? 0.02 : 0.4;
+  return (span ?? length ?? height) < 0.4 ? 0.25 : 0.4;
+}
+
+/** A shot of a subject at a spot as it begins: the whole figure, frozen, the part that must hold the fastest limb. */
+export function beginShot(
+  subject: StoredSubject,
+  spotId: string,
+  preferences: Pick<Preferences, "tolerance">,
+  taken: readonly { id: string }[],
+): StoredShot {
+  const limb = subject.parts.find((p) => p.partClass === "limb" || p.partClass === "wing");
+  const still = subject.bodySpeed < 0.5 && !limb;
+  return {
+    id: idFromName(subject.name, taken, "shot"),
+    name: subject.name,
+    intent: still ? "still" : "freeze",
+    subjectId: subject.id,
+    spotId,
+    technique: still ? "pre-framed" : "tracked",
+    part: "whole",
+    orientation: subject.span || subject.length ? "level" : "upright",
+    ...(subject.span || subject.length ? { along: "width" as const } : {}),
+    fill: usualFill(subject),
+    depth: depthWishFor(subject, { intent: "freeze" }),
+    holdPartId: limb?.id ?? "body",
+    tolerance: preferences.tolerance,
+    deliveredLongEdgePx: 3000,
+    wanted: 1,
+    priority: 1,
+  };
+}
