@@ -1,5 +1,5 @@
 import { Redirect } from "expo-router";
 
 export default function Home() {
-  return <Redirect href="/shoots" />;
+  return <Redirect href="/outings" />;
 }

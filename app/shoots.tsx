@@ -1,1 +1,1 @@
-export { ShootsScreen as default } from "@/features/shoots/ShootsScreen";
+export { OldLink as default } from "@/features/shell/OldLink";

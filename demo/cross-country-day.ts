@@ -1,5 +1,5 @@
 import { bearingTo, type Point } from "@/core/ground";
-import type { Shoot } from "@/data";
+import type { Outing } from "@/data";
 import { bank, cast, inDistrict, mount, promise } from "./plan";
 
 /**
@@ -44,7 +44,7 @@ const across = (fence: number, half: number, from: number, to: number): Point[] 
   beside(fence, -half, to),
 ];
 
-export const crossCountryDay: Shoot = {
+export const crossCountryDay: Outing = {
   ...inDistrict,
   id: "cross-country-day",
   kind: "course",

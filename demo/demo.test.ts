@@ -1,27 +1,27 @@
 import { assess } from "@/core/judge";
 import { isInside } from "@/core/ground";
 import { sceneAt } from "@/core/scene";
-import { bagOf, instantOf, kitSchema, lightPlanOf, rigOf, shootSchema } from "@/data";
-import { demoKit, demoShoots } from ".";
+import { bagOf, instantOf, kitSchema, lightPlanOf, rigOf, outingSchema } from "@/data";
+import { demoKit, demoOutings } from ".";
 import { bank } from "./plan";
 
 test("the demo passes the schemas that everything from outside passes", () => {
   expect(kitSchema.parse(demoKit)).toEqual(demoKit);
-  for (const shoot of demoShoots) expect(shootSchema.parse(shoot)).toEqual(shoot);
+  for (const outing of demoOutings) expect(outingSchema.parse(outing)).toEqual(outing);
 });
 
 test("every choice of the demo names kit that is in the bag", () => {
   const ids = [...demoKit.bodies, ...demoKit.lenses, ...demoKit.converters, ...demoKit.supports].map(
     (k) => k.id,
   );
-  for (const c of demoShoots.flatMap((s) => s.choices))
+  for (const c of demoOutings.flatMap((s) => s.choices))
     for (const id of [c.bodyId, c.lensId, c.supportId, c.converterId])
       if (id !== null) expect(ids).toContain(id);
 });
 
 test("no position of the demo stands where nobody may", () => {
   let asked = 0;
-  for (const { id, ground } of demoShoots)
+  for (const { id, ground } of demoOutings)
     for (const position of ground.positions) {
       asked++;
       const where = [
@@ -35,11 +35,11 @@ test("no position of the demo stands where nobody may", () => {
 });
 
 test("what a shot of the demo mounts is in the bag of its outing", () => {
-  for (const shoot of demoShoots) {
-    const bag = bagOf(shoot, demoKit);
-    for (const choice of shoot.choices)
-      expect([shoot.id, choice.shotId, rigOf(choice, bag) !== undefined]).toEqual([
-        shoot.id,
+  for (const outing of demoOutings) {
+    const bag = bagOf(outing, demoKit);
+    for (const choice of outing.choices)
+      expect([outing.id, choice.shotId, rigOf(choice, bag) !== undefined]).toEqual([
+        outing.id,
         choice.shotId,
         true,
       ]);
@@ -48,41 +48,41 @@ test("what a shot of the demo mounts is in the bag of its outing", () => {
 
 test("every shot of the demo that has a place reaches settings, and where light is short it says a way out", () => {
   let placed = 0;
-  for (const shoot of demoShoots)
-    for (const choice of shoot.choices) {
-      const position = shoot.ground.positions.find((p) => p.id === choice.positionId);
+  for (const outing of demoOutings)
+    for (const choice of outing.choices) {
+      const position = outing.ground.positions.find((p) => p.id === choice.positionId);
       if (!position) continue;
       placed++;
-      const shot = shoot.shots.find((s) => s.id === choice.shotId)!;
+      const shot = outing.shots.find((s) => s.id === choice.shotId)!;
       const found = assess({
         shot,
         position,
-        subject: shoot.subjects.find((s) => s.id === shot.subjectId)!,
+        subject: outing.subjects.find((s) => s.id === shot.subjectId)!,
         rig: rigOf(choice, demoKit)!,
         order: ["lift", "aperture", "shutter", "iso"],
         scene: sceneAt(
-          shoot.ground,
-          lightPlanOf(shoot),
-          instantOf(shoot.date, shoot.plannedAt, shoot.zone).at,
+          outing.ground,
+          lightPlanOf(outing),
+          instantOf(outing.date, outing.plannedAt, outing.zone).at,
         ),
       });
-      if (!found.ok) throw new Error(`${shoot.id} ${shot.id}: ${found.reason}`);
+      if (!found.ok) throw new Error(`${outing.id} ${shot.id}: ${found.reason}`);
       expect([
-        shoot.id,
+        outing.id,
         shot.id,
         found.judgement.filter((j) => j.weight === "veto").map((j) => j.code),
-      ]).toEqual([shoot.id, shot.id, []]);
+      ]).toEqual([outing.id, shot.id, []]);
       if (found.settings.missing > 0) expect(found.settings.ways.length).toBeGreaterThan(0);
     }
   expect(placed).toBe(3 + 5 + 4 + 4);
 });
 
 test("the hall has lamps that flicker and no sun; the hide's first light is under the alders; twenty fences go round two kilometres", () => {
-  const [, hall, course, hide] = demoShoots as [
+  const [, hall, course, hide] = demoOutings as [
     never,
-    (typeof demoShoots)[0],
-    (typeof demoShoots)[0],
-    (typeof demoShoots)[0],
+    (typeof demoOutings)[0],
+    (typeof demoOutings)[0],
+    (typeof demoOutings)[0],
   ];
   expect(hall.light.lamps?.flicker?.mainsHz).toBe(50);
   expect(hall.light.roof).toBeDefined();

@@ -1,4 +1,4 @@
-import type { Shoot } from "@/data";
+import type { Outing } from "@/data";
 import { cast, inDistrict, inVenue, mount, promise } from "./plan";
 
 /**
@@ -8,7 +8,7 @@ import { cast, inDistrict, inVenue, mount, promise } from "./plan";
 const venue = { template: "handball", bearing: 72, centre: { x: 0, y: 0 } };
 const { at, box } = inVenue(venue);
 
-export const handballEvening: Shoot = {
+export const handballEvening: Outing = {
   ...inDistrict,
   id: "handball-league-evening",
   kind: "court",

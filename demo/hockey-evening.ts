@@ -1,4 +1,4 @@
-import type { Shoot } from "@/data";
+import type { Outing } from "@/data";
 import { cast, inDistrict, inVenue, mount, promise } from "./plan";
 
 /**
@@ -9,7 +9,7 @@ import { cast, inDistrict, inVenue, mount, promise } from "./plan";
 const venue = { template: "field-hockey", bearing: 8, centre: { x: 0, y: 0 } };
 const { at, box } = inVenue(venue);
 
-export const hockeyEvening: Shoot = {
+export const hockeyEvening: Outing = {
   ...inDistrict,
   id: "hockey-semi-final",
   kind: "field",

@@ -4,4 +4,4 @@ import { hockeyEvening } from "./hockey-evening";
 import { lagoonDawn } from "./lagoon-dawn";
 
 export { demoKit } from "./kit";
-export const demoShoots = [hockeyEvening, handballEvening, crossCountryDay, lagoonDawn];
+export const demoOutings = [hockeyEvening, handballEvening, crossCountryDay, lagoonDawn];

@@ -1,11 +1,11 @@
-import type { Shoot } from "@/data";
+import type { Outing } from "@/data";
 import { bank, cast, inDistrict, mount, promise } from "./plan";
 
 /**
  * A lagoon hide at first light in May: an otter's path along the bank, a harrier's food pass overhead, a tern's diving post,
  * a singer on a reed that sways. Place and animals' habits are invented; latitude and time zone are real.
  */
-export const lagoonDawn: Shoot = {
+export const lagoonDawn: Outing = {
   ...inDistrict,
   id: "lagoon-at-first-light",
   kind: "wild",

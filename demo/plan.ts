@@ -1,6 +1,6 @@
 import { asSubject, SUBJECTS } from "@/core/catalogue";
 import { fromVenue, type Point, type Venue } from "@/core/ground";
-import type { Choice, Shoot, StoredShot, StoredSubject } from "@/data";
+import type { Choice, Outing, StoredShot, StoredSubject } from "@/data";
 
 /** What the demo outings are written with. */
 
@@ -72,7 +72,7 @@ export const inDistrict = {
   archived: false,
   log: [],
   notes: "",
-} as const satisfies Partial<Shoot>;
+} as const satisfies Partial<Outing>;
 
 /** A bank without corners: each corner cut off twice (Chaikin 1974), so that four points stand for one. */
 export function bank(points: readonly Point[], times = 2): Point[] {

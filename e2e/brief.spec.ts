@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { isPhone, openStage, OUTING, storedShoot } from "./outing";
+import { isPhone, openStage, OUTING, storedOuting } from "./outing";
 
 const openBrief = async (page: Page): Promise<void> => {
   await page.goto(`${OUTING}/brief`);
@@ -21,7 +21,7 @@ test("when, where and by whose leave are sentences that open their editors", asy
   await page.getByLabel("You leave").fill("15:00");
   await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByText("Leave after you arrive, on the same day.")).toBeVisible();
-  expect((await storedShoot(page)).date).toBe("2026-10-17");
+  expect((await storedOuting(page)).date).toBe("2026-10-17");
   await page.getByLabel("You leave").fill("19:30");
   await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByText(/^Sun 18 Oct 2026, 15:30 to 19:30/)).toBeVisible();
@@ -31,7 +31,7 @@ test("when, where and by whose leave are sentences that open their editors", asy
   await page.getByLabel("Latitude, south is − in °").fill("40,7");
   await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByText(/America\/New York time/)).toBeVisible();
-  const moved = await storedShoot(page);
+  const moved = await storedOuting(page);
   expect(moved.from).toBe("15:30");
   await page.getByRole("button", { name: /^Where:/ }).click();
   await page.getByLabel("Time zone").fill("Mars/Base");
@@ -91,7 +91,7 @@ test("a shot is changed in one editor, its subject searched with its speeds and 
   await page.getByRole("radio", { name: "Must have" }).click();
   await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByText(/^Sprinter, frozen, whole, upright · 7 wanted, must have/)).toBeVisible();
-  const shot = (await storedShoot(page)).shots[2];
+  const shot = (await storedOuting(page)).shots[2];
   expect(shot).toMatchObject({ subjectId: "sprinter", fill: 0.45, wanted: 7, priority: 1 });
 });
 

@@ -16,14 +16,14 @@ test("the first start, the list and the first stage stay within their bytes", as
     const kind = pathname.endsWith(".js") ? "js" : pathname.endsWith(".ttf") ? "fonts" : undefined;
     if (kind) sizes[kind] += gzipSync(readFileSync(path.join("dist", pathname)), { level: 6 }).length / 1000;
   });
-  await page.goto("/shoots");
+  await page.goto("/outings");
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
   expect(sizes.js).toBeGreaterThan(100);
   expect(sizes.js).toBeLessThan(BUDGET.first);
   expect(sizes.fonts).toBeGreaterThan(10);
   expect(sizes.fonts).toBeLessThan(BUDGET.fonts);
   sizes.js = 0;
-  await page.goto("/shoots");
+  await page.goto("/outings");
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
   expect(sizes.js).toBeGreaterThan(100);
   expect(sizes.js).toBeLessThan(BUDGET.list);

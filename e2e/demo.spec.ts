@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { openStage, storedShoot } from "./outing";
+import { openStage, storedOuting } from "./outing";
 
 const OUTINGS = [
   { id: "hockey-semi-final", name: "Cup semi-final" },
@@ -10,14 +10,14 @@ const OUTINGS = [
 
 for (const { id, name } of OUTINGS)
   test(`${name} reaches a field card for every shot that has a place`, async ({ page }) => {
-    await page.goto("/shoots");
+    await page.goto("/outings");
     await page.getByRole("link", { name: new RegExp(name) }).click();
     await openStage(page, "Run");
-    const shoot = await storedShoot(page, id);
-    const placed = shoot.choices.filter((c: { positionId: string | null }) => c.positionId !== null);
+    const outing = await storedOuting(page, id);
+    const placed = outing.choices.filter((c: { positionId: string | null }) => c.positionId !== null);
     expect(placed.length).toBeGreaterThanOrEqual(3);
     for (const { shotId } of placed) {
-      const shot = shoot.shots.find((s: { id: string }) => s.id === shotId);
+      const shot = outing.shots.find((s: { id: string }) => s.id === shotId);
       await page.getByRole("button", { name: /Choose another shot/ }).click();
       await page
         .getByRole("dialog")
@@ -32,7 +32,7 @@ for (const { id, name } of OUTINGS)
   });
 
 test("in the hall the lamps flicker, no sun moves, and what is short has ways out", async ({ page }) => {
-  await page.goto("/shoot/handball-league-evening/run");
+  await page.goto("/outing/handball-league-evening/run");
   await expect(page.getByText(/The lamps flicker/)).toBeVisible();
   await openStage(page, "Expose");
   await expect(page.getByRole("heading", { name: /(missing|short). Ways out/ })).toBeVisible();
@@ -41,7 +41,7 @@ test("in the hall the lamps flicker, no sun moves, and what is short has ways ou
 });
 
 test("at the water the pan's lines choose the shutter; over the log the legs do", async ({ page }) => {
-  await page.goto("/shoot/cross-country-day/run");
+  await page.goto("/outing/cross-country-day/run");
   const shutter = async (): Promise<number> =>
     Number((await page.getByLabel(/^shutter 1\//).getAttribute("aria-label"))!.split("1/")[1]);
   expect(await shutter()).toBeLessThanOrEqual(125);
@@ -53,7 +53,7 @@ test("at the water the pan's lines choose the shutter; over the log the legs do"
 test("before dawn in the hide the screen goes dark by itself, where that is liked", async ({ page }) => {
   await page.goto("/preferences");
   await page.getByRole("radio", { name: "By the light" }).click();
-  await page.goto("/shoot/lagoon-at-first-light/run");
+  await page.goto("/outing/lagoon-at-first-light/run");
   const html = page.locator("html");
   await expect(html).toHaveAttribute("data-theme", "dusk");
   await page.getByRole("slider", { name: "Time of the outing" }).press("Home");

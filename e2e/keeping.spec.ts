@@ -1,6 +1,6 @@
 import { readFile } from "node:fs/promises";
 import { expect, test, type Page } from "@playwright/test";
-import { dragTag, openGround, openStage, OUTING, storedShoot, tag } from "./outing";
+import { dragTag, openGround, openStage, OUTING, storedOuting, tag } from "./outing";
 
 async function writeToFile(page: Page): Promise<string> {
   await page.getByRole("button", { name: /^Outing: Cup semi-final/ }).click();
@@ -22,24 +22,24 @@ test("an outing is written to a file and read back elsewhere to the same state",
   await dragTag(page, "B", -60, 25);
   await expect(page.getByRole("status")).toBeVisible();
   const file = await writeToFile(page);
-  const kept = await storedShoot(page);
+  const kept = await storedOuting(page);
 
   const elsewhere = await (await browser.newContext({ viewport: page.viewportSize() })).newPage();
-  await elsewhere.goto("/shoots");
+  await elsewhere.goto("/outings");
   await elsewhere.getByRole("link", { name: /Cup semi-final/ }).click();
   await elsewhere.getByRole("button", { name: /^Outing: Cup semi-final/ }).click();
   await elsewhere.getByRole("button", { name: "Delete" }).click();
   await expect(elsewhere.getByRole("link", { name: /Cup semi-final/ })).toHaveCount(0);
   await elsewhere.getByLabel("Outing file").setInputFiles(file);
   await expect(tag(elsewhere, "B")).toBeVisible();
-  expect({ ...(await storedShoot(elsewhere)), revision: 0 }).toEqual({ ...kept, revision: 0 });
+  expect({ ...(await storedOuting(elsewhere)), revision: 0 }).toEqual({ ...kept, revision: 0 });
   await elsewhere.close();
 });
 
 test("an outing that is here already is replaced or kept beside, as the user says", async ({ page }) => {
   await openGround(page);
   const text = await readFile(await writeToFile(page), "utf8");
-  await page.goto("/shoots");
+  await page.goto("/outings");
   await open(page, "semi.json", text);
   await page.getByRole("button", { name: "Keep both" }).click();
   await expect(page).toHaveURL(/hockey-semi-final-2\/ground$/);
@@ -48,19 +48,19 @@ test("an outing that is here already is replaced or kept beside, as the user say
   await open(page, "semi.json", text.replace('"name": "Cup semi-final"', '"name": "Cup replay"'));
   await page.getByRole("button", { name: "Replace mine" }).click();
   await expect(page.getByRole("heading", { name: "Cup replay" })).toBeVisible();
-  expect((await storedShoot(page)).name).toBe("Cup replay");
+  expect((await storedOuting(page)).name).toBe("Cup replay");
 });
 
 test("a broken or foreign file is refused with reason and place, and changes nothing", async ({ page }) => {
   await openGround(page);
   const text = await readFile(await writeToFile(page), "utf8");
-  await page.goto("/shoots");
+  await page.goto("/outings");
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
   const before = await page.evaluate(() => JSON.stringify(localStorage));
   const cases = [
     ["cut.json", text.slice(0, 400), "cannot be read as JSON"],
     ["track.json", '{"type":"FeatureCollection","features":[]}', "not an outing file of Bright Perch"],
-    ["turned.json", text.replace(/"facing": 8,/, '"facing": 800,'), "shoot.ground.spots.0.facing"],
+    ["turned.json", text.replace(/"facing": 8,/, '"facing": 800,'), "outing.ground.spots.0.facing"],
     ["newer.json", text.replace('"version": 1,', '"version": 7,'), "newer version"],
   ] as const;
   for (const [name, content, reason] of cases) {
@@ -77,17 +77,17 @@ test("a broken or foreign file is refused with reason and place, and changes not
 test("a reload loses nothing, right after a drag", async ({ page }) => {
   await openGround(page);
   await dragTag(page, "B", -90, 10);
-  const at = (await storedShoot(page)).ground.positions[1].at;
+  const at = (await storedOuting(page)).ground.positions[1].at;
   await page.reload();
   await expect(tag(page, "B")).toBeVisible();
-  expect((await storedShoot(page)).ground.positions[1].at).toEqual(at);
+  expect((await storedOuting(page)).ground.positions[1].at).toEqual(at);
 });
 
 test("a full storage is told, the old record survives a reload, and a retry keeps the change", async ({
   page,
 }) => {
   await openGround(page);
-  const before = await storedShoot(page);
+  const before = await storedOuting(page);
   await page.evaluate(() => {
     let block = "x".repeat(1024 * 1024);
     for (let i = 0; block.length > 0;) {
@@ -104,7 +104,7 @@ test("a full storage is told, the old record survives a reload, and a retry keep
   await page.getByRole("button", { name: "Too dark" }).click();
   await page.getByRole("button", { name: "Too dark by 3 clicks" }).click();
   await expect(page.getByRole("alert")).toContainText("storage is full");
-  expect(await storedShoot(page)).toEqual(before);
+  expect(await storedOuting(page)).toEqual(before);
   await page.reload();
   await expect(page.getByLabel("ISO 500", { exact: true })).toBeVisible();
   await page.getByRole("button", { name: "Too dark" }).click();
@@ -117,7 +117,7 @@ test("a full storage is told, the old record survives a reload, and a retry keep
   );
   await page.getByRole("button", { name: "Try again" }).click();
   await expect(page.getByRole("alert")).toBeHidden();
-  expect((await storedShoot(page)).light.readings).toHaveLength(1);
+  expect((await storedOuting(page)).light.readings).toHaveLength(1);
 });
 
 test("a tab that was overtaken says so and changes nothing", async ({ page, context }) => {
@@ -126,10 +126,10 @@ test("a tab that was overtaken says so and changes nothing", async ({ page, cont
   await openGround(other);
   await dragTag(other, "B", -60, 20);
   await expect(other.getByRole("status")).toContainText("B moved");
-  const theirs = (await storedShoot(page)).ground.positions;
+  const theirs = (await storedOuting(page)).ground.positions;
   await dragTag(page, "B", 20, 20);
   await expect(page.getByRole("alert")).toContainText("changed elsewhere");
-  expect((await storedShoot(page)).ground.positions).toEqual(theirs);
+  expect((await storedOuting(page)).ground.positions).toEqual(theirs);
   await page.getByRole("button", { name: "Load the saved version" }).click();
   await expect(page.getByRole("alert")).toBeHidden();
 });
@@ -151,7 +151,7 @@ test("a removed outing comes back by undo, and stays away without", async ({ pag
 });
 
 test("bad links show the way back", async ({ page }) => {
-  for (const url of ["/shoot/no-such-outing/ground", "/nowhere", "/shoot/hockey-semi-final/nothing"]) {
+  for (const url of ["/outing/no-such-outing/ground", "/nowhere", "/outing/hockey-semi-final/nothing"]) {
     await page.goto(url);
     await page.getByRole("button", { name: "Back to outings" }).last().click();
     await expect(page.getByRole("heading", { name: "Outings", exact: true })).toBeVisible();

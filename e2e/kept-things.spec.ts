@@ -1,6 +1,6 @@
 import { readFile } from "node:fs/promises";
 import { expect, test, type Page } from "@playwright/test";
-import { figure, openGround, openStage, OUTING, storedShoot, valueOf } from "./outing";
+import { figure, openGround, openStage, OUTING, storedOuting, valueOf } from "./outing";
 
 const storedKit = (page: Page) => page.evaluate(() => JSON.parse(localStorage.getItem("bp/kit")!));
 const goTo = async (page: Page, name: string): Promise<void> => {
@@ -58,7 +58,7 @@ test("a lens is added from a generic one, used by Frame, removed and brought bac
   const cell = page.getByRole("button", { name: /^400 mm f\/2.8 from C: \d+ %/ });
   await cell.click();
   await expect(page.getByRole("heading", { name: "Drag flick from C" })).toBeVisible();
-  expect((await storedShoot(page)).choices[0]).toMatchObject({ positionId: "c", lensId: "400-mm-f-2-8" });
+  expect((await storedOuting(page)).choices[0]).toMatchObject({ positionId: "c", lensId: "400-mm-f-2-8" });
   await page.goto("/kit");
   await page.getByRole("button", { name: /^400 mm f\/2.8/ }).click();
   await page.getByRole("button", { name: "Delete lens" }).click();
@@ -135,7 +135,7 @@ test("everything goes into a file, everything is deleted when asked twice, and c
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: "Export everything to a file" }).click();
   const text = await readFile(await (await download).path(), "utf8");
-  expect(JSON.parse(text).shoots).toHaveLength(4);
+  expect(JSON.parse(text).outings).toHaveLength(4);
 
   const keep = page.getByRole("button", { name: "Cancel" });
   await page.getByRole("button", { name: "Delete everything" }).click();
@@ -149,7 +149,7 @@ test("everything goes into a file, everything is deleted when asked twice, and c
   await page.getByRole("button", { name: "Delete everything now" }).click();
   await expect(page.getByRole("button", { name: "Try the demo" })).toBeVisible();
   expect(
-    await page.evaluate(() => Object.keys(localStorage).filter((k) => k.startsWith("bp/shoot/"))),
+    await page.evaluate(() => Object.keys(localStorage).filter((k) => k.startsWith("bp/outing/"))),
   ).toEqual([]);
 
   const open = (name: string, content: string) =>
@@ -157,7 +157,7 @@ test("everything goes into a file, everything is deleted when asked twice, and c
       .getByLabel("Outing file")
       .setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(content) });
   await open("broken.json", text.replace('"date": "2026-12-02"', '"date": "2026-02-30"'));
-  await expect(page.getByRole("dialog")).toContainText("shoots.");
+  await expect(page.getByRole("dialog")).toContainText("outings.");
   await page.getByRole("dialog").getByRole("button", { name: "Close" }).last().click();
   await open("everything.json", text);
   for (const name of ["Cup semi-final", "League evening", "Cross-country day", "Lagoon at first light"])
@@ -195,6 +195,6 @@ test("frames are counted, more kept than taken is refused, and the share is draw
 });
 
 test("places about the application are a press away on every list", async ({ page }) => {
-  await page.goto("/shoots");
+  await page.goto("/outings");
   for (const name of ["Kit", "Library", "Preferences", "Outings"]) await goTo(page, name);
 });

@@ -19,7 +19,7 @@ test.skip(({ viewport }) => (viewport?.width ?? 0) < 960, "a full keyboard belon
 
 test("one outing is walked from the list to the review by the keyboard alone", async ({ page }) => {
   expect(isPhone(page)).toBe(false);
-  await page.goto("/shoots");
+  await page.goto("/outings");
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
   await page.keyboard.press("?");
   await expect(page.getByRole("dialog")).toContainText("plan an outing, under Outings");

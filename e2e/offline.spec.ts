@@ -3,7 +3,7 @@ import { appendFileSync, cpSync, mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import { expect, test, type Page } from "@playwright/test";
-import { openStage, OUTING, slider, storedShoot, tag } from "./outing";
+import { openStage, OUTING, slider, storedOuting, tag } from "./outing";
 
 test.use({ serviceWorkers: "allow" });
 
@@ -15,7 +15,7 @@ const untilKept = (page: Page) =>
   });
 
 async function visitOnce(page: Page): Promise<void> {
-  await page.goto("/shoots");
+  await page.goto("/outings");
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
   await untilKept(page);
 }
@@ -51,7 +51,7 @@ test("what is written without a network is there after a reload without a networ
   await expect(page.getByRole("status")).toContainText("Reading saved");
   await page.reload();
   await expect(page.getByLabel("ISO 1000", { exact: true })).toBeVisible();
-  expect((await storedShoot(page)).light.readings).toHaveLength(1);
+  expect((await storedOuting(page)).light.readings).toHaveLength(1);
 });
 
 test("a network that goes in the middle of the work takes nothing away", async ({ page, context }) => {
@@ -92,7 +92,7 @@ test.describe("a new version", () => {
   });
 
   test("is offered, waits while it is not wanted, and is loaded when it is taken", async ({ page }) => {
-    await page.goto(`${address}/shoots`);
+    await page.goto(`${address}/outings`);
     await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
     await untilKept(page);
     await expect(page.getByText("A new version is ready")).toBeHidden();

@@ -1,7 +1,7 @@
 import { expect, type Page } from "@playwright/test";
 
 /** What a user does and sees, by role and label. */
-export const OUTING = "/shoot/hockey-semi-final";
+export const OUTING = "/outing/hockey-semi-final";
 
 export const isPhone = (page: Page): boolean => (page.viewportSize()?.width ?? 0) < 960;
 
@@ -61,12 +61,12 @@ export const slider = (page: Page, name: string) => page.getByRole("slider", { n
 export const valueOf = async (page: Page, name: string): Promise<string> =>
   (await slider(page, name).getAttribute("aria-valuetext"))?.replace(/\u00a0/g, " ") ?? "";
 
-/** Moves the shoot's minute by quarters of an hour. */
+/** Moves the outing's minute by quarters of an hour. */
 export async function laterByQuarters(page: Page, quarters: number): Promise<void> {
   const time = slider(page, "Time of the outing");
   await time.focus();
   for (let i = 0; i < quarters; i++) await time.press("PageUp");
 }
 
-export const storedShoot = (page: Page, id = "hockey-semi-final") =>
-  page.evaluate((key) => JSON.parse(localStorage.getItem(key) ?? "null"), `bp/shoot/${id}`);
+export const storedOuting = (page: Page, id = "hockey-semi-final") =>
+  page.evaluate((key) => JSON.parse(localStorage.getItem(key) ?? "null"), `bp/outing/${id}`);

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { isPhone, openStage, slider, storedShoot } from "./outing";
+import { isPhone, openStage, slider, storedOuting } from "./outing";
 
 /** A server that is not the demo's: the first visit asks. */
 const firstVisit = async (page: Page): Promise<void> => {
@@ -74,7 +74,7 @@ test("an outing from nothing is walked to a field card and back to a review", as
   await page.getByLabel("Keepers", { exact: true }).fill("12");
   await page.getByRole("button", { name: "Save count" }).click();
   await expect(page.getByRole("img", { name: /^Keepers by shutter/ })).toBeVisible();
-  const stored = await storedShoot(page, "town-derby");
+  const stored = await storedOuting(page, "town-derby");
   expect(stored.log).toHaveLength(1);
   expect(stored.ground.venue.template).toBe("rugby-union");
   await page.reload();
@@ -101,7 +101,7 @@ test("what cannot be is said beside its field, and no outing is made", async ({ 
   await page.getByRole("button", { name: "Create outing" }).click();
   await expect(page.getByText("Choose a date.")).toBeVisible();
   expect(
-    await page.evaluate(() => Object.keys(localStorage).filter((k) => k.startsWith("bp/shoot/"))),
+    await page.evaluate(() => Object.keys(localStorage).filter((k) => k.startsWith("bp/outing/"))),
   ).toEqual([]);
 });
 
@@ -120,7 +120,7 @@ test("the device tells the place when it is allowed to, and a refusal is said", 
 });
 
 test("one's own ground: a stand, a further position and a spot change what follows", async ({ page }) => {
-  await page.goto("/shoot/hockey-semi-final/ground");
+  await page.goto("/outing/hockey-semi-final/ground");
   if (isPhone(page)) await page.getByRole("button", { name: /^Drag flick from B/ }).click();
   await page.getByRole("button", { name: "Add a position" }).click();
   await expect(page.getByRole("img", { name: /^Position D, chosen/ })).toBeVisible();
@@ -129,7 +129,7 @@ test("one's own ground: a stand, a further position and a spot change what follo
   await expect(page.getByRole("img", { name: /^Trees, 8.0.m high/ })).toHaveCount(1);
   await page.getByLabel("Faces in °").fill("90");
   await page.getByLabel("Faces in °").press("Enter");
-  await expect.poll(async () => (await storedShoot(page)).ground.spots[0].facing).toBe(90);
+  await expect.poll(async () => (await storedOuting(page)).ground.spots[0].facing).toBe(90);
   await page.getByLabel("Faces in °").fill("400");
   await expect(page.getByRole("alert")).toContainText("Type a number from 0 to 359.");
   await page.getByRole("radio", { name: "Under a roof" }).click();

@@ -1,11 +1,11 @@
 import { expect, test } from "@playwright/test";
-import { isPhone, openGround, openStage, storedShoot, tag } from "./outing";
+import { isPhone, openGround, openStage, storedOuting, tag } from "./outing";
 
 test("places are searched over the ground, listed with their reasons, and one press stands there", async ({
   page,
 }) => {
   await openGround(page);
-  const before = (await storedShoot(page)).ground.positions[1].at;
+  const before = (await storedOuting(page)).ground.positions[1].at;
   if (isPhone(page)) await page.getByRole("button", { name: /^Drag flick from B/ }).click();
   await page.getByRole("button", { name: "Find places" }).click();
   const first = page.getByRole("button", { name: "Move B to place 1" });
@@ -14,7 +14,7 @@ test("places are searched over the ground, listed with their reasons, and one pr
   await expect(page.getByText(/\d+ of 100/).first()).toBeVisible();
   await first.click();
   await expect(page.getByText("B moved to place 1")).toBeVisible();
-  await expect.poll(async () => (await storedShoot(page)).ground.positions[1].at).not.toEqual(before);
+  await expect.poll(async () => (await storedOuting(page)).ground.positions[1].at).not.toEqual(before);
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(tag(page, "B")).toBeVisible();
   await page.getByRole("button", { name: "Clear" }).click();
@@ -35,7 +35,7 @@ test("passing cloud tells both levels on Expose, and the card says how to expose
 test("in a hide places are looked for about the spot, none of them on the water, with what is in the bag", async ({
   page,
 }) => {
-  await page.goto("/shoot/lagoon-at-first-light/ground");
+  await page.goto("/outing/lagoon-at-first-light/ground");
   await expect(tag(page, "1")).toBeVisible();
   if (isPhone(page)) await page.getByRole("button", { name: /^Otter on the bank from 1/ }).click();
   await page.getByRole("button", { name: "Find places" }).click();
@@ -44,6 +44,6 @@ test("in a hide places are looked for about the spot, none of them on the water,
   await first.click();
   await expect(page.getByText("1 moved to place 1")).toBeVisible();
   await expect(page.getByText("This place lies on the water")).toHaveCount(0);
-  const { lensId } = (await storedShoot(page, "lagoon-at-first-light")).choices[0];
+  const { lensId } = (await storedOuting(page, "lagoon-at-first-light")).choices[0];
   expect(["zoom-150-600", "long-300", "zoom-24-70"]).toContain(lensId);
 });

@@ -1,10 +1,10 @@
 import { expect, test, type Page } from "@playwright/test";
-import { isPhone, openGround, openStage, OUTING, slider, storedShoot, valueOf } from "./outing";
+import { isPhone, openGround, openStage, OUTING, slider, storedOuting, valueOf } from "./outing";
 
 // What a photographer could be led into, and is not: one test a way.
 
 async function planned(page: Page, ground: string, subject?: string): Promise<void> {
-  await page.goto("/shoots");
+  await page.goto("/outings");
   await page.getByRole("button", { name: "Plan an outing" }).click();
   await page.getByRole("button", { name: /^Ground:/ }).click();
   await page.getByLabel("Search ground").fill(ground);
@@ -40,7 +40,7 @@ test("a new outing on a football pitch proposed places beside the players: every
   await page.getByRole("button", { name: "Find places" }).click();
   await page.getByRole("button", { name: "Move A to place 1" }).click();
   await expect(page.getByRole("img", { name: /^Position A, chosen$/ })).toBeVisible();
-  const { at } = (await storedShoot(page, "trial-day")).ground.positions[0];
+  const { at } = (await storedOuting(page, "trial-day")).ground.positions[0];
   expect(Math.abs(at.x) > 34 || Math.abs(at.y) > 52.5).toBe(true);
 });
 
@@ -74,7 +74,7 @@ test("a new pool lay outdoors on grass: it is indoors over water, under lamps, w
   await expect(page.getByText(/Battery power only beside a pool/)).toBeVisible();
   await openStage(page, "Ground");
   await expect(page.getByText("under a roof")).toBeVisible();
-  const pool = await storedShoot(page, "trial-day");
+  const pool = await storedOuting(page, "trial-day");
   expect(pool.light.lamps.kind).toBe("pool");
   expect(pool.light.lamps.until).toBeUndefined();
   await openStage(page, "Expose");
@@ -84,7 +84,7 @@ test("a new pool lay outdoors on grass: it is indoors over water, under lamps, w
 test("choosing the running track brought a footballer: ground and subject belong together, and the kind follows", async ({
   page,
 }) => {
-  await page.goto("/shoots");
+  await page.goto("/outings");
   await page.getByRole("button", { name: "Plan an outing" }).click();
   await page.getByRole("radio", { name: "Pool" }).click();
   await page.getByRole("button", { name: /^Ground:/ }).click();
@@ -145,12 +145,12 @@ test("a test shot that was right took typing: it is one press, and other setting
   await page.goto(`${OUTING}/run`);
   await page.getByRole("button", { name: "It was right" }).click();
   await expect(page.getByRole("status")).toContainText("it was right");
-  expect((await storedShoot(page)).light.readings).toMatchObject([{ offClicks: 0 }]);
+  expect((await storedOuting(page)).light.readings).toMatchObject([{ offClicks: 0 }]);
   await page.getByRole("button", { name: "Other settings" }).click();
   await page.getByLabel("Clicks off, − is too dark").fill("-5");
   await page.getByRole("button", { name: "Save reading" }).click();
-  await expect.poll(async () => (await storedShoot(page)).light.readings.length).toBe(2);
-  expect((await storedShoot(page)).light.readings[1]).toMatchObject({ offClicks: -5 });
+  await expect.poll(async () => (await storedOuting(page)).light.readings.length).toBe(2);
+  expect((await storedOuting(page)).light.readings[1]).toMatchObject({ offClicks: -5 });
 });
 
 test("close to, lengths were rounded to metres: a butterfly's depth is in millimetres", async ({ page }) => {

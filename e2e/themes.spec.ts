@@ -13,8 +13,8 @@ interface Screen {
 
 const SCREENS: readonly Screen[] = [
   {
-    name: "shoots",
-    url: "/shoots",
+    name: "outings",
+    url: "/outings",
     ready: (page: Page) => page.getByRole("link", { name: /Cup semi-final/ }),
   },
   {
@@ -41,7 +41,7 @@ const SCREENS: readonly Screen[] = [
   },
   {
     name: "frame",
-    url: "/shoot/handball-league-evening/frame",
+    url: "/outing/handball-league-evening/frame",
     ready: (page: Page) => page.getByRole("img", { name: /^The frame/ }),
   },
   {
@@ -82,7 +82,7 @@ test("one tap switches the light on every screen, and it stays", async ({ page }
   const switchTo = async (name: string) =>
     page.getByRole("button", { name: new RegExp(`Switch to ${name}$`) }).click();
   const html = page.locator("html");
-  await page.goto("/shoots");
+  await page.goto("/outings");
   await switchTo("Dusk");
   await expect(html).toHaveAttribute("data-theme", "dusk");
   await page.getByRole("link", { name: /Cup semi-final/ }).click();

@@ -9,7 +9,7 @@ import {
   OUTING,
   placeOf,
   slider,
-  storedShoot,
+  storedOuting,
   tag,
   valueOf,
 } from "./outing";
@@ -17,7 +17,7 @@ import {
 test("from the list to the ground: date, place, promises and what is open", async ({ page }) => {
   await page.clock.setFixedTime(new Date("2026-10-12T09:00:00Z"));
   await page.goto("/");
-  await expect(page).toHaveURL(/\/shoots$/);
+  await expect(page).toHaveURL(/\/outings$/);
   await expect(page.getByRole("heading", { name: "Cup semi-final" })).toBeVisible();
   await expect(page.getByText("Next: Sat 17 Oct, 17:00")).toBeVisible();
   await expect(page.getByText("1 shot has no position yet")).toBeVisible();
@@ -53,8 +53,8 @@ test("a dragged position carries distance, light, fill, shutter and ISO with it,
   await expect.poll(() => figure(page, /of height/)).not.toBe(before.fill);
 
   const distance = (await figure(page, /to \d+°/)).split(",")[0]!;
-  const { at } = (await storedShoot(page)).ground.positions[1];
-  const spot = (await storedShoot(page)).ground.spots[0].at;
+  const { at } = (await storedOuting(page)).ground.positions[1];
+  const spot = (await storedOuting(page)).ground.spots[0].at;
   const metres = Math.hypot(at.x - spot.x, at.y - spot.y, 1.2 - 0.75);
   expect(Math.abs(parseFloat(distance) - metres)).toBeLessThan(0.6);
 
@@ -75,10 +75,10 @@ test("a dragged position carries distance, light, fill, shutter and ISO with it,
 
 test("a move can be taken back", async ({ page }) => {
   await openGround(page);
-  const before = (await storedShoot(page)).ground.positions[1].at;
+  const before = (await storedOuting(page)).ground.positions[1].at;
   await dragTag(page, "B", -80, 20);
   await page.getByRole("button", { name: "Undo" }).click();
-  await expect.poll(async () => (await storedShoot(page)).ground.positions[1].at).toEqual(before);
+  await expect.poll(async () => (await storedOuting(page)).ground.positions[1].at).toEqual(before);
 });
 
 test("typed coordinates do what the drag does", async ({ page }) => {
@@ -89,7 +89,7 @@ test("typed coordinates do what the drag does", async ({ page }) => {
   await east.fill("-12,5");
   await east.press("Enter");
   await expect.poll(() => figure(page, /to \d+°/)).not.toBe(before);
-  await expect.poll(async () => (await storedShoot(page)).ground.positions[1].at.x).toBe(-12.5);
+  await expect.poll(async () => (await storedOuting(page)).ground.positions[1].at.x).toBe(-12.5);
   await east.fill("far");
   await expect(page.getByRole("alert")).toContainText("Type a number");
 });

@@ -5,14 +5,14 @@ import { chromium as launcher } from "@playwright/test";
 import { build, chromium, root } from "./prepare.mjs";
 
 const PORT = "4190";
-const HOCKEY = "/shoot/hockey-semi-final";
-const HALL = "/shoot/handball-league-evening";
-const COURSE = "/shoot/cross-country-day";
-const HIDE = "/shoot/lagoon-at-first-light";
+const HOCKEY = "/outing/hockey-semi-final";
+const HALL = "/outing/handball-league-evening";
+const COURSE = "/outing/cross-country-day";
+const HIDE = "/outing/lagoon-at-first-light";
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
 
-/** Moves the shoot's minute by quarters of an hour. */
+/** Moves the outing's minute by quarters of an hour. */
 const later = (quarters) => async (page) => {
   const time = page.getByRole("slider", { name: "Time of the outing" });
   await time.focus();
@@ -41,7 +41,7 @@ async function count(page) {
 }
 
 const SHOTS = [
-  { name: "shoots-phone", url: "/shoots", size: PHONE },
+  { name: "outings-phone", url: "/outings", size: PHONE },
   { name: "brief-phone", url: `${HOCKEY}/brief`, size: PHONE },
   { name: "brief-wide", url: `${COURSE}/brief`, size: WIDE },
   { name: "ground-phone", url: `${HOCKEY}/ground`, size: PHONE },

@@ -11,7 +11,7 @@ writeFileSync(path.join(dist, "_expo/static/js/entry-1.js"), "1");
 writeFileSync(path.join(dist, "sw.js"), "1");
 const app = createApp(dist);
 
-test.each(["/", "/shoots", "/shoot/hockey-semi-final/ground", "/no/such/page"])(
+test.each(["/", "/outings", "/outing/hockey-semi-final/ground", "/no/such/page"])(
   "%s is answered with the page",
   async (url) => {
     const answer = await request(app).get(url);

@@ -11,19 +11,19 @@ import { assess, searchPositions, timeline, type AssessInput, type SearchInput }
 import { sunCourse } from "../../src/core/light";
 import { sceneAt } from "../../src/core/scene";
 import { lightPlanOf, rigOf, windowOf } from "../../src/data";
-import { demoKit, demoShoots } from "../../demo";
+import { demoKit, demoOutings } from "../../demo";
 import { bareArithmetic, type FlatGround } from "./bare";
 
 const MINUTE = 60_000;
-const shoot = demoShoots[0]!;
-const { ground } = shoot;
-const shot = shoot.shots[0]!;
-const light = lightPlanOf(shoot);
-const { from, until } = windowOf(shoot);
-const rig = rigOf(shoot.choices[0]!, demoKit)!;
+const outing = demoOutings[0]!;
+const { ground } = outing;
+const shot = outing.shots[0]!;
+const light = lightPlanOf(outing);
+const { from, until } = windowOf(outing);
+const rig = rigOf(outing.choices[0]!, demoKit)!;
 const input: Omit<AssessInput, "scene"> = {
   shot,
-  subject: shoot.subjects.find((s) => s.id === shot.subjectId)!,
+  subject: outing.subjects.find((s) => s.id === shot.subjectId)!,
   position: ground.positions[1]!,
   rig,
   order: ["lift", "aperture", "shutter", "iso"],

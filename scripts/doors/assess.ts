@@ -5,11 +5,11 @@ import { sceneAt } from "../../src/core/scene";
 import {
   choiceOf,
   lightPlanOf,
-  readOuting,
+  readOutingFile,
   wallTimeOf,
   windowOf,
   instantOf,
-  type Outing,
+  type OutingFile,
 } from "../../src/data";
 import {
   evWords,
@@ -60,18 +60,18 @@ function readArguments(args: readonly string[]): Asked | string {
 const MINUTE = 60_000;
 
 /** The instants asked for: one, or every so many minutes of the outing's window. */
-function instants({ shoot }: Outing, asked: Asked): number[] | string {
+function instants({ outing }: OutingFile, asked: Asked): number[] | string {
   if (asked.every !== undefined) {
     const minutes = Number(asked.every);
     if (!(minutes >= 1)) return `assess: --every ${asked.every} is no number of minutes from 1`;
-    const { from, until } = windowOf(shoot);
+    const { from, until } = windowOf(outing);
     return Array.from(
       { length: Math.floor((until - from) / (minutes * MINUTE)) + 1 },
       (_, i) => from + i * minutes * MINUTE,
     );
   }
-  const text = asked.at ?? shoot.plannedAt;
-  if (/^\d\d:\d\d$/.test(text)) return [instantOf(shoot.date, text, shoot.zone).at];
+  const text = asked.at ?? outing.plannedAt;
+  if (/^\d\d:\d\d$/.test(text)) return [instantOf(outing.date, text, outing.zone).at];
   const at = Date.parse(text);
   return Number.isNaN(at)
     ? `assess: --at ${text} is no instant; write HH:MM or 2026-10-17T16:27:00+01:00`
@@ -85,28 +85,32 @@ interface Row {
   readonly found: Assessment | NoPicture;
 }
 
-function walk({ shoot, kit, preferences }: Outing, asked: Asked, times: readonly number[]): Row[] | string {
-  const shots = shoot.shots.filter((s) => asked.shot === undefined || s.id === asked.shot);
+function walk(
+  { outing, kit, preferences }: OutingFile,
+  asked: Asked,
+  times: readonly number[],
+): Row[] | string {
+  const shots = outing.shots.filter((s) => asked.shot === undefined || s.id === asked.shot);
   if (shots.length === 0)
-    return `assess: no shot ${asked.shot}; there are ${shoot.shots.map((s) => s.id).join(", ")}`;
-  const positions = shoot.ground.positions.filter(
+    return `assess: no shot ${asked.shot}; there are ${outing.shots.map((s) => s.id).join(", ")}`;
+  const positions = outing.ground.positions.filter(
     (p) => asked.position === undefined || p.id === asked.position,
   );
   if (positions.length === 0)
-    return `assess: no position ${asked.position}; there are ${shoot.ground.positions.map((p) => p.id).join(", ")}`;
-  const light = lightPlanOf(shoot);
+    return `assess: no position ${asked.position}; there are ${outing.ground.positions.map((p) => p.id).join(", ")}`;
+  const light = lightPlanOf(outing);
   return times.flatMap((at) => {
-    const scene = sceneAt(shoot.ground, light, at);
+    const scene = sceneAt(outing.ground, light, at);
     return shots.flatMap((shot) => {
-      const choice = choiceOf(shoot, shot.id)!;
+      const choice = choiceOf(outing, shot.id)!;
       const own = positions.filter(
         (p) => asked.position !== undefined || choice.positionId === null || p.id === choice.positionId,
       );
       return own.map((position) => ({
-        time: wallTimeOf(at, shoot.zone),
+        time: wallTimeOf(at, outing.zone),
         shot: shot.name,
         position: position.name,
-        found: assess(assessInputOf(shoot, shot, kit, preferences, scene, position.id)!),
+        found: assess(assessInputOf(outing, shot, kit, preferences, scene, position.id)!),
       }));
     });
   });
@@ -169,14 +173,14 @@ export function assessFile(args: readonly string[]): Outcome {
   } catch {
     return refused(`assess: ${asked.file} cannot be read; is the path right?`);
   }
-  const outing = readOuting(text);
-  if (!outing.ok)
+  const file = readOutingFile(text);
+  if (!file.ok)
     return refused(
-      `${asked.file}: ${readingFailure(outing.reason)} ${outing.faults.slice(0, 1).map(faultWords).join("")}`,
+      `${asked.file}: ${readingFailure(file.reason)} ${file.faults.slice(0, 1).map(faultWords).join("")}`,
     );
-  const times = instants(outing.value, asked);
+  const times = instants(file.value, asked);
   if (typeof times === "string") return refused(times);
-  const rows = walk(outing.value, asked, times);
+  const rows = walk(file.value, asked, times);
   if (typeof rows === "string") return refused(rows);
   return done(
     asked.json

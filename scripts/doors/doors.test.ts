@@ -1,8 +1,8 @@
 import { spawn } from "node:child_process";
 import { readFileSync } from "node:fs";
 import path from "node:path";
-import { demoKit, demoShoots } from "../../demo";
-import { DEFAULT_PREFERENCES, writeOuting } from "../../src/data";
+import { demoKit, demoOutings } from "../../demo";
+import { DEFAULT_PREFERENCES, writeOutingFile } from "../../src/data";
 import { assessFile } from "./assess";
 import { calc } from "./calc";
 
@@ -32,7 +32,7 @@ test("the examples of the README print what stands there", () => {
 
 test("the demo's file is the demo as the application would write it", () => {
   expect(readFileSync(FILE, "utf8")).toBe(
-    writeOuting({ shoot: demoShoots[0]!, kit: demoKit, preferences: DEFAULT_PREFERENCES }),
+    writeOutingFile({ outing: demoOutings[0]!, kit: demoKit, preferences: DEFAULT_PREFERENCES }),
   );
 });
 

@@ -1,29 +1,29 @@
 import { EVERYTHING_FORMAT, readEverything } from "./everything-file";
-import { readOuting, type Outing, type OutingRead } from "./outing-file";
+import { readOutingFile, type OutingFile, type OutingFileRead } from "./outing-file";
 import type { Library, Preferences, StoredKit } from "./schema";
 
 /** What a file of ours holds: one outing, or all of somebody's, with what they keep beside their outings. */
 export interface FileContents {
-  readonly outings: readonly Outing[];
+  readonly files: readonly OutingFile[];
   readonly rest?: { readonly kit: StoredKit; readonly library: Library; readonly preferences: Preferences };
 }
 
 export type FileRead =
-  { readonly ok: true; readonly value: FileContents } | Extract<OutingRead, { ok: false }>;
+  { readonly ok: true; readonly value: FileContents } | Extract<OutingFileRead, { ok: false }>;
 
 /** Reads a file of either format. Nothing is changed anywhere; a file that will not do is told where and why. */
 export function readFile(text: string): FileRead {
   if (formatOf(text) !== EVERYTHING_FORMAT) {
-    const outing = readOuting(text);
-    return outing.ok ? { ok: true, value: { outings: [outing.value] } } : outing;
+    const file = readOutingFile(text);
+    return file.ok ? { ok: true, value: { files: [file.value] } } : file;
   }
   const everything = readEverything(JSON.parse(text));
   if (!everything.ok) return everything;
-  const { shoots, kit, library, preferences } = everything.value;
+  const { outings, kit, library, preferences } = everything.value;
   return {
     ok: true,
     value: {
-      outings: shoots.map((shoot) => ({ shoot, kit, preferences })),
+      files: outings.map((outing) => ({ outing, kit, preferences })),
       rest: { kit, library, preferences },
     },
   };

@@ -1,8 +1,8 @@
-import type { Shoot, StoredKit } from "./schema";
+import type { Outing, StoredKit } from "./schema";
 
 /** What of the kit goes along to an outing; where a list of the bag would leave nothing to choose from, all of it. */
-export function bagOf(shoot: Pick<Shoot, "bag">, kit: StoredKit): StoredKit {
-  const { bag } = shoot;
+export function bagOf(outing: Pick<Outing, "bag">, kit: StoredKit): StoredKit {
+  const { bag } = outing;
   if (!bag) return kit;
   const pick = <T extends { id: string }>(items: T[], wanted: readonly string[], never: boolean): T[] => {
     const found = items.filter((item) => wanted.includes(item.id));

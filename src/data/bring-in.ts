@@ -1,6 +1,6 @@
 import { freeId } from "./ids";
-import type { Outing } from "./outing-file";
-import type { Choice, Shoot, StoredKit } from "./schema";
+import type { OutingFile } from "./outing-file";
+import type { Choice, Outing, StoredKit } from "./schema";
 
 type Shelf = "bodies" | "lenses" | "converters" | "supports" | "cards";
 const SHELVES: readonly Shelf[] = ["bodies", "lenses", "converters", "supports", "cards"];
@@ -62,9 +62,9 @@ function sorted(value: unknown): unknown {
   );
 }
 
-/** The file's shoot pointed at the merged kit: what is mounted, and what is in the bag. */
-function repoint(shoot: Shoot, renamed: MergedKit["renamed"]): Shoot {
-  const choices = shoot.choices.map((choice) => {
+/** The file's outing pointed at the merged kit: what is mounted, and what is in the bag. */
+function repoint(outing: Outing, renamed: MergedKit["renamed"]): Outing {
+  const choices = outing.choices.map((choice) => {
     const moved = { ...choice };
     for (const shelf of CHOSEN) {
       const key = CHOICE_KEY[shelf];
@@ -74,33 +74,33 @@ function repoint(shoot: Shoot, renamed: MergedKit["renamed"]): Shoot {
     }
     return moved;
   });
-  const { bag } = shoot;
+  const { bag } = outing;
   const moved =
     bag &&
     (Object.fromEntries(
       SHELVES.map((shelf) => [shelf, bag[shelf].map((id) => renamed[shelf].get(id) ?? id)]),
     ) as typeof bag);
-  return { ...shoot, choices, bag: moved };
+  return { ...outing, choices, bag: moved };
 }
 
 export type OnConflict = "replace" | "keep-both";
 
-/** What bringing a file in would write: the shoot with the right id and revision, and the kit. */
+/** What bringing a file in would write: the outing with the right id and revision, and the kit. */
 export function bringIn(
-  file: Outing,
-  mine: { readonly kit: StoredKit | undefined; readonly shoots: readonly Shoot[] },
+  file: OutingFile,
+  mine: { readonly kit: StoredKit | undefined; readonly outings: readonly Outing[] },
   onConflict: OnConflict,
-): { readonly shoot: Shoot; readonly kit: StoredKit; readonly addedKit: number } {
+): { readonly outing: Outing; readonly kit: StoredKit; readonly addedKit: number } {
   const merged = mine.kit
     ? mergeKit(mine.kit, file.kit)
     : { kit: file.kit, renamed: NOTHING_RENAMED, added: 0 };
-  const pointed = repoint(file.shoot, merged.renamed);
-  const own = mine.shoots.find((s) => s.id === pointed.id);
-  const shoot =
+  const pointed = repoint(file.outing, merged.renamed);
+  const own = mine.outings.find((s) => s.id === pointed.id);
+  const outing =
     own && onConflict === "keep-both"
-      ? { ...pointed, id: freeId(pointed.id, mine.shoots), revision: 0 }
+      ? { ...pointed, id: freeId(pointed.id, mine.outings), revision: 0 }
       : { ...pointed, revision: own?.revision ?? 0 };
-  return { shoot, kit: merged.kit, addedKit: merged.added };
+  return { outing, kit: merged.kit, addedKit: merged.added };
 }
 
 const NOTHING_RENAMED: MergedKit["renamed"] = {

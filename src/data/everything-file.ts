@@ -1,14 +1,15 @@
 import { z } from "zod";
 import { faultsOf, faultsUnder, parseRecord, type Fault, type Parsed } from "./migrate";
-import { KIT_RECORD, LIBRARY_RECORD, PREFERENCES_RECORD, SHOOT_RECORD } from "./records";
-import type { Library, Preferences, Shoot, StoredKit } from "./schema";
+import { KIT_RECORD, LIBRARY_RECORD, PREFERENCES_RECORD, OUTING_RECORD } from "./records";
+import { withOutingsNamed } from "./old-names";
+import type { Library, Preferences, Outing, StoredKit } from "./schema";
 
 export const EVERYTHING_FORMAT = "bright-perch-everything";
-const FILE_VERSION = 1;
+const FILE_VERSION = 2;
 
-/** All that one photographer keeps, as one file: `{ format, version, shoots, kit, library, preferences }`. */
+/** All that one photographer keeps, as one file: `{ format, version, outings, kit, library, preferences }`. */
 export interface Everything {
-  readonly shoots: readonly Shoot[];
+  readonly outings: readonly Outing[];
   readonly kit: StoredKit;
   readonly library: Library;
   readonly preferences: Preferences;
@@ -21,7 +22,7 @@ export type EverythingRead =
 const envelopeSchema = z.object({
   format: z.literal(EVERYTHING_FORMAT),
   version: z.int(),
-  shoots: z.array(z.unknown()).max(2000),
+  outings: z.array(z.unknown()).max(2000),
   kit: z.unknown(),
   library: z.unknown(),
   preferences: z.unknown(),
@@ -32,7 +33,7 @@ export const writeEverything = (everything: Everything): string =>
 
 /** Reads parsed JSON of the format; every record passes its own schema, and one fault refuses the whole file. */
 export function readEverything(raw: unknown): EverythingRead {
-  const envelope = envelopeSchema.safeParse(raw);
+  const envelope = envelopeSchema.safeParse(withOutingsNamed(raw));
   if (!envelope.success) return { ok: false, reason: "faults", faults: faultsOf(envelope.error) };
   const { version, ...file } = envelope.data;
   if (version > FILE_VERSION)
@@ -41,18 +42,18 @@ export function readEverything(raw: unknown): EverythingRead {
       reason: "newer-version",
       faults: [{ path: "version", message: `version ${version} is newer than ${FILE_VERSION}` }],
     };
-  const shoots = file.shoots.map((shoot) => parseRecord(SHOOT_RECORD, shoot));
+  const outings = file.outings.map((outing) => parseRecord(OUTING_RECORD, outing));
   const kit = parseRecord(KIT_RECORD, file.kit);
   const library = parseRecord(LIBRARY_RECORD, file.library);
   const preferences = parseRecord(PREFERENCES_RECORD, file.preferences);
-  const read = shoots.flatMap((s) => (s.ok ? [s.value] : []));
-  if (read.length === shoots.length && kit.ok && library.ok && preferences.ok)
+  const read = outings.flatMap((s) => (s.ok ? [s.value] : []));
+  if (read.length === outings.length && kit.ok && library.ok && preferences.ok)
     return {
       ok: true,
-      value: { shoots: read, kit: kit.value, library: library.value, preferences: preferences.value },
+      value: { outings: read, kit: kit.value, library: library.value, preferences: preferences.value },
     };
   const faults = [
-    ...shoots.flatMap((s, i) => under(`shoots.${i}`, s)),
+    ...outings.flatMap((s, i) => under(`outings.${i}`, s)),
     ...under("kit", kit),
     ...under("library", library),
     ...under("preferences", preferences),

@@ -4,9 +4,15 @@ export { bringIn, type OnConflict } from "./bring-in";
 export { writeEverything, type Everything } from "./everything-file";
 export { freeId, idFromName } from "./ids";
 export type { Fault } from "./migrate";
-export { duplicateShoot } from "./duplicate-shoot";
+export { duplicateOuting } from "./duplicate-outing";
 export { hallFor } from "./hall";
-export { outingFileName, readOuting, writeOuting, type Outing, type OutingRead } from "./outing-file";
+export {
+  outingFileName,
+  readOutingFile,
+  writeOutingFile,
+  type OutingFile,
+  type OutingFileRead,
+} from "./outing-file";
 export { DEFAULT_PREFERENCES, EMPTY_LIBRARY } from "./records";
 export {
   createRepository,
@@ -33,8 +39,8 @@ export {
   ownVenueSchema,
   longitude,
   name,
-  SHOOT_VERSION,
-  shootSchema,
+  OUTING_VERSION,
+  outingSchema,
   shotSchema,
   supportSchema,
   wallDate,
@@ -46,11 +52,11 @@ export {
   type Kind,
   type Library,
   type Preferences,
-  type Shoot,
+  type Outing,
   type StoredKit,
   type StoredShot,
   type StoredSubject,
   type ThemeName,
 } from "./schema";
-export { choiceOf, clockOf, lightPlanOf, rigOf, shotInHand, windowOf } from "./shoot-inputs";
+export { choiceOf, clockOf, lightPlanOf, rigOf, shotInHand, windowOf } from "./outing-inputs";
 export { instantOf, wallTimeOf, type Instant } from "./wall-time";

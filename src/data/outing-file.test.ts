@@ -1,9 +1,19 @@
-import { demoKit, demoShoots } from "../../demo";
-import { bringIn, DEFAULT_PREFERENCES, outingFileName, readOuting, writeOuting, type Outing } from ".";
+import { demoKit, demoOutings } from "../../demo";
+import {
+  bringIn,
+  DEFAULT_PREFERENCES,
+  EMPTY_LIBRARY,
+  outingFileName,
+  readFile,
+  readOutingFile,
+  writeEverything,
+  writeOutingFile,
+  type OutingFile,
+} from ".";
 
-const shoot = demoShoots[0]!;
-const outing: Outing = { shoot, kit: demoKit, preferences: DEFAULT_PREFERENCES };
-const text = writeOuting(outing);
+const outing = demoOutings[0]!;
+const file: OutingFile = { outing, kit: demoKit, preferences: DEFAULT_PREFERENCES };
+const text = writeOutingFile(file);
 const changed = (edit: (file: Record<string, unknown>) => void): string => {
   const file = JSON.parse(text) as Record<string, unknown>;
   edit(file);
@@ -11,8 +21,8 @@ const changed = (edit: (file: Record<string, unknown>) => void): string => {
 };
 
 test("an outing is read back from its file to the same state", () => {
-  const read = readOuting(text);
-  expect(read.ok && read.value.shoot).toEqual(shoot);
+  const read = readOutingFile(text);
+  expect(read.ok && read.value.outing).toEqual(outing);
   expect(read.ok && read.value.preferences).toEqual(DEFAULT_PREFERENCES);
 });
 
@@ -24,7 +34,7 @@ test("the file carries the kit that the outing uses, and no more", () => {
 });
 
 test("its name is a date and an id", () => {
-  expect(outingFileName(shoot)).toBe("2026-10-17-hockey-semi-final.outing.json");
+  expect(outingFileName(outing)).toBe("2026-10-17-hockey-semi-final.outing.json");
 });
 
 test.each([
@@ -34,49 +44,49 @@ test.each([
   ["nothing", "null", "foreign", ""],
   ["a newer file", changed((f) => (f.version = 9)), "newer-version", "version"],
   [
-    "a newer shoot",
-    changed((f) => ((f.shoot as { version: number }).version = 99)),
+    "a newer outing",
+    changed((f) => ((f.outing as { version: number }).version = 99)),
     "faults",
-    "shoot.version",
+    "outing.version",
   ],
   [
     "a spot facing nowhere",
-    changed((f) => ((f.shoot as typeof shoot).ground.spots[1]!.facing = 720)),
+    changed((f) => ((f.outing as typeof outing).ground.spots[1]!.facing = 720)),
     "faults",
-    "shoot.ground.spots.1.facing",
+    "outing.ground.spots.1.facing",
   ],
   [
     "a shot without its spot",
-    changed((f) => ((f.shoot as typeof shoot).shots[0]!.spotId = "gone")),
+    changed((f) => ((f.outing as typeof outing).shots[0]!.spotId = "gone")),
     "faults",
-    "shoot.shots.0.spotId",
+    "outing.shots.0.spotId",
   ],
   [
     "two spots of one id",
-    changed((f) => ((f.shoot as typeof shoot).ground.spots[1]!.id = "flick")),
+    changed((f) => ((f.outing as typeof outing).ground.spots[1]!.id = "flick")),
     "faults",
-    "shoot.ground.spots.1.id",
+    "outing.ground.spots.1.id",
   ],
   [
     "a lens that the file lacks",
     changed((f) => (f.kit as typeof demoKit).lenses.pop()),
     "faults",
-    "shoot.choices.3.lensId",
+    "outing.choices.3.lensId",
   ],
   [
     "a time of day that is none",
-    changed((f) => ((f.shoot as typeof shoot).starts = "25:00")),
+    changed((f) => ((f.outing as typeof outing).starts = "25:00")),
     "faults",
-    "shoot.starts",
+    "outing.starts",
   ],
   [
     "an unknown time zone",
-    changed((f) => ((f.shoot as typeof shoot).zone = "Mars/Base")),
+    changed((f) => ((f.outing as typeof outing).zone = "Mars/Base")),
     "faults",
-    "shoot.zone",
+    "outing.zone",
   ],
 ])("%s is refused with reason and place", (_name, file, reason, path) => {
-  const read = readOuting(file);
+  const read = readOutingFile(file);
   expect(read.ok).toBe(false);
   if (read.ok) return;
   expect(read.reason).toBe(reason);
@@ -85,20 +95,21 @@ test.each([
 });
 
 test("a file cut short anywhere is refused, never half-read", () => {
-  for (let cut = 0; cut < text.length - 2; cut += 997) expect(readOuting(text.slice(0, cut)).ok).toBe(false);
+  for (let cut = 0; cut < text.length - 2; cut += 997)
+    expect(readOutingFile(text.slice(0, cut)).ok).toBe(false);
 });
 
-const mine = { kit: demoKit, shoots: [{ ...shoot, revision: 7 }] };
+const mine = { kit: demoKit, outings: [{ ...outing, revision: 7 }] };
 
 test("keeping both gives the newcomer an id of its own; replacing follows the stored revision", () => {
-  expect(bringIn(outing, mine, "keep-both").shoot).toMatchObject({ id: "hockey-semi-final-2", revision: 0 });
-  expect(bringIn(outing, mine, "replace").shoot).toMatchObject({ id: "hockey-semi-final", revision: 7 });
+  expect(bringIn(file, mine, "keep-both").outing).toMatchObject({ id: "hockey-semi-final-2", revision: 0 });
+  expect(bringIn(file, mine, "replace").outing).toMatchObject({ id: "hockey-semi-final", revision: 7 });
 });
 
 test("the user's kit is never overwritten: what differs is added beside it and the outing points there", () => {
   const lens = demoKit.lenses[0]!;
   const theirs = { ...demoKit, lenses: [{ ...lens, widest: 4 }, ...demoKit.lenses.slice(1)] };
-  const { kit, shoot: brought, addedKit } = bringIn({ ...outing, kit: theirs }, mine, "keep-both");
+  const { kit, outing: brought, addedKit } = bringIn({ ...file, kit: theirs }, mine, "keep-both");
   expect(kit.lenses.find((l) => l.id === lens.id)).toEqual(lens);
   expect(kit.lenses.find((l) => l.id === `${lens.id}-2`)).toMatchObject({ widest: 4 });
   expect(brought.choices[0]!.lensId).toBe(`${lens.id}-2`);
@@ -106,5 +117,26 @@ test("the user's kit is never overwritten: what differs is added beside it and t
 });
 
 test("the same kit again adds nothing", () => {
-  expect(bringIn(outing, mine, "replace")).toMatchObject({ addedKit: 0, kit: demoKit });
+  expect(bringIn(file, mine, "replace")).toMatchObject({ addedKit: 0, kit: demoKit });
+});
+
+test("files of the first version, in which an outing had another name, still open", () => {
+  const { outing: named, ...rest } = JSON.parse(text) as Record<string, unknown>;
+  const old = JSON.stringify({ ...rest, version: 1, shoot: named });
+  expect(readOutingFile(old)).toEqual(readOutingFile(text));
+  const everything = JSON.parse(
+    writeEverything({
+      outings: [outing],
+      kit: demoKit,
+      library: EMPTY_LIBRARY,
+      preferences: DEFAULT_PREFERENCES,
+    }),
+  ) as Record<string, unknown>;
+  const { outings, ...kept } = everything;
+  expect(readFile(JSON.stringify({ ...kept, version: 1, shoots: outings }))).toEqual(
+    readFile(JSON.stringify(everything)),
+  );
+  expect(readOutingFile(JSON.stringify({ ...rest, version: 3, outing: named }))).toMatchObject({
+    reason: "newer-version",
+  });
 });

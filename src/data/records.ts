@@ -4,11 +4,11 @@ import {
   librarySchema,
   PREFERENCES_VERSION,
   preferencesSchema,
-  SHOOT_VERSION,
-  shootSchema,
+  OUTING_VERSION,
+  outingSchema,
   type Library,
   type Preferences,
-  type Shoot,
+  type Outing,
   type StoredKit,
 } from "./schema";
 import { venueTemplate, type Venue } from "@/core/ground";
@@ -46,7 +46,7 @@ function toVersion3(old: Raw): Raw {
 }
 
 /** Version 2 knows what an outing is, who lets one in, what is in the bag, what was counted, and how much a shot matters. */
-const SHOOT_STEPS: Migrations = {
+const OUTING_STEPS: Migrations = {
   1: (old) => ({
     ...old,
     kind: "field",
@@ -80,10 +80,10 @@ export const DEFAULT_PREFERENCES: Preferences = {
 const PREFERENCES_STEPS: Migrations = { 1: (old) => ({ ...DEFAULT_PREFERENCES, ...old }) };
 
 /** The kinds of record, each at its version, with the steps that raise older ones. */
-export const SHOOT_RECORD: RecordKind<Shoot> = {
-  schema: shootSchema,
-  version: SHOOT_VERSION,
-  migrations: SHOOT_STEPS,
+export const OUTING_RECORD: RecordKind<Outing> = {
+  schema: outingSchema,
+  version: OUTING_VERSION,
+  migrations: OUTING_STEPS,
 };
 export const KIT_RECORD: RecordKind<StoredKit> = {
   schema: kitSchema,

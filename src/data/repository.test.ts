@@ -1,6 +1,6 @@
-import { demoKit, demoShoots } from "../../demo";
-import { createRepository, EMPTY_LIBRARY, type KeyValueStore, type Shoot } from ".";
-import { SHOOT_VERSION } from "./schema";
+import { demoKit, demoOutings } from "../../demo";
+import { createRepository, EMPTY_LIBRARY, type KeyValueStore, type Outing } from ".";
+import { OUTING_VERSION } from "./schema";
 
 function memory(limit = Infinity): KeyValueStore & { map: Map<string, string> } {
   const map = new Map<string, string>();
@@ -18,74 +18,77 @@ function memory(limit = Infinity): KeyValueStore & { map: Map<string, string> } 
   };
 }
 
-const shoot = demoShoots[0]!;
-const renamed = (s: Shoot, name: string): Shoot => ({ ...s, name });
+const outing = demoOutings[0]!;
+const renamed = (s: Outing, name: string): Outing => ({ ...s, name });
 
-const loadDemo = () => Promise.resolve({ shoots: demoShoots, kit: demoKit });
+const loadDemo = () => Promise.resolve({ outings: demoOutings, kit: demoKit });
 
-test("a shoot is read back as it was written, one revision on", async () => {
+test("an outing is read back as it was written, one revision on", async () => {
   const repository = createRepository(memory());
-  const saved = await repository.saveShoot(shoot);
-  expect(saved).toEqual({ ok: true, value: { ...shoot, revision: 1 } });
-  expect(await repository.readShoot(shoot.id)).toEqual(saved);
-  expect((await repository.listShoots()).shoots).toEqual([{ ...shoot, revision: 1 }]);
+  const saved = await repository.saveOuting(outing);
+  expect(saved).toEqual({ ok: true, value: { ...outing, revision: 1 } });
+  expect(await repository.readOuting(outing.id)).toEqual(saved);
+  expect((await repository.listOutings()).outings).toEqual([{ ...outing, revision: 1 }]);
 });
 
 test("a write that another tab overtook is refused and changes nothing", async () => {
   const store = memory();
   const [mine, theirs] = [createRepository(store), createRepository(store)];
-  await mine.saveShoot(shoot);
-  await theirs.saveShoot(renamed({ ...shoot, revision: 1 }, "Theirs"));
-  const refused = await mine.saveShoot(renamed({ ...shoot, revision: 1 }, "Mine"));
+  await mine.saveOuting(outing);
+  await theirs.saveOuting(renamed({ ...outing, revision: 1 }, "Theirs"));
+  const refused = await mine.saveOuting(renamed({ ...outing, revision: 1 }, "Mine"));
   expect(refused).toEqual({ ok: false, reason: "overtaken", numbers: { stored: 2, mine: 1 } });
-  expect(await mine.readShoot(shoot.id)).toMatchObject({ ok: true, value: { name: "Theirs", revision: 2 } });
+  expect(await mine.readOuting(outing.id)).toMatchObject({
+    ok: true,
+    value: { name: "Theirs", revision: 2 },
+  });
 });
 
 test("a full storage is told and the old record stands", async () => {
-  const size = JSON.stringify({ ...shoot, revision: 1 }).length;
+  const size = JSON.stringify({ ...outing, revision: 1 }).length;
   const repository = createRepository(memory(size + 10));
-  await repository.saveShoot(shoot);
-  const long = renamed({ ...shoot, revision: 1 }, "A name that does not fit any more at all");
-  expect(await repository.saveShoot(long)).toEqual({ ok: false, reason: "storage-full" });
-  expect(await repository.readShoot(shoot.id)).toMatchObject({
+  await repository.saveOuting(outing);
+  const long = renamed({ ...outing, revision: 1 }, "A name that does not fit any more at all");
+  expect(await repository.saveOuting(long)).toEqual({ ok: false, reason: "storage-full" });
+  expect(await repository.readOuting(outing.id)).toMatchObject({
     ok: true,
-    value: { name: shoot.name, revision: 1 },
+    value: { name: outing.name, revision: 1 },
   });
 });
 
 test("a storage that fails otherwise is told apart", async () => {
   const store = memory();
   const broken = { ...store, setItem: async () => Promise.reject(new Error("closed")) };
-  expect(await createRepository(broken).saveShoot(shoot)).toEqual({ ok: false, reason: "storage-failed" });
+  expect(await createRepository(broken).saveOuting(outing)).toEqual({ ok: false, reason: "storage-failed" });
 });
 
 test("what cannot be read is listed with place and cause, keeps its text, and is never written over", async () => {
   const store = memory();
   const repository = createRepository(store);
   const bad = JSON.stringify({
-    ...shoot,
-    ground: { ...shoot.ground, spots: [{ ...shoot.ground.spots[0], facing: 400 }] },
+    ...outing,
+    ground: { ...outing.ground, spots: [{ ...outing.ground.spots[0], facing: 400 }] },
   });
-  await store.setItem(`bp/shoot/${shoot.id}`, bad);
-  const { shoots, unreadable } = await repository.listShoots();
-  expect(shoots).toEqual([]);
-  expect(unreadable[0]).toMatchObject({ id: shoot.id, raw: bad });
+  await store.setItem(`bp/outing/${outing.id}`, bad);
+  const { outings, unreadable } = await repository.listOutings();
+  expect(outings).toEqual([]);
+  expect(unreadable[0]).toMatchObject({ id: outing.id, raw: bad });
   expect(unreadable[0]!.faults.map((f) => f.path)).toContain("ground.spots.0.facing");
-  expect(await repository.saveShoot(shoot)).toMatchObject({ ok: false });
-  expect(store.map.get(`bp/shoot/${shoot.id}`)).toBe(bad);
+  expect(await repository.saveOuting(outing)).toMatchObject({ ok: false });
+  expect(store.map.get(`bp/outing/${outing.id}`)).toBe(bad);
 });
 
 test("the demo is put in once: what the user deletes stays deleted", async () => {
   const store = memory();
   const repository = createRepository(store);
   await repository.begin(loadDemo);
-  expect((await repository.listShoots()).shoots).toHaveLength(demoShoots.length);
+  expect((await repository.listOutings()).outings).toHaveLength(demoOutings.length);
   expect(await repository.readKit()).toEqual({ ok: true, value: demoKit });
-  await repository.removeShoot(shoot.id);
+  await repository.removeOuting(outing.id);
   await createRepository(store).begin(loadDemo);
-  const left = (await repository.listShoots()).shoots.map((s) => s.id);
-  expect(left).toHaveLength(demoShoots.length - 1);
-  expect(left).not.toContain(shoot.id);
+  const left = (await repository.listOutings()).outings.map((s) => s.id);
+  expect(left).toHaveLength(demoOutings.length - 1);
+  expect(left).not.toContain(outing.id);
 });
 
 test("preferences fall back to the defaults and are kept once chosen", async () => {
@@ -111,7 +114,7 @@ test("everything is taken away with one call, what is not ours stays, and the ne
 test("an own library is empty until something is copied, and is read back", async () => {
   const repository = createRepository(memory());
   expect(await repository.readLibrary()).toEqual({ ok: true, value: EMPTY_LIBRARY });
-  const subject = { ...shoot.subjects[0]!, source: "measured at training" };
+  const subject = { ...outing.subjects[0]!, source: "measured at training" };
   await repository.saveLibrary({ ...EMPTY_LIBRARY, subjects: [subject] });
   expect(await repository.readLibrary()).toMatchObject({ ok: true, value: { subjects: [subject] } });
 });
@@ -119,43 +122,92 @@ test("an own library is empty until something is copied, and is read back", asyn
 test("an outing of version 2 gets walls, surfaces and lamps that stay on, and keeps all the rest", async () => {
   const store = memory();
   const pool: Record<string, unknown> = {
-    ...shoot,
+    ...outing,
     id: "pool-evening",
     version: 2,
-    ground: { ...shoot.ground, surface: "grass", venue: { ...shoot.ground.venue, template: "pool-25" } },
+    ground: { ...outing.ground, surface: "grass", venue: { ...outing.ground.venue, template: "pool-25" } },
     light: {
-      ...shoot.light,
+      ...outing.light,
       roof: { daylightShare: 0.01 },
-      lamps: { class: "II", from: shoot.from, until: shoot.until },
+      lamps: { class: "II", from: outing.from, until: outing.until },
     },
   };
-  await store.setItem("bp/shoot/pool-evening", JSON.stringify(pool));
-  const read = await createRepository(store).readShoot("pool-evening");
+  await store.setItem("bp/outing/pool-evening", JSON.stringify(pool));
+  const read = await createRepository(store).readOuting("pool-evening");
   if (!read.ok) throw new Error(read.reason);
   const { ground, light, ...rest } = read.value;
   expect(ground.surface).toBe("floor");
   expect(ground.hall!.height).toBe(8);
-  expect(light.lamps).toEqual({ class: "II", from: shoot.from });
-  expect(rest.shots).toEqual(shoot.shots);
-  expect(ground.positions).toEqual(shoot.ground.positions);
+  expect(light.lamps).toEqual({ class: "II", from: outing.from });
+  expect(rest.shots).toEqual(outing.shots);
+  expect(ground.positions).toEqual(outing.ground.positions);
   // Lamps that were set to go out earlier still do.
   const early = {
-    ...shoot,
+    ...outing,
     version: 2,
-    light: { ...shoot.light, lamps: { class: "II", from: shoot.from, until: "18:00" } },
+    light: { ...outing.light, lamps: { class: "II", from: outing.from, until: "18:00" } },
   };
-  await store.setItem(`bp/shoot/${shoot.id}`, JSON.stringify(early));
-  expect(await createRepository(store).readShoot(shoot.id)).toMatchObject({
+  await store.setItem(`bp/outing/${outing.id}`, JSON.stringify(early));
+  expect(await createRepository(store).readOuting(outing.id)).toMatchObject({
     value: { light: { lamps: { until: "18:00" } } },
   });
 });
 
+test("what was kept under the old name is listed, opened and saved under the new one, and stands beside as it was", async () => {
+  const store = memory();
+  const old = JSON.stringify({ ...outing, revision: 4 });
+  await store.setItem(`bp/shoot/${outing.id}`, old);
+  await store.setItem("bp/seeded", "1");
+  const repository = createRepository(store);
+  expect((await repository.listOutings()).outings.map((o) => o.id)).toEqual([outing.id]);
+  expect(await repository.readOuting(outing.id)).toMatchObject({ value: { revision: 4 } });
+  expect(await repository.saveOuting({ ...outing, revision: 3 })).toMatchObject({ reason: "overtaken" });
+  expect([...store.map.keys()]).toContain(`bp/shoot/${outing.id}`);
+  expect(await repository.saveOuting({ ...outing, revision: 4, name: "Replay" })).toMatchObject({ ok: true });
+  expect([...store.map.keys()].sort()).toEqual([
+    `bp/before/${outing.id}`,
+    `bp/outing/${outing.id}`,
+    "bp/seeded",
+  ]);
+  expect(store.map.get(`bp/before/${outing.id}`)).toBe(old);
+  expect((await repository.listOutings()).outings).toMatchObject([{ name: "Replay", revision: 5 }]);
+  await repository.removeOuting(outing.id);
+  expect([...store.map.keys()]).toEqual(["bp/seeded"]);
+});
+
+test("where there is no room for both names the newer record is kept and found", async () => {
+  const old = JSON.stringify({ ...outing, revision: 4 });
+  const store = memory(2.5 * old.length);
+  await store.setItem(`bp/shoot/${outing.id}`, old);
+  const repository = createRepository(store);
+  expect(await repository.saveOuting({ ...outing, revision: 4, name: "Replay" })).toMatchObject({ ok: true });
+  expect((await repository.listOutings()).outings).toMatchObject([{ name: "Replay", revision: 5 }]);
+  const full = memory(1.5 * old.length);
+  await full.setItem(`bp/shoot/${outing.id}`, old);
+  expect(await createRepository(full).saveOuting({ ...outing, revision: 4 })).toMatchObject({
+    reason: "storage-full",
+  });
+  expect(full.map.get(`bp/shoot/${outing.id}`)).toBe(old);
+});
+
+test("a record of an older version is kept as it was when it is first saved as a newer one", async () => {
+  const store = memory();
+  const old = JSON.stringify({ ...outing, version: 2, revision: 1 });
+  await store.setItem(`bp/outing/${outing.id}`, old);
+  const repository = createRepository(store);
+  const read = await repository.readOuting(outing.id);
+  if (!read.ok) throw new Error(read.reason);
+  await repository.saveOuting(read.value);
+  await repository.saveOuting({ ...read.value, revision: 2 });
+  expect(store.map.get(`bp/before/${outing.id}`)).toBe(old);
+});
+
 test("records of the first version are raised: outing, kit and preferences keep what they held", async () => {
   const store = memory();
-  const { kind, archived, access, cautions, bag, log, notes, ...old } = shoot;
-  const shots = shoot.shots.map(({ priority, ...shot }) => shot);
-  expect([kind, archived, access, cautions, bag, log, notes, shoot.shots[0]!.priority]).toHaveLength(8);
-  await store.setItem(`bp/shoot/${shoot.id}`, JSON.stringify({ ...old, version: 1, shots }));
+  const { kind, archived, access, cautions, bag, log, notes, ...old } = outing;
+  const shots = outing.shots.map(({ priority, ...shot }) => shot);
+  expect([kind, archived, access, cautions, bag, log, notes, outing.shots[0]!.priority]).toHaveLength(8);
+  await store.setItem(`bp/outing/${outing.id}`, JSON.stringify({ ...old, version: 1, shots }));
   const { cards, ...oldKit } = demoKit;
   expect(cards.length).toBeGreaterThan(0);
   await store.setItem("bp/kit", JSON.stringify({ ...oldKit, version: 1 }));
@@ -164,12 +216,12 @@ test("records of the first version are raised: outing, kit and preferences keep 
     JSON.stringify({ version: 1, theme: "hide", order: ["iso", "lift", "shutter", "aperture"] }),
   );
   const repository = createRepository(store);
-  const read = await repository.readShoot(shoot.id);
+  const read = await repository.readOuting(outing.id);
   expect(read).toMatchObject({
     ok: true,
-    value: { version: SHOOT_VERSION, kind: "field", bag: null, notes: "" },
+    value: { version: OUTING_VERSION, kind: "field", bag: null, notes: "" },
   });
-  expect(read.ok && read.value.ground).toEqual(shoot.ground);
+  expect(read.ok && read.value.ground).toEqual(outing.ground);
   expect(read.ok && read.value.shots.map((s) => s.priority)).toEqual([2, 2, 2, 2]);
   expect(await repository.readKit()).toEqual({ ok: true, value: { ...demoKit, cards: [] } });
   expect(await repository.readPreferences()).toMatchObject({

@@ -6,9 +6,10 @@ import {
   KIT_RECORD,
   LIBRARY_RECORD,
   PREFERENCES_RECORD,
-  SHOOT_RECORD,
+  OUTING_RECORD,
 } from "./records";
-import type { Library, Preferences, Shoot, StoredKit } from "./schema";
+import { OLD_OUTING_PREFIX } from "./old-names";
+import type { Library, Preferences, Outing, StoredKit } from "./schema";
 
 /** The few calls of AsyncStorage that are used; tests hand in a map. */
 export interface KeyValueStore {
@@ -18,11 +19,13 @@ export interface KeyValueStore {
   getAllKeys(): Promise<readonly string[]>;
 }
 
-const SHOOT_PREFIX = "bp/shoot/";
+const OUTING_PREFIX = "bp/outing/";
 const KIT_KEY = "bp/kit";
 const PREFERENCES_KEY = "bp/preferences";
 const LIBRARY_KEY = "bp/library";
 const SEEDED_KEY = "bp/seeded";
+/** Records as they stood before they were raised to a newer version, so that nothing is lost by it. */
+const BEFORE_PREFIX = "bp/before/";
 const OURS = "bp/";
 
 export type SaveFailure = "storage-full" | "storage-failed" | "overtaken";
@@ -40,16 +43,16 @@ type Read<T> = { readonly ok: true; readonly value: T } | ReadFailure;
 
 /** What a first start puts in: the demo, or an empty list with a bag to begin with. */
 export interface Beginning {
-  readonly shoots: readonly Shoot[];
+  readonly outings: readonly Outing[];
   readonly kit: StoredKit;
 }
 
 export interface Repository {
-  listShoots(): Promise<{ readonly shoots: Shoot[]; readonly unreadable: Unreadable[] }>;
-  readShoot(id: string): Promise<Read<Shoot>>;
-  /** Writes a shoot whose revision is the stored one, and gives it back with the next. */
-  saveShoot(shoot: Shoot): Promise<Saved<Shoot>>;
-  removeShoot(id: string): Promise<void>;
+  listOutings(): Promise<{ readonly outings: Outing[]; readonly unreadable: Unreadable[] }>;
+  readOuting(id: string): Promise<Read<Outing>>;
+  /** Writes an outing whose revision is the stored one, and gives it back with the next. */
+  saveOuting(outing: Outing): Promise<Saved<Outing>>;
+  removeOuting(id: string): Promise<void>;
   readKit(): Promise<Read<StoredKit>>;
   saveKit(kit: StoredKit): Promise<Saved<StoredKit>>;
   readPreferences(): Promise<Preferences>;
@@ -72,10 +75,13 @@ export interface Repository {
 export function createRepository(store: KeyValueStore): Repository {
   const write = (key: string, value: unknown) => writeRecord(store, key, value);
   return {
-    listShoots: () => listShoots(store),
-    readShoot: (id) => readRecord(store, SHOOT_RECORD, SHOOT_PREFIX + id, id),
-    saveShoot: (shoot) => saveShoot(store, shoot),
-    removeShoot: (id) => store.removeItem(SHOOT_PREFIX + id),
+    listOutings: () => listOutings(store),
+    readOuting: async (id) => readRecord(store, OUTING_RECORD, await keyOfOuting(store, id), id),
+    saveOuting: (outing) => saveOuting(store, outing),
+    removeOuting: async (id) => {
+      for (const prefix of [OLD_OUTING_PREFIX, BEFORE_PREFIX, OUTING_PREFIX])
+        await store.removeItem(prefix + id);
+    },
     readKit: () => readRecord(store, KIT_RECORD, KIT_KEY, "kit"),
     saveKit: async (kit) => (await write(KIT_KEY, kit)) ?? present(kit),
     readPreferences: async () => {
@@ -119,31 +125,57 @@ function fromJson(raw: string): unknown {
   }
 }
 
-async function listShoots(store: KeyValueStore) {
-  const keys = (await store.getAllKeys()).filter((key) => key.startsWith(SHOOT_PREFIX));
+/** The id of the outing that a key names, under its present or its old prefix. */
+const outingIdOf = (key: string): string[] =>
+  [OUTING_PREFIX, OLD_OUTING_PREFIX].filter((p) => key.startsWith(p)).map((p) => key.slice(p.length));
+
+/** Where an outing stands: under its old key until it is saved again. */
+const keyOfOuting = async (store: KeyValueStore, id: string): Promise<string> =>
+  (await store.getItem(OUTING_PREFIX + id)) === null && (await store.getItem(OLD_OUTING_PREFIX + id)) !== null
+    ? OLD_OUTING_PREFIX + id
+    : OUTING_PREFIX + id;
+
+/**
+ * Keeps what stood under a key before an older record is saved as a newer one, and takes the old key away. Where there is
+ * no room for both the newer record counts.
+ */
+async function keepBefore(store: KeyValueStore, id: string, from: string, raw: string): Promise<void> {
+  const old = from.startsWith(OLD_OUTING_PREFIX);
+  const version = (fromJson(raw) as { version?: unknown } | undefined)?.version;
+  if (!old && version === OUTING_RECORD.version) return;
+  const failed = await writeRecord(store, `${BEFORE_PREFIX}${id}`, raw);
+  if (old && !failed) await store.removeItem(from);
+}
+
+async function listOutings(store: KeyValueStore) {
+  const ids = new Set((await store.getAllKeys()).flatMap(outingIdOf));
   const reads = await Promise.all(
-    keys.map((key) => readRecord(store, SHOOT_RECORD, key, key.slice(SHOOT_PREFIX.length))),
+    [...ids].map(async (id) => readRecord(store, OUTING_RECORD, await keyOfOuting(store, id), id)),
   );
-  const shoots = reads.flatMap((read) => (read.ok ? [read.value] : []));
+  const outings = reads.flatMap((read) => (read.ok ? [read.value] : []));
   const unreadable = reads.flatMap((read) =>
     !read.ok && read.reason === "unreadable" ? [read.unreadable] : [],
   );
-  shoots.sort((a, b) => a.date.localeCompare(b.date) || a.from.localeCompare(b.from));
-  return { shoots, unreadable };
+  outings.sort((a, b) => a.date.localeCompare(b.date) || a.from.localeCompare(b.from));
+  return { outings, unreadable };
 }
 
 /**
- * A new shoot has revision 0 and nothing stored; any other must follow the stored revision. What stands there and cannot
+ * A new outing has revision 0 and nothing stored; any other must follow the stored revision. What stands there and cannot
  * be read is never written over.
  */
-async function saveShoot(store: KeyValueStore, shoot: Shoot): Promise<Saved<Shoot>> {
-  const key = SHOOT_PREFIX + shoot.id;
-  const stored = await readRecord(store, SHOOT_RECORD, key, shoot.id);
-  if (!stored.ok && stored.reason === "unreadable") return absent("overtaken", { mine: shoot.revision });
+async function saveOuting(store: KeyValueStore, outing: Outing): Promise<Saved<Outing>> {
+  const key = await keyOfOuting(store, outing.id);
+  const raw = await store.getItem(key);
+  const stored = await readRecord(store, OUTING_RECORD, key, outing.id);
+  if (!stored.ok && stored.reason === "unreadable") return absent("overtaken", { mine: outing.revision });
   const standing = stored.ok ? stored.value.revision : 0;
-  if (standing !== shoot.revision) return absent("overtaken", { stored: standing, mine: shoot.revision });
-  const next = { ...shoot, revision: shoot.revision + 1 };
-  return (await writeRecord(store, key, next)) ?? present(next);
+  if (standing !== outing.revision) return absent("overtaken", { stored: standing, mine: outing.revision });
+  const next = { ...outing, revision: outing.revision + 1 };
+  const failed = await writeRecord(store, OUTING_PREFIX + outing.id, next);
+  if (failed) return failed;
+  if (raw !== null) await keepBefore(store, outing.id, key, raw);
+  return present(next);
 }
 
 async function writeRecord(
@@ -167,14 +199,14 @@ function isQuota(error: unknown): boolean {
 
 async function begin(store: KeyValueStore, load: () => Promise<Beginning>): Promise<Saved<true>> {
   if ((await store.getItem(SEEDED_KEY)) !== null) return present(true);
-  const { shoots, kit } = await load();
+  const { outings, kit } = await load();
   if ((await store.getItem(KIT_KEY)) === null) {
     const failed = await writeRecord(store, KIT_KEY, kit);
     if (failed) return failed;
   }
-  for (const shoot of shoots) {
-    if ((await store.getItem(SHOOT_PREFIX + shoot.id)) !== null) continue;
-    const saved = await saveShoot(store, shoot);
+  for (const outing of outings) {
+    if ((await store.getItem(await keyOfOuting(store, outing.id))) !== null) continue;
+    const saved = await saveOuting(store, outing);
     if (!saved.ok) return saved;
   }
   return (await writeRecord(store, SEEDED_KEY, "1")) ?? present(true);

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { demoShoots } from "../../demo";
+import { demoOutings } from "../../demo";
 import { clockOf, instantOf, lightPlanOf, wallTimeOf, windowOf } from ".";
 
 test("summer and winter time in London", () => {
@@ -36,17 +36,17 @@ test("wall time and instant make a round trip wherever the clock is plain", () =
   );
 });
 
-const shoot = demoShoots[0]!;
+const outing = demoOutings[0]!;
 
-test("the shoot's clock is the device's inside the window, else the minute planned for", () => {
-  const { from, until } = windowOf(shoot);
-  expect(clockOf(shoot, from + 90_500)).toEqual({ at: from + 60_000, live: true });
-  const planned = instantOf(shoot.date, shoot.plannedAt, shoot.zone).at;
-  expect(clockOf(shoot, from - 1)).toEqual({ at: planned, live: false });
-  expect(clockOf(shoot, until + 1)).toEqual({ at: planned, live: false });
+test("the outing's clock is the device's inside the window, else the minute planned for", () => {
+  const { from, until } = windowOf(outing);
+  expect(clockOf(outing, from + 90_500)).toEqual({ at: from + 60_000, live: true });
+  const planned = instantOf(outing.date, outing.plannedAt, outing.zone).at;
+  expect(clockOf(outing, from - 1)).toEqual({ at: planned, live: false });
+  expect(clockOf(outing, until + 1)).toEqual({ at: planned, live: false });
 });
 
 test("lamps keep their wall times", () => {
-  const { lamps } = lightPlanOf(shoot);
-  expect(wallTimeOf(lamps!.from, shoot.zone)).toBe("17:35");
+  const { lamps } = lightPlanOf(outing);
+  expect(wallTimeOf(lamps!.from, outing.zone)).toBe("17:35");
 });

@@ -1,5 +1,5 @@
 /** The stages as one module, loaded when the first of them is opened, with what computes a new outing. */
-export { newShoot } from "@/outing/begin/new-shoot";
+export { newOuting } from "@/outing/begin/new-outing";
 export { BriefScreen } from "./brief/BriefScreen";
 export { ExposeScreen } from "./expose/ExposeScreen";
 export { FrameScreen } from "./frame/FrameScreen";

@@ -3,7 +3,7 @@ import { bearingTo, planDistance, type Position, type Spot } from "@/core/ground
 import { bestRig, type AssessInput } from "@/core/judge";
 import type { Rig } from "@/core/optics";
 import type { Scene, Shot } from "@/core/scene";
-import { bagOf, choiceOf, rigOf, type Choice, type Preferences, type Shoot, type StoredKit } from "@/data";
+import { bagOf, choiceOf, rigOf, type Choice, type Preferences, type Outing, type StoredKit } from "@/data";
 
 /** What is mounted for a shot, and what of the choice is not in the bag, by name where the kit still has it. */
 export interface Mounted {
@@ -45,15 +45,15 @@ function lacking({ bodyId, lensId, converterId, supportId }: Choice, bag: Stored
  * then light. The choice itself stays as it was, so what is packed again is mounted again.
  */
 export function mountedFor(
-  shoot: Shoot,
+  outing: Outing,
   shot: Shot,
   kit: StoredKit,
   school: Preferences["school"],
 ): Mounted | undefined {
-  const choice = choiceOf(shoot, shot.id);
-  const subject = shoot.subjects.find((s) => s.id === shot.subjectId);
+  const choice = choiceOf(outing, shot.id);
+  const subject = outing.subjects.find((s) => s.id === shot.subjectId);
   if (!choice || !subject) return undefined;
-  const bag = bagOf(shoot, kit);
+  const bag = bagOf(outing, kit);
   const missing = lacking(choice, bag);
   if (missing.length === 0) {
     const rig = rigOf(choice, bag);
@@ -63,8 +63,8 @@ export function mountedFor(
     const own = items.filter((i) => i.id === id);
     return own.length > 0 ? own : items;
   };
-  const spot = shoot.ground.spots.find((s) => s.id === shot.spotId);
-  const position = shoot.ground.positions.find((p) => p.id === choice.positionId);
+  const spot = outing.ground.spots.find((s) => s.id === shot.spotId);
+  const position = outing.ground.positions.find((p) => p.id === choice.positionId);
   const rig = bestRig({
     shot,
     subject,
@@ -91,14 +91,14 @@ export type Asked = Omit<AssessInput, "position" | "scene">;
  * is held, and what is given up first. Absent while the kit lacks a body, a lens or a support.
  */
 export function askedOf(
-  shoot: Shoot,
+  outing: Outing,
   shot: Shot,
   kit: StoredKit,
   preferences: Pick<Preferences, "order" | "school">,
 ): Asked | undefined {
-  const mounted = mountedFor(shoot, shot, kit, preferences.school);
-  const choice = choiceOf(shoot, shot.id);
-  const subject = shoot.subjects.find((s) => s.id === shot.subjectId);
+  const mounted = mountedFor(outing, shot, kit, preferences.school);
+  const choice = choiceOf(outing, shot.id);
+  const subject = outing.subjects.find((s) => s.id === shot.subjectId);
   if (!mounted || !choice || !subject) return undefined;
   return {
     shot,
@@ -115,14 +115,14 @@ export function askedOf(
 
 /** The same from a position, in a scene; from the position of the choice when none is named. */
 export function assessInputOf(
-  shoot: Shoot,
+  outing: Outing,
   shot: Shot,
   kit: StoredKit,
   preferences: Pick<Preferences, "order" | "school">,
   scene: Scene,
-  positionId = choiceOf(shoot, shot.id)?.positionId,
+  positionId = choiceOf(outing, shot.id)?.positionId,
 ): AssessInput | undefined {
-  const asked = askedOf(shoot, shot, kit, preferences);
-  const position = shoot.ground.positions.find((p) => p.id === positionId);
+  const asked = askedOf(outing, shot, kit, preferences);
+  const position = outing.ground.positions.find((p) => p.id === positionId);
   return asked && position && { ...asked, position, scene };
 }

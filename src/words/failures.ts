@@ -26,6 +26,6 @@ const READING = {
 
 export const readingFailure = (reason: keyof typeof READING): string => READING[reason];
 
-/** A fault with its place: "shoot.ground.spots.2.facing: …"; the whole file when there is no narrower place. */
+/** A fault with its place: "outing.ground.spots.2.facing: …"; the whole file when there is no narrower place. */
 export const faultWords = ({ path, message }: { path: string; message: string }): string =>
   `${path || "whole file"}: ${message}`;

@@ -1,16 +1,16 @@
-import { demoKit, demoShoots } from "../../demo";
+import { demoKit, demoOutings } from "../../demo";
 import { assess } from "@/core/judge";
 import { sceneAt } from "@/core/scene";
 import { intentWords, modeSentence, placeWords, scoreWords } from ".";
 
-const shoot = demoShoots[0]!;
+const outing = demoOutings[0]!;
 const from = (x: number, y: number) => {
   const found = assess({
-    shot: shoot.shots[0]!,
-    subject: shoot.subjects.find((s) => s.id === shoot.shots[0]!.subjectId)!,
+    shot: outing.shots[0]!,
+    subject: outing.subjects.find((s) => s.id === outing.shots[0]!.subjectId)!,
     position: { id: "p", name: "P", at: { x, y }, lensHeight: 1.2 },
     rig: { body: demoKit.bodies[0]!, lens: demoKit.lenses[0]!, support: demoKit.supports[0]! },
-    scene: sceneAt(shoot.ground, { cloudEighths: 0, readings: [] }, Date.UTC(2026, 9, 17, 14)),
+    scene: sceneAt(outing.ground, { cloudEighths: 0, readings: [] }, Date.UTC(2026, 9, 17, 14)),
     order: ["lift", "aperture", "shutter", "iso"],
   });
   if (!found.ok) throw new Error(found.reason);

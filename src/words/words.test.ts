@@ -89,8 +89,8 @@ test("every source that the core names stands in docs/sources.md", () => {
 });
 
 test("a fault says its place", () => {
-  expect(faultWords({ path: "shoot.starts", message: "a time is HH:MM" })).toBe(
-    "shoot.starts: a time is HH:MM",
+  expect(faultWords({ path: "outing.starts", message: "a time is HH:MM" })).toBe(
+    "outing.starts: a time is HH:MM",
   );
   expect(faultWords({ path: "", message: "not JSON" })).toBe("whole file: not JSON");
 });

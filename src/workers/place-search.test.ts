@@ -1,11 +1,11 @@
-import { demoKit, demoShoots } from "../../demo";
+import { demoKit, demoOutings } from "../../demo";
 import { runSearch } from "./place-search";
 
-const shoot = demoShoots[0]!;
+const outing = demoOutings[0]!;
 const input = {
-  shot: shoot.shots[0]!,
-  subject: shoot.subjects[0]!,
-  ground: shoot.ground,
+  shot: outing.shots[0]!,
+  subject: outing.subjects[0]!,
+  ground: outing.ground,
   light: { cloudEighths: 0, readings: [] },
   order: ["lift", "aperture", "shutter", "iso"] as const,
   area: [

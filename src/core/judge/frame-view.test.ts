@@ -1,11 +1,11 @@
-import { demoKit, demoShoots } from "../../../demo";
+import { demoKit, demoOutings } from "../../../demo";
 import type { Obstacle, Position } from "../ground";
 import { sceneAt } from "../scene";
 import { assess } from "./assess";
 import type { AssessInput } from "./assessment";
 import { frameView } from "./frame-view";
 
-const shoot = demoShoots[0]!;
+const outing = demoOutings[0]!;
 const spot = { id: "spot", name: "Spot", at: { x: 0, y: 0 }, aimHeight: 1, facing: 90, zoneId: "pitch" };
 const post = (id: string, y: number, height: number, half = 0.5): Obstacle => ({
   id,
@@ -21,10 +21,10 @@ const post = (id: string, y: number, height: number, half = 0.5): Obstacle => ({
 });
 
 function lookNorth(obstacles: readonly Obstacle[], position: Partial<Position> = {}) {
-  const ground = { ...shoot.ground, spots: [spot], obstacles, noGo: [], zones: shoot.ground.zones };
+  const ground = { ...outing.ground, spots: [spot], obstacles, noGo: [], zones: outing.ground.zones };
   const input: AssessInput = {
-    shot: { ...shoot.shots[0]!, spotId: "spot", orientation: "level", fill: 0.5 },
-    subject: shoot.subjects.find((s) => s.id === shoot.shots[0]!.subjectId)!,
+    shot: { ...outing.shots[0]!, spotId: "spot", orientation: "level", fill: 0.5 },
+    subject: outing.subjects.find((s) => s.id === outing.shots[0]!.subjectId)!,
     position: { id: "p", name: "P", at: { x: 0, y: -20 }, lensHeight: 1, ...position },
     rig: { body: demoKit.bodies[0]!, lens: demoKit.lenses[0]!, support: demoKit.supports[0]! },
     scene: sceneAt(ground, { cloudEighths: 0, readings: [] }, Date.UTC(2026, 5, 17, 12)),

@@ -1,12 +1,12 @@
-import { demoKit, demoShoots } from "../../../demo";
+import { demoKit, demoOutings } from "../../../demo";
 import { sceneAt, type LightPlan } from "../scene";
 import { assess, modeFor, predictAutoIso, timeline } from ".";
 
-const shoot = demoShoots[0]!;
+const outing = demoOutings[0]!;
 const walk = {
-  shot: shoot.shots[0]!,
-  subject: shoot.subjects.find((s) => s.id === shoot.shots[0]!.subjectId)!,
-  position: shoot.ground.positions[1]!,
+  shot: outing.shots[0]!,
+  subject: outing.subjects.find((s) => s.id === outing.shots[0]!.subjectId)!,
+  position: outing.ground.positions[1]!,
   rig: {
     body: { ...demoKit.bodies[0]!, isoCeiling: 51_200, maxIso: 102_400 },
     lens: demoKit.lenses[0]!,
@@ -27,13 +27,13 @@ function adviceAt(at: number, light: LightPlan, offsetClicks: number, position =
     { id: "all", name: "All", offsetClicks: 0 },
     { id: "dark", name: "Dark end", offsetClicks },
   ];
-  const found = assess({ ...walk, position, scene: sceneAt(shoot.ground, light, at) });
+  const found = assess({ ...walk, position, scene: sceneAt(outing.ground, light, at) });
   if (!found.ok) throw new Error(found.reason);
   return modeFor({
     timeline: timeline({
       ...walk,
       position,
-      ground: shoot.ground,
+      ground: outing.ground,
       light,
       from: at,
       until: at + HOUR,
@@ -67,7 +67,7 @@ test("a reading that fades was called a swing of the light", () => {
     passing: true,
     readings,
   });
-  const scene = sceneAt(shoot.ground, light([]), noon);
+  const scene = sceneAt(outing.ground, light([]), noon);
   const found = assess({ ...walk, position: south, scene });
   if (!found.ok) throw new Error(found.reason);
   const reading = {
@@ -87,8 +87,8 @@ test("a reading that fades was called a swing of the light", () => {
 test("automatic ISO close up did not know the stops lost there: at 1:1 it is two", () => {
   const macro = { ...demoKit.lenses[0]!, minFocalLengthMm: 100, maxFocalLengthMm: 100, closestFocus: 0.2 };
   const position = { ...walk.position, at: { x: 0, y: 0 }, lensHeight: 1 };
-  const spot = { ...shoot.ground.spots[0]!, at: { x: 0, y: 0.2 }, aimHeight: 1 };
-  const scene = sceneAt({ ...shoot.ground, spots: [spot] }, { cloudEighths: 8, readings: [] }, noon);
+  const spot = { ...outing.ground.spots[0]!, at: { x: 0, y: 0.2 }, aimHeight: 1 };
+  const scene = sceneAt({ ...outing.ground, spots: [spot] }, { cloudEighths: 8, readings: [] }, noon);
   const found = assess({
     ...walk,
     position,
@@ -114,7 +114,7 @@ test("by day a zone of dark lamps is no darker; passing cloud sends to automatic
 });
 
 test("snow in the frame makes an automatic ISO two stops too low, a dark crowd too high, and compensation mends it", () => {
-  const found = assess({ ...walk, scene: sceneAt(shoot.ground, { cloudEighths: 8, readings: [] }, noon) });
+  const found = assess({ ...walk, scene: sceneAt(outing.ground, { cloudEighths: 8, readings: [] }, noon) });
   if (!found.ok) throw new Error(found.reason);
   const right = found.settings.settings.iso;
   const iso = (reflectance: number, compensation: number) =>

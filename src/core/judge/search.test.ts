@@ -1,4 +1,4 @@
-import { demoKit, demoShoots } from "../../../demo";
+import { demoKit, demoOutings } from "../../../demo";
 import { sceneAt } from "../scene";
 import { isInside, standingAt } from "../ground";
 import {
@@ -12,9 +12,9 @@ import {
   type SearchResult,
 } from ".";
 
-const shoot = demoShoots[0]!;
-const { ground } = shoot;
-const shot = shoot.shots[0]!;
+const outing = demoOutings[0]!;
+const { ground } = outing;
+const shot = outing.shots[0]!;
 const rig = (lens: number) => ({
   body: demoKit.bodies[0]!,
   lens: demoKit.lenses[lens]!,
@@ -29,7 +29,7 @@ const square = [
 const noon = Date.UTC(2026, 9, 17, 14);
 const input: SearchInput = {
   shot,
-  subject: shoot.subjects.find((s) => s.id === shot.subjectId)!,
+  subject: outing.subjects.find((s) => s.id === shot.subjectId)!,
   order: ["lift", "aperture", "shutter", "iso"],
   ground,
   light: { cloudEighths: 2, readings: [] },

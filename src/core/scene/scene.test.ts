@@ -1,7 +1,7 @@
-import { demoShoots } from "../../../demo";
+import { demoOutings } from "../../../demo";
 import { NIGHT_LUX, sceneAt } from ".";
 
-const { ground } = demoShoots[0]!;
+const { ground } = demoOutings[0]!;
 const evening = Date.UTC(2026, 9, 17, 17);
 const lamps = { class: "II" as const, from: evening, until: evening + 3_600_000 };
 

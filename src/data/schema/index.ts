@@ -10,7 +10,7 @@ import type { groundSchema } from "./ground";
 import type { kitSchema } from "./kit";
 import type { librarySchema } from "./library";
 import type { preferencesSchema, StoredSacrifice } from "./preferences";
-import type { CAUTIONS, KINDS, readingSchema, shootSchema } from "./shoot";
+import type { CAUTIONS, KINDS, readingSchema, outingSchema } from "./outing";
 import type { shotSchema, choiceSchema } from "./shot";
 import type { subjectSchema } from "./subject";
 
@@ -34,10 +34,10 @@ export {
   ownVenueSchema,
 } from "./library";
 export { PREFERENCES_VERSION, preferencesSchema } from "./preferences";
-export { CAUTIONS, KINDS, SHOOT_VERSION, shootSchema } from "./shoot";
+export { CAUTIONS, KINDS, OUTING_VERSION, outingSchema } from "./outing";
 export { shotSchema } from "./shot";
 
-export type Shoot = z.infer<typeof shootSchema>;
+export type Outing = z.infer<typeof outingSchema>;
 export type StoredShot = z.infer<typeof shotSchema>;
 export type StoredSubject = z.infer<typeof subjectSchema>;
 export type Choice = z.infer<typeof choiceSchema>;
@@ -55,7 +55,7 @@ export type CoreShapes = [
   Holds<StoredShot, Shot>,
   Holds<StoredSubject, Subject>,
   Holds<z.infer<typeof readingSchema>, Reading>,
-  Holds<Shoot["log"][number], Series>,
+  Holds<Outing["log"][number], Series>,
   Holds<StoredKit, Kit>,
   Holds<StoredSacrifice, Sacrifice>,
 ];

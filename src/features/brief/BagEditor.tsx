@@ -1,7 +1,7 @@
 import { View } from "react-native";
 import { burstRun } from "@/core/motion";
 import { framesOnCard } from "@/core/optics";
-import { bagOf, bagWeight, type Shoot, type StoredKit } from "@/data";
+import { bagOf, bagWeight, type Outing, type StoredKit } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { CheckRow } from "@/ui/controls/CheckRow";
 import { Dialog } from "@/ui/controls/Dialog";
@@ -12,7 +12,7 @@ import { mountedFor } from "@/outing/assess-input";
 import { useToast } from "@/ui/controls/toast";
 import { useOuting } from "../stage/outing-context";
 
-type Bag = NonNullable<Shoot["bag"]>;
+type Bag = NonNullable<Outing["bag"]>;
 
 const SHELVES = [
   ["bodies", "Bodies"],
@@ -32,8 +32,8 @@ function burstOf({ bodies, cards }: StoredKit): string {
 
 /** Which of the kit goes along, and what it weighs. */
 export function BagEditor({ onClose }: { onClose: () => void }) {
-  const { shoot, kit, preferences, change } = useOuting();
-  const packed = bagOf(shoot, kit);
+  const { outing, kit, preferences, change } = useOuting();
+  const packed = bagOf(outing, kit);
   const all: Bag = {
     bodies: kit.bodies.map((b) => b.id),
     lenses: kit.lenses.map((l) => l.id),
@@ -41,14 +41,14 @@ export function BagEditor({ onClose }: { onClose: () => void }) {
     supports: kit.supports.map((s) => s.id),
     cards: kit.cards.map((c) => c.id),
   };
-  const bag = shoot.bag ?? all;
+  const bag = outing.bag ?? all;
   const toast = useToast();
   const put = (shelf: keyof Bag, id: string, inBag: boolean): void => {
     const next = { ...bag, [shelf]: inBag ? [...bag[shelf], id] : bag[shelf].filter((i) => i !== id) };
     change(editOuting({ bag: next }));
     if (inBag) return;
-    const swapped = shoot.shots.flatMap((shot) => {
-      const now = mountedFor({ ...shoot, bag: next }, shot, kit, preferences.school);
+    const swapped = outing.shots.flatMap((shot) => {
+      const now = mountedFor({ ...outing, bag: next }, shot, kit, preferences.school);
       return now && now.missing.length > 0
         ? [`${shot.name}: ${now.rig.lens.name} on the ${now.rig.body.name}`]
         : [];

@@ -20,7 +20,7 @@ import {
   timeWords,
   weightWords,
 } from "@/words";
-import { GroundSketch } from "../shoots/GroundSketch";
+import { GroundSketch } from "../outings/GroundSketch";
 import { AtDesk } from "../shell/lazy-desk";
 import { moveShot, takeShot } from "../stage/edits";
 import { useOuting } from "../stage/outing-context";
@@ -33,7 +33,7 @@ type Editing = "when" | "where" | "access" | "bag" | "cautions" | { readonly sho
 /** Brief: what was promised, of whom, when, and who lets one stand where. */
 export function BriefScreen() {
   const wide = useWide();
-  const { shoot } = useOuting();
+  const { outing } = useOuting();
   const [editing, setEditing] = useState<Editing>();
   const facts = <Facts onEdit={setEditing} />;
   const cautions = <Cautions onEdit={() => setEditing("cautions")} />;
@@ -45,7 +45,7 @@ export function BriefScreen() {
           <ScrollView className="flex-1" contentContainerClassName="gap-6 p-6">
             {promised}
             <View className="items-center pt-4">
-              <GroundSketch shoot={shoot} scale={2.6} />
+              <GroundSketch outing={outing} scale={2.6} />
             </View>
           </ScrollView>
           <View className="w-[412px] border-l border-line bg-sheet">
@@ -69,18 +69,18 @@ export function BriefScreen() {
 
 /** When, where, by whose leave, with what: a sentence each, a press opens its editor. */
 function Facts({ onEdit }: { onEdit: (editing: Editing) => void }) {
-  const { shoot, kit } = useOuting();
-  const { anchor } = shoot.ground;
-  const access = accessSentence(shoot.access);
-  const bag = bagOf(shoot, kit);
+  const { outing, kit } = useOuting();
+  const { anchor } = outing.ground;
+  const access = accessSentence(outing.access);
+  const bag = bagOf(outing, kit);
   const { grams } = bagWeight(bag);
   return (
     <View>
       <Sentence says="When" onPress={() => onEdit("when")}>
-        {`${dateWords(shoot.date)} ${shoot.date.slice(0, 4)}, ${timeWords(shoot.from)} to ${timeWords(shoot.until)}; it starts at ${timeWords(shoot.starts)}.`}
+        {`${dateWords(outing.date)} ${outing.date.slice(0, 4)}, ${timeWords(outing.from)} to ${timeWords(outing.until)}; it starts at ${timeWords(outing.starts)}.`}
       </Sentence>
       <Sentence says="Where" onPress={() => onEdit("where")}>
-        {`${shoot.place}, ${coordinatesWords(anchor.latitude, anchor.longitude)}, ${shoot.zone.replaceAll("_", " ")} time.`}
+        {`${outing.place}, ${coordinatesWords(anchor.latitude, anchor.longitude)}, ${outing.zone.replaceAll("_", " ")} time.`}
       </Sentence>
       <Sentence says="Access" onPress={() => onEdit("access")} open={!access.settled}>
         {access.words}
@@ -116,9 +116,9 @@ function Sentence({ says, onPress, children, open }: SentenceProps) {
 const MOST_SAID = 3;
 
 function Cautions({ onEdit }: { onEdit: () => void }) {
-  const { shoot } = useOuting();
-  const said = shoot.cautions.slice(0, MOST_SAID);
-  const more = shoot.cautions.length - said.length;
+  const { outing } = useOuting();
+  const said = outing.cautions.slice(0, MOST_SAID);
+  const more = outing.cautions.length - said.length;
   return (
     <View className="gap-1 border-l-4 border-bracken pl-3" role="region" aria-label="Cautions">
       {said.map((code) => (
@@ -142,23 +142,23 @@ function Cautions({ onEdit }: { onEdit: () => void }) {
 
 /** The promised shots as sentences, in the order of the day; grips and arrow keys change it. */
 function Promised({ onEdit }: { onEdit: (editing: Editing) => void }) {
-  const { shoot, change } = useOuting();
+  const { outing, change } = useOuting();
   const list = useRef<View>(null);
   const rows = (): Element[] => [
     ...((list.current as unknown as Element | null)?.querySelectorAll(":scope > [role=listitem]") ?? []),
   ];
   const { grip, drag } = useReorder(rows, (from, to) => change(moveShot(from, to)));
-  const wanted = shoot.shots.reduce((n, s) => n + s.wanted, 0);
+  const wanted = outing.shots.reduce((n, s) => n + s.wanted, 0);
   return (
     <View>
       <View className="flex-row items-baseline justify-between">
         <Txt size={20} weight={700} role="heading" aria-level={2}>
           Promised
         </Txt>
-        <Txt tone="ink2">{`${countWords(shoot.shots.length, "shot", "shots")}, ${countWords(wanted, "picture", "pictures")}`}</Txt>
+        <Txt tone="ink2">{`${countWords(outing.shots.length, "shot", "shots")}, ${countWords(wanted, "picture", "pictures")}`}</Txt>
       </View>
       <View ref={list} role="list" aria-label="Promised shots">
-        {shoot.shots.map((shot, i) => (
+        {outing.shots.map((shot, i) => (
           <PromisedRow
             key={shot.id}
             shot={shot}
@@ -198,9 +198,9 @@ interface RowProps {
 }
 
 function PromisedRow({ shot, mark, held, onPress, children }: RowProps) {
-  const { shoot } = useOuting();
-  const place = shoot.ground.positions.find((p) => p.id === choiceOf(shoot, shot.id)?.positionId);
-  const subject = shoot.subjects.find((s) => s.id === shot.subjectId);
+  const { outing } = useOuting();
+  const place = outing.ground.positions.find((p) => p.id === choiceOf(outing, shot.id)?.positionId);
+  const subject = outing.subjects.find((s) => s.id === shot.subjectId);
   const edge =
     mark === "above" ? "border-t-4 border-water" : mark === "below" ? "border-b-4 border-water" : "";
   return (
@@ -221,7 +221,7 @@ function PromisedRow({ shot, mark, held, onPress, children }: RowProps) {
 
 /** The one editor that is open. */
 function Editor({ editing, onClose }: { editing: Editing | undefined; onClose: () => void }) {
-  const outing = useOuting();
+  const state = useOuting();
   if (!editing) return null;
   if (editing === "bag") return <BagEditor onClose={onClose} />;
   if (editing === "cautions") return <CautionEditor onClose={onClose} />;
@@ -230,12 +230,12 @@ function Editor({ editing, onClose }: { editing: Editing | undefined; onClose: (
     <Dialog title={title} open onClose={onClose}>
       <AtDesk>
         {(desk) => {
-          if (editing === "when") return <desk.WhenForm outing={outing} onClose={onClose} />;
-          if (editing === "where") return <desk.PlaceForm outing={outing} onClose={onClose} />;
-          if (editing === "access") return <desk.AccessForm outing={outing} onClose={onClose} />;
+          if (editing === "when") return <desk.WhenForm state={state} onClose={onClose} />;
+          if (editing === "where") return <desk.PlaceForm state={state} onClose={onClose} />;
+          if (editing === "access") return <desk.AccessForm state={state} onClose={onClose} />;
           return (
             <desk.ShotForm
-              outing={outing}
+              state={state}
               shotId={editing === "new-shot" ? undefined : editing.shotId}
               onClose={onClose}
             />

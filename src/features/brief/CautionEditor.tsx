@@ -8,7 +8,7 @@ import { useOuting } from "../stage/outing-context";
 
 /** Which cautions apply to this outing; they are said where the work meets them. */
 export function CautionEditor({ onClose }: { onClose: () => void }) {
-  const { shoot, change } = useOuting();
+  const { outing, change } = useOuting();
   return (
     <Dialog title="Cautions for this outing" open onClose={onClose}>
       {CAUTIONS.map((code) => (
@@ -16,11 +16,11 @@ export function CautionEditor({ onClose }: { onClose: () => void }) {
           key={code}
           title={cautionName(code)}
           detail={cautionSentence(code)}
-          checked={shoot.cautions.includes(code)}
+          checked={outing.cautions.includes(code)}
           onChange={(applies) =>
             change(
               editOuting({
-                cautions: CAUTIONS.filter((c) => (c === code ? applies : shoot.cautions.includes(c))),
+                cautions: CAUTIONS.filter((c) => (c === code ? applies : outing.cautions.includes(c))),
               }),
             )
           }

@@ -108,24 +108,24 @@ function specsOf(
 }
 
 interface Props {
-  readonly outing: Pick<OutingState, "shoot" | "kit" | "preferences" | "shot" | "change">;
+  readonly state: Pick<OutingState, "outing" | "kit" | "preferences" | "shot" | "change">;
   /** Left out for a further shot. */
   readonly shotId: string | undefined;
   readonly onClose: () => void;
 }
 
 /** One editor for the whole sentence of a shot; its subject from the library or one's own. */
-export function ShotForm({ outing, shotId, onClose }: Props) {
-  const { shoot, kit, preferences, shot: inHand, change } = outing;
+export function ShotForm({ state, shotId, onClose }: Props) {
+  const { outing, kit, preferences, shot: inHand, change } = state;
   const toast = useToast();
   const subjects = useSubjectChoice();
-  const shot = shoot.shots.find((s) => s.id === shotId);
+  const shot = outing.shots.find((s) => s.id === shotId);
   const [subject, setSubject] = useState<StoredSubject>(() =>
-    shoot.subjects.find((s) => s.id === (shot ?? inHand).subjectId)!,
+    outing.subjects.find((s) => s.id === (shot ?? inHand).subjectId)!,
   );
   const [describing, setDescribing] = useState(false);
   const record = useMemo(() => {
-    const begun = shot ?? beginShot(subject, inHand.spotId, preferences, shoot.shots);
+    const begun = shot ?? beginShot(subject, inHand.spotId, preferences, outing.shots);
     // What the other kinds of depth ask stands ready in its field.
     const depth = {
       turnDeg: 5,
@@ -133,19 +133,19 @@ export function ShotForm({ outing, shotId, onClose }: Props) {
       ...(begun.depth ?? depthWishFor(subject, begun)),
     };
     return { along: "height", ...begun, subjectId: subject.id, depth };
-  }, [shot, subject, inHand.spotId, preferences, shoot.shots]);
-  const specs = useMemo(() => specsOf(subject, shoot.ground.spots), [subject, shoot.ground.spots]);
+  }, [shot, subject, inHand.spotId, preferences, outing.shots]);
+  const specs = useMemo(() => specsOf(subject, outing.ground.spots), [subject, outing.ground.spots]);
   const items = useMemo(() => {
     const known = new Set(subjects.items.map((i) => i.key));
-    const here = shoot.subjects
+    const here = outing.subjects
       .filter((s) => !known.has(s.id))
       .map((s) => ({ key: s.id, title: s.name, detail: "of this outing" }));
     return [...here, ...subjects.items];
-  }, [subjects.items, shoot.subjects]);
+  }, [subjects.items, outing.subjects]);
 
   const choose = (chosen: StoredSubject, hand: FormHand): void => {
     const begin = (of: StoredSubject) =>
-      toTyped(specs, { along: "height", ...beginShot(of, inHand.spotId, preferences, shoot.shots) });
+      toTyped(specs, { along: "height", ...beginShot(of, inHand.spotId, preferences, outing.shots) });
     const [was, now] = [begin(subject), begin(chosen)];
     // What a further shot began with follows its subject; what was typed, or said of a shot that exists, stays.
     for (const { key } of specs)
@@ -171,7 +171,7 @@ export function ShotForm({ outing, shotId, onClose }: Props) {
       save={shot ? "Save" : "Add the shot"}
       onCancel={onClose}
       onSave={(kept) => {
-        const id = shot ? shot.id : idFromName(kept.name, shoot.shots, "shot");
+        const id = shot ? shot.id : idFromName(kept.name, outing.shots, "shot");
         change(putShot({ ...kept, id }, subject, kit));
         onClose();
       }}
@@ -181,7 +181,7 @@ export function ShotForm({ outing, shotId, onClose }: Props) {
             label="Subject"
             items={items}
             chosen={subject.id}
-            onChoose={(id) => choose(shoot.subjects.find((s) => s.id === id) ?? subjects.take(id), hand)}
+            onChoose={(id) => choose(outing.subjects.find((s) => s.id === id) ?? subjects.take(id), hand)}
           />
           <Button label="Add your own subject" kind="plain" onPress={() => setDescribing(true)} />
         </View>
@@ -203,13 +203,13 @@ export function ShotForm({ outing, shotId, onClose }: Props) {
       more={
         shot && (
           <RemoveShot
-            only={shoot.shots.length === 1}
+            only={outing.shots.length === 1}
             onRemove={() => {
               change(removeShot(shot.id));
               onClose();
               toast({
                 words: `${shot.name} deleted`,
-                undo: () => change(restoreShot(shoot, shot.id)),
+                undo: () => change(restoreShot(outing, shot.id)),
               });
             }}
           />

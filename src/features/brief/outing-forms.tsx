@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { z } from "zod";
-import { instantOf, KINDS, name, words, zone, type Shoot } from "@/data";
+import { instantOf, KINDS, name, words, zone, type Outing } from "@/data";
 import { useToast } from "@/ui/controls/toast";
 import { LEAVE_KINDS, venueParts, venueTemplate } from "@/core/ground";
 import { kindWords, leaveWords } from "@/words";
@@ -14,23 +14,23 @@ import type { OutingState } from "../stage/outing-context";
 
 /** The outing comes as a prop: these forms are loaded apart from the stages and what they compute with. */
 interface Props {
-  readonly outing: Pick<OutingState, "shoot" | "change">;
+  readonly state: Pick<OutingState, "outing" | "change">;
   readonly onClose: () => void;
 }
 
 const whenSchema = inOneDay(z.object(windowShape));
 
 /** Lamps that were alight from the beginning still are when the window moves. */
-function litThrough({ light: { lamps }, from }: Shoot, when: Pick<Shoot, "from">) {
+function litThrough({ light: { lamps }, from }: Outing, when: Pick<Outing, "from">) {
   return lamps && lamps.from === from ? { ...lamps, from: when.from } : lamps;
 }
 
 /** Date and window. The minute that is looked at stays inside. */
-export function WhenForm({ outing: { shoot, change }, onClose }: Props) {
+export function WhenForm({ state: { outing, change }, onClose }: Props) {
   const toast = useToast();
   const record = useMemo(
-    () => ({ date: shoot.date, from: shoot.from, starts: shoot.starts, until: shoot.until }),
-    [shoot.date, shoot.from, shoot.starts, shoot.until],
+    () => ({ date: outing.date, from: outing.from, starts: outing.starts, until: outing.until }),
+    [outing.date, outing.from, outing.starts, outing.until],
   );
   return (
     <RecordForm
@@ -47,7 +47,9 @@ export function WhenForm({ outing: { shoot, change }, onClose }: Props) {
           plannedAt: s.plannedAt >= when.from && s.plannedAt <= when.until ? s.plannedAt : when.starts,
         }));
         onClose();
-        const odd = [when.from, when.starts, when.until].find((t) => instantOf(when.date, t, shoot.zone).odd);
+        const odd = [when.from, when.starts, when.until].find(
+          (t) => instantOf(when.date, t, outing.zone).odd,
+        );
         if (odd)
           toast({ words: `The clocks change that day: ${odd} is taken by the time before the change.` });
       }}
@@ -85,18 +87,18 @@ const placeSchema = z.object({
 });
 
 /** Name, kind and place. The wall times stay when the place moves. */
-export function PlaceForm({ outing: { shoot, change }, onClose }: Props) {
-  const { anchor } = shoot.ground;
+export function PlaceForm({ state: { outing, change }, onClose }: Props) {
+  const { anchor } = outing.ground;
   const record = useMemo(
     () => ({
-      name: shoot.name,
-      kind: shoot.kind,
-      sport: shoot.sport,
-      place: shoot.place,
+      name: outing.name,
+      kind: outing.kind,
+      sport: outing.sport,
+      place: outing.place,
       ...anchor,
-      zone: shoot.zone,
+      zone: outing.zone,
     }),
-    [shoot.name, shoot.kind, shoot.sport, shoot.place, shoot.zone, anchor],
+    [outing.name, outing.kind, outing.sport, outing.place, outing.zone, anchor],
   );
   return (
     <RecordForm
@@ -108,7 +110,7 @@ export function PlaceForm({ outing: { shoot, change }, onClose }: Props) {
       before={({ set }) => <FromHere set={set} />}
       onSave={({ latitude, longitude, elevation, zone, ...rest }) => {
         const moved = latitude !== anchor.latitude || longitude !== anchor.longitude;
-        const found = zone === "" || (moved && zone === shoot.zone);
+        const found = zone === "" || (moved && zone === outing.zone);
         change((s) => ({
           ...s,
           ...rest,
@@ -150,15 +152,15 @@ function leaveSpecs(template: string): FieldSpec[] {
 }
 
 /** Who lets one in, where one may stand and on which parts by leave, and the fall-back outside the fence. */
-export function AccessForm({ outing: { shoot, change }, onClose }: Props) {
-  const { leave = [], venue } = shoot.ground;
+export function AccessForm({ state: { outing, change }, onClose }: Props) {
+  const { leave = [], venue } = outing.ground;
   const specs = useMemo(() => [...ACCESS, ...leaveSpecs(venue.template)], [venue.template]);
   const record = useMemo(
     () => ({
-      ...shoot.access,
+      ...outing.access,
       leave: Object.fromEntries(LEAVE_KINDS.map((kind) => [kind, String(leave.includes(kind))])),
     }),
-    [shoot.access, leave],
+    [outing.access, leave],
   );
   return (
     <RecordForm

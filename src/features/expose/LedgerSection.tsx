@@ -93,7 +93,7 @@ function nameOf(way: PricedWay): string {
 
 /** When the light has gone: each way out with its price, in the user's order; a press takes it. */
 export function WaysSection({ found }: { found: Assessment }) {
-  const { shot, shoot, choice, assessments, change } = useOuting();
+  const { shot, outing, choice, assessments, change } = useOuting();
   const { short, missing, ways, taken } = found.settings;
   if (short === 0) return null;
   const take = (way: PricedWay): void => {
@@ -106,7 +106,7 @@ export function WaysSection({ found }: { found: Assessment }) {
     }
     if (way.kind === "lift") change(holdRails(shot.id, {}));
   };
-  const brighter = shoot.ground.positions.flatMap((p) => {
+  const brighter = outing.ground.positions.flatMap((p) => {
     const a = assessments.get(p.id);
     const gain = a?.ok ? a.light.ev.value - found.light.ev.value : 0;
     return p.id !== choice.positionId && gain > 0.16 ? [{ position: p, gain }] : [];

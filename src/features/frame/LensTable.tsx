@@ -15,8 +15,8 @@ interface Glass {
 
 /** Every lens of the bag from every position: how much it fills, and the pixels left of what was ordered. */
 export function LensTable() {
-  const { shoot, shot, subject, choice, bag, rig, scene, preferences, change } = useOuting();
-  const { positions } = shoot.ground;
+  const { outing, shot, subject, choice, bag, rig, scene, preferences, change } = useOuting();
+  const { positions } = outing.ground;
   const rows = useMemo<Glass[]>(
     () =>
       bag.lenses.flatMap((lens) => [

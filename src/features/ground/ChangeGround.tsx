@@ -40,8 +40,8 @@ export function ChangeGround() {
 }
 
 function PositionPart() {
-  const { shoot, choice, change } = useOuting();
-  const place = shoot.ground.positions.find((p) => p.id === choice.positionId);
+  const { outing, choice, change } = useOuting();
+  const place = outing.ground.positions.find((p) => p.id === choice.positionId);
   if (!place) return null;
   return (
     <View className="gap-2" key={place.id}>
@@ -57,10 +57,10 @@ function PositionPart() {
 }
 
 function SpotPart() {
-  const { shoot, shot, subject, change } = useOuting();
-  const spot = shoot.ground.spots.find((s) => s.id === shot.spotId)!;
-  const others = shoot.shots.filter((s) => s.spotId === spot.id).length;
-  const unused = shoot.ground.spots.filter((s) => !shoot.shots.some((p) => p.spotId === s.id));
+  const { outing, shot, subject, change } = useOuting();
+  const spot = outing.ground.spots.find((s) => s.id === shot.spotId)!;
+  const others = outing.shots.filter((s) => s.spotId === spot.id).length;
+  const unused = outing.ground.spots.filter((s) => !outing.shots.some((p) => p.spotId === s.id));
   return (
     <View className="gap-2" key={spot.id}>
       <Title>{`Spot of “${shot.name}”`}</Title>
@@ -137,8 +137,8 @@ const WOODS = [
 ];
 
 function WholePart() {
-  const { shoot, change } = useOuting();
-  const { roof, leaves } = shoot.light;
+  const { outing, change } = useOuting();
+  const { roof, leaves } = outing.light;
   const cover = roof ? "roof" : leaves ? "leaves" : "open";
   return (
     <View className="gap-2">
@@ -148,7 +148,7 @@ function WholePart() {
           label="Long axis, bearing"
           unit="°"
           decimals={0}
-          value={shoot.ground.venue.bearing}
+          value={outing.ground.venue.bearing}
           min={0}
           max={359}
           onChange={(bearing) => change(editVenue({ bearing }))}
@@ -157,7 +157,7 @@ function WholePart() {
       <Segmented
         label="Surface"
         segments={SURFACES.map((key) => ({ key, label: surfaceWords(key) }))}
-        chosen={shoot.ground.surface ?? "grass"}
+        chosen={outing.ground.surface ?? "grass"}
         onChoose={(surface) => change(setSurface(surface))}
       />
       <Segmented
@@ -196,7 +196,7 @@ function WholePart() {
           { key: "dark", label: "No lamps" },
           { key: "lit", label: "Lamps" },
         ]}
-        chosen={shoot.light.lamps ? "lit" : "dark"}
+        chosen={outing.light.lamps ? "lit" : "dark"}
         onChoose={(key) => change(setLit(key === "lit"))}
       />
     </View>

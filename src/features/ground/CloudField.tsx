@@ -17,9 +17,9 @@ const NAMES = [
 
 /** Cloud in eighths of the sky. */
 export function CloudField() {
-  const { shoot, change } = useOuting();
-  const eighths = shoot.light.cloudEighths;
-  const { passing = false } = shoot.light;
+  const { outing, change } = useOuting();
+  const eighths = outing.light.cloudEighths;
+  const { passing = false } = outing.light;
   return (
     <>
       <Stepper

@@ -45,8 +45,8 @@ const LINES: readonly Line[] = [
 
 /** Minutes from the chosen position to another one, round what stands in the way. */
 function useWalks(): (id: string) => string {
-  const { shoot, choice, preferences } = useOuting();
-  const { positions, obstacles, noGo } = shoot.ground;
+  const { outing, choice, preferences } = useOuting();
+  const { positions, obstacles, noGo } = outing.ground;
   return useMemo(() => {
     const from = positions.find((p) => p.id === choice.positionId);
     return (id: string): string => {
@@ -61,8 +61,8 @@ function useWalks(): (id: string) => string {
 
 /** The positions side by side for the shot in hand; a press on a heading stands there. */
 export function CompareTable() {
-  const { shoot, shot, choice, assessments, change } = useOuting();
-  const { positions } = shoot.ground;
+  const { outing, shot, choice, assessments, change } = useOuting();
+  const { positions } = outing.ground;
   const walkTo = useWalks();
   const tone = (bad: boolean): Tone => (bad ? "bracken" : "ink");
   return (

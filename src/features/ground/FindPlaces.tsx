@@ -55,7 +55,7 @@ interface FoundProps {
 
 /** One place of the list: how good, why, with which lens; a press moves the chosen position there. */
 function FoundPlace({ rank, candidate, places }: FoundProps) {
-  const { shoot, shot, choice, change, wall } = useOuting();
+  const { outing, shot, choice, change, wall } = useOuting();
   const toast = useToast();
   const { input } = places;
   const rig = input.rigs[candidate.rig]!;
@@ -69,7 +69,7 @@ function FoundPlace({ rank, candidate, places }: FoundProps) {
       }),
     [input, rig, candidate, places.at],
   );
-  const place = shoot.ground.positions.find((p) => p.id === choice.positionId);
+  const place = outing.ground.positions.find((p) => p.id === choice.positionId);
   const standThere = (): void => {
     if (!place) return;
     const lensId = rig.lens.id;

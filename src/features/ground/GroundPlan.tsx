@@ -27,8 +27,8 @@ const centimetres = ({ x, y }: Point): Point => ({
 
 /** The plan of the ground under the finger: positions are dragged, positions and spots are tapped. `close` shows the shot alone. */
 export function GroundPlan({ close = false }: { close?: boolean }) {
-  const outing = useOuting();
-  const { scene, shot, choice, assessments, change } = outing;
+  const state = useOuting();
+  const { scene, shot, choice, assessments, change } = state;
   const { ground } = scene;
   const [size, onLayout] = useSize();
   const place = ground.positions.find((p) => p.id === choice.positionId);
@@ -63,7 +63,7 @@ export function GroundPlan({ close = false }: { close?: boolean }) {
   };
   const onTap = (id: string | undefined): void => {
     if (id?.startsWith(POSITION)) change(editChoice(shot.id, { positionId: id.slice(POSITION.length) }));
-    const there = outing.shoot.shots.find((s) => SPOT + s.spotId === id);
+    const there = state.outing.shots.find((s) => SPOT + s.spotId === id);
     if (there) change(takeShot(there.id));
   };
   const without =
@@ -71,7 +71,7 @@ export function GroundPlan({ close = false }: { close?: boolean }) {
   return (
     <View className="min-h-0 flex-1 overflow-hidden bg-paper" onLayout={onLayout}>
       <PlanCanvas
-        label={`Plan of ${outing.shoot.place}. Positions ${ground.positions.map((p) => p.name).join(", ")}.`}
+        label={`Plan of ${state.outing.place}. Positions ${ground.positions.map((p) => p.name).join(", ")}.`}
         view={view}
         onView={setView}
         handles={handles}

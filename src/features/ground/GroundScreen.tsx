@@ -33,8 +33,8 @@ export function GroundScreen() {
 }
 
 function usePlaceTitle(): string {
-  const { shoot, shot, choice } = useOuting();
-  const place = shoot.ground.positions.find((p) => p.id === choice.positionId);
+  const { outing, shot, choice } = useOuting();
+  const place = outing.ground.positions.find((p) => p.id === choice.positionId);
   return place ? `${shot.name} from ${place.name}` : `${shot.name}: no position yet`;
 }
 
@@ -115,18 +115,18 @@ function AskedReasons({ asked }: { asked: Asked }) {
 }
 
 function PlaceDetails({ wide = false }: { wide?: boolean }) {
-  const { inHand, shoot } = useOuting();
+  const { inHand, outing } = useOuting();
   return (
     <>
       {inHand?.ok && <Judgements items={inHand.judgement.filter((j) => j.weight !== "veto")} />}
       <PlaceFields />
       <FindPlaces />
-      {!shoot.light.roof && <CloudField />}
+      {!outing.light.roof && <CloudField />}
       <LampsField />
       {!wide && <CompareTable />}
       <ShotList />
       <ChangeGround />
-      {shoot.cautions.slice(0, 2).map((code) => (
+      {outing.cautions.slice(0, 2).map((code) => (
         <Txt key={code} size={14} tone="ink2">
           {cautionSentence(code)}
         </Txt>

@@ -12,8 +12,8 @@ const CLASSES: readonly LampClass[] = ["broadcast", "I", "II", "III"];
 
 /** The class of the ground's lamps, and when they are alight. Nothing where there are none. */
 export function LampsField() {
-  const { shoot, change } = useOuting();
-  const { lamps } = shoot.light;
+  const { outing, change } = useOuting();
+  const { lamps } = outing.light;
   if (!lamps) return null;
   return (
     <View className="gap-2">

@@ -28,9 +28,9 @@ const BEHIND = 25;
 
 /** What stands on the ground: listed, added across the view, shaped by its measures. */
 export function ObstaclePart() {
-  const { shoot, shot, choice, change } = useOuting();
+  const { outing, shot, choice, change } = useOuting();
   const [opened, setOpened] = useState<string>();
-  const { obstacles, spots, positions } = shoot.ground;
+  const { obstacles, spots, positions } = outing.ground;
   const spot = spots.find((s) => s.id === shot.spotId)!;
   const from = positions.find((p) => p.id === choice.positionId)?.at ?? { x: spot.at.x, y: spot.at.y - 10 };
   const add = (kind: Obstacle["kind"]): void => {

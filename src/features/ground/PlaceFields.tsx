@@ -8,8 +8,8 @@ import { useOuting } from "../stage/outing-context";
 
 /** Which position serves the shot, and where exactly it is: the typed twin of the drag. */
 export function PlaceFields() {
-  const { shoot, shot, choice, change } = useOuting();
-  const { positions } = shoot.ground;
+  const { outing, shot, choice, change } = useOuting();
+  const { positions } = outing.ground;
   const place = positions.find((p) => p.id === choice.positionId);
   return (
     <View className="gap-3">
@@ -50,7 +50,7 @@ export function PlaceFields() {
       <Button
         label="Add a position"
         onPress={() => {
-          const beside = place?.at ?? shoot.ground.spots[0]?.at ?? { x: 0, y: 0 };
+          const beside = place?.at ?? outing.ground.spots[0]?.at ?? { x: 0, y: 0 };
           change(addPosition({ x: beside.x + 4, y: beside.y }));
         }}
       />

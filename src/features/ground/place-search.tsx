@@ -70,21 +70,21 @@ function spanOf({ window, at, live }: OutingState): FoundPlaces["span"] {
 }
 
 /** What is searched: the ground about, over the shot's span, with every lens of the bag on the chosen body. */
-function searchOf(outing: OutingState): SearchInput | undefined {
-  const { shoot, bag, rig: mounted, shot, subject, choice, preferences, inHand } = outing;
+function searchOf(state: OutingState): SearchInput | undefined {
+  const { outing, bag, rig: mounted, shot, subject, choice, preferences, inHand } = state;
   if (!mounted) return undefined;
   const rigs = bag.lenses.map((lens) =>
     lens.id === choice.lensId ? mounted : { body: mounted.body, support: mounted.support, lens },
   );
   const distance = inHand?.ok ? inHand.sighting.distance.value : USUAL_DISTANCE;
-  const area = [searchedArea(shoot.ground, shot.spotId, distance)];
-  const { from, until } = spanOf(outing);
+  const area = [searchedArea(outing.ground, shot.spotId, distance)];
+  const { from, until } = spanOf(state);
   return {
     shot,
     subject,
     order: preferences.order,
-    ground: shoot.ground,
-    light: lightPlanOf(shoot),
+    ground: outing.ground,
+    light: lightPlanOf(outing),
     area,
     step: searchStep(distance, area),
     lensHeights: LENS_HEIGHTS,
@@ -95,13 +95,13 @@ function searchOf(outing: OutingState): SearchInput | undefined {
 }
 
 export function PlaceSearchProvider({ children }: { children: ReactNode }) {
-  const outing = useOuting();
+  const asked = useOuting();
   const [state, setState] = useState<SearchState>({ kind: "idle" });
   const run = useRef<SearchRun>(undefined);
   useEffect(() => () => run.current?.stop(), []);
 
   const start = async (): Promise<void> => {
-    const input = searchOf(outing);
+    const input = searchOf(asked);
     if (!input) return setState({ kind: "failed" });
     run.current?.stop();
     setState({ kind: "running", share: 0 });
@@ -119,12 +119,12 @@ export function PlaceSearchProvider({ children }: { children: ReactNode }) {
       kind: "found",
       places: {
         shotId: input.shot.id,
-        at: outing.at,
+        at: asked.at,
         step: input.step,
         heat,
         list,
         input,
-        span: spanOf(outing),
+        span: spanOf(asked),
       },
     });
   };
@@ -135,8 +135,8 @@ export function PlaceSearchProvider({ children }: { children: ReactNode }) {
   // What was found for another shot or sky is not shown as if it held now; it speaks of the whole span, not of a minute.
   const stale =
     state.kind === "found" &&
-    (state.places.shotId !== outing.shot.id ||
-      state.places.input.light.cloudEighths !== outing.shoot.light.cloudEighths);
+    (state.places.shotId !== asked.shot.id ||
+      state.places.input.light.cloudEighths !== asked.outing.light.cloudEighths);
   return (
     <PlaceSearchContext.Provider
       value={{ state: stale ? { kind: "idle" } : state, start: () => void start(), stop }}

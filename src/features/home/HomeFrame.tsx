@@ -9,7 +9,7 @@ import { ThemeSwitch } from "../stage/ThemeSwitch";
 
 /** What stands beside the outings, in the order in which it is needed. */
 const PLACES = [
-  { key: "shoots", name: "Outings" },
+  { key: "outings", name: "Outings" },
   { key: "kit", name: "Kit" },
   { key: "library", name: "Library" },
   { key: "preferences", name: "Preferences" },

@@ -8,14 +8,14 @@ import { Dialog } from "@/ui/controls/Dialog";
 import { useToast } from "@/ui/controls/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { ownBeginning } from "../home/own-beginning";
-import { OpenFile } from "../shoots/OpenFile";
+import { OpenFile } from "../outings/OpenFile";
 import { downloadText } from "../store/file-transfer";
 import { openRepository } from "../store/open-repository";
-import { useShoots } from "../store/shoots";
+import { useOutings } from "../store/outings";
 
 /** All that is kept in this browser: out to a file, in from one, or away. */
 export function Belongings() {
-  const { data } = useShoots();
+  const { data } = useOutings();
   const [asking, setAsking] = useState<"once" | "twice">();
   const toast = useToast();
   const client = useQueryClient();
@@ -24,7 +24,7 @@ export function Belongings() {
   const onWrite = async (): Promise<void> => {
     const repository = await openRepository();
     const [list, kit, library, preferences] = await Promise.all([
-      repository.listShoots(),
+      repository.listOutings(),
       repository.readKit(),
       repository.readLibrary(),
       repository.readPreferences(),
@@ -32,7 +32,7 @@ export function Belongings() {
     downloadText(
       "bright-perch.everything.json",
       writeEverything({
-        shoots: list.shoots,
+        outings: list.outings,
         kit: kit.ok ? kit.value : ownBeginning(),
         library: library.ok ? library.value : EMPTY_LIBRARY,
         preferences,
@@ -50,7 +50,7 @@ export function Belongings() {
     await (await openRepository()).removeEverything();
     setAsking(undefined);
     client.clear();
-    router.replace("/shoots");
+    router.replace("/outings");
   };
   return (
     <View className="gap-2" role="region" aria-label="Your data">
@@ -61,10 +61,10 @@ export function Belongings() {
         Outings, kit, library and preferences are stored in this browser only. A file moves them to another.
       </Txt>
       <Button label="Export everything to a file" kind="filled" onPress={() => void onWrite()} />
-      <OpenFile shoots={data?.shoots ?? []} />
+      <OpenFile outings={data?.outings ?? []} />
       <Button label="Delete everything" kind="danger" onPress={() => setAsking("once")} />
       <Dialog title="Delete everything?" open={asking === "once"} onClose={() => setAsking(undefined)}>
-        <Txt>{`${data?.shoots.length ?? 0} outings, the kit, your library and your preferences will be deleted. Export them first if you may want them again.`}</Txt>
+        <Txt>{`${data?.outings.length ?? 0} outings, the kit, your library and your preferences will be deleted. Export them first if you may want them again.`}</Txt>
         <Button label="Continue" kind="danger" onPress={() => setAsking("twice")} />
         <Button label="Cancel" kind="filled" onPress={() => setAsking(undefined)} />
       </Dialog>

@@ -29,7 +29,7 @@ const whole = (text: string, least: number): number | undefined => {
 
 /** Frames and keepers of the shot in hand at the settings that were used; the field card's to begin with. */
 export function CountForm() {
-  const { shot, inHand, change, shoot } = useOuting();
+  const { shot, inHand, change, outing } = useOuting();
   const toast = useToast();
   const suggested = inHand?.ok ? inHand.settings.settings : USUAL;
   const [used, setUsed] = useState<Settings>();
@@ -50,7 +50,7 @@ export function CountForm() {
   const onCount = (): void => {
     setTried(true);
     if (takenWrong || keptWrong || frames === undefined || keepers === undefined) return;
-    const before = new Set(shoot.log.map((s) => s.id));
+    const before = new Set(outing.log.map((s) => s.id));
     change(addSeries({ shotId: shot.id, settings, taken: frames, kept: keepers }));
     setTaken("");
     setKept("");

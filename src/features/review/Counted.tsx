@@ -14,9 +14,9 @@ const HALF = 0.5;
 
 /** Keepers by shutter over every shot of the outing, and the series that were counted. */
 export function Counted() {
-  const { shoot, change } = useOuting();
+  const { outing, change } = useOuting();
   const toast = useToast();
-  const rows = keepersBy("shutter", shoot.log);
+  const rows = keepersBy("shutter", outing.log);
   if (rows.length === 0)
     return (
       <Message
@@ -45,8 +45,8 @@ export function Counted() {
         The bar is where the true share lies, 95 % sure (Wilson 1927): few frames, long bar.
       </Txt>
       <View role="list" aria-label="Counted series">
-        {shoot.log.map((series) => {
-          const name = shoot.shots.find((s) => s.id === series.shotId)?.name ?? "";
+        {outing.log.map((series) => {
+          const name = outing.shots.find((s) => s.id === series.shotId)?.name ?? "";
           return (
             <View key={series.id} role="listitem">
               <Row

@@ -9,9 +9,9 @@ import { useOuting } from "../stage/outing-context";
 
 /** The readings of the place: where, when, and how far the light was from what was thought. */
 export function Readings() {
-  const { shoot, wall, change } = useOuting();
+  const { outing, wall, change } = useOuting();
   const toast = useToast();
-  const { readings } = shoot.light;
+  const { readings } = outing.light;
   return (
     <View role="region" aria-label="Readings">
       <Txt size={20} weight={700} role="heading" aria-level={2}>
@@ -21,7 +21,7 @@ export function Readings() {
         <Txt tone="ink2">No reading yet. A test shot on Run, too dark or too bright, makes one.</Txt>
       )}
       {readings.map((reading) => {
-        const zone = shoot.ground.zones.find((z) => z.id === reading.zoneId)?.name ?? "";
+        const zone = outing.ground.zones.find((z) => z.id === reading.zoneId)?.name ?? "";
         const words = `${signedStops(readingOffset(reading))} stops`;
         return (
           <Row

@@ -47,9 +47,9 @@ const MOST = 4000;
 
 /** What to know next time; kept on leaving the field. */
 function Notes() {
-  const { shoot, change } = useOuting();
+  const { outing, change } = useOuting();
   const [draft, setDraft] = useState<string>();
-  const text = draft ?? shoot.notes;
+  const text = draft ?? outing.notes;
   const long = text.length > MOST;
   return (
     <View className="gap-1">

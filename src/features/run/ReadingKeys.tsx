@@ -17,14 +17,14 @@ type Way = "dark" | "bright";
 
 /** A press or two in gloves: it was right, or which way it was off and by how many clicks; any settings can be typed. */
 export function ReadingKeys({ found }: { found: Assessment }) {
-  const { shoot, change } = useOuting();
+  const { outing, change } = useOuting();
   const toast = useToast();
   const [way, setWay] = useState<Way>();
-  const readings = shoot.light.readings.length;
+  const readings = outing.light.readings.length;
 
   const [typing, setTyping] = useState(false);
   const keep = (off: number, settings?: Settings): void => {
-    const reading = readingFrom(found, shoot, off, settings);
+    const reading = readingFrom(found, outing, off, settings);
     change(keepReading(reading));
     setWay(undefined);
     toast({

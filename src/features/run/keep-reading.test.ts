@@ -1,13 +1,13 @@
 import { dropReading } from "../stage/edits";
 import { assess } from "@/core/judge";
 import { sceneAt } from "@/core/scene";
-import { instantOf, lightPlanOf, rigOf, type Shoot } from "@/data";
-import { demoKit, demoShoots } from "../../../demo";
+import { instantOf, lightPlanOf, rigOf, type Outing } from "@/data";
+import { demoKit, demoOutings } from "../../../demo";
 import { keepReading, readingFrom } from "./keep-reading";
 
-const shoot = demoShoots[0]!;
+const outing = demoOutings[0]!;
 
-function card(s: Shoot, time: string) {
+function card(s: Outing, time: string) {
   const shot = s.shots[0]!;
   const choice = s.choices[0]!;
   const found = assess({
@@ -23,7 +23,7 @@ function card(s: Shoot, time: string) {
 }
 
 test("two clicks too dark under passing cloud: two clicks more ISO now, one half an hour later, none of it at the start", () => {
-  const changing = { ...shoot, light: { ...shoot.light, passing: true } };
+  const changing = { ...outing, light: { ...outing.light, passing: true } };
   const before = card(changing, "16:27");
   const kept = keepReading(readingFrom(before, changing, -2))(changing);
   expect(card(kept, "16:27").settings.settings.iso - before.settings.settings.iso).toBe(2);
@@ -36,7 +36,7 @@ test("two clicks too dark under passing cloud: two clicks more ISO now, one half
 test("a reading faded under a steady sky, a roof or leaves: there it stays", () => {
   const covers = [{}, { roof: { daylightShare: 0.05 } }, { leaves: { daylightShare: 0.1 } }];
   for (const cover of covers) {
-    const steady = { ...shoot, light: { ...shoot.light, ...cover, lamps: null, passing: "roof" in cover } };
+    const steady = { ...outing, light: { ...outing.light, ...cover, lamps: null, passing: "roof" in cover } };
     const kept = keepReading(readingFrom(card(steady, "16:27"), steady, -2))(steady);
     const shift = (time: string) => card(kept, time).light.ev.value - card(steady, time).light.ev.value;
     expect(shift("16:27")).toBeLessThan(-0.4);
@@ -45,17 +45,17 @@ test("a reading faded under a steady sky, a roof or leaves: there it stays", () 
 });
 
 test("of two readings of one zone the later rules to the millisecond, and of two at one instant the one kept last", () => {
-  const first = readingFrom(card(shoot, "16:27"), shoot, -2);
+  const first = readingFrom(card(outing, "16:27"), outing, -2);
   const at = (ms: number, offClicks: number, id: string) => ({ ...first, at: first.at + ms, offClicks, id });
   const shown = (...readings: (typeof first)[]) =>
-    card({ ...shoot, light: { ...shoot.light, readings } }, "16:30").light.ev.value;
+    card({ ...outing, light: { ...outing.light, readings } }, "16:30").light.ev.value;
   expect(shown(at(1, 3, "b"), first)).toBeCloseTo(shown(at(1, 3, "b")), 12);
   expect(shown(first, at(0, 3, "b"))).toBeCloseTo(shown(at(0, 3, "b")), 12);
 });
 
 test("readings get ids of their own, and one that is dropped leaves the rest", () => {
-  const first = readingFrom(card(shoot, "16:27"), shoot, -2);
-  const one = keepReading(first)(shoot);
+  const first = readingFrom(card(outing, "16:27"), outing, -2);
+  const one = keepReading(first)(outing);
   const second = readingFrom(card(one, "16:40"), one, 1);
   const two = keepReading(second)(one);
   expect(second.id).not.toBe(first.id);

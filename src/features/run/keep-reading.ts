@@ -2,19 +2,19 @@ import { evOfClicks, type Settings } from "@/core/exposure";
 import type { Assessment } from "@/core/judge";
 import type { Reading } from "@/core/light";
 import { bellowsLoss } from "@/core/optics";
-import type { Shoot } from "@/data";
+import type { Outing } from "@/data";
 
 /** A reading from what was set, the card's settings unless others are named, and how far off the picture was; + too bright, − too dark. */
 export function readingFrom(
   found: Assessment,
-  shoot: Shoot,
+  outing: Outing,
   offClicks: number,
   settings: Settings = found.settings.settings,
 ): Reading {
-  const shot = shoot.shots.find((s) => s.id === found.ids.shot)!;
-  const spot = shoot.ground.spots.find((s) => s.id === shot.spotId)!;
+  const shot = outing.shots.find((s) => s.id === found.ids.shot)!;
+  const spot = outing.ground.spots.find((s) => s.id === shot.spotId)!;
   return {
-    id: nextId(shoot.light.readings),
+    id: nextId(outing.light.readings),
     zoneId: spot.zoneId,
     spotId: spot.id,
     positionId: found.ids.position,
@@ -37,7 +37,7 @@ function nextId(readings: readonly Reading[]): string {
 
 export const keepReading =
   (reading: Reading) =>
-  (shoot: Shoot): Shoot => ({
-    ...shoot,
-    light: { ...shoot.light, readings: [...shoot.light.readings, reading] },
+  (outing: Outing): Outing => ({
+    ...outing,
+    light: { ...outing.light, readings: [...outing.light.readings, reading] },
   });

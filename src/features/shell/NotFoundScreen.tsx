@@ -13,7 +13,7 @@ export function NotFoundScreen({ address }: { address: string }) {
         body={`There is no page at ${address}. Your outings are all under Outings.`}
       >
         <View className="mt-3 flex-row">
-          <Button label="Back to outings" kind="filled" onPress={() => router.replace("/shoots")} />
+          <Button label="Back to outings" kind="filled" onPress={() => router.replace("/outings")} />
         </View>
       </Message>
     </View>

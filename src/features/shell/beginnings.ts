@@ -3,11 +3,11 @@ import { loadDesk } from "./lazy-desk";
 
 /** The two ways to begin, loaded when one of them is taken. */
 export async function loadDemo(): Promise<Beginning> {
-  const { demoKit, demoShoots } = await loadDesk();
-  return { kit: demoKit, shoots: demoShoots };
+  const { demoKit, demoOutings } = await loadDesk();
+  return { kit: demoKit, outings: demoOutings };
 }
 
 export async function loadOwn(): Promise<Beginning> {
   const { ownBeginning } = await loadDesk();
-  return { kit: ownBeginning(), shoots: [] };
+  return { kit: ownBeginning(), outings: [] };
 }

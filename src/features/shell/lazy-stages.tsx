@@ -5,11 +5,11 @@ type Stages = typeof import("../stages");
 
 const loadStages = (): Promise<Stages> => import("../stages");
 /** What computes a new outing comes with the stages, which are opened next anyway. */
-export const loadNewShoot = async () => (await loadStages()).newShoot;
+export const loadNewOuting = async () => (await loadStages()).newOuting;
 
 const StagesContext = createContext<Stages | undefined>(undefined);
 
-/** The stages come as one module, after the list of shoots: what they share is loaded once and late. */
+/** The stages come as one module, after the list of outings: what they share is loaded once and late. */
 export function LateOuting({ id, children }: { id: string; children: ReactNode }) {
   return (
     <Late load={loadStages} waiting="Opening the outing">

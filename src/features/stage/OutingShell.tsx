@@ -7,17 +7,17 @@ import { faultWords } from "@/words";
 import { downloadText } from "../store/file-transfer";
 import { usePreferences } from "../store/preferences";
 import { useKit } from "../store/kit";
-import { useShoot } from "../store/shoots";
+import { useOuting } from "../store/outings";
 import { OutingProvider } from "./outing-context";
 
 /** Opens an outing for its stages, or says why it cannot be opened and shows the way back. */
 export function OutingShell({ id, children }: { id: string; children: ReactNode }) {
-  const shoot = useShoot(id);
+  const outing = useOuting(id);
   const kit = useKit();
   const preferences = usePreferences();
-  if (shoot.isPending || kit.isPending) return <Message title="Opening the outing" />;
-  if (!shoot.data?.ok) {
-    const trouble = shoot.data;
+  if (outing.isPending || kit.isPending) return <Message title="Opening the outing" />;
+  if (!outing.data?.ok) {
+    const trouble = outing.data;
     if (trouble?.reason === "unreadable")
       return (
         <WayBack
@@ -45,7 +45,7 @@ export function OutingShell({ id, children }: { id: string; children: ReactNode 
       />
     );
   return (
-    <OutingProvider shoot={shoot.data.value} kit={kit.data.value} preferences={preferences}>
+    <OutingProvider outing={outing.data.value} kit={kit.data.value} preferences={preferences}>
       {children}
     </OutingProvider>
   );
@@ -58,7 +58,7 @@ function WayBack({ title, body, children }: { title: string; body: string; child
       <Message title={title} body={body}>
         <View className="mt-3 flex-row flex-wrap gap-2">
           {children}
-          <Button label="Back to outings" kind="filled" onPress={() => router.replace("/shoots")} />
+          <Button label="Back to outings" kind="filled" onPress={() => router.replace("/outings")} />
         </View>
       </Message>
     </View>

@@ -9,10 +9,10 @@ const HOUR = 3_600_000;
 
 /** The outing's light strip: the light from the chosen position over the afternoon, and the control of the minute. */
 export function OutingStrip({ folded }: { folded: boolean }) {
-  const { shoot, window, at, live, wall, timeline, lookAt, inHand, backToNow } = useOuting();
+  const { outing, window, at, live, wall, timeline, lookAt, inHand, backToNow } = useOuting();
   const hours = [];
   for (let t = Math.ceil(window.from / HOUR) * HOUR; t <= window.until; t += HOUR)
-    hours.push({ at: t, words: hourWords(wallTimeOf(t, shoot.zone)) });
+    hours.push({ at: t, words: hourWords(wallTimeOf(t, outing.zone)) });
   const light = inHand?.ok ? `, ${evWords(inHand.light.ev.value)}` : "";
   return (
     <View className="border-t border-line bg-paper">

@@ -14,10 +14,10 @@ import { ShotList } from "./ShotList";
 
 /** Which shot from where, at which minute; a press lists the promised shots. */
 export function ShotInHand() {
-  const { shoot, shot, choice, wall, at, live } = useOuting();
+  const { outing, shot, choice, wall, at, live } = useOuting();
   const [open, setOpen] = useState(false);
   const { water } = useTokens();
-  const place = shoot.ground.positions.find((p) => p.id === choice.positionId);
+  const place = outing.ground.positions.find((p) => p.id === choice.positionId);
   const title = `${shot.name}${place ? ` from ${place.name}` : ""}`;
   const time = live ? `now ${wall(at)}` : `planned for ${wall(at)}`;
   return (
@@ -46,11 +46,11 @@ export function ShotInHand() {
 }
 
 function PlaceChoice() {
-  const { shoot, shot, choice, change } = useOuting();
+  const { outing, shot, choice, change } = useOuting();
   return (
     <Segmented
       label={`Position for ${shot.name}`}
-      segments={shoot.ground.positions.map((p) => ({ key: p.id, label: p.name }))}
+      segments={outing.ground.positions.map((p) => ({ key: p.id, label: p.name }))}
       chosen={choice.positionId ?? ""}
       onChoose={(positionId) => change(editChoice(shot.id, { positionId }))}
     />

@@ -8,14 +8,14 @@ import { useOuting } from "./outing-context";
 
 /** The promised shots, each with the position that serves it; a press takes one in hand. */
 export function ShotList() {
-  const { shoot, shot, change } = useOuting();
+  const { outing, shot, change } = useOuting();
   return (
     <View>
       <Txt size={18} weight={700}>
         Promised
       </Txt>
-      {shoot.shots.map((s) => {
-        const place = shoot.ground.positions.find((p) => p.id === choiceOf(shoot, s.id)?.positionId);
+      {outing.shots.map((s) => {
+        const place = outing.ground.positions.find((p) => p.id === choiceOf(outing, s.id)?.positionId);
         return (
           <Row
             key={s.id}

@@ -62,28 +62,28 @@ export function StageFrame({ stage, children }: Props) {
 }
 
 function Head({ wide, onMenu }: { wide: boolean; onMenu: () => void }) {
-  const { shoot } = useOuting();
+  const { outing } = useOuting();
   const router = useRouter();
   const { ink } = useTokens();
   return (
     <View role="banner" className={wide ? "p-2" : "h-[52px] flex-row items-center"}>
       <View className={wide ? "flex-row justify-between" : ""}>
-        <IconButton label="Back to outings" onPress={() => router.navigate("/shoots")}>
+        <IconButton label="Back to outings" onPress={() => router.navigate("/outings")}>
           <BackIcon size={28} color={ink} />
         </IconButton>
         {wide && <ThemeSwitch />}
       </View>
       <Pressable
         role="button"
-        aria-label={`Outing: ${shoot.name}. Details and actions`}
+        aria-label={`Outing: ${outing.name}. Details and actions`}
         onPress={onMenu}
         className={`min-h-12 justify-center active:opacity-70 ${wide ? "px-3 py-2" : "min-w-0 flex-1"}`}
       >
         <Txt size={wide ? 20 : 18} weight={700} numberOfLines={wide ? 3 : 1} role="heading" aria-level={1}>
-          {shoot.name}
+          {outing.name}
         </Txt>
         <Txt size={14} tone="ink2" numberOfLines={2}>
-          {`${dateWords(shoot.date)}, ${shoot.starts} · ${shoot.place}`}
+          {`${dateWords(outing.date)}, ${outing.starts} · ${outing.place}`}
         </Txt>
       </Pressable>
       {!wide && <ThemeSwitch />}
@@ -103,17 +103,17 @@ const KEYS_LISTED: KeyList = [
 
 /** The keys of every stage, and their list. */
 function useStageKeys(stage: StageKey): ReactNode {
-  const { shoot, choice, window, at, lookAt, change } = useOuting();
+  const { outing, choice, window, at, lookAt, change } = useOuting();
   const router = useRouter();
   const [open, setOpen] = useState(false);
   const keys = useMemo(() => {
     const by = (minutes: number) => () =>
       lookAt(Math.min(window.until, Math.max(window.from, at + minutes * 60_000)), true);
-    const shots = shoot.shots.slice(0, 9).map((shot, i) => [String(i + 1), () => change(takeShot(shot.id))]);
-    const places = shoot.ground.positions
+    const shots = outing.shots.slice(0, 9).map((shot, i) => [String(i + 1), () => change(takeShot(shot.id))]);
+    const places = outing.ground.positions
       .filter((p) => p.name.length === 1)
       .map((p) => [p.name.toLowerCase(), () => change(editChoice(choice.shotId, { positionId: p.id }))]);
-    const go = (key: StageKey) => () => router.replace(`/shoot/${shoot.id}/${key}`);
+    const go = (key: StageKey) => () => router.replace(`/outing/${outing.id}/${key}`);
     const stages = STAGES.map((s) => [s.hotkey, go(s.key)]);
     const here = STAGES.findIndex((s) => s.key === stage);
     const beside = [
@@ -129,7 +129,7 @@ function useStageKeys(stage: StageKey): ReactNode {
       ["ArrowRight", by(5)],
       ["?", () => setOpen(true)],
     ]) as Record<string, () => void>;
-  }, [shoot, choice, window, at, lookAt, change, router, stage]);
+  }, [outing, choice, window, at, lookAt, change, router, stage]);
   useHotkeys(keys);
   return <KeysDialog keys={KEYS_LISTED} open={open} onClose={() => setOpen(false)} />;
 }

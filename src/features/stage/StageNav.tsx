@@ -11,7 +11,7 @@ interface Props {
 
 /** The stages as words: along the bottom edge on a phone, as a column with what is open on a wide screen. */
 export function StageNav({ stage, wide }: Props) {
-  const { shoot, timeline, vetoed } = useOuting();
+  const { outing, timeline, vetoed } = useOuting();
   const short = timeline.points.some((p) => p.short > 0);
   return (
     <View
@@ -20,10 +20,10 @@ export function StageNav({ stage, wide }: Props) {
       className={wide ? "gap-1 py-2" : "h-16 flex-row border-t border-line bg-sheet"}
     >
       {STAGES.map(({ key, name }) => {
-        const state = stageState(shoot, key, { short, vetoed });
+        const state = stageState(outing, key, { short, vetoed });
         const here = key === stage;
         return (
-          <Link key={key} href={`/shoot/${shoot.id}/${key}`} replace asChild>
+          <Link key={key} href={`/outing/${outing.id}/${key}`} replace asChild>
             <Pressable
               role="link"
               aria-label={`${name}: ${state.open}`}

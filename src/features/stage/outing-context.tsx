@@ -23,20 +23,20 @@ import {
   type Choice,
   type Preferences,
   type SaveFailure,
-  type Shoot,
+  type Outing,
   type StoredKit,
 } from "@/data";
 import { askedOf, assessInputOf, mountedFor } from "@/outing/assess-input";
-import { useShootChanges, type ChangeShoot } from "./save-shoot";
+import { useOutingChanges, type ChangeOuting } from "./save-outing";
 import { useMinuteClock } from "./useMinuteClock";
 
 export interface OutingState {
-  readonly shoot: Shoot;
+  readonly outing: Outing;
   readonly kit: StoredKit;
   /** What of the kit is in the bag. */
   readonly bag: StoredKit;
   readonly preferences: Preferences;
-  readonly change: ChangeShoot;
+  readonly change: ChangeOuting;
   readonly failure: SaveFailure | undefined;
   readonly retry: () => void;
   readonly reload: () => void;
@@ -70,43 +70,43 @@ const OutingContext = createContext<OutingState | undefined>(undefined);
 
 /** What the stages share. Only inside `OutingProvider`. */
 export function useOuting(): OutingState {
-  const outing = useContext(OutingContext);
-  if (!outing) throw new Error("useOuting needs an OutingProvider above it");
-  return outing;
+  const state = useContext(OutingContext);
+  if (!state) throw new Error("useOuting needs an OutingProvider above it");
+  return state;
 }
 
 const STEP = 5 * 60_000;
 const NOTHING: Timeline = { points: [], breaks: [] };
 
 interface Props {
-  readonly shoot: Shoot;
+  readonly outing: Outing;
   readonly kit: StoredKit;
   readonly preferences: Preferences;
   readonly children: ReactNode;
 }
 
 /** Walks the outing through the core whenever something changes, once for all stages. */
-export function OutingProvider({ shoot, kit, preferences, children }: Props) {
-  const changes = useShootChanges(shoot.id, shoot);
-  const clock = useOutingClock(shoot, changes.change);
-  const shot = shotInHand(shoot);
-  const choice = choiceOf(shoot, shot.id)!;
-  const subject = shoot.subjects.find((s) => s.id === shot.subjectId)!;
-  const { bag: packed } = shoot;
+export function OutingProvider({ outing, kit, preferences, children }: Props) {
+  const changes = useOutingChanges(outing.id, outing);
+  const clock = useOutingClock(outing, changes.change);
+  const shot = shotInHand(outing);
+  const choice = choiceOf(outing, shot.id)!;
+  const subject = outing.subjects.find((s) => s.id === shot.subjectId)!;
+  const { bag: packed } = outing;
   const bag = useMemo(() => bagOf({ bag: packed }, kit), [packed, kit]);
   const mounted = useMemo(
-    () => mountedFor(shoot, shot, kit, preferences.school),
-    [shoot, shot, kit, preferences.school],
+    () => mountedFor(outing, shot, kit, preferences.school),
+    [outing, shot, kit, preferences.school],
   );
-  const { ground } = shoot;
+  const { ground } = outing;
   const light = useMemo(
-    () => lightPlanOf(shoot),
+    () => lightPlanOf(outing),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the light hangs on these alone, not on every change
-    [shoot.light, shoot.date, shoot.zone],
+    [outing.light, outing.date, outing.zone],
   );
   const scene = useMemo(() => sceneAt(ground, light, clock.at), [ground, light, clock.at]);
 
-  const walk = useMemo(() => askedOf(shoot, shot, kit, preferences), [shoot, shot, kit, preferences]);
+  const walk = useMemo(() => askedOf(outing, shot, kit, preferences), [outing, shot, kit, preferences]);
   const assessments = useMemo(
     () =>
       new Map(
@@ -139,10 +139,13 @@ export function OutingProvider({ shoot, kit, preferences, children }: Props) {
     });
   }, [course]);
 
-  const vetoed = useMemo(() => vetoedShots(shoot, kit, scene, preferences), [shoot, kit, scene, preferences]);
+  const vetoed = useMemo(
+    () => vetoedShots(outing, kit, scene, preferences),
+    [outing, kit, scene, preferences],
+  );
 
   const value: OutingState = {
-    shoot,
+    outing,
     kit,
     bag,
     vetoed,
@@ -167,40 +170,40 @@ export function OutingProvider({ shoot, kit, preferences, children }: Props) {
   );
 }
 
-function vetoedShots(shoot: Shoot, kit: StoredKit, scene: Scene, preferences: Preferences): number {
+function vetoedShots(outing: Outing, kit: StoredKit, scene: Scene, preferences: Preferences): number {
   const vetoed = (shot: Shot): boolean => {
-    const input = assessInputOf(shoot, shot, kit, preferences, scene);
+    const input = assessInputOf(outing, shot, kit, preferences, scene);
     if (!input) return false;
     const found = assess(input);
     return !found.ok || found.judgement.some((j) => j.weight === "veto");
   };
-  return shoot.shots.filter(vetoed).length;
+  return outing.shots.filter(vetoed).length;
 }
 
 /** Degrees of the sun below which the screen goes dusk, and below which a hide goes dark. */
 const DUSK_FROM = 2;
 const DARK_FROM = -4;
 
-/** Where the theme follows the light, that of the shoot's minute: day, dusk, and in the wild the hide's. */
+/** Where the theme follows the light, that of the outing's minute: day, dusk, and in the wild the hide's. */
 function ByLight({ children }: { children: ReactNode }) {
-  const { preferences, scene, shoot } = useOuting();
+  const { preferences, scene, outing } = useOuting();
   const { altitude } = scene.sun;
-  const dark = altitude < DARK_FROM && shoot.kind === "wild";
+  const dark = altitude < DARK_FROM && outing.kind === "wild";
   const byLight = altitude > DUSK_FROM || scene.cover === "roof" ? "day" : dark ? "hide" : "dusk";
   const theme = preferences.themeByLight ? byLight : preferences.theme;
   return <ThemeProvider theme={theme}>{children}</ThemeProvider>;
 }
 
-function useOutingClock(shoot: Shoot, change: ChangeShoot) {
+function useOutingClock(outing: Outing, change: ChangeOuting) {
   const now = useMinuteClock();
   const [peek, setPeek] = useState<number>();
-  const { date, from, until, starts, zone } = shoot;
+  const { date, from, until, starts, zone } = outing;
   const window = useMemo(
-    () => windowOf(shoot),
+    () => windowOf(outing),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the window hangs on these alone
     [date, from, until, starts, zone],
   );
-  const clock = clockOf(shoot, now);
+  const clock = clockOf(outing, now);
   const live = clock.live && peek === undefined;
   return {
     window,

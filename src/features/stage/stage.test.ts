@@ -1,7 +1,7 @@
 import { beginShot } from "@/outing/begin/begin-shot";
-import { shootSchema, type Shoot } from "@/data";
-import { demoKit, demoShoots } from "../../../demo";
-import { whatIsOpen } from "../shoots/what-is-open";
+import { outingSchema, type Outing } from "@/data";
+import { demoKit, demoOutings } from "../../../demo";
+import { whatIsOpen } from "../outings/what-is-open";
 import {
   addObstacle,
   addPosition,
@@ -29,24 +29,24 @@ import {
 } from "./edits";
 import { STAGES, stageState } from "./stages";
 
-const shoot = demoShoots[0]!;
+const outing = demoOutings[0]!;
 const NONE = { short: false, vetoed: 0 };
-const placed = editChoice("coach-after-a-goal", { positionId: "c" })(shoot);
+const placed = editChoice("coach-after-a-goal", { positionId: "c" })(outing);
 
 test("a stage is settled when nothing in it is open, and says what is", () => {
-  expect(stageState(shoot, "ground", NONE)).toEqual({ settled: false, open: "1 shot without a position" });
+  expect(stageState(outing, "ground", NONE)).toEqual({ settled: false, open: "1 shot without a position" });
   expect(stageState(placed, "ground", NONE)).toEqual({ settled: true, open: "every shot has a position" });
-  expect(stageState(shoot, "expose", { short: true, vetoed: 0 })).toEqual({
+  expect(stageState(outing, "expose", { short: true, vetoed: 0 })).toEqual({
     settled: false,
     open: "light runs short",
   });
-  expect(stageState(shoot, "expose", NONE).settled).toBe(true);
-  expect(stageState(shoot, "run", NONE)).toEqual({ settled: false, open: "no reading yet" });
+  expect(stageState(outing, "expose", NONE).settled).toBe(true);
+  expect(stageState(outing, "run", NONE)).toEqual({ settled: false, open: "no reading yet" });
   expect(STAGES.map((s) => s.key)).toEqual(["brief", "ground", "frame", "expose", "run", "review"]);
 });
 
 test("the list tells promises and what is open without computing", () => {
-  expect(whatIsOpen(shoot)).toEqual([
+  expect(whatIsOpen(outing)).toEqual([
     { words: "4 shots, 11 pictures", open: false },
     { words: "1 shot has no position yet", open: true },
     { words: "no light reading yet", open: true },
@@ -55,7 +55,7 @@ test("the list tells promises and what is open without computing", () => {
 });
 
 test("every edit leaves an outing that passes the schema, and the one before as it was", () => {
-  const before = JSON.stringify(shoot);
+  const before = JSON.stringify(outing);
   const edits = [
     movePosition("b", { at: { x: 1, y: 2 } }),
     movePosition("b", { lensHeight: 0.3 }),
@@ -66,70 +66,70 @@ test("every edit leaves an outing that passes the schema, and the one before as 
     setLamps({ class: "I" }),
   ];
   for (const edit of edits) {
-    const after = edit(shoot);
-    expect(shootSchema.safeParse(after).success).toBe(true);
-    expect(after).not.toEqual(shoot);
+    const after = edit(outing);
+    expect(outingSchema.safeParse(after).success).toBe(true);
+    expect(after).not.toEqual(outing);
   }
-  expect(JSON.stringify(shoot)).toBe(before);
+  expect(JSON.stringify(outing)).toBe(before);
 });
 
 test("an edit touches what it names and nothing beside it", () => {
-  const moved = movePosition("b", { at: { x: 1, y: 2 } })(shoot);
-  expect(moved.ground.positions[1]).toEqual({ ...shoot.ground.positions[1], at: { x: 1, y: 2 } });
-  expect(moved.ground.positions[0]).toBe(shoot.ground.positions[0]);
-  expect(moved.ground.obstacles).toBe(shoot.ground.obstacles);
-  const held = holdRails("drag-flick", { iso: 9 })(shoot);
+  const moved = movePosition("b", { at: { x: 1, y: 2 } })(outing);
+  expect(moved.ground.positions[1]).toEqual({ ...outing.ground.positions[1], at: { x: 1, y: 2 } });
+  expect(moved.ground.positions[0]).toBe(outing.ground.positions[0]);
+  expect(moved.ground.obstacles).toBe(outing.ground.obstacles);
+  const held = holdRails("drag-flick", { iso: 9 })(outing);
   expect(held.choices[0]!.held).toEqual({ iso: 9 });
-  expect(held.choices[1]).toBe(shoot.choices[1]);
+  expect(held.choices[1]).toBe(outing.choices[1]);
 });
 
 test("a ground without lamps stays without", () => {
-  const dark = { ...shoot, light: { ...shoot.light, lamps: null } };
+  const dark = { ...outing, light: { ...outing.light, lamps: null } };
   expect(setLamps({ class: "I" })(dark)).toBe(dark);
 });
 
 test("brief, frame and review say what is open", () => {
-  const open = { ...shoot, access: { allowedBy: "", mayStand: "here", fallBack: "" } };
+  const open = { ...outing, access: { allowedBy: "", mayStand: "here", fallBack: "" } };
   expect(stageState(open, "brief", NONE)).toEqual({ settled: false, open: "access is not settled" });
-  expect(stageState(shoot, "brief", NONE)).toEqual({ settled: true, open: "4 shots promised" });
-  expect(stageState(shoot, "frame", { short: false, vetoed: 2 })).toMatchObject({ settled: false });
-  expect(stageState(shoot, "review", NONE).settled).toBe(false);
+  expect(stageState(outing, "brief", NONE)).toEqual({ settled: true, open: "4 shots promised" });
+  expect(stageState(outing, "frame", { short: false, vetoed: 2 })).toMatchObject({ settled: false });
+  expect(stageState(outing, "review", NONE).settled).toBe(false);
 });
 
-const check = (after: Shoot): Shoot => {
-  expect(shootSchema.safeParse(after).error?.issues).toBeUndefined();
+const check = (after: Outing): Outing => {
+  expect(outingSchema.safeParse(after).error?.issues).toBeUndefined();
   return after;
 };
 
 test("positions and spots come and go; what hung on them is let go of, and a spot in use stays", () => {
-  const more = check(addPosition({ x: 40, y: 0 })(shoot));
+  const more = check(addPosition({ x: 40, y: 0 })(outing));
   expect(more.ground.positions.at(-1)).toMatchObject({ id: "d", name: "D" });
   expect(more.choices[0]!.positionId).toBe("d");
-  const less = check(removePosition("b")(shoot));
+  const less = check(removePosition("b")(outing));
   expect(less.choices.map((c) => c.positionId)).toEqual([null, "a", null, null]);
-  const spotted = check(addSpot({ ...shoot.ground.spots[0]!, name: "Corner" })(shoot));
+  const spotted = check(addSpot({ ...outing.ground.spots[0]!, name: "Corner" })(outing));
   expect(spotted.shots[0]!.spotId).toBe("spot");
   expect(removeSpot("spot")(spotted)).toBe(spotted);
   expect(check(removeSpot("flick")(spotted)).ground.spots.map((s) => s.id)).not.toContain("flick");
-  expect(check(editSpot("flick", { facing: 90 })(shoot)).ground.spots[0]!.facing).toBe(90);
+  expect(check(editSpot("flick", { facing: 90 })(outing)).ground.spots[0]!.facing).toBe(90);
 });
 
 test("shots are put, moved, taken back and restored with their kit and counts", () => {
-  const subject = shoot.subjects[0]!;
-  const fresh = beginShot(subject, "goal", { tolerance: "web" }, shoot.shots);
-  const more = check(putShot(fresh, subject, demoKit)(shoot));
+  const subject = outing.subjects[0]!;
+  const fresh = beginShot(subject, "goal", { tolerance: "web" }, outing.shots);
+  const more = check(putShot(fresh, subject, demoKit)(outing));
   expect(more.shotId).toBe(fresh.id);
   expect(more.choices.at(-1)).toMatchObject({ shotId: fresh.id, positionId: "b" });
-  expect(moveShot(0, 2)(shoot).shots.map((s) => s.id)).toEqual([
+  expect(moveShot(0, 2)(outing).shots.map((s) => s.id)).toEqual([
     "keepers-save",
     "wingers-run",
     "drag-flick",
     "coach-after-a-goal",
   ]);
-  expect(moveShot(0, -1)(shoot).shots).toEqual(shoot.shots);
+  expect(moveShot(0, -1)(outing).shots).toEqual(outing.shots);
   const counted = check(
     addSeries({ shotId: "drag-flick", settings: { shutter: 30, aperture: 9, iso: 6 }, taken: 10, kept: 2 })(
-      shoot,
+      outing,
     ),
   );
   const without = check(removeShot("drag-flick")(counted));
@@ -137,26 +137,26 @@ test("shots are put, moved, taken back and restored with their kit and counts", 
   const back = check(restoreShot(counted, "drag-flick")(without));
   expect(back.shots).toEqual(counted.shots);
   expect(back.log).toEqual(counted.log);
-  const only = { ...shoot, shots: [shoot.shots[0]!], choices: [shoot.choices[0]!] };
+  const only = { ...outing, shots: [outing.shots[0]!], choices: [outing.choices[0]!] };
   expect(removeShot("drag-flick")(only)).toBe(only);
 });
 
 test("what stands is added, reshaped and taken away; lamps come and go with the kind of place", () => {
   const outline = [0, 1, 2].map((i) => ({ x: i, y: i * i }));
-  const more = check(addObstacle({ name: "Hut", kind: "building", height: 3, outline })(shoot));
+  const more = check(addObstacle({ name: "Hut", kind: "building", height: 3, outline })(outing));
   const { id } = more.ground.obstacles.at(-1)!;
   expect(check(editObstacle(id, { height: 4 })(more)).ground.obstacles.at(-1)).toMatchObject({
     height: 4,
     outline,
   });
-  expect(removeObstacle(id)(more).ground.obstacles).toEqual(shoot.ground.obstacles);
-  expect(check(setLit(false)(shoot)).light.lamps).toBeNull();
-  const hall = { ...shoot, light: { ...shoot.light, lamps: null, roof: { daylightShare: 0.01 } } };
+  expect(removeObstacle(id)(more).ground.obstacles).toEqual(outing.ground.obstacles);
+  expect(check(setLit(false)(outing)).light.lamps).toBeNull();
+  const hall = { ...outing, light: { ...outing.light, lamps: null, roof: { daylightShare: 0.01 } } };
   expect(check(setLit(true)(hall)).light.lamps).toMatchObject({ kind: "hall", from: "15:30" });
-  expect(check(editVenue({ bearing: 270 })(shoot)).ground.venue.bearing).toBe(270);
-  expect(check(setCover("roof", 0.02)(shoot)).light.roof).toEqual({ daylightShare: 0.02 });
+  expect(check(editVenue({ bearing: 270 })(outing)).ground.venue.bearing).toBe(270);
+  expect(check(setCover("roof", 0.02)(outing)).light.roof).toEqual({ daylightShare: 0.02 });
   const wood = check(setCover("leaves", 0.03)(hall)).light;
   expect([wood.roof, wood.leaves]).toEqual([undefined, { daylightShare: 0.03 }]);
   expect(check(setCover("open", 0)(hall)).light).toMatchObject({ roof: undefined, leaves: undefined });
-  expect(check(setSurface("snow")(shoot)).ground.surface).toBe("snow");
+  expect(check(setSurface("snow")(outing)).ground.surface).toBe("snow");
 });

@@ -1,4 +1,4 @@
-import type { Shoot } from "@/data";
+import type { Outing } from "@/data";
 import { accessSentence, countWords } from "@/words";
 
 /** The stages that are built, in the order of the work. */
@@ -33,16 +33,16 @@ const state = (settled: boolean, done: string, open: string): StageState => ({
 });
 
 /** What is settled in each stage and what is still open. */
-export function stageState(shoot: Shoot, key: StageKey, { short, vetoed }: StageFindings): StageState {
+export function stageState(outing: Outing, key: StageKey, { short, vetoed }: StageFindings): StageState {
   switch (key) {
     case "brief":
       return state(
-        accessSentence(shoot.access).settled,
-        `${shots(shoot.shots.length)} promised`,
+        accessSentence(outing.access).settled,
+        `${shots(outing.shots.length)} promised`,
         "access is not settled",
       );
     case "ground": {
-      const without = shoot.choices.filter((c) => c.positionId === null).length;
+      const without = outing.choices.filter((c) => c.positionId === null).length;
       return state(without === 0, "every shot has a position", `${shots(without)} without a position`);
     }
     case "frame":
@@ -50,11 +50,11 @@ export function stageState(shoot: Shoot, key: StageKey, { short, vetoed }: Stage
     case "expose":
       return state(!short, "enough light", "light runs short");
     case "run": {
-      const readings = shoot.light.readings.length;
+      const readings = outing.light.readings.length;
       return state(readings > 0, `${readings} kept`, "no reading yet");
     }
     case "review": {
-      const frames = shoot.log.reduce((n, s) => n + s.taken, 0);
+      const frames = outing.log.reduce((n, s) => n + s.taken, 0);
       return state(frames > 0, `${frames} frames counted`, "nothing counted yet");
     }
   }

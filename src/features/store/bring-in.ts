@@ -4,45 +4,45 @@ import {
   bringIn,
   type FileContents,
   type OnConflict,
-  type Outing,
+  type OutingFile,
   type Repository,
   type Saved,
-  type Shoot,
+  type Outing,
 } from "@/data";
 import { openRepository } from "./open-repository";
 
 export interface BroughtIn {
-  readonly shoots: readonly Shoot[];
+  readonly outings: readonly Outing[];
   readonly addedKit: number;
 }
 
-/** Puts an outing from a file beside, or in place of, the user's own. The kit is written first: a shoot needs its kit. */
+/** Puts an outing from a file beside, or in place of, the user's own. The kit is written first: an outing needs its kit. */
 async function takeIn(
   repository: Repository,
-  file: Outing,
+  file: OutingFile,
   onConflict: OnConflict,
-): Promise<Saved<{ readonly shoot: Shoot; readonly addedKit: number }>> {
+): Promise<Saved<{ readonly outing: Outing; readonly addedKit: number }>> {
   const kit = await repository.readKit();
-  const { shoots } = await repository.listShoots();
-  const next = bringIn(file, { kit: kit.ok ? kit.value : undefined, shoots }, onConflict);
+  const { outings } = await repository.listOutings();
+  const next = bringIn(file, { kit: kit.ok ? kit.value : undefined, outings }, onConflict);
   const kept = await repository.saveKit(next.kit);
   if (!kept.ok) return kept;
-  const saved = await repository.saveShoot(next.shoot);
-  if (saved.ok) return { ok: true, value: { shoot: saved.value, addedKit: next.addedKit } };
+  const saved = await repository.saveOuting(next.outing);
+  if (saved.ok) return { ok: true, value: { outing: saved.value, addedKit: next.addedKit } };
   if (kit.ok) await repository.saveKit(kit.value);
   return saved;
 }
 
 /** What a file holds, taken in piece by piece; the first piece that cannot be kept ends it and is told. */
-async function takeAll({ outings, rest }: FileContents, onConflict: OnConflict): Promise<Saved<BroughtIn>> {
+async function takeAll({ files, rest }: FileContents, onConflict: OnConflict): Promise<Saved<BroughtIn>> {
   const repository = await openRepository();
-  await repository.begin(async () => ({ kit: outings[0]?.kit ?? rest!.kit, shoots: [] }));
-  const shoots: Shoot[] = [];
+  await repository.begin(async () => ({ kit: files[0]?.kit ?? rest!.kit, outings: [] }));
+  const outings: Outing[] = [];
   let addedKit = 0;
-  for (const outing of outings) {
-    const taken = await takeIn(repository, outing, onConflict);
+  for (const file of files) {
+    const taken = await takeIn(repository, file, onConflict);
     if (!taken.ok) return taken;
-    shoots.push(taken.value.shoot);
+    outings.push(taken.value.outing);
     addedKit += taken.value.addedKit;
   }
   if (rest) {
@@ -52,7 +52,7 @@ async function takeAll({ outings, rest }: FileContents, onConflict: OnConflict):
     const liked = await repository.savePreferences(rest.preferences);
     if (!liked.ok) return liked;
   }
-  return { ok: true, value: { shoots, addedKit } };
+  return { ok: true, value: { outings, addedKit } };
 }
 
 /** Brings a file in: one outing, or everything that somebody kept. */
@@ -62,8 +62,8 @@ export function useBringIn() {
     mutationFn: ({ file, onConflict }: { file: FileContents; onConflict: OnConflict }) =>
       takeAll(file, onConflict),
     onSettled: (result) => {
-      const brought = result?.ok ? result.value.shoots : [];
-      for (const { id } of brought) client.removeQueries({ queryKey: ["shoot", id] });
+      const brought = result?.ok ? result.value.outings : [];
+      for (const { id } of brought) client.removeQueries({ queryKey: ["outing", id] });
       void client.invalidateQueries();
     },
   });

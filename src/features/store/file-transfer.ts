@@ -1,4 +1,4 @@
-import { outingFileName, writeOuting, type Outing } from "@/data";
+import { outingFileName, writeOutingFile, type OutingFile } from "@/data";
 
 /** Hands the browser a text as a file to keep. */
 export function downloadText(name: string, text: string, type = "application/json"): void {
@@ -13,5 +13,5 @@ export function downloadText(name: string, text: string, type = "application/jso
   setTimeout(() => URL.revokeObjectURL(url), 10_000);
 }
 
-export const downloadOuting = (outing: Outing): void =>
-  downloadText(outingFileName(outing.shoot), writeOuting(outing));
+export const downloadOutingFile = (file: OutingFile): void =>
+  downloadText(outingFileName(file.outing), writeOutingFile(file));

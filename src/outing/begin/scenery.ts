@@ -1,8 +1,8 @@
 import type { Scenery } from "@/core/catalogue";
 import { boxOutline, type Point } from "@/core/ground";
-import type { Shoot } from "@/data";
+import type { Outing } from "@/data";
 
-type Ground = Shoot["ground"];
+type Ground = Outing["ground"];
 
 /** What a subject that is met in the open brings with it. */
 type Set = Pick<Ground, "surface" | "areas" | "tracks" | "noGo" | "obstacles">;

@@ -72,7 +72,7 @@ export function wing(beat: number, strokeDeg: number, span: number): CataloguePa
 export const inGroup = (group: SubjectGroup, rows: readonly SubjectRow[]): readonly CatalogueSubject[] =>
   Object.freeze(rows.map((row) => Object.freeze({ group, ...row })));
 
-/** A row as a shoot keeps it: the typical speeds, without what only the library tells. */
+/** A row as an outing keeps it: the typical speeds, without what only the library tells. */
 export function asSubject(row: CatalogueSubject): Subject {
   const { id, name, height, depth, length, span, lying, round, bodySpeed, bob, known } = row;
   const parts = row.parts.map(({ fast: _, ...part }) => part);

@@ -123,7 +123,7 @@ test("what was fitted to practice says so", () => {
     expect(byId(id).source).toMatch(/fitted to practice: consistency, not proof/);
 });
 
-test("a row becomes a shoot's subject without what only the library tells", () => {
+test("a row becomes an outing's subject without what only the library tells", () => {
   const subject = asSubject(byId("gull-flying"));
   expect(subject).toMatchObject({ id: "gull-flying", span: 1.4, round: true });
   expect(Object.keys(subject)).not.toContain("fastSpeed");
@@ -131,7 +131,7 @@ test("a row becomes a shoot's subject without what only the library tells", () =
   expect(asSubject(byId("sprinter"))).not.toHaveProperty("span");
 });
 
-test("every subject of the library has a figure by which it is drawn, and keeps it when a shoot takes it", () => {
+test("every subject of the library has a figure by which it is drawn, and keeps it when an outing takes it", () => {
   expect(SUBJECTS.filter((s) => !hasFigure(s.id)).map((s) => s.id)).toEqual([]);
   expect(asSubject(byId("hockey-drag-flicker")).figure).toBe("low-stick");
   expect(figureOf("somebody-else")).toBe("standing");

@@ -5,8 +5,8 @@ import { z } from "zod";
 import { STAGINGS, SUBJECTS, usualSubject, venueWords } from "@/core/catalogue";
 import { OPEN_GROUND, VENUES } from "@/core/ground";
 import { kindOf } from "@/outing/begin/kind-of";
-import type { newShoot } from "@/outing/begin/new-shoot";
-import { EMPTY_LIBRARY, name, type Kind, type Preferences, type Shoot, type StoredKit } from "@/data";
+import type { newOuting } from "@/outing/begin/new-outing";
+import { EMPTY_LIBRARY, name, type Kind, type Preferences, type Outing, type StoredKit } from "@/data";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Picker } from "@/ui/controls/Picker";
 import { Segmented } from "@/ui/controls/Segmented";
@@ -17,7 +17,7 @@ import { RecordForm } from "../forms/RecordForm";
 import { inOneDay, placeFields, placeShape, WINDOW_FIELDS, windowShape } from "../forms/when-and-where";
 import { useSubjectChoice } from "../library/use-subjects";
 import { useOwnLibrary } from "../store/library";
-import { useSaveShoot } from "../store/shoots";
+import { useSaveOuting } from "../store/outings";
 import { FromHere } from "./FromHere";
 import { ownBeginning } from "./own-beginning";
 import { zoneOf } from "./zone-of";
@@ -59,15 +59,15 @@ interface Props {
   /** What is owned; a generic bag while there is none. */
   readonly kit: StoredKit | undefined;
   readonly preferences: Preferences;
-  readonly shoots: readonly Shoot[];
+  readonly outings: readonly Outing[];
   /** Brings what computes a new outing, and with it where one first stands: it comes with the stages. */
-  readonly loadNewShoot: () => Promise<typeof newShoot>;
+  readonly loadNewOuting: () => Promise<typeof newOuting>;
   /** The day on which the form is opened, YYYY-MM-DD. */
   readonly today: string;
 }
 
 /** A new outing from nothing: what, where, when, of whom. The rest begins sensibly and is changed stage by stage. */
-export function PlanShoot({ open, onClose, ...rest }: Props) {
+export function PlanOuting({ open, onClose, ...rest }: Props) {
   return (
     <Dialog title="Plan an outing" open={open} onClose={onClose}>
       {open && <PlanForm {...rest} onClose={onClose} />}
@@ -75,7 +75,7 @@ export function PlanShoot({ open, onClose, ...rest }: Props) {
   );
 }
 
-function PlanForm({ kit, preferences, shoots, loadNewShoot, today, onClose }: Omit<Props, "open">) {
+function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: Omit<Props, "open">) {
   const [kind, setKind] = useState<Kind>("field");
   const [template, setTemplate] = useState(USUAL.field.template);
   const [subjectId, setSubjectId] = useState(USUAL.field.subject);
@@ -105,12 +105,12 @@ function PlanForm({ kit, preferences, shoots, loadNewShoot, today, onClose }: Om
     if (on) setTemplate(on);
     setKind(kindOf(on ?? venueId, groupOf(id)));
   };
-  const save = useSaveShoot();
+  const save = useSaveOuting();
   const router = useRouter();
 
   const onSave = async (wish: z.infer<typeof wishSchema>): Promise<void> => {
-    const make = await loadNewShoot();
-    const shoot = make(
+    const make = await loadNewOuting();
+    const outing = make(
       {
         ...wish,
         subject: subjects.take(subjectId),
@@ -122,15 +122,15 @@ function PlanForm({ kit, preferences, shoots, loadNewShoot, today, onClose }: Om
       },
       kit ?? ownBeginning(),
       preferences,
-      shoots,
+      outings,
     );
-    const saved = await save(shoot);
+    const saved = await save(outing);
     if (!saved.ok) {
       setTrouble(savingFailure(saved.reason).title);
       return;
     }
     onClose();
-    router.push(`/shoot/${shoot.id}/brief`);
+    router.push(`/outing/${outing.id}/brief`);
   };
   return (
     <RecordForm

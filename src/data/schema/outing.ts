@@ -67,13 +67,13 @@ const lampsSchema = z.object({
     .optional(),
 });
 
-export const SHOOT_VERSION = 3;
+export const OUTING_VERSION = 3;
 
 /** The share of the daylight that comes through a roof or leaves. */
 const cover = z.object({ daylightShare: z.number().min(0).max(1) });
 
-const shootFields = z.object({
-  version: z.literal(SHOOT_VERSION),
+const outingFields = z.object({
+  version: z.literal(OUTING_VERSION),
   id,
   /** Grows by one with every write; a write that does not follow the stored one is refused. */
   revision: z.int().min(0),
@@ -112,34 +112,34 @@ const shootFields = z.object({
   notes: words(4000),
 });
 
-type ShootFields = z.infer<typeof shootFields>;
+type OutingFields = z.infer<typeof outingFields>;
 type Need = (found: boolean, path: (string | number)[], what: string) => void;
 
 const has = (items: readonly { id: string }[], wanted: string): boolean => items.some((i) => i.id === wanted);
 
 /** Names that must point at something within the same record: where it is written, and where it has to be found. */
-function checkReferences(shoot: ShootFields, context: z.RefinementCtx): void {
+function checkReferences(outing: OutingFields, context: z.RefinementCtx): void {
   const need: Need = (found, path, what) => {
     if (!found) context.addIssue({ code: "custom", path, message: `${what} is not in this outing` });
   };
-  const { ground, shots } = shoot;
-  checkTimes(shoot, context);
-  need(has(shots, shoot.shotId), ["shotId"], `the shot ${shoot.shotId}`);
+  const { ground, shots } = outing;
+  checkTimes(outing, context);
+  need(has(shots, outing.shotId), ["shotId"], `the shot ${outing.shotId}`);
   ground.spots.forEach((s, i) =>
     need(has(ground.zones, s.zoneId), ["ground", "spots", i, "zoneId"], `the zone ${s.zoneId}`),
   );
-  checkShots(shoot, need);
-  shoot.choices.forEach((choice, i) => {
+  checkShots(outing, need);
+  outing.choices.forEach((choice, i) => {
     need(has(shots, choice.shotId), ["choices", i, "shotId"], `the shot ${choice.shotId}`);
     const placed = choice.positionId === null || has(ground.positions, choice.positionId);
     need(placed, ["choices", i, "positionId"], `the position ${choice.positionId}`);
   });
-  shoot.log.forEach((series, i) =>
+  outing.log.forEach((series, i) =>
     need(has(shots, series.shotId), ["log", i, "shotId"], `the shot ${series.shotId}`),
   );
 }
 
-function checkTimes({ from, until, starts }: ShootFields, context: z.RefinementCtx): void {
+function checkTimes({ from, until, starts }: OutingFields, context: z.RefinementCtx): void {
   if (until <= from)
     context.addIssue({
       code: "custom",
@@ -154,7 +154,7 @@ function checkTimes({ from, until, starts }: ShootFields, context: z.RefinementC
     });
 }
 
-function checkShots({ ground, shots, subjects, choices }: ShootFields, need: Need): void {
+function checkShots({ ground, shots, subjects, choices }: OutingFields, need: Need): void {
   shots.forEach((shot, i) => {
     need(has(ground.spots, shot.spotId), ["shots", i, "spotId"], `the spot ${shot.spotId}`);
     const subject = subjects.find((s) => s.id === shot.subjectId);
@@ -172,4 +172,4 @@ function checkShots({ ground, shots, subjects, choices }: ShootFields, need: Nee
   });
 }
 
-export const shootSchema = shootFields.superRefine(checkReferences);
+export const outingSchema = outingFields.superRefine(checkReferences);

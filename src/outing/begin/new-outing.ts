@@ -13,9 +13,9 @@ import {
   idFromName,
   instantOf,
   lightPlanOf,
-  SHOOT_VERSION,
+  OUTING_VERSION,
   type Preferences,
-  type Shoot,
+  type Outing,
   type StoredKit,
   type StoredSubject,
 } from "@/data";
@@ -27,7 +27,7 @@ import { kindOf, venueOf } from "./kind-of";
 import { sceneryAbout } from "./scenery";
 
 /** What has to be said before there is an outing: the rest has a sensible beginning and can be changed. */
-export interface NewShoot {
+export interface NewOuting {
   readonly name: string;
   readonly template: string;
   /** Where its long axis points, degrees; north when left out. */
@@ -63,7 +63,7 @@ function laidOver({ x, y }: Point, usual: VenueTemplate, venue: VenueTemplate): 
 }
 
 /** How a subject is met: as the library has it on its venues, else a quarter from the far end, going across. */
-function meet({ subject, staging }: NewShoot, venue: VenueTemplate, lie: Ground["venue"]): Met {
+function meet({ subject, staging }: NewOuting, venue: VenueTemplate, lie: Ground["venue"]): Met {
   const known = staging?.venues.includes(venue.id) ? staging : undefined;
   const usual = known && venueTemplate(known.venues[0]!);
   const open = venue.id === OPEN_GROUND.id;
@@ -81,12 +81,12 @@ function meet({ subject, staging }: NewShoot, venue: VenueTemplate, lie: Ground[
 const HALL_DAYLIGHT = 0.01;
 
 /** An outing that can be walked at once: its ground, a spot, a shot, a position from which it can be had, the light of its hour. */
-export function newShoot(
-  wish: NewShoot,
+export function newOuting(
+  wish: NewOuting,
   kit: StoredKit,
   preferences: Pick<Preferences, "tolerance" | "order">,
   taken: readonly { id: string }[],
-): Shoot {
+): Outing {
   const venue = venueOf(wish.template);
   const { subject, group = "" } = wish;
   const lie = { template: venue.id, bearing: wish.bearing ?? 0, centre: { x: 0, y: 0 } };
@@ -103,8 +103,8 @@ export function newShoot(
     facing: met.facing,
     zoneId: "ground",
   };
-  const bare: Shoot = {
-    version: SHOOT_VERSION,
+  const bare: Outing = {
+    version: OUTING_VERSION,
     id: idFromName(wish.name, taken, "outing"),
     revision: 0,
     name: wish.name,

@@ -2,7 +2,7 @@ import { expect, test } from "@playwright/test";
 
 test.beforeEach(async ({ page }) => {
   await page.clock.setFixedTime(new Date("2026-11-20T10:00:00Z"));
-  await page.goto("/shoots");
+  await page.goto("/outings");
   await expect(page.getByText("Next: Wed 2 Dec, 19:00")).toBeVisible();
 });
 
@@ -44,4 +44,33 @@ test("an outing is made again, put away, brought back and removed, each with a w
   await expect(page.getByRole("heading", { name: "League evening, again" })).toBeVisible();
   await page.getByRole("button", { name: "Back to outings" }).click();
   await expect(page.getByRole("link", { name: /^League evening/ })).toHaveCount(2);
+});
+
+test("links and records from before an outing was called one still open, and are saved under the new name", async ({
+  page,
+}) => {
+  await page.goto("/outings");
+  await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
+  await page.evaluate(() => {
+    const id = "hockey-semi-final";
+    localStorage.setItem(`bp/shoot/${id}`, localStorage.getItem(`bp/outing/${id}`)!);
+    localStorage.removeItem(`bp/outing/${id}`);
+  });
+  await page.goto("/shoot/hockey-semi-final/expose");
+  await expect(page).toHaveURL(/\/outing\/hockey-semi-final\/expose$/);
+  await expect(page.getByRole("slider", { name: "Shutter" })).toBeVisible();
+  await page.goto("/outing/hockey-semi-final/run");
+  await page.getByRole("button", { name: "It was right" }).click();
+  await expect
+    .poll(() =>
+      page.evaluate(() =>
+        Object.keys(localStorage)
+          .filter((k) => k.includes("hockey-semi-final"))
+          .sort(),
+      ),
+    )
+    .toEqual(["bp/before/hockey-semi-final", "bp/outing/hockey-semi-final"]);
+  await page.goto("/shoots");
+  await expect(page).toHaveURL(/\/outings$/);
+  await expect(page.getByRole("link", { name: /Cup semi-final/ })).toHaveCount(1);
 });

@@ -1,19 +1,19 @@
 import type { Kit, Rig } from "@/core/optics";
 import type { LightPlan, Shot } from "@/core/scene";
-import type { Choice, Shoot } from "./schema";
+import type { Choice, Outing } from "./schema";
 import { instantOf } from "./wall-time";
 
 /** The outing's window, and its start, in epoch milliseconds. */
-export function windowOf(shoot: Shoot): { from: number; until: number; starts: number } {
-  const at = (time: string): number => instantOf(shoot.date, time, shoot.zone).at;
-  return { from: at(shoot.from), until: at(shoot.until), starts: at(shoot.starts) };
+export function windowOf(outing: Outing): { from: number; until: number; starts: number } {
+  const at = (time: string): number => instantOf(outing.date, time, outing.zone).at;
+  return { from: at(outing.from), until: at(outing.until), starts: at(outing.starts) };
 }
 
 /** The light as the core wants it: wall times become instants. */
-export function lightPlanOf(shoot: Shoot): LightPlan {
-  const { lamps, ...sky } = shoot.light;
+export function lightPlanOf(outing: Outing): LightPlan {
+  const { lamps, ...sky } = outing.light;
   if (!lamps) return sky;
-  const at = (time: string): number => instantOf(shoot.date, time, shoot.zone).at;
+  const at = (time: string): number => instantOf(outing.date, time, outing.zone).at;
   return {
     ...sky,
     lamps: { ...lamps, from: at(lamps.from), until: lamps.until === undefined ? undefined : at(lamps.until) },
@@ -21,20 +21,20 @@ export function lightPlanOf(shoot: Shoot): LightPlan {
 }
 
 /**
- * The one clock of a shoot: the device's inside the outing's window, else the minute that is planned for. Minutes are
+ * The one clock of an outing: the device's inside the outing's window, else the minute that is planned for. Minutes are
  * whole: nothing that is shown changes within one.
  */
-export function clockOf(shoot: Shoot, deviceNow: number): { at: number; live: boolean } {
-  const { from, until } = windowOf(shoot);
+export function clockOf(outing: Outing, deviceNow: number): { at: number; live: boolean } {
+  const { from, until } = windowOf(outing);
   if (deviceNow >= from && deviceNow <= until) return { at: deviceNow - (deviceNow % 60_000), live: true };
-  return { at: instantOf(shoot.date, shoot.plannedAt, shoot.zone).at, live: false };
+  return { at: instantOf(outing.date, outing.plannedAt, outing.zone).at, live: false };
 }
 
-export const choiceOf = (shoot: Shoot, shotId: string): Choice | undefined =>
-  shoot.choices.find((c) => c.shotId === shotId);
+export const choiceOf = (outing: Outing, shotId: string): Choice | undefined =>
+  outing.choices.find((c) => c.shotId === shotId);
 
-export const shotInHand = (shoot: Shoot): Shot =>
-  shoot.shots.find((s) => s.id === shoot.shotId) ?? shoot.shots[0]!;
+export const shotInHand = (outing: Outing): Shot =>
+  outing.shots.find((s) => s.id === outing.shotId) ?? outing.shots[0]!;
 
 /** What a choice mounts; `undefined` when the kit no longer has it. */
 export function rigOf(choice: Choice, kit: Kit): Rig | undefined {

@@ -2,5 +2,5 @@ import { Redirect, useLocalSearchParams } from "expo-router";
 
 export default function Outing() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  return <Redirect href={`/shoot/${id}/ground`} />;
+  return <Redirect href={`/outing/${id}/ground`} />;
 }

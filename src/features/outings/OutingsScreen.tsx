@@ -2,7 +2,7 @@ import MoreIcon from "lucide-react-native/icons/ellipsis";
 import { Link } from "expo-router";
 import { useState } from "react";
 import { Pressable, View } from "react-native";
-import { choiceOf, type Shoot, type Unreadable } from "@/data";
+import { choiceOf, type Outing, type Unreadable } from "@/data";
 import { Button, IconButton } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Message } from "@/ui/controls/Message";
@@ -12,12 +12,12 @@ import { useTokens } from "@/ui/theme/theme";
 import { dateWords, faultWords, timeWords } from "@/words";
 import { HomeFrame } from "../home/HomeFrame";
 import { AtDesk } from "../shell/lazy-desk";
-import { loadNewShoot } from "../shell/lazy-stages";
+import { loadNewOuting } from "../shell/lazy-stages";
 import { useMinuteClock } from "../stage/useMinuteClock";
 import { downloadText } from "../store/file-transfer";
 import { useKit } from "../store/kit";
 import { usePreferences } from "../store/preferences";
-import { useShoots } from "../store/shoots";
+import { useOutings } from "../store/outings";
 import { useBeginning } from "../store/beginning";
 import { GroundSketch } from "./GroundSketch";
 import { inOrder } from "./in-order";
@@ -26,32 +26,32 @@ import { OutingActions } from "./OutingActions";
 import { Welcome } from "./Welcome";
 import { whatIsOpen } from "./what-is-open";
 
-/** Shoots: every outing, the next one first with its promises and what is still open. */
-export function ShootsScreen() {
-  const { data, isPending } = useShoots();
+/** Outings: every outing, the next one first with its promises and what is still open. */
+export function OutingsScreen() {
+  const { data, isPending } = useOutings();
   const { begun, begin } = useBeginning();
   const now = useMinuteClock();
   const [planning, setPlanning] = useState(false);
-  const [asked, setAsked] = useState<Shoot>();
+  const [asked, setAsked] = useState<Outing>();
   const plan = (): void => {
     // An outing needs a kit to be walked with.
     if (begun === false) void begin("own");
     setPlanning(true);
   };
   useHotkeys({ n: plan });
-  const shoots = data?.shoots ?? [];
-  const { next, later, past, away } = inOrder(shoots, now);
-  const empty = data && shoots.length === 0 && data.unreadable.length === 0;
+  const outings = data?.outings ?? [];
+  const { next, later, past, away } = inOrder(outings, now);
+  const empty = data && outings.length === 0 && data.unreadable.length === 0;
   return (
     <HomeFrame
-      place="shoots"
+      place="outings"
       title="Outings"
       actions={
         <View className="flex-row gap-2">
           {!(empty && begun === false) && (
             <Button label="Plan an outing" kind="filled" className="h-14 flex-1" onPress={plan} />
           )}
-          <OpenFile shoots={shoots} />
+          <OpenFile outings={outings} />
         </View>
       }
     >
@@ -63,58 +63,58 @@ export function ShootsScreen() {
           body="Plan an outing, or open an outing’s file from another device or from a friend."
         />
       )}
-      {next && <NextShoot shoot={next} onMore={setAsked} />}
-      <Shelf title="Coming up" shoots={later} onMore={setAsked} />
-      <Shelf title="Past" shoots={past} onMore={setAsked} />
-      <Shelf title="Archived" shoots={away} onMore={setAsked} />
+      {next && <NextOuting outing={next} onMore={setAsked} />}
+      <Shelf title="Coming up" outings={later} onMore={setAsked} />
+      <Shelf title="Past" outings={past} onMore={setAsked} />
+      <Shelf title="Archived" outings={away} onMore={setAsked} />
       {data?.unreadable.map((broken) => (
         <BrokenRecord key={broken.id} broken={broken} />
       ))}
-      <PlanNew open={planning} onClose={() => setPlanning(false)} shoots={shoots} now={now} />
-      <MoreAbout shoot={asked} onClose={() => setAsked(undefined)} />
+      <PlanNew open={planning} onClose={() => setPlanning(false)} outings={outings} now={now} />
+      <MoreAbout outing={asked} onClose={() => setAsked(undefined)} />
     </HomeFrame>
   );
 }
 
 interface CardProps {
-  readonly shoot: Shoot;
-  readonly onMore: (shoot: Shoot) => void;
+  readonly outing: Outing;
+  readonly onMore: (outing: Outing) => void;
 }
 
-const label = (shoot: Shoot): string => `${shoot.name}, ${dateWords(shoot.date)}, ${shoot.place}`;
+const label = (outing: Outing): string => `${outing.name}, ${dateWords(outing.date)}, ${outing.place}`;
 
-function NextShoot({ shoot, onMore }: CardProps) {
+function NextOuting({ outing, onMore }: CardProps) {
   return (
     <View className="border-t border-line px-4 py-4">
       <View className="flex-row">
-        <Link href={`/shoot/${shoot.id}/ground`} asChild>
+        <Link href={`/outing/${outing.id}/ground`} asChild>
           <Pressable
             role="link"
-            aria-label={label(shoot)}
+            aria-label={label(outing)}
             className="min-w-0 flex-1 flex-row justify-between gap-2 active:opacity-70"
           >
             <View className="min-w-0 flex-1 gap-1">
-              <Txt tone="ink2">{`Next: ${dateWords(shoot.date)}, ${timeWords(shoot.starts)}`}</Txt>
+              <Txt tone="ink2">{`Next: ${dateWords(outing.date)}, ${timeWords(outing.starts)}`}</Txt>
               <Txt size={24} weight={700} role="heading" aria-level={2}>
-                {shoot.name}
+                {outing.name}
               </Txt>
-              <Txt>{`${shoot.place}. ${shoot.sport}`}</Txt>
-              <WhatIsOpen shoot={shoot} />
+              <Txt>{`${outing.place}. ${outing.sport}`}</Txt>
+              <WhatIsOpen outing={outing} />
             </View>
-            <GroundSketch shoot={shoot} scale={1.2} />
+            <GroundSketch outing={outing} scale={1.2} />
           </Pressable>
         </Link>
-        <More shoot={shoot} onMore={onMore} />
+        <More outing={outing} onMore={onMore} />
       </View>
-      <Promises shoot={shoot} />
+      <Promises outing={outing} />
     </View>
   );
 }
 
-function WhatIsOpen({ shoot }: { shoot: Shoot }) {
+function WhatIsOpen({ outing }: { outing: Outing }) {
   return (
     <View className="gap-1 pt-2">
-      {whatIsOpen(shoot).map(({ words, open }) => (
+      {whatIsOpen(outing).map(({ words, open }) => (
         <View key={words} className="flex-row items-center gap-2">
           <View
             className={`h-3 w-3 rounded-full border-2 ${open ? "border-bracken" : "border-moss bg-moss"}`}
@@ -128,21 +128,21 @@ function WhatIsOpen({ shoot }: { shoot: Shoot }) {
   );
 }
 
-function More({ shoot, onMore }: CardProps) {
+function More({ outing, onMore }: CardProps) {
   const { water } = useTokens();
   return (
-    <IconButton label={`More actions for ${shoot.name}`} onPress={() => onMore(shoot)} className="-mr-2">
+    <IconButton label={`More actions for ${outing.name}`} onPress={() => onMore(outing)} className="-mr-2">
       <MoreIcon size={24} color={water} />
     </IconButton>
   );
 }
 
 /** The promised shots with the position that serves each. */
-function Promises({ shoot }: { shoot: Shoot }) {
+function Promises({ outing }: { outing: Outing }) {
   return (
-    <View role="list" aria-label={`Promised at ${shoot.name}`} className="pt-3">
-      {shoot.shots.map((shot) => {
-        const place = shoot.ground.positions.find((p) => p.id === choiceOf(shoot, shot.id)?.positionId);
+    <View role="list" aria-label={`Promised at ${outing.name}`} className="pt-3">
+      {outing.shots.map((shot) => {
+        const place = outing.ground.positions.find((p) => p.id === choiceOf(outing, shot.id)?.positionId);
         return (
           <View
             key={shot.id}
@@ -165,51 +165,51 @@ function Promises({ shoot }: { shoot: Shoot }) {
 
 interface ShelfProps {
   readonly title: string;
-  readonly shoots: readonly Shoot[];
-  readonly onMore: (shoot: Shoot) => void;
+  readonly outings: readonly Outing[];
+  readonly onMore: (outing: Outing) => void;
 }
 
 /** Outings in short, each known by the shape of its ground. */
-function Shelf({ title, shoots, onMore }: ShelfProps) {
-  if (shoots.length === 0) return null;
+function Shelf({ title, outings, onMore }: ShelfProps) {
+  if (outings.length === 0) return null;
   return (
     <View role="region" aria-label={title} className="pt-3">
       <Txt size={18} weight={700} role="heading" aria-level={2} className="px-4 pb-1">
         {title}
       </Txt>
-      {shoots.map((shoot) => (
-        <View key={shoot.id} className="flex-row items-center border-t border-line px-4 py-2">
-          <Link href={`/shoot/${shoot.id}/ground`} asChild>
+      {outings.map((outing) => (
+        <View key={outing.id} className="flex-row items-center border-t border-line px-4 py-2">
+          <Link href={`/outing/${outing.id}/ground`} asChild>
             <Pressable
               role="link"
-              aria-label={label(shoot)}
+              aria-label={label(outing)}
               className="min-w-0 flex-1 flex-row items-center justify-between gap-2 active:opacity-70"
             >
               <View className="min-w-0 flex-1">
-                <Txt tone="ink2">{`${dateWords(shoot.date)} ${shoot.date.slice(0, 4)}, ${timeWords(shoot.starts)}`}</Txt>
+                <Txt tone="ink2">{`${dateWords(outing.date)} ${outing.date.slice(0, 4)}, ${timeWords(outing.starts)}`}</Txt>
                 <Txt size={20} weight={700} role="heading" aria-level={3}>
-                  {shoot.name}
+                  {outing.name}
                 </Txt>
-                <Txt>{`${shoot.place}. ${shoot.sport}`}</Txt>
+                <Txt>{`${outing.place}. ${outing.sport}`}</Txt>
               </View>
-              <GroundSketch shoot={shoot} scale={0.8} />
+              <GroundSketch outing={outing} scale={0.8} />
             </Pressable>
           </Link>
-          <More shoot={shoot} onMore={onMore} />
+          <More outing={outing} onMore={onMore} />
         </View>
       ))}
     </View>
   );
 }
 
-function MoreAbout({ shoot, onClose }: { shoot: Shoot | undefined; onClose: () => void }) {
+function MoreAbout({ outing, onClose }: { outing: Outing | undefined; onClose: () => void }) {
   const kit = useKit();
   const preferences = usePreferences();
   return (
-    <Dialog title={shoot?.name ?? ""} open={shoot !== undefined} onClose={onClose}>
-      {shoot && (
+    <Dialog title={outing?.name ?? ""} open={outing !== undefined} onClose={onClose}>
+      {outing && (
         <OutingActions
-          shoot={shoot}
+          outing={outing}
           kit={kit.data?.ok ? kit.data.value : undefined}
           preferences={preferences}
           onDone={onClose}
@@ -222,11 +222,11 @@ function MoreAbout({ shoot, onClose }: { shoot: Shoot | undefined; onClose: () =
 interface PlanProps {
   readonly open: boolean;
   readonly onClose: () => void;
-  readonly shoots: readonly Shoot[];
+  readonly outings: readonly Outing[];
   readonly now: number;
 }
 
-function PlanNew({ open, onClose, shoots, now }: PlanProps) {
+function PlanNew({ open, onClose, outings, now }: PlanProps) {
   const kit = useKit();
   const preferences = usePreferences();
   const day = new Date(now);
@@ -237,13 +237,13 @@ function PlanNew({ open, onClose, shoots, now }: PlanProps) {
   return (
     <AtDesk>
       {(desk) => (
-        <desk.PlanShoot
+        <desk.PlanOuting
           open
           onClose={onClose}
           kit={kit.data?.ok ? kit.data.value : undefined}
           preferences={preferences}
-          shoots={shoots}
-          loadNewShoot={loadNewShoot}
+          outings={outings}
+          loadNewOuting={loadNewOuting}
           today={today}
         />
       )}

@@ -1,6 +1,6 @@
 import Svg, { Circle, G, Line, Path } from "react-native-svg";
 import { fromVenue, venueMarks, venueParts } from "@/core/ground";
-import type { Shoot } from "@/data";
+import type { Outing } from "@/data";
 import { fitView, toScreen } from "@/ui/plan/view";
 import { SURFACE_FILL } from "@/ui/theme/surfaces";
 import { useTokens } from "@/ui/theme/theme";
@@ -11,10 +11,10 @@ const MARGINS = { left: 14, right: 8, top: 8, bottom: 8 };
 const SKETCHED = ["boundary", "line", "circle"];
 
 /** An outing known by its shape: its own ground, small, with what stands there and where one stands. */
-export function GroundSketch({ shoot, scale = 1 }: { shoot: Shoot; scale?: number }) {
+export function GroundSketch({ outing, scale = 1 }: { outing: Outing; scale?: number }) {
   const tokens = useTokens();
   const { ink, built, water, sun } = tokens;
-  const { venue, obstacles, positions, tracks, spots, areas = [], surface = "grass" } = shoot.ground;
+  const { venue, obstacles, positions, tracks, spots, areas = [], surface = "grass" } = outing.ground;
   const marks = venueMarks(venue.template)
     .filter((m) => SKETCHED.includes(m.kind))
     .map((m) => ({ ...m, points: m.points.map((p) => fromVenue(venue, p)) }));
@@ -62,7 +62,7 @@ export function GroundSketch({ shoot, scale = 1 }: { shoot: Shoot; scale?: numbe
       {stands.map((o) => (
         <Path key={o.id} d={pathOf(view, o.outline, true)} fill={built} stroke={ink} strokeWidth={1.2} />
       ))}
-      {!shoot.light.roof && (
+      {!outing.light.roof && (
         <G>
           {[0.3, 0.5, 0.7, 0.9].map((share) => (
             <Line

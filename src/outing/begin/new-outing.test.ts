@@ -1,30 +1,30 @@
 import { VENUES, standingAt, surfaceAt } from "@/core/ground";
 import { asSubject, STAGINGS, SUBJECTS, usualSubject } from "@/core/catalogue";
-import { demoKit, demoShoots } from "../../../demo";
+import { demoKit, demoOutings } from "../../../demo";
 import {
   bagOf,
   bagWeight,
   DEFAULT_PREFERENCES,
-  duplicateShoot,
+  duplicateOuting,
   EMPTY_LIBRARY,
   idFromName,
   instantOf,
   lightPlanOf,
   rigOf,
-  shootSchema,
+  outingSchema,
   writeEverything,
-  type Shoot,
+  type Outing,
 } from "@/data";
 import { readEverything } from "@/data/everything-file";
 import { assess } from "@/core/judge";
 import { sceneAt } from "@/core/scene";
-import { newShoot, type NewShoot } from "./new-shoot";
+import { newOuting, type NewOuting } from "./new-outing";
 
 const subjectOf = (id: string) => {
   const subject = asSubject(SUBJECTS.find((s) => s.id === id)!);
   return { ...subject, parts: [...subject.parts] };
 };
-const wish: NewShoot = {
+const wish: NewOuting = {
   name: "Cup final",
   template: "football",
   place: "Mill Road",
@@ -37,36 +37,36 @@ const wish: NewShoot = {
   starts: "14:00",
   subject: subjectOf("football-runner"),
 };
-const make = (edit: Partial<NewShoot> = {}) => {
+const make = (edit: Partial<NewOuting> = {}) => {
   const { id } = edit.subject ?? wish.subject;
   const known = { staging: STAGINGS.get(id), group: SUBJECTS.find((s) => s.id === id)?.group };
-  return newShoot({ ...wish, ...known, ...edit }, demoKit, DEFAULT_PREFERENCES, []);
+  return newOuting({ ...wish, ...known, ...edit }, demoKit, DEFAULT_PREFERENCES, []);
 };
 
 test("an outing from nothing passes the schema, whatever its venue and subject", () => {
   let made = 0;
   for (const template of ["open-ground", ...VENUES.map((v) => v.id)]) {
     const subject = subjectOf(usualSubject(template) ?? "person-standing");
-    for (const shoot of [make({ template }), make({ template, subject })]) {
-      expect([template, shootSchema.safeParse(shoot).error?.issues]).toEqual([template, undefined]);
+    for (const outing of [make({ template }), make({ template, subject })]) {
+      expect([template, outingSchema.safeParse(outing).error?.issues]).toEqual([template, undefined]);
       made++;
     }
   }
   expect(made).toBe(2 * (VENUES.length + 1));
 });
 
-function assessed(shoot: Shoot) {
-  const choice = shoot.choices[0]!;
-  const shot = shoot.shots[0]!;
+function assessed(outing: Outing) {
+  const choice = outing.choices[0]!;
+  const shot = outing.shots[0]!;
   const found = assess({
     shot,
-    subject: shoot.subjects[0]!,
-    position: shoot.ground.positions[0]!,
+    subject: outing.subjects[0]!,
+    position: outing.ground.positions[0]!,
     rig: rigOf(choice, demoKit)!,
-    scene: sceneAt(shoot.ground, lightPlanOf(shoot), instantOf(shoot.date, shoot.starts, shoot.zone).at),
+    scene: sceneAt(outing.ground, lightPlanOf(outing), instantOf(outing.date, outing.starts, outing.zone).at),
     order: DEFAULT_PREFERENCES.order,
   });
-  if (!found.ok) throw new Error(`${shoot.sport}: ${found.reason}`);
+  if (!found.ok) throw new Error(`${outing.sport}: ${found.reason}`);
   return found;
 }
 
@@ -76,18 +76,18 @@ test.each(SUBJECTS.map((s) => [s.id, s.group] as const))(
   (id, group) => {
     const staging = STAGINGS.get(id)!;
     const template = staging.venues[0]!;
-    const shoot = make({ template, subject: subjectOf(id) });
-    expect(shootSchema.safeParse(shoot).error?.issues).toBeUndefined();
-    const found = assessed(shoot);
+    const outing = make({ template, subject: subjectOf(id) });
+    expect(outingSchema.safeParse(outing).error?.issues).toBeUndefined();
+    const found = assessed(outing);
     const vetoes = found.judgement.filter((j) => j.weight === "veto");
     expect([vetoes, found.sighting.frame.kept > 0.5]).toEqual([[], true]);
     expect(found.sighting.distance.value).toBeLessThan(group === "mammals" ? 90 : 75);
-    expect(standingAt(shoot.ground, shoot.ground.positions[0]!.at).rule).toBe("open");
+    expect(standingAt(outing.ground, outing.ground.positions[0]!.at).rule).toBe("open");
     expect(found.settings.missing).toBeLessThanOrEqual(3);
-    expect(surfaceAt(shoot.ground, shoot.ground.spots[0]!.at)).toBe(SURFACES_OF[id] ?? surfaceOf(template));
+    expect(surfaceAt(outing.ground, outing.ground.spots[0]!.at)).toBe(SURFACES_OF[id] ?? surfaceOf(template));
     // Cautions fit: no balls without a ball, horses for horses, an indoor pool over water with its mains.
-    const said = shoot.cautions;
-    const ball = shoot.subjects[0]!.parts.some((p) => /ball|puck|sliotar/.test(p.name));
+    const said = outing.cautions;
+    const ball = outing.subjects[0]!.parts.some((p) => /ball|puck|sliotar/.test(p.name));
     expect(said.includes("balls")).toBe(ball);
     expect(said.includes("horses")).toBe(group === "horses");
     expect(said.includes("avalanche")).toBe(staging.scenery === "snow-course");
@@ -188,18 +188,18 @@ test("ids are readable, free and never too long", () => {
 });
 
 test("a duplicate is a new outing: what was measured and counted stays behind", () => {
-  const [shoot] = demoShoots;
-  const again = duplicateShoot(
+  const [outing] = demoOutings;
+  const again = duplicateOuting(
     {
-      ...shoot!,
+      ...outing!,
       log: [
         { id: "s", shotId: "drag-flick", settings: { shutter: 30, aperture: 9, iso: 12 }, taken: 9, kept: 2 },
       ],
     },
-    demoShoots,
+    demoOutings,
   );
   expect(again).toMatchObject({ id: "cup-semi-final", revision: 0, log: [] });
-  expect(shootSchema.safeParse(again).success).toBe(true);
+  expect(outingSchema.safeParse(again).success).toBe(true);
 });
 
 test("the bag is what was put in; its weight counts what tells one, and says how much does not", () => {
@@ -221,7 +221,7 @@ test("the bag is what was put in; its weight counts what tells one, and says how
 
 test("everything goes into one file and comes back the same; one fault refuses all of it", () => {
   const everything = {
-    shoots: demoShoots,
+    outings: demoOutings,
     kit: demoKit,
     library: EMPTY_LIBRARY,
     preferences: DEFAULT_PREFERENCES,
@@ -229,15 +229,15 @@ test("everything goes into one file and comes back the same; one fault refuses a
   const text = writeEverything(everything);
   expect(readEverything(JSON.parse(text))).toEqual({ ok: true, value: everything });
   const broken = JSON.parse(text);
-  broken.shoots[2].date = "2027-02-30";
+  broken.outings[2].date = "2027-02-30";
   expect(readEverything(broken)).toMatchObject({
     ok: false,
     reason: "faults",
-    faults: [{ path: "shoots.2.date" }],
+    faults: [{ path: "outings.2.date" }],
   });
   expect(readEverything({ ...broken, version: 9 })).toMatchObject({ ok: false, reason: "newer-version" });
-  expect(readEverything({ ...broken, shoots: "none" })).toMatchObject({
+  expect(readEverything({ ...broken, outings: "none" })).toMatchObject({
     ok: false,
-    faults: [{ path: "shoots" }],
+    faults: [{ path: "outings" }],
   });
 });

@@ -1,7 +1,7 @@
 import { useRef, useState } from "react";
 import { View } from "react-native";
 import { useRouter } from "expo-router";
-import { readFile, type Fault, type FileContents, type OnConflict, type Shoot } from "@/data";
+import { readFile, type Fault, type FileContents, type OnConflict, type Outing } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Txt } from "@/ui/controls/Txt";
@@ -17,7 +17,7 @@ interface Refused {
 const MOST_FAULTS = 5;
 
 /** Opens a file of one outing or of everything: refuses with place and cause, asks before anything is replaced. */
-export function OpenFile({ shoots }: { shoots: readonly Shoot[] }) {
+export function OpenFile({ outings }: { outings: readonly Outing[] }) {
   const input = useRef<HTMLInputElement>(null);
   const [refused, setRefused] = useState<Refused>();
   const [asked, setAsked] = useState<FileContents>();
@@ -33,12 +33,12 @@ export function OpenFile({ shoots }: { shoots: readonly Shoot[] }) {
       setRefused({ title: `${title}. ${body}`, faults: [] });
       return;
     }
-    const { shoots: brought, addedKit } = result.value;
+    const { outings: brought, addedKit } = result.value;
     const kit = addedKit > 0 ? ` ${addedKit} things were added to your kit.` : "";
     const [only] = brought;
     const what = brought.length === 1 && only ? only.name : `${brought.length} outings`;
     toast({ words: `${what} opened from the file.${kit}` });
-    router.push(brought.length === 1 && only ? `/shoot/${only.id}/ground` : "/shoots");
+    router.push(brought.length === 1 && only ? `/outing/${only.id}/ground` : "/outings");
   };
   const read = async (chosen: File | undefined): Promise<void> => {
     if (!chosen) return;
@@ -47,7 +47,7 @@ export function OpenFile({ shoots }: { shoots: readonly Shoot[] }) {
       setRefused({ title: `${chosen.name}: ${readingFailure(file.reason)}`, faults: file.faults });
       return;
     }
-    const here = file.value.outings.some(({ shoot }) => shoots.some((s) => s.id === shoot.id));
+    const here = file.value.files.some(({ outing }) => outings.some((s) => s.id === outing.id));
     if (here) setAsked(file.value);
     else await take(file.value, "replace");
   };
@@ -83,7 +83,7 @@ export function OpenFile({ shoots }: { shoots: readonly Shoot[] }) {
         <Button label="Close" onPress={() => setRefused(undefined)} />
       </Dialog>
       <Dialog title="You have this already" open={asked !== undefined} onClose={() => setAsked(undefined)}>
-        <Txt>{asked ? alreadyHere(asked, shoots) : ""}</Txt>
+        <Txt>{asked ? alreadyHere(asked, outings) : ""}</Txt>
         <View className="gap-2">
           <Button label="Keep both" kind="filled" onPress={() => asked && void take(asked, "keep-both")} />
           <Button label="Replace mine" kind="danger" onPress={() => asked && void take(asked, "replace")} />
@@ -94,8 +94,8 @@ export function OpenFile({ shoots }: { shoots: readonly Shoot[] }) {
   );
 }
 
-function alreadyHere({ outings }: FileContents, shoots: readonly Shoot[]): string {
-  const names = outings.map((o) => o.shoot).filter(({ id }) => shoots.some((s) => s.id === id));
+function alreadyHere({ files }: FileContents, outings: readonly Outing[]): string {
+  const names = files.map((f) => f.outing).filter(({ id }) => outings.some((s) => s.id === id));
   const listed = names.map((s) => `“${s.name}” of ${s.date}`).join(", ");
   return `${listed}: here already. Your kit is never overwritten; what the file adds is put beside it.`;
 }

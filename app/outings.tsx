@@ -1,0 +1,1 @@
+export { OutingsScreen as default } from "@/features/outings/OutingsScreen";

@@ -1,0 +1,1 @@
+export { OldLink as default } from "@/features/shell/OldLink";

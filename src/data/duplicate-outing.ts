@@ -1,0 +1,13 @@
+import { idFromName } from "./ids";
+import type { Outing } from "./schema";
+
+/** The same outing again, for another day: what was measured and counted stays with the old one. */
+export const duplicateOuting = (outing: Outing, taken: readonly { id: string }[]): Outing => ({
+  ...outing,
+  id: idFromName(outing.name, taken, "outing"),
+  name: `${outing.name.slice(0, 72)}, again`,
+  revision: 0,
+  archived: false,
+  light: { ...outing.light, readings: [] },
+  log: [],
+});

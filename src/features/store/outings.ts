@@ -1,0 +1,51 @@
+import { useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
+import { duplicateOuting, type Saved, type Outing } from "@/data";
+import { openRepository } from "./open-repository";
+
+const LIST_KEY = ["outings"];
+export const outingKey = (id: string): readonly string[] => ["outing", id];
+
+export const useOutings = () =>
+  useQuery({ queryKey: LIST_KEY, queryFn: async () => (await openRepository()).listOutings(), staleTime: 0 });
+
+export const useOuting = (id: string) =>
+  useQuery({ queryKey: outingKey(id), queryFn: async () => (await openRepository()).readOuting(id) });
+
+/** Reads an outing and the list again after something was written past the screens. */
+async function refresh(client: QueryClient, id: string): Promise<void> {
+  client.removeQueries({ queryKey: outingKey(id) });
+  await client.invalidateQueries({ queryKey: LIST_KEY });
+}
+
+/** Takes an outing off the list; what comes back puts it there again. */
+export function useRemoveOuting(): (outing: Outing) => Promise<() => Promise<void>> {
+  const client = useQueryClient();
+  return async (outing) => {
+    const repository = await openRepository();
+    await repository.removeOuting(outing.id);
+    await refresh(client, outing.id);
+    return async () => {
+      await repository.saveOuting({ ...outing, revision: 0 });
+      await refresh(client, outing.id);
+    };
+  };
+}
+
+/** Writes an outing as a whole: a new one, or one that is put away or brought back. */
+export function useSaveOuting(): (outing: Outing) => Promise<Saved<Outing>> {
+  const client = useQueryClient();
+  return async (outing) => {
+    const saved = await (await openRepository()).saveOuting(outing);
+    if (saved.ok) await refresh(client, outing.id);
+    return saved;
+  };
+}
+
+/** The same outing again under an id of its own. */
+export function useDuplicateOuting(): (outing: Outing) => Promise<Saved<Outing>> {
+  const save = useSaveOuting();
+  return async (outing) => {
+    const { outings, unreadable } = await (await openRepository()).listOutings();
+    return save(duplicateOuting(outing, [...outings, ...unreadable]));
+  };
+}
