@@ -231,20 +231,20 @@ const sharpEnd = (input: SolveInput): number =>
 function apertureFor(input: SolveInput, isoAt: (aperture: number) => number): number {
   const { depthAperture, isoPreferred, isoCeiling, depthFirst, lensWidest } = input;
   if (depthFirst || isoAt(depthAperture) <= isoPreferred) return depthAperture;
-  let fits: number | undefined;
-  let kept = depthAperture;
-  let any = depthAperture;
-  const look = (aperture: number): void => {
+  const any = { aperture: depthAperture, iso: Infinity };
+  const kept = { aperture: depthAperture, iso: Infinity };
+  /** Whether an aperture keeps the ISO at or under the preferred one, and the picture sharp at rest. */
+  const fits = (aperture: number): boolean => {
     const iso = isoAt(aperture);
-    if (iso < isoAt(any)) any = aperture;
-    if (input.unmended(aperture)) return;
-    if (fits === undefined && iso <= isoPreferred) fits = aperture;
-    if (iso < isoAt(kept) || input.unmended(kept)) kept = aperture;
+    if (iso < any.iso) [any.aperture, any.iso] = [aperture, iso];
+    if (iso >= kept.iso || input.unmended(aperture)) return false;
+    [kept.aperture, kept.iso] = [aperture, iso];
+    return iso <= isoPreferred;
   };
-  for (let a = depthAperture; a <= sharpEnd(input); a++) look(a);
-  for (let a = depthAperture - 1; a >= lensWidest; a--) look(a);
-  if (fits !== undefined) return fits;
-  return !input.unmended(kept) && isoAt(kept) <= isoCeiling ? kept : any;
+  const end = sharpEnd(input);
+  for (let a = depthAperture; a <= end; a++) if (fits(a)) return a;
+  for (let a = depthAperture - 1; a >= lensWidest; a--) if (fits(a)) return a;
+  return kept.iso <= isoCeiling ? kept.aperture : any.aperture;
 }
 
 /** With the ISO held and the shutter following: as little wider than the depth asks as makes the shutter hold. */

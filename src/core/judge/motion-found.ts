@@ -191,7 +191,12 @@ function partModel(blurring: Blurring, part: SubjectPart, tolerance: number): Pa
     movingOnly ? undefined : unmendedBy(blur(aperture), tolerance, fastest);
   // Where no shutter mends what focus or lens blur, the shutter is that of motion and shake.
   const byMotion = (aperture: number): boolean => movingOnly || unmended(aperture) !== undefined;
-  const slowest = (aperture: number) => slowestExposure(blur(aperture), tolerance, byMotion(aperture));
+  const slowest = (aperture: number): number | "none" | "any" => {
+    const whole = slowestExposure(blur(aperture), tolerance, movingOnly);
+    // Most of the time the body has that shutter, and nothing more is asked.
+    if (whole === "any" || (whole !== "none" && whole >= fastest)) return whole;
+    return byMotion(aperture) ? slowestExposure(blur(aperture), tolerance, true) : whole;
+  };
   const smear = ({ aperture, shutter }: Settings): number =>
     blurLengthUm(blur(aperture), shutterSeconds(shutter), byMotion(aperture));
   return {

@@ -21,7 +21,7 @@ const uniqueById = <T extends { id: string }>(items: readonly T[], context: z.Re
   });
 };
 export const listOf = <S extends z.ZodType<{ id: string }>>(item: S, most: number) =>
-  z.array(item).max(most).superRefine(uniqueById);
+  z.array(item).max(most, `at most ${most} can be kept`).superRefine(uniqueById);
 
 export const wallTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, "a time is HH:MM, 00:00 to 23:59");
 export const wallDate = z.iso.date("a date is YYYY-MM-DD, and it must be in the calendar");

@@ -7,7 +7,7 @@ import { CheckRow } from "@/ui/controls/CheckRow";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Txt } from "@/ui/controls/Txt";
 import { burstSentence, weightWords } from "@/words";
-import { editOuting } from "../stage/edits";
+import { editOuting } from "@/outing/edits";
 import { mountedFor } from "@/outing/assess-input";
 import { useToast } from "@/ui/controls/toast";
 import { useOuting } from "../stage/outing-context";

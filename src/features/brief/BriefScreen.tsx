@@ -22,7 +22,7 @@ import {
 } from "@/words";
 import { GroundSketch } from "../outings/GroundSketch";
 import { AtDesk } from "../shell/lazy-desk";
-import { moveShot, takeShot } from "../stage/edits";
+import { moveShot, takeShot } from "@/outing/edits";
 import { useOuting } from "../stage/outing-context";
 import { StageFrame } from "../stage/StageFrame";
 import { BagEditor } from "./BagEditor";

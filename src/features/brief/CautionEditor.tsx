@@ -3,7 +3,7 @@ import { Button } from "@/ui/controls/Button";
 import { CheckRow } from "@/ui/controls/CheckRow";
 import { Dialog } from "@/ui/controls/Dialog";
 import { cautionName, cautionSentence } from "@/words";
-import { editOuting } from "../stage/edits";
+import { editOuting } from "@/outing/edits";
 import { useOuting } from "../stage/outing-context";
 
 /** Which cautions apply to this outing; they are said where the work meets them. */

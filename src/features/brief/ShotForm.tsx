@@ -12,7 +12,7 @@ import { fieldName, toTyped, type FieldSpec } from "../forms/field-spec";
 import { RecordForm, type FormHand } from "../forms/RecordForm";
 import { OwnSubjectForm } from "../library/OwnSubjectForm";
 import { useSubjectChoice } from "../library/use-subjects";
-import { putShot, removeShot, restoreShot } from "../stage/edits";
+import { putShot, removeShot, restoreShot } from "@/outing/edits";
 import type { OutingState } from "../stage/outing-context";
 
 const INTENTS = ["freeze", "pan", "streak", "still", "reaction", "context"] as const;

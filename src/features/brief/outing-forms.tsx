@@ -9,7 +9,7 @@ import { RecordForm } from "../forms/RecordForm";
 import { inOneDay, placeFields, placeShape, WINDOW_FIELDS, windowShape } from "../forms/when-and-where";
 import { FromHere } from "../home/FromHere";
 import { zoneOf } from "../home/zone-of";
-import { editOuting } from "../stage/edits";
+import { editOuting } from "@/outing/edits";
 import type { OutingState } from "../stage/outing-context";
 
 /** The outing comes as a prop: these forms are loaded apart from the stages and what they compute with. */

@@ -16,7 +16,7 @@ import {
   twoFigures,
   verdictWords,
 } from "@/words";
-import { editChoice, holdRails } from "../stage/edits";
+import { editChoice, holdRails } from "@/outing/edits";
 import { useOuting } from "../stage/outing-context";
 
 /** Where the light comes from and where it is spent, in thirds of a stop; the lines add up to what is left. */

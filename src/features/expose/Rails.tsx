@@ -6,7 +6,7 @@ import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { useSize } from "@/ui/layout/useSize";
 import { depthSentence, endOfRailWords, endWords } from "@/words";
-import { holdRails } from "../stage/edits";
+import { holdRails } from "@/outing/edits";
 import { useOuting } from "../stage/outing-context";
 import { DRAWN, heldAfterPush, LONGEST, RAILS, ticksOf } from "./rail-scales";
 

@@ -4,7 +4,7 @@ import { assess, type Assessment, type NoPicture } from "@/core/judge";
 import type { Converter, Lens } from "@/core/optics";
 import { Txt } from "@/ui/controls/Txt";
 import { focalWords, percentWords } from "@/words";
-import { editChoice } from "../stage/edits";
+import { editChoice } from "@/outing/edits";
 import { useOuting } from "../stage/outing-context";
 
 interface Glass {

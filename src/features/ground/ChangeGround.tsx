@@ -14,7 +14,7 @@ import {
   setLit,
   setCover,
   setSurface,
-} from "../stage/edits";
+} from "@/outing/edits";
 import { SURFACES } from "@/core/ground";
 import { surfaceWords } from "@/words";
 import { useOuting } from "../stage/outing-context";

@@ -1,6 +1,6 @@
 import { Segmented } from "@/ui/controls/Segmented";
 import { Stepper } from "@/ui/controls/Stepper";
-import { setCloud, setPassing } from "../stage/edits";
+import { setCloud, setPassing } from "@/outing/edits";
 import { useOuting } from "../stage/outing-context";
 
 const NAMES = [

@@ -16,7 +16,7 @@ import {
   shutterWords,
   softnessWords,
 } from "@/words";
-import { editChoice } from "../stage/edits";
+import { editChoice } from "@/outing/edits";
 import { useOuting } from "../stage/outing-context";
 
 interface Line {

@@ -6,7 +6,7 @@ import { Button } from "@/ui/controls/Button";
 import { useToast } from "@/ui/controls/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { breakingWords, metresWords, percentWords, placeWords, scoreWords } from "@/words";
-import { editChoice, movePosition } from "../stage/edits";
+import { editChoice, movePosition } from "@/outing/edits";
 import { useOuting } from "../stage/outing-context";
 import { usePlaceSearch, type FoundPlaces } from "./place-search";
 

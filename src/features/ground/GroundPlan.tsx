@@ -7,7 +7,7 @@ import { useSize } from "@/ui/layout/useSize";
 import { PlanCanvas } from "@/ui/plan/PlanCanvas";
 import type { Handle } from "@/ui/plan/usePlanGestures";
 import { metresWords } from "@/words";
-import { editChoice, editSpot, movePosition, takeShot } from "../stage/edits";
+import { editChoice, editSpot, movePosition, takeShot } from "@/outing/edits";
 import { useOuting } from "../stage/outing-context";
 import { directSun, GroundDrawing } from "./drawing/GroundDrawing";
 import { SheetMarks } from "./drawing/SheetMarks";

@@ -4,7 +4,7 @@ import { lampLuxOf } from "@/core/light";
 import { Segmented } from "@/ui/controls/Segmented";
 import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
-import { setLamps } from "../stage/edits";
+import { setLamps } from "@/outing/edits";
 import { lampClassWords } from "@/words";
 import { useOuting } from "../stage/outing-context";
 

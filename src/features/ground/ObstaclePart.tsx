@@ -7,7 +7,7 @@ import { NumberField } from "@/ui/controls/NumberField";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
 import { metresWords, obstacleWords } from "@/words";
-import { addObstacle, editObstacle, removeObstacle } from "../stage/edits";
+import { addObstacle, editObstacle, removeObstacle } from "@/outing/edits";
 import { useOuting } from "../stage/outing-context";
 import { FAR, NameField, Title } from "./ground-fields";
 

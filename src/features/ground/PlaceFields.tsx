@@ -3,7 +3,7 @@ import { LengthField } from "@/ui/controls/LengthField";
 import { Button } from "@/ui/controls/Button";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
-import { addPosition, editChoice, movePosition } from "../stage/edits";
+import { addPosition, editChoice, movePosition } from "@/outing/edits";
 import { useOuting } from "../stage/outing-context";
 
 /** Which position serves the shot, and where exactly it is: the typed twin of the drag. */

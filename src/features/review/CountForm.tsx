@@ -7,7 +7,7 @@ import { TextField } from "@/ui/controls/TextField";
 import { useToast } from "@/ui/controls/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { apertureWords, isoWords, readNumber, shutterWords } from "@/words";
-import { addSeries, removeSeries } from "../stage/edits";
+import { addSeries, removeSeries } from "@/outing/edits";
 import { useOuting } from "../stage/outing-context";
 
 const MOST = 99999;

@@ -6,7 +6,7 @@ import { Row } from "@/ui/controls/Row";
 import { useToast } from "@/ui/controls/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { keepersSentence, settingsWords, shutterWords } from "@/words";
-import { removeSeries } from "../stage/edits";
+import { removeSeries } from "@/outing/edits";
 import { useOuting } from "../stage/outing-context";
 
 /** Half of the frames kept is what a setting has to show to be called one that keeps (common practice: few ask for more). */

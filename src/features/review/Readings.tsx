@@ -4,7 +4,7 @@ import { Row } from "@/ui/controls/Row";
 import { useToast } from "@/ui/controls/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { evWords, signedStops } from "@/words";
-import { dropReading } from "../stage/edits";
+import { dropReading } from "@/outing/edits/reading";
 import { useOuting } from "../stage/outing-context";
 
 /** The readings of the place: where, when, and how far the light was from what was thought. */

@@ -3,7 +3,7 @@ import { ScrollView, View } from "react-native";
 import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
 import { useWide } from "@/ui/layout/useWide";
-import { editOuting } from "../stage/edits";
+import { editOuting } from "@/outing/edits";
 import { useOuting } from "../stage/outing-context";
 import { ShotInHand } from "../stage/ShotInHand";
 import { StageFrame } from "../stage/StageFrame";

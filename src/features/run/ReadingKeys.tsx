@@ -9,8 +9,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { clicksWords, countWords } from "@/words";
 import { AtDesk } from "../shell/lazy-desk";
 import { useOuting } from "../stage/outing-context";
-import { dropReading } from "../stage/edits";
-import { keepReading, readingFrom } from "./keep-reading";
+import { dropReading, keepReading, readingFrom } from "@/outing/edits/reading";
 
 const STEPS = [1, 2, 3, 4, 6, 9];
 type Way = "dark" | "bright";

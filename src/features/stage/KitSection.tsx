@@ -6,7 +6,7 @@ import { Button } from "@/ui/controls/Button";
 import type { Assessment } from "@/core/judge";
 import { effectiveLens } from "@/core/optics";
 import { focalWords, metresWords, percentWords } from "@/words";
-import { editChoice } from "./edits";
+import { editChoice } from "@/outing/edits";
 import { useOuting } from "./outing-context";
 
 const NONE = "none";

@@ -1,13 +1,25 @@
 import { View } from "react-native";
 import { Button } from "@/ui/controls/Button";
 import { Message } from "@/ui/controls/Message";
-import { savingFailure } from "@/words";
+import { faultWords, savingFailure } from "@/words";
 import { downloadOutingFile } from "../store/file-transfer";
 import { useOuting } from "./outing-context";
 
-/** Says that a change is on the screen alone, and what can be done about it. Nothing while all is kept. */
+const MOST_FAULTS = 3;
+
+/** Says that a change was not made, or is on the screen alone, and what can be done about it. Nothing while all is kept. */
 export function SaveTrouble() {
-  const { failure, outing, kit, preferences, retry, reload } = useOuting();
+  const { failure, refused, accept, outing, kit, preferences, retry, reload } = useOuting();
+  if (refused)
+    return (
+      <Message
+        title="That change was not made"
+        body={refused.slice(0, MOST_FAULTS).map(faultWords).join("\n")}
+        tone="danger"
+      >
+        <Button label="OK" onPress={accept} />
+      </Message>
+    );
   if (!failure) return null;
   const { title, body } = savingFailure(failure);
   return (

@@ -7,7 +7,7 @@ import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
 import { useTokens } from "@/ui/theme/theme";
 import { noPictureSentence } from "@/words";
-import { editChoice } from "./edits";
+import { editChoice } from "@/outing/edits";
 import { NotInBag } from "./NotInBag";
 import { useOuting } from "./outing-context";
 import { ShotList } from "./ShotList";

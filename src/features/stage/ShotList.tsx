@@ -3,7 +3,7 @@ import { choiceOf } from "@/data";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
 import { intentWords } from "@/words";
-import { takeShot } from "./edits";
+import { takeShot } from "@/outing/edits";
 import { useOuting } from "./outing-context";
 
 /** The promised shots, each with the position that serves it; a press takes one in hand. */

@@ -9,7 +9,7 @@ import { useWide } from "@/ui/layout/useWide";
 import { useTokens } from "@/ui/theme/theme";
 import { dateWords } from "@/words";
 import { KeysDialog, type KeyList } from "../home/KeysDialog";
-import { editChoice, takeShot } from "./edits";
+import { editChoice, takeShot } from "@/outing/edits";
 import { OutingMenu } from "./OutingMenu";
 import { useOuting } from "./outing-context";
 import { SaveTrouble } from "./SaveTrouble";

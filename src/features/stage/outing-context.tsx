@@ -21,6 +21,7 @@ import {
   wallTimeOf,
   windowOf,
   type Choice,
+  type Fault,
   type Preferences,
   type SaveFailure,
   type Outing,
@@ -38,6 +39,9 @@ export interface OutingState {
   readonly preferences: Preferences;
   readonly change: ChangeOuting;
   readonly failure: SaveFailure | undefined;
+  /** Why the last change was not made, until it is read. */
+  readonly refused: readonly Fault[] | undefined;
+  readonly accept: () => void;
   readonly retry: () => void;
   readonly reload: () => void;
   /** The one clock: epoch milliseconds, and whether it is the device's. */

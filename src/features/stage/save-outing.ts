@@ -1,19 +1,24 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useRef, useState } from "react";
-import type { SaveFailure, Saved, Outing } from "@/data";
+import type { Fault, SaveFailure, Saved, Outing } from "@/data";
+import { commit } from "@/outing/commit";
+import type { Edit } from "@/outing/edits";
 import { openRepository } from "../store/open-repository";
 import { outingKey } from "../store/outings";
 
-export type ChangeOuting = (change: (outing: Outing) => Outing, options?: { readonly keep: boolean }) => void;
+export type ChangeOuting = (edit: Edit, options?: { readonly keep: boolean }) => void;
 
 /**
- * The outing as the screens change it: every change shows at once; those that are kept are written one after the other,
- * each following the revision that the storage holds. A failed write leaves the screen as it is and says so.
+ * The outing as the screens change it: every change shows at once; those that are kept pass the schema and are written
+ * one after the other, each following the revision that the storage holds. What the schema refuses is taken back to the
+ * last state that it did not; a failed write leaves the screen as it is. Both are said.
  */
 export function useOutingChanges(id: string, opened: Outing) {
   const client = useQueryClient();
   const revision = useRef(opened.revision);
   const [failure, setFailure] = useState<SaveFailure>();
+  const [refused, setRefused] = useState<readonly Fault[]>();
+  const sound = useRef(opened);
   const current = useCallback((): Outing => {
     const held = client.getQueryData<{ ok: boolean; value?: Outing }>(outingKey(id));
     return held?.value ?? opened;
@@ -36,10 +41,18 @@ export function useOutingChanges(id: string, opened: Outing) {
   });
 
   const change = useCallback<ChangeOuting>(
-    (apply, { keep } = { keep: true }) => {
-      const next = apply(current());
-      client.setQueryData(outingKey(id), { ok: true, value: next });
-      if (keep) mutate(next);
+    (edit, { keep } = { keep: true }) => {
+      const show = (value: Outing) => client.setQueryData(outingKey(id), { ok: true, value });
+      if (!keep) return void show(edit(current()));
+      const next = commit(current(), edit);
+      if (!next.ok) {
+        show({ ...sound.current, revision: revision.current });
+        return setRefused(next.faults);
+      }
+      setRefused(undefined);
+      sound.current = next.value;
+      show(next.value);
+      mutate(next.value);
     },
     [client, id, current, mutate],
   );
@@ -47,9 +60,13 @@ export function useOutingChanges(id: string, opened: Outing) {
   const retry = useCallback(() => mutate(current()), [mutate, current]);
   const reload = useCallback(async () => {
     const stored = await (await openRepository()).readOuting(id);
-    if (stored.ok) revision.current = stored.value.revision;
+    if (stored.ok) {
+      revision.current = stored.value.revision;
+      sound.current = stored.value;
+    }
     client.setQueryData(outingKey(id), stored);
     setFailure(undefined);
   }, [client, id]);
-  return { change, failure, retry, reload };
+  const accept = useCallback(() => setRefused(undefined), []);
+  return { change, failure, refused, accept, retry, reload };
 }

@@ -1,9 +1,8 @@
-import { dropReading } from "../stage/edits";
 import { assess } from "@/core/judge";
 import { sceneAt } from "@/core/scene";
 import { instantOf, lightPlanOf, rigOf, type Outing } from "@/data";
 import { demoKit, demoOutings } from "../../../demo";
-import { keepReading, readingFrom } from "./keep-reading";
+import { dropReading, keepReading, readingFrom } from "./reading";
 
 const outing = demoOutings[0]!;
 

@@ -3,6 +3,7 @@ import type { Assessment } from "@/core/judge";
 import type { Reading } from "@/core/light";
 import { bellowsLoss } from "@/core/optics";
 import type { Outing } from "@/data";
+import { editLight, type Edit } from "./edit";
 
 /** A reading from what was set, the card's settings unless others are named, and how far off the picture was; + too bright, − too dark. */
 export function readingFrom(
@@ -35,9 +36,8 @@ function nextId(readings: readonly Reading[]): string {
   return `reading-${Math.max(0, ...numbers) + 1}`;
 }
 
-export const keepReading =
-  (reading: Reading) =>
-  (outing: Outing): Outing => ({
-    ...outing,
-    light: { ...outing.light, readings: [...outing.light.readings, reading] },
-  });
+export const keepReading = (reading: Reading): Edit =>
+  editLight((light) => ({ readings: [...light.readings, reading] }));
+
+export const dropReading = (id: string): Edit =>
+  editLight((light) => ({ readings: light.readings.filter((r) => r.id !== id) }));

@@ -1,0 +1,7 @@
+import type { Outing } from "@/data";
+import type { Edit } from "./edit";
+
+/** What is said of the outing as a whole. */
+export const editOuting =
+  (edit: Partial<Pick<Outing, "access" | "cautions" | "bag" | "notes">>): Edit =>
+  (outing) => ({ ...outing, ...edit });

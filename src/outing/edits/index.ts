@@ -1,0 +1,10 @@
+/** Edits of an outing. Those of readings stand apart: they alone need what computes. */
+export type { Edit } from "./edit";
+export { editOuting } from "./brief";
+export { editVenue, setSurface } from "./ground";
+export { setCloud, setCover, setLamps, setLit, setPassing } from "./light";
+export { addSeries, removeSeries } from "./log";
+export { addObstacle, editObstacle, removeObstacle } from "./obstacle";
+export { addPosition, movePosition, removePosition } from "./position";
+export { editChoice, holdRails, moveShot, putShot, removeShot, restoreShot, takeShot } from "./shot";
+export { addSpot, editSpot, removeSpot } from "./spot";

@@ -1,0 +1,34 @@
+import type { Outing } from "@/data";
+import { editLight, type Edit } from "./edit";
+
+export const setCloud = (cloudEighths: number): Edit => editLight(() => ({ cloudEighths }));
+
+export const setPassing = (passing: boolean): Edit => editLight(() => ({ passing }));
+
+export const setLamps =
+  (edit: Partial<NonNullable<Outing["light"]["lamps"]>>): Edit =>
+  (outing) => {
+    const { lamps } = outing.light;
+    return lamps ? editLight(() => ({ lamps: { ...lamps, ...edit } }))(outing) : outing;
+  };
+
+/** What lies over the ground, and the share 0 … 1 of the daylight that comes through it. */
+export const setCover = (cover: "open" | "roof" | "leaves", daylightShare: number): Edit =>
+  editLight(() => ({
+    roof: cover === "roof" ? { daylightShare } : undefined,
+    leaves: cover === "leaves" ? { daylightShare } : undefined,
+  }));
+
+/** Lamps where there were none, alight from the beginning on; or none any more. */
+export const setLit =
+  (lit: boolean): Edit =>
+  (outing) =>
+    editLight(() => ({
+      lamps: lit
+        ? {
+            class: "II",
+            kind: outing.light.roof ? "hall" : outing.kind === "pool" ? "pool" : "field",
+            from: outing.from,
+          }
+        : null,
+    }))(outing);

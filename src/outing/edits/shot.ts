@@ -1,0 +1,81 @@
+import type { Settings } from "@/core/exposure";
+import type { Choice, Outing, StoredKit, StoredShot, StoredSubject } from "@/data";
+import { beginChoice } from "../begin/begin-choice";
+import type { Edit } from "./edit";
+
+export const editChoice =
+  (shotId: string, edit: Partial<Omit<Choice, "shotId">>): Edit =>
+  (outing) => ({
+    ...outing,
+    choices: outing.choices.map((c) => (c.shotId === shotId ? { ...c, ...edit } : c)),
+  });
+
+export const holdRails = (shotId: string, held: Partial<Settings>): Edit => editChoice(shotId, { held });
+
+export const takeShot =
+  (shotId: string): Edit =>
+  (outing) => ({ ...outing, shotId });
+
+/** The subject as the outing keeps it: put in when it is new, written over when it is there. */
+const withSubject = (outing: Outing, subject: StoredSubject): Outing => ({
+  ...outing,
+  subjects: outing.subjects.some((s) => s.id === subject.id)
+    ? outing.subjects.map((s) => (s.id === subject.id ? subject : s))
+    : [...outing.subjects, subject],
+});
+
+/** Writes a shot, a new one with kit to begin with and from where the shot in hand is taken. */
+export const putShot =
+  (shot: StoredShot, subject: StoredSubject, kit: StoredKit): Edit =>
+  (outing) => {
+    const cast = withSubject(outing, subject);
+    if (outing.shots.some((s) => s.id === shot.id))
+      return { ...cast, shots: cast.shots.map((s) => (s.id === shot.id ? shot : s)) };
+    const model = outing.choices.find((c) => c.shotId === outing.shotId);
+    const choice = model
+      ? { ...model, shotId: shot.id, focalLengthMm: null, held: {} }
+      : beginChoice(shot.id, null, kit);
+    return { ...cast, shots: [...cast.shots, shot], choices: [...cast.choices, choice], shotId: shot.id };
+  };
+
+/** A shot is taken back with all that hangs on it; the last one stays, since an outing promises something. */
+export const removeShot =
+  (id: string): Edit =>
+  (outing) => {
+    const shots = outing.shots.filter((s) => s.id !== id);
+    if (shots.length === 0) return outing;
+    return {
+      ...outing,
+      shots,
+      choices: outing.choices.filter((c) => c.shotId !== id),
+      log: outing.log.filter((l) => l.shotId !== id),
+      shotId: outing.shotId === id ? shots[0]!.id : outing.shotId,
+    };
+  };
+
+/** Puts back a shot as it was before it was taken back, at its place, with its kit and what was counted of it. */
+export const restoreShot =
+  (before: Outing, id: string): Edit =>
+  (outing) => {
+    if (outing.shots.some((s) => s.id === id)) return outing;
+    const at = before.shots.findIndex((s) => s.id === id);
+    const of = <T extends { shotId: string }>(items: readonly T[]): T[] =>
+      items.filter((i) => i.shotId === id);
+    return {
+      ...outing,
+      shots: outing.shots.toSpliced(at, 0, before.shots[at]!),
+      choices: [...outing.choices, ...of(before.choices)],
+      log: [...outing.log, ...of(before.log)],
+    };
+  };
+
+/** Takes the shot at one place of the list to another. */
+export const moveShot =
+  (from: number, to: number): Edit =>
+  (outing) => {
+    const shots = [...outing.shots];
+    const [moved] = shots.splice(from, 1);
+    if (!moved) return outing;
+    shots.splice(Math.max(0, Math.min(shots.length, to)), 0, moved);
+    return { ...outing, shots };
+  };

@@ -1,0 +1,23 @@
+import type { Spot } from "@/core/ground";
+import { freeId } from "@/data";
+import { edited, editGround, type Edit } from "./edit";
+
+export const editSpot = (id: string, edit: Partial<Omit<Spot, "id">>): Edit =>
+  editGround(({ spots }) => ({ spots: edited(spots, id, edit) }));
+
+/** A further spot, where the shot in hand goes to. */
+export const addSpot =
+  (spot: Omit<Spot, "id">): Edit =>
+  (outing) => {
+    const id = freeId("spot", outing.ground.spots);
+    const added = editGround((g) => ({ spots: [...g.spots, { ...spot, id }] }))(outing);
+    return { ...added, shots: edited(added.shots, outing.shotId, { spotId: id }) };
+  };
+
+/** Only a spot that no shot is promised of can go. */
+export const removeSpot =
+  (id: string): Edit =>
+  (outing) =>
+    outing.shots.some((s) => s.spotId === id)
+      ? outing
+      : editGround((g) => ({ spots: g.spots.filter((s) => s.id !== id) }))(outing);
