@@ -61,7 +61,7 @@ test("a broken or foreign file is refused with reason and place, and changes not
     ["cut.json", text.slice(0, 400), "cannot be read as JSON"],
     ["track.json", '{"type":"FeatureCollection","features":[]}', "not an outing file of Bright Perch"],
     ["turned.json", text.replace(/"facing": 8,/, '"facing": 800,'), "outing.ground.spots.0.facing"],
-    ["newer.json", text.replace('"version": 1,', '"version": 7,'), "newer version"],
+    ["newer.json", text.replace('"version": 2,', '"version": 7,'), "newer version"],
   ] as const;
   for (const [name, content, reason] of cases) {
     await open(page, name, content);

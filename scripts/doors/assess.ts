@@ -1,16 +1,7 @@
-import { assessInputOf } from "../../src/outing/assess-input";
+import { createAssessments } from "../../src/outing/assessments";
 import { readFileSync } from "node:fs";
-import { assess, type Assessment, type NoPicture } from "../../src/core/judge";
-import { sceneAt } from "../../src/core/scene";
-import {
-  choiceOf,
-  lightPlanOf,
-  readOutingFile,
-  wallTimeOf,
-  windowOf,
-  instantOf,
-  type OutingFile,
-} from "../../src/data";
+import type { Assessment, NoPicture } from "../../src/core/judge";
+import { choiceOf, readOutingFile, wallTimeOf, windowOf, instantOf, type OutingFile } from "../../src/data";
 import {
   evWords,
   faultWords,
@@ -98,10 +89,9 @@ function walk(
   );
   if (positions.length === 0)
     return `assess: no position ${asked.position}; there are ${outing.ground.positions.map((p) => p.id).join(", ")}`;
-  const light = lightPlanOf(outing);
-  return times.flatMap((at) => {
-    const scene = sceneAt(outing.ground, light, at);
-    return shots.flatMap((shot) => {
+  const answers = createAssessments();
+  return times.flatMap((at) =>
+    shots.flatMap((shot) => {
       const choice = choiceOf(outing, shot.id)!;
       const own = positions.filter(
         (p) => asked.position !== undefined || choice.positionId === null || p.id === choice.positionId,
@@ -110,10 +100,10 @@ function walk(
         time: wallTimeOf(at, outing.zone),
         shot: shot.name,
         position: position.name,
-        found: assess(assessInputOf(outing, shot, kit, preferences, scene, position.id)!),
+        found: answers.assessment({ outing, kit, preferences }, shot.id, position.id, at)!,
       }));
-    });
-  });
+    }),
+  );
 }
 
 const HEAD = [

@@ -1,8 +1,10 @@
 import { spawn } from "node:child_process";
-import { readFileSync } from "node:fs";
+import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
 import path from "node:path";
 import { demoKit, demoOutings } from "../../demo";
-import { DEFAULT_PREFERENCES, writeOutingFile } from "../../src/data";
+import { DEFAULT_PREFERENCES, windowOf, writeOutingFile } from "../../src/data";
+import { createAssessments } from "../../src/outing/assessments";
 import { assessFile } from "./assess";
 import { calc } from "./calc";
 
@@ -118,3 +120,32 @@ test("what a slow reader had not taken when the command ended was cut off at 64 
   expect(text.length).toBeGreaterThan(4 * 65536);
   expect(JSON.parse(text)).toEqual(JSON.parse(assessFile([FILE, "--every", "30", "--json"]).out));
 }, 30_000);
+
+test("application and command line answer alike, for every demo outing, school, locked rail and bag", () => {
+  const folder = mkdtempSync(path.join(tmpdir(), "perch-"));
+  const file = path.join(folder, "outing.json");
+  let compared = 0;
+  for (const plain of demoOutings)
+    for (const school of ["full", "lift"] as const)
+      for (const held of [{}, { aperture: 15 }, { shutter: 27 }])
+        for (const lens of [undefined, demoKit.lenses[1]!.id]) {
+          const bag = lens ? { bodies: [], lenses: [lens], converters: [], supports: [], cards: [] } : null;
+          const outing = { ...plain, bag, choices: plain.choices.map((c) => ({ ...c, held })) };
+          const preferences = { ...DEFAULT_PREFERENCES, school };
+          writeFileSync(file, writeOutingFile({ outing, kit: demoKit, preferences }));
+          const { starts } = windowOf(outing);
+          const answers = createAssessments();
+          const ours = outing.shots.flatMap((shot) => {
+            const { positionId } = outing.choices.find((c) => c.shotId === shot.id)!;
+            const asked = outing.ground.positions.filter((p) => positionId === null || p.id === positionId);
+            return asked.map((p) =>
+              answers.assessment({ outing, kit: demoKit, preferences }, shot.id, p.id, starts),
+            );
+          });
+          const { code, out } = assessFile([file, "--at", new Date(starts).toISOString(), "--json"]);
+          expect(code).toBe(0);
+          expect(JSON.parse(out)).toEqual(JSON.parse(JSON.stringify(ours)));
+          compared += ours.length;
+        }
+  expect(compared).toBeGreaterThan(200);
+});

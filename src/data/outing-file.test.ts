@@ -26,11 +26,11 @@ test("an outing is read back from its file to the same state", () => {
   expect(read.ok && read.value.preferences).toEqual(DEFAULT_PREFERENCES);
 });
 
-test("the file carries the kit that the outing uses, and no more", () => {
+test("the file carries the kit that the outing uses or has in the bag, and no more", () => {
   const file = JSON.parse(text) as { format: string; kit: typeof demoKit };
   expect(file.format).toBe("bright-perch-outing");
-  expect(file.kit.bodies.map((b) => b.id)).toEqual(["full-frame-24"]);
-  expect(file.kit.lenses.map((l) => l.id)).toEqual(["zoom-70-200", "long-300"]);
+  expect(file.kit.bodies.map((b) => b.id)).toEqual(["full-frame-24", "crop-26"]);
+  expect(file.kit.lenses.map((l) => l.id)).toEqual(["zoom-70-200", "long-300", "zoom-24-70"]);
 });
 
 test("its name is a date and an id", () => {
@@ -69,7 +69,7 @@ test.each([
   ],
   [
     "a lens that the file lacks",
-    changed((f) => (f.kit as typeof demoKit).lenses.pop()),
+    changed((f) => (f.kit as typeof demoKit).lenses.splice(1, 1)),
     "faults",
     "outing.choices.3.lensId",
   ],

@@ -53,14 +53,17 @@ export const outingFileName = (outing: Outing): string => `${outing.date}-${outi
 
 /** What the outing's choices name. Supports are kept whole: they are few, and the hand must always be among them. */
 function kitUsed(outing: Outing, kit: StoredKit): StoredKit {
-  const uses = (key: "bodyId" | "lensId" | "converterId") => new Set(outing.choices.map((c) => c[key]));
+  // What is in the bag goes along too: of it the best is mounted where a choice is not packed.
+  const uses = (key: "bodyId" | "lensId" | "converterId", packed: readonly string[] = []) =>
+    new Set([...outing.choices.map((c) => c[key]), ...packed]);
+  const { bag } = outing;
   const pick = <T extends { id: string }>(items: readonly T[], used: Set<string | null>): T[] =>
     items.filter((item) => used.has(item.id));
   return {
     ...kit,
-    bodies: pick(kit.bodies, uses("bodyId")),
-    lenses: pick(kit.lenses, uses("lensId")),
-    converters: pick(kit.converters, uses("converterId")),
+    bodies: pick(kit.bodies, uses("bodyId", bag?.bodies)),
+    lenses: pick(kit.lenses, uses("lensId", bag?.lenses)),
+    converters: pick(kit.converters, uses("converterId", bag?.converters)),
     cards: kit.cards.filter((card) => outing.bag?.cards.includes(card.id)),
   };
 }

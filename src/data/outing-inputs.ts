@@ -10,7 +10,7 @@ export function windowOf(outing: Outing): { from: number; until: number; starts:
 }
 
 /** The light as the core wants it: wall times become instants. */
-export function lightPlanOf(outing: Outing): LightPlan {
+export function lightPlanOf(outing: Pick<Outing, "light" | "date" | "zone">): LightPlan {
   const { lamps, ...sky } = outing.light;
   if (!lamps) return sky;
   const at = (time: string): number => instantOf(outing.date, time, outing.zone).at;
@@ -30,7 +30,7 @@ export function clockOf(outing: Outing, deviceNow: number): { at: number; live: 
   return { at: instantOf(outing.date, outing.plannedAt, outing.zone).at, live: false };
 }
 
-export const choiceOf = (outing: Outing, shotId: string): Choice | undefined =>
+export const choiceOf = (outing: Pick<Outing, "choices">, shotId: string): Choice | undefined =>
   outing.choices.find((c) => c.shotId === shotId);
 
 export const shotInHand = (outing: Outing): Shot =>

@@ -2,8 +2,11 @@ import { angleBetween } from "@/core/units";
 import { bearingTo, planDistance, type Position, type Spot } from "@/core/ground";
 import { bestRig, type AssessInput } from "@/core/judge";
 import type { Rig } from "@/core/optics";
-import type { Scene, Shot } from "@/core/scene";
+import type { Shot } from "@/core/scene";
 import { bagOf, choiceOf, rigOf, type Choice, type Preferences, type Outing, type StoredKit } from "@/data";
+
+/** What of an outing a shot's question hangs on. */
+type Asking = Pick<Outing, "shots" | "choices" | "subjects" | "bag" | "ground">;
 
 /** What is mounted for a shot, and what of the choice is not in the bag, by name where the kit still has it. */
 export interface Mounted {
@@ -45,7 +48,7 @@ function lacking({ bodyId, lensId, converterId, supportId }: Choice, bag: Stored
  * then light. The choice itself stays as it was, so what is packed again is mounted again.
  */
 export function mountedFor(
-  outing: Outing,
+  outing: Asking,
   shot: Shot,
   kit: StoredKit,
   school: Preferences["school"],
@@ -91,7 +94,7 @@ export type Asked = Omit<AssessInput, "position" | "scene">;
  * is held, and what is given up first. Absent while the kit lacks a body, a lens or a support.
  */
 export function askedOf(
-  outing: Outing,
+  outing: Asking,
   shot: Shot,
   kit: StoredKit,
   preferences: Pick<Preferences, "order" | "school">,
@@ -111,18 +114,4 @@ export function askedOf(
       ? {}
       : { focalLengthMm: choice.focalLengthMm }),
   };
-}
-
-/** The same from a position, in a scene; from the position of the choice when none is named. */
-export function assessInputOf(
-  outing: Outing,
-  shot: Shot,
-  kit: StoredKit,
-  preferences: Pick<Preferences, "order" | "school">,
-  scene: Scene,
-  positionId = choiceOf(outing, shot.id)?.positionId,
-): AssessInput | undefined {
-  const asked = askedOf(outing, shot, kit, preferences);
-  const position = outing.ground.positions.find((p) => p.id === positionId);
-  return asked && position && { ...asked, position, scene };
 }

@@ -1,22 +1,13 @@
 import { createContext, useContext, useDeferredValue, useMemo, useState, type ReactNode } from "react";
-import {
-  assess,
-  timeline,
-  type AssessInput,
-  type Assessment,
-  type NoPicture,
-  type Timeline,
-} from "@/core/judge";
+import type { AssessInput, Assessment, NoPicture, Timeline } from "@/core/judge";
 import type { Rig } from "@/core/optics";
-import { sceneAt, type Scene, type Shot } from "@/core/scene";
+import type { Scene, Shot } from "@/core/scene";
 import type { Subject } from "@/core/motion";
 import { ThemeProvider } from "@/ui/theme/theme";
 import { timeWords } from "@/words";
 import {
-  bagOf,
   choiceOf,
   clockOf,
-  lightPlanOf,
   shotInHand,
   wallTimeOf,
   windowOf,
@@ -27,7 +18,8 @@ import {
   type Outing,
   type StoredKit,
 } from "@/data";
-import { askedOf, assessInputOf, mountedFor } from "@/outing/assess-input";
+import { mountedFor } from "@/outing/assess-input";
+import { createAssessments } from "@/outing/assessments";
 import { useOutingChanges, type ChangeOuting } from "./save-outing";
 import { useMinuteClock } from "./useMinuteClock";
 
@@ -80,7 +72,6 @@ export function useOuting(): OutingState {
 }
 
 const STEP = 5 * 60_000;
-const NOTHING: Timeline = { points: [], breaks: [] };
 
 interface Props {
   readonly outing: Outing;
@@ -96,63 +87,29 @@ export function OutingProvider({ outing, kit, preferences, children }: Props) {
   const shot = shotInHand(outing);
   const choice = choiceOf(outing, shot.id)!;
   const subject = outing.subjects.find((s) => s.id === shot.subjectId)!;
-  const { bag: packed } = outing;
-  const bag = useMemo(() => bagOf({ bag: packed }, kit), [packed, kit]);
-  const mounted = useMemo(
-    () => mountedFor(outing, shot, kit, preferences.school),
-    [outing, shot, kit, preferences.school],
+  const [answers] = useState(createAssessments);
+  const question = useMemo(() => ({ outing, kit, preferences }), [outing, kit, preferences]);
+  const bag = answers.bag(question);
+  const mounted = mountedFor(outing, shot, kit, preferences.school);
+  const scene = answers.scene(question, clock.at);
+  const input = answers.asked(question, shot.id);
+  const place = outing.ground.positions.find((p) => p.id === choice.positionId);
+  const assessments = new Map(
+    outing.ground.positions.flatMap(({ id }) => {
+      const found = answers.assessment(question, shot.id, id, clock.at);
+      return found ? [[id, found] as const] : [];
+    }),
   );
-  const { ground } = outing;
-  const light = useMemo(
-    () => lightPlanOf(outing),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the light hangs on these alone, not on every change
-    [outing.light, outing.date, outing.zone],
-  );
-  const scene = useMemo(() => sceneAt(ground, light, clock.at), [ground, light, clock.at]);
-
-  const walk = useMemo(() => askedOf(outing, shot, kit, preferences), [outing, shot, kit, preferences]);
-  const assessments = useMemo(
-    () =>
-      new Map(
-        walk
-          ? ground.positions.map((position) => [position.id, assess({ ...walk, position, scene })] as const)
-          : [],
-      ),
-    [walk, ground, scene],
-  );
-
-  const place = ground.positions.find((p) => p.id === choice.positionId);
   // The day's course may lag a frame behind the finger; the figures of the minute may not.
-  const course = useDeferredValue(
-    useMemo(
-      () => ({ walk, place, ground, light, window: clock.window }),
-      [walk, place, ground, light, clock.window],
-    ),
-  );
-  const day = useMemo(() => {
-    if (!course.walk || !course.place) return NOTHING;
-    const { from, until } = course.window;
-    return timeline({
-      ...course.walk,
-      position: course.place,
-      ground: course.ground,
-      light: course.light,
-      from,
-      until,
-      step: STEP,
-    });
-  }, [course]);
-
-  const vetoed = useMemo(
-    () => vetoedShots(outing, kit, scene, preferences),
-    [outing, kit, scene, preferences],
-  );
+  const course = useDeferredValue(question);
+  const { from, until } = clock.window;
+  const day = answers.timeline(course, shot.id, choice.positionId, { from, until, step: STEP });
 
   const value: OutingState = {
     outing,
     kit,
     bag,
-    vetoed,
+    vetoed: answers.vetoed(question, clock.at),
     preferences,
     ...changes,
     ...clock,
@@ -163,7 +120,7 @@ export function OutingProvider({ outing, kit, preferences, children }: Props) {
     rig: mounted?.rig,
     notInBag: mounted?.missing ?? [],
     assessments,
-    input: walk && place && { ...walk, position: place, scene },
+    input: input && place && { ...input, position: place, scene },
     inHand: place && assessments.get(place.id),
     timeline: day,
   };
@@ -172,16 +129,6 @@ export function OutingProvider({ outing, kit, preferences, children }: Props) {
       <ByLight>{children}</ByLight>
     </OutingContext.Provider>
   );
-}
-
-function vetoedShots(outing: Outing, kit: StoredKit, scene: Scene, preferences: Preferences): number {
-  const vetoed = (shot: Shot): boolean => {
-    const input = assessInputOf(outing, shot, kit, preferences, scene);
-    if (!input) return false;
-    const found = assess(input);
-    return !found.ok || found.judgement.some((j) => j.weight === "veto");
-  };
-  return outing.shots.filter(vetoed).length;
 }
 
 /** Degrees of the sun below which the screen goes dusk, and below which a hide goes dark. */

@@ -1,0 +1,116 @@
+import { assess, timeline, type Assessment, type NoPicture, type Timeline } from "@/core/judge";
+import { sceneAt, type LightPlan, type Scene } from "@/core/scene";
+import type { Position } from "@/core/ground";
+import { bagOf, lightPlanOf, type Outing, type Preferences, type StoredKit } from "@/data";
+import { askedOf, type Asked } from "./assess-input";
+
+/** All that an outing's answers hang on. */
+export interface Question {
+  readonly outing: Outing;
+  readonly kit: StoredKit;
+  readonly preferences: Pick<Preferences, "order" | "school">;
+}
+
+/** The answers of an outing: each is worked out when it is first asked; the same inputs give the same object. */
+export interface Assessments {
+  bag(question: Question): StoredKit;
+  /** At an instant in epoch milliseconds. */
+  scene(question: Question, at: number): Scene;
+  /** Absent while the shot or the position is not there, or the kit lacks what it takes. */
+  assessment(
+    question: Question,
+    shotId: string,
+    positionId: string | null,
+    at: number,
+  ): Assessment | NoPicture | undefined;
+  timeline(
+    question: Question,
+    shotId: string,
+    positionId: string | null,
+    span: { readonly from: number; readonly until: number; readonly step: number },
+  ): Timeline;
+  /** How many shots are vetoed, or have no picture, where they are to be taken from. */
+  vetoed(question: Question, at: number): number;
+  /** What `assess` is asked for a shot, without position and scene. */
+  asked(question: Question, shotId: string): Asked | undefined;
+}
+
+/** Results that are kept by the identity of what they were made of, the latest so many. */
+function kept<A extends readonly unknown[], T>(most: number, make: (...args: A) => T): (...args: A) => T {
+  let known: { readonly args: A; readonly value: T }[] = [];
+  return (...args) => {
+    const found = known.find((k) => k.args.every((a, i) => Object.is(a, args[i])));
+    if (found) return found.value;
+    const value = make(...args);
+    known = [{ args, value }, ...known.slice(0, most - 1)];
+    return value;
+  };
+}
+
+/** As many positions as an outing may have, and its shots from theirs. */
+const MOST_ASSESSMENTS = 100;
+const MOST_SHOTS = 60;
+const NOTHING: Timeline = { points: [], breaks: [] };
+
+/** One memory of answers, for as long as an outing is open. */
+export function createAssessments(): Assessments {
+  const bagKept = kept(2, (bag: Outing["bag"], kit: StoredKit) => bagOf({ bag }, kit));
+  const planKept = kept(2, (light: Outing["light"], date: string, zone: string) =>
+    lightPlanOf({ light, date, zone }),
+  );
+  const sceneKept = kept(8, sceneAt);
+  const askedKept = kept(MOST_SHOTS, (shotId: string, parts: Parts, kit: StoredKit, ...like: Liking) => {
+    const [order, school] = like;
+    const shot = parts.shots.find((s) => s.id === shotId);
+    return shot && askedOf(parts, shot, kit, { order, school });
+  });
+  const assessmentKept = kept(MOST_ASSESSMENTS, (asked: Asked, position: Position, scene: Scene) =>
+    assess({ ...asked, position, scene }),
+  );
+  const timelineKept = kept(4, (asked: Asked, position: Position, ...rest: Course) => {
+    const [ground, light, from, until, step] = rest;
+    return timeline({ ...asked, position, ground, light, from, until, step });
+  });
+  const partsKept = kept(2, (...[shots, choices, subjects, bag, ground]: PartList): Parts => ({
+    shots,
+    choices,
+    subjects,
+    bag,
+    ground,
+  }));
+
+  const planOf = ({ outing }: Question) => planKept(outing.light, outing.date, outing.zone);
+  const positionOf = ({ outing }: Question, id: string | null) =>
+    outing.ground.positions.find((p) => p.id === id);
+  const answers: Assessments = {
+    bag: ({ outing, kit }) => bagKept(outing.bag, kit),
+    scene: (question, at) => sceneKept(question.outing.ground, planOf(question), at),
+    asked: ({ outing, kit, preferences }, shotId) => {
+      const { shots, choices, subjects, bag, ground } = outing;
+      const parts = partsKept(shots, choices, subjects, bag, ground);
+      return askedKept(shotId, parts, kit, preferences.order, preferences.school);
+    },
+    assessment: (question, shotId, positionId, at) => {
+      const asked = answers.asked(question, shotId);
+      const position = positionOf(question, positionId);
+      return asked && position && assessmentKept(asked, position, answers.scene(question, at));
+    },
+    timeline: (question, shotId, positionId, { from, until, step }) => {
+      const asked = answers.asked(question, shotId);
+      const position = positionOf(question, positionId);
+      if (!asked || !position) return NOTHING;
+      return timelineKept(asked, position, question.outing.ground, planOf(question), from, until, step);
+    },
+    vetoed: (question, at) =>
+      question.outing.choices.filter(({ shotId, positionId }) => {
+        const found = answers.assessment(question, shotId, positionId, at);
+        return found && (!found.ok || found.judgement.some((j) => j.weight === "veto"));
+      }).length,
+  };
+  return answers;
+}
+
+type Parts = Pick<Outing, "shots" | "choices" | "subjects" | "bag" | "ground">;
+type PartList = [Parts["shots"], Parts["choices"], Parts["subjects"], Parts["bag"], Parts["ground"]];
+type Liking = [Preferences["order"], Preferences["school"]];
+type Course = [Outing["ground"], LightPlan, number, number, number];
