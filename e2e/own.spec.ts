@@ -105,6 +105,23 @@ test("what cannot be is said beside its field, and no outing is made", async ({ 
   ).toEqual([]);
 });
 
+test("coordinates copied from elsewhere fill both fields, and a length is typed in the unit that one thinks in", async ({
+  page,
+}) => {
+  await page.goto("/outings");
+  await page.getByRole("button", { name: "Plan an outing" }).click();
+  await page.getByLabel("Longitude, west is − in °").fill("33°54'S 18°24'E");
+  await expect(page.getByLabel("Latitude, south is − in °")).toHaveValue("-33.9");
+  await expect(page.getByLabel("Longitude, west is − in °")).toHaveValue("18.4");
+  await page.goto("/outing/hockey-semi-final/ground");
+  if (isPhone(page)) await page.getByRole("button", { name: /^Drag flick from B/ }).click();
+  await page.getByLabel("Lens height in m").fill("6 ft");
+  await page.getByLabel("Lens height in m").press("Enter");
+  await expect
+    .poll(async () => (await storedOuting(page)).ground.positions[1].lensHeight)
+    .toBeCloseTo(1.8288, 4);
+});
+
 test("the device tells the place when it is allowed to, and a refusal is said", async ({ page, context }) => {
   await firstVisit(page);
   await page.getByRole("button", { name: "Start my own" }).click();

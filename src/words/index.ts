@@ -73,5 +73,7 @@ export {
 } from "./judgements";
 export { intentWords, kindWords, lampClassWords, modeSentence, placeWords, scoreWords } from "./places";
 export { burstSentence, keepersSentence } from "./review";
+export { readCoordinates } from "./read-coordinates";
+export { readLength } from "./read-length";
 export { readNumber } from "./read-number";
 export { hasReason, reasonSentence, sourceWords } from "./reasons";

@@ -73,6 +73,7 @@ export function RecordForm<T>({
             spec={spec}
             control={control}
             onChosen={(chosen) => onChosen?.(spec.key, chosen, hand)}
+            onSpread={(texts) => Object.entries(texts).forEach(([key, text]) => hand.set(key, text))}
           />
         ))}
       </View>
@@ -89,9 +90,10 @@ interface FieldProps {
   readonly spec: FieldSpec;
   readonly control: Control<Typed>;
   readonly onChosen: (chosen: string) => void;
+  readonly onSpread: (texts: Readonly<Record<string, string>>) => void;
 }
 
-function Field({ spec, control, onChosen }: FieldProps) {
+function Field({ spec, control, onChosen, onSpread }: FieldProps) {
   return (
     <Controller
       name={fieldName(spec.key)}
@@ -101,6 +103,8 @@ function Field({ spec, control, onChosen }: FieldProps) {
           spec={spec}
           {...field}
           onChange={(value) => {
+            const spread = spec.spread?.(value);
+            if (spread) return onSpread(spread);
             field.onChange(value);
             if (spec.kind === "choice") onChosen(value);
           }}
@@ -154,7 +158,7 @@ function FieldView({ spec, value, onChange, onBlur, error }: ViewProps) {
       onChange={onChange}
       onBlur={onBlur}
       error={error}
-      numeric={["number", "percent", "length"].includes(spec.kind)}
+      numeric={!spec.spread && ["number", "percent"].includes(spec.kind)}
       lines={spec.kind === "text" ? spec.lines : undefined}
       type={spec.kind === "date" || spec.kind === "time" ? spec.kind : "text"}
       className={wide}

@@ -1,30 +1,41 @@
 import type { FieldErrors, Resolver } from "react-hook-form";
 import type { z } from "zod";
-import { lengthShown, lengthUnit, metresFrom, readNumber } from "@/words";
+import { lengthShown, lengthUnit, metresFrom, readLength, readNumber } from "@/words";
 
-/** One field of a form: which value of the record it holds (a dotted path), and how it is written. */
-export type FieldSpec = { readonly key: string; readonly label: string; readonly hint?: string } & (
-  | { readonly kind: "text"; readonly lines?: number }
-  | { readonly kind: "date" | "time" }
-  | {
-      readonly kind: "number";
-      readonly unit?: string;
-      readonly min: number;
-      readonly max: number;
-      readonly decimals?: number;
-      readonly optional?: boolean;
-    }
-  | { readonly kind: "percent"; readonly min: number; readonly max: number; readonly optional?: boolean }
-  | { readonly kind: "length"; readonly min: number; readonly max: number; readonly optional?: boolean }
-  | { readonly kind: "shutter"; readonly optional?: boolean }
-  | {
-      readonly kind: "choice";
-      readonly choices: readonly { readonly key: string; readonly label: string }[];
-      /** Set where the record holds the number that the key writes. */
-      readonly numeric?: boolean;
-    }
-  | { readonly kind: "switch" }
-);
+/** What every field has. */
+interface FieldBase {
+  /** A dotted path into the record. */
+  readonly key: string;
+  readonly label: string;
+  readonly hint?: string;
+  /** Text for several fields by their paths, when what was put into this one speaks of them all. */
+  readonly spread?: (text: string) => Readonly<Record<string, string>> | undefined;
+}
+
+/** One field of a form: which value of the record it holds, and how it is written. */
+export type FieldSpec = FieldBase &
+  (
+    | { readonly kind: "text"; readonly lines?: number }
+    | { readonly kind: "date" | "time" }
+    | {
+        readonly kind: "number";
+        readonly unit?: string;
+        readonly min: number;
+        readonly max: number;
+        readonly decimals?: number;
+        readonly optional?: boolean;
+      }
+    | { readonly kind: "percent"; readonly min: number; readonly max: number; readonly optional?: boolean }
+    | { readonly kind: "length"; readonly min: number; readonly max: number; readonly optional?: boolean }
+    | { readonly kind: "shutter"; readonly optional?: boolean }
+    | {
+        readonly kind: "choice";
+        readonly choices: readonly { readonly key: string; readonly label: string }[];
+        /** Set where the record holds the number that the key writes. */
+        readonly numeric?: boolean;
+      }
+    | { readonly kind: "switch" }
+  );
 
 /** What stands in the fields: text, by the path of the field with its dots replaced, since the form library nests on dots. */
 export type Typed = Record<string, string>;
@@ -76,9 +87,16 @@ function textOf(spec: FieldSpec, value: unknown): string {
 
 /** How a kept number is written, and the way back. */
 const SCALES = {
-  number: { shown: (n: number) => n, kept: (n: number) => n },
-  percent: { shown: (n: number) => 100 * n, kept: (n: number) => n / 100 },
-  length: { shown: lengthShown, kept: metresFrom },
+  number: { shown: (n: number) => n, kept: (n: number) => n, read: readNumber },
+  percent: { shown: (n: number) => 100 * n, kept: (n: number) => n / 100, read: readNumber },
+  length: {
+    shown: lengthShown,
+    kept: metresFrom,
+    read: (text: string): number | undefined => {
+      const metres = readLength(text);
+      return metres === undefined ? undefined : lengthShown(metres);
+    },
+  },
 };
 
 type Read = { readonly value: unknown } | { readonly error: string };
@@ -89,9 +107,9 @@ function readField(spec: FieldSpec, text: string): Read {
     case "percent":
     case "length": {
       if (text.trim() === "" && spec.optional) return { value: undefined };
-      const { shown, kept } = SCALES[spec.kind];
+      const { shown, kept, read } = SCALES[spec.kind];
       const [low, high] = [shown(spec.min), shown(spec.max)];
-      const written = readNumber(text);
+      const written = read(text);
       if (written === undefined || written < low - 1e-9 || written > high + 1e-9)
         return { error: `Type a number from ${trimmed(low, 3)} to ${trimmed(high, 3)}.` };
       return { value: kept(written) };

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { latitude, longitude, wallDate, wallTime } from "@/data";
+import { readCoordinates } from "@/words";
 import type { FieldSpec } from "./field-spec";
 
 /** Day, window and place of an outing, as every form asks for them. */
@@ -28,6 +29,12 @@ export const inOneDay = <T extends Window>(schema: z.ZodType<T>): z.ZodType<T> =
       message: "it starts after you arrive and before you leave",
     });
 
+/** Coordinates that were copied from elsewhere, put into either field, fill both. */
+function bothOf(text: string): Readonly<Record<string, string>> | undefined {
+  const found = readCoordinates(text);
+  return found && { latitude: String(found.latitude), longitude: String(found.longitude) };
+}
+
 export const placeShape = { latitude, longitude };
 
 export const placeFields = (optional = false): readonly FieldSpec[] => [
@@ -40,6 +47,8 @@ export const placeFields = (optional = false): readonly FieldSpec[] => [
     max: 90,
     decimals: 5,
     optional,
+    spread: bothOf,
+    hint: "Or paste both: 51.5, −0.12",
   },
   {
     kind: "number",
@@ -50,5 +59,6 @@ export const placeFields = (optional = false): readonly FieldSpec[] => [
     max: 180,
     decimals: 5,
     optional,
+    spread: bothOf,
   },
 ];

@@ -12,15 +12,26 @@ interface Props {
   /** Decimals shown. */
   readonly decimals?: number;
   readonly onChange: (value: number) => void;
+  /** Reads what is typed, where more than a bare number will do. */
+  readonly read?: (text: string) => number | undefined;
 }
 
 /**
  * A number with its unit. What is typed takes effect on Enter or on leaving; something that is no number, or out of
  * range, is kept in the field with what to do, and nothing else changes.
  */
-export function NumberField({ label, unit, value, min, max, decimals = 1, onChange }: Props) {
+export function NumberField({
+  label,
+  unit,
+  value,
+  min,
+  max,
+  decimals = 1,
+  onChange,
+  read: reader = readNumber,
+}: Props) {
   const [draft, setDraft] = useState<string>();
-  const read = draft === undefined ? value : readNumber(draft);
+  const read = draft === undefined ? value : reader(draft);
   const wrong = read === undefined || read < min || read > max;
   const settle = (): void => {
     if (wrong || draft === undefined) return;
@@ -36,7 +47,7 @@ export function NumberField({ label, unit, value, min, max, decimals = 1, onChan
         <TextInput
           aria-label={`${label} in ${unit}`}
           aria-invalid={wrong}
-          inputMode="decimal"
+          inputMode={reader === readNumber ? "decimal" : "text"}
           value={draft ?? value.toFixed(decimals)}
           onChangeText={setDraft}
           onBlur={settle}
