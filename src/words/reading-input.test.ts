@@ -46,9 +46,18 @@ test.each([
   expect(found?.longitude).toBeCloseTo(longitude, 5);
 });
 
-test.each(["", "51.5", "40,7", "-0,12", "here", "91, 0", "51, 181", "51.5 N 0.1 N", "51°75'N 0°W", "1 2 3", "51.5, -0.12 km"])(
-  "what is no pair on the earth is none: %s",
-  (text) => {
-    expect(readCoordinates(text)).toBeUndefined();
-  },
-);
+test.each([
+  "",
+  "51.5",
+  "40,7",
+  "-0,12",
+  "here",
+  "91, 0",
+  "51, 181",
+  "51.5 N 0.1 N",
+  "51°75'N 0°W",
+  "1 2 3",
+  "51.5, -0.12 km",
+])("what is no pair on the earth is none: %s", (text) => {
+  expect(readCoordinates(text)).toBeUndefined();
+});
