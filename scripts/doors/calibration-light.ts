@@ -182,7 +182,8 @@ export const beyond = ({ practice: [from, to], model }: LightRow): number =>
 const ev = (value: number): string => value.toFixed(1).replace("-", "−");
 const range = ([from, to]: LightRow["practice"]): string =>
   ev(from) === ev(to) ? ev(from) : `${ev(from)} … ${ev(to)}`;
-const signed = (stops: number): string => `${stops < -0.05 ? "−" : "+"}${Math.abs(stops).toFixed(1)}`;
+/** Stops with their sign, to a tenth. */
+export const signed = (stops: number): string => `${stops < -0.05 ? "−" : "+"}${Math.abs(stops).toFixed(1)}`;
 
 /** The rows of light as a section of the page. */
 export const lightSection = (): string => `## Light

@@ -1,4 +1,4 @@
-import { lightSection } from "./calibration-light";
+import { lightSection, signed } from "./calibration-light";
 import {
   BODY_PART,
   bodyMotion,
@@ -207,8 +207,6 @@ export function slowestOf(row: CalibrationRow): number {
 
 /** Stops by which practice is faster (+) or slower (−) than the model. */
 export const difference = (row: CalibrationRow): number => Math.log2(row.practice * slowestOf(row));
-
-const signed = (stops: number): string => `${stops < -0.05 ? "−" : "+"}${Math.abs(stops).toFixed(1)}`;
 
 function setUp(row: CalibrationRow): string {
   const moving = row.part ? `; ${row.part.partClass} ${row.part.speed}` : "";

@@ -96,10 +96,9 @@ export type Asked = Omit<AssessInput, "position" | "scene">;
 export function askedOf(
   outing: Asking,
   shot: Shot,
-  kit: StoredKit,
-  preferences: Pick<Preferences, "order" | "school">,
+  mounted: Mounted | undefined,
+  order: Preferences["order"],
 ): Asked | undefined {
-  const mounted = mountedFor(outing, shot, kit, preferences.school);
   const choice = choiceOf(outing, shot.id);
   const subject = outing.subjects.find((s) => s.id === shot.subjectId);
   if (!mounted || !choice || !subject) return undefined;
@@ -108,7 +107,7 @@ export function askedOf(
     subject,
     rig: mounted.rig,
     held: choice.held,
-    order: preferences.order,
+    order,
     // A zoom is held for the lens that it was held on.
     ...(choice.focalLengthMm === null || mounted.missing.length > 0
       ? {}

@@ -2,7 +2,7 @@ import { assess, timeline, type Assessment, type NoPicture, type Timeline } from
 import { sceneAt, type LightPlan, type Scene } from "@/core/scene";
 import type { Position } from "@/core/ground";
 import { bagOf, lightPlanOf, type Outing, type Preferences, type StoredKit } from "@/data";
-import { askedOf, type Asked } from "./assess-input";
+import { askedOf, mountedFor, type Asked, type Mounted } from "./assess-input";
 
 /** All that an outing's answers hang on. */
 export interface Question {
@@ -14,6 +14,8 @@ export interface Question {
 /** The answers of an outing: each is worked out when it is first asked; the same inputs give the same object. */
 export interface Assessments {
   bag(question: Question): StoredKit;
+  /** What a shot is taken with; absent while the kit lacks a body, a lens or a support. */
+  mounted(question: Question, shotId: string): Mounted | undefined;
   /** At an instant in epoch milliseconds. */
   scene(question: Question, at: number): Scene;
   /** Absent while the shot or the position is not there, or the kit lacks what it takes. */
@@ -59,11 +61,17 @@ export function createAssessments(): Assessments {
     lightPlanOf({ light, date, zone }),
   );
   const sceneKept = kept(8, sceneAt);
-  const askedKept = kept(MOST_SHOTS, (shotId: string, parts: Parts, kit: StoredKit, ...like: Liking) => {
-    const [order, school] = like;
+  const mountedKept = kept(MOST_SHOTS, (shotId: string, parts: Parts, kit: StoredKit, school: School) => {
     const shot = parts.shots.find((s) => s.id === shotId);
-    return shot && askedOf(parts, shot, kit, { order, school });
+    return shot && mountedFor(parts, shot, kit, school);
   });
+  const askedKept = kept(
+    MOST_SHOTS,
+    (shotId: string, parts: Parts, mounted: Mounted | undefined, order: Preferences["order"]) => {
+      const shot = parts.shots.find((s) => s.id === shotId);
+      return shot && askedOf(parts, shot, mounted, order);
+    },
+  );
   const assessmentKept = kept(MOST_ASSESSMENTS, (asked: Asked, position: Position, scene: Scene) =>
     assess({ ...asked, position, scene }),
   );
@@ -80,16 +88,17 @@ export function createAssessments(): Assessments {
   }));
 
   const planOf = ({ outing }: Question) => planKept(outing.light, outing.date, outing.zone);
+  const partsOf = ({ outing: { shots, choices, subjects, bag, ground } }: Question) =>
+    partsKept(shots, choices, subjects, bag, ground);
   const positionOf = ({ outing }: Question, id: string | null) =>
     outing.ground.positions.find((p) => p.id === id);
   const answers: Assessments = {
     bag: ({ outing, kit }) => bagKept(outing.bag, kit),
     scene: (question, at) => sceneKept(question.outing.ground, planOf(question), at),
-    asked: ({ outing, kit, preferences }, shotId) => {
-      const { shots, choices, subjects, bag, ground } = outing;
-      const parts = partsKept(shots, choices, subjects, bag, ground);
-      return askedKept(shotId, parts, kit, preferences.order, preferences.school);
-    },
+    mounted: (question, shotId) =>
+      mountedKept(shotId, partsOf(question), question.kit, question.preferences.school),
+    asked: (question, shotId) =>
+      askedKept(shotId, partsOf(question), answers.mounted(question, shotId), question.preferences.order),
     assessment: (question, shotId, positionId, at) => {
       const asked = answers.asked(question, shotId);
       const position = positionOf(question, positionId);
@@ -112,5 +121,5 @@ export function createAssessments(): Assessments {
 
 type Parts = Pick<Outing, "shots" | "choices" | "subjects" | "bag" | "ground">;
 type PartList = [Parts["shots"], Parts["choices"], Parts["subjects"], Parts["bag"], Parts["ground"]];
-type Liking = [Preferences["order"], Preferences["school"]];
+type School = Preferences["school"];
 type Course = [Outing["ground"], LightPlan, number, number, number];

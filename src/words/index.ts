@@ -74,6 +74,6 @@ export {
 export { intentWords, kindWords, lampClassWords, modeSentence, placeWords, scoreWords } from "./places";
 export { burstSentence, keepersSentence } from "./review";
 export { readCoordinates } from "./read-coordinates";
-export { readLength } from "./read-length";
+export { readLength, readLengthShown } from "./read-length";
 export { readNumber } from "./read-number";
 export { hasReason, reasonSentence, sourceWords } from "./reasons";

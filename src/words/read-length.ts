@@ -1,4 +1,4 @@
-import { metresFrom } from "./display";
+import { lengthShown, metresFrom } from "./display";
 import { readNumber } from "./read-number";
 
 /** Metres in each unit that a person may write (international foot and yard of 1959, 0.3048 m and 0.9144 m). */
@@ -54,4 +54,10 @@ export function readLength(text: string): number | undefined {
   const value = one ? readNumber(one[1]!) : undefined;
   const unit = one ? METRES_IN[SPELT[one[2]!] ?? one[2]!] : undefined;
   return value === undefined || unit === undefined ? undefined : value * unit;
+}
+
+/** The same as the number that this user reads, for a field in their unit. */
+export function readLengthShown(text: string): number | undefined {
+  const metres = readLength(text);
+  return metres === undefined ? undefined : lengthShown(metres);
 }

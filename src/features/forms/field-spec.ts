@@ -1,6 +1,6 @@
 import type { FieldErrors, Resolver } from "react-hook-form";
 import type { z } from "zod";
-import { lengthShown, lengthUnit, metresFrom, readLength, readNumber } from "@/words";
+import { lengthShown, lengthUnit, metresFrom, readLengthShown, readNumber } from "@/words";
 
 /** What every field has. */
 interface FieldBase {
@@ -89,14 +89,7 @@ function textOf(spec: FieldSpec, value: unknown): string {
 const SCALES = {
   number: { shown: (n: number) => n, kept: (n: number) => n, read: readNumber },
   percent: { shown: (n: number) => 100 * n, kept: (n: number) => n / 100, read: readNumber },
-  length: {
-    shown: lengthShown,
-    kept: metresFrom,
-    read: (text: string): number | undefined => {
-      const metres = readLength(text);
-      return metres === undefined ? undefined : lengthShown(metres);
-    },
-  },
+  length: { shown: lengthShown, kept: metresFrom, read: readLengthShown },
 };
 
 type Read = { readonly value: unknown } | { readonly error: string };

@@ -18,7 +18,6 @@ import {
   type Outing,
   type StoredKit,
 } from "@/data";
-import { mountedFor } from "@/outing/assess-input";
 import { createAssessments } from "@/outing/assessments";
 import { useOutingChanges, type ChangeOuting } from "./save-outing";
 import { useMinuteClock } from "./useMinuteClock";
@@ -90,7 +89,7 @@ export function OutingProvider({ outing, kit, preferences, children }: Props) {
   const [answers] = useState(createAssessments);
   const question = useMemo(() => ({ outing, kit, preferences }), [outing, kit, preferences]);
   const bag = answers.bag(question);
-  const mounted = mountedFor(outing, shot, kit, preferences.school);
+  const mounted = answers.mounted(question, shot.id);
   const scene = answers.scene(question, clock.at);
   const input = answers.asked(question, shot.id);
   const place = outing.ground.positions.find((p) => p.id === choice.positionId);

@@ -1,4 +1,4 @@
-import { lengthShown, lengthUnit, metresFrom, readLength } from "@/words";
+import { lengthShown, lengthUnit, metresFrom, readLengthShown } from "@/words";
 import { NumberField } from "./NumberField";
 
 interface Props {
@@ -13,19 +13,13 @@ interface Props {
 
 const hundredth = (value: number): number => Math.round(value * 100) / 100;
 
-/** What is typed, in the user's unit: "12 ft" and "40 yd" are read too. */
-const readShown = (text: string): number | undefined => {
-  const metres = readLength(text);
-  return metres === undefined ? undefined : lengthShown(metres);
-};
-
 /** A length in the user's unit, or in any that is typed with it; metres on both sides. */
 export function LengthField({ value, min, max, onChange, ...rest }: Props) {
   return (
     <NumberField
       {...rest}
       unit={lengthUnit()}
-      read={readShown}
+      read={readLengthShown}
       value={lengthShown(value)}
       min={hundredth(lengthShown(min))}
       max={hundredth(lengthShown(max))}
