@@ -1,1 +1,1 @@
-export { LateKit as default } from "@/features/shell/lazy-desk";
+export { Kit as default } from "@/features/shell/places";

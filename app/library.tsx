@@ -1,1 +1,1 @@
-export { LateLibrary as default } from "@/features/shell/lazy-desk";
+export { Library as default } from "@/features/shell/places";

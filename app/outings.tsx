@@ -1,1 +1,1 @@
-export { OutingsScreen as default } from "@/features/outings/OutingsScreen";
+export { Outings as default } from "@/features/shell/places";

@@ -1,1 +1,1 @@
-export { LatePreferences as default } from "@/features/shell/lazy-desk";
+export { Preferences as default } from "@/features/shell/places";

@@ -1,10 +1,14 @@
 import type { Kit, Rig } from "@/core/optics";
-import type { LightPlan, Shot } from "@/core/scene";
+import type { LightPlan } from "@/core/scene";
 import type { Choice, Outing } from "./schema";
 import { instantOf } from "./wall-time";
 
 /** The outing's window, and its start, in epoch milliseconds. */
-export function windowOf(outing: Outing): { from: number; until: number; starts: number } {
+export function windowOf(outing: Pick<Outing, "date" | "from" | "until" | "starts" | "zone">): {
+  from: number;
+  until: number;
+  starts: number;
+} {
   const at = (time: string): number => instantOf(outing.date, time, outing.zone).at;
   return { from: at(outing.from), until: at(outing.until), starts: at(outing.starts) };
 }
@@ -32,9 +36,6 @@ export function clockOf(outing: Outing, deviceNow: number): { at: number; live: 
 
 export const choiceOf = (outing: Pick<Outing, "choices">, shotId: string): Choice | undefined =>
   outing.choices.find((c) => c.shotId === shotId);
-
-export const shotInHand = (outing: Outing): Shot =>
-  outing.shots.find((s) => s.id === outing.shotId) ?? outing.shots[0]!;
 
 /** What a choice mounts; `undefined` when the kit no longer has it. */
 export function rigOf(choice: Choice, kit: Kit): Rig | undefined {

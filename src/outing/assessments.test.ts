@@ -1,7 +1,7 @@
 import { demoKit, demoOutings } from "../../demo";
 import { DEFAULT_PREFERENCES, windowOf } from "@/data";
 import { createAssessments } from "./assessments";
-import { editChoice, movePosition, setCloud, takeShot } from "./edits";
+import { editChoice, movePosition, setCloud } from "./edits";
 
 const outing = demoOutings[0]!;
 const question = { outing, kit: demoKit, preferences: DEFAULT_PREFERENCES };
@@ -15,7 +15,7 @@ test("the same question gives the same object, also of an outing that was change
   expect(first).toMatchObject({ ok: true });
   expect(ask()).toBe(first);
   expect(ask({ ...question, outing: { ...outing, notes: "wet bank" } })).toBe(first);
-  expect(ask({ ...question, outing: takeShot(other!.id)(outing) })).toBe(first);
+  expect(ask({ ...question, outing: { ...outing, shotId: other!.id } })).toBe(first);
   const span = { from, until, step: 1_800_000 };
   expect(answers.timeline(question, shot!.id, "b", span)).toBe(
     answers.timeline({ ...question }, shot!.id, "b", { ...span }),

@@ -38,7 +38,10 @@ export interface Assessments {
 }
 
 /** Results that are kept by the identity of what they were made of, the latest so many. */
-function kept<A extends readonly unknown[], T>(most: number, make: (...args: A) => T): (...args: A) => T {
+export function kept<A extends readonly unknown[], T>(
+  most: number,
+  make: (...args: A) => T,
+): (...args: A) => T {
   let known: { readonly args: A; readonly value: T }[] = [];
   return (...args) => {
     const found = known.find((k) => k.args.every((a, i) => Object.is(a, args[i])));

@@ -1,7 +1,16 @@
 import { demoOutings } from "../../demo";
-import { outingSchema } from "@/data";
+import { outingSchema, type Outing } from "@/data";
 import { commit } from "./commit";
-import { addObstacle, addPosition, addSpot, editOuting, movePosition, moveShot, setCloud } from "./edits";
+import {
+  addObstacle,
+  addPosition,
+  addSpot,
+  editOuting,
+  movePosition,
+  moveShot,
+  newPosition,
+  setCloud,
+} from "./edits";
 
 const outing = demoOutings[0]!;
 
@@ -25,8 +34,8 @@ test("a drag beyond the plan, a number that is none, a text too long were kept a
 });
 
 test.each([
-  ["position", addPosition({ x: 0, y: 60 }), 40, /40/],
-  ["spot", addSpot({ ...outing.ground.spots[0]! }), 60, /60/],
+  ["position", (s: Outing) => addPosition(newPosition(s, { x: 0, y: 60 }))(s), 40, /40/],
+  ["spot", addSpot({ ...outing.ground.spots[0]! }, "drag-flick"), 60, /60/],
   ["obstacle", addObstacle({ ...outing.ground.obstacles[0]! }), 100, /100/],
 ] as const)(
   "one %s more than can be kept was kept: it is refused, with the number that can",

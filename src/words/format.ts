@@ -16,7 +16,9 @@ export function shutterWords(click: number): string {
 }
 
 export const apertureWords = (click: number): string => `f/${apertureMark(click)}`;
-export const isoWords = (click: number): string => `ISO\u00a0${isoMark(click)}`;
+/** The number alone, where "ISO" stands beside it. */
+export const isoNumberWords = (click: number): string => String(isoMark(click));
+export const isoWords = (click: number): string => `ISO\u00a0${isoNumberWords(click)}`;
 
 export const settingsWords = (s: Settings): string =>
   `${shutterWords(s.shutter)}, ${apertureWords(s.aperture)}, ${isoWords(s.iso)}`;

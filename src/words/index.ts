@@ -25,6 +25,7 @@ export {
   fNumberWords,
   focalRangeWords,
   focalWords,
+  isoNumberWords,
   isoWords,
   luxWords,
   metresWords,

@@ -1,5 +1,5 @@
 import { Slot, useLocalSearchParams } from "expo-router";
-import { LateOuting } from "@/features/shell/lazy-stages";
+import { LateOuting } from "@/features/shell/stages";
 
 export default function OutingLayout() {
   const { id } = useLocalSearchParams<{ id: string }>();

@@ -1,1 +1,5 @@
-export { LateBrief as default } from "@/features/shell/lazy-stages";
+import { Stage } from "@/features/shell/stages";
+
+export default function Brief() {
+  return <Stage stage="brief" />;
+}

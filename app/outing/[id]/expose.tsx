@@ -1,1 +1,5 @@
-export { LateExpose as default } from "@/features/shell/lazy-stages";
+import { Stage } from "@/features/shell/stages";
+
+export default function Expose() {
+  return <Stage stage="expose" />;
+}

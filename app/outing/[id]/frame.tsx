@@ -1,1 +1,5 @@
-export { LateFrame as default } from "@/features/shell/lazy-stages";
+import { Stage } from "@/features/shell/stages";
+
+export default function Frame() {
+  return <Stage stage="frame" />;
+}

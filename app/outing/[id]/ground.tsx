@@ -1,1 +1,5 @@
-export { LateGround as default } from "@/features/shell/lazy-stages";
+import { Stage } from "@/features/shell/stages";
+
+export default function Ground() {
+  return <Stage stage="ground" />;
+}

@@ -1,1 +1,5 @@
-export { LateReview as default } from "@/features/shell/lazy-stages";
+import { Stage } from "@/features/shell/stages";
+
+export default function Review() {
+  return <Stage stage="review" />;
+}

@@ -1,1 +1,5 @@
-export { LateRun as default } from "@/features/shell/lazy-stages";
+import { Stage } from "@/features/shell/stages";
+
+export default function Run() {
+  return <Stage stage="run" />;
+}

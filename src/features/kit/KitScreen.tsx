@@ -10,8 +10,8 @@ import { useToast } from "@/ui/controls/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { savingFailure, weightWords } from "@/words";
 import { RecordForm } from "../forms/RecordForm";
-import { HomeFrame } from "../home/HomeFrame";
-import { ownBeginning } from "../home/own-beginning";
+import { HomeFrame } from "../layout/HomeFrame";
+import { ownBeginning } from "../store/own-beginning";
 import { useChangeKit, useKit } from "../store/kit";
 import { SHELVES, type Shelf, type ShelfKey, type Thing } from "./shelves";
 

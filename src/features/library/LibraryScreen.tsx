@@ -11,7 +11,7 @@ import { TextField } from "@/ui/controls/TextField";
 import { useToast } from "@/ui/controls/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { knownWords } from "@/words";
-import { HomeFrame } from "../home/HomeFrame";
+import { HomeFrame } from "../layout/HomeFrame";
 import { useChangeLibrary, useOwnLibrary } from "../store/library";
 import { OwnForm } from "./OwnForm";
 import { rowsOf, SECTION_TITLES, type LibraryRow, type SectionKey } from "./sections";

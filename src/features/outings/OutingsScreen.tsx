@@ -3,31 +3,31 @@ import { Link } from "expo-router";
 import { useState } from "react";
 import { Pressable, View } from "react-native";
 import { choiceOf, type Outing, type Unreadable } from "@/data";
+import type { newOuting } from "@/outing/begin/new-outing";
 import { Button, IconButton } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Message } from "@/ui/controls/Message";
 import { Txt } from "@/ui/controls/Txt";
-import { useHotkeys } from "@/ui/layout/useHotkeys";
+import { useHotkeys } from "@/ui/layout/use-hotkeys";
 import { useTokens } from "@/ui/theme/theme";
 import { dateWords, faultWords, timeWords } from "@/words";
-import { HomeFrame } from "../home/HomeFrame";
-import { AtDesk } from "../shell/lazy-desk";
-import { loadNewOuting } from "../shell/lazy-stages";
-import { useMinuteClock } from "../stage/useMinuteClock";
+import { HomeFrame } from "../layout/HomeFrame";
+import { Late } from "../layout/Late";
+import { GroundSketch } from "../outing/GroundSketch";
+import { OutingActions } from "../outing/OutingActions";
+import { useMinuteClock } from "../outing/use-minute-clock";
 import { downloadText } from "../store/file-transfer";
 import { useKit } from "../store/kit";
 import { usePreferences } from "../store/preferences";
 import { useOutings } from "../store/outings";
 import { useBeginning } from "../store/beginning";
-import { GroundSketch } from "./GroundSketch";
 import { inOrder } from "./in-order";
 import { OpenFile } from "./OpenFile";
-import { OutingActions } from "./OutingActions";
 import { Welcome } from "./Welcome";
 import { whatIsOpen } from "./what-is-open";
 
 /** Outings: every outing, the next one first with its promises and what is still open. */
-export function OutingsScreen() {
+export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting">) {
   const { data, isPending } = useOutings();
   const { begun, begin } = useBeginning();
   const now = useMinuteClock();
@@ -70,7 +70,13 @@ export function OutingsScreen() {
       {data?.unreadable.map((broken) => (
         <BrokenRecord key={broken.id} broken={broken} />
       ))}
-      <PlanNew open={planning} onClose={() => setPlanning(false)} outings={outings} now={now} />
+      <PlanNew
+        open={planning}
+        onClose={() => setPlanning(false)}
+        outings={outings}
+        now={now}
+        loadNewOuting={loadNewOuting}
+      />
       <MoreAbout outing={asked} onClose={() => setAsked(undefined)} />
     </HomeFrame>
   );
@@ -224,9 +230,12 @@ interface PlanProps {
   readonly onClose: () => void;
   readonly outings: readonly Outing[];
   readonly now: number;
+  readonly loadNewOuting: () => Promise<typeof newOuting>;
 }
 
-function PlanNew({ open, onClose, outings, now }: PlanProps) {
+const loadPlanOuting = async () => (await import("./PlanOuting")).PlanOuting;
+
+function PlanNew({ open, now, ...rest }: PlanProps) {
   const kit = useKit();
   const preferences = usePreferences();
   const day = new Date(now);
@@ -235,19 +244,17 @@ function PlanNew({ open, onClose, outings, now }: PlanProps) {
     .join("-");
   if (!open) return null;
   return (
-    <AtDesk>
-      {(desk) => (
-        <desk.PlanOuting
+    <Late load={loadPlanOuting} waiting="One moment">
+      {(PlanOuting) => (
+        <PlanOuting
+          {...rest}
           open
-          onClose={onClose}
           kit={kit.data?.ok ? kit.data.value : undefined}
           preferences={preferences}
-          outings={outings}
-          loadNewOuting={loadNewOuting}
           today={today}
         />
       )}
-    </AtDesk>
+    </Late>
   );
 }
 

@@ -7,7 +7,7 @@ import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { useToast } from "@/ui/controls/toast";
 import { Txt } from "@/ui/controls/Txt";
-import { ownBeginning } from "../home/own-beginning";
+import { ownBeginning } from "../store/own-beginning";
 import { OpenFile } from "../outings/OpenFile";
 import { downloadText } from "../store/file-transfer";
 import { openRepository } from "../store/open-repository";

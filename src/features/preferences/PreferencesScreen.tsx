@@ -4,9 +4,9 @@ import type { Preferences } from "@/data";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
-import { useWide } from "@/ui/layout/useWide";
+import { useLayout } from "@/ui/layout/use-layout";
 import { lengthShown, lengthUnit, metresFrom, sacrificeWords, toleranceWords } from "@/words";
-import { HomeFrame } from "../home/HomeFrame";
+import { HomeFrame } from "../layout/HomeFrame";
 import { useChangePreferences, usePreferences } from "../store/preferences";
 import { Belongings } from "./Belongings";
 import { OrderField } from "./OrderField";
@@ -42,7 +42,7 @@ const TOLERANCES = (["print-sharp", "web", "pixel-sharp"] as const).map((key) =>
 export function PreferencesScreen() {
   const preferences = usePreferences();
   const change = useChangePreferences();
-  const wide = useWide();
+  const wide = useLayout().columns;
   const set = (edit: Partial<Preferences>): void => void change(edit);
   return (
     <HomeFrame place="preferences" title="Preferences">

@@ -4,13 +4,9 @@ import { Fragment, useState, type ReactNode } from "react";
 import { ToastProvider } from "@/ui/controls/toast";
 import { ThemeProvider } from "@/ui/theme/theme";
 import { setDisplay } from "@/words";
-import { loadDemo } from "./beginnings";
 import { UpdateOffer } from "./UpdateOffer";
 import { usePreferences } from "../store/preferences";
-import { demoComesFrom } from "../store/open-repository";
 import { createQueryClient } from "../store/query-client";
-
-demoComesFrom(loadDemo);
 
 /** What every screen stands in: the type, the theme, the store, the toast. */
 export function AppShell({ children }: { children: ReactNode }) {

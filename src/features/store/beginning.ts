@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { loadDemo, loadOwn } from "../shell/beginnings";
+import { loadDemo, loadOwn } from "./beginnings";
 import { openRepository } from "./open-repository";
 
 const BEGUN_KEY = ["begun"];

@@ -1,13 +1,8 @@
 import AsyncStorage from "@react-native-async-storage/async-storage";
-import { createRepository, type Beginning, type Repository } from "@/data";
+import { createRepository, type Repository } from "@/data";
+import { loadDemo } from "./beginnings";
 
 let opened: Promise<Repository> | undefined;
-let loadDemo: (() => Promise<Beginning>) | undefined;
-
-/** Says where the demo is loaded from, before the repository is opened for the first time. */
-export function demoComesFrom(load: () => Promise<Beginning>): void {
-  loadDemo = load;
-}
 
 /** The one repository of the running application; where the server is the demo's, with the demo put in on the first start. */
 export function openRepository(): Promise<Repository> {
@@ -18,7 +13,7 @@ export function openRepository(): Promise<Repository> {
 async function open(): Promise<Repository> {
   const repository = createRepository(AsyncStorage);
   // A full storage at the first start leaves the list empty; the list then says so itself.
-  if (loadDemo && !(await repository.isBegun()) && (await isDemoServer())) await repository.begin(loadDemo);
+  if (!(await repository.isBegun()) && (await isDemoServer())) await repository.begin(loadDemo);
   return repository;
 }
 

@@ -5,6 +5,6 @@ export { editVenue, setSurface } from "./ground";
 export { setCloud, setCover, setLamps, setLit, setPassing } from "./light";
 export { addSeries, removeSeries } from "./log";
 export { addObstacle, editObstacle, removeObstacle } from "./obstacle";
-export { addPosition, movePosition, removePosition } from "./position";
-export { editChoice, holdRails, moveShot, putShot, removeShot, restoreShot, takeShot } from "./shot";
+export { addPosition, movePosition, newPosition, removePosition } from "./position";
+export { editChoice, holdRails, moveShot, putShot, removeShot, restoreShot } from "./shot";
 export { addSpot, editSpot, removeSpot } from "./spot";

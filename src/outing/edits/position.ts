@@ -1,6 +1,5 @@
 import type { Position } from "@/core/ground";
-import { freeId } from "@/data";
-import { editChoice } from "./shot";
+import { freeId, type Outing } from "@/data";
 import { edited, editGround, type Edit } from "./edit";
 
 export const movePosition = (id: string, edit: Partial<Omit<Position, "id">>): Edit =>
@@ -8,19 +7,17 @@ export const movePosition = (id: string, edit: Partial<Omit<Position, "id">>): E
 
 const LETTERS = "ABCDEFGHIJKLMNOPQRSTUVWXYZ";
 
-/** A further position beside the last one, named by the next free letter, and taken for the shot in hand. */
-export const addPosition =
-  (at: Position["at"]): Edit =>
-  (outing) => {
-    const { positions } = outing.ground;
-    const name =
-      [...LETTERS].find((l) => !positions.some((p) => p.name === l)) ?? String(positions.length + 1);
-    const id = freeId(name.toLowerCase(), positions);
-    const added = editGround((g) => ({ positions: [...g.positions, { id, name, at, lensHeight: 1.2 }] }))(
-      outing,
-    );
-    return editChoice(outing.shotId, { positionId: id })(added);
-  };
+/** Metres above the ground at which a further position's lens begins: kneeling. */
+const LENS_HEIGHT = 1.2;
+
+/** A further position, named by the next free letter. */
+export function newPosition({ ground: { positions } }: Pick<Outing, "ground">, at: Position["at"]): Position {
+  const name = [...LETTERS].find((l) => !positions.some((p) => p.name === l)) ?? String(positions.length + 1);
+  return { id: freeId(name.toLowerCase(), positions), name, at, lensHeight: LENS_HEIGHT };
+}
+
+export const addPosition = (position: Position): Edit =>
+  editGround(({ positions }) => ({ positions: [...positions, position] }));
 
 /** A position is taken away; the shots that were served from it have no place then. */
 export const removePosition =

@@ -12,10 +12,6 @@ export const editChoice =
 
 export const holdRails = (shotId: string, held: Partial<Settings>): Edit => editChoice(shotId, { held });
 
-export const takeShot =
-  (shotId: string): Edit =>
-  (outing) => ({ ...outing, shotId });
-
 /** The subject as the outing keeps it: put in when it is new, written over when it is there. */
 const withSubject = (outing: Outing, subject: StoredSubject): Outing => ({
   ...outing,
@@ -24,18 +20,18 @@ const withSubject = (outing: Outing, subject: StoredSubject): Outing => ({
     : [...outing.subjects, subject],
 });
 
-/** Writes a shot, a new one with kit to begin with and from where the shot in hand is taken. */
+/** Writes a shot, a new one with the kit and the position of the shot `like`, where that is one of the outing. */
 export const putShot =
-  (shot: StoredShot, subject: StoredSubject, kit: StoredKit): Edit =>
+  (shot: StoredShot, subject: StoredSubject, kit: StoredKit, like: string): Edit =>
   (outing) => {
     const cast = withSubject(outing, subject);
     if (outing.shots.some((s) => s.id === shot.id))
       return { ...cast, shots: cast.shots.map((s) => (s.id === shot.id ? shot : s)) };
-    const model = outing.choices.find((c) => c.shotId === outing.shotId);
+    const model = outing.choices.find((c) => c.shotId === like);
     const choice = model
       ? { ...model, shotId: shot.id, focalLengthMm: null, held: {} }
       : beginChoice(shot.id, null, kit);
-    return { ...cast, shots: [...cast.shots, shot], choices: [...cast.choices, choice], shotId: shot.id };
+    return { ...cast, shots: [...cast.shots, shot], choices: [...cast.choices, choice] };
   };
 
 /** A shot is taken back with all that hangs on it; the last one stays, since an outing promises something. */

@@ -1,6 +1,6 @@
 import { View } from "react-native";
 import Svg, { Circle, Line, Rect, Text as SvgText } from "react-native-svg";
-import { useSize } from "../layout/useSize";
+import { useSize } from "../layout/use-size";
 import { useTokens } from "../theme/theme";
 
 export interface IntervalRow {

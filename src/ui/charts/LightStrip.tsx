@@ -1,7 +1,7 @@
 import { View } from "react-native";
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
 import { useSlider } from "../controls/useSlider";
-import { useSize } from "../layout/useSize";
+import { useSize } from "../layout/use-size";
 import { labelWidth, overlaps, type Box, type PlacedLabel } from "../plan/labels";
 import { evWords } from "@/words";
 import { useTokens } from "../theme/theme";

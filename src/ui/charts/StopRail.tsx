@@ -4,7 +4,7 @@ import Svg, { G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
 import { Txt } from "../controls/Txt";
 import { useSlider } from "../controls/useSlider";
 import { useTokens } from "../theme/theme";
-import { labelWidth } from "../plan/labels";
+import { LABEL_PADDING, labelWidth } from "../plan/labels";
 import { Hatch } from "./Hatch";
 
 export interface RailTick {
@@ -99,7 +99,7 @@ export function StopRail(props: Props) {
             rx={3}
             fill={tokens.mossFill}
           />
-          {props.ticks.map((tick) => (
+          {legible(props.ticks, x, width).map((tick) => (
             <G key={tick.click}>
               <Line
                 x1={x(tick.click)}
@@ -111,13 +111,12 @@ export function StopRail(props: Props) {
               />
               {tick.words ? (
                 <SvgText
-                  x={x(tick.click)}
+                  x={tick.middle}
                   y={TICKS + 18}
                   fontSize={14}
                   fontFamily="Text-400"
                   fill={tokens.ink2}
-                  textAnchor={tick.click === first ? "start" : tick.click === last ? "end" : "middle"}
-                  dx={tick.click === first ? -INSET : tick.click === last ? INSET : 0}
+                  textAnchor="middle"
                 >
                   {tick.words}
                 </SvgText>
@@ -139,6 +138,25 @@ export function StopRail(props: Props) {
       </View>
     </View>
   );
+}
+
+/** Px between two words on a scale. */
+const BETWEEN = 4;
+
+/** Ticks with the middle of their words inside the drawing; a word that would touch the one before it is left out. */
+function legible(
+  ticks: readonly RailTick[],
+  x: (click: number) => number,
+  width: number,
+): (RailTick & { readonly middle: number })[] {
+  let right = -Infinity;
+  return ticks.map((tick) => {
+    const half = labelWidth(tick.words, 14) / 2 - LABEL_PADDING;
+    const middle = Math.min(width - half, Math.max(half, x(tick.click)));
+    const fits = tick.words !== "" && middle - half > right + BETWEEN;
+    if (fits) right = middle + half;
+    return { ...tick, words: fits ? tick.words : "", middle };
+  });
 }
 
 interface EndProps extends Props {

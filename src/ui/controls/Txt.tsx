@@ -8,6 +8,7 @@ const SIZES = {
   24: "text-[24px] leading-[30px]",
   32: "text-[32px] leading-[38px]",
   44: "text-[44px] leading-[50px]",
+  56: "text-[56px] leading-[60px]",
   64: "text-[64px] leading-[68px]",
 } as const;
 

@@ -7,18 +7,30 @@ export interface Toast {
   readonly words: string;
   /** Takes back what was just done. */
   readonly undo?: () => void;
+  /** Said on the screen that comes next, too. The others end with the screen that they were said on. */
+  readonly follows?: boolean;
 }
 
-const ToastContext = createContext<(toast: Toast) => void>(() => undefined);
-export const useToast = (): ((toast: Toast) => void) => useContext(ToastContext);
+interface Toasts {
+  readonly show: (toast: Toast) => void;
+  /** Ends what does not follow to the next screen. */
+  readonly leave: () => void;
+}
+
+const ToastContext = createContext<Toasts>({ show: () => undefined, leave: () => undefined });
+export const useToast = (): Toasts["show"] => useContext(ToastContext).show;
+export const useLeaveToast = (): Toasts["leave"] => useContext(ToastContext).leave;
 
 const STAYS = 8000;
 
 /** One short message at a time, at the top, out of the thumb's way; it offers to take back what was done. */
 export function ToastProvider({ children }: { children: ReactNode }) {
   const [toast, setToast] = useState<Toast>();
-  const show = useCallback((next: Toast) => setToast(next), []);
   const hide = useCallback(() => setToast(undefined), []);
+  const toasts = useMemo<Toasts>(
+    () => ({ show: setToast, leave: () => setToast((old) => (old?.follows ? old : undefined)) }),
+    [],
+  );
   useEffect(() => {
     if (!toast) return undefined;
     const timer = setTimeout(hide, STAYS);
@@ -26,7 +38,7 @@ export function ToastProvider({ children }: { children: ReactNode }) {
   }, [toast, hide]);
   const layer = useMemo(() => toast && <ToastView toast={toast} onDone={hide} />, [toast, hide]);
   return (
-    <ToastContext.Provider value={show}>
+    <ToastContext.Provider value={toasts}>
       {children}
       {layer}
     </ToastContext.Provider>

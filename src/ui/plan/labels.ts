@@ -22,9 +22,10 @@ export interface PlacedLabel extends Box {
 
 /** Mean width of a letter over the type's size (measured on the shipped family, bold). */
 const LETTER = 0.56;
-const PADDING = 5;
+export const LABEL_PADDING = 5;
 
-export const labelWidth = (words: string, size: number): number => words.length * size * LETTER + 2 * PADDING;
+export const labelWidth = (words: string, size: number): number =>
+  words.length * size * LETTER + 2 * LABEL_PADDING;
 
 export const overlaps = (a: Box, b: Box): boolean =>
   a.left < b.left + b.width &&

@@ -1,0 +1,86 @@
+import Svg, { Circle, G, Line, Path } from "react-native-svg";
+import { fromVenue, venueMarks, venueParts } from "@/core/ground";
+import type { Outing } from "@/data";
+import { fitView, toScreen } from "@/ui/plan/view";
+import { SURFACE_FILL } from "@/ui/theme/surfaces";
+import { useTokens } from "@/ui/theme/theme";
+import { pathOf } from "@/ui/plan/paths";
+
+const SIZE = { width: 92, height: 112 };
+const MARGINS = { left: 14, right: 8, top: 8, bottom: 8 };
+const SKETCHED = ["boundary", "line", "circle"];
+
+/** An outing known by its shape: its own ground, small, with what stands there and where one stands. */
+export function GroundSketch({ outing, scale = 1 }: { outing: Outing; scale?: number }) {
+  const tokens = useTokens();
+  const { ink, built, water, sun } = tokens;
+  const { venue, obstacles, positions, tracks, spots, areas = [], surface = "grass" } = outing.ground;
+  const marks = venueMarks(venue.template)
+    .filter((m) => SKETCHED.includes(m.kind))
+    .map((m) => ({ ...m, points: m.points.map((p) => fromVenue(venue, p)) }));
+  const outline = marks.filter((m) => m.kind === "boundary").flatMap((m) => m.points);
+  const open = outline.length === 0;
+  const stands = obstacles.filter((o) => o.kind === "stand");
+  const shape = open
+    ? [...spots.map((s) => s.at), ...tracks.flatMap((t) => t.points), ...areas.flatMap((a) => a.outline)]
+    : [...outline, ...stands.flatMap((o) => o.outline)];
+  const size = { width: SIZE.width * scale, height: SIZE.height * scale };
+  const view = fitView([...shape, ...positions.map((p) => p.at)], size, venue.bearing, MARGINS);
+  const played = venueParts(venue.template).findLast((p) => p.surface)?.surface ?? surface;
+  return (
+    <Svg width={size.width} height={size.height} aria-hidden>
+      {areas.map((area) => (
+        <Path
+          key={area.id}
+          d={pathOf(view, area.outline, true)}
+          fill={tokens[SURFACE_FILL[area.surface]]}
+          stroke={ink}
+          strokeWidth={1}
+        />
+      ))}
+      {marks.map((mark, i) => (
+        <Path
+          key={i}
+          d={pathOf(view, mark.points, mark.kind === "boundary")}
+          fill={mark.kind === "boundary" ? tokens[SURFACE_FILL[played]] : "none"}
+          stroke={ink}
+          strokeWidth={mark.kind === "boundary" ? 1.6 : 1}
+        />
+      ))}
+      {open &&
+        tracks.map((track) => (
+          <Path
+            key={track.id}
+            d={pathOf(view, track.points, false)}
+            fill="none"
+            stroke={ink}
+            strokeWidth={2}
+            strokeDasharray="1 4"
+            strokeLinecap="round"
+          />
+        ))}
+      {stands.map((o) => (
+        <Path key={o.id} d={pathOf(view, o.outline, true)} fill={built} stroke={ink} strokeWidth={1.2} />
+      ))}
+      {!outing.light.roof && (
+        <G>
+          {[0.3, 0.5, 0.7, 0.9].map((share) => (
+            <Line
+              key={share}
+              x1={2}
+              x2={10}
+              y1={size.height * share}
+              y2={size.height * share - 4}
+              stroke={sun}
+              strokeWidth={2}
+            />
+          ))}
+        </G>
+      )}
+      {positions.map((p) => {
+        const { left, top } = toScreen(view, p.at);
+        return <Circle key={p.id} cx={left} cy={top} r={3.4} fill={water} />;
+      })}
+    </Svg>
+  );
+}

@@ -1,0 +1,64 @@
+import { useRouter } from "expo-router";
+import { View } from "react-native";
+import type { Outing, StoredKit, Preferences } from "@/data";
+import { Button } from "@/ui/controls/Button";
+import { useToast } from "@/ui/controls/toast";
+import { savingFailure } from "@/words";
+import { downloadOutingFile } from "../store/file-transfer";
+import { useDuplicateOuting, useRemoveOuting, useSaveOuting } from "../store/outings";
+
+interface Props {
+  readonly outing: Outing;
+  readonly kit: StoredKit | undefined;
+  readonly preferences: Preferences;
+  /** Called before anything is done, to close what shows the actions. */
+  readonly onDone: () => void;
+}
+
+/** What can be done with an outing as a whole: written to a file, made again, archived, removed. */
+export function OutingActions({ outing, kit, preferences, onDone }: Props) {
+  const remove = useRemoveOuting();
+  const save = useSaveOuting();
+  const duplicate = useDuplicateOuting();
+  const router = useRouter();
+  const toast = useToast();
+
+  const onWrite = (): void => {
+    onDone();
+    if (kit) downloadOutingFile({ outing, kit, preferences });
+    toast({ words: "Exported to a file. Open it on any device under Outings." });
+  };
+  const onDuplicate = async (): Promise<void> => {
+    onDone();
+    const made = await duplicate(outing);
+    if (!made.ok) return toast({ words: savingFailure(made.reason).title });
+    router.push(`/outing/${made.value.id}/brief`);
+    toast({ words: `${made.value.name} made. Set its date`, follows: true });
+  };
+  const onPutAway = async (): Promise<void> => {
+    onDone();
+    const saved = await save({ ...outing, archived: !outing.archived });
+    if (!saved.ok) return toast({ words: savingFailure(saved.reason).title });
+    if (!outing.archived) router.replace("/outings");
+    toast({
+      words: `${outing.name} ${outing.archived ? "restored" : "archived"}`,
+      undo: () => void save({ ...saved.value, archived: outing.archived }),
+      follows: true,
+    });
+  };
+  const onRemove = async (): Promise<void> => {
+    onDone();
+    const undo = await remove(outing);
+    router.replace("/outings");
+    toast({ words: `${outing.name} deleted`, undo: () => void undo(), follows: true });
+  };
+  return (
+    <View className="gap-2">
+      <Button label="Export to a file" kind="filled" onPress={onWrite} />
+      <Button label="Duplicate" onPress={() => void onDuplicate()} />
+      <Button label={outing.archived ? "Restore" : "Archive"} onPress={() => void onPutAway()} />
+      <Button label="Delete" kind="danger" onPress={() => void onRemove()} />
+      <Button label="Close" kind="plain" onPress={onDone} />
+    </View>
+  );
+}

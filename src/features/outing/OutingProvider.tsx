@@ -1,0 +1,63 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useLayoutEffect, useState, type ReactNode } from "react";
+import type { Outing, Preferences, StoredKit } from "@/data";
+import type { OutingView } from "@/outing/outing-view";
+import { ThemeProvider, type ThemeName } from "@/ui/theme/theme";
+import { openRepository } from "../store/open-repository";
+import { outingKey } from "../store/outings";
+import { openOuting } from "./outing-store";
+import { OpenOutingContext, useOuting } from "./use-outing";
+import { useMinuteClock } from "./use-minute-clock";
+
+interface Props {
+  readonly outing: Outing;
+  readonly kit: StoredKit;
+  readonly preferences: Preferences;
+  readonly children: ReactNode;
+}
+
+/**
+ * Opens an outing for all its stages. `outing` is where it begins: from then on the open outing is the latest, and the
+ * stored one follows it.
+ */
+export function OutingProvider({ outing, kit, preferences, children }: Props) {
+  const client = useQueryClient();
+  const now = useMinuteClock();
+  const [open] = useState(() =>
+    openOuting({
+      outing,
+      kit,
+      preferences,
+      now,
+      storage: STORAGE,
+      onStored: (stored) => client.setQueryData(outingKey(outing.id), stored),
+    }),
+  );
+  useLayoutEffect(() => open.receive({ kit, preferences, now }), [open, kit, preferences, now]);
+  return (
+    <OpenOutingContext.Provider value={open}>
+      <ByLight>{children}</ByLight>
+    </OpenOutingContext.Provider>
+  );
+}
+
+const STORAGE: Parameters<typeof openOuting>[0]["storage"] = {
+  save: async (outing) => (await openRepository()).saveOuting(outing),
+  read: async (id) => (await openRepository()).readOuting(id),
+};
+
+/** Degrees of the sun below which the screen goes dusk, and below which a hide goes dark. */
+const DUSK_FROM = 2;
+const DARK_FROM = -4;
+
+/** Where the theme follows the light, that of the outing's minute: day, dusk, and in the wild the hide's. */
+function themeOf({ preferences, scene, outing }: OutingView): ThemeName {
+  if (!preferences.themeByLight) return preferences.theme;
+  const { altitude } = scene.sun;
+  if (altitude > DUSK_FROM || scene.cover === "roof") return "day";
+  return altitude < DARK_FROM && outing.kind === "wild" ? "hide" : "dusk";
+}
+
+function ByLight({ children }: { children: ReactNode }) {
+  return <ThemeProvider theme={useOuting(themeOf)}>{children}</ThemeProvider>;
+}

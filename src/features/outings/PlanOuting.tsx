@@ -1,0 +1,180 @@
+import { useRouter } from "expo-router";
+import { useMemo, useState } from "react";
+import { View } from "react-native";
+import { z } from "zod";
+import { STAGINGS, SUBJECTS, usualSubject, venueWords } from "@/core/catalogue";
+import { OPEN_GROUND, VENUES } from "@/core/ground";
+import { kindOf } from "@/outing/begin/kind-of";
+import type { newOuting } from "@/outing/begin/new-outing";
+import { EMPTY_LIBRARY, name, type Kind, type Preferences, type Outing, type StoredKit } from "@/data";
+import { Dialog } from "@/ui/controls/Dialog";
+import { Picker } from "@/ui/controls/Picker";
+import { Segmented } from "@/ui/controls/Segmented";
+import { Txt } from "@/ui/controls/Txt";
+import { kindWords, savingFailure } from "@/words";
+import type { FieldSpec } from "../forms/field-spec";
+import { RecordForm } from "../forms/RecordForm";
+import { inOneDay, placeFields, placeShape, WINDOW_FIELDS, windowShape } from "../forms/when-and-where";
+import { useSubjectChoice } from "../library/use-subjects";
+import { useOwnLibrary } from "../store/library";
+import { useSaveOuting } from "../store/outings";
+import { FromHere } from "../forms/FromHere";
+import { ownBeginning } from "../store/own-beginning";
+import { zoneOf } from "../forms/zone-of";
+
+const SPECS: readonly FieldSpec[] = [
+  { kind: "text", key: "name", label: "Name of the outing" },
+  { kind: "text", key: "place", label: "Name of the place" },
+  ...placeFields(),
+  ...WINDOW_FIELDS,
+];
+
+const wishSchema = inOneDay(z.object({ name, place: name, ...placeShape, ...windowShape }));
+
+/** What a kind of outing usually is: its venue and its first subject, until the user says otherwise. */
+const USUAL: Readonly<Record<Kind, { readonly template: string; readonly subject: string }>> = {
+  field: { template: "football", subject: "football-runner" },
+  court: { template: "basketball", subject: "basketball-drive" },
+  pool: { template: "pool-25", subject: "swimmer-crawl" },
+  arena: { template: "ice-hockey", subject: "ice-hockey-skater" },
+  course: { template: "open-ground", subject: "road-cyclist" },
+  wild: { template: "open-ground", subject: "small-bird-singing" },
+};
+const KINDS = Object.keys(USUAL) as Kind[];
+
+/** Before the id of a venue of one's own: it may be called as one of the rule books is. */
+const OWN = "own/";
+const GROUNDS = [OPEN_GROUND, ...VENUES].map((v) => ({
+  key: v.id,
+  title: v.name,
+  detail: v.id === OPEN_GROUND.id ? undefined : `${v.width} × ${v.length} m`,
+  words: v.id === OPEN_GROUND.id ? undefined : venueWords(v.id),
+}));
+
+const groupOf = (subjectId: string): string => SUBJECTS.find((s) => s.id === subjectId)?.group ?? "";
+
+interface Props {
+  readonly open: boolean;
+  readonly onClose: () => void;
+  /** What is owned; a generic bag while there is none. */
+  readonly kit: StoredKit | undefined;
+  readonly preferences: Preferences;
+  readonly outings: readonly Outing[];
+  /** Brings what computes a new outing, and with it where one first stands: it comes with the stages. */
+  readonly loadNewOuting: () => Promise<typeof newOuting>;
+  /** The day on which the form is opened, YYYY-MM-DD. */
+  readonly today: string;
+}
+
+/** A new outing from nothing: what, where, when, of whom. The rest begins sensibly and is changed stage by stage. */
+export function PlanOuting({ open, onClose, ...rest }: Props) {
+  return (
+    <Dialog title="Plan an outing" open={open} onClose={onClose}>
+      {open && <PlanForm {...rest} onClose={onClose} />}
+    </Dialog>
+  );
+}
+
+function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: Omit<Props, "open">) {
+  const [kind, setKind] = useState<Kind>("field");
+  const [template, setTemplate] = useState(USUAL.field.template);
+  const [subjectId, setSubjectId] = useState(USUAL.field.subject);
+  const begun = useMemo(() => ({ date: today, from: "13:00", starts: "14:00", until: "16:00" }), [today]);
+  const [trouble, setTrouble] = useState<string>();
+  const subjects = useSubjectChoice();
+  const { own = EMPTY_LIBRARY } = useOwnLibrary();
+  const mine = own.venues.find((v) => OWN + v.id === template);
+  const grounds = [
+    ...own.venues.map((v) => ({ key: OWN + v.id, title: v.name, detail: "yours" })),
+    ...GROUNDS,
+  ];
+  // Ground and subject belong together: who chooses one gets the other that is met with it, unless it fits already.
+  const venueId = mine?.template ?? template;
+  const chooseGround = (key: string): void => {
+    const on = own.venues.find((v) => OWN + v.id === key)?.template ?? key;
+    const fits = on === OPEN_GROUND.id || STAGINGS.get(subjectId)?.venues.includes(on);
+    const met = fits ? subjectId : (usualSubject(on) ?? subjectId);
+    setTemplate(key);
+    setSubjectId(met);
+    setKind(kindOf(on, groupOf(met)));
+  };
+  const chooseSubject = (id: string): void => {
+    const venues = STAGINGS.get(id)?.venues;
+    const on = venues && !venues.includes(venueId) ? venues[0]! : undefined;
+    setSubjectId(id);
+    if (on) setTemplate(on);
+    setKind(kindOf(on ?? venueId, groupOf(id)));
+  };
+  const save = useSaveOuting();
+  const router = useRouter();
+
+  const onSave = async (wish: z.infer<typeof wishSchema>): Promise<void> => {
+    const make = await loadNewOuting();
+    const outing = make(
+      {
+        ...wish,
+        subject: subjects.take(subjectId),
+        staging: STAGINGS.get(subjectId),
+        group: groupOf(subjectId),
+        template: venueId,
+        bearing: mine?.bearing,
+        zone: zoneOf(wish.latitude, wish.longitude),
+      },
+      kit ?? ownBeginning(),
+      preferences,
+      outings,
+    );
+    const saved = await save(outing);
+    if (!saved.ok) {
+      setTrouble(savingFailure(saved.reason).title);
+      return;
+    }
+    onClose();
+    router.push(`/outing/${outing.id}/brief`);
+  };
+  return (
+    <RecordForm
+      specs={SPECS}
+      record={begun}
+      schema={wishSchema}
+      save="Create outing"
+      onSave={(wish) => void onSave(wish)}
+      onCancel={onClose}
+      before={({ set }) => (
+        <View className="gap-4">
+          <Segmented
+            label="Kind of outing"
+            segments={KINDS.map((key) => ({ key, label: kindWords(key) }))}
+            chosen={kind}
+            onChoose={(key) => {
+              setKind(key);
+              setTemplate(USUAL[key].template);
+              setSubjectId(USUAL[key].subject);
+            }}
+          />
+          <Picker
+            label="Ground"
+            items={grounds}
+            chosen={template}
+            onChoose={(key) => {
+              chooseGround(key);
+              const venue = own.venues.find((v) => OWN + v.id === key);
+              if (venue?.latitude !== undefined) set("latitude", String(venue.latitude));
+              if (venue?.longitude !== undefined) set("longitude", String(venue.longitude));
+              if (venue) set("place", venue.name);
+            }}
+          />
+          <Picker label="First subject" items={subjects.items} chosen={subjectId} onChoose={chooseSubject} />
+          <FromHere set={set} />
+        </View>
+      )}
+      more={
+        trouble ? (
+          <Txt tone="bracken" role="alert">
+            {trouble}
+          </Txt>
+        ) : undefined
+      }
+    />
+  );
+}

@@ -1,0 +1,44 @@
+import { countWords } from "@/words";
+import { always, withStage, type Panel } from "../screen/panel";
+import { Cautions } from "./Cautions";
+import { Editor } from "./Editor";
+import { Facts } from "./Facts";
+import { Promised } from "./Promised";
+import { Sketch } from "./Sketch";
+
+/** Brief: what was promised, of whom, when, and who lets one stand where. */
+export const BRIEF: readonly Panel[] = [
+  { id: "facts", title: "When and where", phone: "lead", wide: "lead", when: always, load: withStage(Facts) },
+  {
+    id: "promised",
+    title: "Promised",
+    phone: "open",
+    wide: "half",
+    when: always,
+    answer: ({ outing: { shots } }) =>
+      `${countWords(shots.length, "shot")}, ${countWords(
+        shots.reduce((n, s) => n + s.wanted, 0),
+        "picture",
+      )}`,
+    load: withStage(Promised),
+  },
+  {
+    id: "sketch",
+    title: "The ground",
+    phone: "none",
+    wide: "half",
+    when: always,
+    answer: ({ outing }) => outing.place,
+    load: withStage(Sketch),
+  },
+  {
+    id: "cautions",
+    title: "Cautions",
+    phone: "open",
+    wide: "open",
+    when: always,
+    answer: ({ outing }) => countWords(outing.cautions.length, "caution"),
+    load: withStage(Cautions),
+  },
+  { id: "editor", title: "Editor", phone: "lead", wide: "lead", when: always, load: withStage(Editor) },
+];

@@ -1,0 +1,117 @@
+import { View } from "react-native";
+import { blurLadder, type Assessment, type PartMotion } from "@/core/judge";
+import type { BlurSource } from "@/core/motion";
+import { StackedBar } from "@/ui/charts/StackedBar";
+import { Txt, type Tone } from "@/ui/controls/Txt";
+import { useTokens } from "@/ui/theme/theme";
+import { blurSourceWords, shutterWords, twoFigures } from "@/words";
+import type { OutingView } from "@/outing/outing-view";
+import { useFound, useOuting } from "../../outing/use-outing";
+
+const ORDER: readonly BlurSource[] = ["motion", "shake", "defocus", "diffraction", "pixel"];
+/** Clicks between the rungs of the ladder, and how many stand either side of the shutter found. */
+const RUNG = 3;
+const RUNGS = 2;
+
+const TONES: Readonly<Record<PartMotion["verdict"], Tone>> = {
+  held: "moss",
+  "a-little": "ink",
+  "clearly-moved": "bracken",
+};
+
+const pixelsOf =
+  ({ motion }: Assessment) =>
+  (um: number): string =>
+    twoFigures(um / motion.deliveredPixelUm);
+
+/** The blur of the part that has to hold against what is allowed it. */
+export const blurAnswer = ({ found }: OutingView): string => {
+  if (!found) return "";
+  const { held } = found.motion;
+  const px = pixelsOf(found);
+  return `${held.name} ${px(held.blurUm)} px of ${px(held.toleranceUm)}`;
+};
+
+/** The blur budget in pixels of the delivered picture, and what each part smears at the neighbouring shutters. */
+export function Blur() {
+  const tokens = useTokens();
+  const found = useFound((f) => f);
+  const { budget, held } = found.motion;
+  const colours: Record<BlurSource, string> = {
+    motion: tokens.water,
+    shake: tokens.sun,
+    defocus: tokens.ink2,
+    diffraction: tokens.sunFill,
+    pixel: tokens.line,
+  };
+  const bars = ORDER.map((key) => ({
+    key,
+    colour: colours[key],
+    words: key === "motion" ? held.name : blurSourceWords(key),
+    share: budget.shares[key],
+  })).sort((a, b) => b.share - a.share);
+  return (
+    <View className="gap-2">
+      <StackedBar label="Blur by source" parts={bars} />
+      <Ladder found={found} />
+      <Txt size={14} tone="ink2">
+        In pixels of the delivered picture; ✕ means clearly moving.
+      </Txt>
+    </View>
+  );
+}
+
+/** Parts down, shutters across, the smear where they meet; the shutter found stands in the middle, bold. */
+function Ladder({ found }: { found: Assessment }) {
+  const input = useOuting((v) => v.input);
+  const px = pixelsOf(found);
+  if (!input) return null;
+  const at = found.settings.settings.shutter;
+  const { first, last } = found.settings.rails.shutter;
+  const shutters = Array.from({ length: 2 * RUNGS + 1 }, (_, i) => at + (i - RUNGS) * RUNG).filter(
+    (click) => click >= first && click <= last,
+  );
+  const rungs = blurLadder(input, found, shutters);
+  return (
+    <View role="table" aria-label="Blur by shutter">
+      <View role="row" className="min-h-8 flex-row items-center border-b border-line">
+        <View role="columnheader" className="w-[92px]">
+          <Txt size={14} tone="ink2">
+            blur in px
+          </Txt>
+        </View>
+        {rungs.map((rung) => (
+          <View role="columnheader" key={rung.shutter} className="flex-1">
+            <Txt size={14} weight={rung.shutter === at ? 700 : 400} className="text-right" numberOfLines={1}>
+              {shutterWords(rung.shutter)}
+            </Txt>
+          </View>
+        ))}
+      </View>
+      {found.motion.parts.map((part, i) => (
+        <View role="row" key={part.partId} className="min-h-9 flex-row items-center border-b border-line">
+          <View role="rowheader" className="w-[92px]">
+            <Txt weight={part.partId === found.motion.held.partId ? 700 : 400}>{part.name}</Txt>
+          </View>
+          {rungs.map((rung) => {
+            const there = rung.parts[i]!;
+            // Legs that streak are what a pan is for, and no fault.
+            const wanted = found.motion.pan !== undefined && part.partId !== found.motion.held.partId;
+            const moved = there.verdict === "clearly-moved" && !wanted;
+            return (
+              <View role="cell" key={rung.shutter} className="flex-1">
+                <Txt
+                  weight={rung.shutter === at ? 700 : 400}
+                  tone={wanted ? "ink" : TONES[there.verdict]}
+                  className="text-right"
+                >
+                  {`${px(there.blurUm)}${moved ? " ✕" : ""}`}
+                </Txt>
+              </View>
+            );
+          })}
+        </View>
+      ))}
+    </View>
+  );
+}

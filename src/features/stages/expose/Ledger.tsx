@@ -1,0 +1,60 @@
+import { View } from "react-native";
+import { ledgerBalance, type LedgerLine } from "@/core/exposure";
+import type { OutingView } from "@/outing/outing-view";
+import { Txt, type Tone } from "@/ui/controls/Txt";
+import { apertureWords, evWords, isoWords, shutterWords, signedClicks, stopsNoun } from "@/words";
+import { useFound } from "../../outing/use-outing";
+
+/** What is left when all is added up. */
+export const ledgerAnswer = ({ found }: OutingView): string => {
+  if (!found) return "";
+  const { ledger, missing } = found.settings;
+  return balanceWords(ledgerBalance(ledger), missing > 0);
+};
+
+const balanceWords = (balance: number, dark: boolean): string =>
+  balance === 0 ? "correct exposure" : `${stopsNoun(Math.abs(balance))} too ${dark ? "dark" : "bright"}`;
+
+/** Where the light comes from and where it is spent, in thirds of a stop; the lines add up to what is left. */
+export function Ledger() {
+  const { settings, ledger, missing } = useFound((found) => found.settings);
+  const ev = useFound((found) => found.light.ev.value);
+  const words: Record<LedgerLine["code"], string> = {
+    light: `Light on the subject, ${evWords(ev)}`,
+    "close-up": "Lost by focusing so close",
+    shutter: `Shutter ${shutterWords(settings.shutter)}`,
+    aperture: `Aperture ${apertureWords(settings.aperture)}`,
+    iso: isoWords(settings.iso),
+    lift: "Pushed in post",
+    filter: "Neutral-density filter",
+  };
+  const balance = ledgerBalance(ledger);
+  const verdict = balance === 0 ? "Correct exposure" : missing > 0 ? "Too dark by" : "Too bright by";
+  return (
+    <View role="table" aria-label="Stop ledger">
+      {ledger.map(({ code, clicks }) => (
+        <LedgerRow key={code} words={words[code]} value={signedClicks(clicks)} />
+      ))}
+      <LedgerRow
+        words={verdict}
+        value={balance === 0 ? "0" : stopsNoun(Math.abs(balance))}
+        tone={balance === 0 ? "moss" : "bracken"}
+      />
+    </View>
+  );
+}
+
+function LedgerRow({ words, value, tone = "ink" }: { words: string; value: string; tone?: Tone }) {
+  return (
+    <View role="row" className="min-h-9 flex-row items-center justify-between border-b border-line">
+      <View role="cell">
+        <Txt tone={tone}>{words}</Txt>
+      </View>
+      <View role="cell">
+        <Txt weight={700} tone={tone}>
+          {value}
+        </Txt>
+      </View>
+    </View>
+  );
+}

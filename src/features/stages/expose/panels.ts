@@ -1,0 +1,77 @@
+import { settingsWords } from "@/words";
+import { always, withPicture, withStage, type Panel } from "../screen/panel";
+import { KitForShot, mountedWords } from "../shot/KitForShot";
+import { Blur, blurAnswer } from "./Blur";
+import { ExposeHead } from "./ExposeHead";
+import { Ledger, ledgerAnswer } from "./Ledger";
+import { LightOnSubject, lightAnswer } from "./LightOnSubject";
+import { Rails } from "./Rails";
+import { WatchOut, Why } from "./Why";
+import { isShort, WaysOut } from "./WaysOut";
+
+/** Expose: which settings follow from the light and the movement, and what stands behind each of them. */
+export const EXPOSE: readonly Panel[] = [
+  {
+    id: "expose-shot",
+    title: "The shot",
+    phone: "lead",
+    wide: "main",
+    when: always,
+    load: withStage(ExposeHead),
+  },
+  { id: "rails", title: "Settings", phone: "lead", wide: "main", when: withPicture, load: withStage(Rails) },
+  { id: "ways", title: "Ways out", phone: "lead", wide: "lead", when: isShort, load: withStage(WaysOut) },
+  {
+    id: "watch-out",
+    title: "Watch out",
+    phone: "lead",
+    wide: "lead",
+    when: ({ found }) => found !== undefined && found.judgement.length > 0,
+    load: withStage(WatchOut),
+  },
+  {
+    id: "blur",
+    title: "Blur in the picture",
+    phone: "open",
+    wide: "open",
+    when: withPicture,
+    answer: blurAnswer,
+    load: withStage(Blur),
+  },
+  {
+    id: "light",
+    title: "Light on the subject",
+    phone: "folded",
+    wide: "open",
+    when: withPicture,
+    answer: lightAnswer,
+    load: withStage(LightOnSubject),
+  },
+  {
+    id: "ledger",
+    title: "Stop ledger",
+    phone: "folded",
+    wide: "open",
+    when: withPicture,
+    answer: ledgerAnswer,
+    load: withStage(Ledger),
+  },
+  {
+    id: "why",
+    title: "Why these settings",
+    phone: "folded",
+    wide: "folded",
+    when: withPicture,
+    answer: ({ found }) => (found ? settingsWords(found.settings.settings) : ""),
+    load: withStage(Why),
+  },
+  {
+    id: "kit",
+    title: "Kit for this shot",
+    phone: "folded",
+    wide: "main",
+    when: always,
+    answer: mountedWords,
+    load: withStage(KitForShot),
+  },
+];

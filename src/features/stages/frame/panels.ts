@@ -1,0 +1,45 @@
+import { always, withPicture, withStage, type Panel } from "../screen/panel";
+import { KitForShot, mountedWords } from "../shot/KitForShot";
+import { Depth } from "./Depth";
+import { FrameHead } from "./FrameHead";
+import { LensTable, lensesAnswer } from "./LensTable";
+import { Picture } from "./Picture";
+
+/** Frame: how large the subject is with the lenses one owns, what crop is left, what is sharp, what lies behind. */
+export const FRAME: readonly Panel[] = [
+  {
+    id: "frame-shot",
+    title: "The shot",
+    phone: "lead",
+    wide: "main",
+    when: always,
+    load: withStage(FrameHead),
+  },
+  {
+    id: "picture",
+    title: "The picture",
+    phone: "lead",
+    wide: "fill",
+    when: withPicture,
+    load: withStage(Picture),
+  },
+  { id: "depth", title: "Depth", phone: "lead", wide: "main", when: withPicture, load: withStage(Depth) },
+  {
+    id: "lenses",
+    title: "Lenses by position",
+    phone: "folded",
+    wide: "open",
+    when: ({ rig }) => rig !== undefined,
+    answer: lensesAnswer,
+    load: withStage(LensTable),
+  },
+  {
+    id: "kit",
+    title: "Kit for this shot",
+    phone: "folded",
+    wide: "open",
+    when: always,
+    answer: mountedWords,
+    load: withStage(KitForShot),
+  },
+];

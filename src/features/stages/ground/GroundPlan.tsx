@@ -1,0 +1,109 @@
+import { useMemo } from "react";
+import { View } from "react-native";
+import type { Point } from "@/core/ground";
+import { Button } from "@/ui/controls/Button";
+import { useToast } from "@/ui/controls/toast";
+import { useSize } from "@/ui/layout/use-size";
+import { useLayout } from "@/ui/layout/use-layout";
+import { PlanCanvas } from "@/ui/plan/PlanCanvas";
+import type { Handle } from "@/ui/plan/usePlanGestures";
+import type { PlanView } from "@/ui/plan/view";
+import { metresWords } from "@/words";
+import { editSpot, movePosition } from "@/outing/edits";
+import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
+import { useUnfolded } from "../screen/unfolded";
+import { directSun, GroundDrawing } from "./drawing/GroundDrawing";
+import { SheetMarks } from "./drawing/SheetMarks";
+import { SunComb } from "./drawing/SunComb";
+import { usePlaceSearch } from "./place-search";
+import { useGroundView } from "./use-ground-view";
+
+/** Px between the place and the middle of its tag. */
+const TAG_LIFT = 20;
+const POSITION = "position:";
+const SPOT = "spot:";
+
+const centimetres = ({ x, y }: Point): Point => ({
+  x: Math.round(x * 100) / 100,
+  y: Math.round(y * 100) / 100,
+});
+
+/** The plan of the ground under the finger: positions are dragged, positions and spots are tapped. Under a raised sheet it shows the shot alone. */
+export function GroundPlan() {
+  const ground = useOuting((v) => v.outing.ground);
+  const name = useOuting((v) => v.outing.place);
+  const spotId = useOuting((v) => v.shot.spotId);
+  const place = useOuting((v) => v.position);
+  const { columns } = useLayout();
+  const close = useUnfolded((s) => s.raised) && !columns;
+  const { store, takeShot, standAt } = useOpenOuting();
+  const commit = useCommit();
+  const [size, onLayout] = useSize();
+  const spot = ground.spots.find((s) => s.id === spotId);
+  const spokenOf = close && place && spot ? [place.at, spot.at] : undefined;
+  const { view, setView, fit, isMoved } = useGroundView(ground, size, spokenOf);
+  const toast = useToast();
+  const search = usePlaceSearch();
+  const found = search.state.kind === "found" ? search.state.places : undefined;
+
+  const handles = useMemo<Handle[]>(
+    () => [
+      ...ground.positions.map((p) => ({ id: POSITION + p.id, at: p.at, movable: true, lift: TAG_LIFT })),
+      ...ground.spots.map((s) => ({ id: SPOT + s.id, at: s.at, movable: s.id === spotId, lift: 0 })),
+    ],
+    [ground, spotId],
+  );
+  const move = (id: string, to: Point, keep: boolean): void => {
+    const at = centimetres(to);
+    const edit = id.startsWith(SPOT)
+      ? editSpot(id.slice(SPOT.length), { at })
+      : movePosition(id.slice(POSITION.length), { at });
+    commit(edit, { keep });
+  };
+
+  const onDragEnd = (id: string, to: Point, from: Point): void => {
+    move(id, to, true);
+    const moved = [...ground.positions, ...ground.spots].find((p) => id.endsWith(`:${p.id}`));
+    const name = moved?.name ?? "";
+    const by = metresWords(Math.hypot(to.x - from.x, to.y - from.y));
+    toast({ words: `${name} moved ${by}`, undo: () => move(id, from, true) });
+  };
+  const onTap = (id: string | undefined): void => {
+    if (id?.startsWith(POSITION)) standAt(id.slice(POSITION.length));
+    const there = store.getState().view.outing.shots.find((s) => SPOT + s.spotId === id);
+    if (there) takeShot(there.id);
+  };
+  return (
+    <View className="min-h-0 flex-1 overflow-hidden bg-paper" onLayout={onLayout}>
+      <PlanCanvas
+        label={`Plan of ${name}. Positions ${ground.positions.map((p) => p.name).join(", ")}.`}
+        view={view}
+        onView={setView}
+        handles={handles}
+        onDrag={(id, to) => move(id, to, false)}
+        onDragEnd={onDragEnd}
+        onTap={onTap}
+        draw={(v) => <GroundDrawing view={v} found={found} />}
+        edge={(v) => (
+          <>
+            <Comb view={v} />
+            <SheetMarks view={v} />
+          </>
+        )}
+      />
+      {isMoved && (
+        <View className="absolute left-2 top-2">
+          <Button label="Whole ground" onPress={fit} className="bg-sheet" />
+        </View>
+      )}
+    </View>
+  );
+}
+
+/** The comb of the minute's sun, or the word that stands where there is none. */
+function Comb({ view }: { view: PlanView }) {
+  const sun = useOuting((v) => v.scene.sun);
+  const direct = useOuting((v) => directSun(v.scene));
+  const without = sun.apparentAltitude <= 0 ? "sun is down" : direct ? undefined : "no direct sun";
+  return <SunComb view={view} sun={sun} without={without} />;
+}

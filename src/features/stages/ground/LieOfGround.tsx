@@ -1,0 +1,89 @@
+import { View } from "react-native";
+import { SURFACES } from "@/core/ground";
+import type { OutingView } from "@/outing/outing-view";
+import { NumberField } from "@/ui/controls/NumberField";
+import { Segmented } from "@/ui/controls/Segmented";
+import { editVenue, setCover, setLit, setSurface } from "@/outing/edits";
+import { bearingWords, surfaceWords } from "@/words";
+import { useCommit, useOuting } from "../../outing/use-outing";
+
+/** How the ground lies and what it is made of, in a line. */
+export const lieAnswer = ({ outing: { ground } }: OutingView): string =>
+  `${surfaceWords(ground.surface ?? "grass").toLowerCase()}, long axis to ${bearingWords(ground.venue.bearing)}`;
+
+/** Daylight factor of a hall with few windows, and of a wood (common practice). */
+const HALL_DAYLIGHT = 0.01;
+const WOOD_DAYLIGHT = 0.03;
+const WOODS = [
+  { key: "0.1", label: "Open wood" },
+  { key: "0.03", label: "Wood" },
+  { key: "0.005", label: "Forest gloom" },
+];
+
+/** The way the ground lies, what it is made of, what is overhead, and whether there are lamps. */
+export function LieOfGround() {
+  const ground = useOuting((v) => v.outing.ground);
+  const { roof, leaves, lamps } = useOuting((v) => v.outing.light);
+  const commit = useCommit();
+  const cover = roof ? "roof" : leaves ? "leaves" : "open";
+  return (
+    <View className="gap-2">
+      <View className="flex-row">
+        <NumberField
+          label="Long axis, bearing"
+          unit="°"
+          decimals={0}
+          value={ground.venue.bearing}
+          min={0}
+          max={359}
+          onChange={(bearing) => commit(editVenue({ bearing }))}
+        />
+      </View>
+      <Segmented
+        label="Surface"
+        segments={SURFACES.map((key) => ({ key, label: surfaceWords(key) }))}
+        chosen={ground.surface ?? "grass"}
+        onChoose={(surface) => commit(setSurface(surface))}
+      />
+      <Segmented
+        label="Overhead"
+        segments={[
+          { key: "open", label: "Open sky" },
+          { key: "leaves", label: "Under leaves" },
+          { key: "roof", label: "Under a roof" },
+        ]}
+        chosen={cover}
+        onChoose={(key) => commit(setCover(key, key === "leaves" ? WOOD_DAYLIGHT : HALL_DAYLIGHT))}
+      />
+      {leaves && (
+        <Segmented
+          label="How dense the wood is"
+          segments={WOODS}
+          chosen={String(leaves.daylightShare)}
+          onChoose={(key) => commit(setCover("leaves", Number(key)))}
+        />
+      )}
+      {roof && (
+        <View className="flex-row">
+          <NumberField
+            label="Daylight let through"
+            unit="%"
+            value={100 * roof.daylightShare}
+            min={0}
+            max={100}
+            onChange={(percent) => commit(setCover("roof", percent / 100))}
+          />
+        </View>
+      )}
+      <Segmented
+        label="Lamps"
+        segments={[
+          { key: "dark", label: "No lamps" },
+          { key: "lit", label: "Lamps" },
+        ]}
+        chosen={lamps ? "lit" : "dark"}
+        onChoose={(key) => commit(setLit(key === "lit"))}
+      />
+    </View>
+  );
+}

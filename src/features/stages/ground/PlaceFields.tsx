@@ -1,0 +1,83 @@
+import { View } from "react-native";
+import type { OutingView } from "@/outing/outing-view";
+import { LengthField } from "@/ui/controls/LengthField";
+import { Button } from "@/ui/controls/Button";
+import { Txt } from "@/ui/controls/Txt";
+import { addPosition, movePosition, newPosition, removePosition } from "@/outing/edits";
+import { metresWords } from "@/words";
+import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
+import { StandAt } from "../shot/ShotInHand";
+import { FAR, NameField } from "./ground-fields";
+
+/** Metres east of the place in hand at which a further position is put. */
+const BESIDE = 4;
+
+/** Where one stands, in a line. */
+export const positionAnswer = ({ position, outing }: OutingView): string =>
+  position
+    ? `${position.name}, lens at ${metresWords(position.lensHeight)}; ${outing.ground.positions.length} in all`
+    : "none yet";
+
+/** Which position is looked from, and where exactly it is: the typed twin of the drag. */
+export function PlaceFields() {
+  const place = useOuting((v) => v.position);
+  const { store, standAt } = useOpenOuting();
+  const commit = useCommit();
+  const add = (): void => {
+    const { outing, position } = store.getState().view;
+    const beside = position?.at ?? outing.ground.spots[0]?.at ?? { x: 0, y: 0 };
+    const added = newPosition(outing, { x: beside.x + BESIDE, y: beside.y });
+    commit(addPosition(added));
+    standAt(added.id);
+  };
+  return (
+    <View className="gap-3">
+      <StandAt />
+      {place && (
+        <View className="gap-3" key={place.id}>
+          <View className="flex-row flex-wrap gap-3">
+            <LengthField
+              label="East"
+              value={place.at.x}
+              min={-FAR}
+              max={FAR}
+              onChange={(x) => commit(movePosition(place.id, { at: { ...place.at, x } }))}
+            />
+            <LengthField
+              label="North"
+              value={place.at.y}
+              min={-FAR}
+              max={FAR}
+              onChange={(y) => commit(movePosition(place.id, { at: { ...place.at, y } }))}
+            />
+            <LengthField
+              label="Lens height"
+              value={place.lensHeight}
+              min={0.05}
+              max={60}
+              onChange={(lensHeight) => commit(movePosition(place.id, { lensHeight }))}
+            />
+          </View>
+          <Txt size={14} tone="ink2">
+            From the middle of the ground, east and north.
+          </Txt>
+          <NameField
+            label="Name of the position"
+            value={place.name}
+            onChange={(name) => commit(movePosition(place.id, { name }))}
+          />
+        </View>
+      )}
+      <View className="flex-row flex-wrap gap-2">
+        <Button label="Add a position" onPress={add} />
+        {place && (
+          <Button
+            label={`Delete ${place.name}`}
+            kind="danger"
+            onPress={() => commit(removePosition(place.id))}
+          />
+        )}
+      </View>
+    </View>
+  );
+}

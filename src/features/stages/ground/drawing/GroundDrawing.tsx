@@ -1,0 +1,122 @@
+import { G } from "react-native-svg";
+import { shadedBy } from "@/core/light";
+import type { Scene } from "@/core/scene";
+import type { OutingView } from "@/outing/outing-view";
+import type { PlanView } from "@/ui/plan/view";
+import { useOuting } from "../../../outing/use-outing";
+import type { FoundPlaces } from "../place-search";
+import { Areas, VenueAreas } from "./Areas";
+import { Masts, NoGoAreas, Obstacles, Shadows, Walls } from "./Built";
+import { Heat, Ranks } from "./Heat";
+import { Pitch } from "./Pitch";
+import { Ball, TrackLine, Wedge } from "./Sight";
+import { SpotLabels } from "./SpotLabels";
+import { Tag } from "./Tag";
+
+interface Props {
+  readonly view: PlanView;
+  /** What a search found, while it is shown. */
+  readonly found?: FoundPlaces;
+}
+
+/** Direct sun weaker than this many lux throws no shadow worth drawing. */
+const SHADOW_LUX = 800;
+
+export const directSun = (scene: Scene): boolean =>
+  scene.sun.apparentAltitude > 0 && scene.daylight.directNormal > SHADOW_LUX;
+
+/**
+ * The ground to scale: pitch, what stands, shadows, tracks, the wedge of the chosen position, spots and positions. Each part
+ * reads what it draws, so that a drag of the minute redraws the light and leaves the ground as it is.
+ */
+export function GroundDrawing({ view, found: places }: Props) {
+  const ground = useOuting((v) => v.outing.ground);
+  const spotId = useOuting((v) => v.shot.spotId);
+  return (
+    <G>
+      {ground.hall && <Walls view={view} hall={ground.hall} />}
+      <VenueAreas
+        view={view}
+        venue={ground.venue}
+        surface={ground.surface ?? "grass"}
+        leave={ground.leave ?? NO_LEAVE}
+      />
+      {ground.areas && <Areas view={view} areas={ground.areas} />}
+      <Pitch view={view} venue={ground.venue} />
+      <SunShadows view={view} />
+      <Obstacles view={view} obstacles={ground.obstacles} />
+      <NoGoAreas view={view} areas={ground.noGo} />
+      {places && <Heat view={view} places={places} />}
+      {ground.tracks.map((track) => (
+        <TrackLine key={track.id} view={view} points={track.points} />
+      ))}
+      <LitMasts view={view} />
+      <ChosenWedge view={view} />
+      <Balls view={view} />
+      <SpotLabels view={view} ground={ground} spotId={spotId} />
+      {places && <Ranks view={view} list={places.list} />}
+      <Tags view={view} />
+    </G>
+  );
+}
+
+const NO_LEAVE: readonly never[] = [];
+
+function SunShadows({ view }: { view: PlanView }) {
+  const obstacles = useOuting((v) => v.outing.ground.obstacles);
+  const sun = useOuting((v) => (directSun(v.scene) ? v.scene.sun : undefined));
+  return sun && obstacles.length > 0 ? <Shadows view={view} obstacles={obstacles} sun={sun} /> : null;
+}
+
+function LitMasts({ view }: { view: PlanView }) {
+  const masts = useOuting((v) => v.outing.ground.masts);
+  const alight = useOuting((v) => v.scene.lampLux > 0);
+  return <Masts view={view} masts={masts} alight={alight} />;
+}
+
+function ChosenWedge({ view }: { view: PlanView }) {
+  const position = useOuting((v) => v.position);
+  const spot = useOuting(({ outing, shot }) => outing.ground.spots.find((s) => s.id === shot.spotId)!);
+  const sighting = useOuting((v) => v.found?.sighting);
+  return position && sighting ? (
+    <Wedge view={view} position={position} spot={spot} sighting={sighting} />
+  ) : null;
+}
+
+/** Bearing that direct light reaches a spot from; undefined in shade. */
+function litFrom({ scene, outing }: OutingView, id: string): number | undefined {
+  const spot = outing.ground.spots.find((s) => s.id === id);
+  if (!spot || !directSun(scene)) return undefined;
+  const shaded = shadedBy({ ...spot.at, z: spot.aimHeight }, scene.sun, outing.ground.obstacles);
+  return shaded ? undefined : scene.sun.azimuth;
+}
+
+function Balls({ view }: { view: PlanView }) {
+  const spots = useOuting((v) => v.outing.ground.spots);
+  const spotId = useOuting((v) => v.shot.spotId);
+  return spots.map((s) => <LitBall key={s.id} view={view} spot={s} chosen={s.id === spotId} />);
+}
+
+function LitBall(props: Omit<Parameters<typeof Ball>[0], "litFrom">) {
+  const { id } = props.spot;
+  return <Ball {...props} litFrom={useOuting((v) => litFrom(v, id))} />;
+}
+
+/** Whether standing at a position is vetoed for the shot in hand. */
+function isVetoed(v: OutingView, id: string): boolean {
+  const found = v.from(id);
+  return found !== undefined && (!found.ok || found.judgement.some((j) => j.weight === "veto"));
+}
+
+function Tags({ view }: { view: PlanView }) {
+  const positions = useOuting((v) => v.outing.ground.positions);
+  const chosen = useOuting((v) => v.position?.id);
+  return [...positions]
+    .sort((a, b) => Number(a.id === chosen) - Number(b.id === chosen))
+    .map((p) => <VetoedTag key={p.id} view={view} position={p} chosen={p.id === chosen} />);
+}
+
+function VetoedTag(props: Omit<Parameters<typeof Tag>[0], "vetoed">) {
+  const { id } = props.position;
+  return <Tag {...props} vetoed={useOuting((v) => isVetoed(v, id))} />;
+}

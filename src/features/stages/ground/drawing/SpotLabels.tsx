@@ -1,0 +1,77 @@
+import { memo } from "react";
+import { G, Rect, Text as SvgText } from "react-native-svg";
+import type { Ground, Point, Spot } from "@/core/ground";
+import { placeLabels, type Box } from "@/ui/plan/labels";
+import { toScreen, type PlanView, type ScreenPoint } from "@/ui/plan/view";
+import { useTokens } from "@/ui/theme/theme";
+import { metresWords } from "@/words";
+import { TAG } from "./Tag";
+
+interface Props {
+  readonly view: PlanView;
+  readonly ground: Ground;
+  /** The spot of the shot in hand. */
+  readonly spotId: string;
+}
+
+const TYPE = 14;
+
+function middleOf(view: PlanView, outline: readonly Point[]): ScreenPoint {
+  const sum = outline.reduce((s, p) => ({ x: s.x + p.x, y: s.y + p.y }), { x: 0, y: 0 });
+  return toScreen(view, { x: sum.x / outline.length, y: sum.y / outline.length });
+}
+
+/** Names beside spots, the one in hand first, and beside what is too thin to be written on; none covers a tag, a ball or another name. */
+export const SpotLabels = memo(function SpotLabels({ view, ground, spotId }: Props) {
+  const { ink, paper } = useTokens();
+  const inHand = (s: Spot): boolean => s.id === spotId;
+  const spots = [...ground.spots].sort((a, b) => Number(inHand(b)) - Number(inHand(a)));
+  const at = (s: Spot) => toScreen(view, s.at);
+  const boxAbout = (left: number, top: number, half: number): Box => ({
+    left: left - half,
+    top: top - half,
+    width: 2 * half,
+    height: 2 * half,
+  });
+  const taken: Box[] = [
+    ...ground.positions.map((p) => {
+      const { left, top } = toScreen(view, p.at);
+      return { left: left - TAG.width / 2, top: top - TAG.height, width: TAG.width, height: TAG.height };
+    }),
+    ...ground.spots.map((s) => boxAbout(at(s).left, at(s).top, 8)),
+  ];
+  const frame: Box = { left: 4, top: 4, width: view.width - 8, height: view.height - 8 };
+  const low = ground.obstacles.filter((o) => o.kind === "boards" || o.kind === "fence");
+  const wishes = [
+    ...spots.map((s) => ({ id: s.id, at: at(s), words: s.name, clear: inHand(s) ? 14 : 10 })),
+    ...low.map((o) => ({
+      id: o.id,
+      at: middleOf(view, o.outline),
+      words: `${o.name}, ${metresWords(o.height)}`,
+      clear: 4,
+    })),
+  ];
+  return placeLabels(wishes, taken, frame, TYPE).map((label) => (
+    <G key={label.id}>
+      <Rect
+        x={label.left}
+        y={label.top}
+        width={label.width}
+        height={label.height}
+        rx={4}
+        fill={paper}
+        fillOpacity={0.82}
+      />
+      <SvgText
+        x={label.left + label.width / 2}
+        y={label.top + TYPE}
+        fontSize={TYPE}
+        fontFamily={label.id === spotId ? "Text-700" : "Text-400"}
+        fill={ink}
+        textAnchor="middle"
+      >
+        {label.words}
+      </SvgText>
+    </G>
+  ));
+});

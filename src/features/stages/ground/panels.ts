@@ -1,0 +1,117 @@
+import { countWords } from "@/words";
+import { always, withPicture, withStage, type Panel } from "../screen/panel";
+import { ShotList } from "../shot/ShotList";
+import { CompareTable, comparedAnswer } from "./CompareTable";
+import { FindPlaces } from "./FindPlaces";
+import { GroundPlan } from "./GroundPlan";
+import { LieOfGround, lieAnswer } from "./LieOfGround";
+import { Obstacles, obstaclesAnswer } from "./Obstacles";
+import { PlaceFields, positionAnswer } from "./PlaceFields";
+import { PlaceFigures } from "./PlaceFigures";
+import { CautionsHere, PlaceHead, WatchHere } from "./PlaceHead";
+import { SkyAndLamps, skyAnswer } from "./SkyAndLamps";
+import { SpotFields, spotAnswer } from "./SpotFields";
+
+/** Ground: where to stand, what each place sees, where the light comes from. */
+export const GROUND: readonly Panel[] = [
+  { id: "plan", title: "The plan", phone: "fill", wide: "fill", when: always, load: withStage(GroundPlan) },
+  { id: "place", title: "The shot", phone: "none", wide: "lead", when: always, load: withStage(PlaceHead) },
+  {
+    id: "figures",
+    title: "From here",
+    phone: "lead",
+    wide: "lead",
+    when: always,
+    load: withStage(PlaceFigures),
+  },
+  {
+    id: "watch-here",
+    title: "Watch out",
+    phone: "open",
+    wide: "lead",
+    when: ({ found }) => found !== undefined && found.judgement.some((j) => j.weight !== "veto"),
+    answer: ({ found }) => countWords(found?.judgement.length ?? 0, "thing"),
+    load: withStage(WatchHere),
+  },
+  {
+    id: "compare",
+    title: "Positions compared",
+    phone: "folded",
+    wide: "open",
+    when: withPicture,
+    answer: comparedAnswer,
+    load: withStage(CompareTable),
+  },
+  {
+    id: "position",
+    title: "Position",
+    phone: "folded",
+    wide: "open",
+    when: always,
+    answer: positionAnswer,
+    load: withStage(PlaceFields),
+  },
+  {
+    id: "find-places",
+    title: "Find places",
+    phone: "folded",
+    wide: "open",
+    when: ({ rig }) => rig !== undefined,
+    answer: () => "the whole ground, with each of your lenses",
+    load: withStage(FindPlaces),
+  },
+  {
+    id: "sky",
+    title: "Sky and lamps",
+    phone: "folded",
+    wide: "open",
+    when: ({ outing: { light } }) => !light.roof || light.lamps !== null,
+    answer: skyAnswer,
+    load: withStage(SkyAndLamps),
+  },
+  {
+    id: "shots",
+    title: "Promised",
+    phone: "folded",
+    wide: "folded",
+    when: always,
+    answer: ({ outing }) => countWords(outing.shots.length, "shot"),
+    load: withStage(ShotList),
+  },
+  {
+    id: "spot",
+    title: "Spot of this shot",
+    phone: "folded",
+    wide: "folded",
+    when: always,
+    answer: spotAnswer,
+    load: withStage(SpotFields),
+  },
+  {
+    id: "obstacles",
+    title: "What stands there",
+    phone: "folded",
+    wide: "folded",
+    when: always,
+    answer: obstaclesAnswer,
+    load: withStage(Obstacles),
+  },
+  {
+    id: "lie",
+    title: "Ground and light",
+    phone: "folded",
+    wide: "folded",
+    when: always,
+    answer: lieAnswer,
+    load: withStage(LieOfGround),
+  },
+  {
+    id: "cautions-here",
+    title: "Cautions",
+    phone: "open",
+    wide: "lead",
+    when: ({ outing }) => outing.cautions.length > 0,
+    answer: ({ outing }) => countWords(outing.cautions.length, "caution"),
+    load: withStage(CautionsHere),
+  },
+];

@@ -1,0 +1,45 @@
+import { useState } from "react";
+import { fromVenue, venueMarks, type Ground, type Point } from "@/core/ground";
+import type { Size } from "@/ui/layout/use-size";
+import { fitView, type Margins, type PlanView } from "@/ui/plan/view";
+
+/** Room for the sun comb at the edges, for north at the upper right, and for the tags above their places. */
+const MARGINS: Margins = { left: 46, right: 34, top: 40, bottom: 40 };
+/** The same on a large sheet, where the comb's strokes are longer. */
+const WIDE_MARGINS: Margins = { left: 76, right: 44, top: 46, bottom: 66 };
+const LARGE = 500;
+
+/** What the first view must hold: the pitch, the stands and every position; in open ground what happens there. */
+function worthSeeing({ venue, obstacles, positions, masts, spots, tracks }: Ground): Point[] {
+  const corners = venueMarks(venue.template)
+    .filter((m) => m.kind === "boundary")
+    .flatMap((m) => m.points.map((p) => fromVenue(venue, p)));
+  const stands = obstacles.filter((o) => o.kind === "stand").flatMap((o) => o.outline);
+  const happens = corners.length > 0 ? [] : [...spots.map((s) => s.at), ...tracks.flatMap((t) => t.points)];
+  return [...corners, ...happens, ...stands, ...positions.map((p) => p.at), ...masts.map((m) => m.at)];
+}
+
+/** Room about a picture when it is all that is looked at. */
+const CLOSE: Margins = { left: 110, right: 70, top: 64, bottom: 96 };
+
+/**
+ * The plan's view: the whole ground with the long side upright, or as `close` the few points that are spoken of; fitted
+ * until the user moves it, and again when the size changes. A drag does not fit anew: the ground must not run away
+ * under the finger.
+ */
+export function useGroundView(ground: Ground, size: Size | undefined, close: readonly Point[] | undefined) {
+  const [moved, setMoved] = useState<PlanView>();
+  const [fitted, setFitted] = useState<PlanView & { close: boolean }>();
+  const isClose = close !== undefined;
+  if (size && (fitted?.width !== size.width || fitted.height !== size.height || fitted.close !== isClose)) {
+    const fit = fitView(
+      close ?? worthSeeing(ground),
+      size,
+      ground.venue.bearing,
+      isClose ? CLOSE : size.width > LARGE ? WIDE_MARGINS : MARGINS,
+    );
+    setFitted({ ...fit, close: isClose });
+  }
+  const view = moved && size ? { ...moved, ...size } : fitted;
+  return { view, setView: setMoved, fit: () => setMoved(undefined), isMoved: moved !== undefined };
+}

@@ -1,0 +1,41 @@
+import { Pressable, View } from "react-native";
+import { Txt, type Tone } from "@/ui/controls/Txt";
+
+export interface Shown {
+  readonly key: string;
+  readonly value: string;
+  readonly label: string;
+  readonly tone?: Tone;
+}
+
+interface Props {
+  readonly figures: readonly Shown[];
+  /** The figure whose reasons are open. */
+  readonly asked?: string;
+  readonly onAsk: (key: string) => void;
+}
+
+/** The figures that matter, each a press away from its reasons. */
+export function Figures({ figures, asked, onAsk }: Props) {
+  return (
+    <View className="flex-row justify-between gap-2">
+      {figures.map(({ key, value, label, tone }) => (
+        <Pressable
+          key={key}
+          role="button"
+          aria-label={`${value}, ${label}. Why?`}
+          aria-expanded={asked === key}
+          onPress={() => onAsk(key)}
+          className={`min-h-12 min-w-0 shrink border-b-2 active:opacity-70 ${asked === key ? "border-water" : "border-transparent"}`}
+        >
+          <Txt size={20} weight={700} tone={tone ?? "ink"}>
+            {value}
+          </Txt>
+          <Txt size={14} tone="ink2">
+            {label}
+          </Txt>
+        </Pressable>
+      ))}
+    </View>
+  );
+}

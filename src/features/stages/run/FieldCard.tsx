@@ -1,0 +1,73 @@
+import { View } from "react-native";
+import type { Rail } from "@/core/exposure";
+import type { Assessment } from "@/core/judge";
+import { Txt } from "@/ui/controls/Txt";
+import { useLayout } from "@/ui/layout/use-layout";
+import { apertureWords, isoNumberWords, shutterWords, stopsNoun } from "@/words";
+import { useFound, useOuting } from "../../outing/use-outing";
+import { withPicture } from "../screen/panel";
+import { NoPicture, ShotInHand } from "../shot/ShotInHand";
+
+/** The field card: the shot, and the three settings as large as the screen allows. */
+export function FieldCard() {
+  const picture = useOuting(withPicture);
+  return (
+    <View className="px-4">
+      <ShotInHand />
+      {picture ? <Settings /> : <NoPicture />}
+    </View>
+  );
+}
+
+function Settings() {
+  const { settings, rails, taken } = useFound((f) => f.settings);
+  return (
+    <>
+      <CardLine value={shutterWords(settings.shutter)} name="shutter" rail="shutter" {...{ rails, taken }} />
+      <CardLine
+        value={apertureWords(settings.aperture)}
+        name="aperture"
+        rail="aperture"
+        {...{ rails, taken }}
+      />
+      <CardLine value={isoNumberWords(settings.iso)} name="ISO" rail="iso" {...{ rails, taken }} />
+    </>
+  );
+}
+
+interface LineProps extends Pick<Assessment["settings"], "rails" | "taken"> {
+  readonly value: string;
+  readonly name: string;
+  readonly rail: Rail;
+}
+
+/** One setting, as large as the card allows, with what was done to it. */
+function CardLine({ value, name, rail, rails, taken }: LineProps) {
+  const { low } = useLayout();
+  const lift = taken.find((t) => t.kind === "lift");
+  const given = taken.find((t) => t.kind === rail);
+  const note = [
+    rails[rail].held ? "locked" : "",
+    given ? `${stopsNoun(given.clicks)} given up` : "",
+    rail === "iso" && lift ? `${stopsNoun(lift.clicks)} to push in post` : "",
+  ].filter(Boolean);
+  const past = rails[rail].standing !== "inside";
+  return (
+    <View
+      className={`flex-row items-center justify-between border-b border-line ${low ? "min-h-[64px]" : "min-h-[92px]"}`}
+      aria-label={`${name} ${value}`}
+    >
+      <Txt size={low ? 56 : 64} weight={700} tone={past && !given ? "bracken" : "ink"}>
+        {value}
+      </Txt>
+      <View className="shrink items-end">
+        <Txt tone="ink2">{name}</Txt>
+        {note.map((words) => (
+          <Txt key={words} size={14} tone="ink2" className="text-right">
+            {words}
+          </Txt>
+        ))}
+      </View>
+    </View>
+  );
+}

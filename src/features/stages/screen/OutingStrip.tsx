@@ -1,0 +1,63 @@
+import { useMemo } from "react";
+import { View } from "react-native";
+import { LightStrip } from "@/ui/charts/LightStrip";
+import { Button } from "@/ui/controls/Button";
+import { wallTimeOf } from "@/data";
+import { breakWords, evWords, hourWords } from "@/words";
+import { useOpenOuting, useOuting } from "../../outing/use-outing";
+import { timeNote, wallOf } from "../shot/titles";
+
+const HOUR = 3_600_000;
+const HEIGHTS = { low: 56, folded: 72, full: 136 } as const;
+
+/** The outing's light strip: the light from the chosen position over the afternoon, and the control of the minute. */
+export function OutingStrip({ height }: { height: keyof typeof HEIGHTS }) {
+  const { from, until } = useOuting((v) => v.window);
+  const zone = useOuting((v) => v.outing.zone);
+  const timeline = useOuting((v) => v.timeline);
+  const at = useOuting((v) => v.at);
+  const time = useOuting((v) => wallOf(v, v.at));
+  const words = useOuting((v) => `${timeNote(v)}${v.found ? `, ${evWords(v.found.light.ev.value)}` : ""}`);
+  const peeking = useOuting((v) => v.on && !v.live);
+  const { lookAt, backToNow } = useOpenOuting();
+  const hours = useMemo(() => {
+    const first = Math.ceil(from / HOUR) * HOUR;
+    const count = Math.floor((until - first) / HOUR) + 1;
+    return Array.from({ length: Math.max(0, count) }, (_, i) => first + i * HOUR).map((t) => ({
+      at: t,
+      words: hourWords(wallTimeOf(t, zone)),
+    }));
+  }, [from, until, zone]);
+  const marks = useMemo(
+    () =>
+      timeline.breaks.map((b) => ({
+        at: b.at,
+        words: breakWords(b.code),
+        danger: b.code === "past-ceiling",
+      })),
+    [timeline],
+  );
+  return (
+    <View className="border-t border-line bg-paper">
+      {peeking && (
+        <View className="absolute right-2 top-1 z-10">
+          <Button label="Now" kind="filled" onPress={backToNow} />
+        </View>
+      )}
+      <LightStrip
+        label="Time of the outing"
+        from={from}
+        until={until}
+        at={Math.min(until, Math.max(from, at))}
+        points={timeline.points}
+        marks={marks}
+        hours={hours}
+        timeWords={time}
+        words={words}
+        height={HEIGHTS[height]}
+        onChange={lookAt}
+        onEnd={lookAt}
+      />
+    </View>
+  );
+}

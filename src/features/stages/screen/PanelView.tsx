@@ -1,0 +1,71 @@
+import DownIcon from "lucide-react-native/icons/chevron-down";
+import UpIcon from "lucide-react-native/icons/chevron-up";
+import { memo } from "react";
+import { Pressable, View } from "react-native";
+import { Txt } from "@/ui/controls/Txt";
+import { useTokens } from "@/ui/theme/theme";
+import { Late } from "../../layout/Late";
+import { useOuting } from "../../outing/use-outing";
+import type { Load, Panel } from "./panel";
+import { useUnfolded } from "./unfolded";
+
+/** Slots in which a panel has a head of its own. */
+const HEADED: readonly Slot[] = ["open", "folded", "half"];
+type Slot = Panel["phone" | "wide"];
+
+/** A panel where it stands: bare, or under a head that opens and folds it. Drawn anew only by what it reads itself. */
+export const PanelView = memo(function PanelView({ panel, slot }: { panel: Panel; slot: Slot }) {
+  if (HEADED.includes(slot)) return <Foldable panel={panel} begins={slot !== "folded"} />;
+  return <Body load={panel.load} />;
+});
+
+function Body({ load }: { load: Load }) {
+  if (load.when === "with-stage") return <load.Body />;
+  return (
+    <Late load={load.load} waiting="One moment">
+      {(LateBody) => <LateBody />}
+    </Late>
+  );
+}
+
+function Foldable({ panel, begins }: { panel: Panel; begins: boolean }) {
+  const unfolded = useUnfolded((s) => s.panels[panel.id] ?? begins);
+  const fold = useUnfolded((s) => s.fold);
+  return (
+    <View role="region" aria-label={panel.title} className="border-t border-line">
+      <Head panel={panel} unfolded={unfolded} onPress={() => fold(panel.id, !unfolded)} />
+      {unfolded && (
+        <View className="gap-3 pb-3">
+          <Body load={panel.load} />
+        </View>
+      )}
+    </View>
+  );
+}
+
+function Head({ panel, unfolded, onPress }: { panel: Panel; unfolded: boolean; onPress: () => void }) {
+  const answer = useOuting((view) => panel.answer?.(view) ?? "");
+  const { water } = useTokens();
+  const Icon = unfolded ? UpIcon : DownIcon;
+  return (
+    <Pressable
+      role="button"
+      aria-expanded={unfolded}
+      aria-label={answer ? `${panel.title}: ${answer}` : panel.title}
+      onPress={onPress}
+      className="min-h-14 flex-row items-center justify-between gap-2 py-2 active:opacity-70"
+    >
+      <View className="min-w-0 flex-1">
+        <Txt size={18} weight={700} role="heading" aria-level={3}>
+          {panel.title}
+        </Txt>
+        {answer ? (
+          <Txt tone="ink2" numberOfLines={unfolded ? undefined : 2}>
+            {answer}
+          </Txt>
+        ) : null}
+      </View>
+      <Icon size={24} color={water} />
+    </Pressable>
+  );
+}

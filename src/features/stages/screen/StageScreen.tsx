@@ -1,0 +1,159 @@
+import { useEffect, useMemo } from "react";
+import { ScrollView, View } from "react-native";
+import { useLeaveToast } from "@/ui/controls/toast";
+import { Drawer } from "@/ui/layout/Drawer";
+import { useLayout, type Layout } from "@/ui/layout/use-layout";
+import { useOuting } from "../../outing/use-outing";
+import { shotTitle, timeNote } from "../shot/titles";
+import { OutingStrip } from "./OutingStrip";
+import type { Panel } from "./panel";
+import { PanelView } from "./PanelView";
+import { StageFrame } from "./StageFrame";
+import { STAGES, type StageKey } from "./stages";
+import { useUnfolded } from "./unfolded";
+
+interface Props {
+  readonly stage: StageKey;
+  readonly panels: readonly Panel[];
+}
+
+/** Any stage, drawn from the list of its panels: those that apply, each where its list says for the size of the screen. */
+export function StageScreen({ stage, panels }: Props) {
+  const layout = useLayout();
+  const leaveToast = useLeaveToast();
+  useEffect(() => leaveToast, [leaveToast, stage]);
+  const ids = useOuting((view) =>
+    panels
+      .filter((p) => p.when(view))
+      .map((p) => p.id)
+      .join(" "),
+  );
+  const applying = useMemo(() => panels.filter((p) => ids.split(" ").includes(p.id)), [panels, ids]);
+  const { strip } = STAGES.find((s) => s.key === stage)!;
+  const placed = applying.map((panel) => ({ panel, slot: slotOf(panel, layout) }));
+  const Columns = layout.columns ? TwoColumns : OneColumn;
+  return (
+    <StageFrame stage={stage}>
+      <Columns placed={placed} strip={strip} />
+    </StageFrame>
+  );
+}
+
+type Slot = Panel["phone" | "wide"];
+
+function slotOf(panel: Panel, { columns, lying }: Layout): Slot {
+  if (!columns) return panel.phone;
+  return (lying && panel.lying) || panel.wide;
+}
+
+interface Placed {
+  readonly panel: Panel;
+  readonly slot: Slot;
+}
+
+interface ColumnProps {
+  readonly placed: readonly Placed[];
+  readonly strip: boolean;
+}
+
+const SCROLLS = ["lead", "open", "folded"] as const;
+
+/** The panels of some slots in the order of their list. */
+function Slots({ placed, slots }: { placed: readonly Placed[]; slots: readonly Slot[] }) {
+  return placed
+    .filter(({ slot }) => slots.includes(slot))
+    .map(({ panel, slot }) => <PanelView key={panel.id} panel={panel} slot={slot} />);
+}
+
+const has = (placed: readonly Placed[], ...slots: Slot[]): boolean =>
+  placed.some(({ slot }) => slots.includes(slot));
+
+function OneColumn({ placed, strip }: ColumnProps) {
+  const { low } = useLayout();
+  if (has(placed, "fill")) return <UnderDrawing placed={placed} strip={strip} />;
+  return (
+    <View className="min-h-0 flex-1">
+      <Slots placed={placed} slots={["top"]} />
+      <ScrollView className="flex-1" contentContainerClassName="gap-3 px-4 pb-6">
+        <Slots placed={placed} slots={SCROLLS} />
+      </ScrollView>
+      <Slots placed={placed} slots={["foot"]} />
+      {strip && <OutingStrip height={low ? "low" : "folded"} />}
+    </View>
+  );
+}
+
+/** A drawing that keeps half of the height, and under it a sheet that peeks and rises. */
+function UnderDrawing({ placed, strip }: ColumnProps) {
+  const { low } = useLayout();
+  const title = useOuting(shotTitle);
+  const note = useOuting(timeNote);
+  const raised = useUnfolded((s) => s.raised);
+  const raise = useUnfolded((s) => s.raise);
+  return (
+    <View className="min-h-0 flex-1">
+      <View className="min-h-[50%] flex-1">
+        <Slots placed={placed} slots={["fill"]} />
+      </View>
+      <Drawer
+        title={title}
+        note={note}
+        raised={raised}
+        onRaise={raise}
+        peek={<Slots placed={placed} slots={["lead"]} />}
+      >
+        <Slots placed={placed} slots={["open", "folded"]} />
+      </Drawer>
+      <Slots placed={placed} slots={["foot"]} />
+      {strip && <OutingStrip height={low ? "low" : raised ? "folded" : "full"} />}
+    </View>
+  );
+}
+
+function TwoColumns({ placed, strip }: ColumnProps) {
+  const { side, low } = useLayout();
+  const hasSide = strip || has(placed, "top", "foot", ...SCROLLS);
+  return (
+    <View className="min-h-0 flex-1 flex-row">
+      <Broad placed={placed} />
+      {hasSide && (
+        <View className="border-l border-line bg-sheet" style={{ width: side }}>
+          <Slots placed={placed} slots={["top"]} />
+          <ScrollView className="flex-1" contentContainerClassName="gap-3 p-4">
+            <Slots placed={placed} slots={SCROLLS} />
+          </ScrollView>
+          <Slots placed={placed} slots={["foot"]} />
+          {strip && <OutingStrip height={low ? "low" : "full"} />}
+        </View>
+      )}
+    </View>
+  );
+}
+
+/** The broad column: a drawing with what stands above and below it, or what scrolls. */
+function Broad({ placed }: { placed: readonly Placed[] }) {
+  if (has(placed, "fill"))
+    return (
+      <View className="min-w-0 flex-1">
+        {placed.map(({ panel, slot }) => {
+          if (slot === "fill") return <PanelView key={panel.id} panel={panel} slot={slot} />;
+          return slot === "main" ? (
+            <View key={panel.id} className="px-5 py-3">
+              <PanelView panel={panel} slot={slot} />
+            </View>
+          ) : null;
+        })}
+      </View>
+    );
+  return (
+    <ScrollView className="min-w-0 flex-1" contentContainerClassName="flex-row flex-wrap gap-5 p-5">
+      {placed.map(({ panel, slot }) =>
+        slot === "main" || slot === "half" ? (
+          <View key={panel.id} className={slot === "half" ? "min-w-[min(100%,420px)] flex-1" : "w-full"}>
+            <PanelView panel={panel} slot={slot} />
+          </View>
+        ) : null,
+      )}
+    </ScrollView>
+  );
+}

@@ -1,0 +1,13 @@
+import type { Beginning } from "@/data";
+
+/** The demo's outings and kit, loaded when they are asked for. */
+export async function loadDemo(): Promise<Beginning> {
+  const { demoKit, demoOutings } = await import("../../../demo");
+  return { kit: demoKit, outings: demoOutings };
+}
+
+/** An empty list and a generic bag. */
+export async function loadOwn(): Promise<Beginning> {
+  const { ownBeginning } = await import("./own-beginning");
+  return { kit: ownBeginning(), outings: [] };
+}

@@ -1,0 +1,136 @@
+import type { Position } from "@/core/ground";
+import {
+  frameView,
+  type AssessInput,
+  type Assessment,
+  type FrameView,
+  type NoPicture,
+  type Timeline,
+} from "@/core/judge";
+import type { Subject } from "@/core/motion";
+import type { Rig } from "@/core/optics";
+import type { Scene, Shot } from "@/core/scene";
+import { choiceOf, windowOf, type Choice, type Outing, type Preferences, type StoredKit } from "@/data";
+import { kept, type Assessments } from "./assessments";
+import { minuteOf, type Minute, type Selection } from "./selection";
+
+/** What an outing is looked at with. */
+export interface Looking {
+  readonly outing: Outing;
+  readonly kit: StoredKit;
+  readonly preferences: Preferences;
+  readonly selection: Selection;
+  /** The device's clock, epoch milliseconds. */
+  readonly now: number;
+}
+
+/**
+ * An outing as one tab looks at it. Everything is worked out when it is first read, and the same inputs give the same
+ * object, so that whoever draws a part of it draws anew only when that part changed.
+ */
+export interface OutingView extends Looking, Minute {
+  /** What of the kit is in the bag. */
+  readonly bag: StoredKit;
+  readonly window: { readonly from: number; readonly until: number; readonly starts: number };
+  readonly shot: Shot;
+  /** The plan for the shot in hand: its position, its kit, its locked rails. */
+  readonly choice: Choice;
+  readonly subject: Subject;
+  /** The position that is looked from. */
+  readonly position: Position | undefined;
+  readonly rig: Rig | undefined;
+  /** What the choice names and the bag lacks: something else of the bag is mounted instead. */
+  readonly notInBag: readonly string[];
+  readonly scene: Scene;
+  /** For the shot in hand at the minute; undefined while the kit lacks what it takes. */
+  from(positionId: string | null): Assessment | NoPicture | undefined;
+  /** From the position that is looked from; undefined while there is none, or the kit lacks what it names. */
+  readonly inHand: Assessment | NoPicture | undefined;
+  /** The same, once there is a picture. */
+  readonly found: Assessment | undefined;
+  /** What `found` walked through, for what is asked beside it. */
+  readonly input: AssessInput | undefined;
+  /** The picture of `found`, to scale. */
+  readonly frame: FrameView | undefined;
+  /** The day's course from the position that is looked from. */
+  readonly timeline: Timeline;
+  /** How many promised shots are vetoed where they are to be taken from, at the minute. */
+  readonly vetoed: number;
+}
+
+const STEP = 5 * 60_000;
+
+/** Views of one outing that share what they worked out. */
+export function createViews(answers: Assessments): (looking: Looking) => OutingView {
+  const windowKept = kept(2, (...[date, from, until, starts, zone]: WindowOf) =>
+    windowOf({ date, from, until, starts, zone }),
+  );
+  const inputKept = kept(
+    4,
+    (asked: Omit<AssessInput, "position" | "scene">, position: Position, scene: Scene) => ({
+      ...asked,
+      position,
+      scene,
+    }),
+  );
+  const frameKept = kept(4, frameView);
+  return (looking) => {
+    const { outing, selection } = looking;
+    const { positionId } = selection;
+    const shot = outing.shots.find((s) => s.id === selection.shotId)!;
+    const minute = minuteOf(outing, selection, looking.now);
+    const mounted = () => answers.mounted(looking, shot.id);
+    const view: OutingView = {
+      ...looking,
+      ...minute,
+      shot,
+      window: windowKept(outing.date, outing.from, outing.until, outing.starts, outing.zone),
+      position: outing.ground.positions.find((p) => p.id === positionId),
+      get bag() {
+        return answers.bag(looking);
+      },
+      get choice() {
+        return choiceOf(outing, shot.id)!;
+      },
+      get subject() {
+        return outing.subjects.find((s) => s.id === shot.subjectId)!;
+      },
+      get rig() {
+        return mounted()?.rig;
+      },
+      get notInBag() {
+        return mounted()?.missing ?? NOTHING;
+      },
+      get scene() {
+        return answers.scene(looking, minute.at);
+      },
+      from: (id) => answers.assessment(looking, shot.id, id, minute.at),
+      get inHand() {
+        return view.from(positionId);
+      },
+      get found() {
+        const { inHand } = view;
+        return inHand?.ok ? inHand : undefined;
+      },
+      get input() {
+        const asked = answers.asked(looking, shot.id);
+        return asked && view.position && inputKept(asked, view.position, view.scene);
+      },
+      get frame() {
+        const { input, found } = view;
+        return input && found && frameKept(input, found);
+      },
+      get timeline() {
+        const { from, until } = view.window;
+        return answers.timeline(looking, shot.id, positionId, { from, until, step: STEP });
+      },
+      get vetoed() {
+        return answers.vetoed(looking, minute.at);
+      },
+    };
+    return view;
+  };
+}
+
+const NOTHING: readonly string[] = [];
+type WindowOf = [Outing["date"], Outing["from"], Outing["until"], Outing["starts"], Outing["zone"]];
