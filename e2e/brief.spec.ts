@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { isPhone, openStage, OUTING, storedOuting } from "./outing";
+import { openPanel, openStage, OUTING, storedOuting } from "./outing";
 
 const openBrief = async (page: Page): Promise<void> => {
   await page.goto(`${OUTING}/brief`);
@@ -130,6 +130,7 @@ test("the bag decides what can be mounted, and what it weighs is said", async ({
   await page.getByRole("button", { name: "Done" }).click();
   await expect(page.getByText("2 bodies, 2 lenses, 2 cards: 4.2 kg.")).toBeVisible();
   await openStage(page, "Expose");
+  await openPanel(page, "Kit for this shot");
   await expect(page.getByRole("radio", { name: "24–70 mm f/2.8" })).toBeVisible();
   await expect(page.getByRole("radio", { name: "300 mm f/4" })).toHaveCount(0);
 });
@@ -142,6 +143,6 @@ test("cautions are chosen, and said on the ground as well", async ({ page }) => 
   await page.getByRole("button", { name: "Done" }).click();
   await expect(page.getByText(/At the first thunder/)).toBeVisible();
   await openStage(page, "Ground");
-  if (isPhone(page)) await page.getByRole("button", { name: /^Drag flick from B/ }).click();
+  await openPanel(page, "Cautions");
   await expect(page.getByText(/Balls leave the field at speed/)).toBeVisible();
 });

@@ -70,3 +70,12 @@ export async function laterByQuarters(page: Page, quarters: number): Promise<voi
 
 export const storedOuting = (page: Page, id = "hockey-semi-final") =>
   page.evaluate((key) => JSON.parse(localStorage.getItem(key) ?? "null"), `bp/outing/${id}`);
+
+/** Opens a panel of a stage by its title; on a phone the sheet under the plan is raised first where it stands in it. */
+export async function openPanel(page: Page, title: string): Promise<void> {
+  const head = page.getByRole("button", { name: new RegExp(`^${title}(:|$)`) });
+  const raise = page.getByRole("button", { name: /\. More$/ });
+  await expect(head.or(raise).first()).toBeVisible();
+  if (!(await head.isVisible())) await raise.click();
+  if ((await head.getAttribute("aria-expanded")) === "false") await head.click();
+}

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { isPhone, openStage, slider, storedOuting } from "./outing";
+import { openPanel, openStage, slider, storedOuting } from "./outing";
 
 /** A server that is not the demo's: the first visit asks. */
 const firstVisit = async (page: Page): Promise<void> => {
@@ -114,7 +114,7 @@ test("coordinates copied from elsewhere fill both fields, and a length is typed 
   await expect(page.getByLabel("Latitude, south is − in °")).toHaveValue("-33.9");
   await expect(page.getByLabel("Longitude, west is − in °")).toHaveValue("18.4");
   await page.goto("/outing/hockey-semi-final/ground");
-  if (isPhone(page)) await page.getByRole("button", { name: /^Drag flick from B/ }).click();
+  await openPanel(page, "Position");
   await page.getByLabel("Lens height in m").fill("6 ft");
   await page.getByLabel("Lens height in m").press("Enter");
   await expect
@@ -138,17 +138,19 @@ test("the device tells the place when it is allowed to, and a refusal is said", 
 
 test("one's own ground: a stand, a further position and a spot change what follows", async ({ page }) => {
   await page.goto("/outing/hockey-semi-final/ground");
-  if (isPhone(page)) await page.getByRole("button", { name: /^Drag flick from B/ }).click();
+  await openPanel(page, "Position");
   await page.getByRole("button", { name: "Add a position" }).click();
   await expect(page.getByRole("img", { name: /^Position D, chosen/ })).toBeVisible();
-  await page.getByRole("button", { name: "Edit the ground" }).click();
+  await openPanel(page, "What stands there");
   await page.getByRole("button", { name: "Add: Trees" }).click();
   await expect(page.getByRole("img", { name: /^Trees, 8.0.m high/ })).toHaveCount(1);
+  await openPanel(page, "Spot of this shot");
   await page.getByLabel("Faces in °").fill("90");
   await page.getByLabel("Faces in °").press("Enter");
   await expect.poll(async () => (await storedOuting(page)).ground.spots[0].facing).toBe(90);
   await page.getByLabel("Faces in °").fill("400");
   await expect(page.getByRole("alert")).toContainText("Type a number from 0 to 359.");
+  await openPanel(page, "Ground and light");
   await page.getByRole("radio", { name: "Under a roof" }).click();
   await expect(page.getByText("under a roof", { exact: true })).toBeVisible();
   await page.getByLabel("Daylight let through in %").fill("120");

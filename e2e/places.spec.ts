@@ -1,12 +1,12 @@
 import { expect, test } from "@playwright/test";
-import { isPhone, openGround, openStage, storedOuting, tag } from "./outing";
+import { openGround, openPanel, openStage, storedOuting, tag } from "./outing";
 
 test("places are searched over the ground, listed with their reasons, and one press stands there", async ({
   page,
 }) => {
   await openGround(page);
   const before = (await storedOuting(page)).ground.positions[1].at;
-  if (isPhone(page)) await page.getByRole("button", { name: /^Drag flick from B/ }).click();
+  await openPanel(page, "Places for this shot");
   await page.getByRole("button", { name: "Find places" }).click();
   const first = page.getByRole("button", { name: "Move B to place 1" });
   await expect(first).toBeVisible();
@@ -23,10 +23,11 @@ test("places are searched over the ground, listed with their reasons, and one pr
 
 test("passing cloud tells both levels on Expose, and the card says how to expose", async ({ page }) => {
   await openGround(page);
-  if (isPhone(page)) await page.getByRole("button", { name: /^Drag flick from B/ }).click();
+  await openPanel(page, "Sky and lamps");
   for (let i = 0; i < 3; i++) await page.getByRole("button", { name: "More: Cloud" }).click();
   await page.getByRole("radio", { name: "Passing the sun" }).click();
   await openStage(page, "Expose");
+  await openPanel(page, "Light on the subject");
   await expect(page.getByText(/while a cloud passes/)).toBeVisible();
   await openStage(page, "Run");
   await expect(page.getByText(/^(Manual|Automatic ISO)/)).toBeVisible();
@@ -37,7 +38,7 @@ test("in a hide places are looked for about the spot, none of them on the water,
 }) => {
   await page.goto("/outing/lagoon-at-first-light/ground");
   await expect(tag(page, "1")).toBeVisible();
-  if (isPhone(page)) await page.getByRole("button", { name: /^Otter on the bank from 1/ }).click();
+  await openPanel(page, "Places for this shot");
   await page.getByRole("button", { name: "Find places" }).click();
   const first = page.getByRole("button", { name: "Move 1 to place 1" });
   await expect(first).toBeVisible();

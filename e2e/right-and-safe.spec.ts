@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { isPhone, openGround, openStage, OUTING, slider, storedOuting, valueOf } from "./outing";
+import { openGround, openPanel, openStage, OUTING, slider, storedOuting, valueOf } from "./outing";
 
 // What a photographer could be led into, and is not: one test a way.
 
@@ -27,16 +27,12 @@ async function planned(page: Page, ground: string, subject?: string): Promise<vo
   await expect(page.getByRole("heading", { name: "Trial day" })).toBeVisible();
 }
 
-const openDrawer = async (page: Page): Promise<void> => {
-  if (isPhone(page)) await page.getByRole("button", { name: /from A.*More$/ }).click();
-};
-
 test("a new outing on a football pitch proposed places beside the players: every place found is one where one may stand", async ({
   page,
 }) => {
   await planned(page, "football pitch");
   await openStage(page, "Ground");
-  await openDrawer(page);
+  await openPanel(page, "Places for this shot");
   await page.getByRole("button", { name: "Find places" }).click();
   await page.getByRole("button", { name: "Move A to place 1" }).click();
   await expect(page.getByRole("img", { name: /^Position A, chosen$/ })).toBeVisible();
@@ -48,7 +44,7 @@ test("the run-off was open ground: it is closed until the brief says that leave 
   page,
 }) => {
   await openGround(page);
-  if (isPhone(page)) await page.getByRole("button", { name: /^Drag flick from B/ }).click();
+  await openPanel(page, "Position");
   await page.getByLabel("East in m").fill("33");
   await page.getByLabel("East in m").press("Enter");
   await page.getByLabel("North in m").fill("30");

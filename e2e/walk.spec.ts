@@ -5,6 +5,7 @@ import {
   isPhone,
   laterByQuarters,
   openGround,
+  openPanel,
   openStage,
   OUTING,
   placeOf,
@@ -83,7 +84,7 @@ test("a move can be taken back", async ({ page }) => {
 
 test("typed coordinates do what the drag does", async ({ page }) => {
   await openGround(page);
-  if (isPhone(page)) await page.getByRole("button", { name: /^Drag flick from B/ }).click();
+  await openPanel(page, "Position");
   const before = await figure(page, /to \d+°/);
   const east = page.getByLabel("East in m");
   await east.fill("-12,5");
@@ -111,7 +112,7 @@ test("the minute moves the light, the settings and what is short, on every stage
 
 test("cloud and lens change what follows", async ({ page }) => {
   await openGround(page);
-  if (isPhone(page)) await page.getByRole("button", { name: /^Drag flick from B/ }).click();
+  await openPanel(page, "Sky and lamps");
   const ev = await figure(page, /^EV/);
   for (let i = 0; i < 7; i++) await page.getByRole("button", { name: "More: Cloud" }).click();
   await expect(page.getByText("8/8, overcast")).toBeVisible();
@@ -119,6 +120,7 @@ test("cloud and lens change what follows", async ({ page }) => {
   await openStage(page, "Expose");
   const aperture = await valueOf(page, "Aperture");
   const iso = await valueOf(page, "ISO");
+  await openPanel(page, "Kit for this shot");
   await page.getByRole("radio", { name: "300 mm f/4" }).click();
   await expect.poll(() => valueOf(page, "Aperture")).not.toBe(aperture);
   await expect.poll(() => valueOf(page, "ISO")).not.toBe(iso);
@@ -146,7 +148,7 @@ test("push one rail and the free one follows; let go and the limits decide again
 
 test("every setting tells its reasons with their sources", async ({ page }) => {
   await page.goto(`${OUTING}/expose`);
-  await page.getByRole("button", { name: "Why these settings" }).click();
+  await openPanel(page, "Why these settings");
   await expect(page.getByRole("region", { name: "Shutter" })).toContainText(
     "So the slowest shutter is 1/1000",
   );
@@ -182,7 +184,6 @@ test("a shot without a place asks for one", async ({ page }) => {
   await page.goto(`${OUTING}/expose`);
   await page.getByRole("button", { name: /Choose another shot/ }).click();
   await page.getByRole("button", { name: /^Coach after a goal/ }).click();
-  await page.keyboard.press("Escape");
   await expect(page.getByText("No picture yet")).toBeVisible();
   await page.getByRole("radio", { name: "C", exact: true }).click();
   await expect(slider(page, "Shutter")).toBeVisible();
@@ -233,7 +234,7 @@ test("the class of the lamps changes the evening", async ({ page }) => {
   await openGround(page);
   await laterByQuarters(page, 8);
   const ev = await figure(page, /^EV/);
-  if (isPhone(page)) await page.getByRole("button", { name: /^Drag flick from B/ }).click();
+  await openPanel(page, "Sky and lamps");
   await page.getByRole("radio", { name: "Class I", exact: true }).click();
   await expect.poll(() => figure(page, /^EV/)).not.toBe(ev);
 });

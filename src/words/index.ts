@@ -77,4 +77,4 @@ export { burstSentence, keepersSentence } from "./review";
 export { readCoordinates } from "./read-coordinates";
 export { readLength, readLengthShown } from "./read-length";
 export { readNumber } from "./read-number";
-export { hasReason, reasonSentence, sourceWords } from "./reasons";
+export { reasonSentence, sourceWords } from "./reasons";

@@ -1,4 +1,5 @@
-import type { Judgement, JudgementCode, SeenBehind } from "@/core/judge";
+import { faceOf, softnessOf } from "@/core/judge/grades";
+import type { JudgementCode, SeenBehind, JudgementOf, StandingArea } from "@/core/judge";
 import {
   backgroundWords,
   breakWords,
@@ -15,7 +16,7 @@ import {
   verdictWords,
 } from ".";
 
-const CODES: Record<JudgementCode, Judgement["numbers"]> = {
+const CODES: { readonly [Code in JudgementCode]: JudgementOf<Code>["numbers"] } = {
   "no-standing": {},
   "needs-leave": {},
   "on-leave": {},
@@ -33,13 +34,17 @@ const CODES: Record<JudgementCode, Judgement["numbers"]> = {
   "seen-from-behind": { turn: 140 },
   "background-busy": { smoothness: 0.4, beyond: 9 },
   "pixels-short": { px: 2000, wanted: 3000 },
-  "light-short": { short: 4 / 3, missing: 0 },
-  "light-over": { over: 2 },
+  "light-short": { short: 4, missing: 0 },
+  "light-over": { over: 6 },
   "motion-not-held": { times: 2.6 },
   "no-shutter-holds": { tolerance: 20 },
 };
-const sentence = (code: JudgementCode, numbers = CODES[code]) =>
-  judgementSentence({ code, weight: "caution", numbers });
+/** What a code speaks of beside its numbers. */
+const OF = { area: "run-off", official: "umpires", behind: "trees" } as const;
+const sentence = <Code extends JudgementCode>(
+  code: Code,
+  numbers: JudgementOf<Code>["numbers"] = CODES[code],
+) => judgementSentence({ code, weight: "caution", numbers, ...OF } as unknown as JudgementOf<Code>);
 
 test("every judgement is a short plain sentence that ends, without a code or a broken number in it", () => {
   for (const code of Object.keys(CODES) as JudgementCode[]) {
@@ -55,14 +60,12 @@ test("numbers stand in their sentences", () => {
   expect(sentence("blocked")).toContain("Go 62\u00a0cm higher");
   expect(sentence("blocked", { at: 12 })).toMatch(/Step aside\.$/);
   expect(sentence("light-short")).toMatch(/^1 1\/3 stops short at your ISO ceiling/);
-  expect(sentence("light-short", { short: 2, missing: 2 / 3 })).toMatch(
-    /^2\/3 stop too dark after everything/,
-  );
+  expect(sentence("light-short", { short: 6, missing: 2 })).toMatch(/^2\/3 stop too dark after everything/);
   expect(sentence("sun-in-frame")).toMatch(/Never look at it through an optical finder/);
 });
 
 test("where one may not stand the part of the ground and its official are named", () => {
-  const said = (code: JudgementCode, area: Judgement["area"]) =>
+  const said = (code: "no-standing" | "needs-leave" | "on-leave", area: StandingArea) =>
     judgementSentence({ code, weight: "veto", numbers: {}, area, official: "pool-referee" });
   expect(said("no-standing", "water")).toBe("The water: no standing here. Move off it.");
   expect(said("no-standing", "outside-walls")).toMatch(/walls/);
@@ -91,6 +94,7 @@ const behind = (kind: SeenBehind["kind"], smoothness: number | "plain"): SeenBeh
   beyond: 32,
   at: { x: 0, y: 0 },
   smoothness,
+  softness: softnessOf(smoothness),
 });
 
 test("what the background does is a sentence that ends with what helps", () => {
@@ -106,9 +110,9 @@ test("what the background does is a sentence that ends with what helps", () => {
 test("background and face in a word", () => {
   expect(backgroundWords(behind("stand", 2))).toBe("stand 32 m");
   expect(backgroundWords(behind("skyline", "plain"))).toBe("skyline");
-  const softness = (value: number) => softnessWords({ smoothness: value });
+  const softness = (value: number) => softnessWords({ softness: softnessOf(value) });
   expect([3.2, 1.5, 0.5].map(softness)).toEqual(["smooth", "soft", "busy"]);
-  expect([20, 80, 150].map(faceWords)).toEqual(["toward you", "profile", "away"]);
+  expect([20, 80, 150].map((turn) => faceWords(faceOf(turn)))).toEqual(["toward you", "profile", "away"]);
 });
 
 test("the light's side in a word, with what makes it", () => {

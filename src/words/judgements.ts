@@ -1,4 +1,13 @@
-import type { Assessment, Break, Judgement, JudgementCode, NoPicture, SeenBehind } from "@/core/judge";
+import type {
+  Assessment,
+  Break,
+  FaceSeen,
+  JudgementCode,
+  JudgementOf,
+  NoPicture,
+  SeenBehind,
+  Softness,
+} from "@/core/judge";
 import type { EndReason, Rail, Sacrifice } from "@/core/exposure";
 import type { BlurSource, BlurVerdict } from "@/core/motion";
 import { lengthShown, lengthUnit } from "./display";
@@ -8,47 +17,60 @@ import { needsLeaveSentence, neverSentence, onLeaveSentence } from "./standing";
 /** Metres beyond which nobody is told to go higher. */
 const HIGHEST_STEP = 12;
 
-const clicks = (stops: number | undefined): number => Math.round((stops ?? 0) * 3);
-
 /** What a judgement says, each ending in what to do. */
-const JUDGEMENTS: Readonly<Record<JudgementCode, (v: Judgement["numbers"], said: Judgement) => string>> = {
+/** What stands behind, as a busy background's sentence begins; ground and sky go without a name. */
+const BUSY_NAMES: Readonly<Record<SeenBehind["kind"], string>> = {
+  stand: "Stand ",
+  building: "Building ",
+  fence: "Fence ",
+  boards: "Boards ",
+  trees: "Trees ",
+  goal: "Goal ",
+  wall: "Wall ",
+  ground: "",
+  skyline: "",
+  sky: "",
+};
+
+const JUDGEMENTS: {
+  readonly [Code in JudgementCode]: (v: JudgementOf<Code>["numbers"], said: JudgementOf<Code>) => string;
+} = {
   "no-standing": (_, said) => neverSentence(said),
   "needs-leave": (_, said) => needsLeaveSentence(said),
   "on-leave": (_, said) => onLeaveSentence(said),
   blocked: (v) =>
-    `Something ${metresWords(v.at ?? 0)} ahead hides the subject. ${v.raise === undefined || v.raise > HIGHEST_STEP ? "Step aside" : `Go ${atLeastWords(v.raise)} higher, or step aside`}.`,
+    `Something ${metresWords(v.at)} ahead hides the subject. ${v.raise === undefined || v.raise > HIGHEST_STEP ? "Step aside" : `Go ${atLeastWords(v.raise)} higher, or step aside`}.`,
   "inside-obstacle": () =>
     "This place lies inside something solid. Move out, or set a lens height above its top.",
   "out-of-reach": (v) =>
-    `Only ${percentWords(v.fill ?? 0)} of the frame for ${percentWords(v.wished ?? 0)} wanted. Go nearer or mount a longer lens.`,
-  "does-not-fit": (v) =>
-    `Too near: it takes ${percentWords(v.fill ?? 0)} of the frame. Step back or zoom out.`,
+    `Only ${percentWords(v.fill)} of the frame for ${percentWords(v.wished)} wanted. Go nearer or mount a longer lens.`,
+  "does-not-fit": (v) => `Too near: it takes ${percentWords(v.fill)} of the frame. Step back or zoom out.`,
   "sun-in-frame": () => "The sun is in or near the frame. Never look at it through an optical finder.",
   "against-the-sun": () => "Against the light. Expose for the face or take the silhouette.",
   "own-shadow": () => "Your own shadow falls on the subject. Step aside.",
   "seen-from-behind": () => "You see the back. Move round for the face.",
   "background-busy": (v, { behind }) =>
-    `${behind && behind !== "ground" ? `${behind.charAt(0).toUpperCase()}${behind.slice(1)} ` : ""}${metresWords(v.beyond ?? 0)} behind: busy. Lower, longer or wider open softens it.`,
-  "pixels-short": (v) => `${v.px ?? 0} px are left of ${v.wanted ?? 0} ordered. Go nearer.`,
+    `${BUSY_NAMES[behind]}${metresWords(v.beyond)} behind: busy. Lower, longer or wider open softens it.`,
+  "pixels-short": (v) => `${v.px} px are left of ${v.wanted} ordered. Go nearer.`,
   "light-short": (v) =>
-    clicks(v.missing) > 0
-      ? `${stopsNoun(clicks(v.missing))} too dark after everything you give up. Wait for light or go where it is brighter.`
-      : `${stopsNoun(clicks(v.short))} short at your ISO ceiling, made up by what you give up.`,
-  "light-over": (v) => `${stopsNoun(clicks(v.over))} too bright: use a neutral-density filter.`,
+    v.missing > 0
+      ? `${stopsNoun(v.missing)} too dark after everything you give up. Wait for light or go where it is brighter.`
+      : `${stopsNoun(v.short)} short at your ISO ceiling, made up by what you give up.`,
+  "light-over": (v) => `${stopsNoun(v.over)} too bright: use a neutral-density filter.`,
   "focus-not-shutter": () =>
     "Focus, not shutter: it comes too fast for the autofocus to hold. Prefocus on a spot, or shoot as it passes.",
-  "motion-not-held": (v) =>
-    `It smears ${twoFigures(v.times ?? 0)} times what you allow. Take a faster shutter.`,
+  "motion-not-held": (v) => `It smears ${twoFigures(v.times)} times what you allow. Take a faster shutter.`,
   flicker: (v) =>
-    `The lamps flicker: frames differ by ${stopsNoun(clicks(v.stops))}. Take 1/100 where mains are 50 Hz, 1/120 at 60, or flicker reduction.`,
-  "filter-needed": (v) => `Mount a neutral-density filter of ${v.stops ?? 0} stops.`,
+    `The lamps flicker: frames differ by ${stopsNoun(Math.round(3 * v.stops))}. Take 1/100 where mains are 50 Hz, 1/120 at 60, or flicker reduction.`,
+  "filter-needed": (v) => `Mount a neutral-density filter of ${v.stops} stops.`,
   "nothing-crosses": () =>
     "Nothing crosses your view from here, so no lines are drawn. Stand to the side of its way.",
   "no-shutter-holds": () =>
     "No shutter makes so deep a crop sharp: lens and pixels blur more than you allow. Go nearer, or deliver it smaller.",
 };
 
-export const judgementSentence = (said: Judgement): string => JUDGEMENTS[said.code](said.numbers, said);
+export const judgementSentence = <Code extends JudgementCode>(said: JudgementOf<Code>): string =>
+  JUDGEMENTS[said.code](said.numbers, said);
 
 /** Nearer than the lens focuses: by how much to step back, never less than it takes. */
 export function noPictureSentence({ numbers }: NoPicture): string {
@@ -166,12 +188,7 @@ export const backgroundWords = ({ kind, beyond }: Assessment["sighting"]["backgr
     ? BACKGROUNDS[kind]
     : `${BACKGROUNDS[kind]} ${Math.round(lengthShown(beyond))} ${lengthUnit()}`;
 
-/** Smooth from 3, soft from 1, busy below (common practice); sky, water and snow have nothing to be busy with. */
-export function softnessWords({ smoothness }: Pick<SeenBehind, "smoothness">): string {
-  if (smoothness === "plain") return "plain";
-  if (smoothness >= 3) return "smooth";
-  return smoothness >= 1 ? "soft" : "busy";
-}
+export const softnessWords = ({ softness }: Pick<SeenBehind, "softness">): Softness => softness;
 
 /** What of a background one would make out if it were sharp. */
 const DETAILS: Readonly<Partial<Record<SeenBehind["kind"], string>>> = {
@@ -184,7 +201,7 @@ const DETAILS: Readonly<Partial<Record<SeenBehind["kind"], string>>> = {
 
 /** What the background does to the picture, in a sentence. */
 export function softnessSentence(background: SeenBehind, what: string): string {
-  const { kind, smoothness } = background;
+  const { kind, smoothness, softness } = background;
   if (kind === "sky") return "Open sky behind it: plain.";
   if (kind === "skyline") return "The skyline is far behind it, and soft.";
   const name =
@@ -193,13 +210,8 @@ export function softnessSentence(background: SeenBehind, what: string): string {
       : what.charAt(0).toUpperCase() + what.slice(1);
   if (smoothness === "plain") return `${name} behind it: plain.`;
   const times = `${DETAILS[kind] ?? "lettering"} there blurs to ${twoFigures(smoothness)} times its size`;
-  if (smoothness >= 3) return `${name} behind it: smooth, ${times}.`;
-  return smoothness >= 1
-    ? `${name} behind it: soft, ${times}.`
-    : `${name} behind it: busy, ${times}. Get lower, or open up.`;
+  return `${name} behind it: ${softness}, ${times}.${softness === "busy" ? " Get lower, or open up." : ""}`;
 }
 
-export function faceWords(turn: number): string {
-  if (turn < 60) return "toward you";
-  return turn <= 110 ? "profile" : "away";
-}
+const FACES: Readonly<Record<FaceSeen, string>> = { toward: "toward you", profile: "profile", away: "away" };
+export const faceWords = (face: FaceSeen): string => FACES[face];

@@ -1,3 +1,6 @@
+import { demoKit, demoOutings } from "../../demo";
+import { DEFAULT_PREFERENCES, windowOf } from "@/data";
+import { createAssessments } from "@/outing/assessments";
 import { readFileSync, readdirSync } from "node:fs";
 import path from "node:path";
 import { SOURCES } from "@/core/units";
@@ -10,11 +13,11 @@ import {
   exposureWords,
   fNumberWords,
   faultWords,
-  hasReason,
   isoWords,
   luxWords,
   metresWords,
   percentWords,
+  judgementSentence,
   reasonSentence,
   shutterWords,
   signedStops,
@@ -59,25 +62,31 @@ test("of two settings only what differs is said", () => {
   expect(changedWords({ shutter: 30, aperture: 9, iso: 6 }, { shutter: 30, aperture: 9, iso: 6 })).toBe("");
 });
 
-/** Every code handed to `because(` anywhere in the core. */
-function codesOfCore(): string[] {
-  const core = path.join(__dirname, "../core");
-  const files = readdirSync(core, { recursive: true, encoding: "utf8" }).filter(
-    (f) => f.endsWith(".ts") && !f.includes(".test."),
-  );
-  const text = files.map((f) => readFileSync(path.join(core, f), "utf8")).join("\n");
-  return [...text.matchAll(/because\(\s*"([a-z0-9-]+)"/g)].map((m) => m[1]!);
-}
-
-test("every reason of the core has a sentence", () => {
-  const codes = [
-    ...codesOfCore(),
-    ...["slowest-none", "slowest-any"],
-    ...["eye", "face", "plane", "whole", "two-things"].map((kind) => `depth-of-${kind}`),
-  ];
-  expect(codes.length).toBeGreaterThan(15);
-  expect(codes.filter((code) => !hasReason(code))).toEqual([]);
-  for (const code of codes) expect(reasonSentence({ code, numbers: {} })).toMatch(/\.$/);
+test("no reason and no judgement of any demo picture, over the day, lacks a number in its sentence", () => {
+  let said = 0;
+  for (const outing of demoOutings) {
+    const question = { outing, kit: demoKit, preferences: DEFAULT_PREFERENCES };
+    const { from, until } = windowOf(outing);
+    const answers = createAssessments();
+    for (const shot of outing.shots)
+      for (const position of outing.ground.positions)
+        for (const at of [from, (from + until) / 2, until]) {
+          const found = answers.assessment(question, shot.id, position.id, at);
+          if (!found?.ok) continue;
+          const { sighting, light, settings, judgement } = found;
+          const figures = [sighting.distance, sighting.fill, light.ev, ...Object.values(settings.because)];
+          const sentences = [
+            ...figures.flatMap((f) => f.because.map((reason) => reasonSentence(reason))),
+            ...judgement.map((j) => judgementSentence(j)),
+          ];
+          for (const sentence of sentences) {
+            expect(sentence).toMatch(/\.$/);
+            expect(sentence).not.toMatch(/NaN|undefined|Infinity/);
+          }
+          said += sentences.length;
+        }
+  }
+  expect(said).toBeGreaterThan(1000);
 });
 
 test("every source that the core names stands in docs/sources.md", () => {

@@ -1,5 +1,8 @@
-import type { Absent, Figure } from "../units";
-import type { AreaKind, Background, Blockage, Official, Position, Surface } from "../ground";
+import type { Absent } from "../units";
+import type { Judgement, JudgementCode } from "./judgements";
+import type { FaceSeen } from "./grades";
+import type { Figure } from "./reasons";
+import type { Background, Blockage, Position, Surface } from "../ground";
 import type { DepthOfField, Frame, Rig } from "../optics";
 import type { LightSide, SkyPhase, Sun } from "../light";
 import type { BlurBudget, BlurVerdict, BodyMotion, Hands, Subject, Unmended } from "../motion";
@@ -44,6 +47,7 @@ export interface SightingFound {
   readonly partSize: number;
   /** Angle in degrees between the way the subject faces and the camera: 0 face on, 180 from behind. */
   readonly faceTurn: number;
+  readonly face: FaceSeen;
 }
 
 /** The same with what the aperture makes of it that is set. */
@@ -156,42 +160,6 @@ export interface SettingsFound extends Solution {
     readonly aperture: Figure;
     readonly iso: Figure;
   };
-}
-
-export type JudgementCode =
-  | "blocked"
-  | "inside-obstacle"
-  | "out-of-reach"
-  | "does-not-fit"
-  | "no-standing"
-  | "needs-leave"
-  | "on-leave"
-  | "focus-not-shutter"
-  | "sun-in-frame"
-  | "against-the-sun"
-  | "own-shadow"
-  | "seen-from-behind"
-  | "background-busy"
-  | "pixels-short"
-  | "light-short"
-  | "light-over"
-  | "motion-not-held"
-  | "flicker"
-  | "filter-needed"
-  | "nothing-crosses"
-  | "no-shutter-holds";
-
-/** One thing to say of a position: a veto, a caution, or a note. */
-export interface Judgement {
-  readonly code: JudgementCode;
-  readonly weight: "veto" | "caution" | "note";
-  readonly numbers: Readonly<Record<string, number>>;
-  /** The part of the ground that it speaks of. */
-  readonly area?: AreaKind | "no-go" | "outside-walls";
-  /** Who decides there. */
-  readonly official?: Official;
-  /** What stands behind the subject that it speaks of. */
-  readonly behind?: Background["kind"];
 }
 
 /** What a place is judged by, each between 0 and 1. */

@@ -1,11 +1,16 @@
 import { surfaceAt, type Background, type Ground, type Surface } from "../ground";
 import { smoothness } from "../optics";
+import { softnessOf, type Softness } from "./grades";
 
 /**
  * What stands behind, and how far its detail melts: the blur over the image of a detail; "plain" where there is none to
  * be busy with.
  */
-export type SeenBehind = Background & { readonly smoothness: number | "plain" };
+export type SeenBehind = Background & {
+  /** How many times over what one would make out there is blurred; 0 or more. */
+  readonly smoothness: number | "plain";
+  readonly softness: Softness;
+};
 
 /** Width in metres of the detail by which what stands behind is judged (common practice); none for what is plain. */
 const DETAIL: Readonly<Record<Exclude<Background["kind"], "ground">, number | undefined>> = {
@@ -43,12 +48,13 @@ export function meltOf(
 ): SeenBehind {
   const detail = detailOf(behind, ground);
   const { kind, obstacleId, beyond, at } = behind;
-  if (detail === undefined) return { kind, obstacleId, beyond, at, smoothness: "plain" };
+  if (detail === undefined) return { kind, obstacleId, beyond, at, smoothness: "plain", softness: "plain" };
   const point = away + beyond;
   const byFocus = smoothness({ focalLengthMm, fNumber, subject: away, point, detail });
   // A turn of the camera moves the picture of everything by the same length, whatever its distance.
   const byLines = (streak * point) / away / detail;
-  return { kind, obstacleId, beyond, at, smoothness: Math.max(byFocus, byLines) };
+  const melted = Math.max(byFocus, byLines);
+  return { kind, obstacleId, beyond, at, smoothness: melted, softness: softnessOf(melted) };
 }
 
 function detailOf({ kind, at }: Background, ground: Ground): number | undefined {

@@ -1,5 +1,6 @@
 import type { Point } from "../ground";
-import type { Judgement, JudgementCode, NoPicture } from "./assessment";
+import type { NoPicture } from "./assessment";
+import type { JudgementCode, StandingArea } from "./judgements";
 
 /** One place with one height and rig, and how good it is 0 … 1: the mean over the span. */
 export interface Candidate {
@@ -17,5 +18,5 @@ export interface HeatCell {
   readonly at: Point;
   readonly best?: Candidate;
   readonly veto?: JudgementCode | NoPicture["reason"] | "no-way";
-  readonly area?: Judgement["area"];
+  readonly area?: StandingArea;
 }

@@ -2,8 +2,6 @@ export { assess } from "./assess";
 export type {
   AssessInput,
   Assessment,
-  Judgement,
-  JudgementCode,
   LightFound,
   MotionFound,
   NoPicture,
@@ -17,6 +15,9 @@ export type {
   Sighting,
 } from "./assessment";
 export type { DepthFound, SightingFound } from "./assessment";
+export type { Judgement, JudgementCode, JudgementOf, StandingArea } from "./judgements";
+export type { FaceSeen, Softness } from "./grades";
+export type { Figure, Reason, ReasonCode, ReasonNumbers } from "./reasons";
 export type { SeenBehind } from "./background-found";
 export { bestRig, type RigWish } from "./best-rig";
 export { blurLadder, type Rung } from "./blur-ladder";

@@ -1,7 +1,8 @@
 import { isInside, standingAt, venueTemplate } from "../ground";
 import { flickerStops } from "../motion";
 import { shutterSeconds } from "../exposure";
-import type { AssessInput, Assessment, Judgement, JudgementCode, Sighting } from "./assessment";
+import type { AssessInput, Assessment, Sighting } from "./assessment";
+import type { Judgement, JudgementCode, Matter } from "./judgements";
 import type { SeenBehind } from "./background-found";
 import { crossesView, drawsLines } from "./motion-found";
 import { sunToFrame } from "./sun-to-frame";
@@ -10,15 +11,11 @@ type Found = Pick<Assessment, "sighting" | "light" | "motion" | "settings">;
 
 /** Under this share of the wished fill the crop is no longer the same picture (common practice: half). */
 const LEAST_REACH = 0.5;
-/** Past this turn no face is seen. */
-const FACE_LOST = 110;
-const BUSY_BELOW = 1;
-
 /** What to say of a place: vetoes first, then cautions, then notes. Codes and numbers; `words` makes sentences. */
 export function judge(input: AssessInput, found: Found): Judgement[] {
   const said: Judgement[] = [];
-  const say: Say = (weight, code, when, numbers, where) => {
-    if (when) said.push(where ? { weight, code, numbers, ...where } : { weight, code, numbers });
+  const say: Say = (weight, code, when, matter) => {
+    if (when) said.push({ weight, code, ...matter } as Judgement);
   };
   vetoes(say, input, found);
   cautions(say, input, found);
@@ -26,13 +23,14 @@ export function judge(input: AssessInput, found: Found): Judgement[] {
   return said;
 }
 
-type Say = (
+type Say = <Code extends JudgementCode>(
   weight: Judgement["weight"],
-  code: JudgementCode,
+  code: Code,
   when: boolean,
-  numbers: Record<string, number>,
-  where?: Pick<Judgement, "area" | "official" | "behind">,
+  matter: Matter<Code>,
 ) => void;
+/** For what its code says already. */
+const BARE = { numbers: {} };
 
 function vetoes(say: Say, { position, scene, shot }: AssessInput, { sighting }: Found): void {
   const { blockage, frame } = sighting;
@@ -42,18 +40,24 @@ function vetoes(say: Say, { position, scene, shot }: AssessInput, { sighting }: 
   );
   if (standing.rule !== "open") {
     const venue = venueTemplate(scene.ground.venue.template);
-    const where = { area: standing.area, ...(venue.ok && { official: venue.value.official }) };
-    say("veto", "no-standing", standing.rule === "never", {}, where);
-    say("veto", "needs-leave", standing.rule === "by-leave", {}, where);
-    say("caution", "on-leave", standing.rule === "granted", {}, where);
+    const where = {
+      ...BARE,
+      area: standing.area,
+      ...(venue.ok && { official: venue.value.official }),
+    };
+    say("veto", "no-standing", standing.rule === "never", where);
+    say("veto", "needs-leave", standing.rule === "by-leave", where);
+    say("caution", "on-leave", standing.rule === "granted", where);
   }
-  say("veto", "inside-obstacle", walled, {});
+  say("veto", "inside-obstacle", walled, BARE);
   if (blockage && !walled) {
     const { at, raise } = blockage;
-    say("veto", "blocked", true, raise === undefined ? { at } : { at, raise });
+    say("veto", "blocked", true, { numbers: raise === undefined ? { at } : { at, raise } });
   }
-  say("veto", "out-of-reach", frame.kept < LEAST_REACH, { fill: frame.fill, wished: shot.fill });
-  say("veto", "does-not-fit", frame.fill > 1, { fill: frame.fill });
+  say("veto", "out-of-reach", frame.kept < LEAST_REACH, {
+    numbers: { fill: frame.fill, wished: shot.fill },
+  });
+  say("veto", "does-not-fit", frame.fill > 1, { numbers: { fill: frame.fill } });
 }
 
 function cautions(say: Say, input: AssessInput, found: Found): void {
@@ -62,27 +66,27 @@ function cautions(say: Say, input: AssessInput, found: Found): void {
   const { inFrame, aside, above } = sunToFrame(input, found.sighting);
   const { held } = motion;
   const lines = drawsLines(input.shot);
-  say("caution", "sun-in-frame", inFrame, { aside, above });
-  say("caution", "against-the-sun", !inFrame && light.side === "back", { turn: light.turn });
-  say("caution", "own-shadow", light.ownShadow, {});
+  say("caution", "sun-in-frame", inFrame, { numbers: { aside, above } });
+  say("caution", "against-the-sun", !inFrame && light.side === "back", { numbers: { turn: light.turn } });
+  say("caution", "own-shadow", light.ownShadow, BARE);
   say("caution", "focus-not-shutter", motion.unmended === "focus" && !lines, {
-    times: motion.focusBlurUm / held.toleranceUm,
-    speed: Math.abs(motion.body.approach),
+    numbers: { times: motion.focusBlurUm / held.toleranceUm, speed: Math.abs(motion.body.approach) },
   });
   say("caution", "no-shutter-holds", motion.unmended === "lens" && !lines, {
-    tolerance: held.toleranceUm,
+    numbers: { tolerance: held.toleranceUm },
   });
   say("caution", "motion-not-held", held.verdict !== "held" && !lines, {
-    times: held.blurUm / held.toleranceUm,
+    numbers: { times: held.blurUm / held.toleranceUm },
   });
   say("caution", "light-short", settings.short > 0 || settings.missing > 0, {
-    short: settings.short / 3,
-    missing: settings.missing / 3,
+    numbers: { short: settings.short, missing: settings.missing },
   });
-  say("caution", "light-over", settings.over > 0, { over: settings.over / 3 });
-  say("caution", "flicker", swing > FLICKER_SHOWS, { stops: swing });
-  say("note", "filter-needed", settings.filterStops > 0, { stops: settings.filterStops });
-  say("caution", "nothing-crosses", lines && !crossesView(motion.body), {});
+  say("caution", "light-over", settings.over > 0, { numbers: { over: settings.over } });
+  say("caution", "flicker", swing > FLICKER_SHOWS, { numbers: { stops: swing } });
+  say("note", "filter-needed", settings.filterStops > 0, {
+    numbers: { stops: settings.filterStops },
+  });
+  say("caution", "nothing-crosses", lines && !crossesView(motion.body), BARE);
 }
 
 /** Stops between frames from which flicker shows (assumed: a click). */
@@ -102,15 +106,18 @@ function flickerAt({ scene }: AssessInput, { light, settings }: Found): number {
 }
 
 function notes(say: Say, { shot }: AssessInput, { sighting }: Found): void {
-  const { frame, faceTurn } = sighting;
+  const { frame, faceTurn, face } = sighting;
   const busiest = busiestOf(sighting);
   say("note", "pixels-short", frame.keptLongEdgePx < shot.deliveredLongEdgePx, {
-    px: frame.keptLongEdgePx,
-    wanted: shot.deliveredLongEdgePx,
+    numbers: { px: frame.keptLongEdgePx, wanted: shot.deliveredLongEdgePx },
   });
-  say("note", "seen-from-behind", faceTurn > FACE_LOST, { turn: faceTurn });
-  const { smoothness = Infinity, beyond = 0, kind } = busiest ?? {};
-  say("note", "background-busy", smoothness < BUSY_BELOW, { smoothness, beyond }, { behind: kind });
+  say("note", "seen-from-behind", face === "away", { numbers: { turn: faceTurn } });
+  if (!busiest) return;
+  const { smoothness, softness, beyond, kind } = busiest;
+  say("note", "background-busy", softness === "busy", {
+    numbers: { smoothness, beyond },
+    behind: kind,
+  });
 }
 
 /**
@@ -120,12 +127,12 @@ function notes(say: Say, { shot }: AssessInput, { sighting }: Found): void {
 export function busiestOf({
   background,
   corners,
-}: Sighting):
-  { readonly smoothness: number; readonly beyond: number; readonly kind: SeenBehind["kind"] } | undefined {
+}: Sighting): (SeenBehind & { readonly smoothness: number }) | undefined {
   let busiest: ReturnType<typeof busiestOf>;
-  const look = ({ smoothness, beyond, kind }: Sighting["background"]): void => {
+  const look = (behind: SeenBehind): void => {
+    const { smoothness } = behind;
     if (smoothness !== "plain" && smoothness < (busiest?.smoothness ?? Infinity))
-      busiest = { smoothness, beyond, kind };
+      busiest = { ...behind, smoothness };
   };
   look(background);
   for (const corner of corners) if (corner.kind !== "ground") look(corner);

@@ -1,4 +1,3 @@
-import { because } from "../units";
 import {
   atHeight,
   bearingTo,
@@ -31,6 +30,7 @@ import {
 import type { Subject } from "../motion";
 import { NIGHT_LUX, type Scene } from "../scene";
 import type { LightFound } from "./assessment";
+import { because, type Reason } from "./reasons";
 
 /** The side of the sun shows while its lit side is at least this many times as bright as sky and ground (assumed). */
 const SIDE_SHOWS = 0.33;
@@ -201,23 +201,16 @@ function evFigure(
   reflectance: number,
 ): LightFound["ev"] {
   const ev = evFromLux(lux.total);
-  const reasons: LightFound["ev"]["because"][number][] = [];
-  if (lux.sun > 0)
-    reasons.push(
-      because("light-of-sun", { lux: lux.sun, directNormal: scene.daylight.directNormal }, "usno-171"),
-    );
+  const reasons: Reason[] = [];
+  if (lux.sun > 0) reasons.push(because("light-of-sun", { lux: lux.sun }, "usno-171"));
   if (lux.moon > 0) reasons.push(because("light-of-moon", { lux: lux.moon }, "usno-171"));
-  reasons.push(because("light-of-sky", { lux: lux.sky, horizontal: scene.daylight.sky }, "ies-daylight"));
+  reasons.push(because("light-of-sky", { lux: lux.sky }, "ies-daylight"));
   reasons.push(because("light-of-ground", { lux: lux.ground, reflectance }, "common-practice"));
   if (lamps.lux > 0)
     reasons.push(
       lamps.share === undefined
         ? because("light-of-masts", { lux: lux.lamps, masts: scene.ground.masts.length })
-        : because(
-            "light-of-lamps",
-            { lux: lux.lamps, horizontal: scene.lampLux, share: lamps.share },
-            "en-12193",
-          ),
+        : because("light-of-lamps", { horizontal: scene.lampLux, share: lamps.share }, "en-12193"),
     );
   if (offsets.day !== 0 || offsets.lamps !== 0)
     reasons.push(because("reading-offsets", { day: offsets.day, lamps: offsets.lamps }, "common-practice"));

@@ -1,6 +1,7 @@
 import { cosDeg } from "../units";
 import type { Intent } from "../scene";
-import type { AssessInput, Assessment, Judgement, Score, ScoreCode, ScorePart } from "./assessment";
+import type { AssessInput, Assessment, Score, ScoreCode, ScorePart } from "./assessment";
+import type { Judgement } from "./judgements";
 import { busiestOf } from "./judgement";
 import { sunToFrame } from "./sun-to-frame";
 

@@ -3,7 +3,8 @@ import { sunCourse } from "../light";
 import type { Rig } from "../optics";
 import { sceneAt, type LightPlan, type Scene } from "../scene";
 import { assess } from "./assess";
-import type { AssessInput, Assessment, JudgementCode, NoPicture } from "./assessment";
+import type { AssessInput, Assessment, NoPicture } from "./assessment";
+import type { JudgementCode } from "./judgements";
 import type { Candidate, HeatCell } from "./candidate";
 import { shortList } from "./short-list";
 

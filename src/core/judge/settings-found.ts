@@ -1,4 +1,3 @@
-import { because, type Because } from "../units";
 import { bellowsLoss, depthOfField, effectiveLens, widestAt } from "../optics";
 import { blurVerdict, diffractionLimit } from "../motion";
 import {
@@ -30,6 +29,7 @@ import type {
 import { depthAsked, type DepthAsked } from "./depth-asked";
 import type { BlurModel } from "./motion-found";
 import { keptCircleMm } from "./sighting";
+import { because, type Reason, type ReasonNumbers } from "./reasons";
 
 /** Which settings follow from light, blur, depth and kit, and what each of them rests on. */
 export function findSettings(
@@ -157,10 +157,10 @@ const reasons = (given: Given, solution: Solution): SettingsFound["because"] => 
   iso: { value: isoSpeed(solution.settings.iso), because: isoReasons(given, solution) },
 });
 
-function shutterReasons({ sighting, blur, solve }: Given, { settings }: Solution): Because[] {
+function shutterReasons({ sighting, blur, solve }: Given, { settings }: Solution): Reason[] {
   const { body, heldSpeed } = blur;
   const moving = [
-    because("part-speed", { speed: heldSpeed, crossing: body.crossing }, "common-practice"),
+    because("part-speed", { speed: heldSpeed }, "common-practice"),
     because("speed-on-sensor", {
       mmPerSecond: (heldSpeed * body.umPerMetre) / 1000,
       distance: sighting.distance.value,
@@ -186,7 +186,7 @@ function shutterReasons({ sighting, blur, solve }: Given, { settings }: Solution
   ];
 }
 
-function apertureReasons({ solve, depth }: Given, { depthGiven }: Solution): Because[] {
+function apertureReasons({ solve, depth }: Given, { depthGiven }: Solution): Reason[] {
   return [
     because("lens-widest", { fNumber: apertureFNumber(solve.lensWidest) }),
     depth.fNumber > 0
@@ -195,8 +195,8 @@ function apertureReasons({ solve, depth }: Given, { depthGiven }: Solution): Bec
           { depth: depth.far - depth.near, fNumber: depth.fNumber },
           "handbook-optics",
         )
-      : because("depth-of-eye"),
-    ...(depthGiven > 0 ? [because("depth-given-up", { stops: depthGiven / 3 })] : []),
+      : because("depth-of-eye", {}),
+    ...(depthGiven > 0 ? [because("depth-given-up", { clicks: depthGiven })] : []),
     because("diffraction-from", { fNumber: apertureFNumber(solve.diffractionAperture) }),
   ];
 }
@@ -204,8 +204,8 @@ function apertureReasons({ solve, depth }: Given, { depthGiven }: Solution): Bec
 /** Stops lost close up from which it is worth saying. */
 const CLOSE_UP_TOLD = 0.15;
 
-function isoReasons({ input, light, solve }: Given, solution: Solution): Because[] {
-  const { settings, short, missing, filterStops } = solution;
+function isoReasons({ input, light, solve }: Given, solution: Solution): Reason[] {
+  const { settings, short, filterStops } = solution;
   return [
     because("ev-from-lux", { lux: light.lux.total, ev: light.ev.value }, "iso-2720"),
     ...(solve.closeUpStops > CLOSE_UP_TOLD
@@ -220,11 +220,11 @@ function isoReasons({ input, light, solve }: Given, solution: Solution): Because
     ...(input.shot.intent === "reaction"
       ? [because("ceiling-for-a-face", { iso: isoSpeed(solve.isoCeiling) }, "assumed")]
       : []),
-    because("ceiling-of-body", { iso: input.rig.body.isoCeiling, short: short / 3, missing: missing / 3 }),
+    because("ceiling-of-body", { iso: input.rig.body.isoCeiling, short }),
   ];
 }
 
-const isoNumbers = (settings: Settings, ev: number): Record<string, number> => ({
+const isoNumbers = (settings: Settings, ev: number): ReasonNumbers["iso-follows"] => ({
   shutter: settings.shutter / 3,
   aperture: settings.aperture / 3,
   light: ev,

@@ -1,4 +1,5 @@
-import { angleBetween, because, type Figure } from "../units";
+import { angleBetween } from "../units";
+
 import {
   atHeight,
   bearingTo,
@@ -13,6 +14,8 @@ import { circleByRule, depthOfField, effectiveLens, frameSubject, PART_SHARE, ty
 import { headOf, widthSeen } from "../motion";
 import { meltOf } from "./background-found";
 import type { AssessInput, MotionFound, Sighting, SightingFound } from "./assessment";
+import { faceOf } from "./grades";
+import { because, type Figure } from "./reasons";
 
 /** Viewing distance over the print's diagonal (common practice: seen from its own diagonal). */
 const VIEWING_DIAGONALS = 1;
@@ -95,6 +98,7 @@ export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: 
     fill: fillFigure(frame, partSize, away, shot.fill),
     partSize,
     faceTurn,
+    face: faceOf(faceTurn),
   };
 }
 
@@ -125,6 +129,7 @@ export function withFocus(
     fill: found.fill,
     partSize: found.partSize,
     faceTurn: found.faceTurn,
+    face: found.face,
     depth: depthOfField({
       focalLengthMm,
       fNumber,
@@ -150,7 +155,6 @@ const distanceFigure = (lens: Vector, aim: Vector, away: number, bearing: number
       east: aim.x - lens.x,
       north: aim.y - lens.y,
       rise: aim.z - lens.z,
-      distance: away,
     }),
     because("bearing-of-sight", { bearing }),
   ],

@@ -1,19 +1,19 @@
 import type { SourceId } from "./sources";
 
-/** One reason behind a figure: a code that `words` turns into a sentence, and the numbers in it. */
-export interface Because<Code extends string = string> {
-  readonly code: Code;
-  readonly numbers: Readonly<Record<string, number>>;
-  readonly source?: SourceId;
-}
+/**
+ * One reason behind a figure, of the codes that a folder lists with the numbers of each: a code that `words` turns into a
+ * sentence, the numbers in it, and where it is known from.
+ */
+export type Because<Numbers> = {
+  readonly [Code in keyof Numbers]: {
+    readonly code: Code;
+    readonly numbers: Readonly<Numbers[Code]>;
+    readonly source?: SourceId;
+  };
+}[keyof Numbers];
 
 /** A figure that a person may ask about. */
-export interface Figure {
+export interface Figure<Numbers> {
   readonly value: number;
-  readonly because: readonly Because[];
-}
-
-/** One reason behind a figure, with its numbers and its source. */
-export function because(code: string, numbers: Record<string, number> = {}, source?: SourceId): Because {
-  return source ? { code, numbers, source } : { code, numbers };
+  readonly because: readonly Because<Numbers>[];
 }

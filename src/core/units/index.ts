@@ -11,6 +11,6 @@ export {
 } from "./angles";
 export { absent, present, type Absent, type Maybe, type Present } from "./absence";
 export { firstTrue } from "./first-true";
-export { because, type Because, type Figure } from "./because";
+export type { Because, Figure } from "./because";
 export { SOURCES, type SourceId } from "./sources";
 export { METER_CONSTANTS } from "./meter-constants";

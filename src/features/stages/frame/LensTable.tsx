@@ -74,10 +74,12 @@ export function LensTable() {
       {rows.map(({ key, lens, converter }) => (
         <View role="row" key={key} className="flex-row items-center border-b border-line">
           <View role="rowheader" className="w-[132px] py-1">
-            <Txt>{lens.name.replace(/ f\/.*/, "")}</Txt>
-            <Txt size={14} tone="ink2">
-              {converter ? converter.name : lens.name.replace(/^.*(f\/)/, "$1")}
-            </Txt>
+            <Txt>{lens.name}</Txt>
+            {converter && (
+              <Txt size={14} tone="ink2">
+                {converter.name}
+              </Txt>
+            )}
           </View>
           {positions.map((p) => (
             <View role="cell" key={p.id} className="flex-1">

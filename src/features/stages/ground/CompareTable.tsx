@@ -40,7 +40,7 @@ const LINES: readonly Line[] = [
   { name: "ISO", words: (a) => isoNumberWords(a.settings.settings.iso), bad: has("light-short") },
   { name: "Behind", words: (a) => backgroundWords(a.sighting.background) },
   { name: "Softness", words: (a) => softnessWords(a.sighting.background), bad: has("background-busy") },
-  { name: "Face", words: (a) => faceWords(a.sighting.faceTurn), bad: has("seen-from-behind") },
+  { name: "Face", words: (a) => faceWords(a.sighting.face), bad: has("seen-from-behind") },
 ];
 
 /** Minutes from the chosen position to another one, round what stands in the way. */

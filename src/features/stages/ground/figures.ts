@@ -1,5 +1,4 @@
-import type { Because } from "@/core/units";
-import type { Assessment } from "@/core/judge";
+import type { Assessment, Reason } from "@/core/judge";
 import {
   apertureWords,
   bearingWords,
@@ -19,7 +18,7 @@ export function groundFigures(
   along: "height" | "width" = "height",
 ): {
   readonly shown: Shown[];
-  readonly because: Record<Asked, readonly Because[]>;
+  readonly because: Record<Asked, readonly Reason[]>;
 } {
   const { sighting, light, settings } = found;
   const side = lightSideWords(light);

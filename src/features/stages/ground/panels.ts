@@ -53,7 +53,7 @@ export const GROUND: readonly Panel[] = [
   },
   {
     id: "find-places",
-    title: "Find places",
+    title: "Places for this shot",
     phone: "folded",
     wide: "open",
     when: ({ rig }) => rig !== undefined,

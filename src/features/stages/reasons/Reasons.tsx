@@ -1,10 +1,10 @@
 import { View } from "react-native";
-import type { Because } from "@/core/units";
+import type { Reason } from "@/core/judge";
 import { Txt } from "@/ui/controls/Txt";
 import { reasonSentence, sourceWords } from "@/words";
 
 /** Why a figure is what it is: one sentence a step, each with where it comes from. */
-export function Reasons({ title, because }: { title: string; because: readonly Because[] }) {
+export function Reasons({ title, because }: { title: string; because: readonly Reason[] }) {
   return (
     <View className="gap-2" role="region" aria-label={title}>
       <Txt size={18} weight={700}>

@@ -1,0 +1,62 @@
+import type { AreaKind, Background, Official } from "../ground";
+
+type None = Readonly<Record<never, number>>;
+
+/** A part of the ground as the rules of standing know it. */
+export type StandingArea = AreaKind | "no-go" | "outside-walls";
+
+/** What speaks of a part of the ground: the part, and who decides there. */
+interface OfArea {
+  readonly area: StandingArea;
+  readonly official?: Official;
+}
+
+/** Every judgement with what its sentence needs: numbers, and of what it speaks. `words` has a sentence for each. */
+interface Judged {
+  "no-standing": { numbers: None } & OfArea;
+  "needs-leave": { numbers: None } & OfArea;
+  "on-leave": { numbers: None } & OfArea;
+  /** Metres to what hides the subject, and by how many metres to go higher, where that helps. */
+  blocked: { numbers: { at: number; raise?: number } };
+  "inside-obstacle": { numbers: None };
+  /** Shares of the framed side. */
+  "out-of-reach": { numbers: { fill: number; wished: number } };
+  "does-not-fit": { numbers: { fill: number } };
+  /** Degrees from the middle of the frame. */
+  "sun-in-frame": { numbers: { aside: number; above: number } };
+  /** Degrees from behind the camera. */
+  "against-the-sun": { numbers: { turn: number } };
+  "own-shadow": { numbers: None };
+  /** Degrees between the way the subject faces and the camera. */
+  "seen-from-behind": { numbers: { turn: number } };
+  /** Metres behind the subject, and what stands there; smoothness as a multiple of what one would make out. */
+  "background-busy": { numbers: { smoothness: number; beyond: number }; behind: Background["kind"] };
+  /** Pixels along the long edge. */
+  "pixels-short": { numbers: { px: number; wanted: number } };
+  /** Clicks short at the ceiling, and still missing after what is given up. */
+  "light-short": { numbers: { short: number; missing: number } };
+  /** Clicks. */
+  "light-over": { numbers: { over: number } };
+  /** Times the tolerance; metres a second toward the camera. */
+  "focus-not-shutter": { numbers: { times: number; speed: number } };
+  /** Times the tolerance. */
+  "motion-not-held": { numbers: { times: number } };
+  /** Stops between frames. */
+  flicker: { numbers: { stops: number } };
+  "filter-needed": { numbers: { stops: number } };
+  "nothing-crosses": { numbers: None };
+  /** Micrometres on the sensor. */
+  "no-shutter-holds": { numbers: { tolerance: number } };
+}
+
+export type JudgementCode = keyof Judged;
+/** What a code carries beside its weight. */
+export type Matter<Code extends JudgementCode> = Judged[Code];
+
+/** A judgement of one code, or of any. */
+export type JudgementOf<Code extends JudgementCode> = {
+  [C in Code]: { readonly code: C; readonly weight: "veto" | "caution" | "note" } & Readonly<Judged[C]>;
+}[Code];
+
+/** One thing to say of a position: a veto, a caution, or a note. */
+export type Judgement = JudgementOf<JudgementCode>;
