@@ -5,7 +5,7 @@ import { expect, test } from "@playwright/test";
 import { OUTING, tag } from "./outing";
 
 /** Budgets in kB, gzip level 6. docs/decisions/0004 tells how they came about. */
-const BUDGET = { first: 536, list: 448, stage: 572, fonts: 100 };
+const BUDGET = { first: 536, list: 448, stage: 584, fonts: 100 };
 
 test.skip(({ viewport }) => (viewport?.width ?? 0) < 960, "bytes do not hang on the size of the screen");
 

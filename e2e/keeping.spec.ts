@@ -28,7 +28,7 @@ test("an outing is written to a file and read back elsewhere to the same state",
   await elsewhere.goto("/outings");
   await elsewhere.getByRole("link", { name: /Cup semi-final/ }).click();
   await elsewhere.getByRole("button", { name: /^Outing: Cup semi-final/ }).click();
-  await elsewhere.getByRole("button", { name: "Delete" }).click();
+  await elsewhere.getByRole("button", { name: "Delete", exact: true }).click();
   await expect(elsewhere.getByRole("link", { name: /Cup semi-final/ })).toHaveCount(0);
   await elsewhere.getByLabel("Outing file").setInputFiles(file);
   await expect(tag(elsewhere, "B")).toBeVisible();
@@ -138,7 +138,7 @@ test("a removed outing comes back by undo, and stays away without", async ({ pag
   await page.goto(`${OUTING}/ground`);
   const remove = async () => {
     await page.getByRole("button", { name: /^Outing: Cup semi-final/ }).click();
-    await page.getByRole("button", { name: "Delete" }).click();
+    await page.getByRole("button", { name: "Delete", exact: true }).click();
     await expect(page.getByRole("link", { name: /Cup semi-final/ })).toHaveCount(0);
   };
   await remove();

@@ -1,6 +1,6 @@
 import { readFile } from "node:fs/promises";
 import { expect, test, type Page } from "@playwright/test";
-import { figure, openGround, openStage, OUTING, storedOuting, valueOf } from "./outing";
+import { figure, openGround, openPanel, openStage, OUTING, storedOuting, valueOf } from "./outing";
 
 const storedKit = (page: Page) => page.evaluate(() => JSON.parse(localStorage.getItem("bp/kit")!));
 const goTo = async (page: Page, name: string): Promise<void> => {
@@ -55,6 +55,7 @@ test("a lens is added from a generic one, used by Frame, removed and brought bac
   await page.getByRole("checkbox", { name: "400 mm f/2.8" }).click();
   await page.getByRole("button", { name: "Done" }).click();
   await openStage(page, "Frame");
+  await openPanel(page, "Lenses by position");
   const cell = page.getByRole("button", { name: /^400 mm f\/2.8 from C: \d+ %/ });
   await cell.click();
   await expect(page.getByRole("heading", { name: "Drag flick from C" })).toBeVisible();
@@ -186,10 +187,12 @@ test("frames are counted, more kept than taken is refused, and the share is draw
   await page.getByRole("button", { name: "Less: Shutter used" }).click();
   await count("10", "1");
   await expect(page.getByRole("img", { name: /1\/800: 10 %/ })).toBeVisible();
-  await page.getByLabel("For next time").fill("The north bank is dry even after rain.");
-  await page.getByLabel("For next time").blur();
+  await openPanel(page, "For next time");
+  await page.getByLabel("Notes on this place").fill("The north bank is dry even after rain.");
+  await page.getByLabel("Notes on this place").blur();
   await page.reload();
-  await expect(page.getByLabel("For next time")).toHaveValue("The north bank is dry even after rain.");
+  await openPanel(page, "For next time");
+  await expect(page.getByLabel("Notes on this place")).toHaveValue("The north bank is dry even after rain.");
   await page.getByRole("button", { name: /^Drag flick, 1 of 10. Delete/ }).click();
   await expect(page.getByRole("img", { name: /1\/800/ })).toHaveCount(0);
 });

@@ -17,7 +17,7 @@ test("places are searched over the ground, listed with their reasons, and one pr
   await expect.poll(async () => (await storedOuting(page)).ground.positions[1].at).not.toEqual(before);
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(tag(page, "B")).toBeVisible();
-  await page.getByRole("button", { name: "Clear" }).click();
+  await page.getByRole("button", { name: "Clear", exact: true }).click();
   await expect(page.getByRole("button", { name: "Find places" })).toBeVisible();
 });
 

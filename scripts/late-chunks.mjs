@@ -76,6 +76,16 @@ export function giveAway(bundles, shared) {
     if (seen.has(file) || from.length !== 1 || atStart(file)) return new Set();
     return new Set([...own.get(from[0]), ...before(from[0], seen.add(file))]);
   };
+  const late = new Set([...own.values()].flatMap((ids) => [...ids]));
+  const asked = closure(
+    [...modules.keys()].filter((id) => !late.has(id) && fileOf.has(id)),
+    modules,
+  );
+  const atOnce = bundles.get(shared).modules.find((m) => asked.has(m.id));
+  if (atOnce)
+    throw new Error(
+      `a module is loaded late by itself and imported by another late part: give the import() a file of its own\n${atOnce.text.slice(0, 300)}`,
+    );
   const given = new Map();
   const kept = [];
   for (const m of bundles.get(shared).modules) {
@@ -137,5 +147,3 @@ function writeNamedByContent(dist, folder, texts, old) {
   }
   writeFileSync(page, html);
 }
-
-if (process.argv[1] === import.meta.filename) splitBuild("dist");

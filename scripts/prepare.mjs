@@ -21,7 +21,9 @@ const BUILD_INPUTS = [
   "tailwind.config.js",
   "zod-locales.js",
   "package-lock.json",
+  "scripts/build-late.mjs",
   "scripts/build-sw.mjs",
+  "scripts/late-chunks.mjs",
 ];
 
 /** Runs a command in the project and returns its exit code; a command that cannot start counts as failed. */

@@ -73,10 +73,14 @@ export function recallSelection(storage: Pick<Storage, "getItem">, id: string): 
   }
 }
 
-/** Remembers for as long as the tab lives; a storage that refuses costs nothing but the memory. */
+/**
+ * Remembers for as long as the tab lives; a storage that refuses costs nothing but the memory. Another minute than the
+ * clock's is looked at in passing while the outing is on: who opens the card again sees what to set now.
+ */
 export function rememberSelection(storage: Pick<Storage, "setItem">, id: string, selection: Selection): void {
   try {
-    storage.setItem(keyOf(id), JSON.stringify(selection));
+    const { minute, ...rest } = selection;
+    storage.setItem(keyOf(id), JSON.stringify(minute?.live ? rest : selection));
   } catch {
     // A full or forbidden storage: the selection lives on the screen alone.
   }

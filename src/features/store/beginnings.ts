@@ -8,6 +8,5 @@ export async function loadDemo(): Promise<Beginning> {
 
 /** An empty list and a generic bag. */
 export async function loadOwn(): Promise<Beginning> {
-  const { ownBeginning } = await import("./own-beginning");
-  return { kit: ownBeginning(), outings: [] };
+  return (await import("./begin-own")).beginOwn();
 }

@@ -36,6 +36,7 @@ export const blurAnswer = ({ found }: OutingView): string => {
 export function Blur() {
   const tokens = useTokens();
   const found = useFound((f) => f);
+  const answer = useOuting(blurAnswer);
   const { budget, held } = found.motion;
   const colours: Record<BlurSource, string> = {
     motion: tokens.water,
@@ -52,6 +53,9 @@ export function Blur() {
   })).sort((a, b) => b.share - a.share);
   return (
     <View className="gap-2">
+      <Txt size={20} weight={700} tone={held.verdict === "held" ? "ink" : "bracken"}>
+        {answer}
+      </Txt>
       <StackedBar label="Blur by source" parts={bars} />
       <Ladder found={found} />
       <Txt size={14} tone="ink2">

@@ -3,7 +3,7 @@ import type { OutingView } from "@/outing/outing-view";
 import { StackedBar } from "@/ui/charts/StackedBar";
 import { Txt } from "@/ui/controls/Txt";
 import { useTokens } from "@/ui/theme/theme";
-import { useFound } from "../../outing/use-outing";
+import { useFound, useOuting } from "../../outing/use-outing";
 import { evWords, luxWords, surfaceWords } from "@/words";
 
 /** The light on the subject as a photographer and as a meter of the hall says it. */
@@ -13,6 +13,7 @@ export const lightAnswer = ({ found }: OutingView): string =>
 /** Where the light on the side of the subject that you see comes from. */
 export function LightOnSubject() {
   const tokens = useTokens();
+  const answer = useOuting(lightAnswer);
   const { lux, evInCloud, surface } = useFound((found) => found.light);
   const parts = [
     { key: "sun", words: "sun", colour: tokens.sunFill, share: lux.sun / lux.total },
@@ -23,6 +24,9 @@ export function LightOnSubject() {
   ];
   return (
     <View className="gap-2">
+      <Txt size={20} weight={700}>
+        {answer}
+      </Txt>
       {evInCloud !== undefined && <Txt>{`${evWords(evInCloud)} while a cloud passes.`}</Txt>}
       <Txt size={14} tone="ink2">
         EV counts stops of light at ISO 100: one more is twice as much. A klx is 1000 lux.

@@ -69,7 +69,7 @@ export const EXPOSE: readonly Panel[] = [
     id: "kit",
     title: "Kit for this shot",
     phone: "folded",
-    wide: "main",
+    wide: "half",
     when: always,
     answer: mountedWords,
     load: withStage(KitForShot),

@@ -6,10 +6,7 @@ import { LampsField } from "./LampsField";
 
 /** The sky and the lamps of the outing, in a line. */
 export const skyAnswer = ({ outing: { light } }: OutingView): string =>
-  [
-    light.roof ? "under a roof" : cloudWords(light.cloudEighths),
-    light.lamps ? lampClassWords(light.lamps.class) : "",
-  ]
+  [light.roof ? "" : cloudWords(light.cloudEighths), light.lamps ? lampClassWords(light.lamps.class) : ""]
     .filter(Boolean)
     .join(", ");
 

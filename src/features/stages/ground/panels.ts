@@ -57,7 +57,7 @@ export const GROUND: readonly Panel[] = [
     phone: "folded",
     wide: "open",
     when: ({ rig }) => rig !== undefined,
-    answer: () => "the whole ground, with each of your lenses",
+    answer: () => "anywhere you may stand, with each of your lenses",
     load: withStage(FindPlaces),
   },
   {

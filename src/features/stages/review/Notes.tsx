@@ -17,7 +17,7 @@ export function Notes() {
   return (
     <View className="gap-1">
       <TextField
-        label="For next time"
+        label="Notes on this place"
         value={text}
         lines={5}
         onChange={setDraft}

@@ -21,7 +21,7 @@ export function Readings() {
   const toast = useToast();
   const { readings } = outing.light;
   return (
-    <View role="list" aria-label="Readings">
+    <View role="group" aria-label="Readings">
       {readings.length === 0 && (
         <Txt tone="ink2">No reading yet. A test shot on Run, too dark or too bright, makes one.</Txt>
       )}

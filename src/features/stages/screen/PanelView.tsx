@@ -59,8 +59,8 @@ function Head({ panel, unfolded, onPress }: { panel: Panel; unfolded: boolean; o
         <Txt size={18} weight={700} role="heading" aria-level={3}>
           {panel.title}
         </Txt>
-        {answer ? (
-          <Txt tone="ink2" numberOfLines={unfolded ? undefined : 2}>
+        {answer && !unfolded ? (
+          <Txt tone="ink2" numberOfLines={2}>
             {answer}
           </Txt>
         ) : null}
