@@ -1,8 +1,10 @@
 // The bench runs in a worker, bundled as a browser's worker gets it: a loader that keeps names would measure itself.
+import { once } from "node:events";
 import { mkdtempSync, rmSync } from "node:fs";
 import path from "node:path";
 import { Worker } from "node:worker_threads";
 import { build } from "esbuild";
+import { benchDrag } from "./bench/drag.mjs";
 import { root } from "./prepare.mjs";
 
 const folder = mkdtempSync(path.join(root, "node_modules", ".bench-"));
@@ -17,7 +19,7 @@ await build({
   logLevel: "error",
 });
 const worker = new Worker(outfile, { stdout: false });
-worker.once("exit", (code) => {
-  rmSync(folder, { recursive: true, force: true });
-  process.exitCode = code;
-});
+const [code] = await once(worker, "exit");
+rmSync(folder, { recursive: true, force: true });
+process.exitCode = code;
+if (code === 0) await benchDrag();

@@ -58,5 +58,5 @@ export {
   type StoredSubject,
   type ThemeName,
 } from "./schema";
-export { choiceOf, clockOf, lightPlanOf, rigOf, windowOf } from "./outing-inputs";
+export { choiceOf, lightPlanOf, rigOf, windowOf, type Times, type Window } from "./outing-inputs";
 export { instantOf, wallTimeOf, type Instant } from "./wall-time";

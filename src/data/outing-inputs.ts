@@ -3,14 +3,26 @@ import type { LightPlan } from "@/core/scene";
 import type { Choice, Outing } from "./schema";
 import { instantOf } from "./wall-time";
 
-/** The outing's window, and its start, in epoch milliseconds. */
-export function windowOf(outing: Pick<Outing, "date" | "from" | "until" | "starts" | "zone">): {
-  from: number;
-  until: number;
-  starts: number;
-} {
-  const at = (time: string): number => instantOf(outing.date, time, outing.zone).at;
-  return { from: at(outing.from), until: at(outing.until), starts: at(outing.starts) };
+/** What the times of an outing hang on. */
+export type Times = Pick<Outing, "date" | "from" | "until" | "starts" | "plannedAt" | "zone">;
+
+/** The times of an outing in epoch milliseconds. */
+export interface Window {
+  readonly from: number;
+  readonly until: number;
+  readonly starts: number;
+  /** The minute that is planned for. */
+  readonly planned: number;
+}
+
+export function windowOf({ date, zone, ...times }: Times): Window {
+  const at = (time: string): number => instantOf(date, time, zone).at;
+  return {
+    from: at(times.from),
+    until: at(times.until),
+    starts: at(times.starts),
+    planned: at(times.plannedAt),
+  };
 }
 
 /** The light as the core wants it: wall times become instants. */
@@ -22,16 +34,6 @@ export function lightPlanOf(outing: Pick<Outing, "light" | "date" | "zone">): Li
     ...sky,
     lamps: { ...lamps, from: at(lamps.from), until: lamps.until === undefined ? undefined : at(lamps.until) },
   };
-}
-
-/**
- * The one clock of an outing: the device's inside the outing's window, else the minute that is planned for. Minutes are
- * whole: nothing that is shown changes within one.
- */
-export function clockOf(outing: Outing, deviceNow: number): { at: number; live: boolean } {
-  const { from, until } = windowOf(outing);
-  if (deviceNow >= from && deviceNow <= until) return { at: deviceNow - (deviceNow % 60_000), live: true };
-  return { at: instantOf(outing.date, outing.plannedAt, outing.zone).at, live: false };
 }
 
 export const choiceOf = (outing: Pick<Outing, "choices">, shotId: string): Choice | undefined =>

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { demoOutings } from "../../demo";
-import { clockOf, instantOf, lightPlanOf, wallTimeOf, windowOf } from ".";
+import { instantOf, lightPlanOf, wallTimeOf } from ".";
 
 test("summer and winter time in London", () => {
   expect(instantOf("2026-10-17", "16:27", "Europe/London")).toEqual({ at: Date.UTC(2026, 9, 17, 15, 27) });
@@ -37,14 +37,6 @@ test("wall time and instant make a round trip wherever the clock is plain", () =
 });
 
 const outing = demoOutings[0]!;
-
-test("the outing's clock is the device's inside the window, else the minute planned for", () => {
-  const { from, until } = windowOf(outing);
-  expect(clockOf(outing, from + 90_500)).toEqual({ at: from + 60_000, live: true });
-  const planned = instantOf(outing.date, outing.plannedAt, outing.zone).at;
-  expect(clockOf(outing, from - 1)).toEqual({ at: planned, live: false });
-  expect(clockOf(outing, until + 1)).toEqual({ at: planned, live: false });
-});
 
 test("lamps keep their wall times", () => {
   const { lamps } = lightPlanOf(outing);

@@ -1,3 +1,5 @@
+import { tzOffset } from "@date-fns/tz/tzOffset";
+
 export interface Instant {
   /** Epoch milliseconds. */
   readonly at: number;
@@ -6,40 +8,13 @@ export interface Instant {
 }
 
 const DAY = 86_400_000;
+const MINUTE = 60_000;
 
-const clocks = new Map<string, Intl.DateTimeFormat>();
+/** Milliseconds by which the clocks of a zone are ahead of UTC. */
+const offsetAt = (at: number, zone: string): number => MINUTE * tzOffset(zone, new Date(at));
 
-/** The browser's own zone table, one formatter a zone: making one costs far more than asking it. */
-function clockOfZone(zone: string): Intl.DateTimeFormat {
-  const known = clocks.get(zone);
-  if (known) return known;
-  const made = new Intl.DateTimeFormat("en-GB", {
-    timeZone: zone,
-    hourCycle: "h23",
-    year: "numeric",
-    month: "2-digit",
-    day: "2-digit",
-    hour: "2-digit",
-    minute: "2-digit",
-    second: "2-digit",
-  });
-  clocks.set(zone, made);
-  return made;
-}
-
-/** What the clocks of a zone show at an instant, told as if it were UTC; milliseconds, whole seconds. */
-function shownAt(at: number, zone: string): number {
-  const parts = Object.fromEntries(
-    clockOfZone(zone)
-      .formatToParts(at)
-      .map((p) => [p.type, p.value]),
-  );
-  return Date.parse(
-    `${parts.year}-${parts.month}-${parts.day}T${parts.hour}:${parts.minute}:${parts.second}Z`,
-  );
-}
-
-const offsetAt = (at: number, zone: string): number => shownAt(at, zone) - (at - (at % 1000));
+/** What the clocks of a zone show at an instant, told as if it were UTC; milliseconds. */
+const shownAt = (at: number, zone: string): number => at + offsetAt(at, zone);
 
 /**
  * The instant of a local wall time. A time that does not exist or exists twice is taken by the earlier offset, the one

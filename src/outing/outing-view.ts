@@ -10,7 +10,15 @@ import {
 import type { Subject } from "@/core/motion";
 import type { Rig } from "@/core/optics";
 import type { Scene, Shot } from "@/core/scene";
-import { choiceOf, windowOf, type Choice, type Outing, type Preferences, type StoredKit } from "@/data";
+import {
+  choiceOf,
+  windowOf,
+  type Choice,
+  type Outing,
+  type Preferences,
+  type StoredKit,
+  type Window,
+} from "@/data";
 import { kept, type Assessments } from "./assessments";
 import { minuteOf, type Minute, type Selection } from "./selection";
 
@@ -31,7 +39,7 @@ export interface Looking {
 export interface OutingView extends Looking, Minute {
   /** What of the kit is in the bag. */
   readonly bag: StoredKit;
-  readonly window: { readonly from: number; readonly until: number; readonly starts: number };
+  readonly window: Window;
   readonly shot: Shot;
   /** The plan for the shot in hand: its position, its kit, its locked rails. */
   readonly choice: Choice;
@@ -54,7 +62,7 @@ export interface OutingView extends Looking, Minute {
   readonly frame: FrameView | undefined;
   /** The day's course from the position that is looked from. */
   readonly timeline: Timeline;
-  /** How many promised shots are vetoed where they are to be taken from, at the minute. */
+  /** How many promised shots are vetoed where they are to be taken from. No veto hangs on the minute. */
   readonly vetoed: number;
 }
 
@@ -62,8 +70,8 @@ const STEP = 5 * 60_000;
 
 /** Views of one outing that share what they worked out. */
 export function createViews(answers: Assessments): (looking: Looking) => OutingView {
-  const windowKept = kept(2, (...[date, from, until, starts, zone]: WindowOf) =>
-    windowOf({ date, from, until, starts, zone }),
+  const windowKept = kept(2, (...[date, from, until, starts, plannedAt, zone]: TimeList) =>
+    windowOf({ date, from, until, starts, plannedAt, zone }),
   );
   const inputKept = kept(
     4,
@@ -78,13 +86,22 @@ export function createViews(answers: Assessments): (looking: Looking) => OutingV
     const { outing, selection } = looking;
     const { positionId } = selection;
     const shot = outing.shots.find((s) => s.id === selection.shotId)!;
-    const minute = minuteOf(outing, selection, looking.now);
+    const { date, from, until, starts, plannedAt, zone } = outing;
+    const window = windowKept(date, from, until, starts, plannedAt, zone);
+    const minute = minuteOf(selection, looking.now, window);
     const mounted = () => answers.mounted(looking, shot.id);
     const view: OutingView = {
-      ...looking,
-      ...minute,
+      // Named one by one: to spread beside getters would read them all at once.
+      outing,
+      kit: looking.kit,
+      preferences: looking.preferences,
+      selection,
+      now: looking.now,
+      at: minute.at,
+      live: minute.live,
+      on: minute.on,
       shot,
-      window: windowKept(outing.date, outing.from, outing.until, outing.starts, outing.zone),
+      window,
       position: outing.ground.positions.find((p) => p.id === positionId),
       get bag() {
         return answers.bag(looking);
@@ -121,11 +138,14 @@ export function createViews(answers: Assessments): (looking: Looking) => OutingV
         return input && found && frameKept(input, found);
       },
       get timeline() {
-        const { from, until } = view.window;
-        return answers.timeline(looking, shot.id, positionId, { from, until, step: STEP });
+        return answers.timeline(looking, shot.id, positionId, {
+          from: window.from,
+          until: window.until,
+          step: STEP,
+        });
       },
       get vetoed() {
-        return answers.vetoed(looking, minute.at);
+        return answers.vetoed(looking, window.starts);
       },
     };
     return view;
@@ -133,4 +153,4 @@ export function createViews(answers: Assessments): (looking: Looking) => OutingV
 }
 
 const NOTHING: readonly string[] = [];
-type WindowOf = [Outing["date"], Outing["from"], Outing["until"], Outing["starts"], Outing["zone"]];
+type TimeList = [string, string, string, string, string, string];

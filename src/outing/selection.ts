@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { choiceOf, clockOf, instantOf, type Outing } from "@/data";
+import { choiceOf, type Outing, type Window } from "@/data";
 
 /**
  * What is looked at in an outing: the shot in hand, the position that it is looked at from, the minute. A matter of one
@@ -38,6 +38,8 @@ export function fitSelection(outing: Outing, selection: Selection): Selection {
   return there || selection.positionId === null ? selection : selectShot(outing, selection, shot.id);
 }
 
+const MINUTE = 60_000;
+
 /** The minute that is looked at, and whether it is the device's. */
 export interface Minute {
   readonly at: number;
@@ -48,17 +50,14 @@ export interface Minute {
 
 /**
  * The one clock of an outing. While the outing is on it is the device's, unless another minute was chosen since it began;
- * before and after it is the chosen minute, or the one that the record plans. `now` in epoch milliseconds.
+ * before and after it is the chosen minute, or the one that the record plans. Minutes are whole: nothing that is shown
+ * changes within one. `now` in epoch milliseconds.
  */
-export function minuteOf(outing: Outing, { minute }: Selection, now: number): Minute {
-  const clock = clockOf(outing, now);
-  if (clock.live)
-    return minute?.live ? { at: minute.at, live: false, on: true } : { ...clock, live: true, on: true };
-  return {
-    at: minute?.at ?? instantOf(outing.date, outing.plannedAt, outing.zone).at,
-    live: false,
-    on: false,
-  };
+export function minuteOf({ minute }: Selection, now: number, { from, until, planned }: Window): Minute {
+  if (now < from || now > until) return { at: minute?.at ?? planned, live: false, on: false };
+  return minute?.live
+    ? { at: minute.at, live: false, on: true }
+    : { at: now - (now % MINUTE), live: true, on: true };
 }
 
 const keyOf = (id: string): string => `bp/selection/${id}`;

@@ -1,5 +1,5 @@
 import type { Absent } from "../units";
-import type { Judgement, JudgementCode } from "./judgements";
+import type { Judgement } from "./judgements";
 import type { FaceSeen } from "./grades";
 import type { Figure } from "./reasons";
 import type { Background, Blockage, Position, Surface } from "../ground";

@@ -38,7 +38,8 @@ export interface OpenOuting {
   readonly takeShot: (shotId: string) => void;
   /** Looks from a position; a shot that has none yet is planned from there. */
   readonly standAt: (positionId: string) => void;
-  readonly lookAt: (at: number) => void;
+  /** Looks at another minute; `done` remembers it, which a drag does at its end alone. */
+  readonly lookAt: (at: number, done: boolean) => void;
   readonly backToNow: () => void;
 }
 
@@ -127,7 +128,11 @@ export function openOuting({ storage, onStored, ...begin }: Begin): OpenOuting {
       if (choice.positionId === null) change(editChoice(choice.shotId, { positionId }));
       select({ ...selection, positionId });
     },
-    lookAt: (at) => select({ ...view().selection, minute: { at, live: view().on } }),
+    lookAt: (at, done) => {
+      const next = { ...view().selection, minute: { at, live: view().on } };
+      if (done) select(next);
+      else look({ selection: next });
+    },
     backToNow: () => select({ ...view().selection, minute: undefined }),
   };
 }

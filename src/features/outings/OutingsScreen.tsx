@@ -1,3 +1,4 @@
+import { formatISO } from "date-fns/formatISO";
 import MoreIcon from "lucide-react-native/icons/ellipsis";
 import { Link } from "expo-router";
 import { useState } from "react";
@@ -238,10 +239,7 @@ const loadPlanOuting = async () => (await import("./PlanOuting")).PlanOuting;
 function PlanNew({ open, now, ...rest }: PlanProps) {
   const kit = useKit();
   const preferences = usePreferences();
-  const day = new Date(now);
-  const today = [day.getFullYear(), day.getMonth() + 1, day.getDate()]
-    .map((n) => String(n).padStart(2, "0"))
-    .join("-");
+  const today = formatISO(now, { representation: "date" });
   if (!open) return null;
   return (
     <Late load={loadPlanOuting} waiting="One moment">

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { Defs, Line, Pattern, Rect } from "react-native-svg";
 
 interface Props {
@@ -11,7 +12,7 @@ interface Props {
 }
 
 /** A hatch to fill with: `fill="url(#id)"`. Ids must be unique in the document. */
-export function Hatch({ id, ink, ground, gap = 6, weight = 1.6, angle = 45, opacity = 1 }: Props) {
+export const Hatch = memo(function Hatch({ id, ink, ground, gap = 6, weight = 1.6, angle = 45, opacity = 1 }: Props) {
   return (
     <Defs>
       <Pattern
@@ -26,4 +27,4 @@ export function Hatch({ id, ink, ground, gap = 6, weight = 1.6, angle = 45, opac
       </Pattern>
     </Defs>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { View } from "react-native";
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
 import { useSlider } from "../controls/useSlider";
@@ -36,8 +37,8 @@ const PILL = { width: 66, height: 28 };
 const TYPE = 14;
 
 /** EV against the clock, with the moments at which something breaks; dragging along it is the time control. */
-export function LightStrip(props: Props) {
-  const { from, until, at, height, onChange, onEnd, label, words } = props;
+export function LightStrip({ label, words, onChange, onEnd, ...drawn }: Props) {
+  const { from, until, at, height } = drawn;
   const [size, onLayout] = useSize();
   const slider = useSlider({
     label,
@@ -53,51 +54,73 @@ export function LightStrip(props: Props) {
   });
   return (
     <View {...slider} style={[slider.style, { height }]} onLayout={onLayout} className="w-full">
-      {size && <StripDrawing {...props} width={size.width} />}
+      {size && <StripDrawing {...drawn} width={size.width} />}
     </View>
   );
 }
 
-function StripDrawing({
-  from,
-  until,
-  at,
-  points,
-  marks,
-  hours,
-  timeWords,
-  height,
-  width,
-}: Props & { width: number }) {
-  const tokens = useTokens();
-  const folded = height < 100;
-  const top = PILL.height + (folded ? 4 : 12);
+/** What lies under the time in hand, in px. */
+interface Scale {
+  readonly x: (at: number) => number;
+  readonly y: (ev: number) => number;
+  readonly base: number;
+}
+
+function scaleOf({ from, until, points, height, width }: DrawingProps): Scale {
   const base = height - AXIS;
+  const top = PILL.height + (isFolded(height) ? 4 : 12);
   const evs = points.map((p) => p.ev);
   const high = Math.max(8, ...evs);
   const low = Math.min(2, ...evs);
-  const x = (t: number): number => INSET + ((t - from) / (until - from)) * (width - 2 * INSET);
-  const y = (ev: number): number => base - 4 - ((ev - low) / (high - low)) * (base - 4 - top);
+  return {
+    x: (t) => INSET + ((t - from) / (until - from)) * (width - 2 * INSET),
+    y: (ev) => base - 4 - ((ev - low) / (high - low)) * (base - 4 - top),
+    base,
+  };
+}
+
+const isFolded = (height: number): boolean => height < 100;
+
+type DrawingProps = Pick<Props, "from" | "until" | "points" | "marks" | "hours" | "height"> & {
+  readonly width: number;
+};
+
+function StripDrawing({ at, timeWords, ...fixed }: DrawingProps & Pick<Props, "at" | "timeWords">) {
+  const tokens = useTokens();
+  const { width, height } = fixed;
+  const { x, base } = scaleOf(fixed);
+  const pillLeft = Math.min(width - PILL.width - 2, Math.max(2, x(at) - PILL.width / 2));
+  const pill: Box = { left: pillLeft, top: 1, width: PILL.width, height: PILL.height };
+  return (
+    <Svg width={width} height={height} style={{ pointerEvents: "none" }}>
+      <Course {...fixed} />
+      {!isFolded(height) && <MarkLabels {...fixed} pill={pill} />}
+      <Line x1={x(at)} x2={x(at)} y1={PILL.height} y2={base} stroke={tokens.water} strokeWidth={3} />
+      <Rect {...rectOf(pill)} rx={PILL.height / 2} fill={tokens.water} />
+      <SvgText
+        x={pill.left + PILL.width / 2}
+        y={20.5}
+        fontSize={18}
+        fontFamily="Text-700"
+        fill={tokens.onWater}
+        textAnchor="middle"
+      >
+        {timeWords}
+      </SvgText>
+    </Svg>
+  );
+}
+
+/** The light over the outing, its hours and its moments: what a drag of the time leaves as it is. */
+const Course = memo(function Course(props: DrawingProps) {
+  const { from, until, points, marks, hours, height, width } = props;
+  const tokens = useTokens();
+  const { x, y, base } = scaleOf(props);
   const line = points
     .map((p, i) => `${i === 0 ? "M" : "L"}${x(p.at).toFixed(1)} ${y(p.ev).toFixed(1)}`)
     .join("");
-  const evAt = (t: number): number => nearest(points, t)?.ev ?? low;
-  const pillLeft = Math.min(width - PILL.width - 2, Math.max(2, x(at) - PILL.width / 2));
-  const pill: Box = { left: pillLeft, top: 1, width: PILL.width, height: PILL.height };
-  const frame: Box = { left: 0, top: 0, width, height: base };
-  const wishes = marks
-    .map((mark, i) => ({
-      id: String(i),
-      words: mark.words,
-      left: x(mark.at),
-      low: y(evAt(mark.at)) - 8,
-      danger: mark.danger,
-    }))
-    .sort((a, b) => Number(b.danger) - Number(a.danger));
-  const labels = folded ? [] : placeInRows(wishes, pill, frame);
-  const colourOf = (mark: StripMark): string => (mark.danger ? tokens.bracken : tokens.ink);
   return (
-    <Svg width={width} height={height} style={{ pointerEvents: "none" }}>
+    <G>
       {points.length > 1 && (
         <>
           <Path
@@ -109,21 +132,7 @@ function StripDrawing({
         </>
       )}
       <Line x1={INSET} x2={width - INSET} y1={base} y2={base} stroke={tokens.line} />
-      {!folded &&
-        points.length > 1 &&
-        ([points[0]!, points[points.length - 1]!] as const).map((p, i) => (
-          <SvgText
-            key={p.at}
-            x={i === 0 ? INSET + 4 : width - INSET - 4}
-            y={base - 8}
-            fontSize={TYPE}
-            fontFamily="Text-400"
-            fill={tokens.ink}
-            textAnchor={i === 0 ? "start" : "end"}
-          >
-            {evWords(p.ev)}
-          </SvgText>
-        ))}
+      {!isFolded(height) && points.length > 1 && <EndLevels points={points} width={width} base={base} />}
       {hours.map((hour) => (
         <G key={hour.at}>
           <Line
@@ -146,61 +155,103 @@ function StripDrawing({
           </SvgText>
         </G>
       ))}
-      {labels.map((label) => {
-        const mark = marks[Number(label.id)]!;
-        return (
-          <Line
-            key={label.id}
-            x1={x(mark.at)}
-            x2={x(mark.at)}
-            y1={label.top + label.height - 2}
-            y2={y(evAt(mark.at)) - 5}
-            stroke={colourOf(mark)}
-            strokeWidth={1.5}
-          />
-        );
-      })}
       {marks.map((mark) => (
         <Circle
           key={mark.at + mark.words}
           cx={x(mark.at)}
-          cy={y(evAt(mark.at))}
+          cy={y(evAt(points, mark.at))}
           r={4.5}
           fill={tokens.paper}
-          stroke={colourOf(mark)}
+          stroke={mark.danger ? tokens.bracken : tokens.ink}
           strokeWidth={2}
         />
       ))}
-      {labels.map((label) => (
-        <G key={label.id}>
-          <Rect {...rectOf(label)} fill={tokens.paper} rx={4} />
-          <SvgText
-            x={label.left + label.width / 2}
-            y={label.top + label.height - 6}
-            fontSize={TYPE}
-            fontFamily="Text-600"
-            fill={colourOf(marks[Number(label.id)]!)}
-            textAnchor="middle"
-          >
-            {label.words}
-          </SvgText>
-        </G>
-      ))}
-      <Line x1={x(at)} x2={x(at)} y1={PILL.height} y2={base} stroke={tokens.water} strokeWidth={3} />
-      <Rect {...rectOf(pill)} rx={PILL.height / 2} fill={tokens.water} />
+    </G>
+  );
+});
+
+/** The light at both ends of the outing. */
+function EndLevels({ points, width, base }: Pick<DrawingProps, "points" | "width"> & { base: number }) {
+  const { ink } = useTokens();
+  return [points[0]!, points[points.length - 1]!].map((p, i) => (
+    <SvgText
+      key={p.at}
+      x={i === 0 ? INSET + 4 : width - INSET - 4}
+      y={base - 8}
+      fontSize={TYPE}
+      fontFamily="Text-400"
+      fill={ink}
+      textAnchor={i === 0 ? "start" : "end"}
+    >
+      {evWords(p.ev)}
+    </SvgText>
+  ));
+}
+
+/** What happens at each moment, where the time in hand leaves room for it. */
+function MarkLabels({ pill, ...fixed }: DrawingProps & { pill: Box }) {
+  const { points, marks, width } = fixed;
+  const { x, y, base } = scaleOf(fixed);
+  const wishes = marks
+    .map((mark, i) => ({
+      id: String(i),
+      words: mark.words,
+      left: x(mark.at),
+      low: y(evAt(points, mark.at)) - 8,
+      danger: mark.danger,
+    }))
+    .sort((a, b) => Number(b.danger) - Number(a.danger));
+  const frame: Box = { left: 0, top: 0, width, height: base };
+  return placeInRows(wishes, pill, frame).map((label) => {
+    const mark = marks[Number(label.id)]!;
+    return (
+      <MarkLabel
+        key={label.id}
+        left={label.left}
+        top={label.top}
+        width={label.width}
+        words={label.words}
+        danger={mark.danger}
+        x={x(mark.at)}
+        y={y(evAt(points, mark.at))}
+      />
+    );
+  });
+}
+
+interface MarkLabelProps {
+  readonly left: number;
+  readonly top: number;
+  readonly width: number;
+  readonly words: string;
+  readonly danger: boolean;
+  /** Where its moment lies on the curve. */
+  readonly x: number;
+  readonly y: number;
+}
+
+const MarkLabel = memo(function MarkLabel({ left, top, width, words, danger, x, y }: MarkLabelProps) {
+  const tokens = useTokens();
+  const colour = danger ? tokens.bracken : tokens.ink;
+  return (
+    <G>
+      <Line x1={x} x2={x} y1={top + ROW - 2} y2={y - 5} stroke={colour} strokeWidth={1.5} />
+      <Rect x={left} y={top} width={width} height={ROW} fill={tokens.paper} rx={4} />
       <SvgText
-        x={pill.left + PILL.width / 2}
-        y={20.5}
-        fontSize={18}
-        fontFamily="Text-700"
-        fill={tokens.onWater}
+        x={left + width / 2}
+        y={top + ROW - 6}
+        fontSize={TYPE}
+        fontFamily="Text-600"
+        fill={colour}
         textAnchor="middle"
       >
-        {timeWords}
+        {words}
       </SvgText>
-    </Svg>
+    </G>
   );
-}
+});
+
+const evAt = (points: Props["points"], at: number): number => nearest(points, at)?.ev ?? 0;
 
 const rectOf = (box: Box) => ({ x: box.left, y: box.top, width: box.width, height: box.height });
 

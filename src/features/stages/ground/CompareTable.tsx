@@ -1,9 +1,9 @@
-import { useMemo } from "react";
+import { memo, useMemo, type ReactNode } from "react";
 import { Pressable, View } from "react-native";
-import { walkRound } from "@/core/ground";
+import { walkRound, type Position } from "@/core/ground";
 import type { OutingView } from "@/outing/outing-view";
 import type { Assessment } from "@/core/judge";
-import { Txt, type Tone } from "@/ui/controls/Txt";
+import { Txt } from "@/ui/controls/Txt";
 import {
   apertureWords,
   backgroundWords,
@@ -66,73 +66,95 @@ export const comparedAnswer = ({ outing }: OutingView): string =>
 
 /** The positions side by side for the shot in hand; a press on a heading stands there. */
 export function CompareTable() {
-  const view = useOuting((v) => v);
-  const { standAt } = useOpenOuting();
-  const { positions } = view.outing.ground;
-  const here = view.position?.id;
+  const positions = useOuting((v) => v.outing.ground.positions);
+  const along = useOuting((v) => v.shot.along ?? "height");
   const walkTo = useWalks();
-  const tone = (bad: boolean): Tone => (bad ? "bracken" : "ink");
   return (
     <View role="table" aria-label="Positions compared">
       <View role="row" className="flex-row items-end border-b border-line">
-        <View role="columnheader" className="w-[104px]">
-          <Txt size={14} tone="ink2">
-            From
-          </Txt>
-        </View>
+        <RowHead words="From" />
         {positions.map((p) => (
-          <View role="columnheader" key={p.id} className="flex-1">
-            <Pressable
-              role="button"
-              aria-label={`Stand at ${p.name}`}
-              aria-pressed={p.id === here}
-              onPress={() => standAt(p.id)}
-              className={`min-h-12 items-end justify-center border-b-4 ${p.id === here ? "border-water" : "border-transparent"}`}
-            >
-              <Txt size={20} weight={700} tone="water">
-                {p.name}
-              </Txt>
-            </Pressable>
-          </View>
+          <PositionHead key={p.id} position={p} />
         ))}
       </View>
       {LINES.map((line) => (
-        <View role="row" key={line.name} className="min-h-9 flex-row items-center border-b border-line">
-          <View role="rowheader" className="w-[104px]">
-            <Txt tone="ink2">
-              {line.name === FILLED ? `Of the ${view.shot.along ?? "height"}` : line.name}
-            </Txt>
-          </View>
-          {positions.map((p) => {
-            const a = view.from(p.id);
-            const bad = a?.ok === true && (line.bad?.(a) ?? false);
-            return (
-              <View role="cell" key={p.id} className="flex-1">
-                <Txt
-                  weight={p.id === here ? 700 : 400}
-                  tone={tone(bad)}
-                  className="pl-1 text-right"
-                  numberOfLines={2}
-                >
-                  {a?.ok ? line.words(a) : "–"}
-                </Txt>
-              </View>
-            );
-          })}
-        </View>
+        <TableRow key={line.name} name={line.name === FILLED ? `Of the ${along}` : line.name}>
+          {positions.map((p) => (
+            <Found key={p.id} positionId={p.id} line={line} />
+          ))}
+        </TableRow>
       ))}
-      <View role="row" className="min-h-9 flex-row items-center border-b border-line">
-        <View role="rowheader" className="w-[104px]">
-          <Txt tone="ink2">Walk there</Txt>
-        </View>
+      <TableRow name="Walk there">
         {positions.map((p) => (
-          <View role="cell" key={p.id} className="flex-1">
-            <Txt className="text-right" numberOfLines={1}>
-              {walkTo(p.id)}
-            </Txt>
-          </View>
+          <Cell key={p.id} words={walkTo(p.id)} />
         ))}
-      </View>
+      </TableRow>
     </View>
   );
 }
+
+function PositionHead({ position: { id, name } }: { position: Position }) {
+  const here = useOuting((v) => v.position?.id === id);
+  const { standAt } = useOpenOuting();
+  return (
+    <View role="columnheader" className="flex-1">
+      <Pressable
+        role="button"
+        aria-label={`Stand at ${name}`}
+        aria-pressed={here}
+        onPress={() => standAt(id)}
+        className={`min-h-12 items-end justify-center border-b-4 ${here ? "border-water" : "border-transparent"}`}
+      >
+        <Txt size={20} weight={700} tone="water">
+          {name}
+        </Txt>
+      </Pressable>
+    </View>
+  );
+}
+
+const RowHead = memo(function RowHead({ words }: { words: string }) {
+  return (
+    <View role="rowheader" className="w-[104px]">
+      <Txt tone="ink2">{words}</Txt>
+    </View>
+  );
+});
+
+function TableRow({ name, children }: { name: string; children: ReactNode }) {
+  return (
+    <View role="row" className="min-h-9 flex-row items-center border-b border-line">
+      <RowHead words={name} />
+      {children}
+    </View>
+  );
+}
+
+/** What a line says of a position; drawn anew when that changes and not with every minute. */
+function Found({ positionId, line }: { positionId: string; line: Line }) {
+  const words = useOuting((v) => {
+    const found = v.from(positionId);
+    return found?.ok ? line.words(found) : "–";
+  });
+  const bad = useOuting((v) => {
+    const found = v.from(positionId);
+    return found?.ok === true && (line.bad?.(found) ?? false);
+  });
+  const here = useOuting((v) => v.position?.id === positionId);
+  return <Cell words={words} bad={bad} here={here} />;
+}
+
+const Cell = memo(function Cell({ words, bad, here }: { words: string; bad?: boolean; here?: boolean }) {
+  return (
+    <View role="cell" className="flex-1">
+      <Txt
+        weight={here ? 700 : 400}
+        tone={bad ? "bracken" : "ink"}
+        className="pl-1 text-right"
+        numberOfLines={2}
+      >
+        {words}
+      </Txt>
+    </View>
+  );
+});

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useCallback, useState } from "react";
 import { View } from "react-native";
 import { Txt } from "@/ui/controls/Txt";
 import { noPictureSentence } from "@/words";
@@ -21,15 +21,15 @@ function Found() {
   const found = useFound((f) => f);
   const along = useOuting((v) => v.shot.along);
   const [asked, setAsked] = useState<Asked>();
+  const onAsk = useCallback(
+    (key: string) => setAsked((old) => (old === key ? undefined : (key as Asked))),
+    [],
+  );
   const { shown, because } = groundFigures(found, along);
   const veto = found.judgement.find((j) => j.weight === "veto");
   return (
     <View className="gap-1">
-      <Figures
-        figures={shown}
-        asked={asked}
-        onAsk={(key) => setAsked(asked === key ? undefined : (key as Asked))}
-      />
+      <Figures figures={shown} asked={asked} onAsk={onAsk} />
       {asked && <Reasons title={ASKED_TITLE[asked]} because={because[asked]} />}
       {veto && <Judgements items={[veto]} />}
       <NotInBag />

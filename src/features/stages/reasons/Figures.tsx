@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { Pressable, View } from "react-native";
 import { Txt, type Tone } from "@/ui/controls/Txt";
 
@@ -19,23 +20,34 @@ interface Props {
 export function Figures({ figures, asked, onAsk }: Props) {
   return (
     <View className="flex-row justify-between gap-2">
-      {figures.map(({ key, value, label, tone }) => (
-        <Pressable
-          key={key}
-          role="button"
-          aria-label={`${value}, ${label}. Why?`}
-          aria-expanded={asked === key}
-          onPress={() => onAsk(key)}
-          className={`min-h-12 min-w-0 shrink border-b-2 active:opacity-70 ${asked === key ? "border-water" : "border-transparent"}`}
-        >
-          <Txt size={20} weight={700} tone={tone ?? "ink"}>
-            {value}
-          </Txt>
-          <Txt size={14} tone="ink2">
-            {label}
-          </Txt>
-        </Pressable>
+      {figures.map(({ key, ...figure }) => (
+        <Figure key={key} id={key} {...figure} asked={asked === key} onAsk={onAsk} />
       ))}
     </View>
   );
 }
+
+interface FigureProps extends Omit<Shown, "key"> {
+  readonly id: string;
+  readonly asked: boolean;
+  readonly onAsk: (key: string) => void;
+}
+
+const Figure = memo(function Figure({ id, value, label, tone = "ink", asked, onAsk }: FigureProps) {
+  return (
+    <Pressable
+      role="button"
+      aria-label={`${value}, ${label}. Why?`}
+      aria-expanded={asked}
+      onPress={() => onAsk(id)}
+      className={`min-h-12 min-w-0 shrink border-b-2 active:opacity-70 ${asked ? "border-water" : "border-transparent"}`}
+    >
+      <Txt size={20} weight={700} tone={tone}>
+        {value}
+      </Txt>
+      <Txt size={14} tone="ink2">
+        {label}
+      </Txt>
+    </Pressable>
+  );
+});

@@ -55,8 +55,8 @@ export function OutingStrip({ height }: { height: keyof typeof HEIGHTS }) {
         timeWords={time}
         words={words}
         height={HEIGHTS[height]}
-        onChange={lookAt}
-        onEnd={lookAt}
+        onChange={(t) => lookAt(t, false)}
+        onEnd={(t) => lookAt(t, true)}
       />
     </View>
   );

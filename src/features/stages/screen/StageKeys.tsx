@@ -28,7 +28,7 @@ export function StageKeys({ stage }: { stage: StageKey }) {
   const keys = useMemo(() => {
     const by = (minutes: number) => () => {
       const { window, at } = store.getState().view;
-      lookAt(Math.min(window.until, Math.max(window.from, at + minutes * MINUTE)));
+      lookAt(Math.min(window.until, Math.max(window.from, at + minutes * MINUTE)), true);
     };
     const go = (key: StageKey) => () => router.replace(`/outing/${id}/${key}`);
     const here = STAGES.findIndex((s) => s.key === stage);

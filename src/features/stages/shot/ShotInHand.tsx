@@ -17,14 +17,13 @@ import { shotTitle, timeNote } from "./titles";
 /** Which shot from where, at which minute; a press lists the promised shots. */
 export function ShotInHand() {
   const title = useOuting(shotTitle);
-  const time = useOuting(timeNote);
   const [open, setOpen] = useState(false);
   const { water } = useTokens();
   return (
     <>
       <Pressable
         role="button"
-        aria-label={`${title}, ${time}. Choose another shot`}
+        aria-label={`${title}. Choose another shot`}
         onPress={() => setOpen(true)}
         className="min-h-12 flex-row items-center justify-between gap-2 active:opacity-70"
       >
@@ -32,7 +31,7 @@ export function ShotInHand() {
           <Txt size={20} weight={700} role="heading" aria-level={2}>
             {title}
           </Txt>
-          <Txt tone="ink2">{time}</Txt>
+          <Time />
         </View>
         <DownIcon size={24} color={water} />
       </Pressable>
@@ -43,6 +42,11 @@ export function ShotInHand() {
       </Dialog>
     </>
   );
+}
+
+/** The minute that all figures are of. */
+function Time() {
+  return <Txt tone="ink2">{useOuting(timeNote)}</Txt>;
 }
 
 /** From which position it is looked at, and, where another is planned, the way to plan this one. */
