@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import path from "node:path";
 import { gzipSync } from "node:zlib";
 import { expect, test } from "@playwright/test";
-import { OUTING, tag } from "./outing";
+import { openPanel, OUTING, tag } from "./outing";
 
 /** Budgets in kB, gzip level 6. docs/decisions/0004 tells how they came about. */
 const BUDGET = { first: 536, list: 448, stage: 584, fonts: 100 };
@@ -31,4 +31,19 @@ test("the first start, the list and the first stage stay within their bytes", as
   await page.goto(`${OUTING}/ground`);
   await expect(tag(page, "B")).toBeVisible();
   expect(sizes.js).toBeLessThan(BUDGET.stage);
+});
+
+test("a late panel comes when it is first seen and costs the stage nothing before", async ({ page }) => {
+  const loaded: string[] = [];
+  page.on("response", (response) =>
+    loaded.push(path.basename(new URL(response.url()).pathname).split("-")[0]!),
+  );
+  await page.goto(`${OUTING}/ground`);
+  await expect(tag(page, "B")).toBeVisible();
+  const late = ["FindPlaces", "Obstacles", "LieOfGround", "SpotFields", "ReadingForm", "forms"];
+  expect(loaded).toContain("stages");
+  expect(loaded.filter((name) => late.includes(name) || name === "__common")).toEqual([]);
+  await openPanel(page, "What stands there");
+  await expect(page.getByRole("button", { name: "Add: Trees" })).toBeVisible();
+  expect(loaded.filter((name) => late.includes(name))).toEqual(["Obstacles"]);
 });

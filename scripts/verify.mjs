@@ -43,6 +43,7 @@ check("types", run("npm", ["run", "--silent", "typecheck"]));
 check("lint", run("npm", ["run", "--silent", "lint"]));
 check("format", run("npm", ["run", "--silent", "format:check"]));
 check("layers", run("npm", ["run", "--silent", "layers"]));
+check("every public function shown or counted", run("npm", ["run", "--silent", "untold"]));
 check("dead code", run("npm", ["run", "--silent", "dead"]));
 
 const jest = run("npx", ["jest", "--silent", "--json", "--outputFile", "reports/jest.json"]);

@@ -17,7 +17,7 @@ import type { FieldSpec } from "../forms/field-spec";
 import { RecordForm } from "../forms/RecordForm";
 import { placeFields } from "../forms/when-and-where";
 import { useChangeLibrary, useOwnLibrary } from "../store/library";
-import { OwnSubjectForm } from "./OwnSubjectForm";
+import { OwnSubjectForm } from "../subjects/OwnSubjectForm";
 import type { SectionKey } from "./sections";
 
 interface Props {

@@ -58,7 +58,6 @@ export function OutingActions({ outing, kit, preferences, onDone }: Props) {
       <Button label="Duplicate" onPress={() => void onDuplicate()} />
       <Button label={outing.archived ? "Restore" : "Archive"} onPress={() => void onPutAway()} />
       <Button label="Delete" kind="danger" onPress={() => void onRemove()} />
-      <Button label="Close" kind="plain" onPress={onDone} />
     </View>
   );
 }

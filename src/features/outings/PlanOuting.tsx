@@ -15,7 +15,7 @@ import { kindWords, savingFailure } from "@/words";
 import type { FieldSpec } from "../forms/field-spec";
 import { RecordForm } from "../forms/RecordForm";
 import { inOneDay, placeFields, placeShape, WINDOW_FIELDS, windowShape } from "../forms/when-and-where";
-import { useSubjectChoice } from "../library/use-subjects";
+import { useSubjectChoice } from "../subjects/use-subjects";
 import { useOwnLibrary } from "../store/library";
 import { useSaveOuting } from "../store/outings";
 import { FromHere } from "../forms/FromHere";

@@ -12,7 +12,15 @@ interface Props {
 }
 
 /** A hatch to fill with: `fill="url(#id)"`. Ids must be unique in the document. */
-export const Hatch = memo(function Hatch({ id, ink, ground, gap = 6, weight = 1.6, angle = 45, opacity = 1 }: Props) {
+export const Hatch = memo(function Hatch({
+  id,
+  ink,
+  ground,
+  gap = 6,
+  weight = 1.6,
+  angle = 45,
+  opacity = 1,
+}: Props) {
   return (
     <Defs>
       <Pattern

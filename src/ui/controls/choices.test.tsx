@@ -7,6 +7,7 @@ import { CheckRow } from "./CheckRow";
 import { LengthField } from "./LengthField";
 import { matching } from "./matching";
 import { Picker } from "./Picker";
+import { Segmented } from "./Segmented";
 import { TextField } from "./TextField";
 import { useReorder } from "./useReorder";
 
@@ -38,6 +39,24 @@ test("one of many is chosen from a list that opens, narrows and closes again", a
   await userEvent.click(screen.getByRole("button", { name: /^Tern diving/ }));
   expect(onChoose).toHaveBeenCalledWith("c");
   expect(screen.queryByRole("list")).toBeNull();
+});
+
+test("a group of radios is one stop of the Tab key; arrows choose and go round", async () => {
+  function Held() {
+    const [chosen, setChosen] = useState("b");
+    const segments = ["a", "b", "c"].map((key) => ({ key, label: key.toUpperCase() }));
+    return <Segmented label="Way" segments={segments} chosen={chosen} onChoose={setChosen} />;
+  }
+  render(<Held />);
+  await userEvent.tab();
+  expect(screen.getByRole("radio", { name: "B" })).toHaveFocus();
+  await userEvent.keyboard("{ArrowRight}");
+  expect(screen.getByRole("radio", { name: "C" })).toHaveFocus();
+  expect(screen.getByRole("radio", { name: "C" })).toBeChecked();
+  await userEvent.keyboard("{ArrowDown}{ArrowLeft}");
+  expect(screen.getByRole("radio", { name: "C" })).toBeChecked();
+  await userEvent.tab();
+  expect(document.body).toHaveFocus();
 });
 
 test("a line is in or out", async () => {

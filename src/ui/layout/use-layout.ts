@@ -23,7 +23,7 @@ export interface Layout {
 }
 
 /** How a screen is laid out at the window's size. */
-export function layoutOf(width: number, height: number): Layout {
+function layoutOf(width: number, height: number): Layout {
   const lying = width >= LYING.width && height < LYING.height;
   const columns = width >= WIDE || lying;
   const nav = !columns ? "bottom" : width >= ROOMY && !lying ? "column" : "rail";

@@ -10,8 +10,8 @@ import { Txt } from "@/ui/controls/Txt";
 import { depthWords, intentWords, priorityWords, techniqueWords, toleranceWords } from "@/words";
 import { fieldName, toTyped, type FieldSpec } from "../../forms/field-spec";
 import { RecordForm, type FormHand } from "../../forms/RecordForm";
-import { OwnSubjectForm } from "../../library/OwnSubjectForm";
-import { useSubjectChoice } from "../../library/use-subjects";
+import { OwnSubjectForm } from "../../subjects/OwnSubjectForm";
+import { useSubjectChoice } from "../../subjects/use-subjects";
 import { putShot, removeShot, restoreShot } from "@/outing/edits";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 

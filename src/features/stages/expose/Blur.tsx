@@ -1,4 +1,4 @@
-import { View } from "react-native";
+import { useWindowDimensions, View } from "react-native";
 import { blurLadder, type Assessment, type PartMotion } from "@/core/judge";
 import type { BlurSource } from "@/core/motion";
 import { StackedBar } from "@/ui/charts/StackedBar";
@@ -11,7 +11,9 @@ import { useFound, useOuting } from "../../outing/use-outing";
 const ORDER: readonly BlurSource[] = ["motion", "shake", "defocus", "diffraction", "pixel"];
 /** Clicks between the rungs of the ladder, and how many stand either side of the shutter found. */
 const RUNG = 3;
-const RUNGS = 2;
+const RUNGS = { broad: 2, narrow: 1 };
+/** Px of width under which the ladder has fewer rungs. */
+const NARROW = 380;
 
 const TONES: Readonly<Record<PartMotion["verdict"], Tone>> = {
   held: "moss",
@@ -68,11 +70,13 @@ export function Blur() {
 /** Parts down, shutters across, the smear where they meet; the shutter found stands in the middle, bold. */
 function Ladder({ found }: { found: Assessment }) {
   const input = useOuting((v) => v.input);
+  const { width } = useWindowDimensions();
   const px = pixelsOf(found);
   if (!input) return null;
   const at = found.settings.settings.shutter;
   const { first, last } = found.settings.rails.shutter;
-  const shutters = Array.from({ length: 2 * RUNGS + 1 }, (_, i) => at + (i - RUNGS) * RUNG).filter(
+  const each = width < NARROW ? RUNGS.narrow : RUNGS.broad;
+  const shutters = Array.from({ length: 2 * each + 1 }, (_, i) => at + (i - each) * RUNG).filter(
     (click) => click >= first && click <= last,
   );
   const rungs = blurLadder(input, found, shutters);

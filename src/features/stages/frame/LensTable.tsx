@@ -1,5 +1,5 @@
 import { useMemo } from "react";
-import { Pressable, View } from "react-native";
+import { Pressable, ScrollView, View } from "react-native";
 import { assess, type Assessment, type NoPicture } from "@/core/judge";
 import type { OutingView } from "@/outing/outing-view";
 import type { Converter, Lens } from "@/core/optics";
@@ -58,51 +58,53 @@ export function LensTable() {
   }, [rows, positions, rig, shot, subject, scene, order]);
   if (!rig) return null;
   return (
-    <View role="table" aria-label="Lenses by position">
-      <View role="row" className="flex-row items-end border-b border-line pb-1">
-        <View role="columnheader" className="w-[132px]">
-          <Txt size={14} tone="ink2">
-            {`${percentWords(shot.fill)} wanted`}
-          </Txt>
-        </View>
-        {positions.map((p) => (
-          <View role="columnheader" key={p.id} className="flex-1 items-end">
-            <Txt weight={700}>{p.name}</Txt>
-          </View>
-        ))}
-      </View>
-      {rows.map(({ key, lens, converter }) => (
-        <View role="row" key={key} className="flex-row items-center border-b border-line">
-          <View role="rowheader" className="w-[132px] py-1">
-            <Txt>{lens.name}</Txt>
-            {converter && (
-              <Txt size={14} tone="ink2">
-                {converter.name}
-              </Txt>
-            )}
+    <ScrollView horizontal contentContainerClassName="grow">
+      <View role="table" aria-label="Lenses by position" className="min-w-full grow">
+        <View role="row" className="flex-row items-end border-b border-line pb-1">
+          <View role="columnheader" className="w-[34%] max-w-[132px]">
+            <Txt size={14} tone="ink2">
+              {`${percentWords(shot.fill)} wanted`}
+            </Txt>
           </View>
           {positions.map((p) => (
-            <View role="cell" key={p.id} className="flex-1">
-              <Cell
-                found={cells.get(`${key} ${p.id}`)}
-                ordered={shot.deliveredLongEdgePx}
-                says={`${lens.name}${converter ? ` with ${converter.name}` : ""} from ${p.name}`}
-                chosen={
-                  p.id === here &&
-                  lens.id === choice.lensId &&
-                  (converter?.id ?? null) === (rig.converter?.id ?? null)
-                }
-                onPress={() => {
-                  const mounted = { lensId: lens.id, converterId: converter?.id ?? null };
-                  commit(editChoice(shot.id, { ...mounted, positionId: p.id, focalLengthMm: null }));
-                  standAt(p.id);
-                }}
-              />
+            <View role="columnheader" key={p.id} className="min-w-[58px] flex-1 items-end">
+              <Txt weight={700}>{p.name}</Txt>
             </View>
           ))}
         </View>
-      ))}
-    </View>
+        {rows.map(({ key, lens, converter }) => (
+          <View role="row" key={key} className="flex-row items-center border-b border-line">
+            <View role="rowheader" className="w-[34%] max-w-[132px] py-1">
+              <Txt>{lens.name}</Txt>
+              {converter && (
+                <Txt size={14} tone="ink2">
+                  {converter.name}
+                </Txt>
+              )}
+            </View>
+            {positions.map((p) => (
+              <View role="cell" key={p.id} className="min-w-[58px] flex-1">
+                <Cell
+                  found={cells.get(`${key} ${p.id}`)}
+                  ordered={shot.deliveredLongEdgePx}
+                  says={`${lens.name}${converter ? ` with ${converter.name}` : ""} from ${p.name}`}
+                  chosen={
+                    p.id === here &&
+                    lens.id === choice.lensId &&
+                    (converter?.id ?? null) === (rig.converter?.id ?? null)
+                  }
+                  onPress={() => {
+                    const mounted = { lensId: lens.id, converterId: converter?.id ?? null };
+                    commit(editChoice(shot.id, { ...mounted, positionId: p.id, focalLengthMm: null }));
+                    standAt(p.id);
+                  }}
+                />
+              </View>
+            ))}
+          </View>
+        ))}
+      </View>
+    </ScrollView>
   );
 }
 

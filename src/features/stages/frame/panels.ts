@@ -1,6 +1,6 @@
 import { always, withPicture, withStage, type Panel } from "../screen/panel";
 import { KitForShot, mountedWords } from "../shot/KitForShot";
-import { Depth } from "./Depth";
+import { Depth, depthAnswer } from "./Depth";
 import { FrameHead } from "./FrameHead";
 import { LensTable, lensesAnswer } from "./LensTable";
 import { Picture } from "./Picture";
@@ -23,7 +23,15 @@ export const FRAME: readonly Panel[] = [
     when: withPicture,
     load: withStage(Picture),
   },
-  { id: "depth", title: "Depth", phone: "lead", wide: "main", when: withPicture, load: withStage(Depth) },
+  {
+    id: "depth",
+    title: "Depth",
+    phone: "open",
+    wide: "main",
+    when: withPicture,
+    answer: depthAnswer,
+    load: withStage(Depth),
+  },
   {
     id: "lenses",
     title: "Lenses by position",

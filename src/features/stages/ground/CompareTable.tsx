@@ -1,5 +1,5 @@
 import { memo, useMemo, type ReactNode } from "react";
-import { Pressable, View } from "react-native";
+import { Pressable, ScrollView, View } from "react-native";
 import { walkRound, type Position } from "@/core/ground";
 import type { OutingView } from "@/outing/outing-view";
 import type { Assessment } from "@/core/judge";
@@ -70,26 +70,28 @@ export function CompareTable() {
   const along = useOuting((v) => v.shot.along ?? "height");
   const walkTo = useWalks();
   return (
-    <View role="table" aria-label="Positions compared">
-      <View role="row" className="flex-row items-end border-b border-line">
-        <RowHead words="From" />
-        {positions.map((p) => (
-          <PositionHead key={p.id} position={p} />
-        ))}
-      </View>
-      {LINES.map((line) => (
-        <TableRow key={line.name} name={line.name === FILLED ? `Of the ${along}` : line.name}>
+    <ScrollView horizontal contentContainerClassName="grow">
+      <View role="table" aria-label="Positions compared" className="min-w-full grow">
+        <View role="row" className="flex-row items-end border-b border-line">
+          <RowHead words="From" />
           {positions.map((p) => (
-            <Found key={p.id} positionId={p.id} line={line} />
+            <PositionHead key={p.id} position={p} />
+          ))}
+        </View>
+        {LINES.map((line) => (
+          <TableRow key={line.name} name={line.name === FILLED ? `Of the ${along}` : line.name}>
+            {positions.map((p) => (
+              <Found key={p.id} positionId={p.id} line={line} />
+            ))}
+          </TableRow>
+        ))}
+        <TableRow name="Walk there">
+          {positions.map((p) => (
+            <Cell key={p.id} words={walkTo(p.id)} />
           ))}
         </TableRow>
-      ))}
-      <TableRow name="Walk there">
-        {positions.map((p) => (
-          <Cell key={p.id} words={walkTo(p.id)} />
-        ))}
-      </TableRow>
-    </View>
+      </View>
+    </ScrollView>
   );
 }
 
@@ -97,7 +99,7 @@ function PositionHead({ position: { id, name } }: { position: Position }) {
   const here = useOuting((v) => v.position?.id === id);
   const { standAt } = useOpenOuting();
   return (
-    <View role="columnheader" className="flex-1">
+    <View role="columnheader" className="min-w-[58px] flex-1">
       <Pressable
         role="button"
         aria-label={`Stand at ${name}`}
@@ -115,7 +117,7 @@ function PositionHead({ position: { id, name } }: { position: Position }) {
 
 const RowHead = memo(function RowHead({ words }: { words: string }) {
   return (
-    <View role="rowheader" className="w-[104px]">
+    <View role="rowheader" className="w-[30%] max-w-[104px]">
       <Txt tone="ink2">{words}</Txt>
     </View>
   );
@@ -146,7 +148,7 @@ function Found({ positionId, line }: { positionId: string; line: Line }) {
 
 const Cell = memo(function Cell({ words, bad, here }: { words: string; bad?: boolean; here?: boolean }) {
   return (
-    <View role="cell" className="flex-1">
+    <View role="cell" className="min-w-[58px] flex-1">
       <Txt
         weight={here ? 700 : 400}
         tone={bad ? "bracken" : "ink"}

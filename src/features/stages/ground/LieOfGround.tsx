@@ -1,15 +1,10 @@
 import { View } from "react-native";
 import { SURFACES } from "@/core/ground";
-import type { OutingView } from "@/outing/outing-view";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Segmented } from "@/ui/controls/Segmented";
 import { editVenue, setCover, setLit, setSurface } from "@/outing/edits";
-import { bearingWords, surfaceWords } from "@/words";
+import { surfaceWords } from "@/words";
 import { useCommit, useOuting } from "../../outing/use-outing";
-
-/** How the ground lies and what it is made of, in a line. */
-export const lieAnswer = ({ outing: { ground } }: OutingView): string =>
-  `${surfaceWords(ground.surface ?? "grass").toLowerCase()}, long axis to ${bearingWords(ground.venue.bearing)}`;
 
 /** Daylight factor of a hall with few windows, and of a wood (common practice). */
 const HALL_DAYLIGHT = 0.01;

@@ -6,8 +6,7 @@ import { LengthField } from "@/ui/controls/LengthField";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
-import type { OutingView } from "@/outing/outing-view";
-import { countWords, metresWords, obstacleWords } from "@/words";
+import { metresWords, obstacleWords } from "@/words";
 import { addObstacle, editObstacle, removeObstacle } from "@/outing/edits";
 import { useCommit, useOuting } from "../../outing/use-outing";
 import { FAR, NameField } from "./ground-fields";
@@ -26,10 +25,6 @@ const USUAL: Readonly<Record<Obstacle["kind"], readonly [number, number, number]
 
 /** Metres behind the subject at which a further thing is put. */
 const BEHIND = 25;
-
-/** What stands there, counted. */
-export const obstaclesAnswer = ({ outing }: OutingView): string =>
-  countWords(outing.ground.obstacles.length, "thing");
 
 /** What stands on the ground: listed, added across the view, shaped by its measures. */
 export function Obstacles() {

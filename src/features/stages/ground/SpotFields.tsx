@@ -1,15 +1,10 @@
 import { View } from "react-native";
-import type { OutingView } from "@/outing/outing-view";
 import { Button } from "@/ui/controls/Button";
 import { LengthField } from "@/ui/controls/LengthField";
 import { NumberField } from "@/ui/controls/NumberField";
 import { addSpot, editSpot, removeSpot } from "@/outing/edits";
 import { useCommit, useOuting } from "../../outing/use-outing";
 import { FAR, NameField } from "./ground-fields";
-
-/** Where the shot in hand happens, in a line. */
-export const spotAnswer = ({ outing, shot }: OutingView): string =>
-  outing.ground.spots.find((s) => s.id === shot.spotId)?.name ?? "";
 
 /** Where the subject of the shot in hand will be, how high it is aimed at, and which way it faces. */
 export function SpotFields() {

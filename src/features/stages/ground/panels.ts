@@ -1,16 +1,13 @@
 import { countWords } from "@/words";
-import { always, withPicture, withStage, type Panel } from "../screen/panel";
+import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
 import { ShotList } from "../shot/ShotList";
+import { lieAnswer, obstaclesAnswer, spotAnswer } from "./answers";
 import { CompareTable, comparedAnswer } from "./CompareTable";
-import { FindPlaces } from "./FindPlaces";
 import { GroundPlan } from "./GroundPlan";
-import { LieOfGround, lieAnswer } from "./LieOfGround";
-import { Obstacles, obstaclesAnswer } from "./Obstacles";
 import { PlaceFields, positionAnswer } from "./PlaceFields";
 import { PlaceFigures } from "./PlaceFigures";
 import { CautionsHere, PlaceHead, WatchHere } from "./PlaceHead";
 import { SkyAndLamps, skyAnswer } from "./SkyAndLamps";
-import { SpotFields, spotAnswer } from "./SpotFields";
 
 /** Ground: where to stand, what each place sees, where the light comes from. */
 export const GROUND: readonly Panel[] = [
@@ -55,10 +52,10 @@ export const GROUND: readonly Panel[] = [
     id: "find-places",
     title: "Places for this shot",
     phone: "folded",
-    wide: "open",
+    wide: "folded",
     when: ({ rig }) => rig !== undefined,
     answer: () => "anywhere you may stand, with each of your lenses",
-    load: withStage(FindPlaces),
+    load: whenSeen(async () => (await import("./FindPlaces")).FindPlaces),
   },
   {
     id: "sky",
@@ -85,7 +82,7 @@ export const GROUND: readonly Panel[] = [
     wide: "folded",
     when: always,
     answer: spotAnswer,
-    load: withStage(SpotFields),
+    load: whenSeen(async () => (await import("./SpotFields")).SpotFields),
   },
   {
     id: "obstacles",
@@ -94,7 +91,7 @@ export const GROUND: readonly Panel[] = [
     wide: "folded",
     when: always,
     answer: obstaclesAnswer,
-    load: withStage(Obstacles),
+    load: whenSeen(async () => (await import("./Obstacles")).Obstacles),
   },
   {
     id: "lie",
@@ -103,7 +100,7 @@ export const GROUND: readonly Panel[] = [
     wide: "folded",
     when: always,
     answer: lieAnswer,
-    load: withStage(LieOfGround),
+    load: whenSeen(async () => (await import("./LieOfGround")).LieOfGround),
   },
   {
     id: "cautions-here",

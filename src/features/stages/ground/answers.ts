@@ -1,0 +1,16 @@
+import type { OutingView } from "@/outing/outing-view";
+import { bearingWords, countWords, surfaceWords } from "@/words";
+
+// The lines of the panels that are loaded when they are first seen: they stand here, so that saying them loads nothing.
+
+/** What stands there, counted. */
+export const obstaclesAnswer = ({ outing }: OutingView): string =>
+  countWords(outing.ground.obstacles.length, "thing");
+
+/** How the ground lies and what it is made of, in a line. */
+export const lieAnswer = ({ outing: { ground } }: OutingView): string =>
+  `${surfaceWords(ground.surface ?? "grass").toLowerCase()}, long axis to ${bearingWords(ground.venue.bearing)}`;
+
+/** Where the shot in hand happens, in a line. */
+export const spotAnswer = ({ outing, shot }: OutingView): string =>
+  outing.ground.spots.find((s) => s.id === shot.spotId)?.name ?? "";
