@@ -9,7 +9,7 @@ import { holdRails } from "@/outing/edits";
 import { useCommit, useFound, useOuting } from "../../outing/use-outing";
 import { DRAWN, heldAfterPush, LONGEST, RAILS, ticksOf } from "./rail-scales";
 
-const WIDEST_CLICK = 22;
+const WIDEST_CLICK = 34;
 
 /** Why a rail goes no further, while it stands at an end that lens or body make. */
 function stopWords(rail: Rail, { at, first, last }: RailState): string | undefined {

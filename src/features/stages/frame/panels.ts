@@ -28,6 +28,7 @@ export const FRAME: readonly Panel[] = [
     title: "Depth",
     phone: "open",
     wide: "main",
+    lying: "open",
     when: withPicture,
     answer: depthAnswer,
     load: withStage(Depth),

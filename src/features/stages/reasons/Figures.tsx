@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { Pressable, View } from "react-native";
+import { Pressable, useWindowDimensions, View } from "react-native";
 import { Txt, type Tone } from "@/ui/controls/Txt";
 
 export interface Shown {
@@ -27,6 +27,9 @@ export function Figures({ figures, asked, onAsk }: Props) {
   );
 }
 
+/** Px of width under which four values stand side by side only in smaller type. */
+const NARROW = 380;
+
 interface FigureProps extends Omit<Shown, "key"> {
   readonly id: string;
   readonly asked: boolean;
@@ -34,15 +37,16 @@ interface FigureProps extends Omit<Shown, "key"> {
 }
 
 const Figure = memo(function Figure({ id, value, label, tone = "ink", asked, onAsk }: FigureProps) {
+  const narrow = useWindowDimensions().width < NARROW;
   return (
     <Pressable
       role="button"
       aria-label={`${value}, ${label}. Why?`}
       aria-expanded={asked}
       onPress={() => onAsk(id)}
-      className={`min-h-12 min-w-0 shrink border-b-2 active:opacity-70 ${asked ? "border-water" : "border-transparent"}`}
+      className={`min-h-12 shrink border-b-2 active:opacity-70 ${asked ? "border-water" : "border-transparent"}`}
     >
-      <Txt size={20} weight={700} tone={tone}>
+      <Txt size={narrow ? 18 : 20} weight={700} tone={tone} className="whitespace-nowrap">
         {value}
       </Txt>
       <Txt size={14} tone="ink2">
