@@ -36,6 +36,8 @@ test("a first visit offers the demo", async ({ page }) => {
 test("an outing from nothing is walked to a field card and back to a review", async ({ page }) => {
   await firstVisit(page);
   await page.getByRole("button", { name: "Start my own" }).click();
+  await page.getByRole("button", { name: "Full-frame 45 MP body", exact: true }).click();
+  await page.getByRole("button", { name: /^100–400 mm/ }).click();
   await plan(page, DERBY);
   await page.getByRole("button", { name: /^Ground: Football pitch/ }).click();
   await page.getByLabel("Search ground").fill("rugby union");
@@ -84,6 +86,7 @@ test("an outing from nothing is walked to a field card and back to a review", as
 test("what cannot be is said beside its field, and no outing is made", async ({ page }) => {
   await firstVisit(page);
   await page.getByRole("button", { name: "Start my own" }).click();
+  await page.getByRole("button", { name: "Use a generic bag for now" }).click();
   await plan(page, {
     ...DERBY,
     "Name of the outing": "",
@@ -125,6 +128,7 @@ test("coordinates copied from elsewhere fill both fields, and a length is typed 
 test("the device tells the place when it is allowed to, and a refusal is said", async ({ page, context }) => {
   await firstVisit(page);
   await page.getByRole("button", { name: "Start my own" }).click();
+  await page.getByRole("button", { name: "Use a generic bag for now" }).click();
   await page.getByRole("button", { name: "Use my location" }).click();
   await expect(page.getByText(/may not tell where you are|cannot be found|cannot tell/)).toBeVisible();
   await context.grantPermissions(["geolocation"]);

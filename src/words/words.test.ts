@@ -1,7 +1,7 @@
 import { demoKit, demoOutings } from "../../demo";
 import { DEFAULT_PREFERENCES, windowOf } from "@/data";
 import { createAssessments } from "@/outing/assessments";
-import { readFileSync, readdirSync } from "node:fs";
+import { readFileSync } from "node:fs";
 import path from "node:path";
 import { SOURCES } from "@/core/units";
 import { shutterNearest } from "@/core/exposure";

@@ -1,3 +1,4 @@
+import { zodResolver } from "@hookform/resolvers/zod";
 import { useMemo, type ReactNode } from "react";
 import { Controller, useForm, type Control } from "react-hook-form";
 import { View } from "react-native";
@@ -6,7 +7,7 @@ import { Button } from "@/ui/controls/Button";
 import { Segmented } from "@/ui/controls/Segmented";
 import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
-import { fieldName, readTyped, resolverOf, toTyped, unitOf, type FieldSpec, type Typed } from "./field-spec";
+import { fieldName, toTyped, typedSchema, unitOf, type FieldSpec, type Typed } from "./field-spec";
 
 interface Props<T> {
   readonly specs: readonly FieldSpec[];
@@ -47,17 +48,14 @@ export function RecordForm<T>({
   instead,
   more,
 }: Props<T>) {
-  const resolver = useMemo(() => resolverOf(specs, record, schema), [specs, record, schema]);
+  const resolver = useMemo(() => zodResolver(typedSchema(specs, record, schema)), [specs, record, schema]);
   const defaultValues = useMemo(() => toTyped(specs, record), [specs, record]);
-  const { control, handleSubmit, setValue, getValues } = useForm<Typed>({
+  const { control, handleSubmit, setValue, getValues } = useForm<Typed, unknown, T>({
     defaultValues,
     resolver,
     mode: "onTouched",
   });
-  const onSubmit = handleSubmit((typed) => {
-    const read = readTyped(specs, typed, record, schema);
-    if (read.ok) onSave(read.value);
-  });
+  const onSubmit = handleSubmit((value) => onSave(value));
   const hand: FormHand = {
     set: (key, text) => setValue(fieldName(key), text, { shouldValidate: true, shouldDirty: true }),
     typed: (key) => getValues(fieldName(key)) ?? "",
@@ -86,14 +84,14 @@ export function RecordForm<T>({
   );
 }
 
-interface FieldProps {
+interface FieldProps<T> {
   readonly spec: FieldSpec;
-  readonly control: Control<Typed>;
+  readonly control: Control<Typed, unknown, T>;
   readonly onChosen: (chosen: string) => void;
   readonly onSpread: (texts: Readonly<Record<string, string>>) => void;
 }
 
-function Field({ spec, control, onChosen, onSpread }: FieldProps) {
+function Field<T>({ spec, control, onChosen, onSpread }: FieldProps<T>) {
   return (
     <Controller
       name={fieldName(spec.key)}

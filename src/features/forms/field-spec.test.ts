@@ -2,7 +2,7 @@ import { z } from "zod";
 import { bodySchema } from "@/data";
 import { demoKit } from "../../../demo";
 import { setDisplay } from "@/words";
-import { fieldName, readTyped, resolverOf, toTyped, type FieldSpec } from "./field-spec";
+import { fieldName, readTyped, toTyped, typedSchema, type FieldSpec } from "./field-spec";
 
 const SPECS: readonly FieldSpec[] = [
   { kind: "text", key: "name", label: "Name" },
@@ -57,18 +57,16 @@ test.each([
   if (!found.ok) expect(found.errors[key]).toBe(message);
 });
 
-test("the form library gets the same errors under its own names", async () => {
-  const wrong = await resolverOf(SPECS, body, bodySchema)(
-    { ...typed, [fieldName("format.widthMm")]: "x" },
-    undefined,
-    {
-      fields: {},
-      shouldUseNativeValidation: false,
-    },
-  );
-  expect(wrong.errors[fieldName("format.widthMm")]).toMatchObject({
-    message: "Type a number from 1 to 200.",
-  });
+test("as a schema it gives the record, or the same faults at the names of the fields", () => {
+  const schema = typedSchema(SPECS, body, bodySchema);
+  expect(schema.parse(typed)).toMatchObject({ name: body.name, isoCeiling: body.isoCeiling });
+  const wrong = schema.safeParse({ ...typed, [fieldName("format.widthMm")]: "x" });
+  expect(wrong.error!.issues).toEqual([
+    expect.objectContaining({
+      path: [fieldName("format.widthMm")],
+      message: "Type a number from 1 to 200.",
+    }),
+  ]);
 });
 
 test("lengths are written in the user's unit and kept in metres; shares in percent", () => {

@@ -1,5 +1,4 @@
-import type { FieldErrors, Resolver } from "react-hook-form";
-import type { z } from "zod";
+import { z } from "zod";
 import { lengthShown, lengthUnit, metresFrom, readLengthShown, readNumber } from "@/words";
 
 /** What every field has. */
@@ -155,17 +154,19 @@ export function readTyped<T>(
 const sentence = (message: string): string =>
   `${message.charAt(0).toUpperCase()}${message.slice(1)}${message.endsWith(".") ? "" : "."}`;
 
-/** The same check as the form library asks for it. */
-export const resolverOf =
-  <T>(specs: readonly FieldSpec[], base: object, schema: z.ZodType<T>): Resolver<Typed> =>
-  (typed) => {
+/** The fields' text as a schema whose output is the record; what is refused stands at the name of its field. */
+export const typedSchema = <T>(
+  specs: readonly FieldSpec[],
+  base: object,
+  schema: z.ZodType<T>,
+): z.ZodType<T, Typed> =>
+  z.record(z.string(), z.string()).transform((typed, context) => {
     const read = readTyped(specs, typed, base, schema);
-    if (read.ok) return { values: typed, errors: {} };
-    const errors = Object.fromEntries(
-      Object.entries(read.errors).map(([key, message]) => [fieldName(key), { type: "refused", message }]),
-    );
-    return { values: {}, errors: errors as FieldErrors<Typed> };
-  };
+    if (read.ok) return read.value;
+    for (const [key, message] of Object.entries(read.errors))
+      context.addIssue({ code: "custom", path: [fieldName(key)], message });
+    return z.NEVER;
+  });
 
 /** The unit behind a field, if it has one. */
 export function unitOf(spec: FieldSpec): string | undefined {

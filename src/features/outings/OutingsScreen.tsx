@@ -3,7 +3,7 @@ import MoreIcon from "lucide-react-native/icons/ellipsis";
 import { Link } from "expo-router";
 import { useState } from "react";
 import { Pressable, View } from "react-native";
-import { choiceOf, type Outing, type Unreadable } from "@/data";
+import { choiceOf, type Outing, type StoredKit, type Unreadable } from "@/data";
 import type { newOuting } from "@/outing/begin/new-outing";
 import { Button, IconButton } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
@@ -32,12 +32,14 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
   const { data, isPending } = useOutings();
   const { begun, begin } = useBeginning();
   const now = useMinuteClock();
-  const [planning, setPlanning] = useState(false);
+  const [step, setStep] = useState<"kit" | "outing">();
   const [asked, setAsked] = useState<Outing>();
-  const plan = (): void => {
-    // An outing needs a kit to be walked with.
-    if (begun === false) void begin("own");
-    setPlanning(true);
+  // An outing needs a kit to be walked with: who has none yet says what they own first.
+  const plan = (): void => setStep(begun === false ? "kit" : "outing");
+  const close = (): void => setStep(undefined);
+  const onKit = async (kit?: StoredKit): Promise<void> => {
+    await begin("own", kit);
+    setStep("outing");
   };
   useHotkeys({ n: plan });
   const outings = data?.outings ?? [];
@@ -71,9 +73,14 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
       {data?.unreadable.map((broken) => (
         <BrokenRecord key={broken.id} broken={broken} />
       ))}
+      {step === "kit" && (
+        <Late load={loadFirstKit} waiting="One moment">
+          {(FirstKit) => <FirstKit onChosen={(kit) => void onKit(kit)} onClose={close} />}
+        </Late>
+      )}
       <PlanNew
-        open={planning}
-        onClose={() => setPlanning(false)}
+        open={step === "outing"}
+        onClose={close}
         outings={outings}
         now={now}
         loadNewOuting={loadNewOuting}
@@ -234,6 +241,7 @@ interface PlanProps {
   readonly loadNewOuting: () => Promise<typeof newOuting>;
 }
 
+const loadFirstKit = async () => (await import("./FirstKit")).FirstKit;
 const loadPlanOuting = async () => (await import("./PlanOuting")).PlanOuting;
 
 function PlanNew({ open, now, ...rest }: PlanProps) {

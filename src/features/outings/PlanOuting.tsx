@@ -16,6 +16,7 @@ import type { FieldSpec } from "../forms/field-spec";
 import { RecordForm } from "../forms/RecordForm";
 import { inOneDay, placeFields, placeShape, WINDOW_FIELDS, windowShape } from "../forms/when-and-where";
 import { useSubjectChoice } from "../subjects/use-subjects";
+import { placesOf, type KnownPlace } from "./known-places";
 import { useOwnLibrary } from "../store/library";
 import { useSaveOuting } from "../store/outings";
 import { FromHere } from "../forms/FromHere";
@@ -84,6 +85,8 @@ function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: 
   const subjects = useSubjectChoice();
   const { own = EMPTY_LIBRARY } = useOwnLibrary();
   const mine = own.venues.find((v) => OWN + v.id === template);
+  const known = useMemo(() => placesOf(outings), [outings]);
+  const [place, setPlace] = useState<KnownPlace>();
   const grounds = [
     ...own.venues.map((v) => ({ key: OWN + v.id, title: v.name, detail: "yours" })),
     ...GROUNDS,
@@ -117,7 +120,7 @@ function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: 
         staging: STAGINGS.get(subjectId),
         group: groupOf(subjectId),
         template: venueId,
-        bearing: mine?.bearing,
+        bearing: mine?.bearing ?? (place?.template === venueId ? place.bearing : undefined),
         zone: zoneOf(wish.latitude, wish.longitude),
       },
       kit ?? ownBeginning(),
@@ -165,6 +168,21 @@ function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: 
             }}
           />
           <Picker label="First subject" items={subjects.items} chosen={subjectId} onChoose={chooseSubject} />
+          {known.length > 0 && (
+            <Picker
+              label="A place from before"
+              items={known.map((p) => ({ key: p.id, title: p.name, detail: p.coordinates }))}
+              chosen={place?.id ?? ""}
+              onChoose={(id) => {
+                const chosen = known.find((p) => p.id === id)!;
+                setPlace(chosen);
+                chooseGround(chosen.template);
+                set("place", chosen.name);
+                set("latitude", String(chosen.latitude));
+                set("longitude", String(chosen.longitude));
+              }}
+            />
+          )}
           <FromHere set={set} />
         </View>
       )}

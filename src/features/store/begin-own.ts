@@ -1,5 +1,5 @@
-import type { Beginning } from "@/data";
+import type { Beginning, StoredKit } from "@/data";
 import { ownBeginning } from "./own-beginning";
 
-/** Loaded by itself: an empty list and a generic bag. */
-export const beginOwn = (): Beginning => ({ kit: ownBeginning(), outings: [] });
+/** Loaded by itself: an empty list, and the kit that was chosen or a generic bag. */
+export const beginOwn = (kit: StoredKit = ownBeginning()): Beginning => ({ kit, outings: [] });

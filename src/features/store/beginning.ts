@@ -1,22 +1,23 @@
+import type { StoredKit } from "@/data";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { loadDemo, loadOwn } from "./beginnings";
 import { openRepository } from "./open-repository";
 
 const BEGUN_KEY = ["begun"];
 
-/** Whether anything was begun in this browser, and how to begin: with the demo, or with an empty list and a generic bag. */
+/** Whether anything was begun in this browser, and how to begin: with the demo, or with an empty list and one's own kit or a generic bag. */
 export function useBeginning(): {
   readonly begun: boolean | undefined;
-  readonly begin: (how: "demo" | "own") => Promise<void>;
+  readonly begin: (how: "demo" | "own", kit?: StoredKit) => Promise<void>;
 } {
   const client = useQueryClient();
   const { data } = useQuery({
     queryKey: BEGUN_KEY,
     queryFn: async () => (await openRepository()).isBegun(),
   });
-  const begin = async (how: "demo" | "own"): Promise<void> => {
+  const begin = async (how: "demo" | "own", kit?: StoredKit): Promise<void> => {
     const repository = await openRepository();
-    await repository.begin(how === "demo" ? loadDemo : loadOwn);
+    await repository.begin(how === "demo" ? loadDemo : () => loadOwn(kit));
     await client.invalidateQueries();
   };
   return { begun: data, begin };

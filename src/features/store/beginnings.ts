@@ -1,4 +1,4 @@
-import type { Beginning } from "@/data";
+import type { Beginning, StoredKit } from "@/data";
 
 /** The demo's outings and kit, loaded when they are asked for. */
 export async function loadDemo(): Promise<Beginning> {
@@ -6,7 +6,7 @@ export async function loadDemo(): Promise<Beginning> {
   return { kit: demoKit, outings: demoOutings };
 }
 
-/** An empty list and a generic bag. */
-export async function loadOwn(): Promise<Beginning> {
-  return (await import("./begin-own")).beginOwn();
+/** An empty list, with a kit or a generic bag. */
+export async function loadOwn(kit?: StoredKit): Promise<Beginning> {
+  return (await import("./begin-own")).beginOwn(kit);
 }

@@ -1,3 +1,4 @@
+import { HALL_DAYLIGHT } from "../edits/light";
 import type { Scenery, Staging } from "@/core/catalogue";
 import {
   fromVenue,
@@ -76,9 +77,6 @@ function meet({ subject, staging }: NewOuting, venue: VenueTemplate, lie: Ground
     scenery: known?.scenery ?? (open ? "plain" : "venue"),
   };
 }
-
-/** Daylight factor of a hall with few windows (common practice). */
-const HALL_DAYLIGHT = 0.01;
 
 /** An outing that can be walked at once: its ground, a spot, a shot, a position from which it can be had, the light of its hour. */
 export function newOuting(

@@ -4,6 +4,8 @@ import { demoKit, demoOutings } from "../../../demo";
 import {
   addObstacle,
   addPosition,
+  changeVenue,
+  HALL_DAYLIGHT,
   addSeries,
   addSpot,
   editChoice,
@@ -125,4 +127,20 @@ test("what stands is added, reshaped and taken away; lamps come and go with the 
   expect([wood.roof, wood.leaves]).toEqual([undefined, { daylightShare: 0.03 }]);
   expect(check(setCover("open", 0)(hall)).light).toMatchObject({ roof: undefined, leaves: undefined });
   expect(check(setSurface("snow")(outing)).ground.surface).toBe("snow");
+});
+
+test("another venue brings its hall, its surface and its roof, and asks for leave anew; back outdoors the roof is gone", () => {
+  const allowed = { ...outing, ground: { ...outing.ground, leave: ["run-off" as const] } };
+  const court = check(changeVenue("handball")(allowed));
+  expect(court.ground.hall!.height).toBeGreaterThan(5);
+  expect([court.ground.surface, court.ground.leave]).toEqual(["floor", []]);
+  expect(court.light.roof).toEqual({ daylightShare: HALL_DAYLIGHT });
+  expect(court.ground.positions).toBe(outing.ground.positions);
+  const field = check(changeVenue("football")(court));
+  expect(["hall" in field.ground, "roof" in field.light, field.ground.surface]).toEqual([
+    false,
+    false,
+    "grass",
+  ]);
+  expect(changeVenue("none-such")(outing)).toBe(outing);
 });

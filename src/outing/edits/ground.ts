@@ -1,8 +1,35 @@
-import type { Surface, Venue } from "@/core/ground";
+import { OPEN_GROUND, venueTemplate, type Surface, type Venue } from "@/core/ground";
+import { hallFor, type Outing } from "@/data";
 import { editGround, type Edit } from "./edit";
+import { HALL_DAYLIGHT } from "./light";
 
 export const editVenue = (edit: Partial<Venue>): Edit =>
   editGround((g) => ({ venue: { ...g.venue, ...edit } }));
+
+/** A roof where the venue has one, open sky where it has none; leaves stay where they were. */
+function coverOf({ roof, ...light }: Outing["light"], indoors: boolean): Outing["light"] {
+  return indoors ? { ...light, leaves: undefined, roof: roof ?? { daylightShare: HALL_DAYLIGHT } } : light;
+}
+
+/**
+ * Another venue in the same place, lying the same way: its hall and its surface come with it, and leave is asked anew.
+ * Positions, spots and what was placed stay where they are; what may not be stood on now is said.
+ */
+export const changeVenue =
+  (template: string): Edit =>
+  (outing) => {
+    const found = venueTemplate(template);
+    if (!found.ok) return outing;
+    const venue = { ...outing.ground.venue, template };
+    const { hall: _hall, ...ground } = outing.ground;
+    const hall = hallFor(venue);
+    const surface = template === OPEN_GROUND.id ? ground.surface : (found.value.surface ?? "grass");
+    return {
+      ...outing,
+      ground: { ...ground, venue, surface, leave: [], ...(hall && { hall }) },
+      light: coverOf(outing.light, hall !== undefined),
+    };
+  };
 
 /** What the ground at large is made of. */
 export const setSurface = (surface: Surface): Edit => editGround(() => ({ surface }));

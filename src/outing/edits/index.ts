@@ -1,8 +1,8 @@
 /** Edits of an outing. Those of readings stand apart: they alone need what computes. */
 export type { Edit } from "./edit";
 export { editOuting } from "./brief";
-export { editVenue, setSurface } from "./ground";
-export { setCloud, setCover, setLamps, setLit, setPassing } from "./light";
+export { changeVenue, editVenue, setSurface } from "./ground";
+export { HALL_DAYLIGHT, setCloud, setCover, setLamps, setLit, setPassing } from "./light";
 export { addSeries, removeSeries } from "./log";
 export { addObstacle, editObstacle, removeObstacle } from "./obstacle";
 export { addPosition, movePosition, newPosition, removePosition } from "./position";

@@ -1,13 +1,14 @@
 import { View } from "react-native";
-import { SURFACES } from "@/core/ground";
+import { OPEN_GROUND, SURFACES, VENUES } from "@/core/ground";
 import { NumberField } from "@/ui/controls/NumberField";
+import { Picker } from "@/ui/controls/Picker";
 import { Segmented } from "@/ui/controls/Segmented";
-import { editVenue, setCover, setLit, setSurface } from "@/outing/edits";
+import { useToast } from "@/ui/controls/toast";
+import { changeVenue, editVenue, HALL_DAYLIGHT, setCover, setLit, setSurface } from "@/outing/edits";
 import { surfaceWords } from "@/words";
-import { useCommit, useOuting } from "../../outing/use-outing";
+import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 
-/** Daylight factor of a hall with few windows, and of a wood (common practice). */
-const HALL_DAYLIGHT = 0.01;
+/** Daylight factor of a wood (common practice). */
 const WOOD_DAYLIGHT = 0.03;
 const WOODS = [
   { key: "0.1", label: "Open wood" },
@@ -15,14 +16,28 @@ const WOODS = [
   { key: "0.005", label: "Forest gloom" },
 ];
 
+const VENUE_ITEMS = [OPEN_GROUND, ...VENUES].map(({ id, name }) => ({ key: id, title: name }));
+
 /** The way the ground lies, what it is made of, what is overhead, and whether there are lamps. */
 export function LieOfGround() {
   const ground = useOuting((v) => v.outing.ground);
   const { roof, leaves, lamps } = useOuting((v) => v.outing.light);
   const commit = useCommit();
+  const { store } = useOpenOuting();
+  const toast = useToast();
   const cover = roof ? "roof" : leaves ? "leaves" : "open";
   return (
     <View className="gap-2">
+      <Picker
+        label="Venue"
+        items={VENUE_ITEMS}
+        chosen={ground.venue.template}
+        onChoose={(template) => {
+          const { outing: before } = store.getState().view;
+          commit(changeVenue(template));
+          toast({ words: "Venue changed; positions stay where they are", undo: () => commit(() => before) });
+        }}
+      />
       <View className="flex-row">
         <NumberField
           label="Long axis, bearing"
