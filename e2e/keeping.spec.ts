@@ -124,8 +124,10 @@ test("a tab that was overtaken says so and changes nothing", async ({ page, cont
   await openGround(page);
   const other = await context.newPage();
   await openGround(other);
+  const before = (await storedOuting(page)).ground.positions;
   await dragTag(other, "B", -60, 20);
   await expect(other.getByRole("status")).toContainText("B moved");
+  await expect.poll(async () => (await storedOuting(page)).ground.positions).not.toEqual(before);
   const theirs = (await storedOuting(page)).ground.positions;
   await dragTag(page, "B", 20, 20);
   await expect(page.getByRole("alert")).toContainText("changed elsewhere");

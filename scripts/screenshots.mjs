@@ -10,6 +10,7 @@ const HALL = "/outing/handball-league-evening";
 const COURSE = "/outing/cross-country-day";
 const HIDE = "/outing/lagoon-at-first-light";
 const PHONE = { width: 390, height: 844 };
+const LYING = { width: 844, height: 390 };
 const WIDE = { width: 1280, height: 800 };
 
 /** Moves the outing's minute by quarters of an hour. */
@@ -21,6 +22,7 @@ const later = (quarters) => async (page) => {
 };
 
 async function findPlaces(page) {
+  await page.getByRole("button", { name: /^Places for this shot/ }).click();
   await page.getByRole("button", { name: "Find places" }).click();
   await page.getByRole("button", { name: "Move B to place 3" }).scrollIntoViewIfNeeded();
 }
@@ -53,7 +55,9 @@ const SHOTS = [
   { name: "expose-phone", url: `${HOCKEY}/expose`, size: PHONE, act: later(8) },
   { name: "expose-wide", url: `${HOCKEY}/expose`, size: WIDE, act: later(8) },
   { name: "run-phone", url: `${HOCKEY}/run`, size: PHONE, act: later(3) },
+  { name: "run-wide", url: `${HOCKEY}/run`, size: WIDE, act: later(3) },
   { name: "run-hide-phone", url: `${HIDE}/run`, size: PHONE, theme: "hide" },
+  { name: "ground-lying-phone", url: `${HALL}/ground`, size: LYING },
   { name: "review-phone", url: `${HOCKEY}/review`, size: PHONE, act: count },
   { name: "kit-phone", url: "/kit", size: PHONE },
   { name: "library-phone", url: "/library", size: PHONE },
@@ -63,8 +67,8 @@ const SHOTS = [
 async function take(browser, { name, url, size, theme = "day", act }) {
   const context = await browser.newContext({
     viewport: size,
-    deviceScaleFactor: size === PHONE ? 2 : 1,
-    hasTouch: size === PHONE,
+    deviceScaleFactor: size === WIDE ? 1 : 2,
+    hasTouch: size !== WIDE,
     timezoneId: "Europe/London",
     serviceWorkers: "block",
   });
