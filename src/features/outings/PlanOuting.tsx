@@ -6,14 +6,22 @@ import { STAGINGS, SUBJECTS, usualSubject, venueWords } from "@/core/catalogue";
 import { OPEN_GROUND, VENUES } from "@/core/ground";
 import { kindOf } from "@/outing/begin/kind-of";
 import type { newOuting } from "@/outing/begin/new-outing";
-import { EMPTY_LIBRARY, name, type Kind, type Preferences, type Outing, type StoredKit } from "@/data";
+import {
+  EMPTY_LIBRARY,
+  name,
+  type Kind,
+  type Library,
+  type Preferences,
+  type Outing,
+  type StoredKit,
+} from "@/data";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Picker } from "@/ui/controls/Picker";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
 import { kindWords, savingFailure } from "@/words";
 import type { FieldSpec } from "../forms/field-spec";
-import { RecordForm } from "../forms/RecordForm";
+import { RecordForm, type FormHand } from "../forms/RecordForm";
 import { inOneDay, placeFields, placeShape, WINDOW_FIELDS, windowShape } from "../forms/when-and-where";
 import { useSubjectChoice } from "../subjects/use-subjects";
 import { placesOf, type KnownPlace } from "./known-places";
@@ -76,43 +84,57 @@ export function PlanOuting({ open, onClose, ...rest }: Props) {
   );
 }
 
-function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: Omit<Props, "open">) {
+/** Kind, ground and first subject belong together: who chooses one gets the others that are met with it, unless they fit. */
+function useStaging(own: Library) {
   const [kind, setKind] = useState<Kind>("field");
   const [template, setTemplate] = useState(USUAL.field.template);
   const [subjectId, setSubjectId] = useState(USUAL.field.subject);
+  const mine = own.venues.find((v) => OWN + v.id === template);
+  const venueId = mine?.template ?? template;
+  return {
+    kind,
+    template,
+    subjectId,
+    mine,
+    venueId,
+    chooseKind: (key: Kind): void => {
+      setKind(key);
+      setTemplate(USUAL[key].template);
+      setSubjectId(USUAL[key].subject);
+    },
+    chooseGround: (key: string): void => {
+      const on = own.venues.find((v) => OWN + v.id === key)?.template ?? key;
+      const fits = on === OPEN_GROUND.id || STAGINGS.get(subjectId)?.venues.includes(on);
+      const met = fits ? subjectId : (usualSubject(on) ?? subjectId);
+      setTemplate(key);
+      setSubjectId(met);
+      setKind(kindOf(on, groupOf(met)));
+    },
+    chooseSubject: (id: string): void => {
+      const venues = STAGINGS.get(id)?.venues;
+      const on = venues && !venues.includes(venueId) ? venues[0]! : undefined;
+      setSubjectId(id);
+      if (on) setTemplate(on);
+      setKind(kindOf(on ?? venueId, groupOf(id)));
+    },
+  };
+}
+
+type Staging = ReturnType<typeof useStaging>;
+
+function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: Omit<Props, "open">) {
   const begun = useMemo(() => ({ date: today, from: "13:00", starts: "14:00", until: "16:00" }), [today]);
   const [trouble, setTrouble] = useState<string>();
+  const [place, setPlace] = useState<KnownPlace>();
   const subjects = useSubjectChoice();
   const { own = EMPTY_LIBRARY } = useOwnLibrary();
-  const mine = own.venues.find((v) => OWN + v.id === template);
-  const known = useMemo(() => placesOf(outings), [outings]);
-  const [place, setPlace] = useState<KnownPlace>();
-  const grounds = [
-    ...own.venues.map((v) => ({ key: OWN + v.id, title: v.name, detail: "yours" })),
-    ...GROUNDS,
-  ];
-  // Ground and subject belong together: who chooses one gets the other that is met with it, unless it fits already.
-  const venueId = mine?.template ?? template;
-  const chooseGround = (key: string): void => {
-    const on = own.venues.find((v) => OWN + v.id === key)?.template ?? key;
-    const fits = on === OPEN_GROUND.id || STAGINGS.get(subjectId)?.venues.includes(on);
-    const met = fits ? subjectId : (usualSubject(on) ?? subjectId);
-    setTemplate(key);
-    setSubjectId(met);
-    setKind(kindOf(on, groupOf(met)));
-  };
-  const chooseSubject = (id: string): void => {
-    const venues = STAGINGS.get(id)?.venues;
-    const on = venues && !venues.includes(venueId) ? venues[0]! : undefined;
-    setSubjectId(id);
-    if (on) setTemplate(on);
-    setKind(kindOf(on ?? venueId, groupOf(id)));
-  };
+  const staging = useStaging(own);
   const save = useSaveOuting();
   const router = useRouter();
 
   const onSave = async (wish: z.infer<typeof wishSchema>): Promise<void> => {
     const make = await loadNewOuting();
+    const { subjectId, venueId, mine } = staging;
     const outing = make(
       {
         ...wish,
@@ -128,10 +150,7 @@ function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: 
       outings,
     );
     const saved = await save(outing);
-    if (!saved.ok) {
-      setTrouble(savingFailure(saved.reason).title);
-      return;
-    }
+    if (!saved.ok) return setTrouble(savingFailure(saved.reason).title);
     onClose();
     router.push(`/outing/${outing.id}/brief`);
   };
@@ -145,44 +164,8 @@ function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: 
       onCancel={onClose}
       before={({ set }) => (
         <View className="gap-4">
-          <Segmented
-            label="Kind of outing"
-            segments={KINDS.map((key) => ({ key, label: kindWords(key) }))}
-            chosen={kind}
-            onChoose={(key) => {
-              setKind(key);
-              setTemplate(USUAL[key].template);
-              setSubjectId(USUAL[key].subject);
-            }}
-          />
-          <Picker
-            label="Ground"
-            items={grounds}
-            chosen={template}
-            onChoose={(key) => {
-              chooseGround(key);
-              const venue = own.venues.find((v) => OWN + v.id === key);
-              if (venue?.latitude !== undefined) set("latitude", String(venue.latitude));
-              if (venue?.longitude !== undefined) set("longitude", String(venue.longitude));
-              if (venue) set("place", venue.name);
-            }}
-          />
-          <Picker label="First subject" items={subjects.items} chosen={subjectId} onChoose={chooseSubject} />
-          {known.length > 0 && (
-            <Picker
-              label="A place from before"
-              items={known.map((p) => ({ key: p.id, title: p.name, detail: p.coordinates }))}
-              chosen={place?.id ?? ""}
-              onChoose={(id) => {
-                const chosen = known.find((p) => p.id === id)!;
-                setPlace(chosen);
-                chooseGround(chosen.template);
-                set("place", chosen.name);
-                set("latitude", String(chosen.latitude));
-                set("longitude", String(chosen.longitude));
-              }}
-            />
-          )}
+          <StagingFields staging={staging} own={own} subjects={subjects.items} set={set} />
+          <FromBefore outings={outings} place={place} staging={staging} onPlace={setPlace} set={set} />
           <FromHere set={set} />
         </View>
       )}
@@ -193,6 +176,74 @@ function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: 
           </Txt>
         ) : undefined
       }
+    />
+  );
+}
+
+interface StagingProps {
+  readonly staging: Staging;
+  readonly own: Library;
+  readonly subjects: ReturnType<typeof useSubjectChoice>["items"];
+  readonly set: FormHand["set"];
+}
+
+/** What kind of outing, on which ground, of whom. A venue of one's own brings its place along. */
+function StagingFields({ staging, own, subjects, set }: StagingProps) {
+  const grounds = [
+    ...own.venues.map((v) => ({ key: OWN + v.id, title: v.name, detail: "yours" })),
+    ...GROUNDS,
+  ];
+  const onGround = (key: string): void => {
+    staging.chooseGround(key);
+    const venue = own.venues.find((v) => OWN + v.id === key);
+    if (venue?.latitude !== undefined) set("latitude", String(venue.latitude));
+    if (venue?.longitude !== undefined) set("longitude", String(venue.longitude));
+    if (venue) set("place", venue.name);
+  };
+  return (
+    <>
+      <Segmented
+        label="Kind of outing"
+        segments={KINDS.map((key) => ({ key, label: kindWords(key) }))}
+        chosen={staging.kind}
+        onChoose={staging.chooseKind}
+      />
+      <Picker label="Ground" items={grounds} chosen={staging.template} onChoose={onGround} />
+      <Picker
+        label="First subject"
+        items={subjects}
+        chosen={staging.subjectId}
+        onChoose={staging.chooseSubject}
+      />
+    </>
+  );
+}
+
+interface BeforeProps {
+  readonly outings: readonly Outing[];
+  readonly place: KnownPlace | undefined;
+  readonly staging: Staging;
+  readonly onPlace: (place: KnownPlace) => void;
+  readonly set: FormHand["set"];
+}
+
+/** A place of an earlier outing, with its coordinates and the way its ground lies; nothing before the first. */
+function FromBefore({ outings, place, staging, onPlace, set }: BeforeProps) {
+  const known = useMemo(() => placesOf(outings), [outings]);
+  if (known.length === 0) return null;
+  return (
+    <Picker
+      label="A place from before"
+      items={known.map((p) => ({ key: p.id, title: p.name, detail: p.coordinates }))}
+      chosen={place?.id ?? ""}
+      onChoose={(id) => {
+        const chosen = known.find((p) => p.id === id)!;
+        onPlace(chosen);
+        staging.chooseGround(chosen.template);
+        set("place", chosen.name);
+        set("latitude", String(chosen.latitude));
+        set("longitude", String(chosen.longitude));
+      }}
     />
   );
 }

@@ -7,105 +7,13 @@ import { Button } from "@/ui/controls/Button";
 import { Picker } from "@/ui/controls/Picker";
 import { useToast } from "@/ui/controls/toast";
 import { Txt } from "@/ui/controls/Txt";
-import { depthWords, intentWords, priorityWords, techniqueWords, toleranceWords } from "@/words";
-import { fieldName, toTyped, type FieldSpec } from "../../forms/field-spec";
+import { fieldName, toTyped, type FieldSpec, type Typed } from "../../forms/field-spec";
 import { RecordForm, type FormHand } from "../../forms/RecordForm";
 import { OwnSubjectForm } from "../../subjects/OwnSubjectForm";
 import { useSubjectChoice } from "../../subjects/use-subjects";
 import { putShot, removeShot, restoreShot } from "@/outing/edits";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
-
-const INTENTS = ["freeze", "pan", "streak", "still", "reaction", "context"] as const;
-const PARTS = ["whole", "three-quarter", "half", "head"] as const;
-const TECHNIQUES = ["tracked", "pre-framed", "panned"] as const;
-const DEPTHS = ["eye", "face", "plane", "whole", "two-things"] as const;
-const TOLERANCES = ["print-sharp", "web", "pixel-sharp"] as const;
-
-const same = (keys: readonly string[]) => keys.map((key) => ({ key, label: key }));
-
-/** The fields of a shot, with the parts of its subject and the spots of its ground to choose from. */
-function specsOf(
-  subject: StoredSubject,
-  spots: readonly { id: string; name: string }[],
-): readonly FieldSpec[] {
-  const parts = [{ key: "body", label: "body" }, ...subject.parts.map((p) => ({ key: p.id, label: p.name }))];
-  return [
-    { kind: "text", key: "name", label: "Name of the shot" },
-    {
-      kind: "choice",
-      key: "intent",
-      label: "Kind of picture",
-      choices: INTENTS.map((key) => ({ key, label: intentWords(key) })),
-    },
-    {
-      kind: "choice",
-      key: "spotId",
-      label: "Where it happens",
-      choices: spots.map((s) => ({ key: s.id, label: s.name })),
-    },
-    { kind: "choice", key: "holdPartId", label: "Part that must be sharp", choices: parts },
-    {
-      kind: "choice",
-      key: "technique",
-      label: "How you follow it",
-      choices: TECHNIQUES.map((key) => ({ key, label: techniqueWords(key) })),
-    },
-    { kind: "choice", key: "part", label: "How much of the subject", choices: same(PARTS) },
-    { kind: "choice", key: "orientation", label: "Camera held", choices: same(["upright", "level"]) },
-    { kind: "choice", key: "along", label: "Fill is measured along", choices: same(["height", "width"]) },
-    {
-      kind: "choice",
-      key: "depth.kind",
-      label: "Sharp from front to back",
-      choices: DEPTHS.map((key) => ({ key, label: depthWords(key) })),
-    },
-    {
-      kind: "number",
-      key: "depth.turnDeg",
-      label: "Angle of a flat subject to the sensor",
-      unit: "°",
-      min: 0,
-      max: 90,
-    },
-    {
-      kind: "choice",
-      key: "depth.otherSpotId",
-      label: "Second thing to keep sharp",
-      choices: spots.map((s) => ({ key: s.id, label: s.name })),
-    },
-    { kind: "percent", key: "fill", label: "How full the frame should be", min: 0.02, max: 1 },
-    { kind: "number", key: "wanted", label: "Pictures needed", min: 1, max: 999 },
-    {
-      kind: "choice",
-      key: "priority",
-      label: "Priority",
-      numeric: true,
-      choices: [1, 2, 3].map((n) => ({ key: String(n), label: priorityWords(n) })),
-    },
-    {
-      kind: "number",
-      key: "deliveredLongEdgePx",
-      label: "Delivered long edge",
-      unit: "px",
-      min: 200,
-      max: 30000,
-    },
-    {
-      kind: "choice",
-      key: "tolerance",
-      label: "Sharpness",
-      choices: TOLERANCES.map((key) => ({ key, label: toleranceWords(key) })),
-    },
-    {
-      kind: "percent",
-      key: "streakShare",
-      label: "Streak length, part of the frame",
-      min: 0.001,
-      max: 1,
-      optional: true,
-    },
-  ];
-}
+import { shotFields } from "./shot-fields";
 
 interface Props {
   /** Left out for a further shot. */
@@ -122,41 +30,31 @@ export function ShotForm({ shotId, onClose }: Props) {
   const commit = useCommit();
   const { takeShot } = useOpenOuting();
   const toast = useToast();
-  const subjects = useSubjectChoice();
   const shot = outing.shots.find((s) => s.id === shotId);
   const [subject, setSubject] = useState<StoredSubject>(() =>
     outing.subjects.find((s) => s.id === (shot ?? inHand).subjectId)!,
   );
   const [describing, setDescribing] = useState(false);
-  const record = useMemo(() => {
-    const begun = shot ?? beginShot(subject, inHand.spotId, preferences, outing.shots);
-    // What the other kinds of depth ask stands ready in its field.
-    const depth = {
-      turnDeg: 5,
-      otherSpotId: inHand.spotId,
-      ...(begun.depth ?? depthWishFor(subject, begun)),
-    };
-    return { along: "height", ...begun, subjectId: subject.id, depth };
-  }, [shot, subject, inHand.spotId, preferences, outing.shots]);
-  const specs = useMemo(() => specsOf(subject, outing.ground.spots), [subject, outing.ground.spots]);
-  const items = useMemo(() => {
-    const known = new Set(subjects.items.map((i) => i.key));
-    const here = outing.subjects
-      .filter((s) => !known.has(s.id))
-      .map((s) => ({ key: s.id, title: s.name, detail: "of this outing" }));
-    return [...here, ...subjects.items];
-  }, [subjects.items, outing.subjects]);
+  const record = useShotRecord(shot, subject);
+  const specs = useMemo(() => shotFields(subject, outing.ground.spots), [subject, outing.ground.spots]);
 
   const choose = (chosen: StoredSubject, hand: FormHand): void => {
     const begin = (of: StoredSubject) =>
       toTyped(specs, { along: "height", ...beginShot(of, inHand.spotId, preferences, outing.shots) });
-    const [was, now] = [begin(subject), begin(chosen)];
-    // What a further shot began with follows its subject; what was typed, or said of a shot that exists, stays.
-    for (const { key } of specs)
-      if (!shot && hand.typed(key) === was[fieldName(key)]) hand.set(key, now[fieldName(key)]!);
-    const parts = ["body", ...chosen.parts.map((p) => p.id)];
-    if (!parts.includes(hand.typed("holdPartId"))) hand.set("holdPartId", now[fieldName("holdPartId")]!);
+    followSubject({
+      specs,
+      from: begin(subject),
+      to: begin(chosen),
+      parts: chosen.parts,
+      isNew: !shot,
+      hand,
+    });
     setSubject(chosen);
+  };
+  const remove = (id: string, name: string): void => {
+    commit(removeShot(id));
+    onClose();
+    toast({ words: `${name} deleted`, undo: () => commit(restoreShot(outing, id)) });
   };
   return (
     <RecordForm
@@ -164,13 +62,7 @@ export function ShotForm({ shotId, onClose }: Props) {
       record={record}
       schema={shotSchema}
       onChosen={(key, chosen, hand) => {
-        if (key !== "intent") return;
-        // A pan is panned, and its body is what has to hold.
-        if (chosen === "pan") {
-          hand.set("technique", "panned");
-          hand.set("holdPartId", "body");
-        } else if (hand.typed("technique") === "panned") hand.set("technique", "tracked");
-        hand.set("depth.kind", depthWishFor(subject, { intent: chosen as StoredShot["intent"] }).kind);
+        if (key === "intent") followIntent(chosen as StoredShot["intent"], subject, hand);
       }}
       save={shot ? "Save" : "Add the shot"}
       onCancel={onClose}
@@ -181,15 +73,11 @@ export function ShotForm({ shotId, onClose }: Props) {
         onClose();
       }}
       before={(hand) => (
-        <View className="gap-2">
-          <Picker
-            label="Subject"
-            items={items}
-            chosen={subject.id}
-            onChoose={(id) => choose(outing.subjects.find((s) => s.id === id) ?? subjects.take(id), hand)}
-          />
-          <Button label="Add your own subject" kind="plain" onPress={() => setDescribing(true)} />
-        </View>
+        <SubjectChoice
+          subject={subject}
+          onChoose={(chosen) => choose(chosen, hand)}
+          onDescribe={() => setDescribing(true)}
+        />
       )}
       instead={
         describing
@@ -206,21 +94,79 @@ export function ShotForm({ shotId, onClose }: Props) {
           : undefined
       }
       more={
-        shot && (
-          <RemoveShot
-            only={outing.shots.length === 1}
-            onRemove={() => {
-              commit(removeShot(shot.id));
-              onClose();
-              toast({
-                words: `${shot.name} deleted`,
-                undo: () => commit(restoreShot(outing, shot.id)),
-              });
-            }}
-          />
-        )
+        shot && <RemoveShot only={outing.shots.length === 1} onRemove={() => remove(shot.id, shot.name)} />
       }
     />
+  );
+}
+
+/** A shot as the form begins with it; what the other kinds of depth ask stands ready in its field. */
+function useShotRecord(shot: StoredShot | undefined, subject: StoredSubject) {
+  const preferences = useOuting((v) => v.preferences);
+  const shots = useOuting((v) => v.outing.shots);
+  const spotId = useOuting((v) => v.shot.spotId);
+  return useMemo(() => {
+    const begun = shot ?? beginShot(subject, spotId, preferences, shots);
+    const depth = { turnDeg: 5, otherSpotId: spotId, ...(begun.depth ?? depthWishFor(subject, begun)) };
+    return { along: "height", ...begun, subjectId: subject.id, depth };
+  }, [shot, subject, spotId, preferences, shots]);
+}
+
+interface Follow {
+  readonly specs: readonly FieldSpec[];
+  /** What a further shot of the old and of the new subject begins with. */
+  readonly from: Typed;
+  readonly to: Typed;
+  readonly parts: StoredSubject["parts"];
+  readonly isNew: boolean;
+  readonly hand: FormHand;
+}
+
+/** What a further shot began with follows its subject; what was typed, or said of a shot that exists, stays. */
+function followSubject({ specs, from, to, parts, isNew, hand }: Follow): void {
+  const names = specs.map(({ key }) => key);
+  for (const key of names)
+    if (isNew && hand.typed(key) === from[fieldName(key)]) hand.set(key, to[fieldName(key)]!);
+  const held = ["body", ...parts.map((p) => p.id)];
+  if (!held.includes(hand.typed("holdPartId"))) hand.set("holdPartId", to[fieldName("holdPartId")]!);
+}
+
+/** A pan is panned, and its body is what has to hold; every kind of picture has its usual depth. */
+function followIntent(intent: StoredShot["intent"], subject: StoredSubject, hand: FormHand): void {
+  if (intent === "pan") {
+    hand.set("technique", "panned");
+    hand.set("holdPartId", "body");
+  } else if (hand.typed("technique") === "panned") hand.set("technique", "tracked");
+  hand.set("depth.kind", depthWishFor(subject, { intent }).kind);
+}
+
+interface ChoiceProps {
+  readonly subject: StoredSubject;
+  readonly onChoose: (subject: StoredSubject) => void;
+  readonly onDescribe: () => void;
+}
+
+/** The subject, of the outing or of the library, or one's own. */
+function SubjectChoice({ subject, onChoose, onDescribe }: ChoiceProps) {
+  const here = useOuting((v) => v.outing.subjects);
+  const library = useSubjectChoice();
+  const items = useMemo(() => {
+    const known = new Set(library.items.map((i) => i.key));
+    const ofOuting = here
+      .filter((s) => !known.has(s.id))
+      .map((s) => ({ key: s.id, title: s.name, detail: "of this outing" }));
+    return [...ofOuting, ...library.items];
+  }, [library.items, here]);
+  return (
+    <View className="gap-2">
+      <Picker
+        label="Subject"
+        items={items}
+        chosen={subject.id}
+        onChoose={(id) => onChoose(here.find((s) => s.id === id) ?? library.take(id))}
+      />
+      <Button label="Add your own subject" kind="plain" onPress={onDescribe} />
+    </View>
   );
 }
 
