@@ -55,7 +55,7 @@ export function kept<A extends readonly unknown[], T>(
 /** As many positions as an outing may have, and its shots from theirs. */
 const MOST_ASSESSMENTS = 100;
 const MOST_SHOTS = 60;
-const NOTHING: Timeline = { points: [], breaks: [] };
+const NOTHING: Timeline = { points: [], moments: [] };
 
 /** One memory of answers, for as long as an outing is open. */
 export function createAssessments(): Assessments {

@@ -1,6 +1,6 @@
-import type { Figure } from "@/core/motion";
+import type { Silhouette } from "@/core/motion";
 
-const FIGURES: Readonly<Record<Figure, string>> = {
+const FIGURES: Readonly<Record<Silhouette, string>> = {
   standing: "Standing person",
   running: "Running person",
   "low-stick": "Low, with a stick",
@@ -28,4 +28,4 @@ const FIGURES: Readonly<Record<Figure, string>> = {
 };
 
 /** The silhouette by which something is drawn. */
-export const figureWords = (figure: Figure): string => FIGURES[figure];
+export const figureWords = (figure: Silhouette): string => FIGURES[figure];

@@ -59,7 +59,7 @@ export {
   backgroundWords,
   blurSourceWords,
   breakingWords,
-  breakWords,
+  momentWords,
   endOfRailWords,
   endWords,
   faceWords,

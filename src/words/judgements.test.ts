@@ -2,7 +2,7 @@ import { faceOf, softnessOf } from "@/core/judge/grades";
 import type { JudgementCode, SeenBehind, JudgementOf, StandingArea } from "@/core/judge";
 import {
   backgroundWords,
-  breakWords,
+  momentWords,
   endWords,
   faceWords,
   judgementSentence,
@@ -138,7 +138,7 @@ test("failures say what and what to do next", () => {
 
 test("small words for ends, breaks, ways and verdicts", () => {
   expect(endWords("iso-ceiling")).toBe("your ISO ceiling");
-  expect(breakWords("past-ceiling")).toBe("past ceiling");
+  expect(momentWords("past-ceiling")).toBe("past ceiling");
   expect(sacrificeWords("lift")).toBe("Push in post");
   expect(verdictWords("a-little")).toBe("moving a little");
 });

@@ -1,6 +1,6 @@
 import type {
   Assessment,
-  Break,
+  Moment,
   FaceSeen,
   JudgementCode,
   JudgementOf,
@@ -92,7 +92,7 @@ export function lightSideWords(light: Assessment["light"]): { value: string; lab
   return { value: side, label: `sun ${Math.round(light.turn)}° round` };
 }
 
-const BREAKS: Readonly<Record<Break["code"], string>> = {
+const MOMENTS: Readonly<Record<Moment["code"], string>> = {
   "shade-begins": "shade",
   "shade-ends": "sun again",
   "sun-down": "sunset",
@@ -102,7 +102,7 @@ const BREAKS: Readonly<Record<Break["code"], string>> = {
   "past-ceiling": "past ceiling",
   "within-ceiling": "within ceiling",
 };
-export const breakWords = (code: Break["code"]): string => BREAKS[code];
+export const momentWords = (code: Moment["code"]): string => MOMENTS[code];
 
 /** What a limit that breaks at a place means, after "from 18:40". */
 const BREAKING: Readonly<Partial<Record<JudgementCode, string>>> = {

@@ -57,7 +57,7 @@ const REASONS: { readonly [Code in ReasonCode]: (numbers: ReasonNumbers[Code]) =
   "slowest-none": () => "No shutter holds it: lens and pixels alone blur more than that.",
   "slowest-any": () => "Nothing moves: any shutter holds it.",
   "streak-drawn": (v) =>
-    `It crosses at ${twoFigures(v.crossing)} m/s, ${twoFigures(v.mmPerSecond)} mm a second on the sensor: ${exposureWords(v.seconds)} draws the streak you want.`,
+    `It crosses at ${twoFigures(v.transverseSpeed)} m/s, ${twoFigures(v.mmPerSecond)} mm a second on the sensor: ${exposureWords(v.seconds)} draws the streak you want.`,
   "lens-widest": (v) => `The lens opens to ${fNumberWords(v.fNumber)}.`,
   "depth-of-eye": () => "Only the eye’s own plane has to be sharp: wide open will do.",
   "depth-of-face": (v) =>

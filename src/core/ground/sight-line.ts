@@ -15,7 +15,7 @@ export const seenThrough = ({ kind }: Pick<Obstacle, "kind">): boolean => kind =
 
 /**
  * The first obstacle that cuts the straight line between lens and aim, or `undefined` for a clear view.
- * Obstacles are upright prisms on level ground; a line that grazes the top passes, and a fence is mesh that one looks
+ * Obstacles are upright prisms on level ground; a line that grazes the top passes, and a fence is netting that one looks
  * through.
  */
 export function firstBlockage(

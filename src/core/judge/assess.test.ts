@@ -144,7 +144,7 @@ test("a position moved by 10 m changes fill, light side, blur and ISO by amounts
   expect(far.sighting.frame.kept).toBeCloseTo(kept, 9);
   const tolerance = ((2 * Math.hypot(36, 24)) / 1500) * kept * 1000;
   expect(far.motion.held.toleranceUm).toBeCloseTo(tolerance, 6);
-  // The runner goes straight away north: no crossing speed; the bob, the limb, and the growth of the figure remain.
+  // The runner goes straight away north: no transverse speed; the bob, the limb, and the growth of the figure remain.
   const growth = (0.85 * 7) / 30;
   const speed = Math.hypot(0.5, growth, 5);
   expect(far.motion.held.speed).toBeCloseTo(speed, 6);
@@ -393,9 +393,9 @@ const day = (light: LightPlan, step: number) =>
     step,
   });
 
-test("the timeline's breaks are where a grid of ten seconds finds them", () => {
-  const { breaks } = day(lit, 5 * MINUTE);
-  expect(breaks.map((b) => b.code)).toEqual(["shade-begins", "lamps-on", "sun-down", "past-ceiling"]);
+test("the timeline's moments are where a grid of ten seconds finds them", () => {
+  const { moments } = day(lit, 5 * MINUTE);
+  expect(moments.map((b) => b.code)).toEqual(["shade-begins", "lamps-on", "sun-down", "past-ceiling"]);
   const first = (holds: (a: Assessment) => boolean, from: number): number => {
     for (let t = from; ; t += 10_000) if (holds(at(place(0, -30), t, lit))) return t;
   };
@@ -406,8 +406,8 @@ test("the timeline's breaks are where a grid of ten seconds finds them", () => {
     first((a) => a.light.direct === "sun-down", hour),
     first((a) => a.settings.short > 0, hour),
   ];
-  grid.forEach((t, i) => expect(Math.abs(breaks[i]!.at - t)).toBeLessThanOrEqual(11_000));
-  expect(Math.abs(breaks[1]!.at - lit.lamps!.from)).toBeLessThanOrEqual(1000);
+  grid.forEach((t, i) => expect(Math.abs(moments[i]!.at - t)).toBeLessThanOrEqual(11_000));
+  expect(Math.abs(moments[1]!.at - lit.lamps!.from)).toBeLessThanOrEqual(1000);
 });
 
 test("what comes up is told in its order, the nearest first, with the settings of that moment", () => {

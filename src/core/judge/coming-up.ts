@@ -1,27 +1,27 @@
 import type { Settings } from "../exposure";
-import type { Break, Timeline, TimelinePoint } from "./timeline";
+import type { Moment, Timeline, TimelinePoint } from "./timeline";
 
 /** Something that will ask for a hand: a break of a limit, or settings that differ, with what to set then. */
 export interface Coming {
   /** Epoch milliseconds; a change of settings is told to the timeline's step, a break to the second. */
   readonly at: number;
-  readonly code: Break["code"] | "settings";
+  readonly code: Moment["code"] | "settings";
   readonly settings: Settings;
 }
 
 const same = (a: Settings, b: Settings): boolean =>
   a.shutter === b.shutter && a.aperture === b.aperture && a.iso === b.iso;
 
-/** What changes after an instant, the nearest first: the next breaks, and the first other settings. At most `most`. */
+/** What changes after an instant, the nearest first: the next moments, and the first other settings. At most `most`. */
 export function comingUp(
-  { points, breaks }: Timeline,
+  { points, moments }: Timeline,
   from: { readonly at: number; readonly settings: Settings },
   most: number,
 ): Coming[] {
   const later = points.filter((p) => p.at > from.at);
   const settingsAt = (at: number): Settings =>
     (later.find((p) => p.at >= at) ?? later[later.length - 1])?.settings ?? from.settings;
-  const ahead: Coming[] = breaks
+  const ahead: Coming[] = moments
     .filter((b) => b.at > from.at)
     .map((b) => ({ at: b.at, code: b.code, settings: settingsAt(b.at) }));
   const other: TimelinePoint | undefined = later.find((p) => !same(p.settings, from.settings));

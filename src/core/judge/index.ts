@@ -23,7 +23,7 @@ export { bestRig, type RigWish } from "./best-rig";
 export { blurLadder, type Rung } from "./blur-ladder";
 export { frameView, type FrameView, type InFrame, type SeenThing } from "./frame-view";
 export { comingUp, type Coming } from "./coming-up";
-export { timeline, type Break, type Timeline, type TimelineInput, type TimelinePoint } from "./timeline";
+export { timeline, type Moment, type Timeline, type TimelineInput, type TimelinePoint } from "./timeline";
 export { modeFor, predictAutoIso, type AutomaticInput, type ModeFoundInput } from "./mode";
 export {
   gridOf,

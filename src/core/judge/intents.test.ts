@@ -156,7 +156,7 @@ test("what is taken at rest sways but does not run, so its shutter is slower tha
   const slowest = (a: Assessment): number =>
     typeof a.motion.held.slowest === "number" ? a.motion.held.slowest : 99;
   expect(slowest(still)).toBeGreaterThan(2 * slowest(freeze));
-  expect(still.motion.body.crossing).toBe(0);
+  expect(still.motion.body.transverseSpeed).toBe(0);
 });
 
 test("the subject in its place is stopped down for its whole depth, or for another thing that is named", () => {

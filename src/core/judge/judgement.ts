@@ -70,7 +70,7 @@ function cautions(say: Say, input: AssessInput, found: Found): void {
   say("caution", "against-the-sun", !inFrame && light.side === "back", { numbers: { turn: light.turn } });
   say("caution", "own-shadow", light.ownShadow, BARE);
   say("caution", "focus-not-shutter", motion.unmended === "focus" && !lines, {
-    numbers: { times: motion.focusBlurUm / held.toleranceUm, speed: Math.abs(motion.body.approach) },
+    numbers: { times: motion.focusBlurUm / held.toleranceUm, speed: Math.abs(motion.body.radialSpeed) },
   });
   say("caution", "no-shutter-holds", motion.unmended === "lens" && !lines, {
     numbers: { tolerance: held.toleranceUm },

@@ -10,7 +10,7 @@ import {
   partSpeed,
   partsOf,
   shakeUmPerSecond,
-  skewMm,
+  rollingShutterLeanMm,
   slowestExposure,
   toleranceUm,
   unmendedBy,
@@ -48,9 +48,9 @@ export const drawsLines = ({ intent }: AssessInput["shot"]): boolean =>
   intent === "pan" || intent === "streak";
 
 const USUAL_STREAK = 0.1;
-/** Below this crossing speed in m/s nothing draws a line. */
+/** Below this transverse speed in m/s nothing draws a line. */
 const STANDS = 0.01;
-export const crossesView = ({ crossing }: BodyMotion): boolean => crossing >= STANDS;
+export const crossesView = ({ transverseSpeed }: BodyMotion): boolean => transverseSpeed >= STANDS;
 
 /** What stays the same for every part and every setting of a shot. */
 interface Blurring {
@@ -109,7 +109,9 @@ export function findMotion(
       return {
         body,
         pan: shot.technique === "panned" ? panFound(input, body, held, sighting, settings) : undefined,
-        skewUm: readout && 1000 * skewMm({ imageMmPerSecond: blur.motionUmPerSecond / 1000, readout }),
+        skewUm:
+          readout &&
+          1000 * rollingShutterLeanMm({ imageMmPerSecond: blur.motionUmPerSecond / 1000, readout }),
         unmended: held.unmended(settings.aperture),
         // A disc of diameter c has the variance of a straight smear of √(12/16)·c.
         focusBlurUm: blur.defocusUm * Math.sqrt(0.75),
@@ -139,7 +141,7 @@ function blurringOf(
     technique: shot.technique,
     hands,
   });
-  const drift = focusDrift(Math.abs(body.approach), "predictive");
+  const drift = focusDrift(Math.abs(body.radialSpeed), "predictive");
   return {
     body,
     still: {
@@ -230,20 +232,21 @@ const deliveredUm = ({ rig, shot }: AssessInput, kept: number): number =>
 function streakExposureOf(input: AssessInput, body: BodyMotion, kept: number): number | undefined {
   if (!crossesView(body)) return undefined;
   return (
-    ((input.shot.streakShare ?? USUAL_STREAK) * deliveredUm(input, kept)) / (body.crossing * body.umPerMetre)
+    ((input.shot.streakShare ?? USUAL_STREAK) * deliveredUm(input, kept)) /
+    (body.transverseSpeed * body.umPerMetre)
   );
 }
 
 /** A pan at its settings: what focus, diffraction and pixel leave of the tolerance decides how often it comes off. */
 function panFound(
   input: AssessInput,
-  { crossing, umPerMetre }: BodyMotion,
+  { transverseSpeed, umPerMetre }: BodyMotion,
   held: PartModel,
   sighting: SightingFound,
   settings: Settings,
 ): PanFound {
   const exposure = shutterSeconds(settings.shutter);
-  const streakUm = crossing * umPerMetre * exposure;
+  const streakUm = transverseSpeed * umPerMetre * exposure;
   const rest = blurLengthUm(
     { ...held.blur(settings.aperture), motionUmPerSecond: 0, shakeUmPerSecond: 0 },
     exposure,

@@ -39,7 +39,7 @@ export interface ReasonNumbers {
   /** Millimetres a second on the sensor; metres; millimetres. */
   "speed-on-sensor": { mmPerSecond: number; distance: number; focalLengthMm: number };
   /** Seconds; metres a second across the view; millimetres a second on the sensor. */
-  "streak-drawn": { seconds: number; crossing: number; mmPerSecond: number };
+  "streak-drawn": { seconds: number; transverseSpeed: number; mmPerSecond: number };
   /** Micrometres on the sensor; pixels of the delivered picture. */
   tolerance: { um: number; px: number };
   /** Seconds. */

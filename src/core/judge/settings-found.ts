@@ -172,8 +172,8 @@ function shutterReasons({ sighting, blur, solve }: Given, { settings }: Solution
       ...moving,
       because("streak-drawn", {
         seconds: blur.streakExposure!,
-        crossing: body.crossing,
-        mmPerSecond: (body.crossing * body.umPerMetre) / 1000,
+        transverseSpeed: body.transverseSpeed,
+        mmPerSecond: (body.transverseSpeed * body.umPerMetre) / 1000,
       }),
     ];
   const slowest = blur.slowestExposure(settings.aperture);

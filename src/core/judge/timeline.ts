@@ -6,7 +6,7 @@ import { assess } from "./assess";
 import type { AssessInput, Assessment } from "./assessment";
 
 /** A moment at which a limit breaks or the light changes its kind. */
-export interface Break {
+export interface Moment {
   /** Epoch milliseconds, found by halving to a second. */
   readonly at: number;
   readonly code:
@@ -38,7 +38,7 @@ export interface TimelinePoint {
 
 export interface Timeline {
   readonly points: readonly TimelinePoint[];
-  readonly breaks: readonly Break[];
+  readonly moments: readonly Moment[];
 }
 
 export interface TimelineInput extends Omit<AssessInput, "scene"> {
@@ -54,8 +54,8 @@ export interface TimelineInput extends Omit<AssessInput, "scene"> {
 /** States whose change is a break, and the code for each direction of the change. */
 const WATCHED: readonly {
   readonly state: (a: Assessment) => boolean;
-  readonly on: Break["code"];
-  readonly off: Break["code"];
+  readonly on: Moment["code"];
+  readonly off: Moment["code"];
 }[] = [
   { state: (a) => a.light.direct === "shaded", on: "shade-begins", off: "shade-ends" },
   { state: (a) => a.light.direct === "sun-down", on: "sun-down", off: "sun-up" },
@@ -66,7 +66,7 @@ const WATCHED: readonly {
 const SECOND = 1000;
 
 /**
- * The same assessment along the clock, with the moments at which a limit breaks. A break shorter than the step may be
+ * The same assessment along the clock, with the moments at which a limit breaks. A moment shorter than the step may be
  * missed; each found one is exact to a second. Empty where there is no picture.
  */
 export function timeline(input: TimelineInput): Timeline {
@@ -74,11 +74,11 @@ export function timeline(input: TimelineInput): Timeline {
   const assessAt = (at: number) =>
     assess({ ...input, scene: sceneAt(input.ground, input.light, at, course(at)) });
   const points: TimelinePoint[] = [];
-  const breaks: Break[] = [];
+  const moments: Moment[] = [];
   let before: Assessment | undefined;
   for (const at of instants(input)) {
     const now = assessAt(at);
-    if (!now.ok) return { points: [], breaks: [] };
+    if (!now.ok) return { points: [], moments: [] };
     points.push({
       at,
       ev: now.light.ev.value,
@@ -89,10 +89,10 @@ export function timeline(input: TimelineInput): Timeline {
       askedIso: now.settings.asked.iso,
       settings: now.settings.settings,
     });
-    if (before) breaks.push(...breaksBetween(before, now, assessAt));
+    if (before) moments.push(...momentsBetween(before, now, assessAt));
     before = now;
   }
-  return { points, breaks: breaks.sort((a, b) => a.at - b.at) };
+  return { points, moments: moments.sort((a, b) => a.at - b.at) };
 }
 
 function instants({ from, until, step }: TimelineInput): number[] {
@@ -100,11 +100,11 @@ function instants({ from, until, step }: TimelineInput): number[] {
   return Array.from({ length: count + 1 }, (_, i) => from + ((until - from) * i) / count);
 }
 
-function breaksBetween(
+function momentsBetween(
   before: Assessment,
   now: Assessment,
   assessAt: (at: number) => ReturnType<typeof assess>,
-): Break[] {
+): Moment[] {
   return WATCHED.flatMap(({ state, on, off }) => {
     const was = state(before);
     const is = state(now);

@@ -143,8 +143,8 @@ test("an aimed lamp throws its axis where it looks, by its file", () => {
   expect(candelaToward({ ...lamp, aim: { x: 0, y: 0, z: 0 } }, { x: 0, y: 0, z: 0 })).toBeCloseTo(9000, 1);
 });
 
-test("a post in front of a mesh shades it only up to where its top's shadow falls", () => {
-  // 3 m post, 1 m in front, sun square to the mesh at 45°: its top's shadow falls at 2 m.
+test("a post in front of a netting shades it only up to where its top's shadow falls", () => {
+  // 3 m post, 1 m in front, sun square to the netting at 45°: its top's shadow falls at 2 m.
   expect(postShadeTop({ postHeight: 3, depth: 1, angle: 90, sunAltitude: 45 })).toBeCloseTo(2, 9);
   expect(postShadeTop({ postHeight: 3, depth: 1, angle: 30, sunAltitude: 70 })).toBe(0);
 });

@@ -6,7 +6,7 @@ import { BODY_PART, type Subject, type SubjectPart } from "./subject";
 /** How the camera follows: held still on the spot, following the subject, or panned through it on purpose. */
 export type Technique = "pre-framed" | "tracked" | "panned";
 
-/** What a photographer's hands leave of the crossing speed: a following hand, and the spread of a practised pan. */
+/** What a photographer's hands leave of the transverse speed: a following hand, and the spread of a practised pan. */
 export interface Hands {
   readonly trackingResidual: number;
   readonly panSpread: number;
@@ -33,8 +33,8 @@ export interface MotionInput {
 /** How fast the body's image runs, and what it is made of; m/s at the subject unless said. */
 export interface BodyMotion {
   /** Speed across the line of sight, and toward (+) or away from (−) the camera. */
-  readonly crossing: number;
-  readonly approach: number;
+  readonly transverseSpeed: number;
+  readonly radialSpeed: number;
   /** What the camera does not follow, across. */
   readonly residual: number;
   /** Growth of the figure at its edge by coming nearer, as a speed across. */
@@ -48,7 +48,7 @@ export interface BodyMotion {
 }
 
 /**
- * Motion of the body in the picture. Pre-framed: all of the crossing speed. Tracked: √((0.15·crossing)² + bob²); panned
+ * Motion of the body in the picture. Pre-framed: all of the transverse speed. Tracked: √((0.15·transverseSpeed)² + bob²); panned
  * likewise by the spread of the turn, the usual miss of a frame.
  * Coming nearer makes the figure grow: r·v/s at half its height, taken from the derivative of the projection there.
  */
@@ -57,13 +57,13 @@ export function bodyMotion(input: MotionInput): BodyMotion {
   const sight = subtract(camera.aim, camera.lens);
   const length = norm(sight);
   const away = dot(bodyVelocity, sight) / length;
-  const crossing = Math.sqrt(Math.max(0, dot(bodyVelocity, bodyVelocity) - away * away));
-  const residual = rootOfSquares(shareLeft(technique, hands) * crossing, subject.bob);
+  const transverseSpeed = Math.sqrt(Math.max(0, dot(bodyVelocity, bodyVelocity) - away * away));
+  const residual = rootOfSquares(shareLeft(technique, hands) * transverseSpeed, subject.bob);
   const umPerMetre = (1000 * camera.imageDistanceMm) / length;
   const growth = edgeGrowth(camera, subject, scale(sight, away / length)) / umPerMetre;
   return {
-    crossing,
-    approach: 0 - away,
+    transverseSpeed,
+    radialSpeed: 0 - away,
     residual,
     growth,
     speed: rootOfSquares(residual, growth),

@@ -29,7 +29,7 @@ export {
   type Path,
   type PathState,
 } from "./path";
-export { skewMm, type SkewInput } from "./skew";
+export { rollingShutterLeanMm, type RollingShutterInput } from "./rolling-shutter";
 export { imageVelocity, project, type Camera, type OnSensor } from "./projection";
 export { HAND_SHAKE, shakeUmPerSecond } from "./shake";
 export {
@@ -40,7 +40,7 @@ export {
   headOf,
   widthSeen,
   type Creature,
-  type Figure,
+  type Silhouette,
   type PartClass,
   type Stature,
   type Subject,

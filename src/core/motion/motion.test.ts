@@ -184,7 +184,7 @@ const runner = {
   known: "from memory" as const,
 };
 
-test("following leaves 0.15 of the crossing speed and the bob, standing still leaves it all", () => {
+test("following leaves 0.15 of the transverse speed and the bob, standing still leaves it all", () => {
   const view: Camera = { lens: { x: 0, y: 0, z: 1 }, aim: { x: 0, y: 40, z: 1 }, imageDistanceMm: 404 };
   const motion = (technique: "tracked" | "pre-framed") =>
     bodyMotion({ camera: view, subject: runner, bodyVelocity: { x: 7, y: 0, z: 0 }, technique });
@@ -197,7 +197,7 @@ test("following leaves 0.15 of the crossing speed and the bob, standing still le
     bodyVelocity: { x: 0, y: -7, z: 0 },
     technique: "tracked",
   });
-  expect(coming.crossing).toBeCloseTo(0, 9);
-  expect(coming.approach).toBeCloseTo(7, 9);
+  expect(coming.transverseSpeed).toBeCloseTo(0, 9);
+  expect(coming.radialSpeed).toBeCloseTo(7, 9);
   expect(coming.growth).toBeCloseTo((0.85 * 7) / 40, 6);
 });

@@ -11,7 +11,7 @@ import {
   panRateChange,
   preBurstSeconds,
   principalAxes,
-  skewMm,
+  rollingShutterLeanMm,
   smearOnPath,
   stateOnPath,
   takeOffSpeed,
@@ -182,7 +182,7 @@ test("principal axes of slanting smears agree with points drawn from them", () =
 
 test("skew, bands, pre-burst and the way between frames", () => {
   // A pan of 0.8 rad/s at 200 mm drags an upright by 160 mm/s: 2.4 mm in a readout of 15 ms.
-  expect(skewMm({ imageMmPerSecond: 160, readout: 0.015 })).toBeCloseTo(2.4, 9);
+  expect(rollingShutterLeanMm({ imageMmPerSecond: 160, readout: 0.015 })).toBeCloseTo(2.4, 9);
   const old = { mainsHz: 50, modulation: 0.4, exposure: 1 / 1000 };
   expect(flickerBands({ ...old, readout: 0.03 }).count).toBeCloseTo(3, 9);
   expect(flickerBands({ ...old, readout: 0.03 }).stops).toBeGreaterThan(1);

@@ -42,7 +42,7 @@ export const FIGURES = [
   "insect",
 ] as const;
 
-export type Figure = (typeof FIGURES)[number];
+export type Silhouette = (typeof FIGURES)[number];
 
 /** Who or what is photographed. */
 export interface Subject {
@@ -70,13 +70,13 @@ export interface Subject {
   /** How the speeds are known. */
   readonly known: "published" | "from memory" | "common practice" | "estimated" | "invented";
   /** How it is drawn; a standing figure when left out. */
-  readonly figure?: Figure;
+  readonly figure?: Silhouette;
 }
 
 /** What kind of creature a figure is: that decides what of it should be sharp, and how long its head is. */
 export type Creature = "person" | "animal" | "insect";
 
-const ANIMALS: readonly Figure[] = ["deer", "beast", "otter", "flying", "stooping", "perched", "wading"];
+const ANIMALS: readonly Silhouette[] = ["deer", "beast", "otter", "flying", "stooping", "perched", "wading"];
 /** Heights from which something without a figure is taken for a person, largest sizes from which for an animal (assumed). */
 const AS_LARGE_AS = { person: 0.9, animal: 0.1 };
 

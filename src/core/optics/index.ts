@@ -49,11 +49,11 @@ export {
 } from "./thin-lens";
 export { circleByRule, fullFrameEquivalent, lightStopsBelowFullFrame, type CircleRule } from "./equivalence";
 export {
-  meshEffect,
+  nettingEffect,
   postShade,
   postShadeTop,
-  type Mesh,
-  type MeshEffect,
-  type MeshInput,
+  type Netting,
+  type NettingEffect,
+  type NettingInput,
   type PostShadowInput,
-} from "./mesh";
+} from "./netting";

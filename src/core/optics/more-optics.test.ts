@@ -4,7 +4,7 @@ import {
   framesOnCard,
   fullFrameEquivalent,
   lightStopsBelowFullFrame,
-  meshEffect,
+  nettingEffect,
   postShade,
   stabiliserStopsOf,
   type Body,
@@ -13,9 +13,9 @@ import {
 
 const FULL_FRAME = { widthMm: 36, heightMm: 24, widthPx: 6000 };
 const FOUR_THIRDS = { widthMm: 17.3, heightMm: 13, widthPx: 5200 };
-const mesh = { pitch: 0.05, wire: 0.003, distance: 0.15 };
+const netting = { pitch: 0.05, wire: 0.003, distance: 0.15 };
 const through = (focalLengthMm: number, subject: number) =>
-  meshEffect({ mesh, focalLengthMm, fNumber: 2.8, subject, frameWidth: 2 });
+  nettingEffect({ netting, focalLengthMm, fNumber: 2.8, subject, frameWidth: 2 });
 
 test("a 3 mm wire at 0.15 m takes 5.4 % of 200 f/2.8 at 25 m, 15.4 % of 70 at 15 m, 2.7 % of 400 at 40 m", () => {
   expect(through(200, 25).localLoss).toBeCloseTo(0.054, 3);
@@ -30,8 +30,8 @@ test("the worst loss of a wire across the middle of a round pupil is what small 
   let covered = 0;
   const steps = 20_000;
   for (let i = 0; i < steps; i++) {
-    const x = -mesh.wire / 2 + (mesh.wire * (i + 0.5)) / steps;
-    covered += (2 * Math.sqrt(r * r - x * x) * mesh.wire) / steps;
+    const x = -netting.wire / 2 + (netting.wire * (i + 0.5)) / steps;
+    covered += (2 * Math.sqrt(r * r - x * x) * netting.wire) / steps;
   }
   expect(covered / (Math.PI * r * r)).toBeCloseTo(localLoss, 3);
 });
@@ -40,14 +40,14 @@ test("a veil is told once the footprint covers more than a pitch; nearness and w
   expect(through(200, 25).veil).toBeCloseTo(1 - (1 - 0.003 / 0.05) ** 2, 9);
   expect(through(70, 15).veil).toBe("structured");
   const fine = {
-    mesh: { pitch: 0.08, wire: 0.003, distance: 0.02 },
+    netting: { pitch: 0.08, wire: 0.003, distance: 0.02 },
     focalLengthMm: 100,
     fNumber: 2.8,
     subject: 20,
     frameWidth: 4,
   };
-  expect(meshEffect(fine).oneOpening).toBe(true);
-  expect(meshEffect({ ...fine, frameWidth: 60 }).oneOpening).toBe(false);
+  expect(nettingEffect(fine).oneOpening).toBe(true);
+  expect(nettingEffect({ ...fine, frameWidth: 60 }).oneOpening).toBe(false);
 });
 
 test("post shade: q·cot β flat, r·(cot(β/2) − 1) round, none from behind or square on", () => {

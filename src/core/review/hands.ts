@@ -19,7 +19,7 @@ export interface TrackedFrame {
   /** µm on the sensor for a metre at the subject. */
   readonly umPerMetre: number;
   /** m/s across the line of sight, and the bob that no following takes out. */
-  readonly crossing: number;
+  readonly transverseSpeed: number;
   readonly bob: number;
 }
 
@@ -60,10 +60,10 @@ export function panSpreadFrom(frames: readonly PannedFrame[]): Maybe<Estimate, "
   return present(spreadOf(sum / drawn.length, drawn.length));
 }
 
-/** A followed frame as a square of a normal error: what was seen (m/s)², its crossing speed squared, the bob squared. */
+/** A followed frame as a square of a normal error: what was seen (m/s)², its transverse speed squared, the bob squared. */
 interface Followed {
   readonly seen: number;
-  readonly crossing2: number;
+  readonly transverse2: number;
   readonly bob2: number;
 }
 
@@ -74,9 +74,9 @@ interface Followed {
  */
 function against(frames: readonly Followed[], share2: number): { ratio: number; degrees: number } {
   let [sum, weights, squares] = [0, 0, 0];
-  for (const { seen, crossing2, bob2 } of frames) {
-    const expected = share2 * crossing2 + bob2;
-    const weight = crossing2 / expected;
+  for (const { seen, transverse2, bob2 } of frames) {
+    const expected = share2 * transverse2 + bob2;
+    const weight = transverse2 / expected;
     sum += (weight * seen) / expected;
     weights += weight;
     squares += weight ** 2;
@@ -93,7 +93,7 @@ function shareAt(frames: readonly Followed[], wanted: (degrees: number) => numbe
     const { ratio, degrees } = against(frames, share2);
     return ratio > wanted(degrees) + 1e-9;
   };
-  let high = Math.max(...frames.map((f) => f.seen / f.crossing2), 1e-12);
+  let high = Math.max(...frames.map((f) => f.seen / f.transverse2), 1e-12);
   while (above(high)) high *= 4;
   let low = high * 1e-12;
   if (!above(low)) return 0;
@@ -106,17 +106,17 @@ function shareAt(frames: readonly Followed[], wanted: (degrees: number) => numbe
 }
 
 /**
- * Share of the crossing speed that a following hand leaves. A frame's smear speed, what is not the hand taken out, is
- * taken as normal with variance (share·crossing)² + bob²; frames weigh by inverse variance, and the interval holds the
+ * Share of the transverse speed that a following hand leaves. A frame's smear speed, what is not the hand taken out, is
+ * taken as normal with variance (share·transverseSpeed)² + bob²; frames weigh by inverse variance, and the interval holds the
  * shares under which such frames are no surprise at 95 %. Absent below five frames of something that crosses.
  */
 export function trackingResidualFrom(frames: readonly TrackedFrame[]): Maybe<Estimate, "too-few-frames"> {
-  const crossing = frames.filter((f) => f.crossing > 0 && f.exposure > 0 && f.umPerMetre > 0);
+  const crossing = frames.filter((f) => f.transverseSpeed > 0 && f.exposure > 0 && f.umPerMetre > 0);
   if (crossing.length < LEAST_FRAMES)
     return absent("too-few-frames", { frames: crossing.length, least: LEAST_FRAMES });
   const followed = crossing.map((f) => ({
     seen: (f.smearUm ** 2 - f.restUm ** 2) / (f.exposure * f.umPerMetre) ** 2,
-    crossing2: f.crossing ** 2,
+    transverse2: f.transverseSpeed ** 2,
     bob2: f.bob ** 2,
   }));
   return present({

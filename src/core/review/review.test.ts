@@ -106,10 +106,10 @@ test("the spread of a pan is found again from frames drawn with it, and its boun
 });
 
 test("the residual of a following hand comes out of smears made with it; a hand that leaves nothing is 0", () => {
-  const frame = (crossing: number, share: number) => {
-    const speed = Math.hypot(share * crossing, 0.5);
+  const frame = (transverseSpeed: number, share: number) => {
+    const speed = Math.hypot(share * transverseSpeed, 0.5);
     return {
-      crossing,
+      transverseSpeed,
       bob: 0.5,
       exposure: 1 / 500,
       umPerMetre: 9000,
@@ -122,7 +122,7 @@ test("the residual of a following hand comes out of smears made with it; a hand 
   expect(learnt.ok && learnt.value.value).toBeCloseTo(0.11, 9);
   const perfect = trackingResidualFrom(speeds.map((v) => frame(v, 0)));
   expect(perfect.ok && perfect.value.value).toBeCloseTo(0, 6);
-  expect(trackingResidualFrom(speeds.map((v) => ({ ...frame(v, 0.1), crossing: 0 })))).toMatchObject({
+  expect(trackingResidualFrom(speeds.map((v) => ({ ...frame(v, 0.1), transverseSpeed: 0 })))).toMatchObject({
     ok: false,
   });
 });
@@ -151,11 +151,11 @@ test.each([
   "the interval of a following hand holds its share in 93 to 97 of a hundred: %i frames, share %f, bob %f",
   (frames, share, bob) => {
     const held = coverage(frames, share, (normal, i) => {
-      const crossing = 2 + ((i * 7) % 11);
-      const speed = Math.hypot(share * crossing, bob) * normal();
+      const transverseSpeed = 2 + ((i * 7) % 11);
+      const speed = Math.hypot(share * transverseSpeed, bob) * normal();
       const [exposure, umPerMetre, restUm] = [1 / (400 + 100 * (i % 9)), 6000 + 900 * (i % 7), 10];
       return {
-        crossing,
+        transverseSpeed,
         bob,
         exposure,
         umPerMetre,
@@ -187,8 +187,8 @@ test.each([10, 64])(
 );
 
 test("frames of something slow, which tell little of the hand, do not outweigh those of something fast", () => {
-  const frame = (crossing: number, speed: number) => ({
-    crossing,
+  const frame = (transverseSpeed: number, speed: number) => ({
+    transverseSpeed,
     bob: 0.5,
     exposure: 1 / 500,
     umPerMetre: 9000,

@@ -1,10 +1,10 @@
 import { Circle, G, Path, Polyline } from "react-native-svg";
-import type { Figure } from "@/core/motion";
+import type { Silhouette } from "@/core/motion";
 import { smoothPath, type At } from "./shape";
 import { SILHOUETTES } from "./silhouettes";
 
 interface Props {
-  readonly figure: Figure;
+  readonly figure: Silhouette;
   /** Px of the measure that the figure is drawn in. */
   readonly size: number;
   /** Where its ground lies, or its middle where it is off the ground. */

@@ -1,4 +1,4 @@
-import type { Figure } from "@/core/motion";
+import type { Silhouette as SilhouetteName } from "@/core/motion";
 import { BEAST, DEER, FLYING, INSECT, OTTER, PERCHED, RIDING, STOOPING, VEHICLE, WADING } from "./animals";
 import {
   BATTING,
@@ -19,7 +19,7 @@ import {
 import type { Silhouette } from "./shape";
 
 /** The silhouette of every figure. */
-export const SILHOUETTES: Readonly<Record<Figure, Silhouette>> = {
+export const SILHOUETTES: Readonly<Record<SilhouetteName, Silhouette>> = {
   standing: STANDING,
   running: RUNNING,
   "low-stick": LOW_STICK,

@@ -1,7 +1,7 @@
-import type { Figure } from "../../motion";
+import type { Silhouette } from "../../motion";
 
 /** Which figure draws which subject of the library; every id stands under one of them, a test holds it. */
-const DRAWN_AS: Readonly<Record<Figure, string>> = {
+const DRAWN_AS: Readonly<Record<Silhouette, string>> = {
   standing: "person-standing person-reacting gymnast-beam",
   running:
     "hockey-runner football-runner rugby-runner gridiron-runner gridiron-receiver basketball-drive sprinter distance-runner trail-runner high-hurdler low-hurdler steeplechaser race-walker relay-exchange gymnast",
@@ -37,11 +37,11 @@ const DRAWN_AS: Readonly<Record<Figure, string>> = {
 };
 
 const FIGURE_OF = new Map(
-  Object.entries(DRAWN_AS).flatMap(([figure, ids]) => ids.split(" ").map((id) => [id, figure as Figure])),
+  Object.entries(DRAWN_AS).flatMap(([figure, ids]) => ids.split(" ").map((id) => [id, figure as Silhouette])),
 );
 
 /** The figure by which a subject of the library is drawn; a standing one when it has none of its own. */
-export const figureOf = (id: string): Figure => FIGURE_OF.get(id) ?? "standing";
+export const figureOf = (id: string): Silhouette => FIGURE_OF.get(id) ?? "standing";
 
 /** Ids that have a figure of their own. */
 export const hasFigure = (id: string): boolean => FIGURE_OF.has(id);

@@ -1,7 +1,7 @@
 import { View } from "react-native";
 import { comingUp, modeFor } from "@/core/judge";
 import { Txt } from "@/ui/controls/Txt";
-import { breakWords, changedWords, modeSentence } from "@/words";
+import { momentWords, changedWords, modeSentence } from "@/words";
 import { useFound, useOuting } from "../../outing/use-outing";
 import { Judgements } from "../reasons/Judgements";
 import { wallOf } from "../shot/titles";
@@ -24,7 +24,7 @@ export function WhatChanges() {
       {next.map((coming) => {
         const time = wallOf({ outing }, coming.at);
         const changed = changedWords(settings, coming.settings);
-        const words = coming.code === "settings" ? [changed] : [breakWords(coming.code), changed];
+        const words = coming.code === "settings" ? [changed] : [momentWords(coming.code), changed];
         return (
           <Txt key={coming.code} size={20}>
             <Txt size={20} weight={700}>

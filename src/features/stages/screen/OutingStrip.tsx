@@ -3,7 +3,7 @@ import { View } from "react-native";
 import { LightStrip } from "@/ui/charts/LightStrip";
 import { Button } from "@/ui/controls/Button";
 import { wallTimeOf } from "@/data";
-import { breakWords, evWords, hourWords } from "@/words";
+import { momentWords, evWords, hourWords } from "@/words";
 import { useOpenOuting, useOuting } from "../../outing/use-outing";
 import { timeNote, wallOf } from "../shot/titles";
 
@@ -30,9 +30,9 @@ export function OutingStrip({ height }: { height: keyof typeof HEIGHTS }) {
   }, [from, until, zone]);
   const marks = useMemo(
     () =>
-      timeline.breaks.map((b) => ({
+      timeline.moments.map((b) => ({
         at: b.at,
-        words: breakWords(b.code),
+        words: momentWords(b.code),
         danger: b.code === "past-ceiling",
       })),
     [timeline],

@@ -4,7 +4,7 @@ import { whatIsOpen } from "../../outings/what-is-open";
 import { STAGES, stageState, type StageKey, type StageMatter } from "./stages";
 
 const outing = demoOutings[0]!;
-const at = (short: number) => ({ points: [{ short }], breaks: [] }) as unknown as StageMatter["timeline"];
+const at = (short: number) => ({ points: [{ short }], moments: [] }) as unknown as StageMatter["timeline"];
 const state = (of: typeof outing, key: StageKey, { short = 0, vetoed = 0 } = {}) =>
   stageState({ outing: of, timeline: at(short), vetoed }, key);
 const placed = editChoice("coach-after-a-goal", { positionId: "c" })(outing);

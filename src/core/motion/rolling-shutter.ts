@@ -1,5 +1,5 @@
 /** An electronic shutter reads the sensor line by line. */
-export interface SkewInput {
+export interface RollingShutterInput {
   /** Speed of the image on the sensor in mm/s across the lines. */
   readonly imageMmPerSecond: number;
   /** Seconds from the first line to the last. */
@@ -7,4 +7,5 @@ export interface SkewInput {
 }
 
 /** By how many mm an upright leans on the sensor between its first and last line: image speed × readout time. */
-export const skewMm = ({ imageMmPerSecond, readout }: SkewInput): number => imageMmPerSecond * readout;
+export const rollingShutterLeanMm = ({ imageMmPerSecond, readout }: RollingShutterInput): number =>
+  imageMmPerSecond * readout;

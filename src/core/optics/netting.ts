@@ -1,15 +1,15 @@
 import { cosDeg, sinDeg, tanDeg } from "../units";
 
-/** A mesh between the lens and the subject: pitch and wire in metres, seen square on. */
-export interface Mesh {
+/** A netting between the lens and the subject: pitch and wire in metres, seen square on. */
+export interface Netting {
   readonly pitch: number;
   readonly wire: number;
   /** Metres from the entrance pupil; nearer than the subject. */
   readonly distance: number;
 }
 
-export interface MeshInput {
-  readonly mesh: Mesh;
+export interface NettingInput {
+  readonly netting: Netting;
   readonly focalLengthMm: number;
   readonly fNumber: number;
   /** Metres from the lens. */
@@ -18,8 +18,8 @@ export interface MeshInput {
   readonly frameWidth: number;
 }
 
-export interface MeshEffect {
-  /** Width in metres of the cone of light of one point where it passes the mesh. */
+export interface NettingEffect {
+  /** Width in metres of the cone of light of one point where it passes the netting. */
   readonly footprint: number;
   /** Worst local loss of one wire, share 0 … 1 of the light. */
   readonly localLoss: number;
@@ -32,11 +32,17 @@ export interface MeshEffect {
 }
 
 /**
- * What a mesh in front of the lens does: footprint D(1 − d/s), worst loss (4/π)·w/F of a round pupil, even veil
+ * What a netting in front of the lens does: footprint D(1 − d/s), worst loss (4/π)·w/F of a round pupil, even veil
  * 1 − (1 − w/p)². Geometry of the pupil's cone; exact for one straight wire thin against the footprint.
  */
-export function meshEffect({ mesh, focalLengthMm, fNumber, subject, frameWidth }: MeshInput): MeshEffect {
-  const { pitch, wire, distance } = mesh;
+export function nettingEffect({
+  netting,
+  focalLengthMm,
+  fNumber,
+  subject,
+  frameWidth,
+}: NettingInput): NettingEffect {
+  const { pitch, wire, distance } = netting;
   const pupil = focalLengthMm / fNumber / 1000;
   const footprint = pupil * (1 - distance / subject);
   const localLoss = Math.min(1, ((4 / Math.PI) * wire) / footprint);
@@ -50,25 +56,25 @@ export function meshEffect({ mesh, focalLengthMm, fNumber, subject, frameWidth }
 }
 
 export interface PostShadowInput {
-  /** Metres by which a flat post stands in front of the mesh, or the radius of a round one that touches it. */
+  /** Metres by which a flat post stands in front of the netting, or the radius of a round one that touches it. */
   readonly depth: number;
   readonly round: boolean;
-  /** Angle in degrees between the sun's direction and the plane of the mesh, 0 … 90, on the plan. */
+  /** Angle in degrees between the sun's direction and the plane of the netting, 0 … 90, on the plan. */
   readonly angle: number;
-  /** Whether the sun stands on the post's side of the mesh. */
+  /** Whether the sun stands on the post's side of the netting. */
   readonly sameSide: boolean;
 }
 
-/** Width in metres of the shade that a post throws on the mesh beyond its own edge; 0 with the sun on the other side. */
+/** Width in metres of the shade that a post throws on the netting beyond its own edge; 0 with the sun on the other side. */
 export function postShade({ depth, round, angle, sameSide }: PostShadowInput): number {
   if (!sameSide || angle >= 90) return 0;
   return round ? depth * (1 / tanDeg(angle / 2) - 1) : (depth * cosDeg(angle)) / sinDeg(angle);
 }
 
-/** Height in metres up to which a post of a height shades the mesh: post height − q·tan h/sin β; 0 when it does not reach. */
+/** Height in metres up to which a post of a height shades the netting: post height − q·tan h/sin β; 0 when it does not reach. */
 export const postShadeTop = (input: {
   readonly postHeight: number;
-  /** Metres by which the post stands in front of the mesh, and the sun's angle to the mesh's plane, 0 … 90 degrees. */
+  /** Metres by which the post stands in front of the netting, and the sun's angle to the netting's plane, 0 … 90 degrees. */
   readonly depth: number;
   readonly angle: number;
   readonly sunAltitude: number;
