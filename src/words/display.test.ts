@@ -13,6 +13,7 @@ import {
   setDisplay,
   shotSentence,
   sizeWords,
+  roundLengthWords,
   timeWords,
   weightWords,
 } from ".";
@@ -88,4 +89,16 @@ test("a burst is told in seconds and frames, or as one that the card keeps up wi
   const run = { framesPerSecond: 20, frameMb: 30, bufferMb: 1200, writeMbPerSecond: 300 };
   expect(plain(burstSentence(burstRun(run)))).toBe("a burst runs 4 s, 80 frames");
   expect(burstSentence(burstRun({ ...run, writeMbPerSecond: 600 }))).toBe("a burst never fills the buffer");
+});
+
+test("rulers are round in the user's own unit", () => {
+  expect([0.5, 1, 20].map(roundLengthWords)).toEqual(["50\u00a0cm", "1\u00a0m", "20\u00a0m"]);
+  setDisplay({ units: "ft", clock: "24" });
+  expect([0.25, 0.5, 1, 70].map(roundLengthWords)).toEqual([
+    "3\u00a0in",
+    "6\u00a0in",
+    "1\u00a0ft",
+    "70\u00a0ft",
+  ]);
+  setDisplay({ units: "m", clock: "24" });
 });

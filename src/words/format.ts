@@ -75,6 +75,14 @@ export function metresWords(metres: number): string {
   return `${(metres * perMetre).toFixed(decimals)}\u00a0${unit}`;
 }
 
+/** A round length of a ruler, as it is written in the user's unit: "20 m", "50 cm", "6 in". Two figures at most. */
+export function roundLengthWords(written: number): string {
+  if (written >= 1) return `${written}\u00a0${lengthUnit()}`;
+  return lengthUnit() === "m"
+    ? `${Math.round(100 * written)}\u00a0cm`
+    : `${Math.round(12 * written)}\u00a0in`;
+}
+
 /** From one length to another in one unit, fine enough that the two differ: "396 to 409 mm", "29.8 to 30.8 m". */
 export function metresRangeWords(from: number, to: number): string {
   const steps = LENGTHS[lengthUnit()];

@@ -9,6 +9,7 @@ export {
 } from "./display";
 export {
   metresRangeWords,
+  roundLengthWords,
   signedClicks,
   apertureRangeWords,
   apertureWords,

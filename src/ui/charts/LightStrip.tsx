@@ -33,7 +33,7 @@ interface Props {
 const MINUTE = 60_000;
 const INSET = 16;
 const AXIS = 22;
-const PILL = { width: 66, height: 28 };
+const PILL = { width: 66, height: 28, type: 18 };
 const TYPE = 14;
 
 /** EV against the clock, with the moments at which something breaks; dragging along it is the time control. */
@@ -89,8 +89,9 @@ function StripDrawing({ at, timeWords, ...fixed }: DrawingProps & Pick<Props, "a
   const tokens = useTokens();
   const { width, height } = fixed;
   const { x, base } = scaleOf(fixed);
-  const pillLeft = Math.min(width - PILL.width - 2, Math.max(2, x(at) - PILL.width / 2));
-  const pill: Box = { left: pillLeft, top: 1, width: PILL.width, height: PILL.height };
+  const pillWidth = Math.max(PILL.width, labelWidth(timeWords, PILL.type));
+  const pillLeft = Math.min(width - pillWidth - 2, Math.max(2, x(at) - pillWidth / 2));
+  const pill: Box = { left: pillLeft, top: 1, width: pillWidth, height: PILL.height };
   return (
     <Svg width={width} height={height} style={{ pointerEvents: "none" }}>
       <Course {...fixed} />
@@ -98,9 +99,9 @@ function StripDrawing({ at, timeWords, ...fixed }: DrawingProps & Pick<Props, "a
       <Line x1={x(at)} x2={x(at)} y1={PILL.height} y2={base} stroke={tokens.water} strokeWidth={3} />
       <Rect {...rectOf(pill)} rx={PILL.height / 2} fill={tokens.water} />
       <SvgText
-        x={pill.left + PILL.width / 2}
+        x={pill.left + pill.width / 2}
         y={20.5}
-        fontSize={18}
+        fontSize={PILL.type}
         fontFamily="Text-700"
         fill={tokens.onWater}
         textAnchor="middle"

@@ -5,13 +5,22 @@ import { Txt } from "@/ui/controls/Txt";
 import { useSize } from "@/ui/layout/use-size";
 import { labelWidth } from "@/ui/plan/labels";
 import { useTokens } from "@/ui/theme/theme";
-import { apertureWords, metresRangeWords, metresWords } from "@/words";
+import {
+  apertureWords,
+  lengthUnit,
+  metresFrom,
+  metresRangeWords,
+  metresWords,
+  roundLengthWords,
+} from "@/words";
 
 const HEIGHT = 74;
 const BAR = { top: 30, height: 14 };
 const INSET = 8;
 const TYPE = 14;
-const STEPS = [0.1, 0.2, 0.3, 0.5, 1, 2, 3, 5, 7, 10, 15, 20, 30, 40, 50, 70, 100, 150, 200, 300, 400];
+/** Round lengths in the user's unit; below one, those that are whole centimetres and whole inches. */
+const STEPS = [1, 2, 3, 5, 7, 10, 15, 20, 30, 40, 50, 70, 100, 150, 200, 300, 400, 600, 1000];
+const SMALL = { m: [0.1, 0.2, 0.3, 0.5], ft: [0.25, 0.5] };
 
 /** From the lens to the background on a scale of doublings, with what is sharp on it. */
 export function DepthRuler({ view, found }: { view: FrameView; found: Assessment }) {
@@ -73,8 +82,8 @@ function Ruler({ width, view }: { width: number; view: FrameView }) {
           </SvgText>
         </G>
       ))}
-      {ticks(first, last, x, width).map((metres) => (
-        <G key={metres}>
+      {ticks(first, last, x, width).map(({ metres, written }) => (
+        <G key={written}>
           <Line
             x1={x(metres)}
             x2={x(metres)}
@@ -91,7 +100,7 @@ function Ruler({ width, view }: { width: number; view: FrameView }) {
             fill={ink2}
             textAnchor="middle"
           >
-            {metresWords(metres).replace(".0", "")}
+            {roundLengthWords(written)}
           </SvgText>
         </G>
       ))}
@@ -116,17 +125,27 @@ function apart(marks: readonly Mark[], width: number): (Mark & { readonly left: 
   return placed;
 }
 
+interface Tick {
+  readonly metres: number;
+  /** In the user's unit. */
+  readonly written: number;
+}
+
+/** Px between two ticks, and between a tick and an end, that leave room for their words. */
+const BETWEEN = 46;
+const FROM_END = 22;
+
 /** Round distances with room for their words between them. */
-function ticks(first: number, last: number, x: (metres: number) => number, width: number): number[] {
-  const kept: number[] = [];
-  const inside = (metres: number): boolean => x(metres) > 22 && x(metres) < width - 22;
-  for (const metres of STEPS)
-    if (
-      metres > first &&
-      metres < last &&
-      inside(metres) &&
-      x(metres) - (kept.length ? x(kept.at(-1)!) : -40) > 46
-    )
-      kept.push(metres);
+function ticks(first: number, last: number, x: (metres: number) => number, width: number): Tick[] {
+  const kept: Tick[] = [];
+  let right = -Infinity;
+  for (const written of [...SMALL[lengthUnit()], ...STEPS]) {
+    const metres = metresFrom(written);
+    const at = x(metres);
+    if (metres <= first || metres >= last || at < FROM_END || at > width - FROM_END) continue;
+    if (at - right < BETWEEN) continue;
+    kept.push({ metres, written });
+    right = at;
+  }
   return kept;
 }
