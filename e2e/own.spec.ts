@@ -164,3 +164,46 @@ test("one's own ground: a stand, a further position and a spot change what follo
   await page.getByRole("button", { name: "Delete D" }).click();
   await expect(page.getByRole("img", { name: /^Position D/ })).toHaveCount(0);
 });
+
+test("a place from before fills name, coordinates and ground, and the way it lies comes along", async ({
+  page,
+}) => {
+  await page.goto("/outings");
+  await page.getByRole("button", { name: "Plan an outing" }).click();
+  await page.getByRole("button", { name: /^A place from before:/ }).click();
+  await page.getByRole("button", { name: /^Quarry Lane/ }).click();
+  await expect(page.getByLabel("Name of the place")).toHaveValue("Quarry Lane");
+  await expect(page.getByRole("button", { name: /^Ground: Field hockey pitch/ })).toBeVisible();
+  await page.getByLabel("Name of the outing", { exact: true }).fill("Return match");
+  await page.getByRole("button", { name: "Create outing" }).click();
+  await expect(page).toHaveURL(/return-match\/brief$/);
+  const made = await storedOuting(page, "return-match");
+  const known = await storedOuting(page);
+  expect(made.ground.venue.bearing).toBe(known.ground.venue.bearing);
+  expect(made.ground.anchor.latitude).toBe(known.ground.anchor.latitude);
+});
+
+test("the venue of an outing is changed afterwards, and taken back", async ({ page }) => {
+  await page.goto("/outing/hockey-semi-final/ground");
+  await openPanel(page, "Ground and light");
+  await page.getByRole("button", { name: /^Venue:/ }).click();
+  await page.getByLabel("Search venue").fill("handball");
+  await page.getByRole("button", { name: /^Handball/ }).click();
+  await expect(page.getByRole("img", { name: /^Walls of the hall/ })).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByRole("img", { name: /^Walls of the hall/ })).toHaveCount(0);
+});
+
+test("looking from elsewhere leaves the plan as it is until it is meant", async ({ page }) => {
+  await page.goto("/outing/hockey-semi-final/expose");
+  await page.getByRole("button", { name: /^Drag flick from B. Choose another shot/ }).click();
+  await page.getByRole("radio", { name: "C", exact: true }).click();
+  await expect(page.getByText("Planned from B.")).toBeVisible();
+  expect((await storedOuting(page)).choices[0].positionId).toBe("b");
+  await page.reload();
+  await expect(page.getByRole("heading", { name: "Drag flick from C" })).toBeVisible();
+  await page.getByRole("button", { name: /Choose another shot/ }).click();
+  await page.getByRole("button", { name: "Plan it from C" }).click();
+  await expect.poll(async () => (await storedOuting(page)).choices[0].positionId).toBe("c");
+  await expect(page.getByText("Planned from B.")).toHaveCount(0);
+});
