@@ -5,7 +5,7 @@ export { writeEverything, type Everything } from "./everything-file";
 export { freeId, idFromName } from "./ids";
 export type { Fault } from "./migrate";
 export { duplicateOuting } from "./duplicate-outing";
-export { hallFor } from "./hall";
+export { HALL_DAYLIGHT, hallFor } from "./hall";
 export {
   outingFileName,
   readOutingFile,

@@ -1,4 +1,3 @@
-import { HALL_DAYLIGHT } from "../edits/light";
 import type { Scenery, Staging } from "@/core/catalogue";
 import {
   fromVenue,
@@ -10,6 +9,7 @@ import {
 } from "@/core/ground";
 import { sceneAt } from "@/core/scene";
 import {
+  HALL_DAYLIGHT,
   hallFor,
   idFromName,
   instantOf,

@@ -1,11 +1,10 @@
 import { beginShot } from "../begin/begin-shot";
-import { outingSchema, type Outing } from "@/data";
+import { HALL_DAYLIGHT, outingSchema, type Outing } from "@/data";
 import { demoKit, demoOutings } from "../../../demo";
 import {
   addObstacle,
   addPosition,
   changeVenue,
-  HALL_DAYLIGHT,
   addSeries,
   addSpot,
   editChoice,

@@ -1,7 +1,6 @@
 import { OPEN_GROUND, venueTemplate, type Surface, type Venue } from "@/core/ground";
-import { hallFor, type Outing } from "@/data";
+import { HALL_DAYLIGHT, hallFor, type Outing } from "@/data";
 import { editGround, type Edit } from "./edit";
-import { HALL_DAYLIGHT } from "./light";
 
 export const editVenue = (edit: Partial<Venue>): Edit =>
   editGround((g) => ({ venue: { ...g.venue, ...edit } }));

@@ -2,7 +2,7 @@
 export type { Edit } from "./edit";
 export { editOuting } from "./brief";
 export { changeVenue, editVenue, setSurface } from "./ground";
-export { HALL_DAYLIGHT, setCloud, setCover, setLamps, setLit, setPassing } from "./light";
+export { setCloud, setCover, setLamps, setLit, setPassing } from "./light";
 export { addSeries, removeSeries } from "./log";
 export { addObstacle, editObstacle, removeObstacle } from "./obstacle";
 export { addPosition, movePosition, newPosition, removePosition } from "./position";

@@ -1,9 +1,6 @@
 import type { Outing } from "@/data";
 import { editLight, type Edit } from "./edit";
 
-/** Daylight factor of a hall with few windows (common practice). */
-export const HALL_DAYLIGHT = 0.01;
-
 export const setCloud = (cloudEighths: number): Edit => editLight(() => ({ cloudEighths }));
 
 export const setPassing = (passing: boolean): Edit => editLight(() => ({ passing }));

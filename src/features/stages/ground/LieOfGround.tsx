@@ -1,10 +1,11 @@
 import { View } from "react-native";
 import { OPEN_GROUND, SURFACES, VENUES } from "@/core/ground";
+import { HALL_DAYLIGHT } from "@/data";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Picker } from "@/ui/controls/Picker";
 import { Segmented } from "@/ui/controls/Segmented";
 import { useToast } from "@/ui/controls/toast";
-import { changeVenue, editVenue, HALL_DAYLIGHT, setCover, setLit, setSurface } from "@/outing/edits";
+import { changeVenue, editVenue, setCover, setLit, setSurface } from "@/outing/edits";
 import { surfaceWords } from "@/words";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 
