@@ -58,5 +58,13 @@ export {
   type StoredSubject,
   type ThemeName,
 } from "./schema";
-export { choiceOf, lightPlanOf, rigOf, windowOf, type Times, type Window } from "./outing-inputs";
+export {
+  choiceOf,
+  lightPlanOf,
+  plannedPosition,
+  rigOf,
+  windowOf,
+  type Times,
+  type Window,
+} from "./outing-inputs";
 export { instantOf, wallTimeOf, type Instant } from "./wall-time";

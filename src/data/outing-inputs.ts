@@ -1,3 +1,4 @@
+import type { Position } from "@/core/ground";
 import type { Kit, Rig } from "@/core/optics";
 import type { LightPlan } from "@/core/scene";
 import type { Choice, Outing } from "./schema";
@@ -38,6 +39,15 @@ export function lightPlanOf(outing: Pick<Outing, "light" | "date" | "zone">): Li
 
 export const choiceOf = (outing: Pick<Outing, "choices">, shotId: string): Choice | undefined =>
   outing.choices.find((c) => c.shotId === shotId);
+
+/** The position that a shot is planned from; none while it has no position. */
+export const plannedPosition = (
+  outing: Pick<Outing, "choices" | "ground">,
+  shotId: string,
+): Position | undefined => {
+  const planned = choiceOf(outing, shotId)?.positionId;
+  return outing.ground.positions.find((p) => p.id === planned);
+};
 
 /** What a choice mounts; `undefined` when the kit no longer has it. */
 export function rigOf(choice: Choice, kit: Kit): Rig | undefined {

@@ -37,6 +37,9 @@ export interface Assessments {
   asked(question: Question, shotId: string): Asked | undefined;
 }
 
+/** Whether a place is ruled out: vetoed, or without a picture. */
+export const isRuledOut = (found: Assessment | NoPicture): boolean => !found.ok || found.score.vetoed;
+
 /** Results that are kept by the identity of what they were made of, the latest so many. */
 export function kept<A extends readonly unknown[], T>(
   most: number,
@@ -116,7 +119,7 @@ export function createAssessments(): Assessments {
     vetoed: (question, at) =>
       question.outing.choices.filter(({ shotId, positionId }) => {
         const found = answers.assessment(question, shotId, positionId, at);
-        return found && (!found.ok || found.judgement.some((j) => j.weight === "veto"));
+        return found && isRuledOut(found);
       }).length,
   };
   return answers;

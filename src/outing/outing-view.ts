@@ -1,4 +1,4 @@
-import type { Position } from "@/core/ground";
+import type { Position, Spot } from "@/core/ground";
 import {
   frameView,
   type AssessInput,
@@ -44,6 +44,8 @@ export interface OutingView extends Looking, Minute {
   /** The plan for the shot in hand: its position, its kit, its locked rails. */
   readonly choice: Choice;
   readonly subject: Subject;
+  /** Where the shot in hand happens. */
+  readonly spot: Spot;
   /** The position that is looked from. */
   readonly position: Position | undefined;
   readonly rig: Rig | undefined;
@@ -111,6 +113,9 @@ export function createViews(answers: Assessments): (looking: Looking) => OutingV
       },
       get subject() {
         return outing.subjects.find((s) => s.id === shot.subjectId)!;
+      },
+      get spot() {
+        return outing.ground.spots.find((s) => s.id === shot.spotId)!;
       },
       get rig() {
         return mounted()?.rig;

@@ -3,7 +3,7 @@ import MoreIcon from "lucide-react-native/icons/ellipsis";
 import { Link } from "expo-router";
 import { useState } from "react";
 import { Pressable, View } from "react-native";
-import { choiceOf, type Outing, type StoredKit, type Unreadable } from "@/data";
+import { plannedPosition, type Outing, type StoredKit, type Unreadable } from "@/data";
 import type { newOuting } from "@/outing/begin/new-outing";
 import { Button, IconButton } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
@@ -156,7 +156,7 @@ function Promises({ outing }: { outing: Outing }) {
   return (
     <View role="list" aria-label={`Promised at ${outing.name}`} className="pt-3">
       {outing.shots.map((shot) => {
-        const place = outing.ground.positions.find((p) => p.id === choiceOf(outing, shot.id)?.positionId);
+        const place = plannedPosition(outing, shot.id);
         return (
           <View
             key={shot.id}

@@ -14,7 +14,7 @@ export function Cautions() {
   const said = cautions.slice(0, MOST_SAID);
   const more = cautions.length - said.length;
   return (
-    <View className="gap-1 border-l-4 border-bracken pl-3" role="region" aria-label="Cautions">
+    <View className="gap-1 border-l-4 border-bracken pl-3">
       {said.map((code) => (
         <Txt key={code}>
           <Txt weight={700}>{`${cautionName(code)}. `}</Txt>

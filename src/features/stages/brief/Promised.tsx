@@ -1,7 +1,7 @@
 import GripIcon from "lucide-react-native/icons/grip-vertical";
 import { useRef, type ReactNode } from "react";
 import { View } from "react-native";
-import { choiceOf, type StoredShot } from "@/data";
+import { plannedPosition, type StoredShot } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Row } from "@/ui/controls/Row";
 import { useReorder } from "@/ui/controls/useReorder";
@@ -66,7 +66,7 @@ interface RowProps {
 
 function PromisedRow({ shot, mark, held, onPress, children }: RowProps) {
   const outing = useOuting((v) => v.outing);
-  const place = outing.ground.positions.find((p) => p.id === choiceOf(outing, shot.id)?.positionId);
+  const place = plannedPosition(outing, shot.id);
   const subject = outing.subjects.find((s) => s.id === shot.subjectId);
   const edge =
     mark === "above" ? "border-t-4 border-water" : mark === "below" ? "border-b-4 border-water" : "";

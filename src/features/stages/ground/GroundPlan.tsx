@@ -32,15 +32,14 @@ const centimetres = ({ x, y }: Point): Point => ({
 export function GroundPlan() {
   const ground = useOuting((v) => v.outing.ground);
   const name = useOuting((v) => v.outing.place);
-  const spotId = useOuting((v) => v.shot.spotId);
+  const spot = useOuting((v) => v.spot);
   const place = useOuting((v) => v.position);
   const { columns } = useLayout();
   const close = useUnfolded((s) => s.raised) && !columns;
   const { store, takeShot, standAt } = useOpenOuting();
   const commit = useCommit();
   const [size, onLayout] = useSize();
-  const spot = ground.spots.find((s) => s.id === spotId);
-  const spokenOf = close && place && spot ? [place.at, spot.at] : undefined;
+  const spokenOf = close && place ? [place.at, spot.at] : undefined;
   const { view, setView, fit, isMoved } = useGroundView(ground, size, spokenOf);
   const toast = useToast();
   const search = usePlaceSearch();
@@ -49,9 +48,9 @@ export function GroundPlan() {
   const handles = useMemo<Handle[]>(
     () => [
       ...ground.positions.map((p) => ({ id: POSITION + p.id, at: p.at, movable: true, lift: TAG_LIFT })),
-      ...ground.spots.map((s) => ({ id: SPOT + s.id, at: s.at, movable: s.id === spotId, lift: 0 })),
+      ...ground.spots.map((s) => ({ id: SPOT + s.id, at: s.at, movable: s.id === spot.id, lift: 0 })),
     ],
-    [ground, spotId],
+    [ground, spot.id],
   );
   const move = (id: string, to: Point, keep: boolean): void => {
     const at = centimetres(to);

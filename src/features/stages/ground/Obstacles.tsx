@@ -29,7 +29,7 @@ const BEHIND = 25;
 /** What stands on the ground: listed, added across the view, shaped by its measures. */
 export function Obstacles() {
   const obstacles = useOuting((v) => v.outing.ground.obstacles);
-  const spot = useOuting(({ outing, shot }) => outing.ground.spots.find((s) => s.id === shot.spotId)!);
+  const spot = useOuting((v) => v.spot);
   const position = useOuting((v) => v.position);
   const commit = useCommit();
   const [opened, setOpened] = useState<string>();

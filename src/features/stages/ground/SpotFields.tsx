@@ -12,7 +12,7 @@ export function SpotFields() {
   const shot = useOuting((v) => v.shot);
   const subject = useOuting((v) => v.subject);
   const commit = useCommit();
-  const spot = outing.ground.spots.find((s) => s.id === shot.spotId)!;
+  const spot = useOuting((v) => v.spot);
   const others = outing.shots.filter((s) => s.spotId === spot.id).length;
   const unused = outing.ground.spots.filter((s) => !outing.shots.some((p) => p.spotId === s.id));
   return (

@@ -12,5 +12,4 @@ export const lieAnswer = ({ outing: { ground } }: OutingView): string =>
   `${surfaceWords(ground.surface ?? "grass").toLowerCase()}, long axis to ${bearingWords(ground.venue.bearing)}`;
 
 /** Where the shot in hand happens, in a line. */
-export const spotAnswer = ({ outing, shot }: OutingView): string =>
-  outing.ground.spots.find((s) => s.id === shot.spotId)?.name ?? "";
+export const spotAnswer = ({ spot }: OutingView): string => spot.name;

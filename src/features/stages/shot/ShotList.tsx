@@ -1,5 +1,5 @@
 import { View } from "react-native";
-import { choiceOf } from "@/data";
+import { plannedPosition } from "@/data";
 import { Row } from "@/ui/controls/Row";
 import { intentWords } from "@/words";
 import { useOpenOuting, useOuting } from "../../outing/use-outing";
@@ -12,7 +12,7 @@ export function ShotList({ onTaken }: { onTaken?: () => void }) {
   return (
     <View role="group" aria-label="Promised">
       {outing.shots.map((s) => {
-        const place = outing.ground.positions.find((p) => p.id === choiceOf(outing, s.id)?.positionId);
+        const place = plannedPosition(outing, s.id);
         return (
           <Row
             key={s.id}

@@ -1,6 +1,7 @@
 import { G } from "react-native-svg";
 import { shadedBy } from "@/core/light";
 import type { Scene } from "@/core/scene";
+import { isRuledOut } from "@/outing/assessments";
 import type { OutingView } from "@/outing/outing-view";
 import type { PlanView } from "@/ui/plan/view";
 import { useOuting } from "../../../outing/use-outing";
@@ -76,7 +77,7 @@ function LitMasts({ view }: { view: PlanView }) {
 
 function ChosenWedge({ view }: { view: PlanView }) {
   const position = useOuting((v) => v.position);
-  const spot = useOuting(({ outing, shot }) => outing.ground.spots.find((s) => s.id === shot.spotId)!);
+  const spot = useOuting((v) => v.spot);
   const sighting = useOuting((v) => v.found?.sighting);
   return position && sighting ? (
     <Wedge view={view} position={position} spot={spot} sighting={sighting} />
@@ -105,7 +106,7 @@ function LitBall(props: Omit<Parameters<typeof Ball>[0], "litFrom">) {
 /** Whether standing at a position is vetoed for the shot in hand. */
 function isVetoed(v: OutingView, id: string): boolean {
   const found = v.from(id);
-  return found !== undefined && (!found.ok || found.judgement.some((j) => j.weight === "veto"));
+  return found !== undefined && isRuledOut(found);
 }
 
 function Tags({ view }: { view: PlanView }) {
