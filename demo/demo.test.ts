@@ -63,7 +63,7 @@ test("every shot of the demo that has a place reaches settings, and where light 
         scene: sceneAt(
           outing.ground,
           lightPlanOf(outing),
-          instantOf(outing.date, outing.plannedAt, outing.zone).at,
+          instantOf(outing.date, outing.plannedAt, outing.timeZone).at,
         ),
       });
       if (!found.ok) throw new Error(`${outing.id} ${shot.id}: ${found.reason}`);

@@ -60,15 +60,15 @@ export const mount = (
   converterId: null,
   supportId,
   focalLengthMm: null,
-  held: {},
+  locked: {},
   ...rest,
 });
 
 /** What every outing of the demo begins with; the district lies at a real latitude and in a real time zone. */
 export const inDistrict = {
-  version: 3,
+  version: 4,
   revision: 0,
-  zone: "Europe/London",
+  timeZone: "Europe/London",
   archived: false,
   log: [],
   notes: "",

@@ -45,7 +45,7 @@ test("a day on which the clocks change says so", async ({ page }) => {
   await page.getByLabel("Date", { exact: true }).fill("2027-03-28");
   await page.getByLabel("You are there from").fill("01:30");
   await page.getByRole("button", { name: "Save", exact: true }).click();
-  await expect(page.getByRole("status")).toContainText("The clocks change that day: 01:30");
+  await expect(page.getByRole("status").last()).toContainText("The clocks change that day: 01:30");
 });
 
 test("the order of the promises is changed by dragging and by keys, and stays", async ({ page }) => {
@@ -53,7 +53,11 @@ test("the order of the promises is changed by dragging and by keys, and stays", 
   expect(await order(page)).toEqual(FIRST);
   const grip = (name: string) => page.getByRole("button", { name: new RegExp(`^Move ${name}`) });
   await grip("Drag flick").focus();
+  await page.keyboard.press("Space");
+  await expect(page.getByText("Drag flick is at place 1 of 4.")).toBeAttached();
   await page.keyboard.press("ArrowDown");
+  await expect(page.getByText("Drag flick is at place 2 of 4.")).toBeAttached();
+  await page.keyboard.press("Space");
   await expect.poll(() => order(page)).toEqual([FIRST[1], FIRST[0], FIRST[2], FIRST[3]]);
 
   await grip("Coach after a goal").scrollIntoViewIfNeeded();
@@ -100,7 +104,7 @@ test("a shot is taken back and comes back by undo; the last one stays", async ({
   await page.getByRole("button", { name: /^Keeper’s save,/ }).click();
   await page.getByRole("button", { name: "Delete shot" }).click();
   await expect.poll(() => order(page)).toEqual([FIRST[0], FIRST[2], FIRST[3]]);
-  await page.getByRole("button", { name: "Undo" }).click();
+  await page.getByRole("button", { name: "Undo", exact: true }).click();
   await expect.poll(() => order(page)).toEqual(FIRST);
 });
 

@@ -1,13 +1,14 @@
 import { readFileSync } from "node:fs";
 import path from "node:path";
 import { gzipSync } from "node:zlib";
-import { expect, test } from "@playwright/test";
+import { expect, test, type Page } from "@playwright/test";
 import { openPanel, OUTING, tag } from "./outing";
 
 /** Budgets in kB, gzip level 6. docs/decisions/0004 tells how they came about. */
-const BUDGET = { first: 536, list: 448, stage: 584, fonts: 100 };
+const BUDGET = { first: 545, list: 456, stage: 598, stageWide: 615, fonts: 100 };
 
-test.skip(({ viewport }) => (viewport?.width ?? 0) < 960, "bytes do not hang on the size of the screen");
+/** A wide screen opens a late panel with the stage, which compares the positions. */
+const isWide = (page: Page): boolean => (page.viewportSize()?.width ?? 0) >= 960;
 
 test("the first start, the list and the first stage stay within their bytes", async ({ page }) => {
   const sizes = { js: 0, fonts: 0 };
@@ -30,7 +31,8 @@ test("the first start, the list and the first stage stay within their bytes", as
   sizes.js = 0;
   await page.goto(`${OUTING}/ground`);
   await expect(tag(page, "B")).toBeVisible();
-  expect(sizes.js).toBeLessThan(BUDGET.stage);
+  await page.waitForLoadState("networkidle");
+  expect(sizes.js).toBeLessThan(isWide(page) ? BUDGET.stageWide : BUDGET.stage);
 });
 
 test("a late panel comes when it is first seen and costs the stage nothing before", async ({ page }) => {
@@ -40,7 +42,15 @@ test("a late panel comes when it is first seen and costs the stage nothing befor
   );
   await page.goto(`${OUTING}/ground`);
   await expect(tag(page, "B")).toBeVisible();
-  const late = ["FindPlaces", "Obstacles", "LieOfGround", "SpotFields", "ReadingForm", "forms"];
+  const late = [
+    "FindPositions",
+    "Obstacles",
+    "LieOfGround",
+    "SpotFields",
+    "ReadingForm",
+    "forms",
+    "Promised",
+  ];
   expect(loaded).toContain("stages");
   expect(loaded.filter((name) => late.includes(name) || name === "__common")).toEqual([]);
   await openPanel(page, "What stands there");

@@ -64,7 +64,7 @@ test("a lens is added from a generic one, used by Frame, removed and brought bac
   await page.getByRole("button", { name: /^400 mm f\/2.8/ }).click();
   await page.getByRole("button", { name: "Delete lens" }).click();
   await expect(page.getByRole("button", { name: /^400 mm f\/2.8/ })).toHaveCount(0);
-  await page.getByRole("button", { name: "Undo" }).click();
+  await page.getByRole("button", { name: "Undo", exact: true }).click();
   await expect(page.getByRole("button", { name: /^400 mm f\/2.8/ })).toBeVisible();
 });
 
@@ -117,7 +117,11 @@ test("feet, the short clock and the schools are taken by every stage", async ({ 
   await expect(page.getByText(/planned for 4:27 pm/)).toBeVisible();
   await page.goto("/preferences");
   await page.getByRole("radio", { name: "Expose fully" }).click();
-  await page.getByRole("button", { name: "Slower shutter earlier" }).click();
+  await page.getByRole("button", { name: "Move Slower shutter" }).focus();
+  for (const key of ["Space", "ArrowUp", "Space"]) {
+    await page.keyboard.press(key);
+    await page.waitForTimeout(100);
+  }
   await expect
     .poll(() => page.evaluate(() => JSON.parse(localStorage.getItem("bp/preferences")!)))
     .toMatchObject({

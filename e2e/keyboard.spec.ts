@@ -39,7 +39,11 @@ test("one outing is walked from the list to the review by the keyboard alone", a
   await page.keyboard.press("Enter");
   await expect(page.getByText(/^The steward lets you stand/)).toBeVisible();
   await tabTo(page, /^Move Drag flick/);
+  await page.keyboard.press("Space");
+  await expect(page.getByText("Drag flick is at place 1 of 4.")).toBeAttached();
   await page.keyboard.press("ArrowDown");
+  await expect(page.getByText("Drag flick is at place 2 of 4.")).toBeAttached();
+  await page.keyboard.press("Space");
   await expect(
     page.getByRole("list", { name: "Promised shots" }).getByRole("listitem").first(),
   ).toContainText("Keeper’s save");
@@ -74,7 +78,7 @@ test("one outing is walked from the list to the review by the keyboard alone", a
   await page.keyboard.press("Enter");
   await tabTo(page, /^Too dark by 1 click$/);
   await page.keyboard.press("Enter");
-  await expect(page.getByRole("status")).toContainText("Reading saved");
+  await expect(page.getByRole("status")).toContainText("Saved");
   await tabTo(page, /^Review:/, 200);
   await page.keyboard.press("Enter");
   await tabTo(page, /^Frames taken/);

@@ -106,3 +106,28 @@ test("the plan keeps half of the height, and beside the figures where the phone 
     } else expect((await plan()).height).toBeGreaterThan(room.height - 2);
   }
 });
+
+test("a short message covered the title or a setting", async ({ page }) => {
+  for (const size of SIZES) {
+    await openAt(page, "Run", size);
+    await page.getByRole("button", { name: "It was right" }).click();
+    const message = (await page.getByRole("status").boundingBox())!;
+    const others = [
+      page.getByRole("heading", { level: 1 }),
+      page.getByLabel(/^shutter /),
+      page.getByLabel(/^aperture /),
+      page.getByLabel(/^ISO /),
+      page.getByRole("button", { name: "It was right" }),
+      page.getByRole("link", { name: /^Run:/ }),
+    ];
+    for (const other of others) {
+      const box = (await other.first().boundingBox())!;
+      const apart =
+        box.x + box.width <= message.x ||
+        message.x + message.width <= box.x ||
+        box.y + box.height <= message.y + 1 ||
+        message.y + message.height <= box.y + 1;
+      expect(apart, `${String(other)} at ${size.width}`).toBe(true);
+    }
+  }
+});

@@ -48,7 +48,7 @@ test("what is written without a network is there after a reload without a networ
   await page.goto(`${OUTING}/run`);
   await page.getByRole("button", { name: "Too dark" }).click();
   await page.getByRole("button", { name: "Too dark by 3 clicks" }).click();
-  await expect(page.getByRole("status")).toContainText("Reading saved");
+  await expect(page.getByRole("status")).toContainText("Saved");
   await page.reload();
   await expect(page.getByLabel("ISO 1000", { exact: true })).toBeVisible();
   expect((await storedOuting(page)).light.readings).toHaveLength(1);

@@ -68,8 +68,13 @@ export async function laterByQuarters(page: Page, quarters: number): Promise<voi
   for (let i = 0; i < quarters; i++) await time.press("PageUp");
 }
 
-export const storedOuting = (page: Page, id = "hockey-semi-final") =>
-  page.evaluate((key) => JSON.parse(localStorage.getItem(key) ?? "null"), `bp/outing/${id}`);
+/** An outing as it is stored, once what the tab has under way is kept; as it stands where that does not come to pass. */
+export async function storedOuting(page: Page, id = "hockey-semi-final") {
+  await page
+    .waitForFunction((key) => sessionStorage.getItem(key) === null, `bp/unsaved/${id}`, { timeout: 3000 })
+    .catch(() => undefined);
+  return page.evaluate((key) => JSON.parse(localStorage.getItem(key) ?? "null"), `bp/outing/${id}`);
+}
 
 /** Opens a panel of a stage by its title; on a phone the sheet under the plan is raised first where it stands in it. */
 export async function openPanel(page: Page, title: string): Promise<void> {
@@ -79,3 +84,14 @@ export async function openPanel(page: Page, title: string): Promise<void> {
   if (!(await head.isVisible())) await raise.click();
   if ((await head.getAttribute("aria-expanded")) === "false") await head.click();
 }
+
+/** From now on the browser refuses every write into its database, as a full disk does; until `emptyDatabase` or a reload. */
+export const fillDatabase = (page: Page): Promise<void> =>
+  page.evaluate(() => {
+    const put = IDBObjectStore.prototype.put;
+    const refuse = (): never => {
+      throw new DOMException("the quota has been exceeded", "QuotaExceededError");
+    };
+    Object.assign(window, { emptyDatabase: () => Object.assign(IDBObjectStore.prototype, { put }) });
+    Object.assign(IDBObjectStore.prototype, { put: refuse });
+  });

@@ -27,16 +27,17 @@ test("an outing is made again, put away, brought back and removed, each with a w
   await more("Cross-country day", "Archive");
   const away = page.getByRole("region", { name: "Archived" });
   await expect(away.getByRole("link", { name: /Cross-country day/ })).toBeVisible();
-  await page.getByRole("button", { name: "Undo" }).click();
+  await page.getByRole("button", { name: "Undo", exact: true }).click();
   await expect(away).toBeHidden();
   await more("Cross-country day", "Archive");
+  await expect(away).toBeVisible();
   await page.reload();
   await more("Cross-country day", "Restore");
   await expect(page.getByRole("region", { name: "Coming up" }).getByRole("link")).toHaveCount(2);
 
   await more("Lagoon at first light", "Delete");
   await expect(page.getByRole("link", { name: /Lagoon/ })).toHaveCount(0);
-  await page.getByRole("button", { name: "Undo" }).click();
+  await page.getByRole("button", { name: "Undo", exact: true }).click();
   await expect(page.getByRole("link", { name: /Lagoon/ })).toHaveCount(1);
 
   await more("League evening", "Duplicate");

@@ -190,7 +190,7 @@ test("the venue of an outing is changed afterwards, and taken back", async ({ pa
   await page.getByLabel("Search venue").fill("handball");
   await page.getByRole("button", { name: /^Handball/ }).click();
   await expect(page.getByRole("img", { name: /^Walls of the hall/ })).toBeVisible();
-  await page.getByRole("button", { name: "Undo" }).click();
+  await page.getByRole("button", { name: "Undo", exact: true }).click();
   await expect(page.getByRole("img", { name: /^Walls of the hall/ })).toHaveCount(0);
 });
 

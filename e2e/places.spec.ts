@@ -6,19 +6,19 @@ test("places are searched over the ground, listed with their reasons, and one pr
 }) => {
   await openGround(page);
   const before = (await storedOuting(page)).ground.positions[1].at;
-  await openPanel(page, "Places for this shot");
-  await page.getByRole("button", { name: "Find places" }).click();
-  const first = page.getByRole("button", { name: "Move B to place 1" });
+  await openPanel(page, "Other positions for this shot");
+  await page.getByRole("button", { name: "Find positions" }).click();
+  const first = page.getByRole("button", { name: "Move B to candidate 1" });
   await expect(first).toBeVisible();
   await expect(page.getByRole("img", { name: /^How good each place is/ })).toBeVisible();
   await expect(page.getByText(/\d+ of 100/).first()).toBeVisible();
   await first.click();
-  await expect(page.getByText("B moved to place 1")).toBeVisible();
+  await expect(page.getByText("B moved to candidate 1")).toBeVisible();
   await expect.poll(async () => (await storedOuting(page)).ground.positions[1].at).not.toEqual(before);
-  await page.getByRole("button", { name: "Undo" }).click();
+  await page.getByRole("button", { name: "Undo", exact: true }).click();
   await expect(tag(page, "B")).toBeVisible();
   await page.getByRole("button", { name: "Clear", exact: true }).click();
-  await expect(page.getByRole("button", { name: "Find places" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Find positions" })).toBeVisible();
 });
 
 test("passing cloud tells both levels on Expose, and the card says how to expose", async ({ page }) => {
@@ -38,13 +38,35 @@ test("in a hide places are looked for about the spot, none of them on the water,
 }) => {
   await page.goto("/outing/lagoon-at-first-light/ground");
   await expect(tag(page, "1")).toBeVisible();
-  await openPanel(page, "Places for this shot");
-  await page.getByRole("button", { name: "Find places" }).click();
-  const first = page.getByRole("button", { name: "Move 1 to place 1" });
+  await openPanel(page, "Other positions for this shot");
+  await page.getByRole("button", { name: "Find positions" }).click();
+  const first = page.getByRole("button", { name: "Move 1 to candidate 1" });
   await expect(first).toBeVisible();
   await first.click();
-  await expect(page.getByText("1 moved to place 1")).toBeVisible();
+  await expect(page.getByText("1 moved to candidate 1")).toBeVisible();
   await expect(page.getByText("This place lies on the water")).toHaveCount(0);
   const { lensId } = (await storedOuting(page, "lagoon-at-first-light")).choices[0];
   expect(["zoom-150-600", "long-300", "zoom-24-70"]).toContain(lensId);
+});
+
+test("the positions compared are sorted by a line, best first, then best last, then as they stand", async ({
+  page,
+}) => {
+  await openGround(page);
+  await openPanel(page, "Positions compared");
+  const table = page.getByRole("table", { name: "Positions compared" });
+  const order = () => table.getByRole("columnheader").allTextContents();
+  await expect(table).toBeVisible();
+  expect(await order()).toEqual(["A", "B", "C"]);
+  const sort = table.getByRole("button", { name: "Sort by of the height" });
+  await sort.click();
+  await expect.poll(order).toEqual(["B", "C", "A"]);
+  await expect(table.getByRole("rowheader", { name: /Sort by of the height/ })).toHaveAttribute(
+    "aria-sort",
+    "descending",
+  );
+  await sort.click();
+  await expect.poll(order).toEqual(["A", "C", "B"]);
+  await sort.click();
+  await expect.poll(order).toEqual(["A", "B", "C"]);
 });

@@ -32,9 +32,9 @@ test("a new outing on a football pitch proposed places beside the players: every
 }) => {
   await planned(page, "football pitch");
   await openStage(page, "Ground");
-  await openPanel(page, "Places for this shot");
-  await page.getByRole("button", { name: "Find places" }).click();
-  await page.getByRole("button", { name: "Move A to place 1" }).click();
+  await openPanel(page, "Other positions for this shot");
+  await page.getByRole("button", { name: "Find positions" }).click();
+  await page.getByRole("button", { name: "Move A to candidate 1" }).click();
   await expect(page.getByRole("img", { name: /^Position A, chosen$/ })).toBeVisible();
   const { at } = (await storedOuting(page, "trial-day")).ground.positions[0];
   expect(Math.abs(at.x) > 34 || Math.abs(at.y) > 52.5).toBe(true);
@@ -101,7 +101,7 @@ test("a lens taken out of the bag went on being used: the best of what is left i
   await page.getByRole("button", { name: /^Bag:/ }).click();
   await page.getByRole("checkbox", { name: "70–200 mm f/2.8" }).click();
   await page.getByRole("button", { name: "Done" }).click();
-  await expect(page.getByRole("status")).toContainText("Now using instead");
+  await expect(page.getByRole("status").last()).toContainText("Now using instead");
   for (const stage of ["Ground", "Frame", "Expose", "Run"] as const) {
     await openStage(page, stage);
     await expect(page.getByText(/70–200 mm f\/2.8 not in the bag; using/).first()).toBeVisible();

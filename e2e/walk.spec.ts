@@ -78,7 +78,7 @@ test("a move can be taken back", async ({ page }) => {
   await openGround(page);
   const before = (await storedOuting(page)).ground.positions[1].at;
   await dragTag(page, "B", -80, 20);
-  await page.getByRole("button", { name: "Undo" }).click();
+  await page.getByRole("button", { name: "Undo", exact: true }).click();
   await expect.poll(async () => (await storedOuting(page)).ground.positions[1].at).toEqual(before);
 });
 
@@ -161,7 +161,7 @@ test("a test shot too dark keeps a reading and moves what follows", async ({ pag
   await page.getByRole("button", { name: "Too dark" }).click();
   await page.getByRole("button", { name: "Too dark by 3 clicks" }).click();
   await expect(page.getByLabel("ISO 1000", { exact: true })).toBeVisible();
-  await expect(page.getByRole("status")).toContainText("Reading saved");
+  await expect(page.getByRole("status")).toContainText("Saved");
   await openStage(page, "Expose");
   await expect.poll(() => valueOf(page, "ISO")).toBe("ISO 1000");
   await page.reload();

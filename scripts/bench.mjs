@@ -4,7 +4,9 @@ import { mkdtempSync, rmSync } from "node:fs";
 import path from "node:path";
 import { Worker } from "node:worker_threads";
 import { build } from "esbuild";
+import { withProduct } from "./bench/browser.mjs";
 import { benchDrag } from "./bench/drag.mjs";
+import { benchStart } from "./bench/start.mjs";
 import { root } from "./prepare.mjs";
 
 const folder = mkdtempSync(path.join(root, "node_modules", ".bench-"));
@@ -22,4 +24,8 @@ const worker = new Worker(outfile, { stdout: false });
 const [code] = await once(worker, "exit");
 rmSync(folder, { recursive: true, force: true });
 process.exitCode = code;
-if (code === 0) await benchDrag();
+if (code === 0)
+  await withProduct(async (browser, url) => {
+    await benchStart(browser, url);
+    await benchDrag(browser, url);
+  });

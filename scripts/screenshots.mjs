@@ -21,10 +21,10 @@ const later = (quarters) => async (page) => {
   await page.evaluate(() => document.activeElement?.blur());
 };
 
-async function findPlaces(page) {
-  await page.getByRole("button", { name: /^Places for this shot/ }).click();
-  await page.getByRole("button", { name: "Find places" }).click();
-  await page.getByRole("button", { name: "Move B to place 3" }).scrollIntoViewIfNeeded();
+async function findPositions(page) {
+  await page.getByRole("button", { name: /^Other positions for this shot/ }).click();
+  await page.getByRole("button", { name: "Find positions" }).click();
+  await page.getByRole("button", { name: "Move B to candidate 3" }).scrollIntoViewIfNeeded();
 }
 
 /** Counts three series, so that there is something to review. */
@@ -48,7 +48,7 @@ const SHOTS = [
   { name: "brief-wide", url: `${COURSE}/brief`, size: WIDE },
   { name: "ground-phone", url: `${HOCKEY}/ground`, size: PHONE },
   { name: "ground-wide", url: `${HOCKEY}/ground`, size: WIDE },
-  { name: "ground-places-wide", url: `${HOCKEY}/ground`, size: WIDE, act: findPlaces },
+  { name: "ground-places-wide", url: `${HOCKEY}/ground`, size: WIDE, act: findPositions },
   { name: "ground-lagoon-phone", url: `${HIDE}/ground`, size: PHONE },
   { name: "frame-phone", url: `${COURSE}/frame`, size: PHONE },
   { name: "frame-wide", url: `${HALL}/frame`, size: WIDE },

@@ -40,3 +40,28 @@ test("named files last, the service worker does not, and scripts come from here 
   expect(script.headers["content-security-policy"]).toContain("script-src 'self'");
   expect(script.headers["x-powered-by"]).toBeUndefined();
 });
+
+test("an address that is no address was answered with a stack and paths of the server", async () => {
+  for (const url of ["/%ff", "/outing/%c0%af", "/assets/%ff.js"]) {
+    const answer = await request(app).get(url);
+    expect(answer.status).toBe(400);
+    expect(answer.text).toBe("Bad request");
+  }
+});
+
+test("a missing build was answered with the path where it should be", async () => {
+  const empty = createApp(mkdtempSync(path.join(tmpdir(), "no-build-")));
+  const answer = await request(empty).get("/outings");
+  expect([answer.status, answer.text]).toEqual([
+    503,
+    "Not available. Build the application, then try again.",
+  ]);
+});
+
+test("many other requests kept the application from starting", async () => {
+  const busy = createApp(dist, { demo: true });
+  const others = await Promise.all(Array.from({ length: 700 }, () => request(busy).get("/api/nothing")));
+  expect(others.filter((answer) => answer.status === 429).length).toBeGreaterThan(50);
+  expect((await request(busy).get("/api/start")).body).toEqual({ begin: "demo" });
+  expect((await request(busy).get("/outings")).status).toBe(200);
+});

@@ -1,5 +1,5 @@
 import compression from "compression";
-import express, { type Express } from "express";
+import express, { type ErrorRequestHandler, type Express } from "express";
 import { rateLimit } from "express-rate-limit";
 import helmet from "helmet";
 import path from "node:path";
@@ -27,16 +27,17 @@ export function createApp(dist: string, { demo = false } = {}): Express {
   app.disable("x-powered-by");
   app.use(helmet({ contentSecurityPolicy: CONTENT_SECURITY, crossOriginEmbedderPolicy: false }));
   app.use(compression());
-  app.use(
-    "/api",
-    rateLimit({ windowMs: 60_000, limit: 600, standardHeaders: "draft-8", legacyHeaders: false }),
-  );
   app.get("/api/health", (_req, res) => {
     res.json({ ok: true });
   });
   app.get("/api/start", (_req, res) => {
     res.json({ begin: demo ? "demo" : "ask" });
   });
+  // What the application needs to start stands before the limit: nobody's start is refused for another's haste.
+  app.use(
+    "/api",
+    rateLimit({ windowMs: 60_000, limit: 600, standardHeaders: "draft-8", legacyHeaders: false }),
+  );
   app.use("/api", (_req, res) => {
     res.status(404).json({ ok: false, reason: "unknown-path" });
   });
@@ -55,5 +56,23 @@ export function createApp(dist: string, { demo = false } = {}): Express {
     if (path.extname(req.path)) res.status(404).type("text").send("Not found");
     else res.sendFile(path.resolve(dist, "index.html"));
   });
+  app.use(withoutDetails);
   return app;
 }
+
+/** A failure says what it is and nothing of how or where the server runs. */
+const withoutDetails: ErrorRequestHandler = (
+  error: { status?: unknown; code?: unknown },
+  _req,
+  res,
+  next,
+) => {
+  if (res.headersSent) return next(error);
+  const status = typeof error.status === "number" && error.status < 500 ? error.status : 503;
+  res.status(error.code === "ENOENT" ? 503 : status).type("text");
+  res.send(
+    status < 500 && error.code !== "ENOENT"
+      ? "Bad request"
+      : "Not available. Build the application, then try again.",
+  );
+};

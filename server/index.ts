@@ -1,14 +1,20 @@
 import path from "node:path";
 import { createApp } from "./app";
+import { drainOn, readPort } from "./run";
 
-const port = Number(process.env.PORT ?? 4173);
 const host = process.env.HOST ?? "0.0.0.0";
 const dist = path.resolve(process.env.DIST ?? "dist");
+const port = readPort(process.env.PORT);
+if (port === undefined) {
+  console.error(`PORT is “${process.env.PORT}”; set it to a whole number from 0 to 65535.`);
+  process.exit(1);
+}
 
-createApp(dist, { demo: process.env.DEMO === "1" }).listen(port, host, (error?: Error) => {
+const server = createApp(dist, { demo: process.env.DEMO === "1" }).listen(port, host, (error?: Error) => {
   if (error) {
     console.error(`The server could not start on port ${port}: ${error.message}. Set PORT to a free one.`);
     process.exit(1);
   }
   console.log(`Bright Perch is at http://localhost:${port}`);
 });
+drainOn(server, process);

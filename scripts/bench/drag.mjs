@@ -1,12 +1,5 @@
 // How many steps of a steady drag of the minute the screens keep up with, in Chromium, at a phone's size and wide, at full
 // speed and slowed four times. A step is handled when the frame after it was drawn.
-import { spawn } from "node:child_process";
-import { once } from "node:events";
-import path from "node:path";
-import { chromium } from "@playwright/test";
-import { root } from "../prepare.mjs";
-
-const PORT = 4191;
 const SECONDS = 4;
 const AT = "/outing/hockey-semi-final/ground";
 const SIZES = { phone: { width: 390, height: 844 }, wide: { width: 1280, height: 800 } };
@@ -46,9 +39,9 @@ async function stepsPerSecond(page) {
   );
 }
 
-async function measure(browser, size, slowed) {
+async function measure(browser, url, size, slowed) {
   const page = await browser.newPage({ viewport: SIZES[size], serviceWorkers: "block" });
-  await page.goto(`http://127.0.0.1:${PORT}${AT}`);
+  await page.goto(`${url}${AT}`);
   await page.getByRole("img", { name: /^Position B/ }).waitFor();
   const session = await page.context().newCDPSession(page);
   await session.send("Emulation.setCPUThrottlingRate", { rate: slowed });
@@ -58,33 +51,17 @@ async function measure(browser, size, slowed) {
 }
 
 /** Prints steps a second; `aim` is what the product wants. */
-export async function benchDrag() {
-  const server = spawn(
-    process.execPath,
-    [path.join(root, "node_modules/tsx/dist/cli.mjs"), "server/index.ts"],
-    {
-      cwd: root,
-      env: { ...process.env, PORT: String(PORT), HOST: "127.0.0.1", DIST: "dist", DEMO: "1" },
-      stdio: ["ignore", "pipe", "inherit"],
-    },
-  );
-  await once(server.stdout, "data");
-  const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
-    args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
-  });
+export async function benchDrag(browser, url) {
   console.log("a steady drag of the minute, steps handled a second");
   for (const [slowed, aim] of [
     [1, 50],
     [4, 30],
   ])
     for (const size of Object.keys(SIZES)) {
-      const { steps, moments } = await measure(browser, size, slowed);
+      const { steps, moments } = await measure(browser, url, size, slowed);
       const how = slowed === 1 ? "at full speed" : "slowed four times";
       console.log(
         `  ${size.padEnd(5)} ${how.padEnd(17)} ${steps.toFixed(0).padStart(3)} (aim ${aim}; ${moments} moments shown)`,
       );
     }
-  await browser.close();
-  server.kill();
 }

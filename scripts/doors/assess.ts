@@ -62,7 +62,7 @@ function instants({ outing }: OutingFile, asked: Asked): number[] | string {
     );
   }
   const text = asked.at ?? outing.plannedAt;
-  if (/^\d\d:\d\d$/.test(text)) return [instantOf(outing.date, text, outing.zone).at];
+  if (/^\d\d:\d\d$/.test(text)) return [instantOf(outing.date, text, outing.timeZone).at];
   const at = Date.parse(text);
   return Number.isNaN(at)
     ? `assess: --at ${text} is no instant; write HH:MM or 2026-10-17T16:27:00+01:00`
@@ -97,7 +97,7 @@ function walk(
         (p) => asked.position !== undefined || choice.positionId === null || p.id === choice.positionId,
       );
       return own.map((position) => ({
-        time: wallTimeOf(at, outing.zone),
+        time: wallTimeOf(at, outing.timeZone),
         shot: shot.name,
         position: position.name,
         found: answers.assessment({ outing, kit, preferences }, shot.id, position.id, at)!,

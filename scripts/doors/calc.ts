@@ -70,12 +70,18 @@ function list(): Outcome {
   return done(names.map((n) => `${n.padEnd(width)}  ${told.get(n) ?? ""}`.trimEnd()).join("\n"));
 }
 
+/** What inputs were called before, so that a script that was written for that still runs. */
+const FORMER: Readonly<Record<string, string>> = { subjectDistance: "subject", locked: "held" };
+
 /** A record that remembers which fields were asked for in vain. */
 function watched(input: object, missing: Set<string>): object {
   return new Proxy(input, {
     get(target, key, receiver) {
-      if (typeof key === "string" && !(key in target)) missing.add(key);
-      return Reflect.get(target, key, receiver);
+      if (typeof key !== "string" || key in target) return Reflect.get(target, key, receiver);
+      const former = FORMER[key];
+      if (former && former in target) return Reflect.get(target, former, receiver);
+      missing.add(key);
+      return undefined;
     },
   });
 }

@@ -23,6 +23,13 @@ function examples(): { name: string; args: string[]; printed: string }[] {
   );
 }
 
+test("an input under its former name is still read", () => {
+  const input = { focalLengthMm: 50, fNumber: 8, circleOfConfusionMm: 0.03 };
+  const asked = (record: object) => calc(["optics.depthOfField", JSON.stringify(record)]);
+  expect(asked({ ...input, subject: 5 })).toEqual(asked({ ...input, subjectDistance: 5 }));
+  expect(asked({ ...input, subject: 5 }).code).toBe(0);
+});
+
 test("the examples of the README print what stands there", () => {
   const shown = examples();
   expect(shown.map((e) => e.name)).toEqual(["calc", "assess"]);

@@ -4,6 +4,7 @@ export { bringIn, type OnConflict } from "./bring-in";
 export { writeEverything, type Everything } from "./everything-file";
 export { freeId, idFromName } from "./ids";
 export type { Fault } from "./migrate";
+export { mergeRecords } from "./merge-records";
 export { duplicateOuting } from "./duplicate-outing";
 export { HALL_DAYLIGHT, hallFor } from "./hall";
 export {
@@ -16,14 +17,19 @@ export {
 export { DEFAULT_PREFERENCES, EMPTY_LIBRARY } from "./records";
 export {
   createRepository,
+  OUTING_PREFIX,
   type Beginning,
-  type KeyValueStore,
+  type NotSaved,
+  type Note,
   type ReadFailure,
   type Repository,
   type SaveFailure,
   type Saved,
   type Unreadable,
 } from "./repository";
+export { openIdbJournal } from "./idb-journal";
+export type { State } from "./journal";
+export type { KeyValueStore } from "./shelf";
 export {
   CAUTIONS,
   KINDS,
@@ -46,7 +52,7 @@ export {
   wallDate,
   wallTime,
   words,
-  zone,
+  timeZone,
   type Caution,
   type Choice,
   type Kind,

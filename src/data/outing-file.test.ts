@@ -81,9 +81,9 @@ test.each([
   ],
   [
     "an unknown time zone",
-    changed((f) => ((f.outing as typeof outing).zone = "Mars/Base")),
+    changed((f) => ((f.outing as typeof outing).timeZone = "Mars/Base")),
     "faults",
-    "outing.zone",
+    "outing.timeZone",
   ],
 ])("%s is refused with reason and place", (_name, file, reason, path) => {
   const read = readOutingFile(file);
@@ -138,5 +138,24 @@ test("files of the first version, in which an outing had another name, still ope
   );
   expect(readOutingFile(JSON.stringify({ ...rest, version: 3, outing: named }))).toMatchObject({
     reason: "newer-version",
+  });
+});
+
+test("an outing whose kit was removed since was written into a file that was refused", () => {
+  const gone = outing.choices[0]!;
+  const left = {
+    ...demoKit,
+    bodies: demoKit.bodies.filter((b) => b.id !== gone.bodyId),
+    lenses: demoKit.lenses.filter((l) => l.id !== gone.lensId),
+    converters: [],
+  };
+  expect(left.bodies.length).toBeLessThan(demoKit.bodies.length);
+  const read = readOutingFile(writeOutingFile({ outing, kit: left, preferences: DEFAULT_PREFERENCES }));
+  if (!read.ok) throw new Error(JSON.stringify(read.faults));
+  expect(read.value.outing.choices[0]).toMatchObject({
+    shotId: gone.shotId,
+    bodyId: left.bodies[0]!.id,
+    lensId: left.lenses[0]!.id,
+    converterId: null,
   });
 });

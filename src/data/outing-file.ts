@@ -35,7 +35,9 @@ const envelopeSchema = z.object({
 });
 
 /** The text of an outing's file: JSON, indented, so that it can be read and compared. */
-export function writeOutingFile({ outing, kit, preferences }: OutingFile): string {
+export function writeOutingFile(all: OutingFile): string {
+  const { kit, preferences } = all;
+  const outing = withKitThere(all.outing, kit);
   const { subjects, ...rest } = outing;
   const file = {
     format: FORMAT,
@@ -50,6 +52,22 @@ export function writeOutingFile({ outing, kit, preferences }: OutingFile): strin
 
 /** A name for the file: date and id, the same everywhere. */
 export const outingFileName = (outing: Outing): string => `${outing.date}-${outing.id}.outing.json`;
+
+/** An outing that names no kit that was removed since: the first of its kind stands in its place, as on the screens. */
+function withKitThere(outing: Outing, kit: StoredKit): Outing {
+  const has = (items: readonly { id: string }[], id: string | null): boolean =>
+    items.some((i) => i.id === id);
+  const there = (items: readonly { id: string }[], id: string): string =>
+    has(items, id) ? id : items[0]!.id;
+  const choices = outing.choices.map((choice) => ({
+    ...choice,
+    bodyId: there(kit.bodies, choice.bodyId),
+    lensId: there(kit.lenses, choice.lensId),
+    supportId: there(kit.supports, choice.supportId),
+    converterId: has(kit.converters, choice.converterId) ? choice.converterId : null,
+  }));
+  return { ...outing, choices };
+}
 
 /** What the outing's choices name. Supports are kept whole: they are few, and the hand must always be among them. */
 function kitUsed(outing: Outing, kit: StoredKit): StoredKit {

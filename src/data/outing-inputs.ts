@@ -5,7 +5,7 @@ import type { Choice, Outing } from "./schema";
 import { instantOf } from "./wall-time";
 
 /** What the times of an outing hang on. */
-export type Times = Pick<Outing, "date" | "from" | "until" | "starts" | "plannedAt" | "zone">;
+export type Times = Pick<Outing, "date" | "from" | "until" | "starts" | "plannedAt" | "timeZone">;
 
 /** The times of an outing in epoch milliseconds. */
 export interface Window {
@@ -16,8 +16,8 @@ export interface Window {
   readonly planned: number;
 }
 
-export function windowOf({ date, zone, ...times }: Times): Window {
-  const at = (time: string): number => instantOf(date, time, zone).at;
+export function windowOf({ date, timeZone, ...times }: Times): Window {
+  const at = (time: string): number => instantOf(date, time, timeZone).at;
   return {
     from: at(times.from),
     until: at(times.until),
@@ -27,10 +27,10 @@ export function windowOf({ date, zone, ...times }: Times): Window {
 }
 
 /** The light as the core wants it: wall times become instants. */
-export function lightPlanOf(outing: Pick<Outing, "light" | "date" | "zone">): LightPlan {
+export function lightPlanOf(outing: Pick<Outing, "light" | "date" | "timeZone">): LightPlan {
   const { lamps, ...sky } = outing.light;
   if (!lamps) return sky;
-  const at = (time: string): number => instantOf(outing.date, time, outing.zone).at;
+  const at = (time: string): number => instantOf(outing.date, time, outing.timeZone).at;
   return {
     ...sky,
     lamps: { ...lamps, from: at(lamps.from), until: lamps.until === undefined ? undefined : at(lamps.until) },

@@ -45,6 +45,17 @@ function toVersion3(old: Raw): Raw {
   };
 }
 
+/** Version 4 says "locked" of a rail that is kept by hand and "time zone" in full. */
+function toVersion4({ zone, ...old }: Raw): Raw {
+  const locked = (choice: unknown): unknown => {
+    if (!isRaw(choice)) return choice;
+    const { held, ...rest } = choice;
+    return { ...rest, locked: held };
+  };
+  const { choices } = old;
+  return { ...old, timeZone: zone, choices: Array.isArray(choices) ? choices.map(locked) : choices };
+}
+
 /** Version 2 knows what an outing is, who lets one in, what is in the bag, what was counted, and how much a shot matters. */
 const OUTING_STEPS: Migrations = {
   1: (old) => ({
@@ -59,6 +70,7 @@ const OUTING_STEPS: Migrations = {
     shots: Array.isArray(old.shots) ? old.shots.map((shot: Raw) => ({ priority: 2, ...shot })) : old.shots,
   }),
   2: toVersion3,
+  3: toVersion4,
 };
 
 /** Version 2 knows cards. */

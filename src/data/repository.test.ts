@@ -119,10 +119,25 @@ test("an own library is empty until something is copied, and is read back", asyn
   expect(await repository.readLibrary()).toMatchObject({ ok: true, value: { subjects: [subject] } });
 });
 
+/** An outing as version 3 and those before it had it. */
+const asOfOld = ({ timeZone, choices, ...rest }: Outing) => ({
+  ...rest,
+  version: 3,
+  zone: timeZone,
+  choices: choices.map(({ locked, ...choice }) => ({ ...choice, held: locked })),
+});
+
+test("an outing of version 3 keeps its locked rails and its time zone under their new names", async () => {
+  const store = memory();
+  const locked = { ...outing, choices: outing.choices.map((c) => ({ ...c, locked: { iso: 9 } })) };
+  await store.setItem(`bp/outing/${outing.id}`, JSON.stringify(asOfOld(locked)));
+  expect(await createRepository(store).readOuting(outing.id)).toEqual({ ok: true, value: locked });
+});
+
 test("an outing of version 2 gets walls, surfaces and lamps that stay on, and keeps all the rest", async () => {
   const store = memory();
   const pool: Record<string, unknown> = {
-    ...outing,
+    ...asOfOld(outing),
     id: "pool-evening",
     version: 2,
     ground: { ...outing.ground, surface: "grass", venue: { ...outing.ground.venue, template: "pool-25" } },
@@ -143,7 +158,7 @@ test("an outing of version 2 gets walls, surfaces and lamps that stay on, and ke
   expect(ground.positions).toEqual(outing.ground.positions);
   // Lamps that were set to go out earlier still do.
   const early = {
-    ...outing,
+    ...asOfOld(outing),
     version: 2,
     light: { ...outing.light, lamps: { class: "II", from: outing.from, until: "18:00" } },
   };
@@ -192,7 +207,7 @@ test("where there is no room for both names the newer record is kept and found",
 
 test("a record of an older version is kept as it was when it is first saved as a newer one", async () => {
   const store = memory();
-  const old = JSON.stringify({ ...outing, version: 2, revision: 1 });
+  const old = JSON.stringify({ ...asOfOld(outing), version: 2, revision: 1 });
   await store.setItem(`bp/outing/${outing.id}`, old);
   const repository = createRepository(store);
   const read = await repository.readOuting(outing.id);
@@ -204,7 +219,7 @@ test("a record of an older version is kept as it was when it is first saved as a
 
 test("records of the first version are raised: outing, kit and preferences keep what they held", async () => {
   const store = memory();
-  const { kind, archived, access, cautions, bag, log, notes, ...old } = outing;
+  const { kind, archived, access, cautions, bag, log, notes, ...old } = asOfOld(outing);
   const shots = outing.shots.map(({ priority, ...shot }) => shot);
   expect([kind, archived, access, cautions, bag, log, notes, outing.shots[0]!.priority]).toHaveLength(8);
   await store.setItem(`bp/outing/${outing.id}`, JSON.stringify({ ...old, version: 1, shots }));

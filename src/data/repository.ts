@@ -1,25 +1,20 @@
-import { absent, present, type Absent, type Maybe } from "@/core/units";
-import { parseRecord, type Fault, type RecordKind } from "./migrate";
+import { absent, present, type Absent } from "@/core/units";
+import { type Journal, type State, type Write } from "./journal";
+import { faultsOf, parseRecord, type Fault, type Parsed, type RecordKind } from "./migrate";
 import {
   DEFAULT_PREFERENCES,
   EMPTY_LIBRARY,
   KIT_RECORD,
   LIBRARY_RECORD,
-  PREFERENCES_RECORD,
   OUTING_RECORD,
+  PREFERENCES_RECORD,
 } from "./records";
+import { createShelf, type KeyValueStore, type Shelf } from "./shelf";
 import { OLD_OUTING_PREFIX } from "./old-names";
-import type { Library, Preferences, Outing, StoredKit } from "./schema";
+import type { Library, Outing, Preferences, StoredKit } from "./schema";
 
-/** The few calls of AsyncStorage that are used; tests hand in a map. */
-export interface KeyValueStore {
-  getItem(key: string): Promise<string | null>;
-  setItem(key: string, value: string): Promise<void>;
-  removeItem(key: string): Promise<void>;
-  getAllKeys(): Promise<readonly string[]>;
-}
-
-const OUTING_PREFIX = "bp/outing/";
+/** What the key of an outing begins with, before its id. */
+export const OUTING_PREFIX = "bp/outing/";
 const KIT_KEY = "bp/kit";
 const PREFERENCES_KEY = "bp/preferences";
 const LIBRARY_KEY = "bp/library";
@@ -28,8 +23,12 @@ const SEEDED_KEY = "bp/seeded";
 const BEFORE_PREFIX = "bp/before/";
 const OURS = "bp/";
 
-export type SaveFailure = "storage-full" | "storage-failed" | "overtaken";
-export type Saved<T> = Maybe<T, SaveFailure>;
+export type SaveFailure = "storage-full" | "storage-failed" | "overtaken" | "refused";
+export type NotSaved = Absent<SaveFailure> & {
+  /** Why the schema would not read it again; with "refused" alone. */
+  readonly faults?: readonly Fault[];
+};
+export type Saved<T> = { readonly ok: true; readonly value: T } | NotSaved;
 
 /** A record that stands in the storage but cannot be read, with its raw text so that it can be carried away. */
 export interface Unreadable {
@@ -47,19 +46,37 @@ export interface Beginning {
   readonly kit: StoredKit;
 }
 
+/** What was done, and where an undo and a redo of it lead: kept with a state. */
+export type Note = Pick<Write, "change" | "undoTo" | "redoTo">;
+
+/** Records that are kept together or not at all. */
+export interface Together {
+  readonly outings?: readonly Outing[];
+  readonly kit?: StoredKit;
+  readonly library?: Library;
+  readonly preferences?: Preferences;
+}
+
 export interface Repository {
   listOutings(): Promise<{ readonly outings: Outing[]; readonly unreadable: Unreadable[] }>;
   readOuting(id: string): Promise<Read<Outing>>;
   /** Writes an outing whose revision is the stored one, and gives it back with the next. */
-  saveOuting(outing: Outing): Promise<Saved<Outing>>;
-  removeOuting(id: string): Promise<void>;
+  saveOuting(outing: Outing, note?: Note): Promise<Saved<Outing>>;
+  /** A removal is a state like any other: what was removed is among its earlier states. */
+  removeOuting(id: string): Promise<Saved<true>>;
   readKit(): Promise<Read<StoredKit>>;
-  saveKit(kit: StoredKit): Promise<Saved<StoredKit>>;
+  saveKit(kit: StoredKit, note?: Note): Promise<Saved<StoredKit>>;
   readPreferences(): Promise<Preferences>;
   savePreferences(preferences: Preferences): Promise<Saved<Preferences>>;
   /** The user's own part of the library; empty until something is copied, or when it cannot be read. */
   readLibrary(): Promise<Read<Library>>;
-  saveLibrary(library: Library): Promise<Saved<Library>>;
+  saveLibrary(library: Library, note?: Note): Promise<Saved<Library>>;
+  /** All of it or nothing; gives the outings back with their next revisions. */
+  saveTogether(records: Together): Promise<Saved<readonly Outing[]>>;
+  /** The states of an outing that are kept, newest first. */
+  statesOfOuting(id: string): Promise<readonly State[]>;
+  /** An outing as it was at a revision. */
+  outingAt(id: string, revision: number): Promise<Read<Outing>>;
   /** Whether anything was begun here, or everything was deleted. */
   isBegun(): Promise<boolean>;
   /** Puts a beginning in once for ever, loading it only then: what the user deletes stays deleted. */
@@ -69,50 +86,154 @@ export interface Repository {
 }
 
 /**
- * One key per record, listed by scan, no index that could fall out of step. Every write is one `setItem`: it happens
- * whole or not at all, and the stored record stays when it fails.
+ * One key per record, listed by scan, no index that could fall out of step. Every write passes its schema, follows the
+ * revision that its writer saw, and is kept whole or not at all; the stored record stays when it fails. `onWritten` hears of
+ * every write that was kept, by the keys of its records.
  */
-export function createRepository(store: KeyValueStore): Repository {
-  const write = (key: string, value: unknown) => writeRecord(store, key, value);
-  return {
-    listOutings: () => listOutings(store),
-    readOuting: async (id) => readRecord(store, OUTING_RECORD, await keyOfOuting(store, id), id),
-    saveOuting: (outing) => saveOuting(store, outing),
-    removeOuting: async (id) => {
-      for (const prefix of [OLD_OUTING_PREFIX, BEFORE_PREFIX, OUTING_PREFIX])
-        await store.removeItem(prefix + id);
+export function createRepository(
+  store: KeyValueStore,
+  journal?: Journal,
+  onWritten: (keys: readonly string[]) => void = () => undefined,
+): Repository {
+  const shelf = createShelf(store, journal, [[OUTING_PREFIX, OLD_OUTING_PREFIX]]);
+  const keep = keeperOf(shelf, store, onWritten);
+  const saveOne =
+    <T>(kind: RecordKind<T>, key: string) =>
+    async (record: T, note?: Note): Promise<Saved<T>> => {
+      const failed = await keep([await bareWrite(shelf, kind, key, record, note)]);
+      return failed ?? present(record);
+    };
+  const repository: Repository = {
+    listOutings: () => listOutings(shelf),
+    readOuting: (id) => readRecord(shelf, OUTING_RECORD, OUTING_PREFIX + id, id),
+    saveOuting: async (outing, note) => {
+      const saved = await keepOutings(shelf, keep, [outing], [], note);
+      return saved.ok ? present(saved.value[0]!) : saved;
     },
-    readKit: () => readRecord(store, KIT_RECORD, KIT_KEY, "kit"),
-    saveKit: async (kit) => (await write(KIT_KEY, kit)) ?? present(kit),
+    removeOuting: async (id) => {
+      const key = OUTING_PREFIX + id;
+      const stood = await shelf.stood(key);
+      if (stood.text === null) return present(true);
+      const failed = await keep([{ key, follows: stood.revision, stood: stood.beside, text: null }]);
+      if (!failed) await store.removeItem(BEFORE_PREFIX + id);
+      return failed ?? present(true);
+    },
+    readKit: () => readRecord(shelf, KIT_RECORD, KIT_KEY, "kit"),
+    saveKit: saveOne(KIT_RECORD, KIT_KEY),
     readPreferences: async () => {
-      const read = await readRecord(store, PREFERENCES_RECORD, PREFERENCES_KEY, "preferences");
+      const read = await readRecord(shelf, PREFERENCES_RECORD, PREFERENCES_KEY, "preferences");
       return read.ok ? read.value : DEFAULT_PREFERENCES;
     },
-    savePreferences: async (preferences) =>
-      (await write(PREFERENCES_KEY, preferences)) ?? present(preferences),
+    savePreferences: saveOne(PREFERENCES_RECORD, PREFERENCES_KEY),
     readLibrary: async () => {
-      const read = await readRecord(store, LIBRARY_RECORD, LIBRARY_KEY, "library");
+      const read = await readRecord(shelf, LIBRARY_RECORD, LIBRARY_KEY, "library");
       return !read.ok && read.reason === "missing" ? present(EMPTY_LIBRARY) : read;
     },
-    saveLibrary: async (library) => (await write(LIBRARY_KEY, library)) ?? present(library),
-    isBegun: async () => (await store.getItem(SEEDED_KEY)) !== null,
-    begin: (load) => begin(store, load),
+    saveLibrary: saveOne(LIBRARY_RECORD, LIBRARY_KEY),
+    saveTogether: async ({ outings = [], kit, library, preferences }) => {
+      const beside = await Promise.all([
+        ...(kit ? [bareWrite(shelf, KIT_RECORD, KIT_KEY, kit)] : []),
+        ...(library ? [bareWrite(shelf, LIBRARY_RECORD, LIBRARY_KEY, library)] : []),
+        ...(preferences ? [bareWrite(shelf, PREFERENCES_RECORD, PREFERENCES_KEY, preferences)] : []),
+      ]);
+      return keepOutings(shelf, keep, outings, beside);
+    },
+    statesOfOuting: (id) => shelf.states(OUTING_PREFIX + id),
+    outingAt: async (id, revision) => {
+      const text = await shelf.textOf(OUTING_PREFIX + id, revision);
+      return typeof text === "string" ? readText(OUTING_RECORD, text, id) : absent("missing");
+    },
+    isBegun: async () =>
+      (await store.getItem(SEEDED_KEY)) !== null || (await shelf.stood(KIT_KEY)).revision > 0,
+    begin: (load) => begin(repository, shelf, store, load),
     removeEverything: async () => {
       const keys = (await store.getAllKeys()).filter((key) => key.startsWith(OURS));
       await Promise.all(keys.map((key) => store.removeItem(key)));
+      await shelf.clear();
     },
   };
+  return repository;
 }
 
-async function readRecord<T>(
-  store: KeyValueStore,
-  kind: RecordKind<T>,
+const refused = (faults: readonly Fault[]): NotSaved => ({ ok: false, reason: "refused", faults });
+
+type Checked = Write | NotSaved;
+type Keep = (writes: readonly Checked[]) => Promise<NotSaved | undefined>;
+
+/** Keeps writes that passed their schemas, and beside each record that was raised to a newer version what stood before. */
+const keeperOf =
+  (shelf: Shelf, store: KeyValueStore, onWritten: (keys: readonly string[]) => void): Keep =>
+  async (writes) => {
+    const failed = writes.find((w): w is NotSaved => "ok" in w);
+    if (failed) return failed;
+    const good = writes as readonly Write[];
+    const before = await Promise.all(good.map(({ key }) => shelf.stood(key)));
+    const written = await shelf.write(good);
+    if (!written.ok)
+      return written.reason === "overtaken"
+        ? absent("overtaken", {
+            stored: written.stored,
+            mine: good.find((w) => w.key === written.key)!.follows,
+          })
+        : absent(written.reason);
+    for (const [i, { key, text }] of good.entries()) {
+      const { text: old, former } = before[i]!;
+      if (old && text && (former || versionIn(old) !== versionIn(text)))
+        await store.setItem(BEFORE_PREFIX + key.slice(key.lastIndexOf("/") + 1), old).catch(() => undefined);
+    }
+    onWritten(good.map(({ key }) => key));
+    return undefined;
+  };
+
+/** A record that has no revision of its own: it follows what this page has read of it. */
+async function bareWrite<T>(
+  shelf: Shelf,
+  { schema }: RecordKind<T>,
   key: string,
-  id: string,
-): Promise<Read<T>> {
-  const raw = await store.getItem(key);
-  if (raw === null) return absent("missing");
-  const parsed = parseRecord(kind, fromJson(raw));
+  record: T,
+  note?: Note,
+): Promise<Checked> {
+  const parsed = schema.safeParse(record);
+  if (!parsed.success) return refused(faultsOf(parsed.error));
+  const { beside } = await shelf.stood(key);
+  return { key, follows: await shelf.seen(key), stood: beside, text: JSON.stringify(record), ...note };
+}
+
+/**
+ * Outings with what is to be kept beside them. A new outing has revision 0 and nothing stored; any other must follow the
+ * stored revision. What stands there and cannot be read is never written over.
+ */
+async function keepOutings(
+  shelf: Shelf,
+  keep: Keep,
+  outings: readonly Outing[],
+  beside: readonly Checked[],
+  note?: Note,
+): Promise<Saved<readonly Outing[]>> {
+  const next: Outing[] = [];
+  const writes: Checked[] = [...beside];
+  for (const outing of outings) {
+    const key = OUTING_PREFIX + outing.id;
+    const stood = await shelf.stood(key);
+    const parsed = OUTING_RECORD.schema.safeParse(outing);
+    if (!parsed.success) return refused(faultsOf(parsed.error));
+    const isReadable = stood.text === null || readText(OUTING_RECORD, stood.text, outing.id).ok;
+    if (!isReadable) return absent("overtaken", { mine: outing.revision });
+    const isNewAfterRemoval = stood.text === null && outing.revision === 0;
+    const follows = isNewAfterRemoval ? stood.revision : outing.revision;
+    next.push({ ...outing, revision: follows + 1 });
+    writes.push({ key, follows, stood: stood.beside, text: JSON.stringify(next.at(-1)), ...note });
+  }
+  return (await keep(writes)) ?? present(next);
+}
+
+async function readRecord<T>(shelf: Shelf, kind: RecordKind<T>, key: string, id: string): Promise<Read<T>> {
+  const { text } = await shelf.look(key);
+  return text === null ? absent("missing") : readText(kind, text, id);
+}
+
+function readText<T>(kind: RecordKind<T>, raw: string, id: string): Read<T> {
+  const parsed: Parsed<T> = parseRecord(kind, fromJson(raw));
   if (parsed.ok) return parsed;
   return { ok: false, reason: "unreadable", unreadable: { id, raw, faults: parsed.faults } };
 }
@@ -125,32 +246,12 @@ function fromJson(raw: string): unknown {
   }
 }
 
-/** The id of the outing that a key names, under its present or its old prefix. */
-const outingIdOf = (key: string): string[] =>
-  [OUTING_PREFIX, OLD_OUTING_PREFIX].filter((p) => key.startsWith(p)).map((p) => key.slice(p.length));
+const versionIn = (raw: string): unknown => (fromJson(raw) as { version?: unknown } | undefined)?.version;
 
-/** Where an outing stands: under its old key until it is saved again. */
-const keyOfOuting = async (store: KeyValueStore, id: string): Promise<string> =>
-  (await store.getItem(OUTING_PREFIX + id)) === null && (await store.getItem(OLD_OUTING_PREFIX + id)) !== null
-    ? OLD_OUTING_PREFIX + id
-    : OUTING_PREFIX + id;
-
-/**
- * Keeps what stood under a key before an older record is saved as a newer one, and takes the old key away. Where there is
- * no room for both the newer record counts.
- */
-async function keepBefore(store: KeyValueStore, id: string, from: string, raw: string): Promise<void> {
-  const old = from.startsWith(OLD_OUTING_PREFIX);
-  const version = (fromJson(raw) as { version?: unknown } | undefined)?.version;
-  if (!old && version === OUTING_RECORD.version) return;
-  const failed = await writeRecord(store, `${BEFORE_PREFIX}${id}`, raw);
-  if (old && !failed) await store.removeItem(from);
-}
-
-async function listOutings(store: KeyValueStore) {
-  const ids = new Set((await store.getAllKeys()).flatMap(outingIdOf));
-  const reads = await Promise.all(
-    [...ids].map(async (id) => readRecord(store, OUTING_RECORD, await keyOfOuting(store, id), id)),
+async function listOutings(shelf: Shelf) {
+  const stood = await shelf.all(OUTING_PREFIX);
+  const reads = stood.flatMap(({ key, text }) =>
+    text === null ? [] : [readText(OUTING_RECORD, text, key.slice(OUTING_PREFIX.length))],
   );
   const outings = reads.flatMap((read) => (read.ok ? [read.value] : []));
   const unreadable = reads.flatMap((read) =>
@@ -160,54 +261,22 @@ async function listOutings(store: KeyValueStore) {
   return { outings, unreadable };
 }
 
-/**
- * A new outing has revision 0 and nothing stored; any other must follow the stored revision. What stands there and cannot
- * be read is never written over.
- */
-async function saveOuting(store: KeyValueStore, outing: Outing): Promise<Saved<Outing>> {
-  const key = await keyOfOuting(store, outing.id);
-  const raw = await store.getItem(key);
-  const stored = await readRecord(store, OUTING_RECORD, key, outing.id);
-  if (!stored.ok && stored.reason === "unreadable") return absent("overtaken", { mine: outing.revision });
-  const standing = stored.ok ? stored.value.revision : 0;
-  if (standing !== outing.revision) return absent("overtaken", { stored: standing, mine: outing.revision });
-  const next = { ...outing, revision: outing.revision + 1 };
-  const failed = await writeRecord(store, OUTING_PREFIX + outing.id, next);
-  if (failed) return failed;
-  if (raw !== null) await keepBefore(store, outing.id, key, raw);
-  return present(next);
-}
-
-async function writeRecord(
+async function begin(
+  repository: Repository,
+  shelf: Shelf,
   store: KeyValueStore,
-  key: string,
-  value: unknown,
-): Promise<Absent<SaveFailure> | undefined> {
-  try {
-    await store.setItem(key, typeof value === "string" ? value : JSON.stringify(value));
-    return undefined;
-  } catch (error) {
-    return absent(isQuota(error) ? "storage-full" : "storage-failed");
-  }
-}
-
-/** Browsers name the full storage differently; all of them say "quota". The error may come from another realm. */
-function isQuota(error: unknown): boolean {
-  const { name, message } = (error ?? {}) as { name?: unknown; message?: unknown };
-  return /quota/i.test(`${String(name)} ${String(message)}`);
-}
-
-async function begin(store: KeyValueStore, load: () => Promise<Beginning>): Promise<Saved<true>> {
-  if ((await store.getItem(SEEDED_KEY)) !== null) return present(true);
+  load: () => Promise<Beginning>,
+): Promise<Saved<true>> {
+  if (await repository.isBegun()) return present(true);
   const { outings, kit } = await load();
-  if ((await store.getItem(KIT_KEY)) === null) {
-    const failed = await writeRecord(store, KIT_KEY, kit);
-    if (failed) return failed;
-  }
-  for (const outing of outings) {
-    if ((await store.getItem(await keyOfOuting(store, outing.id))) !== null) continue;
-    const saved = await saveOuting(store, outing);
-    if (!saved.ok) return saved;
-  }
-  return (await writeRecord(store, SEEDED_KEY, "1")) ?? present(true);
+  const isThere = async (key: string): Promise<boolean> => (await shelf.stood(key)).text !== null;
+  const fresh: Outing[] = [];
+  for (const outing of outings) if (!(await isThere(OUTING_PREFIX + outing.id))) fresh.push(outing);
+  const saved = await repository.saveTogether({
+    outings: fresh,
+    ...((await isThere(KIT_KEY)) ? {} : { kit }),
+  });
+  if (!saved.ok) return saved;
+  await store.setItem(SEEDED_KEY, "1").catch(() => undefined);
+  return present(true);
 }

@@ -90,7 +90,7 @@ export function mountedFor(
 export type Asked = Omit<AssessInput, "position" | "scene">;
 
 /**
- * The one place that makes what `assess` is asked of an outing: shot, subject, what is mounted, held rails, the zoom where it
+ * The one place that makes what `assess` is asked of an outing: shot, subject, what is mounted, locked rails, the zoom where it
  * is held, and what is given up first. Absent while the kit lacks a body, a lens or a support.
  */
 export function askedOf(
@@ -106,7 +106,7 @@ export function askedOf(
     shot,
     subject,
     rig: mounted.rig,
-    held: choice.held,
+    locked: choice.locked,
     order,
     // A zoom is held for the lens that it was held on.
     ...(choice.focalLengthMm === null || mounted.missing.length > 0

@@ -72,8 +72,8 @@ const STEP = 5 * 60_000;
 
 /** Views of one outing that share what they worked out. */
 export function createViews(answers: Assessments): (looking: Looking) => OutingView {
-  const windowKept = kept(2, (...[date, from, until, starts, plannedAt, zone]: TimeList) =>
-    windowOf({ date, from, until, starts, plannedAt, zone }),
+  const windowKept = kept(2, (...[date, from, until, starts, plannedAt, timeZone]: TimeList) =>
+    windowOf({ date, from, until, starts, plannedAt, timeZone }),
   );
   const inputKept = kept(
     4,
@@ -88,8 +88,8 @@ export function createViews(answers: Assessments): (looking: Looking) => OutingV
     const { outing, selection } = looking;
     const { positionId } = selection;
     const shot = outing.shots.find((s) => s.id === selection.shotId)!;
-    const { date, from, until, starts, plannedAt, zone } = outing;
-    const window = windowKept(date, from, until, starts, plannedAt, zone);
+    const { date, from, until, starts, plannedAt, timeZone } = outing;
+    const window = windowKept(date, from, until, starts, plannedAt, timeZone);
     const minute = minuteOf(selection, looking.now, window);
     const mounted = () => answers.mounted(looking, shot.id);
     const view: OutingView = {

@@ -64,7 +64,7 @@ const DEPTHS: Readonly<Record<DepthWish["kind"], string>> = {
 export const depthWords = (kind: DepthWish["kind"]): string => DEPTHS[kind];
 
 /** What depth was asked, what is held, and what was given up for light: one line under the settings. */
-export function depthSentence({ kind, asked, held, fNumber, cappedBy, givenUp }: DepthFound): string {
+export function depthSentence({ kind, asked, sharp: held, fNumber, cappedBy, givenUp }: DepthFound): string {
   const sharp = held === "unbounded" ? "everything from there on is sharp" : `${metresWords(held)} is sharp`;
   if (kind === "eye" || asked === 0) return `Only the eye is asked for; ${sharp}.`;
   const wish = `${DEPTHS[kind]} asks for ${metresWords(asked)}, ${fNumberWords(fNumber)}; ${sharp}.`;

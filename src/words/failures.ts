@@ -10,8 +10,16 @@ const SAVING = {
     body: "What you see is not saved yet. Export the outing, then try again.",
   },
   overtaken: {
-    title: "Not saved: this outing was changed elsewhere",
-    body: "Another tab has saved it since you opened it. Load that version, or export yours first.",
+    title: "Not saved: this was changed elsewhere",
+    body: "Another tab has saved it meanwhile. Both versions are safe: whichever you take, the other stays among the earlier states. Export yours if you are not sure.",
+  },
+  removed: {
+    title: "This outing was deleted elsewhere",
+    body: "What you see is still here, on this screen alone. Keep it, or export it to a file.",
+  },
+  refused: {
+    title: "Not saved: a value is out of range",
+    body: "Nothing was changed in the storage. Correct the value and save again.",
   },
 } as const;
 

@@ -1,4 +1,5 @@
-import { lengthShown, lengthUnit } from "./display";
+import { lengthShown, lengthUnit, timeWords } from "./display";
+import { numberWords } from "./number";
 import {
   apertureMark,
   apertureNearest,
@@ -72,22 +73,22 @@ const stepFor = (metres: number): LengthStep => {
 /** A length in metres, in the user's unit at the precision that it deserves: "24.2 m", "40 cm", "9 mm". */
 export function metresWords(metres: number): string {
   const { perMetre, unit, decimals } = stepFor(metres);
-  return `${(metres * perMetre).toFixed(decimals)}\u00a0${unit}`;
+  return `${numberWords(metres * perMetre, decimals)}\u00a0${unit}`;
 }
 
 /** A round length of a ruler, as it is written in the user's unit: "20 m", "50 cm", "6 in". Two figures at most. */
 export function roundLengthWords(written: number): string {
   if (written >= 1) return `${written}\u00a0${lengthUnit()}`;
   return lengthUnit() === "m"
-    ? `${Math.round(100 * written)}\u00a0cm`
-    : `${Math.round(12 * written)}\u00a0in`;
+    ? `${numberWords(100 * written)}\u00a0cm`
+    : `${numberWords(12 * written)}\u00a0in`;
 }
 
 /** From one length to another in one unit, fine enough that the two differ: "396 to 409 mm", "29.8 to 30.8 m". */
 export function metresRangeWords(from: number, to: number): string {
   const steps = LENGTHS[lengthUnit()];
   const told = ({ perMetre, decimals }: LengthStep, metres: number): string =>
-    (metres * perMetre).toFixed(decimals);
+    numberWords(metres * perMetre, decimals);
   const coarse = steps.indexOf(stepFor(to));
   // Two figures of the difference are worth telling.
   const fine = steps.findIndex((s, i) => i >= coarse && (to - from) * s.perMetre * 10 ** s.decimals >= 5);
@@ -99,22 +100,22 @@ export function metresRangeWords(from: number, to: number): string {
 export function atLeastWords(metres: number): string {
   const { perMetre, unit, decimals } = stepFor(metres);
   const shown = Math.ceil(metres * perMetre * 10 ** decimals - 1e-6) / 10 ** decimals;
-  return `${shown.toFixed(decimals)}\u00a0${unit}`;
+  return `${numberWords(shown, decimals)}\u00a0${unit}`;
 }
 
 /** A length of a part or a tool, to a hundredth: "1.35 m"; small ones in centimetres and millimetres. */
 export const sizeWords = (metres: number): string =>
   metres < 0.995 * (lengthUnit() === "m" ? 1 : 0.3048)
     ? metresWords(metres)
-    : `${lengthShown(metres).toFixed(2)}\u00a0${lengthUnit()}`;
+    : `${numberWords(lengthShown(metres), 2)}\u00a0${lengthUnit()}`;
 
 /** Coordinates in decimal degrees: "53.21° N 1.44° W". */
 export const coordinatesWords = (latitude: number, longitude: number, decimals = 2): string =>
-  `${Math.abs(latitude).toFixed(decimals)}° ${latitude < 0 ? "S" : "N"} ${Math.abs(longitude).toFixed(decimals)}° ${longitude < 0 ? "W" : "E"}`;
+  `${numberWords(Math.abs(latitude), decimals)}° ${latitude < 0 ? "S" : "N"} ${numberWords(Math.abs(longitude), decimals)}° ${longitude < 0 ? "W" : "E"}`;
 
 /** A while in seconds as minutes: "1 min", "under 1 min". */
 export const minutesWords = (seconds: number): string =>
-  seconds < 30 ? "under 1 min" : `${Math.round(seconds / 60)}\u00a0min`;
+  seconds < 30 ? "under 1 min" : `${numberWords(seconds / 60)}\u00a0min`;
 
 /** A count with its noun: "1 shot", "4 shots". */
 export const countWords = (n: number, one: string, many = `${one}s`): string =>
@@ -124,15 +125,15 @@ export const countWords = (n: number, one: string, many = `${one}s`): string =>
 export const speedWords = (speed: number): string => `${twoFigures(speed)}\u00a0m/s`;
 
 /** Grams as kilograms: "4.1 kg". */
-export const weightWords = (grams: number): string => `${(grams / 1000).toFixed(1)}\u00a0kg`;
+export const weightWords = (grams: number): string => `${numberWords(grams / 1000, 1)}\u00a0kg`;
 
-export const evWords = (ev: number): string => `EV\u00a0${ev.toFixed(1).replace("-", "−")}`;
+export const evWords = (ev: number): string => `EV\u00a0${numberWords(ev, 1)}`;
 /** A stretch of light: "EV 8 to 9". */
 export const evRangeWords = (from: number, to: number): string =>
   from === to ? `EV\u00a0${from}` : `EV\u00a0${from} to ${to}`;
 export const luxWords = (lux: number): string =>
   lux >= 1000 ? `about ${twoFigures(lux / 1000)} klx` : `about ${twoFigures(lux)} lx`;
-export const percentWords = (share: number): string => `${Math.round(share * 100)}\u00a0%`;
+export const percentWords = (share: number): string => `${numberWords(share * 100)}\u00a0%`;
 /** "70–200 mm", or one length. */
 export const focalRangeWords = (l: { minFocalLengthMm: number; maxFocalLengthMm: number }): string =>
   l.minFocalLengthMm === l.maxFocalLengthMm
@@ -145,7 +146,7 @@ export const apertureRangeWords = (l: { widest: number; widestAtLong?: number })
     ? `f/${l.widest}`
     : `f/${l.widest}–${l.widestAtLong}`;
 
-export const focalWords = (mm: number): string => `${Math.round(mm)}\u00a0mm`;
+export const focalWords = (mm: number): string => `${numberWords(mm)}\u00a0mm`;
 /** An f-number as the camera's own mark, which is what it shows with a converter mounted: f/7.9 reads "f/8". */
 export const fNumberWords = (fNumber: number): string =>
   fNumber > PAST_MARKS ? "an aperture past f/64" : apertureWords(apertureNearest(fNumber));
@@ -172,17 +173,48 @@ export const signedClicks = (clicks: number): string =>
 
 /** Stops with a sign, to a tenth: "+6.1", "−10.0". */
 export const signedStops = (stops: number): string =>
-  `${stops < -0.05 ? "−" : stops > 0.05 ? "+" : "±"}${Math.abs(stops).toFixed(1)}`;
+  `${stops < -0.05 ? "−" : stops > 0.05 ? "+" : "±"}${numberWords(Math.abs(stops), 1)}`;
 
-const WEEKDAYS = ["Sun", "Mon", "Tue", "Wed", "Thu", "Fri", "Sat"];
-const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
+let days: Intl.DateTimeFormat | undefined;
+
+/** Made when first needed, as those of numbers are. */
+const dayFormat = (): Intl.DateTimeFormat =>
+  (days ??= new Intl.DateTimeFormat("en", {
+    timeZone: "UTC",
+    weekday: "short",
+    day: "numeric",
+    month: "short",
+    year: "numeric",
+  }));
 
 /** "Sat 17 Oct" from 2026-10-17; the year is said when it is not the present one. */
 export function dateWords(date: string, presentYear?: number): string {
-  const day = new Date(`${date}T12:00:00Z`);
-  const year = day.getUTCFullYear();
-  const short = `${WEEKDAYS[day.getUTCDay()]} ${day.getUTCDate()} ${MONTHS[day.getUTCMonth()]}`;
-  return presentYear === undefined || presentYear === year ? short : `${short} ${year}`;
+  const parts = new Map(
+    dayFormat()
+      .formatToParts(new Date(`${date}T12:00:00Z`))
+      .map((p) => [p.type, p.value]),
+  );
+  const said = ["weekday", "day", "month", "year"] as const;
+  const year = parts.get("year");
+  const shown = presentYear === undefined || String(presentYear) === year ? said.slice(0, 3) : said;
+  return shown.map((part) => parts.get(part)).join(" ");
+}
+
+let instants: Intl.DateTimeFormat | undefined;
+
+/** "Sat 17 Oct, 16:27" of an instant in epoch milliseconds, by the device's own clock: when something was done on it. */
+export function instantWords(at: number): string {
+  instants ??= new Intl.DateTimeFormat("en", {
+    weekday: "short",
+    day: "numeric",
+    month: "short",
+    hour: "2-digit",
+    minute: "2-digit",
+    hourCycle: "h23",
+  });
+  const parts = new Map(instants.formatToParts(at).map((p) => [p.type, p.value]));
+  const time = timeWords(`${parts.get("hour")}:${parts.get("minute")}`);
+  return `${parts.get("weekday")} ${parts.get("day")} ${parts.get("month")}, ${time}`;
 }
 
 const COMPASS = ["N", "NE", "E", "SE", "S", "SW", "W", "NW"];

@@ -1,3 +1,4 @@
+export { changesWords, changeWords } from "./changes";
 export {
   hourWords,
   lengthShown,
@@ -20,6 +21,7 @@ export {
   coordinatesWords,
   countWords,
   dateWords,
+  instantWords,
   evRangeWords,
   evWords,
   exposureWords,

@@ -1,6 +1,7 @@
 import { isoNearest } from "@/core/exposure";
 import type { Reason, ReasonCode, ReasonNumbers } from "@/core/judge";
 import { SOURCES } from "@/core/units";
+import { numberWords } from "./number";
 import {
   bearingWords,
   exposureWords,
@@ -71,7 +72,7 @@ const REASONS: { readonly [Code in ReasonCode]: (numbers: ReasonNumbers[Code]) =
   "close-up-loses": (v) => `So close the lens loses ${stopsNoun(Math.round(3 * v.stops))} of light.`,
   "diffraction-from": (v) => `Diffraction would show from ${fNumberWords(v.fNumber)}.`,
   "iso-follows": (v) =>
-    `Shutter and aperture ask ${(v.shutter + v.aperture).toFixed(1)} stops, the light gives ${v.light.toFixed(1)}; ISO makes up ${v.iso.toFixed(1)} over ISO 100.`,
+    `Shutter and aperture ask ${numberWords(v.shutter + v.aperture, 1)} stops, the light gives ${numberWords(v.light, 1)}; ISO makes up ${numberWords(v.iso, 1)} over ISO 100.`,
   "filter-takes": (v) => `A neutral-density filter takes ${v.stops} stops.`,
   "ceiling-for-a-face": (v) =>
     `A face between actions may cost a stop more than your ceiling: up to ${isoWords(isoNearest(v.iso))}.`,

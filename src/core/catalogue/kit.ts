@@ -15,7 +15,9 @@ const SIZE: Known = { known: "from memory", source: "sensor sizes as they are us
 export interface FormatRow extends Known {
   readonly id: string;
   readonly name: string;
+  /** Millimetres along the long side. */
   readonly widthMm: number;
+  /** Millimetres along the short side. */
   readonly heightMm: number;
   /** Crop factor as it is printed. */
   readonly nominalCrop: number;

@@ -4,7 +4,9 @@ import type { Known } from "./kit";
 export interface LightLevel extends Known {
   readonly id: string;
   readonly name: string;
+  /** EV at ISO 100 where it is darkest. */
   readonly evFrom: number;
+  /** EV at ISO 100 where it is brightest. */
   readonly evTo: number;
 }
 
@@ -39,6 +41,7 @@ export const LIGHT_LEVELS: readonly LightLevel[] = Object.freeze([
 export interface LightingClass extends Known {
   readonly kind: "hall ball games" | "outdoor field games" | "swimming";
   readonly class: "I" | "II" | "III";
+  /** Horizontal lux that the class asks for. */
   readonly lux: number;
 }
 

@@ -8,9 +8,13 @@ export interface Staging {
   readonly subjectId: string;
   /** Ids of venue templates. */
   readonly venues: readonly string[];
+  /** Metres to the right of the venue's middle. */
   readonly x: number;
+  /** Metres along the venue from its middle. */
   readonly y: number;
+  /** Metres above the ground. */
   readonly z: number;
+  /** Bearing in degrees in the venue's own axes. */
   readonly facing: number;
   /** What it happens on where the venue has no ground of its own; see `Scenery`. */
   readonly scenery: Scenery;

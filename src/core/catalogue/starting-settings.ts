@@ -6,7 +6,9 @@ export interface StartingSettings extends Known {
   readonly discipline: string;
   /** The usual start, the least that is accepted, and what is taken with light to spare; seconds. */
   readonly shutter: number;
+  /** The least that is accepted, seconds. */
   readonly least: number;
+  /** What is taken with light to spare, seconds. */
   readonly withLight: number;
   /** f-number from wide open to stopped down. */
   readonly fNumber: readonly [number, number];

@@ -2,7 +2,9 @@
 export interface ExactSettings {
   /** Exposure in seconds. */
   readonly exposure: number;
+  /** f-number, above 0. */
   readonly fNumber: number;
+  /** ISO, above 0. */
   readonly iso: number;
 }
 

@@ -3,6 +3,7 @@ import { SCALE, type Rail, type Settings } from "./marks";
 /** A place where brightness can come from, and how much of what is wanted it gives. */
 export interface StopSource {
   readonly rail: Rail | "lift";
+  /** Thirds of a stop that it gives, 0 or more. */
   readonly clicks: number;
   /** The settings with it taken; the same as before for a lift. */
   readonly settings: Settings;
@@ -14,8 +15,11 @@ export interface FindStopsInput {
   readonly clicks: number;
   /** The slowest shutter, widest aperture and highest ISO in clicks that are allowed, and the lift. */
   readonly slowestShutter: number;
+  /** Widest aperture that is allowed, clicks. */
   readonly widestAperture: number;
+  /** Highest ISO that is allowed, clicks. */
   readonly isoCeiling: number;
+  /** Lift that is allowed, thirds of a stop, 0 or more. */
   readonly liftClicks: number;
 }
 

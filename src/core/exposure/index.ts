@@ -22,16 +22,9 @@ export {
   type Settings,
   type ShutterMark,
 } from "./marks";
-export {
-  ledgerBalance,
-  solveSettings,
-  type EndReason,
-  type LedgerLine,
-  type RailState,
-  type Sacrifice,
-  type Solution,
-  type SolveInput,
-} from "./solve";
+export { ledgerBalance } from "./ledger";
+export type { EndReason, LedgerLine, RailState, Sacrifice, Solution, SolveInput } from "./solution";
+export { solveSettings } from "./solve";
 export { waysOut, type WayOut } from "./ways";
 export { equalExposures, findStops, neighbours, type FindStopsInput, type StopSource } from "./find-stops";
 export {

@@ -6,8 +6,11 @@ import type { ExactSettings } from "./apex";
  * 1/1000 is 1/1024 s. Shutter 30 s … 1/32000, f/1 … f/64, ISO 25 … 819200.
  */
 export interface Settings {
+  /** Clicks; 0 is 1 s, and a click more is a third of a stop shorter. */
   readonly shutter: number;
+  /** Clicks; 0 is f/1, and a click more is a third of a stop narrower. */
   readonly aperture: number;
+  /** Clicks; 0 is ISO 100, and a click more is a third of a stop more sensitive. */
   readonly iso: number;
 }
 
@@ -50,8 +53,16 @@ export const clampClick = (rail: Rail, click: number): number =>
   Math.min(SCALE[rail].last, Math.max(SCALE[rail].first, click)) + 0;
 
 export type ShutterMark =
-  | { readonly seconds: number; readonly denominator?: never }
-  | { readonly denominator: number; readonly seconds?: never };
+  | {
+      /** Whole or tenth seconds as printed. */
+      readonly seconds: number;
+      readonly denominator?: never;
+    }
+  | {
+      /** Of a fraction of a second as printed: 1/1000 is 1000. */
+      readonly denominator: number;
+      readonly seconds?: never;
+    };
 
 /** The printed mark of a shutter click within the scale. */
 export function shutterMark(click: number): ShutterMark {

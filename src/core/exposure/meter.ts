@@ -15,9 +15,11 @@ export type ToneChoice = "hold-whites" | "middle" | "hold-faces";
 export interface ToneInput {
   /** Stops by which white kit or caps lie above the middle, and shaded faces below it (common practice: 2.3 and 2.5). */
   readonly whites: number;
+  /** Stops by which shaded faces lie below the middle, 0 or more. */
   readonly faces: number;
   /** Stops that the sensor holds above and below the middle before detail is gone. */
   readonly headroom: number;
+  /** Stops that the sensor holds below the middle, 0 or more. */
   readonly footroom: number;
 }
 
@@ -26,6 +28,7 @@ export interface ToneAdvice {
   readonly shift: number;
   /** Stops by which whites lie past the headroom, and faces past the footroom, at that shift; 0 when held. */
   readonly whitesLost: number;
+  /** Stops by which faces lie past the footroom at that shift; 0 when held. */
   readonly facesLost: number;
 }
 
@@ -50,11 +53,15 @@ export const sceneContrast = (brightest: number, darkest: number): number => Mat
 export interface AutoIsoInput {
   /** Shutter and aperture held, in clicks; EV at ISO 100 that the camera's meter finds. */
   readonly shutter: number;
+  /** Aperture that is held, clicks. */
   readonly aperture: number;
+  /** EV at ISO 100 that the camera's meter finds. */
   readonly meteredEv: number;
   /** Compensation set on the camera, in clicks. */
   readonly compensation: number;
+  /** Lowest ISO of the automatic, clicks. */
   readonly isoFloor: number;
+  /** Highest ISO of the automatic, clicks. */
   readonly isoCeiling: number;
 }
 
@@ -82,10 +89,30 @@ export function autoIso({
 export type ModeAdvice =
   | { readonly mode: "manual"; readonly reason: "steady" }
   | { readonly mode: "manual"; readonly reason: "past-ceiling" }
-  | { readonly mode: "manual"; readonly reason: "into-dusk"; readonly stops: number }
-  | { readonly mode: "manual-with-clicks"; readonly reason: "zones-differ"; readonly clicks: number }
-  | { readonly mode: "auto-iso"; readonly reason: "light-swings"; readonly stops: number }
-  | { readonly mode: "manual-for-the-pocket"; readonly reason: "pocket-of-light"; readonly stops: number };
+  | {
+      readonly mode: "manual";
+      readonly reason: "into-dusk";
+      /** Stops by which the light changes, 0 or more. */
+      readonly stops: number;
+    }
+  | {
+      readonly mode: "manual-with-clicks";
+      readonly reason: "zones-differ";
+      /** Thirds of a stop between the zones, 0 or more. */
+      readonly clicks: number;
+    }
+  | {
+      readonly mode: "auto-iso";
+      readonly reason: "light-swings";
+      /** Stops by which the light changes, 0 or more. */
+      readonly stops: number;
+    }
+  | {
+      readonly mode: "manual-for-the-pocket";
+      readonly reason: "pocket-of-light";
+      /** Stops by which the light changes, 0 or more. */
+      readonly stops: number;
+    };
 
 export interface ModeInput {
   /** EV of each zone that play may reach, at the same moment. */

@@ -4,7 +4,9 @@ export interface NoiseInput {
   readonly format: SensorFormat;
   /** Share 0 … 1 of each side of the sensor that the crop keeps. */
   readonly kept: number;
+  /** ISO, above 0. */
   readonly iso: number;
+  /** ISO of the sensor's own sensitivity, above 0. */
   readonly baseIso: number;
   /** Stops of underexposure that are lifted later; they cost light as ISO does. */
   readonly lift: number;
@@ -20,6 +22,7 @@ export interface Noise {
   readonly noiseAboveBase: number;
   /** The ISO at which 36×24 collects as little: by area, and by the nominal crop factor that people use. */
   readonly fullFrameIso: number;
+  /** The same by the nominal crop factor that people use. */
   readonly fullFrameIsoNominal: number;
 }
 

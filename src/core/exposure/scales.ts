@@ -6,7 +6,9 @@ export type ScaleStep = "third" | "half";
 
 /** A mark as printed, and what it computes as: seconds, f-number or ISO. */
 export interface Mark {
+  /** As printed: seconds, f-number or ISO. */
   readonly nominal: number;
+  /** As it computes, in the same unit. */
   readonly exact: number;
 }
 

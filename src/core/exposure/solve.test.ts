@@ -29,7 +29,7 @@ const base: SolveInput = {
   isoMax: isoNearest(51200),
   liftClicks: 1,
   order: ["lift", "aperture", "shutter", "iso"],
-  held: {},
+  locked: {},
 };
 const marks = (edit: Partial<SolveInput>) => solveSettings({ ...base, ...edit });
 
@@ -78,12 +78,12 @@ test("the ledger names the stops lost close up, and its lines add up as they are
   expect(ledgerBalance(near.ledger)).toBe(0);
 });
 
-test("a rail that is held stays, and the next free one follows", () => {
-  expect(marks({ held: { shutter: 24 } }).settings).toEqual({ shutter: 24, aperture: 12, iso: 0 });
-  const byIso = marks({ held: { iso: 9 } });
+test("a rail that is locked stays, and the next free one follows", () => {
+  expect(marks({ locked: { shutter: 24 } }).settings).toEqual({ shutter: 24, aperture: 12, iso: 0 });
+  const byIso = marks({ locked: { iso: 9 } });
   expect(byIso.follows).toBe("shutter");
   expect(byIso.settings).toEqual({ shutter: 36, aperture: 9, iso: 9 });
-  const byBoth = marks({ held: { iso: 9, shutter: 30 } });
+  const byBoth = marks({ locked: { iso: 9, shutter: 30 } });
   expect(byBoth.follows).toBe("aperture");
   expect(byBoth.settings).toEqual({ shutter: 30, aperture: 15, iso: 9 });
 });
@@ -134,17 +134,17 @@ test("an aperture at which focus alone takes the tolerance is not taken for its 
 });
 
 test("settings that lens or body lack were held: a held mark is brought into what they have", () => {
-  const held = marks({ held: { aperture: apertureNearest(2), shutter: shutterNearest(1 / 32000) } });
+  const held = marks({ locked: { aperture: apertureNearest(2), shutter: shutterNearest(1 / 32000) } });
   expect(held.settings).toMatchObject({ aperture: base.lensWidest, shutter: base.fastestShutter });
   expect(held.rails.aperture).toMatchObject({ first: base.lensWidest, last: base.lensNarrowest });
-  expect(marks({ held: { iso: -6 } }).settings.iso).toBe(base.isoBase);
-  expect(marks({ held: { iso: 60 } }).settings.iso).toBe(base.isoMax);
+  expect(marks({ locked: { iso: -6 } }).settings.iso).toBe(base.isoBase);
+  expect(marks({ locked: { iso: 60 } }).settings.iso).toBe(base.isoMax);
 });
 
 test("the rails name the end that is passed", () => {
-  const slow = marks({ held: { shutter: 24 } }).rails.shutter;
-  expect(slow).toMatchObject({ standing: "below", fromReason: "motion", held: true });
-  expect(marks({ held: { iso: 24 } }).rails.iso).toMatchObject({
+  const slow = marks({ locked: { shutter: 24 } }).rails.shutter;
+  expect(slow).toMatchObject({ standing: "below", fromReason: "motion", locked: true });
+  expect(marks({ locked: { iso: 24 } }).rails.iso).toMatchObject({
     standing: "above",
     toReason: "iso-ceiling",
   });
@@ -175,7 +175,7 @@ test("whatever the light, the ledger leaves what is missing or too much, and the
   );
   fc.assert(
     fc.property(fc.double({ min: -6, max: 22, noNaN: true }), held, (lightEv, h) => {
-      const found = marks({ lightEv, held: h });
+      const found = marks({ lightEv, locked: h });
       expect(ledgerBalance(found.ledger)).toBe(found.over - found.missing);
       expect(found.settings.shutter).toBeLessThanOrEqual(base.fastestShutter);
       expect(found.settings.iso).toBeLessThanOrEqual(base.isoMax);

@@ -1,6 +1,7 @@
 import type { Settings } from "./marks";
-import type { Sacrifice, Solution, SolveInput } from "./solve";
-import { changed, opening, roomFor } from "./solve";
+import type { Sacrifice, Solution, SolveInput } from "./solution";
+import { opening } from "./choose-aperture";
+import { changed, roomFor } from "./solve";
 
 /** One way out of light that is short, taken alone, and its price. */
 export interface WayOut {
@@ -8,6 +9,7 @@ export interface WayOut {
   readonly settings: Settings;
   /** Clicks that it gives of those that are short, and those that it leaves. */
   readonly clicks: number;
+  /** Clicks still short after it, 0 or more. */
   readonly left: number;
   /** Stops by which shot noise rises: half a stop for each stop of light not collected. */
   readonly noiseStops: number;

@@ -4,8 +4,11 @@ import { planDistance, type Point } from "./vector";
 /** A rectangle on the plan: its middle, its sides in metres, and the bearing in degrees of its length. */
 export interface Box {
   readonly middle: Point;
+  /** Metres along the bearing, above 0. */
   readonly length: number;
+  /** Metres across the bearing, above 0. */
   readonly width: number;
+  /** Degrees from true north, clockwise, 0 … 360. */
   readonly bearing: number;
 }
 

@@ -20,6 +20,7 @@ function metresPerDegree(anchor: Anchor): { readonly north: number; readonly eas
 export interface Coordinates {
   /** Degrees, north and east positive; longitude in [−180, 180). */
   readonly latitude: number;
+  /** Degrees, −180 … 180, east positive. */
   readonly longitude: number;
 }
 

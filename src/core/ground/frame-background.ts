@@ -7,6 +7,7 @@ export interface FrameRays extends Behind {
   readonly aim: Vector;
   /** Width and height in metres of the frame at the aim, camera level. */
   readonly frameAcross: number;
+  /** Height of the frame at the aim in metres, above 0. */
   readonly frameUp: number;
 }
 

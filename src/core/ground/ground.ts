@@ -4,8 +4,11 @@ import type { LeaveKind } from "./venues/mark";
 
 /** The plan's origin on the earth: degrees, north and east positive; height in metres above the sea. */
 export interface Anchor {
+  /** Degrees, −90 … 90, north positive. */
   readonly latitude: number;
+  /** Degrees, −180 … 180, east positive. */
   readonly longitude: number;
+  /** Metres above the sea. */
   readonly elevation: number;
 }
 
@@ -53,12 +56,14 @@ export interface Position {
 export interface Zone {
   readonly id: string;
   readonly name: string;
+  /** Thirds of a stop by which the zone is brighter than the ground around it; darker is negative. */
   readonly offsetClicks: number;
 }
 
 /** The walls of a hall: their outline in plan metres, and the height in metres of the roof above the floor. */
 export interface Hall {
   readonly outline: readonly Point[];
+  /** Metres from the floor to the roof, above 0. */
   readonly height: number;
 }
 
@@ -67,6 +72,7 @@ export interface Mast {
   readonly id: string;
   readonly name: string;
   readonly at: Point;
+  /** Metres above level ground at that point. */
   readonly height: number;
   /** Intensity toward the field of play in candela, where it is known. */
   readonly candela?: number;

@@ -60,7 +60,9 @@ export function isInside(point: Point, polygon: readonly Point[]): boolean {
 
 /** The stretch of a ray inside a convex or simple polygon: distances in units of the direction's length. */
 export interface Stretch {
+  /** Where the ray goes in, in lengths of its direction; below 0 behind its start. */
   readonly enter: number;
+  /** Where the ray comes out, in lengths of its direction; at least `enter`. */
   readonly leave: number;
 }
 

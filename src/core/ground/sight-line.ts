@@ -5,6 +5,7 @@ import { planDistance, subtract, type Point, type Vector } from "./vector";
 /** What cuts the line from the lens to the aim, and how far from the lens in metres. */
 export interface Blockage {
   readonly obstacleId: string;
+  /** Metres from the lens along the line, 0 or more. */
   readonly at: number;
   /** Metres by which the lens has to go up to look over all that stands in the way; absent where no height clears it. */
   readonly raise?: number;
@@ -53,6 +54,7 @@ function lensOver(height: number, aim: number, share: number): number {
 export interface Background {
   readonly kind: Obstacle["kind"] | "wall" | "ground" | "skyline" | "sky";
   readonly obstacleId?: string;
+  /** Metres from the aim to it along the line, 0 or more. */
   readonly beyond: number;
   /** Where on the plan the line ends. */
   readonly at: Point;

@@ -1,11 +1,14 @@
 /** A place on the plan: metres, x east, y north, origin at the anchor. */
 export interface Point {
+  /** Metres east of the anchor. */
   readonly x: number;
+  /** Metres north of the anchor. */
   readonly y: number;
 }
 
 /** A place in space: metres, z up from level ground. Also used for velocities (metres per second). */
 export interface Vector extends Point {
+  /** Metres above level ground; for a velocity m/s, up positive. */
   readonly z: number;
 }
 

@@ -12,6 +12,7 @@ export interface WalkInput {
 }
 
 export interface Walk {
+  /** Metres along the way, 0 or more. */
   readonly metres: number;
   /** The corners of the way, from start to end. */
   readonly way: readonly Point[];

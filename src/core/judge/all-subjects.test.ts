@@ -109,7 +109,7 @@ function apertureFault({ settings }: Assessment): string | undefined {
 function shutterFault(input: AssessInput, { settings, motion }: Assessment): string | undefined {
   const { shutter, aperture, iso } = settings.rails;
   const gave = settings.taken.find((t) => t.kind === "shutter")?.clicks ?? 0;
-  const held = assess({ ...input, held: { aperture: aperture.at } });
+  const held = assess({ ...input, locked: { aperture: aperture.at } });
   if (!held.ok) return held.reason;
   const solved = Math.min(held.settings.rails.shutter.from, shutter.last);
   // Light to spare makes it faster, light that is missing slower by what is said to be given up; else it stands there.

@@ -19,8 +19,8 @@ export interface AssessInput {
   readonly scene: Scene;
   /** Set to hold a zoom. */
   readonly focalLengthMm?: number;
-  /** Rails that the user holds. */
-  readonly held?: Partial<Settings>;
+  /** Rails that the user locks. */
+  readonly locked?: Partial<Settings>;
   /** What is given up first when the light is short. */
   readonly order: readonly Sacrifice[];
   /** What this photographer's hands leave of the movement; the usual ones when left out. */
@@ -35,7 +35,9 @@ export interface AssessInput {
 export interface SightingFound {
   /** Metres from lens to aim. */
   readonly distance: Figure;
+  /** Degrees from true north from the lens to the aim. */
   readonly bearing: number;
+  /** Degrees from the lens to the aim, up positive. */
   readonly heightAngle: number;
   readonly blockage?: Blockage;
   readonly background: Background;
@@ -44,6 +46,7 @@ export interface SightingFound {
   readonly frame: Frame;
   /** Share of the framed side that the wished part takes, and the part's size in metres as it is seen from here. */
   readonly fill: Figure;
+  /** Metres of the wished part as it is seen from here, above 0. */
   readonly partSize: number;
   /** Angle in degrees between the way the subject faces and the camera: 0 face on, 180 from behind. */
   readonly faceTurn: number;
@@ -77,9 +80,11 @@ export interface LightFound {
   readonly ownShadow: boolean;
   /** EV before any reading, and the share 0 … 1 of that light that is daylight: what a reading keeps. */
   readonly modelEv: number;
+  /** Share 0 … 1 of that light that is daylight. */
   readonly dayShare: number;
   /** Where the strongest light comes from; "even" when direct sun plays no part. */
   readonly side: LightSide | "even";
+  /** Degrees of the strongest light from behind the camera, 0 front … 180 against the light. */
   readonly turn: number;
   /** The obstacle that keeps the sun off. */
   readonly shadedBy?: string;
@@ -93,6 +98,7 @@ export interface PartMotion {
   readonly name: string;
   /** m/s across the line of sight after following. */
   readonly speed: number;
+  /** µm on the sensor by which it may smear and still hold. */
   readonly toleranceUm: number;
   /** Slowest exposure in seconds that holds it. */
   readonly slowest: number | "none" | "any";
@@ -133,6 +139,7 @@ export interface MotionFound {
 
 /** A way out with what it does to the picture. */
 export interface PricedWay extends WayOut {
+  /** Smear of the held part in µm on the sensor. */
   readonly blurUm: number;
   readonly verdict: BlurVerdict;
 }
@@ -142,9 +149,10 @@ export interface DepthFound {
   readonly kind: DepthWish["kind"];
   /** Metres from the nearest to the farthest point that should be sharp, and the f-number that would hold them. */
   readonly asked: number;
+  /** The f-number that would hold it. */
   readonly fNumber: number;
   /** Metres that are sharp at the aperture set; a code when there is no far end. */
-  readonly held: number | "unbounded";
+  readonly sharp: number | "unbounded";
   /** What ends the aperture before it holds all that is asked. */
   readonly cappedBy?: "lens" | "diffraction";
   /** Clicks given up because the light is short. */
@@ -186,6 +194,7 @@ export interface ScorePart {
 
 /** How good a place is for a shot, 0 … 1. A veto is no low score: the place is out, whatever the parts say. */
 export interface Score {
+  /** 0 … 1. */
   readonly value: number;
   readonly vetoed: boolean;
   readonly parts: readonly ScorePart[];
@@ -194,8 +203,10 @@ export interface Score {
 /** Everything that is known of one shot from one position at one instant, as plain data. */
 export interface Assessment {
   readonly ok: true;
+  /** Of the form of this record. */
   readonly version: 2;
   readonly ids: { readonly shot: string; readonly position: string };
+  /** Epoch milliseconds. */
   readonly at: number;
   readonly sighting: Sighting;
   readonly light: LightFound;

@@ -32,6 +32,7 @@ const PLAIN_GROUND: readonly Surface[] = ["water", "snow", "ice", "floor"];
 
 export interface MeltInput {
   readonly ground: Ground;
+  /** Focal length in mm, above 0. */
   readonly focalLengthMm: number;
   /** The f-number that is set. */
   readonly fNumber: number;
@@ -50,7 +51,7 @@ export function meltOf(
   const { kind, obstacleId, beyond, at } = behind;
   if (detail === undefined) return { kind, obstacleId, beyond, at, smoothness: "plain", softness: "plain" };
   const point = away + beyond;
-  const byFocus = smoothness({ focalLengthMm, fNumber, subject: away, point, detail });
+  const byFocus = smoothness({ focalLengthMm, fNumber, subjectDistance: away, point, detail });
   // A turn of the camera moves the picture of everything by the same length, whatever its distance.
   const byLines = (streak * point) / away / detail;
   const melted = Math.max(byFocus, byLines);

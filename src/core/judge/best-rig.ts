@@ -6,6 +6,7 @@ export interface RigWish extends Pick<AssessInput, "shot" | "subject"> {
   readonly kit: Pick<Kit, "bodies" | "lenses" | "converters" | "supports">;
   /** Metres to the subject, and the angle in degrees between the way it faces and the camera. */
   readonly away: number;
+  /** Degrees between the way it faces and the camera, 0 … 180. */
   readonly faceTurn: number;
 }
 
@@ -33,7 +34,7 @@ export function bestRig({ kit, shot, subject, away, faceTurn }: RigWish): Rig {
           along: shot.along ?? "height",
           fill: shot.fill,
           partSize,
-          subject: Math.max(away, (2.1 * optic.maxFocalLengthMm) / 1000),
+          subjectDistance: Math.max(away, (2.1 * optic.maxFocalLengthMm) / 1000),
           minFocalLengthMm: optic.minFocalLengthMm,
           maxFocalLengthMm: optic.maxFocalLengthMm,
         });

@@ -5,6 +5,7 @@ import { sightOf } from "./sighting";
 
 /** One shutter of the ladder: how far each part of the subject smears at it. */
 export interface Rung {
+  /** Clicks. */
   readonly shutter: number;
   readonly parts: readonly PartMotion[];
 }

@@ -5,9 +5,11 @@ import type { JudgementCode, StandingArea } from "./judgements";
 /** One place with one height and rig, and how good it is 0 … 1: the mean over the span. */
 export interface Candidate {
   readonly at: Point;
+  /** Metres above level ground. */
   readonly lensHeight: number;
   /** Index in the rigs that were given. */
   readonly rig: number;
+  /** 0 … 1, the mean over the span. */
   readonly score: number;
   /** The first of the tried times at which a limit breaks there; absent while all hold. */
   readonly breaks?: { readonly at: number; readonly code: JudgementCode };

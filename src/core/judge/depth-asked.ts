@@ -13,6 +13,7 @@ export interface DepthAsked {
   readonly kind: DepthWish["kind"];
   /** Nearest and farthest point that should be sharp, metres from the lens along its axis. */
   readonly near: number;
+  /** Farthest point that should be sharp, metres from the lens along its axis. */
   readonly far: number;
   /** The f-number that would hold them with the focus on the eye; 0 when nothing beyond the eye's plane is asked. */
   readonly fNumber: number;
@@ -29,7 +30,7 @@ export function depthAsked(input: AssessInput, sighting: SightingFound): DepthAs
   if (near === far) return { kind: wish.kind, near, far, fNumber: 0 };
   const fNumber = fNumberForDepth({
     focalLengthMm: sighting.frame.focalLengthMm,
-    subject: eye,
+    subjectDistance: eye,
     near,
     far,
     circleOfConfusionMm: keptCircleMm(input, sighting.frame.kept),

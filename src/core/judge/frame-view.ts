@@ -21,7 +21,9 @@ import { sightOf } from "./sighting";
 
 /** A place in the frame in shares of its width and height from its middle, right and up positive; the edge is at ±0.5. */
 export interface InFrame {
+  /** Share of the width from the middle, right positive. */
   readonly across: number;
+  /** Share of the height from the middle, up positive. */
   readonly up: number;
 }
 
@@ -53,12 +55,15 @@ export interface FrameView {
   readonly heads: 1 | -1;
   /** A metre at the subject as a share of the frame's height, and of its width. */
   readonly metreUp: number;
+  /** A metre at the subject as a share of the frame's width. */
   readonly metreAcross: number;
   /** Farthest first; those nearer than the subject come last and stand before it. */
   readonly things: readonly SeenThing[];
+  /** Metres from the lens. */
   readonly subjectDistance: number;
   /** Depth of field at the aperture found, metres from the lens. */
   readonly depth: DepthOfField;
+  /** Metres from the lens. */
   readonly backgroundDistance: number;
   /** Blur disc of the background as a share of the frame's width. */
   readonly backgroundDisc: number;
@@ -77,7 +82,7 @@ export function frameView(input: AssessInput, found: Assessment): FrameView {
   const sides = heldSidesMm(input.rig.body.format, input.shot.orientation);
   const see = projection(lens, aim, frame.frameAcross, frame.frameUp);
   const disc = (point: number): number =>
-    blurDiscUm({ focalLengthMm: frame.focalLengthMm, fNumber, subject: subjectDistance, point }) /
+    blurDiscUm({ focalLengthMm: frame.focalLengthMm, fNumber, subjectDistance: subjectDistance, point }) /
     (1000 * sides.across);
   const backgroundDistance = subjectDistance + sighting.background.beyond;
   return {

@@ -236,7 +236,7 @@ test("the lines of a pan were a share of the sensor: they are of the frame that 
 
 test("softness was that of the widest aperture: it is of the one that is set, and in a pan of its lines", () => {
   const at = (aperture: number, shot: Partial<Shot>) =>
-    see({ held: { aperture } }, shot).sighting.background.smoothness as number;
+    see({ locked: { aperture } }, shot).sighting.background.smoothness as number;
   const still: Partial<Shot> = { intent: "freeze", technique: "pre-framed" };
   expect(at(9, still) / at(21, still)).toBeCloseTo(4, 6);
   // A tenth of the frame, 3.6 mm of 36, is 0.61 m at the rider and 3.7 m at the wood sixty metres behind: 73 leaves.
@@ -276,7 +276,7 @@ test("old lamps flicker between frames at 1/1000 and not over whole periods", ()
   };
   const night = sceneAt(ground, light, Date.UTC(2026, 0, 10, 20));
   const at = (shutter: number) =>
-    codes(see({ scene: night, held: { shutter } }, { intent: "freeze", technique: "tracked" }));
+    codes(see({ scene: night, locked: { shutter } }, { intent: "freeze", technique: "tracked" }));
   expect(at(30)).toContain("flicker");
   expect(at(20)).not.toContain("flicker");
 });

@@ -8,7 +8,9 @@ export interface ModeFoundInput {
   readonly timeline: Timeline;
   /** Now, and how far ahead to look, in milliseconds. */
   readonly at: number;
+  /** Milliseconds to look ahead, above 0. */
   readonly ahead: number;
+  /** EV at ISO 100. */
   readonly ev: number;
   /** Share 0 … 1 of that light that is daylight: a zone's offset is one of the lamps. */
   readonly dayShare: number;

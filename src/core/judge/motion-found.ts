@@ -31,6 +31,7 @@ export interface BlurModel {
   readonly heldSpeed: number;
   /** Tolerance in µm of the part that must hold, and one delivered pixel on the sensor. */
   readonly toleranceUm: number;
+  /** One delivered pixel on the sensor, µm. */
   readonly deliveredPixelUm: number;
   /** Exact slowest exposure for the part that must hold at an aperture click. */
   readonly slowestExposure: (aperture: number) => number | "none" | "any";
@@ -156,7 +157,12 @@ function blurringOf(
       pixelUm: pixelPitchUm(rig.body.format),
     },
     magnification,
-    lagDiscUm: blurDiscUm({ focalLengthMm, fNumber: 1, subject: subjectAt, point: subjectAt + drift }),
+    lagDiscUm: blurDiscUm({
+      focalLengthMm,
+      fNumber: 1,
+      subjectDistance: subjectAt,
+      point: subjectAt + drift,
+    }),
     movingOnly: shot.tolerance === "pixel-sharp",
     fastest: rig.body.fastestShutter,
   };

@@ -64,11 +64,11 @@ test("a ball on a bat is there for a thousandth: twenty frames a second hold it 
 });
 
 test("the six levers of a soft background each work the way practice pulls them", () => {
-  const base = { focalLengthMm: 300, fNumber: 4, subject: 15, point: 45, detail: 0.16 };
+  const base = { focalLengthMm: 300, fNumber: 4, subjectDistance: 15, point: 45, detail: 0.16 };
   const soft = (change: Partial<typeof base>) => smoothness({ ...base, ...change });
   const plain = soft({});
   expect(soft({ fNumber: 2.8 })).toBeGreaterThan(plain);
-  expect(soft({ subject: 10 })).toBeGreaterThan(plain);
+  expect(soft({ subjectDistance: 10 })).toBeGreaterThan(plain);
   expect(soft({ point: 90 })).toBeGreaterThan(plain);
   expect(soft({ focalLengthMm: 400 })).toBeGreaterThan(plain);
   // A larger sensor for the same picture from the same place takes a longer lens; filling takes one as well.
@@ -88,7 +88,7 @@ test("the six levers of a soft background each work the way practice pulls them"
     soft({ focalLengthMm: reach(36, 24, 0.6) }),
   );
   // A background twice as far behind as one stands from the subject gives two thirds of the most there is.
-  const disc = (point: number) => blurDiscUm({ focalLengthMm: 300, fNumber: 4, subject: 15, point });
+  const disc = (point: number) => blurDiscUm({ focalLengthMm: 300, fNumber: 4, subjectDistance: 15, point });
   expect(disc(45) / disc(1e9)).toBeCloseTo(2 / 3, 2);
 });
 

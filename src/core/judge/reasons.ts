@@ -22,7 +22,9 @@ export interface ReasonNumbers {
   "crop-keeps": { kept: number; px: number; wished: number };
   /** Lux. */
   "light-of-sun": { lux: number };
+  /** Lux. */
   "light-of-moon": { lux: number };
+  /** Lux. */
   "light-of-sky": { lux: number };
   /** Lux; the share that the ground returns. */
   "light-of-ground": { lux: number; reflectance: number };
@@ -46,6 +48,7 @@ export interface ReasonNumbers {
   "slowest-exposure": { seconds: number };
   "slowest-none": None;
   "slowest-any": None;
+  /** f-number. */
   "lens-widest": { fNumber: number };
   "depth-of-eye": None;
   "depth-of-face": DepthNumbers;
@@ -54,6 +57,7 @@ export interface ReasonNumbers {
   "depth-of-two-things": DepthNumbers;
   /** Clicks of depth given up. */
   "depth-given-up": { clicks: number };
+  /** f-number. */
   "diffraction-from": { fNumber: number };
   /** Stops. */
   "close-up-loses": { stops: number };

@@ -27,7 +27,9 @@ export interface SearchInput extends Pick<AssessInput, "shot" | "subject" | "ord
 }
 
 export interface SearchProgress {
+  /** Of the places and heights that are tried. */
   readonly done: number;
+  /** Of them in all. */
   readonly total: number;
 }
 

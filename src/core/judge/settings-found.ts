@@ -104,7 +104,7 @@ function solveInput(
     isoMax,
     liftClicks: body.liftClicks,
     order: input.order,
-    held: input.held ?? {},
+    locked: input.locked ?? {},
   };
 }
 
@@ -119,7 +119,7 @@ function depthFound(
   const { near, far } = depthOfField({
     focalLengthMm: frame.focalLengthMm,
     fNumber: apertureFNumber(settings.aperture),
-    subject: distance.value,
+    subjectDistance: distance.value,
     circleOfConfusionMm: keptCircleMm(input, frame.kept),
   });
   const wanted = asked.fNumber > 0 ? apertureNoWider(asked.fNumber) : 0;
@@ -129,7 +129,7 @@ function depthFound(
     kind: asked.kind,
     asked: asked.far - asked.near,
     fNumber: asked.fNumber,
-    held: far === "unbounded" ? far : far - near,
+    sharp: far === "unbounded" ? far : far - near,
     cappedBy: capped ? cappedBy : undefined,
     givenUp: depthGiven,
   };

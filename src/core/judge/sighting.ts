@@ -73,7 +73,7 @@ export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: 
     along: shot.along ?? "height",
     fill: shot.fill,
     partSize,
-    subject: away,
+    subjectDistance: away,
     minFocalLengthMm: optic.minFocalLengthMm,
     maxFocalLengthMm: optic.maxFocalLengthMm,
     focalLengthMm: input.focalLengthMm,
@@ -133,7 +133,7 @@ export function withFocus(
     depth: depthOfField({
       focalLengthMm,
       fNumber,
-      subject: away,
+      subjectDistance: away,
       circleOfConfusionMm: keptCircleMm(input, kept),
     }),
   };

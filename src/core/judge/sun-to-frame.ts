@@ -17,6 +17,7 @@ export interface SunToFrame {
   readonly inFrame: boolean;
   /** Degrees in the camera's own frame from the lens axis: to the side, and up or down. */
   readonly aside: number;
+  /** Degrees above the lens axis in the camera's own frame; below is negative. */
   readonly above: number;
 }
 

@@ -21,7 +21,9 @@ export interface Moment {
 }
 
 export interface TimelinePoint {
+  /** Epoch milliseconds. */
   readonly at: number;
+  /** EV at ISO 100. */
   readonly ev: number;
   /** EV while a cloud passes; absent under a steady sky. */
   readonly evInCloud?: number;
@@ -46,6 +48,7 @@ export interface TimelineInput extends Omit<AssessInput, "scene"> {
   readonly light: LightPlan;
   /** Epoch milliseconds. */
   readonly from: number;
+  /** Epoch milliseconds, after `from`. */
   readonly until: number;
   /** Spacing of the points in milliseconds. */
   readonly step: number;

@@ -4,6 +4,7 @@ import { cosDeg, METER_CONSTANTS, sinDeg } from "../units";
 const TYPE_12 = { a: -1, b: -0.32, c: 10, d: -3, e: 0.45 };
 
 export interface SkyDirection {
+  /** Degrees from true north, clockwise, 0 … 360. */
   readonly azimuth: number;
   /** Degrees above the horizon, 0 … 90. */
   readonly altitude: number;

@@ -2,6 +2,7 @@ import { firstTrue } from "../units";
 
 /** A moment at which something that varies with time passes a level. */
 export interface Crossing {
+  /** Epoch milliseconds. */
   readonly at: number;
   readonly rising: boolean;
 }

@@ -92,6 +92,7 @@ export interface DaylightInput {
   readonly altitude: number;
   /** Altitude as seen, for the direct part; the geometric one when left out. */
   readonly apparentAltitude?: number;
+  /** 1 … 366. */
   readonly dayOfYear: number;
   /** Cloud in eighths, 0 … 8: 0 clear, 4 partly cloudy, 8 overcast, mixed in lux between. */
   readonly cloudEighths: number;

@@ -40,6 +40,7 @@ export interface SunDayInput {
   readonly place: Anchor;
   /** Epoch milliseconds; usually a local day, but any stretch up to a few days. */
   readonly from: number;
+  /** Epoch milliseconds, after `from`. */
   readonly until: number;
   /** `NAMED_LIGHT` when left out. */
   readonly named?: NamedLight;

@@ -2,7 +2,9 @@ import { angleBetween, cosDeg, sinDeg, toDegrees, toRadians } from "../units";
 
 /** A direction from the subject: bearing in degrees, and height angle above the horizontal. */
 export interface Direction {
+  /** Degrees from true north, clockwise. */
   readonly bearing: number;
+  /** Degrees above the horizontal, −90 … 90. */
   readonly height: number;
 }
 
@@ -15,9 +17,13 @@ export type Form =
   | { readonly kind: "round" }
   | {
       readonly kind: "lying";
+      /** Metres along `facing`, above 0. */
       readonly length: number;
+      /** Metres across, above 0. */
       readonly width: number;
+      /** Metres from below to above, above 0. */
       readonly height: number;
+      /** Bearing in degrees of its length. */
       readonly facing: number;
     };
 

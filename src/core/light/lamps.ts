@@ -23,6 +23,7 @@ export interface Lamps {
   readonly kind?: LampKind;
   /** Epoch milliseconds; alight from `from` until just before `until`, or as long as anybody stays when that is left out. */
   readonly from: number;
+  /** Epoch milliseconds; left out, they are alight as long as anybody stays. */
   readonly until?: number;
   /** Mains frequency in Hz and depth of the modulation 0 … 1 of lamps that flicker. */
   readonly flicker?: { readonly mainsHz: number; readonly modulation: number };

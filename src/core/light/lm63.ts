@@ -7,6 +7,7 @@ export interface LampFile {
   readonly horizontalAngles: readonly number[];
   /** Candela by horizontal angle, then by vertical angle, with multiplier and ballast factors in them. */
   readonly candela: readonly (readonly number[])[];
+  /** Watts that the lamp takes. */
   readonly watts: number;
   /** Lumens of the lamp; "absolute" when the file gives −1. */
   readonly lumens: number | "absolute";

@@ -5,9 +5,11 @@ import { clearHorizontalLux, daylight, logLux, type Daylight, type DaylightInput
 export interface Moon {
   /** Bearing in degrees from true north, and geometric altitude in degrees, topocentric. */
   readonly azimuth: number;
+  /** Geometric altitude in degrees, topocentric, −90 … 90. */
   readonly altitude: number;
   /** Phase angle in degrees, 0 full … 180 new, and lit share of the disc 0 … 1. */
   readonly phaseAngle: number;
+  /** Lit share 0 … 1 of the disc. */
   readonly litShare: number;
   /** Horizontal parallax in degrees: nearer is larger. */
   readonly parallax: number;

@@ -8,7 +8,10 @@ export interface OwnShadowInput {
   /** The lens: its place, and its height in metres above the ground, whether held or on a tier or tower. */
   readonly lens: Vector;
   readonly subject: Vector;
-  readonly sun: { readonly azimuth: number; readonly apparentAltitude: number };
+  readonly sun: {
+    /** Degrees from true north, clockwise. */ readonly azimuth: number;
+    /** Degrees above the horizon as seen. */ readonly apparentAltitude: number;
+  };
 }
 
 /**

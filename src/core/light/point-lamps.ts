@@ -18,6 +18,7 @@ import { litShare, type Direction, type Form } from "./form";
 /** A lamp at a place, with its intensity toward the subject in candela. */
 export interface PointLamp {
   readonly at: Vector;
+  /** Candela toward the subject, 0 or more. */
   readonly candela: number;
 }
 

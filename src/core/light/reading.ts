@@ -15,6 +15,7 @@ export interface Reading {
   readonly offClicks: number;
   /** EV that the model gave at that moment without any reading, and the share 0 … 1 of its lux that was daylight. */
   readonly modelEv: number;
+  /** Share 0 … 1 of the model's lux that was daylight. */
   readonly dayShare: number;
 }
 
@@ -28,6 +29,7 @@ const DAY_HALF_LIFE = 30 * 60_000;
 export interface LightOffsets {
   /** Stops by which daylight and lamps are brighter than the model. */
   readonly day: number;
+  /** Stops by which lamps are brighter than the model. */
   readonly lamps: number;
 }
 

@@ -6,6 +6,7 @@ import { relativeLuminance } from "./clear-sky";
 export interface SkyLeft {
   /** Share 0 … 1 on the side that a camera at a bearing sees. */
   readonly toward: (bearingToCamera: number) => number;
+  /** Share 0 … 1 on the level ground. */
   readonly onGround: number;
 }
 
@@ -118,8 +119,11 @@ function skyline(point: Vector, bearing: number, obstacles: readonly Obstacle[])
 
 /** The sky of an instant: where its sun or moon stands, and its share under cloud. */
 export interface SkyOf {
+  /** Degrees from true north, clockwise, 0 … 360. */
   readonly azimuth: number;
+  /** Degrees above the horizon, −90 … 90. */
   readonly altitude: number;
+  /** Share 0 … 1 of the sky under cloud. */
   readonly cloud: number;
 }
 

@@ -7,7 +7,9 @@ import { shadedBy } from "./shade";
 export type SpotLight = "sun" | "shaded" | "sun-down";
 
 export interface ShadeStretch {
+  /** Epoch milliseconds. */
   readonly from: number;
+  /** Epoch milliseconds, after `from`. */
   readonly until: number;
   readonly state: SpotLight;
   /** The obstacle that shades it. */
@@ -20,6 +22,7 @@ export interface SpotShadeInput {
   readonly obstacles: readonly Obstacle[];
   /** Epoch milliseconds. */
   readonly from: number;
+  /** Epoch milliseconds, after `from`. */
   readonly until: number;
 }
 

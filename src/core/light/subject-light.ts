@@ -12,6 +12,7 @@ export interface SubjectLightInput {
   readonly source: Direction;
   /** Lux of it on a surface square to it, and of the sky on the horizontal. */
   readonly directNormal: number;
+  /** Lux of the sky on the horizontal, 0 or more. */
   readonly sky: number;
   /** Share 0 … 1 of the sky under cloud; "even" under a roof or leaves. */
   readonly cloud: number | "even";
@@ -21,6 +22,7 @@ export interface SubjectLightInput {
   readonly reaches: boolean;
   /** What obstacles leave of the sky's light, 0 … 1: on the side that is seen, and on the ground. */
   readonly skyLeft: number;
+  /** Share 0 … 1 of the sky's light that obstacles leave on the ground. */
   readonly skyOnGround: number;
   /** Reflectance of the ground about the subject: grass 0.2, track 0.15, sand 0.35, snow 0.8. */
   readonly reflectance: number;
@@ -29,8 +31,11 @@ export interface SubjectLightInput {
 
 /** Lux on the side of a subject that the camera sees, by where it comes from. */
 export interface SubjectLight {
+  /** Lux of the sun or the moon, 0 or more. */
   readonly direct: number;
+  /** Lux of the sky, 0 or more. */
   readonly sky: number;
+  /** Lux that the ground throws back, 0 or more. */
   readonly ground: number;
   /** Horizontal angle in degrees between sun and camera as seen from the subject: 0 front … 180 back. */
   readonly turn: number;

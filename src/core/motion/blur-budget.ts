@@ -6,6 +6,7 @@ export type BlurSource = "motion" | "shake" | "defocus" | "diffraction" | "pixel
 export interface BlurInput {
   /** Length in µm per second of exposure of the part's straight motion, and its direction in degrees. */
   readonly motionUmPerSecond: number;
+  /** Direction of the motion on the sensor in degrees, 0 to the right, 90 up; 0 when left out. */
   readonly motionDirection?: number;
   /** µm per second of exposure, direction unknown: it counts on both axes. */
   readonly shakeUmPerSecond: number;
@@ -15,6 +16,7 @@ export interface BlurInput {
   readonly defocusUm: number;
   /** Working f-number N·(1 + m). */
   readonly workingFNumber: number;
+  /** Pixel pitch in µm, above 0. */
   readonly pixelUm: number;
 }
 
@@ -100,8 +102,11 @@ export function blurLengthUm(input: BlurInput, exposure: number, movingOnly = fa
 
 /** A 2×2 covariance on the sensor in µm², x to the right and y up. */
 export interface Covariance {
+  /** µm², 0 or more. */
   readonly xx: number;
+  /** µm². */
   readonly xy: number;
+  /** µm², 0 or more. */
   readonly yy: number;
 }
 

@@ -1,16 +1,20 @@
 import { GRAVITY } from "./path";
 
 export interface BurstInput {
+  /** Frames a second, above 0. */
   readonly framesPerSecond: number;
   /** One frame, the buffer, in MB; the card's rate in MB/s. */
   readonly frameMb: number;
+  /** The buffer in MB, 0 or more. */
   readonly bufferMb: number;
+  /** Rate of the card in MB/s, 0 or more. */
   readonly writeMbPerSecond: number;
 }
 
 export interface BurstRun {
   /** Seconds and frames until the buffer is full; "unlimited" when the card keeps up. */
   readonly seconds: number | "unlimited";
+  /** Frames until the buffer is full; "unlimited" when the card keeps up. */
   readonly frames: number | "unlimited";
   /** Seconds until a full buffer is written. */
   readonly clearSeconds: number;

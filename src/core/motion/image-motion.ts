@@ -8,7 +8,9 @@ export type Technique = "pre-framed" | "tracked" | "panned";
 
 /** What a photographer's hands leave of the transverse speed: a following hand, and the spread of a practised pan. */
 export interface Hands {
+  /** Share 0 … 1 of the transverse speed that a following hand leaves. */
   readonly trackingResidual: number;
+  /** Standard deviation of a practised pan as a share of the transverse speed, 0 or more. */
   readonly panSpread: number;
 }
 
@@ -34,6 +36,7 @@ export interface MotionInput {
 export interface BodyMotion {
   /** Speed across the line of sight, and toward (+) or away from (−) the camera. */
   readonly transverseSpeed: number;
+  /** m/s toward (+) or away from (−) the camera. */
   readonly radialSpeed: number;
   /** What the camera does not follow, across. */
   readonly residual: number;

@@ -1,6 +1,8 @@
 /** A subject that passes on a straight line: nearest distance in metres, speed in m/s. */
 export interface Pass {
+  /** Metres from the camera at the nearest, above 0. */
   readonly nearest: number;
+  /** m/s, above 0. */
   readonly speed: number;
 }
 
@@ -22,6 +24,7 @@ export const worstRateChange = ({
 });
 
 export interface PanInput extends Pass {
+  /** Focal length in mm, above 0. */
   readonly focalLengthMm: number;
   /** Exposure in seconds. */
   readonly exposure: number;
@@ -38,6 +41,7 @@ export interface PanInput extends Pass {
 export interface PanPicture {
   /** Streak of the background in mm on the sensor, and as a share of the frame. */
   readonly streakMm: number;
+  /** Streak of the background as a share of the frame's width, 0 or more. */
   readonly streakShare: number;
   /** Chance 0 … 1 that a frame is within the tolerance: erf(r/(√2·σ)), r = tolerance over streak. */
   readonly keeperChance: number;

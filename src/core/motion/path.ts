@@ -12,8 +12,11 @@ export type Path =
   | {
       readonly kind: "arc";
       readonly centre: Vector;
+      /** Metres, above 0. */
       readonly radius: number;
+      /** Degrees from the centre to where it begins. */
       readonly startBearing: number;
+      /** m/s along the arc; negative runs anticlockwise. */
       readonly speed: number;
     }
   /** Free flight: a jump, a thrown or struck ball; air resistance left out. */
@@ -26,8 +29,11 @@ export type Path =
       readonly kind: "turning";
       readonly hub: Exclude<Path, { kind: "turning" }>;
       readonly axis: Vector;
+      /** Metres, above 0. */
       readonly radius: number;
+      /** Degrees a second about the axis. */
       readonly degreesPerSecond: number;
+      /** Degrees at time 0. */
       readonly phase: number;
     };
 
@@ -118,7 +124,9 @@ export function smearOnPath(
 
 /** How the camera must turn to follow a point: rad/s clockwise from above, and the change of that in rad/s². */
 export interface PanTurn {
+  /** rad/s, clockwise from above positive. */
   readonly rate: number;
+  /** rad/s². */
   readonly change: number;
 }
 

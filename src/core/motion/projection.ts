@@ -10,7 +10,9 @@ export interface Camera {
 
 /** A point or a velocity on the sensor: mm or mm/s, x to the right and y up as the picture is seen. */
 export interface OnSensor {
+  /** mm or mm/s, to the right. */
   readonly x: number;
+  /** mm or mm/s, up. */
   readonly y: number;
 }
 

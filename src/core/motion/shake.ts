@@ -8,8 +8,11 @@ export const HAND_SHAKE = 0.0288;
 const MOST_STEADY = 6;
 
 export interface ShakeInput {
+  /** Focal length in mm, above 0. */
   readonly focalLengthMm: number;
+  /** Stops that stabilisation gives, 0 or more. */
   readonly stabiliserStops: number;
+  /** Stops that the support gives, 0 or more. */
   readonly supportStops: number;
 }
 

@@ -8,6 +8,7 @@ export interface ToleranceInput {
   readonly part: SubjectPart;
   /** Circle of confusion of the kept frame, and the sensor's pixel, in µm. */
   readonly circleOfConfusionUm: number;
+  /** Pixel pitch in µm, above 0. */
   readonly pixelUm: number;
   /** One pixel of the deliverable on the sensor in µm; never below a sensor pixel. */
   readonly deliveredPixelUm: number;

@@ -1,8 +1,8 @@
 import { absent, present, type Maybe } from "../units";
 
-/** Distance in metres from the sensor that a lens is marked with, for a subject `subject` metres from its plane: s²/(s − f). */
-export const markedDistance = (focalLengthMm: number, subject: number): number =>
-  subject ** 2 / (subject - focalLengthMm / 1000);
+/** Distance in metres from the sensor that a lens is marked with, for a subject `subjectDistance` metres from its plane: s²/(s − f). */
+export const markedDistance = (focalLengthMm: number, subjectDistance: number): number =>
+  subjectDistance ** 2 / (subjectDistance - focalLengthMm / 1000);
 
 /**
  * Distance in metres from the front principal plane for a marked distance from the sensor: (D + √(D² − 4fD))/2. Absent

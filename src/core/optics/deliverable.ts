@@ -2,11 +2,18 @@ import { diagonalMm, type SensorFormat } from "./format";
 
 /** What is handed over: so many pixels, or a print of so many millimetres seen from so far. */
 export type Deliverable =
-  | { readonly kind: "pixels"; readonly longEdgePx: number }
+  | {
+      readonly kind: "pixels";
+      /** Pixels along the long edge, above 0. */
+      readonly longEdgePx: number;
+    }
   | {
       readonly kind: "print";
+      /** Millimetres of the print's long edge, above 0. */
       readonly longEdgeMm: number;
+      /** Millimetres of the print's short edge, above 0. */
       readonly shortEdgeMm: number;
+      /** Of the printer, above 0. */
       readonly pixelsPerInch: number;
       /** Metres between eye and print. */
       readonly viewingDistance: number;
@@ -37,6 +44,7 @@ export function circleForDeliverable(format: SensorFormat, kept: number, deliver
 export interface CropLeft {
   /** Pixels along the long edge that the crop keeps, and those that were asked for. */
   readonly keptPx: number;
+  /** Pixels along the long edge that were asked for. */
   readonly wantedPx: number;
   /** Kept over wanted: 1 and more suffices, under 1 the file has to be enlarged. */
   readonly ratio: number;

@@ -2,10 +2,13 @@
 export const circleOfConfusionMm = (keptDiagonalMm: number): number => keptDiagonalMm / 1500;
 
 export interface DepthInput {
+  /** Focal length in mm, above 0. */
   readonly focalLengthMm: number;
+  /** f-number, above 0. */
   readonly fNumber: number;
   /** Focused distance in metres from the front principal plane. */
-  readonly subject: number;
+  readonly subjectDistance: number;
+  /** Circle of confusion on the sensor in mm, above 0. */
   readonly circleOfConfusionMm: number;
 }
 
@@ -14,14 +17,16 @@ export function hyperfocal({
   focalLengthMm: f,
   fNumber,
   circleOfConfusionMm: c,
-}: Omit<DepthInput, "subject">): number {
+}: Omit<DepthInput, "subjectDistance">): number {
   return (f * f) / (fNumber * c * 1000) + f / 1000;
 }
 
 export interface DepthOfField {
+  /** Metres from the lens to the nearest point that is sharp, above 0. */
   readonly near: number;
   /** Absent when the depth has no far end: the focus is at or beyond the hyperfocal distance. */
   readonly far: number | "unbounded";
+  /** Hyperfocal distance in metres. */
   readonly hyperfocal: number;
 }
 
@@ -29,21 +34,29 @@ export interface DepthOfField {
 export function depthOfField(input: DepthInput): DepthOfField {
   const H = hyperfocal(input);
   const f = input.focalLengthMm / 1000;
-  const s = input.subject;
+  const s = input.subjectDistance;
   const near = (s * (H - f)) / (H + s - 2 * f);
   return { near, far: s >= H ? "unbounded" : (s * (H - f)) / (H - s), hyperfocal: H };
 }
 
 export interface DiscInput {
+  /** Focal length in mm, above 0. */
   readonly focalLengthMm: number;
+  /** f-number, above 0. */
   readonly fNumber: number;
   /** Focused distance and the point's distance, both in metres from the front principal plane. */
-  readonly subject: number;
+  readonly subjectDistance: number;
+  /** Metres from the front principal plane to the point, above 0. */
   readonly point: number;
 }
 
 /** Blur disc on the sensor in micrometres of a point out of focus: (f²/N)·|x − s|/(x·(s − f)). */
-export function blurDiscUm({ focalLengthMm: f, fNumber, subject, point }: DiscInput): number {
+export function blurDiscUm({
+  focalLengthMm: f,
+  fNumber,
+  subjectDistance: subject,
+  point,
+}: DiscInput): number {
   const s = subject * 1000;
   const x = point * 1000;
   return ((f * f) / fNumber) * (Math.abs(x - s) / (x * (s - f))) * 1000;
@@ -53,8 +66,8 @@ export function blurDiscUm({ focalLengthMm: f, fNumber, subject, point }: DiscIn
 export function fNumberForDepth(
   input: Omit<DepthInput, "fNumber"> & { readonly near: number; readonly far: number },
 ): number {
-  const { focalLengthMm, subject, circleOfConfusionMm: c } = input;
-  const disc = (point: number) => blurDiscUm({ focalLengthMm, fNumber: 1, subject, point });
+  const { focalLengthMm, subjectDistance: subject, circleOfConfusionMm: c } = input;
+  const disc = (point: number) => blurDiscUm({ focalLengthMm, fNumber: 1, subjectDistance: subject, point });
   return Math.max(disc(input.near), disc(input.far)) / (c * 1000);
 }
 
@@ -63,6 +76,6 @@ export function fNumberForDepth(
  * sensor. 3 and more is smooth, 1 to 3 soft, under 1 busy (common practice).
  */
 export function smoothness(input: DiscInput & { readonly detail: number }): number {
-  const { focalLengthMm: f, fNumber, subject: s, point: x, detail } = input;
+  const { focalLengthMm: f, fNumber, subjectDistance: s, point: x, detail } = input;
   return ((f / 1000 / fNumber) * Math.abs(x - s)) / (s * detail);
 }

@@ -1,7 +1,10 @@
 /** A sensor: its sides in millimetres and its pixels along the long side. */
 export interface SensorFormat {
+  /** Millimetres along the long side. */
   readonly widthMm: number;
+  /** Millimetres along the short side. */
   readonly heightMm: number;
+  /** Pixels along the long side, above 0. */
   readonly widthPx: number;
 }
 

@@ -23,16 +23,20 @@ export interface FramingWish {
 
 export interface FrameInput extends FramingWish {
   readonly format: SensorFormat;
+  /** Shortest focal length in mm, above 0. */
   readonly minFocalLengthMm: number;
+  /** Longest focal length in mm, at least the shortest. */
   readonly maxFocalLengthMm: number;
   /** Distance in metres from the front principal plane. */
-  readonly subject: number;
+  readonly subjectDistance: number;
   /** Set to hold a zoom; otherwise the zoom goes to where the wish is met or as near as it can. */
   readonly focalLengthMm?: number;
 }
 
 export interface Frame {
+  /** Focal length in mm, above 0. */
   readonly focalLengthMm: number;
+  /** Image over object, above 0. */
   readonly magnification: number;
   /** Part over frame before any crop; over 1 it does not fit. */
   readonly fill: number;
@@ -40,9 +44,11 @@ export interface Frame {
   readonly kept: number;
   /** Pixels along the framed side after the crop, and pixels on the part. */
   readonly keptLongEdgePx: number;
+  /** Pixels on the wished part along the framed side. */
   readonly partPx: number;
   /** Frame at the subject in metres as the camera is held, before any crop. */
   readonly frameAcross: number;
+  /** Height of the frame at the subject in metres, before any crop. */
   readonly frameUp: number;
 }
 
@@ -51,7 +57,7 @@ export function frameSubject(input: FrameInput): Frame {
   const sides = heldSidesMm(input.format, input.orientation);
   const sideMm = input.along === "height" ? sides.up : sides.across;
   const focalLengthMm = chooseFocalLength(input, sideMm);
-  const m = magnification(focalLengthMm, input.subject);
+  const m = magnification(focalLengthMm, input.subjectDistance);
   const partMm = m * input.partSize * 1000;
   const fill = partMm / sideMm;
   const kept = Math.min(1, fill / input.fill);
@@ -69,6 +75,6 @@ export function frameSubject(input: FrameInput): Frame {
 
 function chooseFocalLength(input: FrameInput, sideMm: number): number {
   const wished =
-    input.focalLengthMm ?? focalLengthForImage(input.partSize, input.fill * sideMm, input.subject);
+    input.focalLengthMm ?? focalLengthForImage(input.partSize, input.fill * sideMm, input.subjectDistance);
   return Math.min(input.maxFocalLengthMm, Math.max(input.minFocalLengthMm, wished));
 }

@@ -5,10 +5,13 @@ export interface Body {
   readonly id: string;
   readonly name: string;
   readonly format: SensorFormat;
+  /** ISO of the sensor's own sensitivity, above 0. */
   readonly baseIso: number;
+  /** Highest ISO of the body. */
   readonly maxIso: number;
   /** ISO beyond which its owner will not go. */
   readonly isoCeiling: number;
+  /** Lowest ISO that the owner lets the body choose. */
   readonly isoFloor: number;
   /** ISO up to which its owner is content: past it depth is given up first. Four times the base when left out. */
   readonly preferredIso?: number;
@@ -20,7 +23,9 @@ export interface Body {
   readonly readout?: number;
   /** Frames a second, one raw frame and the buffer in MB, for the length of a burst. */
   readonly framesPerSecond?: number;
+  /** Size of a raw frame in MB. */
   readonly frameMb?: number;
+  /** Buffer in MB. */
   readonly bufferMb?: number;
   /** Stabilisation of the sensor in stops by its rating; none when left out. */
   readonly stabiliserStops?: number;
@@ -31,11 +36,15 @@ export interface Body {
 export interface Lens {
   readonly id: string;
   readonly name: string;
+  /** Shortest focal length in mm, above 0. */
   readonly minFocalLengthMm: number;
+  /** Longest focal length in mm, at least the shortest. */
   readonly maxFocalLengthMm: number;
   /** Widest marked f-number at the short end, and at the long end where it differs. */
   readonly widest: number;
+  /** Widest marked f-number at the long end; that of the short end when left out. */
   readonly widestAtLong?: number;
+  /** Narrowest marked f-number. */
   readonly narrowest: number;
   /** Closest focus in metres. */
   readonly closestFocus: number;
@@ -44,6 +53,7 @@ export interface Lens {
   readonly takesConverter: boolean;
   /** Largest magnification at the closest focus, where the owner knows it. */
   readonly largestMagnification?: number;
+  /** Grams. */
   readonly weightG?: number;
 }
 
@@ -51,7 +61,9 @@ export interface Lens {
 export interface Converter {
   readonly id: string;
   readonly name: string;
+  /** By which it lengthens the focal length, above 1. */
   readonly factor: number;
+  /** Grams. */
   readonly weightG?: number;
 }
 
@@ -60,6 +72,7 @@ export interface Support {
   readonly name: string;
   /** Stops of steadiness against the hand (common practice). */
   readonly stops: number;
+  /** Grams. */
   readonly weightG?: number;
 }
 
@@ -67,9 +80,11 @@ export interface Support {
 export interface Card {
   readonly id: string;
   readonly name: string;
+  /** Gigabytes. */
   readonly capacityGb: number;
   /** Sustained rate at which it writes, MB/s. */
   readonly writeMbPerSecond: number;
+  /** Grams. */
   readonly weightG?: number;
 }
 
@@ -109,12 +124,17 @@ export const converterLoss = (factor: number): number => 2 * Math.log2(factor);
 
 /** A lens with its converter: f → k·f, N → k·N, closest focus unchanged. */
 export interface EffectiveLens {
+  /** Shortest focal length in mm, above 0. */
   readonly minFocalLengthMm: number;
+  /** Longest focal length in mm, at least the shortest. */
   readonly maxFocalLengthMm: number;
   /** Widest f-number at the short end and at the long end. */
   readonly widest: number;
+  /** Widest f-number at the long end. */
   readonly widestAtLong: number;
+  /** Narrowest f-number. */
   readonly narrowest: number;
+  /** Metres from the sensor to the nearest subject. */
   readonly closestFocus: number;
 }
 

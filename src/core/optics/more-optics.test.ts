@@ -15,7 +15,7 @@ const FULL_FRAME = { widthMm: 36, heightMm: 24, widthPx: 6000 };
 const FOUR_THIRDS = { widthMm: 17.3, heightMm: 13, widthPx: 5200 };
 const netting = { pitch: 0.05, wire: 0.003, distance: 0.15 };
 const through = (focalLengthMm: number, subject: number) =>
-  nettingEffect({ netting, focalLengthMm, fNumber: 2.8, subject, frameWidth: 2 });
+  nettingEffect({ netting, focalLengthMm, fNumber: 2.8, subjectDistance: subject, frameWidth: 2 });
 
 test("a 3 mm wire at 0.15 m takes 5.4 % of 200 f/2.8 at 25 m, 15.4 % of 70 at 15 m, 2.7 % of 400 at 40 m", () => {
   expect(through(200, 25).localLoss).toBeCloseTo(0.054, 3);
@@ -43,7 +43,7 @@ test("a veil is told once the footprint covers more than a pitch; nearness and w
     netting: { pitch: 0.08, wire: 0.003, distance: 0.02 },
     focalLengthMm: 100,
     fNumber: 2.8,
-    subject: 20,
+    subjectDistance: 20,
     frameWidth: 4,
   };
   expect(nettingEffect(fine).oneOpening).toBe(true);

@@ -2,7 +2,9 @@ import { cosDeg, sinDeg, tanDeg } from "../units";
 
 /** A netting between the lens and the subject: pitch and wire in metres, seen square on. */
 export interface Netting {
+  /** Metres from wire to wire, above 0. */
   readonly pitch: number;
+  /** Thickness of the wire in metres, above 0. */
   readonly wire: number;
   /** Metres from the entrance pupil; nearer than the subject. */
   readonly distance: number;
@@ -10,10 +12,12 @@ export interface Netting {
 
 export interface NettingInput {
   readonly netting: Netting;
+  /** Focal length in mm, above 0. */
   readonly focalLengthMm: number;
+  /** f-number, above 0. */
   readonly fNumber: number;
   /** Metres from the lens. */
-  readonly subject: number;
+  readonly subjectDistance: number;
   /** Width in metres of the frame at the subject. */
   readonly frameWidth: number;
 }
@@ -39,7 +43,7 @@ export function nettingEffect({
   netting,
   focalLengthMm,
   fNumber,
-  subject,
+  subjectDistance: subject,
   frameWidth,
 }: NettingInput): NettingEffect {
   const { pitch, wire, distance } = netting;

@@ -62,7 +62,7 @@ test("hyperfocal distance of 50 mm f/8 with c 0.03 is 10.47 m (handbook)", () =>
 test("focused at the hyperfocal distance the near limit is half of it and the far one has no end", () => {
   const lens = { focalLengthMm: 50, fNumber: 8, circleOfConfusionMm: 0.03 };
   const H = hyperfocal(lens);
-  const depth = depthOfField({ ...lens, subject: H });
+  const depth = depthOfField({ ...lens, subjectDistance: H });
   expect(depth.near).toBeCloseTo(H / 2, 9);
   expect(depth.far).toBe("unbounded");
 });
@@ -71,14 +71,14 @@ test("a point at the near and far limit makes a disc of just the circle of confu
   const settings = fc.record({
     focalLengthMm: fc.double({ min: 24, max: 600, noNaN: true }),
     fNumber: fc.double({ min: 1.4, max: 16, noNaN: true }),
-    subject: fc.double({ min: 3, max: 80, noNaN: true }),
+    subjectDistance: fc.double({ min: 3, max: 80, noNaN: true }),
   });
   fc.assert(
     fc.property(settings, (s) => {
       const { near, far } = depthOfField({ ...s, circleOfConfusionMm: 0.0288 });
       expect(blurDiscUm({ ...s, point: near })).toBeCloseTo(28.8, 4);
       if (typeof far === "number" && far < 1e6) expect(blurDiscUm({ ...s, point: far })).toBeCloseTo(28.8, 3);
-      const fNumber = fNumberForDepth({ ...s, circleOfConfusionMm: 0.0288, near, far: s.subject });
+      const fNumber = fNumberForDepth({ ...s, circleOfConfusionMm: 0.0288, near, far: s.subjectDistance });
       expect(fNumber).toBeCloseTo(s.fNumber, 4);
     }),
   );
@@ -86,16 +86,15 @@ test("a point at the near and far limit makes a disc of just the circle of confu
 
 test("a background two subject distances behind gives two thirds of the disc at infinity, whatever the lens (common practice)", () => {
   for (const focalLengthMm of [50, 135, 400]) {
-    const disc = (point: number) => blurDiscUm({ focalLengthMm, fNumber: 4, subject: 12, point });
+    const disc = (point: number) => blurDiscUm({ focalLengthMm, fNumber: 4, subjectDistance: 12, point });
     expect(disc(36) / disc(1e12)).toBeCloseTo(2 / 3, 6);
   }
 });
 
 test("smoothness of 400 f/2.8, 20 m to 60 m, for a face is 1.79", () => {
-  expect(smoothness({ focalLengthMm: 400, fNumber: 2.8, subject: 20, point: 60, detail: 0.16 })).toBeCloseTo(
-    1.79,
-    2,
-  );
+  expect(
+    smoothness({ focalLengthMm: 400, fNumber: 2.8, subjectDistance: 20, point: 60, detail: 0.16 }),
+  ).toBeCloseTo(1.79, 2);
 });
 
 test("the circle of confusion of 36×24 is 0.0288 mm", () => {
@@ -134,7 +133,7 @@ const wish = {
 };
 
 test("a zoom goes to the wished fill, and keeps the whole sensor", () => {
-  const frame = frameSubject({ ...wish, subject: 10 });
+  const frame = frameSubject({ ...wish, subjectDistance: 10 });
   expect(frame.fill).toBeCloseTo(0.6, 9);
   expect(frame.kept).toBe(1);
   expect(frame.focalLengthMm).toBeGreaterThan(70);
@@ -142,7 +141,7 @@ test("a zoom goes to the wished fill, and keeps the whole sensor", () => {
 });
 
 test("out of reach the crop makes up the fill and the pixels fall with it", () => {
-  const frame = frameSubject({ ...wish, subject: 30 });
+  const frame = frameSubject({ ...wish, subjectDistance: 30 });
   // m = 200/29800; 1.7 m are 11.41 mm of 36: 0.317 of the frame; the crop keeps 0.528 of it.
   expect(frame.fill).toBeCloseTo(0.317, 3);
   expect(frame.kept).toBeCloseTo(0.528, 3);
@@ -150,7 +149,7 @@ test("out of reach the crop makes up the fill and the pixels fall with it", () =
 });
 
 test("turning the camera level makes the same figure half as tall again in the frame", () => {
-  const upright = frameSubject({ ...wish, subject: 30 });
-  const level = frameSubject({ ...wish, orientation: "level", subject: 30 });
+  const upright = frameSubject({ ...wish, subjectDistance: 30 });
+  const level = frameSubject({ ...wish, orientation: "level", subjectDistance: 30 });
   expect(level.fill / upright.fill).toBeCloseTo(1.5, 9);
 });

@@ -48,7 +48,7 @@ test("reach goes both ways: the focal length for a fill has that fill from that 
         const frame = frameSubject({
           ...wish,
           fill,
-          subject: distance,
+          subjectDistance: distance,
           minFocalLengthMm: 1,
           maxFocalLengthMm: 1e5,
         });
@@ -135,7 +135,7 @@ test("a subject turned by an angle needs the sine of it, and side on nothing", (
   expect(turnedDepth(2, 0)).toBe(0);
   const horse = {
     focalLengthMm: 300,
-    subject: 20,
+    subjectDistance: 20,
     length: 2.4,
     nearShare: 0.1,
     circleOfConfusionMm: circleOfConfusionMm(diagonalMm(FULL)),

@@ -5,19 +5,19 @@ import { toDegrees } from "../units";
  * Distances `subject` in metres are from the front principal plane and must exceed the focal length;
  * a subject at or inside the focal length has no image and throws.
  */
-export function magnification(focalLengthMm: number, subject: number): number {
-  return focalLengthMm / behindFocus(focalLengthMm, subject);
+export function magnification(focalLengthMm: number, subjectDistance: number): number {
+  return focalLengthMm / behindFocus(focalLengthMm, subjectDistance);
 }
 
 /** Image distance in millimetres: f·s/(s − f). */
-export const imageDistanceMm = (focalLengthMm: number, subject: number): number =>
-  (focalLengthMm * subject * 1000) / behindFocus(focalLengthMm, subject);
+export const imageDistanceMm = (focalLengthMm: number, subjectDistance: number): number =>
+  (focalLengthMm * subjectDistance * 1000) / behindFocus(focalLengthMm, subjectDistance);
 
-function behindFocus(focalLengthMm: number, subject: number): number {
-  const rest = subject * 1000 - focalLengthMm;
+function behindFocus(focalLengthMm: number, subjectDistance: number): number {
+  const rest = subjectDistance * 1000 - focalLengthMm;
   if (!(rest > 0))
     throw new Error(
-      `subject distance ${subject} m must exceed the focal length ${focalLengthMm} mm; move back`,
+      `subject distance ${subjectDistance} m must exceed the focal length ${focalLengthMm} mm; move back`,
     );
   return rest;
 }
@@ -27,13 +27,13 @@ export const angleOfView = (focalLengthMm: number, sideMm: number): number =>
   2 * toDegrees(Math.atan(sideMm / (2 * focalLengthMm)));
 
 /** Angle of view in degrees at a focused subject: the frame there over its distance. */
-export const angleOfViewAt = (focalLengthMm: number, sideMm: number, subject: number): number =>
-  2 * toDegrees(Math.atan(sideMm / (2 * imageDistanceMm(focalLengthMm, subject))));
+export const angleOfViewAt = (focalLengthMm: number, sideMm: number, subjectDistance: number): number =>
+  2 * toDegrees(Math.atan(sideMm / (2 * imageDistanceMm(focalLengthMm, subjectDistance))));
 
 /** Focal length in mm at which an object of `size` metres makes an image of `imageMm` from `subject` metres. */
-export function focalLengthForImage(size: number, imageMm: number, subject: number): number {
+export function focalLengthForImage(size: number, imageMm: number, subjectDistance: number): number {
   const m = imageMm / (size * 1000);
-  return (m * subject * 1000) / (1 + m);
+  return (m * subjectDistance * 1000) / (1 + m);
 }
 
 /** Distance in metres at which an object of `size` metres makes an image of `imageMm`. */

@@ -7,12 +7,15 @@ export interface PannedFrame {
   readonly streakUm: number;
   /** Smear of the subject along the pan, and what of it is not the hand (pixel, diffraction, focus), µm. */
   readonly smearUm: number;
+  /** What of the smear is not the hand (pixel, diffraction, focus), µm. */
   readonly restUm: number;
 }
 
 /** A followed frame in which the smear of the subject was measured. */
 export interface TrackedFrame {
+  /** Smear of the subject, µm. */
   readonly smearUm: number;
+  /** What of it is not the hand, µm. */
   readonly restUm: number;
   /** Exposure in seconds. */
   readonly exposure: number;
@@ -20,14 +23,19 @@ export interface TrackedFrame {
   readonly umPerMetre: number;
   /** m/s across the line of sight, and the bob that no following takes out. */
   readonly transverseSpeed: number;
+  /** m/s that no following takes out. */
   readonly bob: number;
 }
 
 /** An estimate with the bounds of its 95 % interval; never negative. */
 export interface Estimate {
+  /** In the unit of what is estimated, 0 or more. */
   readonly value: number;
+  /** Lower end of its 95 % interval. */
   readonly low: number;
+  /** Upper end of its 95 % interval. */
   readonly high: number;
+  /** How many frames it rests on. */
   readonly frames: number;
 }
 

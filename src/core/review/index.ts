@@ -1,3 +1,4 @@
+export type { OutingChange, Part, Thing } from "./changes";
 export {
   keepersBy,
   slowestThatKeeps,

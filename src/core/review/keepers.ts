@@ -4,6 +4,7 @@ import type { Rail, Settings } from "../exposure";
 /** Frames of one series at the same settings, and how many of them were kept. */
 export interface Series {
   readonly settings: Settings;
+  /** Frames, above 0. */
   readonly taken: number;
   /** 0 … taken. */
   readonly kept: number;
@@ -11,8 +12,11 @@ export interface Series {
 
 /** A share with the bounds within which the true one lies, each 0 … 1. */
 export interface Interval {
+  /** 0 … 1. */
   readonly share: number;
+  /** 0 … 1, at most the share. */
   readonly low: number;
+  /** 0 … 1, at least the share. */
   readonly high: number;
 }
 
@@ -42,8 +46,11 @@ export function wilsonInterval({
 
 /** Keepers at one click of a rail. */
 export interface KeeperRow extends Interval {
+  /** Clicks of the rail. */
   readonly click: number;
+  /** Frames, above 0. */
   readonly taken: number;
+  /** Frames, 0 … `taken`. */
   readonly kept: number;
 }
 

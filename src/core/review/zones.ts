@@ -4,6 +4,7 @@ import { readingOffset, type Reading } from "../light";
 /** What the readings of a zone say of its offset. */
 export interface ZoneFinding {
   readonly zoneId: string;
+  /** How many readings were taken in it. */
   readonly readings: number;
   /** Mean stops by which the zone was brighter than thought, against the reference zone. */
   readonly stops: number;

@@ -35,6 +35,7 @@ export interface LightPlan {
 
 /** The ground at one instant, the same for every shot and position. */
 export interface Scene {
+  /** Epoch milliseconds. */
   readonly at: number;
   readonly ground: Ground;
   readonly sun: Sun;

@@ -15,7 +15,10 @@ export type Intent = "freeze" | "pan" | "streak" | "still" | "reaction" | "conte
 export type DepthWish =
   | { readonly kind: "eye" }
   | { readonly kind: "face" }
-  | { readonly kind: "plane"; readonly turnDeg: number }
+  | {
+      readonly kind: "plane";
+      /** Degrees by which the plane is turned from that of focus, 0 … 90. */ readonly turnDeg: number;
+    }
   | { readonly kind: "whole" }
   | { readonly kind: "two-things"; readonly otherSpotId: string };
 

@@ -1,2 +1,2 @@
-export type { Alternative, Event, Lost, Schedule, ScheduleInput, Stop } from "./plan";
+export type { Alternative, Event, Lost, Schedule, ScheduleInput, Visit as Stop } from "./plan";
 export { inPlaceBy, reschedule, runningOrder, type Shift } from "./solve";

@@ -10,6 +10,7 @@ export interface Event {
   readonly id: string;
   /** Epoch milliseconds: it begins and ends. */
   readonly from: number;
+  /** Epoch milliseconds of its end. */
   readonly until: number;
   /** Instants of the calls; one is in place by the second (common practice). */
   readonly calls?: readonly number[];
@@ -33,32 +34,40 @@ export interface ScheduleInput {
 }
 
 /** One event that is covered, with the times that follow. */
-export interface Stop {
+export interface Visit {
   readonly eventId: string;
   readonly placeId: string;
   /** Leave the last place by then at the latest, arrive, be ready. */
   readonly leave: number;
+  /** Epoch milliseconds of being there. */
   readonly arrive: number;
+  /** Epoch milliseconds of being ready. */
   readonly ready: number;
+  /** Epoch milliseconds of its end. */
   readonly until: number;
   /** Milliseconds to spare before one has to be ready. */
   readonly slack: number;
+  /** What it is worth, above 0. */
   readonly value: number;
 }
 
 /** An event that is left out, and why. */
 export interface Lost {
   readonly eventId: string;
+  /** What it would have been worth, above 0. */
   readonly value: number;
   readonly reason: "no-place" | "over" | "cannot-reach" | "worth-less" | "had-already";
 }
 
 export interface Schedule {
-  readonly stops: readonly Stop[];
+  readonly visits: readonly Visit[];
+  /** What the stops are worth together. */
   readonly value: number;
   readonly lost: readonly Lost[];
+  /** What is left out is worth. */
   readonly valueLost: number;
   /** "exact", or "bounded": then no schedule can be worth more than `bound`. */
   readonly method: "exact" | "bounded";
+  /** What no schedule can exceed; the value itself when exact. */
   readonly bound: number;
 }

@@ -32,7 +32,7 @@ const day = (events: readonly Event[]): ScheduleInput => ({
   metres,
   pace: 1.2,
 });
-const ids = (s: Schedule): string[] => s.stops.map((x) => x.eventId);
+const ids = (s: Schedule): string[] => s.visits.map((x) => x.eventId);
 
 test("in place by the second call (common practice), or by the start where there are fewer", () => {
   expect(inPlaceBy({ from: at(60), calls: [at(30), at(45), at(58)] })).toBe(at(45));
@@ -41,7 +41,7 @@ test("in place by the second call (common practice), or by the start where there
 });
 
 test("the times of a stop, worked by hand: 300 m at 1.2 m/s are 250 s, two minutes to set up before the second call", () => {
-  const { stops } = runningOrder(day([event("a", 60, 1, "water", { calls: [at(40), at(50)] })]));
+  const { visits: stops } = runningOrder(day([event("a", 60, 1, "water", { calls: [at(40), at(50)] })]));
   expect(stops[0]).toMatchObject({
     eventId: "a",
     placeId: "water",
@@ -68,7 +68,7 @@ test("another position for the same event saves the next one", () => {
   });
   const plan = runningOrder(day([near, event("b", 80, 3, "finish")]));
   // From the gate 2000 m would take 28 minutes; from the wall 7.
-  expect(plan.stops.map((s) => s.placeId)).toEqual(["wall", "finish"]);
+  expect(plan.visits.map((s) => s.placeId)).toEqual(["wall", "finish"]);
   expect(plan.value).toBeCloseTo(5.4, 9);
 });
 
@@ -105,7 +105,7 @@ test("a shift on the day is solved anew from where one stands, without what is d
     shifts: [{ eventId: "b", by: 60 * MINUTE }],
   });
   expect(ids(later)).toEqual(["a", "b"]);
-  expect(later.stops[1]!.until).toBe(at(127));
+  expect(later.visits[1]!.until).toBe(at(127));
 });
 
 const places = Object.keys(PLACES);
@@ -157,7 +157,7 @@ test("the dynamic programme finds what an exhaustive search finds, and its stops
       expect(plan.method).toBe("exact");
       expect(plan.value).toBeCloseTo(exhaustive(input), 9);
       let [place, time] = [input.start.placeId, input.start.at];
-      for (const stop of plan.stops) {
+      for (const stop of plan.visits) {
         expect(time + (metres(place, stop.placeId) / 1.2) * 1000).toBeLessThanOrEqual(stop.arrive + 1e-6);
         expect(stop.slack).toBeGreaterThanOrEqual(0);
         [place, time] = [stop.placeId, stop.until];
@@ -187,6 +187,6 @@ test("with too many groups the schedule is bounded, never above its bound, and a
   expect(plan.method).toBe("bounded");
   expect(plan.value).toBeGreaterThan(0.5 * plan.bound);
   expect(plan.value).toBeLessThanOrEqual(plan.bound);
-  const groups = plan.stops.map((s) => s.eventId.slice(1));
+  const groups = plan.visits.map((s) => s.eventId.slice(1));
   expect(new Set(groups).size).toBe(groups.length);
 });

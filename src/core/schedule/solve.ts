@@ -1,4 +1,4 @@
-import type { Event, Lost, Schedule, ScheduleInput, Stop } from "./plan";
+import type { Event, Lost, Schedule, ScheduleInput, Visit } from "./plan";
 
 /** One way of covering one event, as the solver sees it. */
 interface Option {
@@ -46,7 +46,7 @@ export function runningOrder(input: ScheduleInput): Schedule {
   const bound = exact ? value : (bestEnd(input, options, "relaxed")?.value ?? 0);
   const lost = lostOf(input, options, stops);
   return {
-    stops,
+    visits: stops,
     value,
     lost,
     valueLost: lost.reduce((sum, l) => sum + l.value, 0),
@@ -131,8 +131,8 @@ function bestEnd(input: ScheduleInput, options: readonly Option[], way: Way): No
   return best;
 }
 
-function stopsOf(input: ScheduleInput, options: readonly Option[], end: Node | undefined): Stop[] {
-  const stops: Stop[] = [];
+function stopsOf(input: ScheduleInput, options: readonly Option[], end: Node | undefined): Visit[] {
+  const stops: Visit[] = [];
   for (let node = end; node; node = node.before) {
     const { event, placeId, value, arriveBy } = options[node.option]!;
     const last = node.before ? options[node.before.option]! : undefined;
@@ -152,7 +152,7 @@ function stopsOf(input: ScheduleInput, options: readonly Option[], end: Node | u
   return stops;
 }
 
-function lostOf(input: ScheduleInput, options: readonly Option[], stops: readonly Stop[]): Lost[] {
+function lostOf(input: ScheduleInput, options: readonly Option[], stops: readonly Visit[]): Lost[] {
   const covered = new Set(stops.map((s) => s.eventId));
   const groups = new Set(input.events.filter((e) => covered.has(e.id) && e.group).map((e) => e.group!));
   return input.events
@@ -179,6 +179,7 @@ function lostOf(input: ScheduleInput, options: readonly Option[], stops: readonl
 /** An event that was moved by the organisers, in milliseconds, later positive. */
 export interface Shift {
   readonly eventId: string;
+  /** Milliseconds, later positive. */
   readonly by: number;
 }
 

@@ -14,6 +14,7 @@ export type Because<Numbers> = {
 
 /** A figure that a person may ask about. */
 export interface Figure<Numbers> {
+  /** In the unit that its name tells; finite. */
   readonly value: number;
   readonly because: readonly Because<Numbers>[];
 }

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { groundSchema } from "./ground";
-import { id, listOf, name, wallDate, wallTime, words, zone } from "./parts";
+import { id, instant, listOf, name, wallDate, wallTime, words, timeZone } from "./parts";
 import { choiceSchema, clicks, shotSchema } from "./shot";
 import { subjectSchema } from "./subject";
 
@@ -9,7 +9,7 @@ export const readingSchema = z.object({
   zoneId: id,
   spotId: id,
   positionId: id,
-  at: z.number(),
+  at: instant,
   settingsEv: z.number().min(-15).max(30),
   offClicks: z.int().min(-30).max(30),
   modelEv: z.number().min(-15).max(30),
@@ -67,7 +67,7 @@ const lampsSchema = z.object({
     .optional(),
 });
 
-export const OUTING_VERSION = 3;
+export const OUTING_VERSION = 4;
 
 /** The share of the daylight that comes through a roof or leaves. */
 const cover = z.object({ daylightShare: z.number().min(0).max(1) });
@@ -85,7 +85,7 @@ const outingFields = z.object({
   from: wallTime,
   until: wallTime,
   starts: wallTime,
-  zone,
+  timeZone,
   /** Put away: kept, but not among the outings to come. */
   archived: z.boolean(),
   /** Who lets one in, where one may stand, and where else if that falls through. */

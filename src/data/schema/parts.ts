@@ -24,8 +24,21 @@ export const listOf = <S extends z.ZodType<{ id: string }>>(item: S, most: numbe
   z.array(item).max(most, `at most ${most} can be kept`).superRefine(uniqueById);
 
 export const wallTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, "a time is HH:MM, 00:00 to 23:59");
-export const wallDate = z.iso.date("a date is YYYY-MM-DD, and it must be in the calendar");
-export const zone = z.string().refine(isKnownZone, "a time zone is an IANA name such as Europe/London");
+/** Years that an outing can lie in: a two-figure year is a slip of the hand, and beyond these no instant can be relied on. */
+const YEARS = { first: 1900, last: 2200 };
+const isWithinYears = (date: string): boolean => {
+  const year = Number(date.slice(0, 4));
+  return year >= YEARS.first && year <= YEARS.last;
+};
+export const wallDate = z.iso
+  .date("a date is YYYY-MM-DD, and it must be in the calendar")
+  .refine(isWithinYears, `the year goes from ${YEARS.first} to ${YEARS.last}`);
+/** Epoch milliseconds within those years. */
+export const instant = z
+  .number()
+  .min(Date.UTC(YEARS.first, 0, 1))
+  .max(Date.UTC(YEARS.last, 11, 31));
+export const timeZone = z.string().refine(isKnownZone, "a time zone is an IANA name such as Europe/London");
 
 function isKnownZone(value: string): boolean {
   try {

@@ -42,5 +42,5 @@ export const choiceSchema = z.object({
   supportId: id,
   /** null lets the zoom go to the wished fill. */
   focalLengthMm: z.number().min(1).max(5000).nullable(),
-  held: z.object({ shutter: clicks.optional(), aperture: clicks.optional(), iso: clicks.optional() }),
+  locked: z.object({ shutter: clicks.optional(), aperture: clicks.optional(), iso: clicks.optional() }),
 });

@@ -1,5 +1,5 @@
 import { zodResolver } from "@hookform/resolvers/zod";
-import { useMemo, type ReactNode } from "react";
+import { useEffect, useMemo, useState, type ReactNode } from "react";
 import { Controller, useForm, type Control } from "react-hook-form";
 import { View } from "react-native";
 import type { z } from "zod";
@@ -7,6 +7,7 @@ import { Button } from "@/ui/controls/Button";
 import { Segmented } from "@/ui/controls/Segmented";
 import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
+import { forgetDraft, recallDraft, rememberDraft } from "./draft";
 import { fieldName, toTyped, typedSchema, unitOf, type FieldSpec, type Typed } from "./field-spec";
 
 interface Props<T> {
@@ -50,12 +51,30 @@ export function RecordForm<T>({
 }: Props<T>) {
   const resolver = useMemo(() => zodResolver(typedSchema(specs, record, schema)), [specs, record, schema]);
   const defaultValues = useMemo(() => toTyped(specs, record), [specs, record]);
-  const { control, handleSubmit, setValue, getValues } = useForm<Typed, unknown, T>({
-    defaultValues,
+  const [left, setLeft] = useState(() => recallDraft(localStorage, specs, defaultValues));
+  const { control, handleSubmit, setValue, getValues, reset, subscribe } = useForm<Typed, unknown, T>({
+    defaultValues: left ?? defaultValues,
     resolver,
     mode: "onTouched",
   });
-  const onSubmit = handleSubmit((value) => onSave(value));
+  useEffect(
+    () =>
+      subscribe({
+        formState: { values: true },
+        callback: ({ values }) => rememberDraft(localStorage, specs, { from: defaultValues, typed: values }),
+      }),
+    [subscribe, specs, defaultValues],
+  );
+  const forget = (): void => forgetDraft(localStorage, specs);
+  const startOver = (): void => {
+    reset(defaultValues);
+    forget();
+    setLeft(undefined);
+  };
+  const onSubmit = handleSubmit((value) => {
+    forget();
+    onSave(value);
+  });
   const hand: FormHand = {
     set: (key, text) => setValue(fieldName(key), text, { shouldValidate: true, shouldDirty: true }),
     typed: (key) => getValues(fieldName(key)) ?? "",
@@ -63,6 +82,14 @@ export function RecordForm<T>({
   if (instead) return instead(hand);
   return (
     <View className="gap-4">
+      {left && (
+        <View className="flex-row flex-wrap items-center justify-between gap-x-3">
+          <Txt tone="ink2" className="shrink">
+            This is as you left it, not saved yet.
+          </Txt>
+          <Button label="Start over" kind="plain" onPress={startOver} />
+        </View>
+      )}
       {before?.(hand)}
       <View className="flex-row flex-wrap gap-x-4 gap-y-4">
         {specs.map((spec) => (
@@ -78,7 +105,14 @@ export function RecordForm<T>({
       <View className="gap-2">
         <Button label={save} kind="filled" onPress={() => void onSubmit()} />
         {more}
-        <Button label="Cancel" kind="plain" onPress={onCancel} />
+        <Button
+          label="Cancel"
+          kind="plain"
+          onPress={() => {
+            forget();
+            onCancel();
+          }}
+        />
       </View>
     </View>
   );

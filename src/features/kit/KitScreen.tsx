@@ -6,7 +6,7 @@ import { Dialog } from "@/ui/controls/Dialog";
 import { Message } from "@/ui/controls/Message";
 import { Picker } from "@/ui/controls/Picker";
 import { Row } from "@/ui/controls/Row";
-import { useToast } from "@/ui/controls/toast";
+import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { savingFailure, weightWords } from "@/words";
 import { RecordForm } from "../forms/RecordForm";

@@ -1,5 +1,5 @@
 import { Link, type Href } from "expo-router";
-import { useState, type ReactNode } from "react";
+import { useLayoutEffect, useState, type ReactNode } from "react";
 import { Pressable, ScrollView, View } from "react-native";
 import { Txt } from "@/ui/controls/Txt";
 import { useHotkeys } from "@/ui/layout/use-hotkeys";
@@ -28,6 +28,8 @@ interface Props {
 /** Head and way about outside an outing: a column at the left when there is room, the bottom edge on a phone. */
 export function HomeFrame({ place, title, children, actions }: Props) {
   const wide = useLayout().columns;
+  // What stood here while the application came (public/index.html).
+  useLayoutEffect(() => document.getElementById("start")?.remove(), []);
   const [keys, setKeys] = useState(false);
   useHotkeys({ "?": () => setKeys(true) });
   const body = (

@@ -8,7 +8,7 @@ import { matching } from "@/ui/controls/matching";
 import { Row } from "@/ui/controls/Row";
 import { Segmented } from "@/ui/controls/Segmented";
 import { TextField } from "@/ui/controls/TextField";
-import { useToast } from "@/ui/controls/toast";
+import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { knownWords } from "@/words";
 import { HomeFrame } from "../layout/HomeFrame";

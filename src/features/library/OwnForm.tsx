@@ -10,7 +10,7 @@ import {
   ownVenueSchema,
   type Library,
 } from "@/data";
-import { useToast } from "@/ui/controls/toast";
+import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { savingFailure } from "@/words";
 import type { FieldSpec } from "../forms/field-spec";

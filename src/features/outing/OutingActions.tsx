@@ -2,7 +2,7 @@ import { useRouter } from "expo-router";
 import { View } from "react-native";
 import type { Outing, StoredKit, Preferences } from "@/data";
 import { Button } from "@/ui/controls/Button";
-import { useToast } from "@/ui/controls/toast";
+import { useToast } from "@/ui/layout/toast";
 import { savingFailure } from "@/words";
 import { downloadOutingFile } from "../store/file-transfer";
 import { useDuplicateOuting, useRemoveOuting, useSaveOuting } from "../store/outings";
@@ -48,9 +48,11 @@ export function OutingActions({ outing, kit, preferences, onDone }: Props) {
   };
   const onRemove = async (): Promise<void> => {
     onDone();
-    const undo = await remove(outing);
+    // First away from its stages: they would tell that it is gone.
     router.replace("/outings");
-    toast({ words: `${outing.name} deleted`, undo: () => void undo(), follows: true });
+    const removed = await remove(outing);
+    if (!removed.ok) return toast({ words: savingFailure(removed.reason).title, follows: true });
+    toast({ words: `${outing.name} deleted`, undo: () => void removed.value(), follows: true });
   };
   return (
     <View className="gap-2">

@@ -1,11 +1,15 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useLayoutEffect, useState, type ReactNode } from "react";
+import { useEffect, useLayoutEffect, useState, type ReactNode } from "react";
 import type { Outing, Preferences, StoredKit } from "@/data";
 import type { OutingView } from "@/outing/outing-view";
+import { recallUnsaved } from "@/outing/unsaved";
+import type { OutingStorage } from "@/outing/writer";
 import { ThemeProvider, type ThemeName } from "@/ui/theme/theme";
 import { openRepository } from "../store/open-repository";
 import { outingKey } from "../store/outings";
+import { onWritten, recordKey } from "../store/written";
 import { openOuting } from "./outing-store";
+import { noteUnsaved } from "./unsaved-outings";
 import { OpenOutingContext, useOuting } from "./use-outing";
 import { useMinuteClock } from "./use-minute-clock";
 
@@ -30,8 +34,17 @@ export function OutingProvider({ outing, kit, preferences, children }: Props) {
       preferences,
       now,
       storage: STORAGE,
+      left: recallUnsaved(sessionStorage, outing),
       onStored: (stored) => client.setQueryData(outingKey(outing.id), stored),
+      onUnsaved: (left) => noteUnsaved(outing.id, left),
     }),
+  );
+  useEffect(
+    () =>
+      onWritten((keys) => {
+        if (keys.includes(recordKey(outing.id))) void open.notice();
+      }),
+    [open, outing.id],
   );
   useLayoutEffect(() => open.receive({ kit, preferences, now }), [open, kit, preferences, now]);
   return (
@@ -41,9 +54,11 @@ export function OutingProvider({ outing, kit, preferences, children }: Props) {
   );
 }
 
-const STORAGE: Parameters<typeof openOuting>[0]["storage"] = {
-  save: async (outing) => (await openRepository()).saveOuting(outing),
+const STORAGE: OutingStorage = {
+  save: async (outing, note) => (await openRepository()).saveOuting(outing, note),
   read: async (id) => (await openRepository()).readOuting(id),
+  states: async (id) => (await openRepository()).statesOfOuting(id),
+  at: async (id, revision) => (await openRepository()).outingAt(id, revision),
 };
 
 /** Degrees of the sun below which the screen goes dusk, and below which a hide goes dark. */

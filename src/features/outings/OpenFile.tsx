@@ -5,22 +5,29 @@ import { readFile, type Fault, type FileContents, type OnConflict, type Outing }
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Txt } from "@/ui/controls/Txt";
-import { useToast } from "@/ui/controls/toast";
+import { useToast } from "@/ui/layout/toast";
 import { faultWords, readingFailure, savingFailure } from "@/words";
 import { useBringIn } from "../store/bring-in";
+import { openRepository } from "../store/open-repository";
 
 interface Refused {
   readonly title: string;
   readonly faults: readonly Fault[];
 }
 
+/** A file that holds outings which are here already. */
+interface Asked {
+  readonly file: FileContents;
+  readonly here: readonly Outing[];
+}
+
 const MOST_FAULTS = 5;
 
 /** Opens a file of one outing or of everything: refuses with place and cause, asks before anything is replaced. */
-export function OpenFile({ outings }: { outings: readonly Outing[] }) {
+export function OpenFile() {
   const input = useRef<HTMLInputElement>(null);
   const [refused, setRefused] = useState<Refused>();
-  const [asked, setAsked] = useState<FileContents>();
+  const [asked, setAsked] = useState<Asked>();
   const bring = useBringIn();
   const router = useRouter();
   const toast = useToast();
@@ -47,8 +54,10 @@ export function OpenFile({ outings }: { outings: readonly Outing[] }) {
       setRefused({ title: `${chosen.name}: ${readingFailure(file.reason)}`, faults: file.faults });
       return;
     }
-    const here = file.value.files.some(({ outing }) => outings.some((s) => s.id === outing.id));
-    if (here) setAsked(file.value);
+    // Asked of the storage itself: the list on the screen may not have come yet.
+    const { outings } = await (await openRepository()).listOutings();
+    const here = file.value.files.map((f) => f.outing).filter(({ id }) => outings.some((s) => s.id === id));
+    if (here.length > 0) setAsked({ file: file.value, here });
     else await take(file.value, "replace");
   };
   return (
@@ -83,10 +92,18 @@ export function OpenFile({ outings }: { outings: readonly Outing[] }) {
         <Button label="Close" onPress={() => setRefused(undefined)} />
       </Dialog>
       <Dialog title="You have this already" open={asked !== undefined} onClose={() => setAsked(undefined)}>
-        <Txt>{asked ? alreadyHere(asked, outings) : ""}</Txt>
+        <Txt>{asked ? alreadyHere(asked.here) : ""}</Txt>
         <View className="gap-2">
-          <Button label="Keep both" kind="filled" onPress={() => asked && void take(asked, "keep-both")} />
-          <Button label="Replace mine" kind="danger" onPress={() => asked && void take(asked, "replace")} />
+          <Button
+            label="Keep both"
+            kind="filled"
+            onPress={() => asked && void take(asked.file, "keep-both")}
+          />
+          <Button
+            label="Replace mine"
+            kind="danger"
+            onPress={() => asked && void take(asked.file, "replace")}
+          />
           <Button label="Cancel" kind="plain" onPress={() => setAsked(undefined)} />
         </View>
       </Dialog>
@@ -94,8 +111,7 @@ export function OpenFile({ outings }: { outings: readonly Outing[] }) {
   );
 }
 
-function alreadyHere({ files }: FileContents, outings: readonly Outing[]): string {
-  const names = files.map((f) => f.outing).filter(({ id }) => outings.some((s) => s.id === id));
-  const listed = names.map((s) => `“${s.name}” of ${s.date}`).join(", ");
+function alreadyHere(outings: readonly Outing[]): string {
+  const listed = outings.map((s) => `“${s.name}” of ${s.date}`).join(", ");
   return `${listed}: here already. Your kit is never overwritten; what the file adds is put beside it.`;
 }

@@ -12,15 +12,17 @@ import { Txt } from "@/ui/controls/Txt";
 import { useHotkeys } from "@/ui/layout/use-hotkeys";
 import { useTokens } from "@/ui/theme/theme";
 import { dateWords, faultWords, timeWords } from "@/words";
+import { Guard } from "../layout/Guard";
 import { HomeFrame } from "../layout/HomeFrame";
 import { Late } from "../layout/Late";
 import { GroundSketch } from "../outing/GroundSketch";
 import { OutingActions } from "../outing/OutingActions";
+import { useUnsaved } from "../outing/unsaved-outings";
 import { useMinuteClock } from "../outing/use-minute-clock";
 import { downloadText } from "../store/file-transfer";
 import { useKit } from "../store/kit";
 import { usePreferences } from "../store/preferences";
-import { useOutings } from "../store/outings";
+import { useOutings, useRemoveBroken } from "../store/outings";
 import { useBeginning } from "../store/beginning";
 import { inOrder } from "./in-order";
 import { OpenFile } from "./OpenFile";
@@ -54,11 +56,12 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
           {!(empty && begun === false) && (
             <Button label="Plan an outing" kind="filled" className="h-14 flex-1" onPress={plan} />
           )}
-          <OpenFile outings={outings} />
+          <OpenFile />
         </View>
       }
     >
       {isPending && <Message title="Loading your outings" />}
+      <Unsaved />
       {empty && begun === false && <Welcome onOwn={plan} />}
       {empty && begun && (
         <Message
@@ -66,7 +69,11 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
           body="Plan an outing, or open an outing’s file from another device or from a friend."
         />
       )}
-      {next && <NextOuting outing={next} onMore={setAsked} />}
+      {next && (
+        <Guard name={next.name}>
+          <NextOuting outing={next} onMore={setAsked} />
+        </Guard>
+      )}
       <Shelf title="Coming up" outings={later} onMore={setAsked} />
       <Shelf title="Past" outings={past} onMore={setAsked} />
       <Shelf title="Archived" outings={away} onMore={setAsked} />
@@ -88,6 +95,25 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
       <MoreAbout outing={asked} onClose={() => setAsked(undefined)} />
     </HomeFrame>
   );
+}
+
+/** The outings that are on a screen of this tab alone, with the way to them. */
+function Unsaved() {
+  const names = useUnsaved((s) => s.names);
+  return [...names].map(([id, name]) => (
+    <Message
+      key={id}
+      tone="danger"
+      title={`${name} is not saved yet`}
+      body="What you changed last is on its screen alone. Open it to save or export it."
+    >
+      <Link href={`/outing/${id}/brief`} asChild>
+        <Pressable role="link" className="min-h-12 justify-center">
+          <Txt weight={600} tone="water">{`Open ${name}`}</Txt>
+        </Pressable>
+      </Link>
+    </Message>
+  ));
 }
 
 interface CardProps {
@@ -192,25 +218,27 @@ function Shelf({ title, outings, onMore }: ShelfProps) {
         {title}
       </Txt>
       {outings.map((outing) => (
-        <View key={outing.id} className="flex-row items-center border-t border-line px-4 py-2">
-          <Link href={`/outing/${outing.id}/ground`} asChild>
-            <Pressable
-              role="link"
-              aria-label={label(outing)}
-              className="min-w-0 flex-1 flex-row items-center justify-between gap-2 active:opacity-70"
-            >
-              <View className="min-w-0 flex-1">
-                <Txt tone="ink2">{`${dateWords(outing.date)} ${outing.date.slice(0, 4)}, ${timeWords(outing.starts)}`}</Txt>
-                <Txt size={20} weight={700} role="heading" aria-level={3}>
-                  {outing.name}
-                </Txt>
-                <Txt>{`${outing.place}. ${outing.sport}`}</Txt>
-              </View>
-              <GroundSketch outing={outing} scale={0.8} />
-            </Pressable>
-          </Link>
-          <More outing={outing} onMore={onMore} />
-        </View>
+        <Guard key={outing.id} name={outing.name}>
+          <View className="flex-row items-center border-t border-line px-4 py-2">
+            <Link href={`/outing/${outing.id}/ground`} asChild>
+              <Pressable
+                role="link"
+                aria-label={label(outing)}
+                className="min-w-0 flex-1 flex-row items-center justify-between gap-2 active:opacity-70"
+              >
+                <View className="min-w-0 flex-1">
+                  <Txt tone="ink2">{`${dateWords(outing.date)} ${outing.date.slice(0, 4)}, ${timeWords(outing.starts)}`}</Txt>
+                  <Txt size={20} weight={700} role="heading" aria-level={3}>
+                    {outing.name}
+                  </Txt>
+                  <Txt>{`${outing.place}. ${outing.sport}`}</Txt>
+                </View>
+                <GroundSketch outing={outing} scale={0.8} />
+              </Pressable>
+            </Link>
+            <More outing={outing} onMore={onMore} />
+          </View>
+        </Guard>
       ))}
     </View>
   );
@@ -264,8 +292,10 @@ function PlanNew({ open, now, ...rest }: PlanProps) {
   );
 }
 
-/** A stored outing that cannot be read: it stays, and can be carried away as it is. */
+/** A stored outing that cannot be read: it stays, and can be carried away as it is, or deleted. */
 function BrokenRecord({ broken }: { broken: Unreadable }) {
+  const remove = useRemoveBroken();
+  const [sure, setSure] = useState(false);
   return (
     <Message
       tone="danger"
@@ -276,6 +306,11 @@ function BrokenRecord({ broken }: { broken: Unreadable }) {
         label="Export what is stored"
         onPress={() => downloadText(`${broken.id}.damaged.json`, broken.raw)}
       />
+      {sure ? (
+        <Button label="Delete it, I have exported it" kind="danger" onPress={() => void remove(broken.id)} />
+      ) : (
+        <Button label="Delete" kind="danger" onPress={() => setSure(true)} />
+      )}
     </Message>
   );
 }

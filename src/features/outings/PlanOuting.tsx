@@ -29,7 +29,7 @@ import { useOwnLibrary } from "../store/library";
 import { useSaveOuting } from "../store/outings";
 import { FromHere } from "../forms/FromHere";
 import { ownBeginning } from "../store/own-beginning";
-import { zoneOf } from "../forms/zone-of";
+import { timeZoneOf } from "../forms/time-zone-of";
 
 const SPECS: readonly FieldSpec[] = [
   { kind: "text", key: "name", label: "Name of the outing" },
@@ -143,7 +143,7 @@ function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: 
         group: groupOf(subjectId),
         template: venueId,
         bearing: mine?.bearing ?? (place?.template === venueId ? place.bearing : undefined),
-        zone: zoneOf(wish.latitude, wish.longitude),
+        timeZone: timeZoneOf(wish.latitude, wish.longitude),
       },
       kit ?? ownBeginning(),
       preferences,

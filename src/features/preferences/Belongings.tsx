@@ -2,10 +2,10 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
-import { EMPTY_LIBRARY, writeEverything } from "@/data";
+import { EMPTY_LIBRARY, readFile, writeEverything } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
-import { useToast } from "@/ui/controls/toast";
+import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { ownBeginning } from "../store/own-beginning";
 import { OpenFile } from "../outings/OpenFile";
@@ -29,15 +29,25 @@ export function Belongings() {
       repository.readLibrary(),
       repository.readPreferences(),
     ]);
-    downloadText(
-      "bright-perch.everything.json",
-      writeEverything({
-        outings: list.outings,
-        kit: kit.ok ? kit.value : ownBeginning(),
-        library: library.ok ? library.value : EMPTY_LIBRARY,
-        preferences,
-      }),
+    const unreadable = [kit, library].flatMap((r) =>
+      !r.ok && r.reason === "unreadable" ? [r.unreadable] : [],
     );
+    if (unreadable.length > 0) {
+      for (const { id, raw } of unreadable) downloadText(`${id}.damaged.json`, raw);
+      return toast({
+        words: "Kit or library cannot be read: it is exported as it is stored. Export each outing by itself.",
+      });
+    }
+    const text = writeEverything({
+      outings: list.outings,
+      kit: kit.ok ? kit.value : ownBeginning(),
+      library: library.ok ? library.value : EMPTY_LIBRARY,
+      preferences,
+    });
+    // Read back before it is called written.
+    if (!readFile(text).ok)
+      return toast({ words: "This cannot be exported whole. Export each outing by itself." });
+    downloadText("bright-perch.everything.json", text);
     const lost = list.unreadable.length;
     toast({
       words:
@@ -61,7 +71,7 @@ export function Belongings() {
         Outings, kit, library and preferences are stored in this browser only. A file moves them to another.
       </Txt>
       <Button label="Export everything to a file" kind="filled" onPress={() => void onWrite()} />
-      <OpenFile outings={data?.outings ?? []} />
+      <OpenFile />
       <Button label="Delete everything" kind="danger" onPress={() => setAsking("once")} />
       <Dialog title="Delete everything?" open={asking === "once"} onClose={() => setAsking(undefined)}>
         <Txt>{`${data?.outings.length ?? 0} outings, the kit, your library and your preferences will be deleted. Export them first if you may want them again.`}</Txt>

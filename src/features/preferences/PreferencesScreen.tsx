@@ -1,15 +1,16 @@
+import { arrayMove } from "@dnd-kit/sortable";
 import type { ReactNode } from "react";
 import { View } from "react-native";
 import type { Preferences } from "@/data";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Segmented } from "@/ui/controls/Segmented";
+import { SortableList } from "@/ui/controls/SortableList";
 import { Txt } from "@/ui/controls/Txt";
 import { useLayout } from "@/ui/layout/use-layout";
 import { lengthShown, lengthUnit, metresFrom, sacrificeWords, toleranceWords } from "@/words";
 import { HomeFrame } from "../layout/HomeFrame";
 import { useChangePreferences, usePreferences } from "../store/preferences";
 import { Belongings } from "./Belongings";
-import { OrderField } from "./OrderField";
 
 const THEMES = [
   { key: "day", label: "Day" },
@@ -85,11 +86,20 @@ export function PreferencesScreen() {
           />
         </Part>
         <Part title="When the light is short, give up first">
-          <OrderField
-            order={preferences.order}
-            nameOf={sacrificeWords}
-            onChange={(order) => set({ order: [...order] })}
-          />
+          <SortableList
+            label="Order in which to give things up"
+            items={preferences.order.map((id) => ({ id, name: sacrificeWords(id) }))}
+            onMove={(from, to) => set({ order: arrayMove([...preferences.order], from, to) })}
+          >
+            {({ name }, i) => (
+              <View className="min-h-14 flex-row items-center border-b border-line">
+                <Txt weight={700} className="w-8">
+                  {`${i + 1}`}
+                </Txt>
+                <Txt className="flex-1">{name}</Txt>
+              </View>
+            )}
+          </SortableList>
         </Part>
         <Part title="Sharpness of a new shot">
           <Segmented

@@ -1,16 +1,20 @@
 import { QueryClientProvider } from "@tanstack/react-query";
 import { useFonts } from "expo-font";
-import { Fragment, useState, type ReactNode } from "react";
-import { ToastProvider } from "@/ui/controls/toast";
+import { Fragment, useEffect, useState, type ReactNode } from "react";
+import { ToastProvider } from "@/ui/layout/toast";
 import { ThemeProvider } from "@/ui/theme/theme";
 import { setDisplay } from "@/words";
 import { UpdateOffer } from "./UpdateOffer";
 import { usePreferences } from "../store/preferences";
 import { createQueryClient } from "../store/query-client";
+import { warnOnLeaving } from "../outing/unsaved-outings";
+import { followWrites } from "../store/written";
 
 /** What every screen stands in: the type, the theme, the store, the toast. */
 export function AppShell({ children }: { children: ReactNode }) {
   const [client] = useState(createQueryClient);
+  useEffect(() => followWrites(client), [client]);
+  useEffect(warnOnLeaving, []);
   const [ready, failed] = useFonts({
     "Text-400": require("@expo-google-fonts/atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf"),
     "Text-600": require("@expo-google-fonts/atkinson-hyperlegible-next/600SemiBold/AtkinsonHyperlegibleNext_600SemiBold.ttf"),

@@ -1,3 +1,5 @@
+import type { ComponentType } from "react";
+import { Guard } from "../layout/Guard";
 import { Late } from "../layout/Late";
 import { OutingsScreen } from "../outings/OutingsScreen";
 import { loadNewOuting } from "./stages";
@@ -7,22 +9,24 @@ const loadLibrary = async () => (await import("../library/LibraryScreen")).Libra
 const loadPreferences = async () => (await import("../preferences/PreferencesScreen")).PreferencesScreen;
 
 /** The list of outings loads at the start; the places beside it come when they are opened. */
-export const Outings = () => <OutingsScreen loadNewOuting={loadNewOuting} />;
-
-export const Kit = () => (
-  <Late load={loadKit} waiting="One moment">
-    {(Screen) => <Screen />}
-  </Late>
+export const Outings = () => (
+  <Guard name="The list of outings">
+    <OutingsScreen loadNewOuting={loadNewOuting} />
+  </Guard>
 );
 
-export const Library = () => (
-  <Late load={loadLibrary} waiting="One moment">
-    {(Screen) => <Screen />}
-  </Late>
-);
+export const Kit = () => <Place name="Kit" load={loadKit} />;
 
-export const Preferences = () => (
-  <Late load={loadPreferences} waiting="One moment">
-    {(Screen) => <Screen />}
-  </Late>
-);
+export const Library = () => <Place name="Library" load={loadLibrary} />;
+
+export const Preferences = () => <Place name="Preferences" load={loadPreferences} />;
+
+function Place({ name, load }: { name: string; load: () => Promise<ComponentType> }) {
+  return (
+    <Guard name={name}>
+      <Late load={load} waiting="One moment">
+        {(Screen) => <Screen />}
+      </Late>
+    </Guard>
+  );
+}

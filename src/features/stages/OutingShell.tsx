@@ -2,6 +2,7 @@ import type { ReactNode } from "react";
 import { View } from "react-native";
 import { useRouter } from "expo-router";
 import { Button } from "@/ui/controls/Button";
+import { Guard } from "../layout/Guard";
 import { Message } from "@/ui/controls/Message";
 import { faultWords } from "@/words";
 import { downloadText } from "../store/file-transfer";
@@ -9,7 +10,7 @@ import { usePreferences } from "../store/preferences";
 import { useKit } from "../store/kit";
 import { useOuting } from "../store/outings";
 import { OutingProvider } from "../outing/OutingProvider";
-import { PlaceSearchProvider } from "./ground/place-search";
+import { PositionSearchProvider } from "./ground/position-search";
 
 /** Opens an outing for its stages, or says why it cannot be opened and shows the way back. */
 export function OutingShell({ id, children }: { id: string; children: ReactNode }) {
@@ -46,9 +47,25 @@ export function OutingShell({ id, children }: { id: string; children: ReactNode 
       />
     );
   return (
-    <OutingProvider outing={outing.data.value} kit={kit.data.value} preferences={preferences}>
-      <PlaceSearchProvider>{children}</PlaceSearchProvider>
-    </OutingProvider>
+    <Guard
+      name={outing.data.value.name}
+      more={<Leave id={id} raw={JSON.stringify(outing.data.value, null, 2)} />}
+    >
+      <OutingProvider outing={outing.data.value} kit={kit.data.value} preferences={preferences}>
+        <PositionSearchProvider>{children}</PositionSearchProvider>
+      </OutingProvider>
+    </Guard>
+  );
+}
+
+/** The record as a file, and the way back to the rest of the application. */
+function Leave({ id, raw }: { id: string; raw: string }) {
+  const router = useRouter();
+  return (
+    <>
+      <Button label="Export what is stored" onPress={() => downloadText(`${id}.stored.json`, raw)} />
+      <Button label="Back to outings" kind="filled" onPress={() => router.replace("/outings")} />
+    </>
   );
 }
 

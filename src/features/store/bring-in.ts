@@ -1,14 +1,5 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import {
-  addToLibrary,
-  bringIn,
-  type FileContents,
-  type OnConflict,
-  type OutingFile,
-  type Repository,
-  type Saved,
-  type Outing,
-} from "@/data";
+import { addToLibrary, bringIn, type FileContents, type OnConflict, type Saved, type Outing } from "@/data";
 import { openRepository } from "./open-repository";
 
 export interface BroughtIn {
@@ -16,43 +7,32 @@ export interface BroughtIn {
   readonly addedKit: number;
 }
 
-/** Puts an outing from a file beside, or in place of, the user's own. The kit is written first: an outing needs its kit. */
-async function takeIn(
-  repository: Repository,
-  file: OutingFile,
-  onConflict: OnConflict,
-): Promise<Saved<{ readonly outing: Outing; readonly addedKit: number }>> {
-  const kit = await repository.readKit();
-  const { outings } = await repository.listOutings();
-  const next = bringIn(file, { kit: kit.ok ? kit.value : undefined, outings }, onConflict);
-  const kept = await repository.saveKit(next.kit);
-  if (!kept.ok) return kept;
-  const saved = await repository.saveOuting(next.outing);
-  if (saved.ok) return { ok: true, value: { outing: saved.value, addedKit: next.addedKit } };
-  if (kit.ok) await repository.saveKit(kit.value);
-  return saved;
-}
-
-/** What a file holds, taken in piece by piece; the first piece that cannot be kept ends it and is told. */
+/** What a file holds, taken in as a whole: where a part of it cannot be kept, none of it is, and that is told. */
 async function takeAll({ files, rest }: FileContents, onConflict: OnConflict): Promise<Saved<BroughtIn>> {
   const repository = await openRepository();
   await repository.begin(async () => ({ kit: files[0]?.kit ?? rest!.kit, outings: [] }));
+  const kit = await repository.readKit();
+  const own = await repository.readLibrary();
+  const standing = (await repository.listOutings()).outings;
+  const mine = { kit: kit.ok ? kit.value : undefined, outings: [...standing] };
   const outings: Outing[] = [];
   let addedKit = 0;
   for (const file of files) {
-    const taken = await takeIn(repository, file, onConflict);
-    if (!taken.ok) return taken;
-    outings.push(taken.value.outing);
-    addedKit += taken.value.addedKit;
+    // Two outings of one id in one file both arrive.
+    const again = outings.some(({ id }) => id === file.outing.id);
+    const next = bringIn(file, mine, again ? "keep-both" : onConflict);
+    mine.kit = next.kit;
+    mine.outings.push(next.outing);
+    outings.push(next.outing);
+    addedKit += next.addedKit;
   }
-  if (rest) {
-    const own = await repository.readLibrary();
-    const kept = own.ok ? await repository.saveLibrary(addToLibrary(own.value, rest.library)) : undefined;
-    if (kept && !kept.ok) return kept;
-    const liked = await repository.savePreferences(rest.preferences);
-    if (!liked.ok) return liked;
-  }
-  return { ok: true, value: { outings, addedKit } };
+  const saved = await repository.saveTogether({
+    outings,
+    ...(mine.kit ? { kit: mine.kit } : {}),
+    ...(rest && own.ok ? { library: addToLibrary(own.value, rest.library) } : {}),
+    ...(rest ? { preferences: rest.preferences } : {}),
+  });
+  return saved.ok ? { ok: true, value: { outings: saved.value, addedKit } } : saved;
 }
 
 /** Brings a file in: one outing, or everything that somebody kept. */

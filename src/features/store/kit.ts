@@ -9,4 +9,8 @@ export const useKit = () =>
   useQuery({ queryKey: KIT_KEY, queryFn: async () => (await openRepository()).readKit() });
 
 export const useChangeKit = () =>
-  useKeptChange(KIT_KEY, async (kit: StoredKit) => (await openRepository()).saveKit(kit));
+  useKeptChange<StoredKit>({
+    key: KIT_KEY,
+    read: (repository) => repository.readKit(),
+    save: (repository, kit) => repository.saveKit(kit),
+  });

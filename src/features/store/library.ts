@@ -15,7 +15,11 @@ export function useOwnLibrary(): { readonly own: Library | undefined; readonly u
 }
 
 export const useChangeLibrary = () =>
-  useKeptChange(LIBRARY_KEY, async (library: Library) => (await openRepository()).saveLibrary(library));
+  useKeptChange<Library>({
+    key: LIBRARY_KEY,
+    read: (repository) => repository.readLibrary(),
+    save: (repository, library) => repository.saveLibrary(library),
+  });
 
 /** The own subjects, where nothing but choosing is asked. */
 export const useOwnSubjects = (): Library["subjects"] => (useOwnLibrary().own ?? EMPTY_LIBRARY).subjects;

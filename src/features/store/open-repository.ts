@@ -1,6 +1,7 @@
 import AsyncStorage from "@react-native-async-storage/async-storage";
-import { createRepository, type Repository } from "@/data";
+import { createRepository, openIdbJournal, type Repository } from "@/data";
 import { loadDemo } from "./beginnings";
+import { tellWritten } from "./written";
 
 let opened: Promise<Repository> | undefined;
 
@@ -11,7 +12,9 @@ export function openRepository(): Promise<Repository> {
 }
 
 async function open(): Promise<Repository> {
-  const repository = createRepository(AsyncStorage);
+  // Where the browser blocks IndexedDB the storage alone keeps the records.
+  const journal = await openIdbJournal().catch(() => undefined);
+  const repository = createRepository(AsyncStorage, journal, tellWritten);
   // A full storage at the first start leaves the list empty; the list then says so itself.
   if (!(await repository.isBegun()) && (await isDemoServer())) await repository.begin(loadDemo);
   return repository;

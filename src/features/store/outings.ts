@@ -18,16 +18,18 @@ async function refresh(client: QueryClient, id: string): Promise<void> {
 }
 
 /** Takes an outing off the list; what comes back puts it there again. */
-export function useRemoveOuting(): (outing: Outing) => Promise<() => Promise<void>> {
+export function useRemoveOuting(): (outing: Outing) => Promise<Saved<() => Promise<void>>> {
   const client = useQueryClient();
   return async (outing) => {
     const repository = await openRepository();
-    await repository.removeOuting(outing.id);
+    const removed = await repository.removeOuting(outing.id);
+    if (!removed.ok) return removed;
     await refresh(client, outing.id);
-    return async () => {
+    const undo = async (): Promise<void> => {
       await repository.saveOuting({ ...outing, revision: 0 });
       await refresh(client, outing.id);
     };
+    return { ok: true, value: undo };
   };
 }
 
@@ -47,5 +49,15 @@ export function useDuplicateOuting(): (outing: Outing) => Promise<Saved<Outing>>
   return async (outing) => {
     const { outings, unreadable } = await (await openRepository()).listOutings();
     return save(duplicateOuting(outing, [...outings, ...unreadable]));
+  };
+}
+
+/** Deletes what is stored and cannot be read. */
+export function useRemoveBroken(): (id: string) => Promise<Saved<true>> {
+  const client = useQueryClient();
+  return async (id) => {
+    const removed = await (await openRepository()).removeOuting(id);
+    await refresh(client, id);
+    return removed;
   };
 }

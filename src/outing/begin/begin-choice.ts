@@ -9,5 +9,5 @@ export const beginChoice = (shotId: string, positionId: string | null, kit: Stor
   converterId: null,
   supportId: kit.supports[0]!.id,
   focalLengthMm: null,
-  held: {},
+  locked: {},
 });

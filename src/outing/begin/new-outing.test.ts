@@ -30,7 +30,7 @@ const wish: NewOuting = {
   place: "Mill Road",
   latitude: 53.2,
   longitude: -1.4,
-  zone: "Europe/London",
+  timeZone: "Europe/London",
   date: "2027-03-06",
   from: "13:00",
   until: "16:00",
@@ -63,7 +63,11 @@ function assessed(outing: Outing) {
     subject: outing.subjects[0]!,
     position: outing.ground.positions[0]!,
     rig: rigOf(choice, demoKit)!,
-    scene: sceneAt(outing.ground, lightPlanOf(outing), instantOf(outing.date, outing.starts, outing.zone).at),
+    scene: sceneAt(
+      outing.ground,
+      lightPlanOf(outing),
+      instantOf(outing.date, outing.starts, outing.timeZone).at,
+    ),
     order: DEFAULT_PREFERENCES.order,
   });
   if (!found.ok) throw new Error(`${outing.sport}: ${found.reason}`);

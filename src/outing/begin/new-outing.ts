@@ -36,7 +36,7 @@ export interface NewOuting {
   readonly place: string;
   readonly latitude: number;
   readonly longitude: number;
-  readonly zone: string;
+  readonly timeZone: string;
   readonly date: string;
   readonly from: string;
   readonly until: string;
@@ -113,7 +113,7 @@ export function newOuting(
     from: wish.from,
     until: wish.until,
     starts: wish.starts,
-    zone: wish.zone,
+    timeZone: wish.timeZone,
     archived: false,
     access: { allowedBy: "", mayStand: "", fallBack: "" },
     cautions: cautionsFor({ subject, group, venue, scenery: met.scenery }),
@@ -146,7 +146,7 @@ export function newOuting(
     log: [],
     notes: "",
   };
-  const starts = instantOf(bare.date, bare.starts, bare.zone).at;
+  const starts = instantOf(bare.date, bare.starts, bare.timeZone).at;
   const scene = sceneAt(bare.ground, lightPlanOf(bare), starts);
   const { at, lensHeight, rig } = firstPlace({ kit, shot, subject, spot, scene, order: preferences.order });
   return {

@@ -11,7 +11,7 @@ import {
   editObstacle,
   editSpot,
   editVenue,
-  holdRails,
+  lockRails,
   movePosition,
   moveShot,
   newPosition,
@@ -36,7 +36,7 @@ test("every edit leaves an outing that passes the schema, and the one before as 
     movePosition("b", { at: { x: 1, y: 2 } }),
     movePosition("b", { lensHeight: 0.3 }),
     editChoice("drag-flick", { lensId: "long-300", focalLengthMm: null }),
-    holdRails("drag-flick", { shutter: 27 }),
+    lockRails("drag-flick", { shutter: 27 }),
     setCloud(8),
     setLamps({ class: "I" }),
   ];
@@ -53,9 +53,9 @@ test("an edit touches what it names and nothing beside it", () => {
   expect(moved.ground.positions[1]).toEqual({ ...outing.ground.positions[1], at: { x: 1, y: 2 } });
   expect(moved.ground.positions[0]).toBe(outing.ground.positions[0]);
   expect(moved.ground.obstacles).toBe(outing.ground.obstacles);
-  const held = holdRails("drag-flick", { iso: 9 })(outing);
-  expect(held.choices[0]!.held).toEqual({ iso: 9 });
-  expect(held.choices[1]).toBe(outing.choices[1]);
+  const locked = lockRails("drag-flick", { iso: 9 })(outing);
+  expect(locked.choices[0]!.locked).toEqual({ iso: 9 });
+  expect(locked.choices[1]).toBe(outing.choices[1]);
 });
 
 test("a ground without lamps stays without", () => {

@@ -6,5 +6,5 @@ export { setCloud, setCover, setLamps, setLit, setPassing } from "./light";
 export { addSeries, removeSeries } from "./log";
 export { addObstacle, editObstacle, removeObstacle } from "./obstacle";
 export { addPosition, movePosition, newPosition, removePosition } from "./position";
-export { editChoice, holdRails, moveShot, putShot, removeShot, restoreShot } from "./shot";
+export { editChoice, lockRails, moveShot, putShot, removeShot, restoreShot } from "./shot";
 export { addSpot, editSpot, removeSpot } from "./spot";

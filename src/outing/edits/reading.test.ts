@@ -14,7 +14,7 @@ function card(s: Outing, time: string) {
     subject: s.subjects.find((x) => x.id === shot.subjectId)!,
     position: s.ground.positions.find((p) => p.id === choice.positionId)!,
     rig: rigOf(choice, demoKit)!,
-    scene: sceneAt(s.ground, lightPlanOf(s), instantOf(s.date, time, s.zone).at),
+    scene: sceneAt(s.ground, lightPlanOf(s), instantOf(s.date, time, s.timeZone).at),
     order: ["lift", "aperture", "shutter", "iso"],
   });
   if (!found.ok) throw new Error(found.reason);

@@ -10,7 +10,7 @@ export const editChoice =
     choices: outing.choices.map((c) => (c.shotId === shotId ? { ...c, ...edit } : c)),
   });
 
-export const holdRails = (shotId: string, held: Partial<Settings>): Edit => editChoice(shotId, { held });
+export const lockRails = (shotId: string, locked: Partial<Settings>): Edit => editChoice(shotId, { locked });
 
 /** The subject as the outing keeps it: put in when it is new, written over when it is there. */
 const withSubject = (outing: Outing, subject: StoredSubject): Outing => ({

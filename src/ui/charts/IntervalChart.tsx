@@ -1,6 +1,8 @@
+import { scaleLinear } from "d3-scale";
 import { View } from "react-native";
 import Svg, { Circle, Line, Rect, Text as SvgText } from "react-native-svg";
 import { useSize } from "../layout/use-size";
+import { percentWords } from "@/words";
 import { useTokens } from "../theme/theme";
 
 export interface IntervalRow {
@@ -30,16 +32,16 @@ export function IntervalChart({ label, rows }: Props) {
   const { ink, ink2, water, built, line } = useTokens();
   const height = rows.length * ROW + AXIS;
   const width = size?.width ?? 0;
-  const x = (share: number): number => LEFT + share * (width - LEFT - RIGHT);
-  const percent = (share: number): string => `${Math.round(100 * share)} %`;
+  const x = scaleLinear([0, 1], [LEFT, width - RIGHT]);
   const said = rows.map(
-    (r) => `${r.label}: ${percent(r.share)}, between ${percent(r.low)} and ${percent(r.high)}, ${r.note}`,
+    (r) =>
+      `${r.label}: ${percentWords(r.share)}, between ${percentWords(r.low)} and ${percentWords(r.high)}, ${r.note}`,
   );
   return (
     <View onLayout={onLayout} role="img" aria-label={`${label}. ${said.join(". ")}`} style={{ height }}>
       {size && (
         <Svg width={width} height={height}>
-          {[0, 0.5, 1].map((share) => (
+          {x.ticks(2).map((share) => (
             <Line
               key={share}
               x1={x(share)}
@@ -86,7 +88,7 @@ export function IntervalChart({ label, rows }: Props) {
               </SvgText>,
             ];
           })}
-          {[0, 0.5, 1].map((share) => (
+          {x.ticks(2).map((share) => (
             <SvgText
               key={share}
               x={x(share)}
@@ -96,7 +98,7 @@ export function IntervalChart({ label, rows }: Props) {
               fill={ink2}
               textAnchor="middle"
             >
-              {percent(share)}
+              {percentWords(share)}
             </SvgText>
           ))}
         </Svg>

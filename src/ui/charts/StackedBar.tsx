@@ -1,4 +1,5 @@
 import { View } from "react-native";
+import { percentWords } from "@/words";
 import { Txt } from "../controls/Txt";
 
 export interface BarPart {
@@ -16,7 +17,7 @@ const LEAST_COUNTED = 0.25;
 /** Shares of one whole, largest first as given; parts too small to name are told together under the bar. */
 export function StackedBar({ label, parts }: { label: string; parts: readonly BarPart[] }) {
   const shown = parts.filter((p) => p.share >= LEAST_SHOWN);
-  const said = parts.map((p) => `${p.words} ${Math.round(p.share * 100)} %`).join(", ");
+  const said = parts.map((p) => `${p.words} ${percentWords(p.share)}`).join(", ");
   return (
     <View role="img" aria-label={`${label}: ${said}`}>
       <View className="h-7 flex-row gap-[2px] overflow-hidden rounded">
@@ -29,9 +30,7 @@ export function StackedBar({ label, parts }: { label: string; parts: readonly Ba
           <View key={part.key} style={{ flexGrow: part.share, flexBasis: 0, minWidth: 0 }}>
             {part.share >= LEAST_NAMED && (
               <Txt size={14} numberOfLines={1}>
-                {part.share >= LEAST_COUNTED
-                  ? `${part.words} ${Math.round(part.share * 100)}\u00a0%`
-                  : part.words}
+                {part.share >= LEAST_COUNTED ? `${part.words} ${percentWords(part.share)}` : part.words}
               </Txt>
             )}
           </View>

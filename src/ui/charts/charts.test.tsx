@@ -50,7 +50,10 @@ test("a rail goes by clicks and stops at its ends", () => {
 test("a stacked bar says every share, and names only the parts with room for it", () => {
   const part = (key: string, share: number) => ({ key, words: key, share, colour: "#000000" });
   render(<StackedBar label="Light" parts={[part("sky", 0.7), part("lamps", 0.2), part("turf", 0.1)]} />);
-  expect(screen.getByRole("img")).toHaveAttribute("aria-label", "Light: sky 70 %, lamps 20 %, turf 10 %");
+  expect(screen.getByRole("img")).toHaveAttribute(
+    "aria-label",
+    "Light: sky 70\u00a0%, lamps 20\u00a0%, turf 10\u00a0%",
+  );
   expect(screen.getByText(/^sky 70/)).toBeInTheDocument();
   expect(screen.getByText("lamps")).toBeInTheDocument();
   expect(screen.queryByText("turf")).toBeNull();

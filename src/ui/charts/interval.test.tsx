@@ -11,6 +11,6 @@ test("an interval chart says every share with its bounds and what it rests on", 
   );
   expect(screen.getByRole("img")).toHaveAttribute(
     "aria-label",
-    "Keepers by shutter. 1/1000: 25 %, between 18 % and 33 %, 30 of 120. 1/500: 0 %, between 18 % and 33 %, 30 of 120",
+    "Keepers by shutter. 1/1000: 25\u00a0%, between 18\u00a0% and 33\u00a0%, 30 of 120. 1/500: 0\u00a0%, between 18\u00a0% and 33\u00a0%, 30 of 120",
   );
 });

@@ -1,7 +1,6 @@
 import { fireEvent, render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
-import { useRef, useState } from "react";
-import { View } from "react-native";
+import { useState } from "react";
 import { setDisplay } from "@/words";
 import { CheckRow } from "./CheckRow";
 import { LengthField } from "./LengthField";
@@ -9,7 +8,6 @@ import { matching } from "./matching";
 import { Picker } from "./Picker";
 import { Segmented } from "./Segmented";
 import { TextField } from "./TextField";
-import { useReorder } from "./useReorder";
 
 const ITEMS = [
   { key: "a", title: "Otter along the bank", detail: "mammals, estimated" },
@@ -102,49 +100,4 @@ test("a length is typed in feet and given in metres, within bounds in metres", a
   fireEvent.blur(field);
   expect(onChange.mock.calls[0][0]).toBeCloseTo(6.096, 9);
   setDisplay({ units: "m", clock: "24" });
-});
-
-function Rows({ onMove }: { onMove: (from: number, to: number) => void }) {
-  const list = useRef<View>(null);
-  const [names] = useState(["a", "b", "c"]);
-  const { grip, drag } = useReorder(() => [...(list.current as unknown as Element).children], onMove);
-  return (
-    <View ref={list}>
-      {names.map((name, i) => (
-        <View key={name} {...grip(i, `Move ${name}${drag?.to === i ? ", here" : ""}`)} />
-      ))}
-    </View>
-  );
-}
-
-test("a grip moves its row by keys, and by a drag to as many rows as it passes", () => {
-  const onMove = jest.fn();
-  render(<Rows onMove={onMove} />);
-  const grip = (name: string) => screen.getByRole("button", { name: new RegExp(`^Move ${name}`) });
-  fireEvent.keyDown(grip("b"), { key: "ArrowUp" });
-  fireEvent.keyDown(grip("b"), { key: "ArrowDown" });
-  fireEvent.keyDown(grip("b"), { key: "x" });
-  expect(onMove.mock.calls).toEqual([
-    [1, 0],
-    [1, 2],
-  ]);
-  onMove.mockClear();
-  for (const [i, name] of ["a", "b", "c"].entries()) {
-    const node = grip(name);
-    node.getBoundingClientRect = () => ({ top: 50 * i, height: 50 }) as DOMRect;
-    node.setPointerCapture = () => undefined;
-  }
-  const at = (type: string, clientY: number) => {
-    const event = new MouseEvent(type, { bubbles: true, clientY });
-    fireEvent(grip("a"), event);
-  };
-  at("pointerdown", 25);
-  at("pointermove", 90);
-  expect(grip("b")).toHaveAccessibleName("Move b, here");
-  at("pointermove", 140);
-  at("pointerup", 140);
-  expect(onMove.mock.calls).toEqual([[0, 2]]);
-  at("pointerdown", 25);
-  at("pointerup", 25);
-  expect(onMove).toHaveBeenCalledTimes(1);
 });

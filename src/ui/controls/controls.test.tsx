@@ -4,7 +4,7 @@ import { View } from "react-native";
 import { readNumber } from "@/words";
 import { NumberField } from "./NumberField";
 import { Segmented } from "./Segmented";
-import { ToastProvider, useToast } from "./toast";
+import { ToastProvider, useToast } from "../layout/toast";
 import { useSlider } from "./useSlider";
 import { Button } from "./Button";
 

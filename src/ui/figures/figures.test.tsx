@@ -1,7 +1,7 @@
 import { render } from "@testing-library/react";
 import Svg from "react-native-svg";
 import { FIGURES } from "@/core/motion";
-import { FigureDrawing } from "./FigureDrawing";
+import { SilhouetteDrawing } from "./SilhouetteDrawing";
 import { smoothPath, type At } from "./shape";
 import { SILHOUETTES } from "./silhouettes";
 
@@ -59,7 +59,7 @@ test("a figure drawn to the left is the mirror of the one to the right, feet on 
   const xs = (heads: 1 | -1): number[] => {
     const { container, unmount } = render(
       <Svg>
-        <FigureDrawing
+        <SilhouetteDrawing
           figure="running"
           size={100}
           left={200}

@@ -1,13 +1,16 @@
 import { useEffect } from "react";
 
-/** Single keys while no field has the focus; the owner lists them under `?`. */
+const nameOf = ({ key, ctrlKey, metaKey, shiftKey }: KeyboardEvent): string =>
+  ctrlKey || metaKey ? `mod+${shiftKey ? "shift+" : ""}${key.toLowerCase()}` : key;
+
+/** Keys while no field has the focus, with Control or Command as "mod+z"; the owner lists them under `?`. */
 export function useHotkeys(keys: Readonly<Record<string, () => void>>): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       const target = event.target as HTMLElement | null;
-      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      if (event.altKey) return;
       if (target?.closest("input, textarea, [role=slider], [role=dialog]")) return;
-      const run = keys[event.key];
+      const run = keys[nameOf(event)];
       if (!run) return;
       event.preventDefault();
       run();

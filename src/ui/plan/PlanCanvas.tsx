@@ -22,8 +22,8 @@ interface Props {
 
 /** A plan to scale that can be panned, pinched, wheeled, tapped, and whose handles can be dragged. */
 export function PlanCanvas({ label, view, draw, edge, ...gestures }: Props) {
-  const { attach, held } = usePlanGestures({ view, ...gestures });
-  const handle = held && gestures.handles.find((h) => h.id === held.id);
+  const { attach, held: grabbed } = usePlanGestures({ view, ...gestures });
+  const handle = grabbed && gestures.handles.find((h) => h.id === grabbed.id);
   return (
     <View
       ref={attach}
@@ -36,7 +36,7 @@ export function PlanCanvas({ label, view, draw, edge, ...gestures }: Props) {
         <Svg width={view.width} height={view.height}>
           {draw(view)}
           {edge?.(view)}
-          {held?.coarse && handle && <Loupe view={view} at={handle.at} draw={draw} />}
+          {grabbed?.coarse && handle && <Loupe view={view} at={handle.at} draw={draw} />}
         </Svg>
       )}
     </View>

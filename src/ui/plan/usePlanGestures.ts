@@ -68,7 +68,7 @@ export function usePlanGestures(input: Input) {
   });
   const pointers = useRef(new Map<number, ScreenPoint>());
   const gesture = useRef<Gesture | undefined>(undefined);
-  const [held, setHeld] = useState<Held>();
+  const [grabbed, setGrabbed] = useState<Held>();
 
   useEffect(() => {
     const node = element;
@@ -87,14 +87,14 @@ export function usePlanGestures(input: Input) {
       pointers.current.set(event.pointerId, at);
       if (pointers.current.size === 2) {
         gesture.current = startPinch([...pointers.current.values()], view);
-        setHeld(undefined);
+        setGrabbed(undefined);
         return;
       }
       const hit = hitTest(view, handles, at, coarse(event) ? TOLERANCE.coarse : TOLERANCE.mouse);
       gesture.current = hit?.movable
         ? startHandle(hit, view, at)
         : { kind: "pan", from: at, view, moved: false };
-      if (hit?.movable) setHeld({ id: hit.id, coarse: coarse(event) });
+      if (hit?.movable) setGrabbed({ id: hit.id, coarse: coarse(event) });
     };
 
     const move = (event: PointerEvent): void => {
@@ -126,7 +126,7 @@ export function usePlanGestures(input: Input) {
       const { view, handles, onDragEnd, onTap } = latest.current;
       pointers.current.delete(event.pointerId);
       gesture.current = undefined;
-      setHeld(undefined);
+      setGrabbed(undefined);
       if (!g || !view || g.kind === "pinch") return;
       if (g.kind === "handle" && g.moved) onDragEnd(g.id, g.last, g.start);
       else if (g.kind === "handle") onTap(g.id);
@@ -158,7 +158,7 @@ export function usePlanGestures(input: Input) {
 
   // On the web a view is its element.
   const attach = (view: View | null): void => setElement(view as unknown as HTMLElement | null);
-  return { attach, held };
+  return { attach, held: grabbed };
 }
 
 function startHandle(hit: Handle, view: PlanView, at: ScreenPoint): Gesture {

@@ -56,6 +56,7 @@ export interface VenueTemplate {
   readonly name: string;
   /** Extent of the boundary: across and along. */
   readonly width: number;
+  /** Metres along the long axis, above 0. */
   readonly length: number;
   /** Clear run-off beyond the boundary, where nobody should stand, at the sides and at the ends. */
   readonly runOff: { readonly side: number; readonly end: number };

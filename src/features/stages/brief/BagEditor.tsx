@@ -9,7 +9,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { burstSentence, weightWords } from "@/words";
 import { editOuting } from "@/outing/edits";
 import { mountedFor } from "@/outing/assess-input";
-import { useToast } from "@/ui/controls/toast";
+import { useToast } from "@/ui/layout/toast";
 import { useCommit, useOuting } from "../../outing/use-outing";
 
 type Bag = NonNullable<Outing["bag"]>;

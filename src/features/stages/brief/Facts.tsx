@@ -20,7 +20,7 @@ export function Facts() {
         {`${dateWords(outing.date)} ${outing.date.slice(0, 4)}, ${timeWords(outing.from)} to ${timeWords(outing.until)}; it starts at ${timeWords(outing.starts)}.`}
       </Sentence>
       <Sentence says="Where" onPress={() => onEdit("where")}>
-        {`${outing.place}, ${coordinatesWords(anchor.latitude, anchor.longitude)}, ${outing.zone.replaceAll("_", " ")} time.`}
+        {`${outing.place}, ${coordinatesWords(anchor.latitude, anchor.longitude)}, ${outing.timeZone.replaceAll("_", " ")} time.`}
       </Sentence>
       <Sentence says="Access" onPress={() => onEdit("access")} open={!access.settled}>
         {access.words}

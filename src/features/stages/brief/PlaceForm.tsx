@@ -1,12 +1,12 @@
 import { useMemo } from "react";
 import { z } from "zod";
-import { KINDS, name, zone } from "@/data";
+import { KINDS, name, timeZone } from "@/data";
 import { kindWords } from "@/words";
 import type { FieldSpec } from "../../forms/field-spec";
 import { FromHere } from "../../forms/FromHere";
 import { RecordForm } from "../../forms/RecordForm";
 import { placeFields, placeShape } from "../../forms/when-and-where";
-import { zoneOf } from "../../forms/zone-of";
+import { timeZoneOf } from "../../forms/time-zone-of";
 import { useCommit, useOuting } from "../../outing/use-outing";
 
 interface Props {
@@ -27,7 +27,7 @@ const PLACE: readonly FieldSpec[] = [
   { kind: "length", key: "elevation", label: "Above the sea", min: -500, max: 9000 },
   {
     kind: "text",
-    key: "zone",
+    key: "timeZone",
     label: "Time zone",
     hint: "Found from the coordinates unless you write another.",
   },
@@ -39,7 +39,7 @@ const placeSchema = z.object({
   place: name,
   ...placeShape,
   elevation: z.number(),
-  zone: z.union([z.literal(""), zone]),
+  timeZone: z.union([z.literal(""), timeZone]),
 });
 
 /** Name, kind and place. The wall times stay when the place moves. */
@@ -54,9 +54,9 @@ export function PlaceForm({ onClose }: Props) {
       sport: outing.sport,
       place: outing.place,
       ...anchor,
-      zone: outing.zone,
+      timeZone: outing.timeZone,
     }),
-    [outing.name, outing.kind, outing.sport, outing.place, outing.zone, anchor],
+    [outing.name, outing.kind, outing.sport, outing.place, outing.timeZone, anchor],
   );
   return (
     <RecordForm
@@ -66,13 +66,13 @@ export function PlaceForm({ onClose }: Props) {
       save="Save"
       onCancel={onClose}
       before={({ set }) => <FromHere set={set} />}
-      onSave={({ latitude, longitude, elevation, zone, ...rest }) => {
+      onSave={({ latitude, longitude, elevation, timeZone, ...rest }) => {
         const moved = latitude !== anchor.latitude || longitude !== anchor.longitude;
-        const found = zone === "" || (moved && zone === outing.zone);
+        const found = timeZone === "" || (moved && timeZone === outing.timeZone);
         commit((s) => ({
           ...s,
           ...rest,
-          zone: found ? zoneOf(latitude, longitude) : zone,
+          timeZone: found ? timeZoneOf(latitude, longitude) : timeZone,
           ground: { ...s.ground, anchor: { latitude, longitude, elevation } },
         }));
         onClose();

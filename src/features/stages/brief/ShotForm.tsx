@@ -5,7 +5,7 @@ import { beginShot } from "@/outing/begin/begin-shot";
 import { idFromName, shotSchema, type StoredShot, type StoredSubject } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Picker } from "@/ui/controls/Picker";
-import { useToast } from "@/ui/controls/toast";
+import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { fieldName, toTyped, type FieldSpec, type Typed } from "../../forms/field-spec";
 import { RecordForm, type FormHand } from "../../forms/RecordForm";

@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import { z } from "zod";
 import { instantOf, type Outing } from "@/data";
-import { useToast } from "@/ui/controls/toast";
+import { useToast } from "@/ui/layout/toast";
 import { RecordForm } from "../../forms/RecordForm";
 import { inOneDay, WINDOW_FIELDS, windowShape } from "../../forms/when-and-where";
 import { useCommit, useOuting } from "../../outing/use-outing";
@@ -42,7 +42,7 @@ export function WhenForm({ onClose }: Props) {
         }));
         onClose();
         const odd = [when.from, when.starts, when.until].find(
-          (t) => instantOf(when.date, t, outing.zone).odd,
+          (t) => instantOf(when.date, t, outing.timeZone).odd,
         );
         if (odd)
           toast({ words: `The clocks change that day: ${odd} is taken by the time before the change.` });

@@ -1,9 +1,8 @@
 import { countWords } from "@/words";
-import { always, withStage, type Panel } from "../screen/panel";
+import { always, whenSeen, withStage, type Panel } from "../screen/panel";
 import { Cautions } from "./Cautions";
 import { Editor } from "./Editor";
 import { Facts } from "./Facts";
-import { Promised } from "./Promised";
 import { Sketch } from "./Sketch";
 
 /** Brief: what was promised, of whom, when, and who lets one stand where. */
@@ -20,7 +19,7 @@ export const BRIEF: readonly Panel[] = [
         shots.reduce((n, s) => n + s.wanted, 0),
         "picture",
       )}`,
-    load: withStage(Promised),
+    load: whenSeen(async () => (await import("./Promised")).Promised),
   },
   {
     id: "sketch",

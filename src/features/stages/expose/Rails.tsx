@@ -5,9 +5,9 @@ import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { useSize } from "@/ui/layout/use-size";
 import { depthSentence, endOfRailWords, endWords } from "@/words";
-import { holdRails } from "@/outing/edits";
+import { lockRails } from "@/outing/edits";
 import { useCommit, useFound, useOuting } from "../../outing/use-outing";
-import { DRAWN, heldAfterPush, LONGEST, RAILS, ticksOf } from "./rail-scales";
+import { DRAWN, lockedAfterPush, LONGEST, RAILS, ticksOf } from "./rail-scales";
 
 const WIDEST_CLICK = 34;
 
@@ -24,13 +24,13 @@ export function Rails() {
   const part = useFound((found) => found.motion.held.name);
   const commit = useCommit();
   const [size, onLayout] = useSize();
-  const hold = (held: Partial<Settings>): void => commit(holdRails(choice.shotId, held));
+  const lock = (locked: Partial<Settings>): void => void commit(lockRails(choice.shotId, locked));
   const pxPerClick = Math.min(WIDEST_CLICK, (size?.width ?? 0) / LONGEST);
   const note = (rail: Rail): string => {
     if (settings.follows === rail) return ", follows the light";
-    return settings.rails[rail].held ? ", locked" : "";
+    return settings.rails[rail].locked ? ", locked" : "";
   };
-  const heldRails = RAILS.filter((rail) => settings.rails[rail].held);
+  const lockedRails = RAILS.filter((rail) => settings.rails[rail].locked);
   return (
     <View onLayout={onLayout} className="gap-1">
       {size &&
@@ -59,15 +59,15 @@ export function Rails() {
               pxPerClick={pxPerClick}
               ticks={ticksOf(drawn)}
               wordsAt={drawn.words}
-              onChange={(click) => hold(heldAfterPush(choice.held, rail, click))}
+              onChange={(click) => lock(lockedAfterPush(choice.locked, rail, click))}
             />
           );
         })}
       <Txt tone="ink2">{depthSentence(settings.depth)}</Txt>
-      {heldRails.length > 0 && (
+      {lockedRails.length > 0 && (
         <View className="flex-row items-center justify-between">
-          <Txt tone="ink2">{`You locked ${heldRails.map((r) => DRAWN[r].inSentence).join(" and ")}.`}</Txt>
-          <Button label="Unlock" onPress={() => hold({})} />
+          <Txt tone="ink2">{`You locked ${lockedRails.map((r) => DRAWN[r].inSentence).join(" and ")}.`}</Txt>
+          <Button label="Unlock" onPress={() => lock({})} />
         </View>
       )}
     </View>

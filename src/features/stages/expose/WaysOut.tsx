@@ -15,7 +15,7 @@ import {
   twoFigures,
   verdictWords,
 } from "@/words";
-import { holdRails } from "@/outing/edits";
+import { lockRails } from "@/outing/edits";
 import { useCommit, useFound, useOpenOuting, useOuting } from "../../outing/use-outing";
 
 /** Whether the light is short of what the shot asks. */
@@ -51,12 +51,12 @@ export function WaysOut() {
   const choice = useOuting((v) => v.choice);
   const commit = useCommit();
   const { short, missing, ways, taken } = found.settings;
-  const hold = (held: Partial<Settings>): void => commit(holdRails(choice.shotId, held));
+  const lock = (locked: Partial<Settings>): void => void commit(lockRails(choice.shotId, locked));
   const take = ({ kind, settings }: PricedWay): void => {
-    if (kind === "shutter") hold({ ...choice.held, shutter: settings.shutter });
-    if (kind === "aperture") hold({ ...choice.held, aperture: settings.aperture });
-    if (kind === "iso") hold(settings);
-    if (kind === "lift") hold({});
+    if (kind === "shutter") lock({ ...choice.locked, shutter: settings.shutter });
+    if (kind === "aperture") lock({ ...choice.locked, aperture: settings.aperture });
+    if (kind === "iso") lock(settings);
+    if (kind === "lift") lock({});
   };
   return (
     <View>

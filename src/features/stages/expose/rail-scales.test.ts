@@ -1,4 +1,4 @@
-import { DRAWN, heldAfterPush, RAILS, ticksOf } from "./rail-scales";
+import { DRAWN, lockedAfterPush, RAILS, ticksOf } from "./rail-scales";
 
 test("the rails share one step per stop and name every second of them", () => {
   for (const rail of RAILS) {
@@ -14,8 +14,8 @@ test("the rails share one step per stop and name every second of them", () => {
   ).toEqual(["1/8", "1/30", "1/125", "1/500", "1/2000", "1/8000"]);
 });
 
-test("a push holds its rail; ISO and shutter let each other go, the aperture stays held", () => {
-  expect(heldAfterPush({}, "shutter", 27)).toEqual({ shutter: 27 });
-  expect(heldAfterPush({ iso: 9, aperture: 12 }, "shutter", 27)).toEqual({ shutter: 27, aperture: 12 });
-  expect(heldAfterPush({ shutter: 27, aperture: 12 }, "iso", 9)).toEqual({ iso: 9, aperture: 12 });
+test("a push locks its rail; ISO and shutter let each other go, the aperture stays locked", () => {
+  expect(lockedAfterPush({}, "shutter", 27)).toEqual({ shutter: 27 });
+  expect(lockedAfterPush({ iso: 9, aperture: 12 }, "shutter", 27)).toEqual({ shutter: 27, aperture: 12 });
+  expect(lockedAfterPush({ shutter: 27, aperture: 12 }, "iso", 9)).toEqual({ iso: 9, aperture: 12 });
 });

@@ -58,11 +58,11 @@ export function ticksOf({ first, last, named, short }: Drawn): RailTick[] {
 }
 
 /**
- * What is held after a push: the pushed rail stays where it is put. ISO follows the light; when ISO itself is pushed the
+ * What is locked after a push: the pushed rail stays where it is put. ISO follows the light; when ISO itself is pushed the
  * shutter follows, and is let go.
  */
-export function heldAfterPush(held: Partial<Settings>, rail: Rail, click: number): Partial<Settings> {
-  const next = { ...held, [rail]: click };
+export function lockedAfterPush(locked: Partial<Settings>, rail: Rail, click: number): Partial<Settings> {
+  const next = { ...locked, [rail]: click };
   if (rail === "iso") delete next.shutter;
   if (rail === "shutter") delete next.iso;
   return next;

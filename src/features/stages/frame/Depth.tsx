@@ -1,16 +1,8 @@
 import { View } from "react-native";
-import type { OutingView } from "@/outing/outing-view";
 import { Txt } from "@/ui/controls/Txt";
-import { backgroundWords, percentWords, softnessSentence, softnessWords } from "@/words";
+import { backgroundWords, percentWords, softnessSentence } from "@/words";
 import { useFound, useOuting } from "../../outing/use-outing";
 import { DepthRuler } from "./DepthRuler";
-
-/** What lies behind, and how soft it comes. */
-export const depthAnswer = ({ found }: OutingView): string => {
-  if (!found) return "";
-  const { background } = found.sighting;
-  return `${backgroundWords(background)}, ${softnessWords(background)}`;
-};
 
 /** The zone that is sharp, on a ruler from the lens to the background, and the pixels that are left of the crop. */
 export function Depth() {

@@ -1,3 +1,4 @@
+import { scaleLog } from "d3-scale";
 import { View } from "react-native";
 import Svg, { G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
 import type { Assessment, FrameView } from "@/core/judge";
@@ -50,10 +51,7 @@ function Ruler({ width, view }: { width: number; view: FrameView }) {
   const { near, far } = view.depth;
   const first = Math.min(near * 0.6, view.subjectDistance * 0.5);
   const last = Math.max(view.backgroundDistance, view.subjectDistance * 2) * 1.15;
-  const x = (metres: number): number => {
-    const share = Math.log(metres / first) / Math.log(last / first);
-    return INSET + Math.min(1, Math.max(0, share)) * (width - 2 * INSET);
-  };
+  const x = scaleLog([first, last], [INSET, width - INSET]).clamp(true);
   const sharpTo = far === "unbounded" ? last : far;
   const marks = apart(
     [

@@ -2,7 +2,7 @@ import { useId } from "react";
 import Svg, { Circle, ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
 import type { AssessInput, Assessment, FrameView, SeenThing } from "@/core/judge";
 import type { Size } from "@/ui/layout/use-size";
-import { FigureDrawing } from "@/ui/figures/FigureDrawing";
+import { SilhouetteDrawing } from "@/ui/figures/SilhouetteDrawing";
 import { SILHOUETTES } from "@/ui/figures/silhouettes";
 import { SURFACE_FILL } from "@/ui/theme/surfaces";
 import { useTokens, type Tokens } from "@/ui/theme/theme";
@@ -88,7 +88,7 @@ export function FrameDrawing({ size, view, input, found }: Props) {
         {behind.map((thing) => (
           <Thing key={thing.id} thing={thing} box={box} opacity={1} />
         ))}
-        <FigureDrawing
+        <SilhouetteDrawing
           figure={figure}
           size={measure}
           left={box.left + box.width / 2}

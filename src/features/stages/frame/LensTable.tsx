@@ -1,8 +1,18 @@
-import { useMemo } from "react";
+import {
+  getCoreRowModel,
+  getSortedRowModel,
+  useReactTable,
+  type Column,
+  type ColumnDef,
+  type SortingState,
+} from "@tanstack/react-table";
+import { useMemo, useState } from "react";
 import { Pressable, ScrollView, View } from "react-native";
 import { assess, type Assessment, type NoPicture } from "@/core/judge";
-import type { OutingView } from "@/outing/outing-view";
+import type { Position } from "@/core/ground";
 import type { Converter, Lens } from "@/core/optics";
+import type { StoredKit } from "@/data";
+import { SortMark } from "@/ui/controls/SortMark";
 import { Txt } from "@/ui/controls/Txt";
 import { focalWords, percentWords } from "@/words";
 import { editChoice } from "@/outing/edits";
@@ -14,102 +24,162 @@ interface Glass {
   readonly converter?: Converter;
 }
 
-/** How much of the frame is filled from here, against what is wanted. */
-export const lensesAnswer = ({ found, shot }: OutingView): string =>
-  found
-    ? `${percentWords(found.sighting.frame.fill)} filled, ${percentWords(shot.fill)} wanted`
-    : `${percentWords(shot.fill)} wanted`;
+type Found = Assessment | NoPicture;
 
-/** Every lens of the bag from every position: how much it fills, and the pixels left of what was ordered. */
-export function LensTable() {
+/** A lens of the bag, bare or with a converter, and what is found with it from each position. */
+interface Mounted extends Glass {
+  readonly from: ReadonlyMap<string, Found>;
+}
+
+/** Every lens of the bag, bare and with each converter that it takes. */
+const glassOf = (bag: StoredKit): Glass[] =>
+  bag.lenses.flatMap((lens) => [
+    { key: lens.id, lens },
+    ...(lens.takesConverter
+      ? bag.converters.map((converter) => ({ key: `${lens.id} ${converter.id}`, lens, converter }))
+      : []),
+  ]);
+
+function useMounted(): Mounted[] {
   const positions = useOuting((v) => v.outing.ground.positions);
   const shot = useOuting((v) => v.shot);
   const subject = useOuting((v) => v.subject);
-  const choice = useOuting((v) => v.choice);
-  const here = useOuting((v) => v.position?.id);
   const bag = useOuting((v) => v.bag);
   const rig = useOuting((v) => v.rig);
   const scene = useOuting((v) => v.scene);
   const order = useOuting((v) => v.preferences.order);
-  const commit = useCommit();
-  const { standAt } = useOpenOuting();
-  const rows = useMemo<Glass[]>(
-    () =>
-      bag.lenses.flatMap((lens) => [
-        { key: lens.id, lens },
-        ...(lens.takesConverter
-          ? bag.converters.map((converter) => ({ key: `${lens.id} ${converter.id}`, lens, converter }))
-          : []),
-      ]),
-    [bag],
-  );
-  const cells = useMemo(() => {
-    if (!rig) return new Map<string, Assessment | NoPicture>();
+  return useMemo(() => {
+    if (!rig) return [];
     const { body, support } = rig;
-    return new Map(
-      rows.flatMap(({ key, lens, converter }) =>
-        positions.map((position) => {
-          const mounted = { body, support, lens, ...(converter ? { converter } : {}) };
-          const found = assess({ shot, subject, position, rig: mounted, scene, order });
-          return [`${key} ${position.id}`, found] as const;
-        }),
-      ),
-    );
-  }, [rows, positions, rig, shot, subject, scene, order]);
-  if (!rig) return null;
+    return glassOf(bag).map((glass) => {
+      const { lens, converter } = glass;
+      const mounted = { body, support, lens, ...(converter ? { converter } : {}) };
+      const found = (position: Position): Found =>
+        assess({ shot, subject, position, rig: mounted, scene, order });
+      return { ...glass, from: new Map(positions.map((p) => [p.id, found(p)])) };
+    });
+  }, [positions, rig, bag, shot, subject, scene, order]);
+}
+
+const LENS = "lens";
+
+const columnsFor = (positions: readonly Position[]): ColumnDef<Mounted>[] => [
+  { id: LENS, enableSorting: false },
+  ...positions.map(({ id }): ColumnDef<Mounted> => ({
+    id,
+    accessorFn: ({ from }) => {
+      const found = from.get(id);
+      return found?.ok ? found.sighting.frame.fill : undefined;
+    },
+    sortDescFirst: true,
+    sortUndefined: "last",
+  })),
+];
+
+/** Every lens of the bag from every position: how much it fills, and the pixels left of what was ordered. */
+export function LensTable() {
+  const positions = useOuting((v) => v.outing.ground.positions);
+  const wanted = useOuting((v) => v.shot.fill);
+  const data = useMounted();
+  const columns = useMemo(() => columnsFor(positions), [positions]);
+  const [sorting, setSorting] = useState<SortingState>([]);
+  // eslint-disable-next-line react-hooks/incompatible-library -- no compiler memoises here; the table is read while it is drawn
+  const table = useReactTable({
+    data,
+    columns,
+    getRowId: ({ key }) => key,
+    state: { sorting },
+    onSortingChange: setSorting,
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+  });
   return (
     <ScrollView horizontal contentContainerClassName="grow">
       <View role="table" aria-label="Lenses by position" className="min-w-full grow">
-        <View role="row" className="flex-row items-end border-b border-line pb-1">
-          <View role="columnheader" className="w-[34%] max-w-[132px]">
+        <View role="row" className="flex-row items-end border-b border-line">
+          <View role="columnheader" className={`${FIRST} pb-3`}>
             <Txt size={14} tone="ink2">
-              {`${percentWords(shot.fill)} wanted`}
+              {`${percentWords(wanted)} wanted`}
             </Txt>
           </View>
           {positions.map((p) => (
-            <View role="columnheader" key={p.id} className="min-w-[58px] flex-1 items-end">
-              <Txt weight={700}>{p.name}</Txt>
-            </View>
+            <SortHead key={p.id} name={p.name} sorter={table.getColumn(p.id)!} />
           ))}
         </View>
-        {rows.map(({ key, lens, converter }) => (
-          <View role="row" key={key} className="flex-row items-center border-b border-line">
-            <View role="rowheader" className="w-[34%] max-w-[132px] py-1">
-              <Txt>{lens.name}</Txt>
-              {converter && (
-                <Txt size={14} tone="ink2">
-                  {converter.name}
-                </Txt>
-              )}
-            </View>
-            {positions.map((p) => (
-              <View role="cell" key={p.id} className="min-w-[58px] flex-1">
-                <Cell
-                  found={cells.get(`${key} ${p.id}`)}
-                  ordered={shot.deliveredLongEdgePx}
-                  says={`${lens.name}${converter ? ` with ${converter.name}` : ""} from ${p.name}`}
-                  chosen={
-                    p.id === here &&
-                    lens.id === choice.lensId &&
-                    (converter?.id ?? null) === (rig.converter?.id ?? null)
-                  }
-                  onPress={() => {
-                    const mounted = { lensId: lens.id, converterId: converter?.id ?? null };
-                    commit(editChoice(shot.id, { ...mounted, positionId: p.id, focalLengthMm: null }));
-                    standAt(p.id);
-                  }}
-                />
-              </View>
-            ))}
-          </View>
+        {table.getRowModel().rows.map(({ original }) => (
+          <LensRow key={original.key} mounted={original} positions={positions} />
         ))}
       </View>
     </ScrollView>
   );
 }
 
+const FIRST = "w-[34%] max-w-[132px]";
+
+function SortHead({ name, sorter }: { name: string; sorter: Column<Mounted> }) {
+  const sorted = sorter.getIsSorted();
+  return (
+    <View
+      role="columnheader"
+      className="min-w-[58px] flex-1"
+      {...{ "aria-sort": sorted ? (`${sorted}ending` as const) : "none" }}
+    >
+      <Pressable
+        role="button"
+        aria-label={`Sort by what is filled from ${name}`}
+        aria-pressed={sorted !== false}
+        onPress={() => sorter.toggleSorting()}
+        className="min-h-12 flex-row items-center justify-end gap-1 active:opacity-70"
+      >
+        <SortMark sorted={sorted} />
+        <Txt size={18} weight={700} tone="water">
+          {name}
+        </Txt>
+      </Pressable>
+    </View>
+  );
+}
+
+function LensRow({ mounted, positions }: { mounted: Mounted; positions: readonly Position[] }) {
+  const { lens, converter, from } = mounted;
+  const ordered = useOuting((v) => v.shot.deliveredLongEdgePx);
+  const shotId = useOuting((v) => v.shot.id);
+  const here = useOuting((v) => v.position?.id);
+  const inHand = useOuting((v) => v.choice.lensId === lens.id && v.rig?.converter?.id === converter?.id);
+  const commit = useCommit();
+  const { standAt } = useOpenOuting();
+  const take = (positionId: string): void => {
+    const mount = { lensId: lens.id, converterId: converter?.id ?? null };
+    commit(editChoice(shotId, { ...mount, positionId, focalLengthMm: null }));
+    standAt(positionId);
+  };
+  return (
+    <View role="row" className="flex-row items-center border-b border-line">
+      <View role="rowheader" className={`${FIRST} py-1`}>
+        <Txt>{lens.name}</Txt>
+        {converter && (
+          <Txt size={14} tone="ink2">
+            {converter.name}
+          </Txt>
+        )}
+      </View>
+      {positions.map((p) => (
+        <View role="cell" key={p.id} className="min-w-[58px] flex-1">
+          <Cell
+            found={from.get(p.id)}
+            ordered={ordered}
+            says={`${lens.name}${converter ? ` with ${converter.name}` : ""} from ${p.name}`}
+            chosen={p.id === here && inHand}
+            onPress={() => take(p.id)}
+          />
+        </View>
+      ))}
+    </View>
+  );
+}
+
 interface CellProps {
-  readonly found: Assessment | NoPicture | undefined;
+  readonly found: Found | undefined;
   readonly ordered: number;
   readonly says: string;
   readonly chosen: boolean;

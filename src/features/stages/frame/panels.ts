@@ -1,8 +1,7 @@
-import { always, withPicture, withStage, type Panel } from "../screen/panel";
+import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
 import { KitForShot, mountedWords } from "../shot/KitForShot";
-import { Depth, depthAnswer } from "./Depth";
+import { depthAnswer, lensesAnswer } from "./answers";
 import { FrameHead } from "./FrameHead";
-import { LensTable, lensesAnswer } from "./LensTable";
 import { Picture } from "./Picture";
 
 /** Frame: how large the subject is with the lenses one owns, what crop is left, what is sharp, what lies behind. */
@@ -31,7 +30,7 @@ export const FRAME: readonly Panel[] = [
     lying: "open",
     when: withPicture,
     answer: depthAnswer,
-    load: withStage(Depth),
+    load: whenSeen(async () => (await import("./Depth")).Depth),
   },
   {
     id: "lenses",
@@ -40,7 +39,7 @@ export const FRAME: readonly Panel[] = [
     wide: "open",
     when: ({ rig }) => rig !== undefined,
     answer: lensesAnswer,
-    load: withStage(LensTable),
+    load: whenSeen(async () => (await import("./LensTable")).LensTable),
   },
   {
     id: "kit",

@@ -2,7 +2,7 @@ import { useMemo } from "react";
 import { View } from "react-native";
 import type { Point } from "@/core/ground";
 import { Button } from "@/ui/controls/Button";
-import { useToast } from "@/ui/controls/toast";
+import { useToast } from "@/ui/layout/toast";
 import { useSize } from "@/ui/layout/use-size";
 import { useLayout } from "@/ui/layout/use-layout";
 import { PlanCanvas } from "@/ui/plan/PlanCanvas";
@@ -15,7 +15,7 @@ import { useUnfolded } from "../screen/unfolded";
 import { directSun, GroundDrawing } from "./drawing/GroundDrawing";
 import { SheetMarks } from "./drawing/SheetMarks";
 import { SunComb } from "./drawing/SunComb";
-import { usePlaceSearch } from "./place-search";
+import { usePositionSearch } from "./position-search";
 import { useGroundView } from "./use-ground-view";
 
 /** Px between the place and the middle of its tag. */
@@ -33,17 +33,17 @@ export function GroundPlan() {
   const ground = useOuting((v) => v.outing.ground);
   const name = useOuting((v) => v.outing.place);
   const spot = useOuting((v) => v.spot);
-  const place = useOuting((v) => v.position);
+  const position = useOuting((v) => v.position);
   const { columns } = useLayout();
   const close = useUnfolded((s) => s.raised) && !columns;
   const { store, takeShot, standAt } = useOpenOuting();
   const commit = useCommit();
   const [size, onLayout] = useSize();
-  const spokenOf = close && place ? [place.at, spot.at] : undefined;
+  const spokenOf = close && position ? [position.at, spot.at] : undefined;
   const { view, setView, fit, isMoved } = useGroundView(ground, size, spokenOf);
   const toast = useToast();
-  const search = usePlaceSearch();
-  const found = search.state.kind === "found" ? search.state.places : undefined;
+  const search = usePositionSearch();
+  const found = search.state.kind === "found" ? search.state.candidates : undefined;
 
   const handles = useMemo<Handle[]>(
     () => [

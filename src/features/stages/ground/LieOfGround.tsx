@@ -4,7 +4,7 @@ import { HALL_DAYLIGHT } from "@/data";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Picker } from "@/ui/controls/Picker";
 import { Segmented } from "@/ui/controls/Segmented";
-import { useToast } from "@/ui/controls/toast";
+import { useToast } from "@/ui/layout/toast";
 import { changeVenue, editVenue, setCover, setLit, setSurface } from "@/outing/edits";
 import { surfaceWords } from "@/words";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";

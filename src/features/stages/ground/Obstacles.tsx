@@ -76,7 +76,8 @@ export function Obstacles() {
 function ObstacleFields({ obstacle }: { obstacle: Obstacle }) {
   const commit = useCommit();
   const box = boxFrom(obstacle.outline);
-  const edit = (what: Parameters<typeof editObstacle>[1]): void => commit(editObstacle(obstacle.id, what));
+  const edit = (what: Parameters<typeof editObstacle>[1]): void =>
+    void commit(editObstacle(obstacle.id, what));
   const reshape = (part: Partial<Box>): void => {
     if (box) edit({ outline: boxOutline({ ...box, ...part }) });
   };

@@ -13,3 +13,6 @@ export const lieAnswer = ({ outing: { ground } }: OutingView): string =>
 
 /** Where the shot in hand happens, in a line. */
 export const spotAnswer = ({ spot }: OutingView): string => spot.name;
+
+export const comparedAnswer = ({ outing }: OutingView): string =>
+  outing.ground.positions.map((p) => p.name).join(", ");

@@ -1,25 +1,31 @@
 import { countWords } from "@/words";
 import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
 import { ShotList } from "../shot/ShotList";
-import { lieAnswer, obstaclesAnswer, spotAnswer } from "./answers";
-import { CompareTable, comparedAnswer } from "./CompareTable";
+import { comparedAnswer, lieAnswer, obstaclesAnswer, spotAnswer } from "./answers";
 import { GroundPlan } from "./GroundPlan";
-import { PlaceFields, positionAnswer } from "./PlaceFields";
-import { PlaceFigures } from "./PlaceFigures";
-import { CautionsHere, PlaceHead, WatchHere } from "./PlaceHead";
+import { PositionFields, positionAnswer } from "./PositionFields";
+import { PositionFigures } from "./PositionFigures";
+import { CautionsHere, PositionHead, WatchHere } from "./PositionHead";
 import { SkyAndLamps, skyAnswer } from "./SkyAndLamps";
 
 /** Ground: where to stand, what each place sees, where the light comes from. */
 export const GROUND: readonly Panel[] = [
   { id: "plan", title: "The plan", phone: "fill", wide: "fill", when: always, load: withStage(GroundPlan) },
-  { id: "place", title: "The shot", phone: "none", wide: "lead", when: always, load: withStage(PlaceHead) },
+  {
+    id: "place",
+    title: "The shot",
+    phone: "none",
+    wide: "lead",
+    when: always,
+    load: withStage(PositionHead),
+  },
   {
     id: "figures",
     title: "From here",
     phone: "lead",
     wide: "lead",
     when: always,
-    load: withStage(PlaceFigures),
+    load: withStage(PositionFigures),
   },
   {
     id: "watch-here",
@@ -37,7 +43,7 @@ export const GROUND: readonly Panel[] = [
     wide: "open",
     when: withPicture,
     answer: comparedAnswer,
-    load: withStage(CompareTable),
+    load: whenSeen(async () => (await import("./CompareTable")).CompareTable),
   },
   {
     id: "position",
@@ -46,16 +52,16 @@ export const GROUND: readonly Panel[] = [
     wide: "open",
     when: always,
     answer: positionAnswer,
-    load: withStage(PlaceFields),
+    load: withStage(PositionFields),
   },
   {
-    id: "find-places",
-    title: "Places for this shot",
+    id: "find-positions",
+    title: "Other positions for this shot",
     phone: "folded",
     wide: "folded",
     when: ({ rig }) => rig !== undefined,
     answer: () => "anywhere you may stand, with each of your lenses",
-    load: whenSeen(async () => (await import("./FindPlaces")).FindPlaces),
+    load: whenSeen(async () => (await import("./FindPositions")).FindPositions),
   },
   {
     id: "sky",

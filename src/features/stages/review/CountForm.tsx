@@ -4,7 +4,7 @@ import { SCALE, type Settings } from "@/core/exposure";
 import { Button } from "@/ui/controls/Button";
 import { Stepper } from "@/ui/controls/Stepper";
 import { TextField } from "@/ui/controls/TextField";
-import { useToast } from "@/ui/controls/toast";
+import { useToast } from "@/ui/layout/toast";
 import { apertureWords, isoWords, readNumber, shutterWords } from "@/words";
 import { addSeries, removeSeries } from "@/outing/edits";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";

@@ -1,27 +1,19 @@
 import { View } from "react-native";
-import { keepersBy, slowestThatKeeps } from "@/core/review";
+import { keepersBy } from "@/core/review";
 import { IntervalChart } from "@/ui/charts/IntervalChart";
 import { Message } from "@/ui/controls/Message";
 import { Row } from "@/ui/controls/Row";
-import { useToast } from "@/ui/controls/toast";
+import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
-import { keepersSentence, settingsWords, shutterWords } from "@/words";
+import { settingsWords, shutterWords } from "@/words";
 import { removeSeries } from "@/outing/edits";
-import type { OutingView } from "@/outing/outing-view";
 import { useCommit, useOuting } from "../../outing/use-outing";
-
-/** Half of the frames kept is what a setting has to show to be called one that keeps (common practice: few ask for more). */
-const HALF = 0.5;
-
-/** The slowest shutter that keeps half, over what was counted. */
-export const countedAnswer = ({ outing }: OutingView): string =>
-  outing.log.length === 0
-    ? "nothing counted yet"
-    : keepersSentence(slowestThatKeeps(keepersBy("shutter", outing.log), HALF));
+import { countedAnswer } from "./answers";
 
 /** Keepers by shutter over every shot of the outing, and the series that were counted. */
 export function Counted() {
   const log = useOuting((v) => v.outing.log);
+  const answer = useOuting(countedAnswer);
   const shots = useOuting((v) => v.outing.shots);
   const commit = useCommit();
   const toast = useToast();
@@ -46,7 +38,7 @@ export function Counted() {
           note: `${row.kept} of ${row.taken}`,
         }))}
       />
-      <Txt>{keepersSentence(slowestThatKeeps(rows, HALF))}</Txt>
+      <Txt>{answer}</Txt>
       <Txt size={14} tone="ink2">
         The bar is where the true share lies, 95 % sure (Wilson 1927): few frames, long bar.
       </Txt>

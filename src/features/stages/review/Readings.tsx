@@ -1,7 +1,7 @@
 import { View } from "react-native";
 import { readingOffset } from "@/core/light";
 import { Row } from "@/ui/controls/Row";
-import { useToast } from "@/ui/controls/toast";
+import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { countWords, evWords, signedStops } from "@/words";
 import { dropReading } from "@/outing/edits/reading";

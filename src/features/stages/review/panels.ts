@@ -1,6 +1,6 @@
-import { always, withStage, type Panel } from "../screen/panel";
+import { always, whenSeen, withStage, type Panel } from "../screen/panel";
 import { ShotInHand } from "../shot/ShotInHand";
-import { Counted, countedAnswer } from "./Counted";
+import { countedAnswer } from "./answers";
 import { CountForm } from "./CountForm";
 import { Notes } from "./Notes";
 import { Readings, readingsAnswer } from "./Readings";
@@ -31,7 +31,7 @@ export const REVIEW: readonly Panel[] = [
     wide: "half",
     when: always,
     answer: countedAnswer,
-    load: withStage(Counted),
+    load: whenSeen(async () => (await import("./Counted")).Counted),
   },
   {
     id: "readings",

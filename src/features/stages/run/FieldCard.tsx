@@ -47,7 +47,7 @@ function CardLine({ value, name, rail, rails, taken }: LineProps) {
   const lift = taken.find((t) => t.kind === "lift");
   const given = taken.find((t) => t.kind === rail);
   const note = [
-    rails[rail].held ? "locked" : "",
+    rails[rail].locked ? "locked" : "",
     given ? `${stopsNoun(given.clicks)} given up` : "",
     rail === "iso" && lift ? `${stopsNoun(lift.clicks)} to push in post` : "",
   ].filter(Boolean);

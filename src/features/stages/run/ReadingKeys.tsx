@@ -4,7 +4,7 @@ import type { Settings } from "@/core/exposure";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { useLayout } from "@/ui/layout/use-layout";
-import { useToast } from "@/ui/controls/toast";
+import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { clicksWords, countWords } from "@/words";
 import { Late } from "../../layout/Late";
@@ -25,14 +25,15 @@ export function ReadingKeys() {
   const toast = useToast();
   const [way, setWay] = useState<Way>();
   const [typing, setTyping] = useState(false);
-  const keep = (off: number, settings?: Settings): void => {
+  const keep = async (off: number, settings?: Settings): Promise<void> => {
     const { found, outing } = store.getState().view;
     if (!found) return;
     const reading = readingFrom(found, outing, off, settings);
-    commit(keepReading(reading));
     setWay(undefined);
+    // Said once it is on the disk; what could not be kept is told above.
+    if (!(await commit(keepReading(reading)))) return;
     toast({
-      words: `Reading saved: ${off === 0 ? "it was right" : `${clicksWords(Math.abs(off))} too ${off < 0 ? "dark" : "bright"}`}`,
+      words: `Saved: ${off === 0 ? "it was right" : `${clicksWords(Math.abs(off))} too ${off < 0 ? "dark" : "bright"}`}`,
       undo: () => commit(dropReading(reading.id)),
     });
   };

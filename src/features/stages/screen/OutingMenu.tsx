@@ -1,8 +1,15 @@
+import { useState } from "react";
+import { View } from "react-native";
+import { useStore } from "zustand";
+import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Txt } from "@/ui/controls/Txt";
-import { bearingWords, coordinatesWords, dateWords, timeWords } from "@/words";
+import { bearingWords, changesWords, coordinatesWords, dateWords, timeWords } from "@/words";
 import { OutingActions } from "../../outing/OutingActions";
-import { useOuting } from "../../outing/use-outing";
+import { Late } from "../../layout/Late";
+import { useOpenOuting, useOuting } from "../../outing/use-outing";
+
+const loadEarlierStates = async () => (await import("./EarlierStates")).EarlierStates;
 
 /** The outing as a thing: its facts, its file, its end. */
 export function OutingMenu({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -10,13 +17,40 @@ export function OutingMenu({ open, onClose }: { open: boolean; onClose: () => vo
   const kit = useOuting((v) => v.kit);
   const preferences = useOuting((v) => v.preferences);
   const { anchor, venue } = outing.ground;
+  const { store, redo } = useOpenOuting();
+  const again = useStore(store, (s) => s.redo);
+  const [earlier, setEarlier] = useState(false);
   return (
     <Dialog title={outing.name} open={open} onClose={onClose}>
       <Txt>{`${outing.sport}. ${dateWords(outing.date)} ${outing.date.slice(0, 4)}, ${timeWords(outing.from)} to ${timeWords(outing.until)}, start ${timeWords(outing.starts)}.`}</Txt>
       <Txt tone="ink2">
-        {`${outing.place}, ${coordinatesWords(anchor.latitude, anchor.longitude)}, ${outing.zone}. The ground points to ${bearingWords(venue.bearing)}.`}
+        {`${outing.place}, ${coordinatesWords(anchor.latitude, anchor.longitude)}, ${outing.timeZone}. The ground points to ${bearingWords(venue.bearing)}.`}
       </Txt>
+      <View className="gap-2">
+        {again && (
+          <Button
+            label={`Redo: ${changesWords(again)}`}
+            onPress={() => {
+              redo();
+              onClose();
+            }}
+          />
+        )}
+        <Button label="Earlier states" onPress={() => setEarlier(true)} />
+      </View>
       <OutingActions outing={outing} kit={kit} preferences={preferences} onDone={onClose} />
+      {earlier && (
+        <Late load={loadEarlierStates} waiting="One moment">
+          {(EarlierStates) => (
+            <EarlierStates
+              onClose={() => {
+                setEarlier(false);
+                onClose();
+              }}
+            />
+          )}
+        </Late>
+      )}
     </Dialog>
   );
 }

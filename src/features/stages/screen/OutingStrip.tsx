@@ -13,7 +13,7 @@ const HEIGHTS = { low: 56, folded: 72, full: 136 } as const;
 /** The outing's light strip: the light from the chosen position over the afternoon, and the control of the minute. */
 export function OutingStrip({ height }: { height: keyof typeof HEIGHTS }) {
   const { from, until } = useOuting((v) => v.window);
-  const zone = useOuting((v) => v.outing.zone);
+  const timeZone = useOuting((v) => v.outing.timeZone);
   const timeline = useOuting((v) => v.timeline);
   const at = useOuting((v) => v.at);
   const time = useOuting((v) => wallOf(v, v.at));
@@ -25,9 +25,9 @@ export function OutingStrip({ height }: { height: keyof typeof HEIGHTS }) {
     const count = Math.floor((until - first) / HOUR) + 1;
     return Array.from({ length: Math.max(0, count) }, (_, i) => first + i * HOUR).map((t) => ({
       at: t,
-      words: hourWords(wallTimeOf(t, zone)),
+      words: hourWords(wallTimeOf(t, timeZone)),
     }));
-  }, [from, until, zone]);
+  }, [from, until, timeZone]);
   const marks = useMemo(
     () =>
       timeline.moments.map((b) => ({

@@ -4,9 +4,10 @@ import { memo } from "react";
 import { Pressable, View } from "react-native";
 import { Txt } from "@/ui/controls/Txt";
 import { useTokens } from "@/ui/theme/theme";
+import { Guard } from "../../layout/Guard";
 import { Late } from "../../layout/Late";
 import { useOuting } from "../../outing/use-outing";
-import type { Load, Panel } from "./panel";
+import type { Panel } from "./panel";
 import { useUnfolded } from "./unfolded";
 
 /** Slots in which a panel has a head of its own. */
@@ -16,15 +17,20 @@ type Slot = Panel["phone" | "wide"];
 /** A panel where it stands: bare, or under a head that opens and folds it. Drawn anew only by what it reads itself. */
 export const PanelView = memo(function PanelView({ panel, slot }: { panel: Panel; slot: Slot }) {
   if (HEADED.includes(slot)) return <Foldable panel={panel} begins={slot !== "folded"} />;
-  return <Body load={panel.load} />;
+  return <Body panel={panel} />;
 });
 
-function Body({ load }: { load: Load }) {
-  if (load.when === "with-stage") return <load.Body />;
+function Body({ panel: { title, load } }: { panel: Panel }) {
   return (
-    <Late load={load.load} waiting="One moment">
-      {(LateBody) => <LateBody />}
-    </Late>
+    <Guard name={title}>
+      {load.when === "with-stage" ? (
+        <load.Body />
+      ) : (
+        <Late load={load.load} waiting="One moment">
+          {(LateBody) => <LateBody />}
+        </Late>
+      )}
+    </Guard>
   );
 }
 
@@ -36,7 +42,7 @@ function Foldable({ panel, begins }: { panel: Panel; begins: boolean }) {
       <Head panel={panel} unfolded={unfolded} onPress={() => fold(panel.id, !unfolded)} />
       {unfolded && (
         <View className="gap-3 pb-3">
-          <Body load={panel.load} />
+          <Body panel={panel} />
         </View>
       )}
     </View>

@@ -14,6 +14,7 @@ import { SaveTrouble } from "./SaveTrouble";
 import { StageKeys } from "./StageKeys";
 import { StageNav } from "./StageNav";
 import type { StageKey } from "./stages";
+import { UndoButton } from "./UndoButton";
 
 interface Props {
   readonly stage: StageKey;
@@ -88,6 +89,7 @@ function Head({ nav, onMenu }: { nav: Layout["nav"]; onMenu: () => void }) {
       <View role="banner" className="h-[52px] flex-row items-center">
         {back}
         {title}
+        <UndoButton />
         <ThemeSwitch />
       </View>
     );
@@ -95,6 +97,7 @@ function Head({ nav, onMenu }: { nav: Layout["nav"]; onMenu: () => void }) {
     <View role="banner" className={nav === "column" ? "p-2" : ""}>
       <View className="flex-row justify-between">
         {back}
+        {nav === "column" && <UndoButton />}
         <ThemeSwitch />
       </View>
       {title}

@@ -12,6 +12,7 @@ const KEYS_LISTED: KeyList = [
   ["P G F", "Brief (the promises), Ground, Frame"],
   ["E R V", "Expose, Run, Review"],
   ["[ ]", "the stage before, the stage after"],
+  ["Ctrl Z", "undo; with Shift, redo"],
   ["?", "this list"],
 ];
 
@@ -22,7 +23,7 @@ export function StageKeys({ stage }: { stage: StageKey }) {
   const shots = useOuting((v) => v.outing.shots);
   const positions = useOuting((v) => v.outing.ground.positions);
   const id = useOuting((v) => v.outing.id);
-  const { store, lookAt, takeShot, standAt } = useOpenOuting();
+  const { store, lookAt, takeShot, standAt, undo, redo } = useOpenOuting();
   const router = useRouter();
   const [open, setOpen] = useState(false);
   const keys = useMemo(() => {
@@ -42,9 +43,12 @@ export function StageKeys({ stage }: { stage: StageKey }) {
       ...shots.slice(0, 9).map((shot, i) => [String(i + 1), () => takeShot(shot.id)] as const),
       ["ArrowLeft", by(-5)],
       ["ArrowRight", by(5)],
+      ["mod+z", undo],
+      ["mod+shift+z", redo],
+      ["mod+y", redo],
       ["?", () => setOpen(true)],
     ]);
-  }, [shots, positions, id, store, lookAt, takeShot, standAt, router, stage]);
+  }, [shots, positions, id, store, lookAt, takeShot, standAt, undo, redo, router, stage]);
   useHotkeys(keys);
   return <KeysDialog keys={KEYS_LISTED} open={open} onClose={() => setOpen(false)} />;
 }

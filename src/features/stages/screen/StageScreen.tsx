@@ -1,6 +1,6 @@
 import { useEffect, useMemo } from "react";
 import { ScrollView, View } from "react-native";
-import { useLeaveToast } from "@/ui/controls/toast";
+import { useLeaveToast } from "@/ui/layout/toast";
 import { Drawer } from "@/ui/layout/Drawer";
 import { useLayout, type Layout } from "@/ui/layout/use-layout";
 import { useOuting } from "../../outing/use-outing";

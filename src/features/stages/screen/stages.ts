@@ -51,7 +51,7 @@ export function stageState(view: StageMatter, key: StageKey): StageState {
       );
     case "run": {
       const readings = outing.light.readings.length;
-      return state(readings > 0, `${readings} kept`, "no reading yet");
+      return state(readings > 0, countWords(readings, "reading"), "no reading yet");
     }
     case "review": {
       const frames = outing.log.reduce((n, s) => n + s.taken, 0);

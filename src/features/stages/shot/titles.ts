@@ -8,7 +8,7 @@ export const shotTitle = ({ shot, position }: OutingView): string =>
 
 /** An instant by the clock of the outing's place. */
 export const wallOf = ({ outing }: Pick<OutingView, "outing">, at: number): string =>
-  timeWords(wallTimeOf(at, outing.zone));
+  timeWords(wallTimeOf(at, outing.timeZone));
 
 /** Whether the minute is the device's or a chosen one, and which. */
 export const timeNote = (view: OutingView): string =>

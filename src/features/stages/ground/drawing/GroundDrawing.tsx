@@ -5,7 +5,7 @@ import { isRuledOut } from "@/outing/assessments";
 import type { OutingView } from "@/outing/outing-view";
 import type { PlanView } from "@/ui/plan/view";
 import { useOuting } from "../../../outing/use-outing";
-import type { FoundPlaces } from "../place-search";
+import type { FoundCandidates } from "../position-search";
 import { Areas, VenueAreas } from "./Areas";
 import { Masts, NoGoAreas, Obstacles, Shadows, Walls } from "./Built";
 import { Heat, Ranks } from "./Heat";
@@ -17,7 +17,7 @@ import { Tag } from "./Tag";
 interface Props {
   readonly view: PlanView;
   /** What a search found, while it is shown. */
-  readonly found?: FoundPlaces;
+  readonly found?: FoundCandidates;
 }
 
 /** Direct sun weaker than this many lux throws no shadow worth drawing. */
@@ -30,7 +30,7 @@ export const directSun = (scene: Scene): boolean =>
  * The ground to scale: pitch, what stands, shadows, tracks, the wedge of the chosen position, spots and positions. Each part
  * reads what it draws, so that a drag of the minute redraws the light and leaves the ground as it is.
  */
-export function GroundDrawing({ view, found: places }: Props) {
+export function GroundDrawing({ view, found: candidates }: Props) {
   const ground = useOuting((v) => v.outing.ground);
   const spotId = useOuting((v) => v.shot.spotId);
   return (
@@ -47,7 +47,7 @@ export function GroundDrawing({ view, found: places }: Props) {
       <SunShadows view={view} />
       <Obstacles view={view} obstacles={ground.obstacles} />
       <NoGoAreas view={view} areas={ground.noGo} />
-      {places && <Heat view={view} places={places} />}
+      {candidates && <Heat view={view} candidates={candidates} />}
       {ground.tracks.map((track) => (
         <TrackLine key={track.id} view={view} points={track.points} />
       ))}
@@ -55,7 +55,7 @@ export function GroundDrawing({ view, found: places }: Props) {
       <ChosenWedge view={view} />
       <Balls view={view} />
       <SpotLabels view={view} ground={ground} spotId={spotId} />
-      {places && <Ranks view={view} list={places.list} />}
+      {candidates && <Ranks view={view} list={candidates.list} />}
       <Tags view={view} />
     </G>
   );

@@ -3,13 +3,13 @@ import { Circle, G, Path, Text as SvgText } from "react-native-svg";
 import type { Candidate, HeatCell } from "@/core/judge";
 import { toScreen, type PlanView } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
-import type { FoundPlaces } from "../place-search";
+import type { FoundCandidates } from "../position-search";
 import { pathOf } from "@/ui/plan/paths";
 
 const LEVELS = 6;
 
 /** The grid's squares in levels between the worst and the best place found; one path per level. */
-function levelsOf({ heat }: FoundPlaces): HeatCell[][] {
+function levelsOf({ heat }: FoundCandidates): HeatCell[][] {
   const scores = heat.flatMap((c) => (c.best ? [c.best.score] : []));
   const [least, most] = [Math.min(...scores), Math.max(...scores)];
   const levels: HeatCell[][] = Array.from({ length: LEVELS }, () => []);
@@ -22,11 +22,17 @@ function levelsOf({ heat }: FoundPlaces): HeatCell[][] {
 }
 
 /** How good every place is: the fuller the square, the better; nothing where no picture is to be had. */
-export const Heat = memo(function Heat({ view, places }: { view: PlanView; places: FoundPlaces }) {
+export const Heat = memo(function Heat({
+  view,
+  candidates,
+}: {
+  view: PlanView;
+  candidates: FoundCandidates;
+}) {
   const { moss } = useTokens();
   const square = ({ at }: HeatCell, level: number): string => {
     // The size tells the level as well as the tone: no colour alone.
-    const half = (places.step / 2) * (0.35 + (0.6 * (level + 1)) / LEVELS);
+    const half = (candidates.step / 2) * (0.35 + (0.6 * (level + 1)) / LEVELS);
     return pathOf(
       view,
       [
@@ -40,7 +46,7 @@ export const Heat = memo(function Heat({ view, places }: { view: PlanView; place
   };
   return (
     <G role="img" aria-label="How good each place is: larger and darker is better">
-      {levelsOf(places).map((cells, level) => (
+      {levelsOf(candidates).map((cells, level) => (
         <Path
           key={level}
           d={cells.map((c) => square(c, level)).join("")}
@@ -52,7 +58,7 @@ export const Heat = memo(function Heat({ view, places }: { view: PlanView; place
   );
 });
 
-/** The places of the list by their rank. */
+/** The candidates of the list by their rank. */
 export const Ranks = memo(function Ranks({ view, list }: { view: PlanView; list: readonly Candidate[] }) {
   const { ink, sheet } = useTokens();
   return (
@@ -60,7 +66,7 @@ export const Ranks = memo(function Ranks({ view, list }: { view: PlanView; list:
       {list.map((candidate, i) => {
         const { left, top } = toScreen(view, candidate.at);
         return (
-          <G key={i} role="img" aria-label={`Place ${i + 1}`}>
+          <G key={i} role="img" aria-label={`Candidate ${i + 1}`}>
             <Circle cx={left} cy={top} r={11} fill={sheet} stroke={ink} strokeWidth={2} />
             <SvgText x={left} y={top + 5} fontSize={14} fontFamily="Text-700" fill={ink} textAnchor="middle">
               {String(i + 1)}

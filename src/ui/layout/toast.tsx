@@ -1,12 +1,15 @@
 import { createContext, useCallback, useContext, useEffect, useMemo, useState, type ReactNode } from "react";
 import { View } from "react-native";
-import { Button } from "./Button";
-import { Txt } from "./Txt";
+import { useLayout, type Layout } from "./use-layout";
+import { Button } from "../controls/Button";
+import { Txt } from "../controls/Txt";
 
 export interface Toast {
   readonly words: string;
   /** Takes back what was just done. */
   readonly undo?: () => void;
+  /** What that is called; "Undo" when left out. */
+  readonly again?: string;
   /** Said on the screen that comes next, too. The others end with the screen that they were said on. */
   readonly follows?: boolean;
 }
@@ -23,7 +26,7 @@ export const useLeaveToast = (): Toasts["leave"] => useContext(ToastContext).lea
 
 const STAYS = 8000;
 
-/** One short message at a time, at the top, out of the thumb's way; it offers to take back what was done. */
+/** One short message at a time, where neither a title nor a setting stands; it offers to take back what was done. */
 export function ToastProvider({ children }: { children: ReactNode }) {
   const [toast, setToast] = useState<Toast>();
   const hide = useCallback(() => setToast(undefined), []);
@@ -45,20 +48,28 @@ export function ToastProvider({ children }: { children: ReactNode }) {
   );
 }
 
+/** Beneath the stages where they are a column; else over the foot of the screen, which is the course of the light. */
+const STANDS: Readonly<Record<Layout["nav"], string>> = {
+  bottom: "bottom-[68px] left-2 right-2 items-center",
+  rail: "bottom-2 right-2 w-[45%] max-w-[404px]",
+  column: "bottom-3 left-3 w-[188px]",
+};
+
 function ToastView({ toast, onDone }: { toast: Toast; onDone: () => void }) {
+  const { nav } = useLayout();
   const undo = toast.undo;
   return (
-    <View className="pointer-events-none absolute left-0 right-0 top-[58px] items-center px-3">
+    <View className={`pointer-events-none absolute ${STANDS[nav]}`}>
       <View
         role="status"
-        className="pointer-events-auto min-h-12 w-full max-w-[480px] flex-row items-center justify-between rounded-xl bg-ink pl-4"
+        className={`pointer-events-auto min-h-12 w-full max-w-[480px] justify-between rounded-xl bg-ink px-4 ${nav === "column" ? "" : "flex-row items-center"}`}
       >
-        <Txt weight={600} className="flex-1 py-2 text-paper">
+        <Txt weight={600} className="shrink py-2 text-paper">
           {toast.words}
         </Txt>
         {undo ? (
           <Button
-            label="Undo"
+            label={toast.again ?? "Undo"}
             kind="plain"
             className="[&>*]:text-paper"
             onPress={() => {

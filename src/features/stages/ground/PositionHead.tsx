@@ -6,7 +6,7 @@ import { Judgements } from "../reasons/Judgements";
 import { ShotInHand } from "../shot/ShotInHand";
 
 /** The shot in hand and what kind of picture it is. */
-export function PlaceHead() {
+export function PositionHead() {
   const kind = useOuting(({ shot }) => `${intentWords(shot.intent)}, ${shot.part}, ${shot.orientation}`);
   return (
     <View>

@@ -19,7 +19,7 @@ export const positionAnswer = ({ position, outing }: OutingView): string =>
     : "none yet";
 
 /** Which position is looked from, and where exactly it is: the typed twin of the drag. */
-export function PlaceFields() {
+export function PositionFields() {
   const place = useOuting((v) => v.position);
   const { store, standAt } = useOpenOuting();
   const commit = useCommit();

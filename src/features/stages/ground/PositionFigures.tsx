@@ -10,7 +10,7 @@ import { NotInBag } from "../shot/NotInBag";
 import { ASKED_TITLE, groundFigures, type Asked } from "./figures";
 
 /** What the chosen place gives, in four figures; each opens into what it rests on. */
-export function PlaceFigures() {
+export function PositionFigures() {
   const inHand = useOuting((v) => v.inHand);
   if (!inHand) return <Txt>Tap a tag on the plan to stand there.</Txt>;
   if (!inHand.ok) return <Txt tone="bracken">{noPictureSentence(inHand)}</Txt>;

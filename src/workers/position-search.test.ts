@@ -1,5 +1,5 @@
 import { demoKit, demoOutings } from "../../demo";
-import { runSearch } from "./place-search";
+import { runSearch } from "./position-search";
 
 const outing = demoOutings[0]!;
 const input = {

@@ -2,11 +2,11 @@ import { createContext, useContext, useEffect, useRef, useState, type ReactNode 
 import { searchStep, type Candidate, type HeatCell, type SearchInput } from "@/core/judge";
 import { boxOutline, fromVenue, venueParts, type Ground, type Point } from "@/core/ground";
 import { lightPlanOf } from "@/data";
-import type { SearchRun } from "@/workers/place-search-client";
+import type { SearchRun } from "@/workers/position-search-client";
 import type { OutingView } from "@/outing/outing-view";
 import { useOpenOuting, useOuting } from "../../outing/use-outing";
 
-/** Metres round the venue in which places are looked for. */
+/** Metres round the venue in which candidates are looked for. */
 const AROUND = 14;
 /** Where no field bounds the search: as far about the spot as one would walk for a picture, by the distance now. */
 const ABOUT_SPOT = { least: 3, most: 80, timesDistance: 1.6 };
@@ -17,7 +17,7 @@ const TIMES = 5;
 /** The distance in metres that a search starts from where nothing is known yet. */
 const USUAL_DISTANCE = 30;
 
-export interface FoundPlaces {
+export interface FoundCandidates {
   readonly shotId: string;
   readonly at: number;
   readonly step: number;
@@ -31,25 +31,25 @@ export type SearchState =
   | { readonly kind: "idle" }
   | { readonly kind: "running"; readonly share: number }
   | { readonly kind: "failed" }
-  | { readonly kind: "found"; readonly places: FoundPlaces };
+  | { readonly kind: "found"; readonly candidates: FoundCandidates };
 
-interface PlaceSearch {
+interface PositionSearch {
   readonly state: SearchState;
   readonly start: () => void;
   /** Stops a running search, or puts a found one away. */
   readonly stop: () => void;
 }
 
-const PlaceSearchContext = createContext<PlaceSearch | undefined>(undefined);
+const PositionSearchContext = createContext<PositionSearch | undefined>(undefined);
 
-/** The search for places, shared by the plan that shows it and the list that starts it. Only inside its provider. */
-export function usePlaceSearch(): PlaceSearch {
-  const search = useContext(PlaceSearchContext);
-  if (!search) throw new Error("usePlaceSearch needs a PlaceSearchProvider above it");
+/** The search for candidates, shared by the plan that shows it and the list that starts it. Only inside its provider. */
+export function usePositionSearch(): PositionSearch {
+  const search = useContext(PositionSearchContext);
+  if (!search) throw new Error("usePositionSearch needs a PositionSearchProvider above it");
   return search;
 }
 
-/** Where places are looked for: within a hall's walls; all round a venue; in open ground about the spot. */
+/** Where candidates are looked for: within a hall's walls; all round a venue; in open ground about the spot. */
 function searchedArea({ venue, spots, hall }: Ground, spotId: string, distance: number): Point[] {
   if (hall) return [...hall.outline];
   const parts = venueParts(venue.template).flatMap((part) => part.outline);
@@ -66,7 +66,7 @@ function searchedArea({ venue, spots, hall }: Ground, spotId: string, distance: 
 }
 
 /** The shot's span: from the start, or from now while the outing is on, to its end. */
-function spanOf({ window, at, live }: OutingView): FoundPlaces["span"] {
+function spanOf({ window, at, live }: OutingView): FoundCandidates["span"] {
   return { from: live ? at : Math.min(window.starts, at), until: window.until };
 }
 
@@ -95,7 +95,7 @@ function searchOf(state: OutingView): SearchInput | undefined {
   };
 }
 
-export function PlaceSearchProvider({ children }: { children: ReactNode }) {
+export function PositionSearchProvider({ children }: { children: ReactNode }) {
   const { store } = useOpenOuting();
   const shotId = useOuting((v) => v.shot.id);
   const cloudEighths = useOuting((v) => v.outing.light.cloudEighths);
@@ -109,7 +109,7 @@ export function PlaceSearchProvider({ children }: { children: ReactNode }) {
     if (!input) return setState({ kind: "failed" });
     run.current?.stop();
     setState({ kind: "running", share: 0 });
-    const { startSearch } = await import("@/workers/place-search-client");
+    const { startSearch } = await import("@/workers/position-search-client");
     const mine = startSearch(input, ({ done, total }) => {
       if (run.current === mine) setState({ kind: "running", share: done / total });
     });
@@ -121,7 +121,7 @@ export function PlaceSearchProvider({ children }: { children: ReactNode }) {
     const { heat, list } = result.value;
     setState({
       kind: "found",
-      places: {
+      candidates: {
         shotId: input.shot.id,
         at: asked.at,
         step: input.step,
@@ -139,12 +139,12 @@ export function PlaceSearchProvider({ children }: { children: ReactNode }) {
   // What was found for another shot or sky is not shown as if it held now; it speaks of the whole span, not of a minute.
   const stale =
     state.kind === "found" &&
-    (state.places.shotId !== shotId || state.places.input.light.cloudEighths !== cloudEighths);
+    (state.candidates.shotId !== shotId || state.candidates.input.light.cloudEighths !== cloudEighths);
   return (
-    <PlaceSearchContext.Provider
+    <PositionSearchContext.Provider
       value={{ state: stale ? { kind: "idle" } : state, start: () => void start(), stop }}
     >
       {children}
-    </PlaceSearchContext.Provider>
+    </PositionSearchContext.Provider>
   );
 }

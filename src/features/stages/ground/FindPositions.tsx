@@ -3,18 +3,18 @@ import { View } from "react-native";
 import { assess, type Candidate } from "@/core/judge";
 import { sceneAt } from "@/core/scene";
 import { Button } from "@/ui/controls/Button";
-import { useToast } from "@/ui/controls/toast";
+import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { breakingWords, metresWords, percentWords, placeWords, scoreWords } from "@/words";
 import { editChoice, movePosition } from "@/outing/edits";
 import { useCommit, useOuting } from "../../outing/use-outing";
 import { wallOf } from "../shot/titles";
-import { usePlaceSearch, type FoundPlaces } from "./place-search";
+import { usePositionSearch, type FoundCandidates } from "./position-search";
 
-/** Looks over the whole ground for good places for the shot in hand, and lists a few that differ. */
-export function FindPlaces() {
+/** Looks over the whole ground for good candidates for the shot in hand, and lists a few that differ. */
+export function FindPositions() {
   const shot = useOuting((v) => v.shot);
-  const { state, start, stop } = usePlaceSearch();
+  const { state, start, stop } = usePositionSearch();
   return (
     <View className="gap-2">
       <View className="flex-row flex-wrap items-center gap-2">
@@ -23,7 +23,7 @@ export function FindPlaces() {
         ) : state.kind === "found" ? (
           <Button label="Clear" onPress={stop} kind="plain" />
         ) : (
-          <Button label="Find places" onPress={start} />
+          <Button label="Find positions" onPress={start} />
         )}
       </View>
       {state.kind === "failed" && (
@@ -34,12 +34,12 @@ export function FindPlaces() {
           {`Tries every place where you may stand with each of your lenses, for the whole of the shot.`}
         </Txt>
       )}
-      {state.kind === "found" && state.places.list.length === 0 && (
+      {state.kind === "found" && state.candidates.list.length === 0 && (
         <Txt>{`No place serves ${shot.name} all the time: too far, blocked or closed everywhere. Ask for leave, or take a longer lens.`}</Txt>
       )}
       {state.kind === "found" &&
-        state.places.list.map((candidate, i) => (
-          <FoundPlace key={i} rank={i + 1} candidate={candidate} places={state.places} />
+        state.candidates.list.map((candidate, i) => (
+          <FoundCandidate key={i} rank={i + 1} candidate={candidate} candidates={state.candidates} />
         ))}
     </View>
   );
@@ -48,17 +48,17 @@ export function FindPlaces() {
 interface FoundProps {
   readonly rank: number;
   readonly candidate: Candidate;
-  readonly places: FoundPlaces;
+  readonly candidates: FoundCandidates;
 }
 
 /** One place of the list: how good, why, with which lens; a press moves the chosen position there. */
-function FoundPlace({ rank, candidate, places }: FoundProps) {
+function FoundCandidate({ rank, candidate, candidates }: FoundProps) {
   const outing = useOuting((v) => v.outing);
   const choice = useOuting((v) => v.choice);
-  const place = useOuting((v) => v.position);
+  const position = useOuting((v) => v.position);
   const commit = useCommit();
   const toast = useToast();
-  const { input } = places;
+  const { input } = candidates;
   const rig = input.rigs[candidate.rig]!;
   const found = useMemo(
     () =>
@@ -66,24 +66,24 @@ function FoundPlace({ rank, candidate, places }: FoundProps) {
         ...input,
         rig,
         position: { id: "here", name: "here", at: candidate.at, lensHeight: candidate.lensHeight },
-        scene: sceneAt(input.ground, input.light, places.at),
+        scene: sceneAt(input.ground, input.light, candidates.at),
       }),
-    [input, rig, candidate, places.at],
+    [input, rig, candidate, candidates.at],
   );
   const standThere = (): void => {
-    if (!place) return;
+    if (!position) return;
     const lensId = rig.lens.id;
     commit((s) =>
       editChoice(choice.shotId, { lensId, focalLengthMm: null })(
-        movePosition(place.id, { at: candidate.at, lensHeight: candidate.lensHeight })(s),
+        movePosition(position.id, { at: candidate.at, lensHeight: candidate.lensHeight })(s),
       ),
     );
     toast({
-      words: `${place.name} moved to place ${rank}`,
+      words: `${position.name} moved to candidate ${rank}`,
       undo: () =>
         commit((s) =>
           editChoice(choice.shotId, { lensId: choice.lensId, focalLengthMm: choice.focalLengthMm })(
-            movePosition(place.id, { at: place.at, lensHeight: place.lensHeight })(s),
+            movePosition(position.id, { at: position.at, lensHeight: position.lensHeight })(s),
           ),
         ),
     });
@@ -111,8 +111,8 @@ function FoundPlace({ rank, candidate, places }: FoundProps) {
             .join(" · ")}
         </Txt>
       </View>
-      {place && (
-        <Button label="Stand here" says={`Move ${place.name} to place ${rank}`} onPress={standThere} />
+      {position && (
+        <Button label="Stand here" says={`Move ${position.name} to candidate ${rank}`} onPress={standThere} />
       )}
     </View>
   );

@@ -1,4 +1,4 @@
 import { expose } from "comlink";
-import { runSearch } from "./place-search";
+import { runSearch } from "./position-search";
 
 expose({ runSearch });

@@ -18,7 +18,7 @@ interface Props {
 }
 
 /** A silhouette at its true size. */
-export function FigureDrawing({ figure, size, left, top, aloft, heads, colour, opacity = 1 }: Props) {
+export function SilhouetteDrawing({ figure, size, left, top, aloft, heads, colour, opacity = 1 }: Props) {
   const { strokes, discs = [], outlines = [], from, to, middle } = SILHOUETTES[figure];
   const centre = (from + to) / 2;
   const base = aloft ? middle : 0;

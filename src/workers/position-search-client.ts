@@ -1,7 +1,7 @@
 import { proxy, wrap } from "comlink";
 import type { SearchInput, SearchProgress, SearchResult } from "@/core/judge";
 import { absent, present, type Maybe } from "@/core/units";
-import type { runSearch } from "./place-search";
+import type { runSearch } from "./position-search";
 
 export interface SearchRun {
   readonly result: Promise<Maybe<SearchResult, "stopped" | "no-worker">>;
@@ -15,7 +15,7 @@ export function startSearch(input: SearchInput, report: (progress: SearchProgres
   let stop = (): void => undefined;
   const result = new Promise<Maybe<SearchResult, "stopped" | "no-worker">>((resolve) => {
     try {
-      worker = new Worker(new URL("./place-search.worker.ts", window.location.href));
+      worker = new Worker(new URL("./position-search.worker.ts", window.location.href));
     } catch {
       return resolve(absent("no-worker"));
     }

@@ -1,0 +1,38 @@
+import { EventEmitter, once } from "node:events";
+import { createServer, get } from "node:http";
+import type { AddressInfo } from "node:net";
+import { drainOn, readPort } from "./run";
+
+test("a port that is none was tried all the same", () => {
+  expect([undefined, "0", "8080", "65535"].map(readPort)).toEqual([4173, 0, 8080, 65535]);
+  for (const asked of ["", "x", "-1", "65536", "80.5", "1e3", "999999"])
+    expect(readPort(asked)).toBeUndefined();
+});
+
+test("the end of the server cut off an answer that it had begun", async () => {
+  const host = Object.assign(new EventEmitter(), { exit: jest.fn() });
+  let answer = (): void => undefined;
+  const server = createServer((_req, res) => {
+    res.write("begun, ");
+    answer = () => void res.end("and ended");
+  });
+  drainOn(server, host as unknown as Pick<NodeJS.Process, "once" | "exit">);
+  expect([server.headersTimeout, server.requestTimeout].every((ms) => ms > 0 && ms <= 30_000)).toBe(true);
+  const closed = once(server, "close");
+  server.listen(0);
+  await once(server, "listening");
+  const { port } = server.address() as AddressInfo;
+  const response = new Promise<string>((done, failed) => {
+    get({ port, agent: false }, (res) => {
+      let text = "";
+      res.on("data", (part: Buffer) => (text += String(part)));
+      res.on("end", () => done(text));
+      res.on("error", failed);
+      host.emit("SIGTERM");
+      answer();
+    });
+  });
+  expect(await response).toBe("begun, and ended");
+  await closed;
+  expect(host.exit).toHaveBeenCalledWith(0);
+});

@@ -1,0 +1,26 @@
+import type { Server } from "node:http";
+
+/** The port that was asked for; nothing where that is none. */
+export function readPort(asked = "4173"): number | undefined {
+  const port = /^\d{1,5}$/.test(asked) ? Number(asked) : NaN;
+  return port <= 65535 ? port : undefined;
+}
+
+/** Milliseconds within which a client has to send its head, its whole request, and the next one on the same connection. */
+const PATIENCE = { head: 10_000, request: 30_000, between: 5_000 };
+
+/** Milliseconds after which what is still being answered is cut off. */
+const LAST = 10_000;
+
+/** Gives slow clients up in time, and at the end answers what it has begun before it goes. */
+export function drainOn(server: Server, host: Pick<NodeJS.Process, "once" | "exit">): void {
+  server.headersTimeout = PATIENCE.head;
+  server.requestTimeout = PATIENCE.request;
+  server.keepAliveTimeout = PATIENCE.between;
+  for (const signal of ["SIGTERM", "SIGINT"] as const)
+    host.once(signal, () => {
+      server.close(() => host.exit(0));
+      server.closeIdleConnections();
+      setTimeout(() => server.closeAllConnections(), LAST).unref();
+    });
+}

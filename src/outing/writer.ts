@@ -1,0 +1,120 @@
+import type { Note, Outing, Repository, SaveFailure, Saved, State } from "@/data";
+import type { OutingChange } from "@/core/review";
+
+/** What an open outing needs of the repository. */
+export interface OutingStorage {
+  save(outing: Outing, note?: Note): Promise<Saved<Outing>>;
+  read(id: string): ReturnType<Repository["readOuting"]>;
+  states(id: string): Promise<readonly State[]>;
+  at(id: string, revision: number): ReturnType<Repository["outingAt"]>;
+}
+
+/** What an undo would take back, and a redo would do again; nothing where there is none. */
+export interface Ways {
+  readonly undo: readonly OutingChange[] | undefined;
+  readonly redo: readonly OutingChange[] | undefined;
+}
+
+interface Options {
+  readonly id: string;
+  /** Of the outing as it was read. */
+  readonly revision: number;
+  readonly storage: OutingStorage;
+  /** An outing is kept; `taken` where it comes from an earlier state and not from the screen. */
+  readonly onKept: (kept: Outing, taken: boolean) => void;
+  readonly onFailed: (reason: SaveFailure) => void;
+  readonly onWays: (ways: Ways) => void;
+}
+
+export interface Writer {
+  /** True once the outing is on the disk, false where it could not be kept. */
+  write(outing: Outing, changes: readonly OutingChange[]): Promise<boolean>;
+  /** Takes back what was done last, or does again what was taken back. */
+  step(way: "undo" | "redo"): Promise<void>;
+  /** Follows another state than before: that of another tab, or one that was read anew. */
+  follow(revision: number): Promise<void>;
+  /** The revision that the next write follows. */
+  revision(): number;
+  /** Whether a write is under way or waits. */
+  isBusy(): boolean;
+  /** Whether another write waits behind the one that has just been kept. */
+  isAwaited(): boolean;
+}
+
+type Standing = Pick<State, "revision" | "change" | "undoTo" | "redoTo">;
+
+/** What was noted of a state; nothing where nothing was, as in what older versions wrote. */
+export function changesOf(state: Pick<State, "change"> | undefined): OutingChange[] {
+  try {
+    return JSON.parse(state?.change ?? "[]") as OutingChange[];
+  } catch {
+    return [];
+  }
+}
+
+/** Writes an outing state after state, each with where an undo and a redo of it lead. Writes follow one another. */
+export function createWriter({ id, storage, onKept, onFailed, onWays, ...begin }: Options): Writer {
+  let standing: Standing = { revision: begin.revision };
+  let waiting = 0;
+  let last: Promise<void> = Promise.resolve();
+  const queue = (work: () => Promise<void>): Promise<void> => {
+    waiting++;
+    last = last
+      .then(work)
+      .catch(() => onFailed("storage-failed"))
+      .finally(() => void waiting--);
+    return last;
+  };
+  const tell = async (): Promise<void> => {
+    const { undoTo, redoTo } = standing;
+    const states = redoTo === undefined ? [] : await storage.states(id);
+    const again = states.find((s) => s.revision === redoTo);
+    onWays({ undo: undoTo === undefined ? undefined : changesOf(standing), redo: again && changesOf(again) });
+  };
+  const keep = async (outing: Outing, note: Note, taken: boolean): Promise<boolean> => {
+    const saved = await storage.save({ ...outing, revision: standing.revision }, note);
+    if (!saved.ok) {
+      onFailed(saved.reason);
+      return false;
+    }
+    standing = { revision: saved.value.revision, ...note };
+    onKept(saved.value, taken);
+    void tell().catch(() => onWays({ undo: undefined, redo: undefined }));
+    return true;
+  };
+  const noteOf = (changes: readonly OutingChange[]): Note => ({
+    change: JSON.stringify(changes),
+    ...(standing.revision > 0 ? { undoTo: standing.revision } : {}),
+  });
+  return {
+    write: async (outing, changes) => {
+      let isKept = false;
+      await queue(async () => {
+        isKept = await keep(outing, noteOf(changes), false);
+      });
+      return isKept;
+    },
+    // Pressed while something is being written it would take back what is not on the screen any more.
+    step: async (way) => {
+      if (waiting > 0) return;
+      await queue(async () => {
+        const to = way === "undo" ? standing.undoTo : standing.redoTo;
+        if (to === undefined) return;
+        const [found, states] = await Promise.all([storage.at(id, to), storage.states(id)]);
+        if (!found.ok) return onWays({ undo: undefined, redo: undefined });
+        const { change, undoTo, redoTo } = states.find((s) => s.revision === to) ?? {};
+        const back = way === "undo" ? standing.revision : redoTo;
+        await keep(found.value, { change, undoTo, redoTo: back }, true);
+      });
+    },
+    follow: (revision) =>
+      queue(async () => {
+        const states = await storage.states(id).catch(() => []);
+        standing = states.find((s) => s.revision === revision) ?? { revision };
+        await tell();
+      }),
+    revision: () => standing.revision,
+    isBusy: () => waiting > 0,
+    isAwaited: () => waiting > 1,
+  };
+}

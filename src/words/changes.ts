@@ -1,0 +1,53 @@
+import type { OutingChange, Part } from "@/core/review";
+import { countWords, metresWords } from "./format";
+
+const PARTS: Readonly<Record<Part, string>> = {
+  name: "Name changed",
+  "date and times": "Date and times changed",
+  place: "Place changed",
+  access: "Access changed",
+  cautions: "Cautions changed",
+  bag: "Bag packed anew",
+  ground: "Ground changed",
+  light: "Light changed",
+  notes: "Notes changed",
+  "order of the shots": "Shots reordered",
+  archive: "Archived or restored",
+};
+
+const NUMBERED = { readings: "reading", counts: "count" } as const;
+
+/** One thing that was done: "B moved 3 m". */
+export function changeWords(change: OutingChange): string {
+  switch (change.code) {
+    case "moved":
+      return `${change.name} moved ${metresWords(change.metres)}`;
+    case "renamed":
+      return `${change.from} renamed ${change.name}`;
+    case "added":
+    case "removed":
+    case "changed":
+      return `${change.name} ${change.code}`;
+    case "planned":
+      return `Plan for ${change.shot} changed`;
+    case "locked":
+      return `Rails of ${change.shot} locked or let go`;
+    case "readings":
+    case "counts":
+      return numberWordsOf(NUMBERED[change.code], change.added, change.removed);
+    case "part":
+      return PARTS[change.part];
+  }
+}
+
+function numberWordsOf(noun: string, added: number, removed: number): string {
+  if (added > 0) return `${countWords(added, noun)} added`;
+  return removed > 0 ? `${countWords(removed, noun)} removed` : `A ${noun} changed`;
+}
+
+/** What was done in one go, in a line: the first thing, and how much beside it. */
+export function changesWords(changes: readonly OutingChange[]): string {
+  const [first, ...rest] = changes;
+  if (!first) return "Saved";
+  return rest.length === 0 ? changeWords(first) : `${changeWords(first)}, and ${rest.length} more`;
+}
