@@ -1,53 +1,52 @@
-import { EVERYTHING_FORMAT, readEverything } from "./everything-file";
-import { readOutingFile, type OutingFile, type OutingFileRead } from "./outing-file";
-import type { Library, Preferences, StoredKit } from "./schema";
+import { EVERYTHING_FORMAT, readEverything, type EverythingRead, type OnProgress } from "./everything-file";
+import { fromJson, parseRecord } from "./migrate";
+import { readOutingFile, type OutingFileRead } from "./outing-file";
+import { KIT_RECORD, LIBRARY_RECORD, OUTING_RECORD, PREFERENCES_RECORD } from "./records";
+import type { Library, Outing, Preferences, StoredKit } from "./schema";
 
-/** What a file of ours holds: one outing, or all of somebody's, with what they keep beside their outings. */
+/** What a file of ours holds: outings each with the kit that it was walked with, and what is kept beside outings. */
 export interface FileContents {
-  readonly files: readonly OutingFile[];
-  readonly rest?: { readonly kit: StoredKit; readonly library: Library; readonly preferences: Preferences };
+  readonly outings: readonly { readonly outing: Outing; readonly kit?: StoredKit }[];
+  readonly kit?: StoredKit;
+  readonly library?: Library;
+  readonly preferences?: Preferences;
+  /** ISO instant. */
+  readonly writtenAt?: string;
 }
 
 export type FileRead =
-  { readonly ok: true; readonly value: FileContents } | Extract<OutingFileRead, { ok: false }>;
+  | { readonly ok: true; readonly value: FileContents }
+  | Extract<OutingFileRead, { ok: false }>
+  | Extract<EverythingRead, { ok: false }>;
 
-/** Reads a file of either format. Nothing is changed anywhere; a file that will not do is told where and why. */
-export function readFile(text: string): FileRead {
-  if (formatOf(text) !== EVERYTHING_FORMAT) {
-    const file = readOutingFile(text);
-    return file.ok ? { ok: true, value: { files: [file.value] } } : file;
+/**
+ * Reads a file of any of our formats, a single record as it is stored among them. Nothing is changed anywhere; a file that
+ * will not do is told where and why.
+ */
+export async function readFile(text: string, onProgress?: OnProgress): Promise<FileRead> {
+  const raw = fromJson(text) as { readonly format?: unknown } | null | undefined;
+  if (raw?.format === EVERYTHING_FORMAT) {
+    const everything = await readEverything(raw, onProgress);
+    if (!everything.ok) return everything;
+    const { outings, ...rest } = everything.value;
+    return { ok: true, value: { ...rest, outings: outings.map((outing) => ({ outing, kit: rest.kit })) } };
   }
-  const everything = readEverything(JSON.parse(text));
-  if (!everything.ok) return everything;
-  const { outings, kit, library, preferences } = everything.value;
-  return {
-    ok: true,
-    value: {
-      files: outings.map((outing) => ({ outing, kit, preferences })),
-      rest: { kit, library, preferences },
-    },
-  };
+  const record = raw && raw.format === undefined ? asRecord(raw) : undefined;
+  if (record) return { ok: true, value: record };
+  const file = readOutingFile(text);
+  if (!file.ok) return file;
+  const { outing, kit, writtenAt } = file.value;
+  return { ok: true, value: { outings: [{ outing, kit }], ...(writtenAt && { writtenAt }) } };
 }
 
-function formatOf(text: string): unknown {
-  try {
-    return (JSON.parse(text) as { format?: unknown } | null)?.format;
-  } catch {
-    return undefined;
-  }
-}
-
-/** The user's own library with what another one adds; what stands under the same id stays the user's. */
-export function addToLibrary(own: Library, added: Library): Library {
-  const join = <T extends { id: string }>(mine: T[], theirs: T[]): T[] => [
-    ...mine,
-    ...theirs.filter((t) => !mine.some((m) => m.id === t.id)),
-  ];
-  return {
-    version: own.version,
-    subjects: join(own.subjects, added.subjects),
-    lightLevels: join(own.lightLevels, added.lightLevels),
-    startingSettings: join(own.startingSettings, added.startingSettings),
-    venues: join(own.venues, added.venues),
-  };
+/** A record without a file about it, as it was carried out of a browser that could not read it, mended by hand. */
+function asRecord(raw: object): FileContents | undefined {
+  const outing = parseRecord(OUTING_RECORD, raw);
+  if (outing.ok) return { outings: [{ outing: outing.value }] };
+  const kit = parseRecord(KIT_RECORD, raw);
+  if (kit.ok) return { outings: [], kit: kit.value };
+  const library = parseRecord(LIBRARY_RECORD, raw);
+  if (library.ok) return { outings: [], library: library.value };
+  const preferences = parseRecord(PREFERENCES_RECORD, raw);
+  return preferences.ok && "clock" in raw ? { outings: [], preferences: preferences.value } : undefined;
 }

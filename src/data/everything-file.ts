@@ -2,47 +2,66 @@ import { z } from "zod";
 import { faultsOf, faultsUnder, parseRecord, type Fault, type Parsed } from "./migrate";
 import { KIT_RECORD, LIBRARY_RECORD, PREFERENCES_RECORD, OUTING_RECORD } from "./records";
 import { withOutingsNamed } from "./old-names";
+import { writtenAtSchema } from "./outing-file";
 import type { Library, Preferences, Outing, StoredKit } from "./schema";
 
 export const EVERYTHING_FORMAT = "bright-perch-everything";
 const FILE_VERSION = 2;
 
-/** All that one photographer keeps, as one file: `{ format, version, outings, kit, library, preferences }`. */
+/** All that one photographer keeps, as one file: `{ format, version, outings, kit, library, preferences, writtenAt }`. */
 export interface Everything {
   readonly outings: readonly Outing[];
   readonly kit: StoredKit;
   readonly library: Library;
   readonly preferences: Preferences;
+  /** When it was written: an ISO instant; not in files of older versions. */
+  readonly writtenAt?: string;
 }
 
 export type EverythingRead =
   | { readonly ok: true; readonly value: Everything }
-  | { readonly ok: false; readonly reason: "newer-version" | "faults"; readonly faults: readonly Fault[] };
+  | {
+      readonly ok: false;
+      readonly reason: "newer-version" | "faults" | "stopped";
+      readonly faults: readonly Fault[];
+    };
+
+/** Called between two parts of a long work; false stops it. */
+export type OnProgress = (done: number, of: number) => Promise<boolean>;
 
 const envelopeSchema = z.object({
   format: z.literal(EVERYTHING_FORMAT),
   version: z.int(),
-  outings: z.array(z.unknown()).max(2000),
+  outings: z.array(z.unknown()),
   kit: z.unknown(),
   library: z.unknown(),
   preferences: z.unknown(),
+  writtenAt: writtenAtSchema,
 });
 
 export const writeEverything = (everything: Everything): string =>
   `${JSON.stringify({ format: EVERYTHING_FORMAT, version: FILE_VERSION, ...everything }, null, 2)}\n`;
 
+/** Outings read between two looks at whether to go on. */
+const AT_ONCE = 20;
+
 /** Reads parsed JSON of the format; every record passes its own schema, and one fault refuses the whole file. */
-export function readEverything(raw: unknown): EverythingRead {
+export async function readEverything(raw: unknown, onProgress?: OnProgress): Promise<EverythingRead> {
   const envelope = envelopeSchema.safeParse(withOutingsNamed(raw));
   if (!envelope.success) return { ok: false, reason: "faults", faults: faultsOf(envelope.error) };
-  const { version, ...file } = envelope.data;
+  const { version, writtenAt, ...file } = envelope.data;
   if (version > FILE_VERSION)
     return {
       ok: false,
       reason: "newer-version",
       faults: [{ path: "version", message: `version ${version} is newer than ${FILE_VERSION}` }],
     };
-  const outings = file.outings.map((outing) => parseRecord(OUTING_RECORD, outing));
+  const outings: Parsed<Outing>[] = [];
+  for (const outing of file.outings) {
+    if (outings.length % AT_ONCE === 0 && (await onProgress?.(outings.length, file.outings.length)) === false)
+      return { ok: false, reason: "stopped", faults: [] };
+    outings.push(parseRecord(OUTING_RECORD, outing));
+  }
   const kit = parseRecord(KIT_RECORD, file.kit);
   const library = parseRecord(LIBRARY_RECORD, file.library);
   const preferences = parseRecord(PREFERENCES_RECORD, file.preferences);
@@ -50,7 +69,13 @@ export function readEverything(raw: unknown): EverythingRead {
   if (read.length === outings.length && kit.ok && library.ok && preferences.ok)
     return {
       ok: true,
-      value: { outings: read, kit: kit.value, library: library.value, preferences: preferences.value },
+      value: {
+        outings: read,
+        kit: kit.value,
+        library: library.value,
+        preferences: preferences.value,
+        ...(writtenAt && { writtenAt }),
+      },
     };
   const faults = [
     ...outings.flatMap((s, i) => under(`outings.${i}`, s)),

@@ -1,8 +1,15 @@
-export { addToLibrary, readFile, type FileContents } from "./any-file";
+export { readFile, type FileContents, type FileRead } from "./any-file";
 export { bagOf, bagWeight } from "./bag";
-export { bringIn, type OnConflict } from "./bring-in";
-export { writeEverything, type Everything } from "./everything-file";
+export { writeEverything, type Everything, type OnProgress } from "./everything-file";
 export { freeId, idFromName } from "./ids";
+export {
+  importWrite,
+  previewImport,
+  type ImportChoices,
+  type ImportPreview,
+  type ImportRow,
+  type Mine,
+} from "./import";
 export type { Fault } from "./migrate";
 export { mergeRecords } from "./merge-records";
 export { duplicateOuting } from "./duplicate-outing";
@@ -21,13 +28,20 @@ export {
   type Beginning,
   type NotSaved,
   type Note,
+  type Read,
   type ReadFailure,
+  type RecordName,
+  type RecordOf,
   type Repository,
   type SaveFailure,
   type Saved,
+  type Together,
   type Unreadable,
 } from "./repository";
 export { openIdbJournal } from "./idb-journal";
+export { repair, type Repairable, type Repaired } from "./repair";
+export { changesOfRecord } from "./record-changes";
+export { notedIn, stepFrom, type Way } from "./states";
 export type { State } from "./journal";
 export type { KeyValueStore } from "./shelf";
 export {

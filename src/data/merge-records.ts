@@ -1,8 +1,8 @@
-type Item = { readonly id: string };
-const isList = (value: unknown): value is readonly Item[] =>
+export type Item = { readonly id: string };
+export const isListOfItems = (value: unknown): value is readonly Item[] =>
   Array.isArray(value) && value.every((v) => typeof (v as Partial<Item> | null)?.id === "string");
 
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+export const sameValue = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /**
  * A change of a record made on top of what somebody else made of it meanwhile: in lists of things with ids each thing is
@@ -11,8 +11,9 @@ const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.str
 export function mergeRecords<T extends object>(before: T, mine: T, theirs: T): T {
   const merged = Object.keys(theirs).map((key) => {
     const [was, my, their] = [before, mine, theirs].map((r) => (r as Record<string, unknown>)[key]);
-    if (isList(was) && isList(my) && isList(their)) return [key, mergeLists(was, my, their)];
-    return [key, same(was, my) ? their : my];
+    if (isListOfItems(was) && isListOfItems(my) && isListOfItems(their))
+      return [key, mergeLists(was, my, their)];
+    return [key, sameValue(was, my) ? their : my];
   });
   return { ...mine, ...Object.fromEntries(merged) } as T;
 }
@@ -24,9 +25,9 @@ function mergeLists(before: readonly Item[], mine: readonly Item[], theirs: read
     const old = was.get(their.id);
     const own = my.get(their.id);
     if (!own) return old ? [] : [their];
-    return [same(old, own) ? their : own];
+    return [sameValue(old, own) ? their : own];
   });
   const there = new Set(theirs.map((item) => item.id));
-  const added = mine.filter((item) => !there.has(item.id) && !same(was.get(item.id), item));
+  const added = mine.filter((item) => !there.has(item.id) && !sameValue(was.get(item.id), item));
   return [...kept, ...added];
 }

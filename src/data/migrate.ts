@@ -28,6 +28,20 @@ const refuse = (reason: "not-a-record" | "newer-version" | "no-way-up", path: st
 
 /** Reads a record from outside: raised to the present version step by step, then checked as a whole. */
 export function parseRecord<T>(kind: RecordKind<T>, raw: unknown): Parsed<T> {
+  const raised = raise(kind, raw);
+  if (!raised.ok) return raised;
+  const parsed = kind.schema.safeParse(raised.value);
+  if (parsed.success) return { ok: true, value: parsed.data };
+  return { ok: false, reason: "faults", faults: faultsOf(parsed.error) };
+}
+
+/** A record at the present version, not checked yet; nothing where it is none, or of a version that cannot be raised. */
+export function raisedRecord<T>(kind: RecordKind<T>, raw: unknown): Record<string, unknown> | undefined {
+  const raised = raise(kind, raw);
+  return raised.ok ? raised.value : undefined;
+}
+
+function raise<T>(kind: RecordKind<T>, raw: unknown): Parsed<Record<string, unknown>> {
   if (typeof raw !== "object" || raw === null || Array.isArray(raw))
     return refuse("not-a-record", "", "a record with a version is expected here");
   let record = raw as Record<string, unknown>;
@@ -46,9 +60,16 @@ export function parseRecord<T>(kind: RecordKind<T>, raw: unknown): Parsed<T> {
       return refuse("no-way-up", "version", `version ${from} is older than any that this program can raise`);
     record = { ...step(record), version: version + 1 };
   }
-  const parsed = kind.schema.safeParse(record);
-  if (parsed.success) return { ok: true, value: parsed.data };
-  return { ok: false, reason: "faults", faults: faultsOf(parsed.error) };
+  return { ok: true, value: record };
+}
+
+/** The value of a JSON text; nothing where it is none. */
+export function fromJson(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return undefined;
+  }
 }
 
 /** Faults of a part of a file, told with the place of that part before their own. */

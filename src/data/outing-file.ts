@@ -15,6 +15,8 @@ export interface OutingFile {
   readonly outing: Outing;
   readonly kit: StoredKit;
   readonly preferences: Preferences;
+  /** When it was written: an ISO instant; not in files of older versions. */
+  readonly writtenAt?: string;
 }
 
 export type OutingFileRead =
@@ -25,6 +27,9 @@ export type OutingFileRead =
       readonly faults: readonly Fault[];
     };
 
+/** What cannot be read as an instant is left out: nothing hangs on it. */
+export const writtenAtSchema = z.iso.datetime().optional().catch(undefined);
+
 const envelopeSchema = z.object({
   format: z.literal(FORMAT),
   version: z.int(),
@@ -32,6 +37,7 @@ const envelopeSchema = z.object({
   kit: z.unknown(),
   subjects: z.array(z.unknown()),
   preferences: z.unknown(),
+  writtenAt: writtenAtSchema,
 });
 
 /** The text of an outing's file: JSON, indented, so that it can be read and compared. */
@@ -46,6 +52,7 @@ export function writeOutingFile(all: OutingFile): string {
     kit: kitUsed(outing, kit),
     subjects,
     preferences,
+    writtenAt: all.writtenAt,
   };
   return `${JSON.stringify(file, null, 2)}\n`;
 }
@@ -118,7 +125,16 @@ function readParts(file: z.infer<typeof envelopeSchema>): OutingFileRead {
   if (outing.ok && kit.ok && preferences.ok) {
     const faults = faultsUnder("outing", kitFaults(outing.value, kit.value));
     if (faults.length > 0) return { ok: false, reason: "faults", faults };
-    return { ok: true, value: { outing: outing.value, kit: kit.value, preferences: preferences.value } };
+    const { writtenAt } = file;
+    return {
+      ok: true,
+      value: {
+        outing: outing.value,
+        kit: kit.value,
+        preferences: preferences.value,
+        ...(writtenAt && { writtenAt }),
+      },
+    };
   }
   const faults = [
     ...(outing.ok ? [] : faultsUnder("outing", outing.faults)),

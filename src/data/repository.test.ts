@@ -1,5 +1,5 @@
 import { demoKit, demoOutings } from "../../demo";
-import { createRepository, EMPTY_LIBRARY, type KeyValueStore, type Outing } from ".";
+import { createRepository, DEFAULT_PREFERENCES, EMPTY_LIBRARY, type KeyValueStore, type Outing } from ".";
 import { OUTING_VERSION } from "./schema";
 
 function memory(limit = Infinity): KeyValueStore & { map: Map<string, string> } {
@@ -93,10 +93,9 @@ test("the demo is put in once: what the user deletes stays deleted", async () =>
 
 test("preferences fall back to the defaults and are kept once chosen", async () => {
   const repository = createRepository(memory());
-  const defaults = await repository.readPreferences();
-  expect(defaults.theme).toBe("day");
-  await repository.savePreferences({ ...defaults, theme: "hide" });
-  expect((await repository.readPreferences()).theme).toBe("hide");
+  expect(await repository.readPreferences()).toEqual({ ok: true, value: DEFAULT_PREFERENCES });
+  await repository.savePreferences({ ...DEFAULT_PREFERENCES, theme: "hide" });
+  expect(await repository.readPreferences()).toMatchObject({ ok: true, value: { theme: "hide" } });
 });
 
 test("everything is taken away with one call, what is not ours stays, and the next start is a first one", async () => {
@@ -240,9 +239,93 @@ test("records of the first version are raised: outing, kit and preferences keep 
   expect(read.ok && read.value.shots.map((s) => s.priority)).toEqual([2, 2, 2, 2]);
   expect(await repository.readKit()).toEqual({ ok: true, value: { ...demoKit, cards: [] } });
   expect(await repository.readPreferences()).toMatchObject({
-    version: 2,
-    theme: "hide",
-    order: ["iso", "lift", "shutter", "aperture"],
-    units: "m",
+    ok: true,
+    value: { version: 2, theme: "hide", order: ["iso", "lift", "shutter", "aperture"], units: "m" },
   });
+});
+
+test("an import is undone in one write: what was new goes, what was replaced comes back", async () => {
+  const repository = createRepository(memory());
+  const [mine, other] = demoOutings as [Outing, Outing];
+  await repository.saveOuting(mine);
+  await repository.saveTogether({
+    outings: [{ ...renamed(mine, "Theirs"), revision: 1 }, other],
+    kit: demoKit,
+  });
+  const undone = await repository.saveTogether({
+    removed: [other.id],
+    outings: [{ ...mine, revision: 2 }],
+  });
+  expect(undone.ok).toBe(true);
+  const { outings } = await repository.listOutings();
+  expect(outings.map((o) => o.name)).toEqual([mine.name]);
+});
+
+test("what cannot be read is written over by its repair alone, and stays among the earlier states", async () => {
+  const store = memory();
+  const raw = JSON.stringify({ ...outing, revision: 3, date: "0026-10-17" });
+  await store.setItem(`bp/outing/${outing.id}`, raw);
+  const repository = createRepository(store);
+  expect(await repository.saveOuting({ ...outing, revision: 3 })).toMatchObject({
+    ok: false,
+    reason: "overtaken",
+  });
+  expect(await repository.replaceUnreadable(outing)).toMatchObject({ ok: true, value: { revision: 4 } });
+  expect(await repository.readOuting(outing.id)).toMatchObject({ ok: true, value: { date: outing.date } });
+  expect((await repository.statesOfOuting(outing.id)).map((s) => s.revision)).toEqual([4, 3]);
+  expect(await repository.outingAt(outing.id, 3)).toMatchObject({ ok: false, reason: "unreadable" });
+});
+
+test("kit, library and preferences had no way back: their states are kept and can be read", async () => {
+  const repository = createRepository(memory());
+  const less = { ...demoKit, lenses: demoKit.lenses.slice(1) };
+  await repository.saveKit(demoKit);
+  await repository.saveKit(less, { change: "[]", undoTo: 1 });
+  expect(await repository.statesOfRecord("kit")).toMatchObject([{ revision: 2, undoTo: 1 }, { revision: 1 }]);
+  expect(await repository.recordAt("kit", 1)).toEqual({ ok: true, value: demoKit });
+  expect(await repository.removeRecord("kit")).toEqual({ ok: true, value: true });
+  expect(await repository.readKit()).toMatchObject({ ok: false, reason: "missing" });
+  expect(await repository.recordAt("kit", 2)).toEqual({ ok: true, value: less });
+});
+
+/** A storage whose nth call fails, whichever it is. */
+function failingAt(nth: number, map: Map<string, string>): KeyValueStore & { calls: number } {
+  const store = memory();
+  map.forEach((value, key) => store.map.set(key, value));
+  const counted = {
+    calls: 0,
+    getItem: (key: string) => step(() => store.getItem(key)),
+    setItem: (key: string, value: string) => step(() => store.setItem(key, value)),
+    removeItem: (key: string) => step(() => store.removeItem(key)),
+    getAllKeys: () => step(() => store.getAllKeys()),
+    map: store.map,
+  };
+  const step = async <T>(work: () => Promise<T>): Promise<T> => {
+    if (++counted.calls === nth) throw new DOMException("the disk is gone", "UnknownError");
+    return work();
+  };
+  return counted;
+}
+
+test.each<[string, (r: ReturnType<typeof createRepository>) => Promise<unknown>]>([
+  ["an outing", (r) => r.saveOuting({ ...renamed(outing, "New"), revision: 1 })],
+  ["a kit", (r) => r.saveKit({ ...demoKit, cards: [] })],
+  ["a removal", (r) => r.removeOuting(outing.id)],
+  ["an import", (r) => r.saveTogether({ outings: [demoOutings[1]!], library: EMPTY_LIBRARY })],
+])("whichever single operation of the storage fails, %s is kept or stands as it was", async (_name, work) => {
+  const begun = memory();
+  await createRepository(begun).saveTogether({ outings: [outing], kit: demoKit });
+  const before = new Map(begun.map);
+  for (let nth = 1; nth < 40; nth++) {
+    const store = failingAt(nth, before);
+    const done = (await work(createRepository(store)).catch(() => ({ ok: false }))) as { ok: boolean };
+    const isReached = store.calls >= nth;
+    const fresh = memory();
+    (store as unknown as { map: Map<string, string> }).map.forEach((v, k) => fresh.map.set(k, v));
+    const { outings, unreadable } = await createRepository(fresh).listOutings();
+    expect(unreadable).toEqual([]);
+    if (!done.ok) expect(outings.find((o) => o.id === outing.id)).toMatchObject({ name: outing.name });
+    if (!isReached) return;
+  }
+  throw new Error("more operations than expected");
 });

@@ -1,6 +1,6 @@
 import { absent, present, type Absent } from "@/core/units";
 import { type Journal, type State, type Write } from "./journal";
-import { faultsOf, parseRecord, type Fault, type Parsed, type RecordKind } from "./migrate";
+import { faultsOf, fromJson, parseRecord, type Fault, type Parsed, type RecordKind } from "./migrate";
 import {
   DEFAULT_PREFERENCES,
   EMPTY_LIBRARY,
@@ -38,7 +38,7 @@ export interface Unreadable {
 }
 
 export type ReadFailure = Absent<"missing"> | (Absent<"unreadable"> & { readonly unreadable: Unreadable });
-type Read<T> = { readonly ok: true; readonly value: T } | ReadFailure;
+export type Read<T> = { readonly ok: true; readonly value: T } | ReadFailure;
 
 /** What a first start puts in: the demo, or an empty list with a bag to begin with. */
 export interface Beginning {
@@ -49,9 +49,30 @@ export interface Beginning {
 /** What was done, and where an undo and a redo of it lead: kept with a state. */
 export type Note = Pick<Write, "change" | "undoTo" | "redoTo">;
 
+/** What is kept beside the outings, a record each. */
+export interface RecordOf {
+  readonly kit: StoredKit;
+  readonly library: Library;
+  readonly preferences: Preferences;
+}
+export type RecordName = keyof RecordOf;
+
+const KINDS: { readonly [N in RecordName]: RecordKind<RecordOf[N]> } = {
+  kit: KIT_RECORD,
+  library: LIBRARY_RECORD,
+  preferences: PREFERENCES_RECORD,
+};
+const KEYS: Readonly<Record<RecordName, string>> = {
+  kit: KIT_KEY,
+  library: LIBRARY_KEY,
+  preferences: PREFERENCES_KEY,
+};
+
 /** Records that are kept together or not at all. */
 export interface Together {
   readonly outings?: readonly Outing[];
+  /** Ids of outings that are taken away with it. */
+  readonly removed?: readonly string[];
   readonly kit?: StoredKit;
   readonly library?: Library;
   readonly preferences?: Preferences;
@@ -66,17 +87,25 @@ export interface Repository {
   removeOuting(id: string): Promise<Saved<true>>;
   readKit(): Promise<Read<StoredKit>>;
   saveKit(kit: StoredKit, note?: Note): Promise<Saved<StoredKit>>;
-  readPreferences(): Promise<Preferences>;
-  savePreferences(preferences: Preferences): Promise<Saved<Preferences>>;
+  /** The defaults until something is chosen. */
+  readPreferences(): Promise<Read<Preferences>>;
+  savePreferences(preferences: Preferences, note?: Note): Promise<Saved<Preferences>>;
   /** The user's own part of the library; empty until something is copied, or when it cannot be read. */
   readLibrary(): Promise<Read<Library>>;
   saveLibrary(library: Library, note?: Note): Promise<Saved<Library>>;
+  /** Writes an outing over what stands there and cannot be read; that stays among its earlier states. */
+  replaceUnreadable(outing: Outing): Promise<Saved<Outing>>;
   /** All of it or nothing; gives the outings back with their next revisions. */
   saveTogether(records: Together): Promise<Saved<readonly Outing[]>>;
   /** The states of an outing that are kept, newest first. */
   statesOfOuting(id: string): Promise<readonly State[]>;
   /** An outing as it was at a revision. */
   outingAt(id: string, revision: number): Promise<Read<Outing>>;
+  /** The states of kit, library or preferences that are kept, newest first. */
+  statesOfRecord(name: RecordName): Promise<readonly State[]>;
+  recordAt<N extends RecordName>(name: N, revision: number): Promise<Read<RecordOf[N]>>;
+  /** What stands under a name and cannot be read is taken away; it stays among the earlier states. */
+  removeRecord(name: RecordName): Promise<Saved<true>>;
   /** Whether anything was begun here, or everything was deleted. */
   isBegun(): Promise<boolean>;
   /** Puts a beginning in once for ever, loading it only then: what the user deletes stays deleted. */
@@ -103,6 +132,27 @@ export function createRepository(
       const failed = await keep([await bareWrite(shelf, kind, key, record, note)]);
       return failed ?? present(record);
     };
+  const readOr = async <T>(kind: RecordKind<T>, name: RecordName, begins: T): Promise<Read<T>> => {
+    const read = await readRecord(shelf, kind, KEYS[name], name);
+    return !read.ok && read.reason === "missing" ? present(begins) : read;
+  };
+  const textAt = async <T>(
+    kind: RecordKind<T>,
+    key: string,
+    id: string,
+    revision: number,
+  ): Promise<Read<T>> => {
+    const text = await shelf.textOf(key, revision);
+    return typeof text === "string" ? readText(kind, text, id) : absent("missing");
+  };
+  const remove = async (key: string): Promise<Saved<true>> => {
+    const stood = await shelf.stood(key);
+    if (stood.text === null) return present(true);
+    const failed = await keep([{ key, follows: stood.revision, stood: stood.beside, text: null }]);
+    if (!failed)
+      await store.removeItem(BEFORE_PREFIX + key.slice(key.lastIndexOf("/") + 1)).catch(() => undefined);
+    return failed ?? present(true);
+  };
   const repository: Repository = {
     listOutings: () => listOutings(shelf),
     readOuting: (id) => readRecord(shelf, OUTING_RECORD, OUTING_PREFIX + id, id),
@@ -110,28 +160,31 @@ export function createRepository(
       const saved = await keepOutings(shelf, keep, [outing], [], note);
       return saved.ok ? present(saved.value[0]!) : saved;
     },
-    removeOuting: async (id) => {
-      const key = OUTING_PREFIX + id;
-      const stood = await shelf.stood(key);
-      if (stood.text === null) return present(true);
-      const failed = await keep([{ key, follows: stood.revision, stood: stood.beside, text: null }]);
-      if (!failed) await store.removeItem(BEFORE_PREFIX + id);
-      return failed ?? present(true);
-    },
+    removeOuting: (id) => remove(OUTING_PREFIX + id),
     readKit: () => readRecord(shelf, KIT_RECORD, KIT_KEY, "kit"),
     saveKit: saveOne(KIT_RECORD, KIT_KEY),
-    readPreferences: async () => {
-      const read = await readRecord(shelf, PREFERENCES_RECORD, PREFERENCES_KEY, "preferences");
-      return read.ok ? read.value : DEFAULT_PREFERENCES;
-    },
+    readPreferences: () => readOr(PREFERENCES_RECORD, "preferences", DEFAULT_PREFERENCES),
     savePreferences: saveOne(PREFERENCES_RECORD, PREFERENCES_KEY),
-    readLibrary: async () => {
-      const read = await readRecord(shelf, LIBRARY_RECORD, LIBRARY_KEY, "library");
-      return !read.ok && read.reason === "missing" ? present(EMPTY_LIBRARY) : read;
-    },
+    readLibrary: () => readOr(LIBRARY_RECORD, "library", EMPTY_LIBRARY),
     saveLibrary: saveOne(LIBRARY_RECORD, LIBRARY_KEY),
-    saveTogether: async ({ outings = [], kit, library, preferences }) => {
+    replaceUnreadable: async (outing) => {
+      const parsed = OUTING_RECORD.schema.safeParse(outing);
+      if (!parsed.success) return refused(faultsOf(parsed.error));
+      const key = OUTING_PREFIX + outing.id;
+      const stood = await shelf.stood(key);
+      const next = { ...outing, revision: stood.revision + 1 };
+      const failed = await keep([
+        { key, follows: stood.revision, stood: stood.beside, text: JSON.stringify(next) },
+      ]);
+      return failed ?? present(next);
+    },
+    saveTogether: async ({ outings = [], removed = [], kit, library, preferences }) => {
       const beside = await Promise.all([
+        ...removed.map(async (id): Promise<Checked> => {
+          const key = OUTING_PREFIX + id;
+          const stood = await shelf.stood(key);
+          return { key, follows: stood.revision, stood: stood.beside, text: null };
+        }),
         ...(kit ? [bareWrite(shelf, KIT_RECORD, KIT_KEY, kit)] : []),
         ...(library ? [bareWrite(shelf, LIBRARY_RECORD, LIBRARY_KEY, library)] : []),
         ...(preferences ? [bareWrite(shelf, PREFERENCES_RECORD, PREFERENCES_KEY, preferences)] : []),
@@ -139,10 +192,10 @@ export function createRepository(
       return keepOutings(shelf, keep, outings, beside);
     },
     statesOfOuting: (id) => shelf.states(OUTING_PREFIX + id),
-    outingAt: async (id, revision) => {
-      const text = await shelf.textOf(OUTING_PREFIX + id, revision);
-      return typeof text === "string" ? readText(OUTING_RECORD, text, id) : absent("missing");
-    },
+    outingAt: (id, revision) => textAt(OUTING_RECORD, OUTING_PREFIX + id, id, revision),
+    statesOfRecord: (name) => shelf.states(KEYS[name]),
+    recordAt: (name, revision) => textAt(KINDS[name], KEYS[name], name, revision),
+    removeRecord: (name) => remove(KEYS[name]),
     isBegun: async () =>
       (await store.getItem(SEEDED_KEY)) !== null || (await shelf.stood(KIT_KEY)).revision > 0,
     begin: (load) => begin(repository, shelf, store, load),
@@ -236,14 +289,6 @@ function readText<T>(kind: RecordKind<T>, raw: string, id: string): Read<T> {
   const parsed: Parsed<T> = parseRecord(kind, fromJson(raw));
   if (parsed.ok) return parsed;
   return { ok: false, reason: "unreadable", unreadable: { id, raw, faults: parsed.faults } };
-}
-
-function fromJson(raw: string): unknown {
-  try {
-    return JSON.parse(raw);
-  } catch {
-    return undefined;
-  }
 }
 
 const versionIn = (raw: string): unknown => (fromJson(raw) as { version?: unknown } | undefined)?.version;

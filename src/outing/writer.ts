@@ -1,4 +1,14 @@
-import type { Note, Outing, Repository, SaveFailure, Saved, State } from "@/data";
+import {
+  notedIn,
+  stepFrom,
+  type Note,
+  type Outing,
+  type Repository,
+  type SaveFailure,
+  type Saved,
+  type State,
+  type Way,
+} from "@/data";
 import type { OutingChange } from "@/core/review";
 
 /** What an open outing needs of the repository. */
@@ -30,7 +40,7 @@ export interface Writer {
   /** True once the outing is on the disk, false where it could not be kept. */
   write(outing: Outing, changes: readonly OutingChange[]): Promise<boolean>;
   /** Takes back what was done last, or does again what was taken back. */
-  step(way: "undo" | "redo"): Promise<void>;
+  step(way: Way): Promise<void>;
   /** Follows another state than before: that of another tab, or one that was read anew. */
   follow(revision: number): Promise<void>;
   /** The revision that the next write follows. */
@@ -42,15 +52,6 @@ export interface Writer {
 }
 
 type Standing = Pick<State, "revision" | "change" | "undoTo" | "redoTo">;
-
-/** What was noted of a state; nothing where nothing was, as in what older versions wrote. */
-export function changesOf(state: Pick<State, "change"> | undefined): OutingChange[] {
-  try {
-    return JSON.parse(state?.change ?? "[]") as OutingChange[];
-  } catch {
-    return [];
-  }
-}
 
 /** Writes an outing state after state, each with where an undo and a redo of it lead. Writes follow one another. */
 export function createWriter({ id, storage, onKept, onFailed, onWays, ...begin }: Options): Writer {
@@ -69,7 +70,7 @@ export function createWriter({ id, storage, onKept, onFailed, onWays, ...begin }
     const { undoTo, redoTo } = standing;
     const states = redoTo === undefined ? [] : await storage.states(id);
     const again = states.find((s) => s.revision === redoTo);
-    onWays({ undo: undoTo === undefined ? undefined : changesOf(standing), redo: again && changesOf(again) });
+    onWays({ undo: undoTo === undefined ? undefined : notedIn(standing), redo: again && notedIn(again) });
   };
   const keep = async (outing: Outing, note: Note, taken: boolean): Promise<boolean> => {
     const saved = await storage.save({ ...outing, revision: standing.revision }, note);
@@ -98,13 +99,12 @@ export function createWriter({ id, storage, onKept, onFailed, onWays, ...begin }
     step: async (way) => {
       if (waiting > 0) return;
       await queue(async () => {
-        const to = way === "undo" ? standing.undoTo : standing.redoTo;
-        if (to === undefined) return;
-        const [found, states] = await Promise.all([storage.at(id, to), storage.states(id)]);
+        const states = await storage.states(id);
+        const step = stepFrom(standing, states, way);
+        if (!step) return;
+        const found = await storage.at(id, step.to);
         if (!found.ok) return onWays({ undo: undefined, redo: undefined });
-        const { change, undoTo, redoTo } = states.find((s) => s.revision === to) ?? {};
-        const back = way === "undo" ? standing.revision : redoTo;
-        await keep(found.value, { change, undoTo, redoTo: back }, true);
+        await keep(found.value, step.note, true);
       });
     },
     follow: (revision) =>

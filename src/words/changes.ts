@@ -1,4 +1,4 @@
-import type { OutingChange, Part } from "@/core/review";
+import type { OutingChange, Part, RecordChange } from "@/core/review";
 import { countWords, metresWords } from "./format";
 
 const PARTS: Readonly<Record<Part, string>> = {
@@ -45,9 +45,30 @@ function numberWordsOf(noun: string, added: number, removed: number): string {
   return removed > 0 ? `${countWords(removed, noun)} removed` : `A ${noun} changed`;
 }
 
+const SETTINGS: Readonly<Record<string, string>> = {
+  theme: "Light of the screen",
+  themeByLight: "Light of the screen",
+  units: "Units",
+  clock: "Clock",
+  tolerance: "Sharpness of a new shot",
+  school: "School of exposure",
+  walkingPace: "Walking pace",
+  order: "What is given up first",
+};
+
+/** One thing that was done to kit, library or preferences: "Long 300 removed". */
+export const recordChangeWords = (change: RecordChange): string =>
+  change.code === "setting"
+    ? `${SETTINGS[change.key] ?? change.key} changed`
+    : `${change.name} ${change.code}`;
+
+export const recordChangesWords = (changes: readonly RecordChange[]): string =>
+  inALine(changes.map(recordChangeWords));
+
 /** What was done in one go, in a line: the first thing, and how much beside it. */
-export function changesWords(changes: readonly OutingChange[]): string {
-  const [first, ...rest] = changes;
-  if (!first) return "Saved";
-  return rest.length === 0 ? changeWords(first) : `${changeWords(first)}, and ${rest.length} more`;
+export const changesWords = (changes: readonly OutingChange[]): string => inALine(changes.map(changeWords));
+
+function inALine([first, ...rest]: readonly string[]): string {
+  if (first === undefined) return "Saved";
+  return rest.length === 0 ? first : `${first}, and ${rest.length} more`;
 }

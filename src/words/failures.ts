@@ -29,7 +29,8 @@ const READING = {
   "not-json": "This is not an outing file: its text cannot be read as JSON.",
   foreign: "This is not an outing file of Bright Perch.",
   "newer-version": "This file comes from a newer version. Update the program, then open it again.",
-  faults: "This outing file is damaged. Nothing was changed.",
+  faults: "This file is damaged. Nothing was changed.",
+  stopped: "The reading was stopped.",
 } as const;
 
 export const readingFailure = (reason: keyof typeof READING): string => READING[reason];

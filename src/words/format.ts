@@ -124,6 +124,12 @@ export const countWords = (n: number, one: string, many = `${one}s`): string =>
 /** Metres a second, to two figures: "7 m/s". */
 export const speedWords = (speed: number): string => `${twoFigures(speed)}\u00a0m/s`;
 
+/** Bytes in the unit that gives a short number: "3.2 MB". */
+export function bytesWords(bytes: number): string {
+  const [unit, size] = bytes >= 1e9 ? ["GB", 1e9] : bytes >= 1e6 ? ["MB", 1e6] : (["kB", 1e3] as const);
+  return `${twoFigures(bytes / Number(size))}\u00a0${unit}`;
+}
+
 /** Grams as kilograms: "4.1 kg". */
 export const weightWords = (grams: number): string => `${numberWords(grams / 1000, 1)}\u00a0kg`;
 
@@ -208,6 +214,7 @@ export function instantWords(at: number): string {
     weekday: "short",
     day: "numeric",
     month: "short",
+    year: "numeric",
     hour: "2-digit",
     minute: "2-digit",
     hourCycle: "h23",

@@ -1,4 +1,4 @@
-export { changesWords, changeWords } from "./changes";
+export { changesWords, changeWords, recordChangesWords, recordChangeWords } from "./changes";
 export {
   hourWords,
   lengthShown,
@@ -19,6 +19,7 @@ export {
   clicksAsStops,
   clicksWords,
   coordinatesWords,
+  bytesWords,
   countWords,
   dateWords,
   instantWords,

@@ -79,7 +79,8 @@ test("the image velocity on a path is the numerical derivative of the projection
         return;
       }
       const speed = Math.hypot(image.value.x, image.value.y);
-      expect(smear.value / (2 * STEP)).toBeCloseTo(speed, speed > 100 ? 0 : 1);
+      // Something that passes the lens within a hand races over the sensor: the difference is a share of its speed.
+      expect(Math.abs(smear.value / (2 * STEP) - speed)).toBeLessThan(0.1 + 1e-3 * speed);
     }),
   );
   const behind: Path = { kind: "straight", from: { x: 0, y: -80, z: 1 }, velocity: { x: 1, y: 0, z: 0 } };

@@ -45,3 +45,9 @@ export type OutingChange =
       readonly removed: number;
     }
   | { readonly code: "part"; readonly part: Part };
+
+/** What was done to kit, library or preferences, as it is told in the list of their states. */
+export type RecordChange =
+  | { readonly code: "added" | "removed" | "changed"; readonly name: string }
+  /** A member that is changed as a whole, such as "units". */
+  | { readonly code: "setting"; readonly key: string };

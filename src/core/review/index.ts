@@ -1,4 +1,4 @@
-export type { OutingChange, Part, Thing } from "./changes";
+export type { OutingChange, Part, RecordChange, Thing } from "./changes";
 export {
   keepersBy,
   slowestThatKeeps,

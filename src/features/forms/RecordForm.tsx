@@ -16,7 +16,8 @@ interface Props<T> {
   readonly record: object;
   readonly schema: z.ZodType<T>;
   readonly save: string;
-  readonly onSave: (value: T) => void;
+  /** False, or a promise of it, where it could not be saved: what was typed is kept then. */
+  readonly onSave: (value: T) => void | Promise<boolean>;
   readonly onCancel: () => void;
   /** Told when a choice is made, so that other fields may follow it. */
   readonly onChosen?: (key: string, chosen: string, hand: FormHand) => void;
@@ -71,9 +72,8 @@ export function RecordForm<T>({
     forget();
     setLeft(undefined);
   };
-  const onSubmit = handleSubmit((value) => {
-    forget();
-    onSave(value);
+  const onSubmit = handleSubmit(async (value) => {
+    if ((await onSave(value)) !== false) forget();
   });
   const hand: FormHand = {
     set: (key, text) => setValue(fieldName(key), text, { shouldValidate: true, shouldDirty: true }),

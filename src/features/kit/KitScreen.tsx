@@ -3,14 +3,15 @@ import { View } from "react-native";
 import { idFromName, type StoredKit } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
-import { Message } from "@/ui/controls/Message";
 import { Picker } from "@/ui/controls/Picker";
 import { Row } from "@/ui/controls/Row";
 import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
-import { savingFailure, weightWords } from "@/words";
+import { weightWords } from "@/words";
 import { RecordForm } from "../forms/RecordForm";
+import { RecordHistory } from "../history/RecordHistory";
 import { HomeFrame } from "../layout/HomeFrame";
+import { UnreadableRecord } from "../layout/UnreadableRecord";
 import { ownBeginning } from "../store/own-beginning";
 import { useChangeKit, useKit } from "../store/kit";
 import { SHELVES, type Shelf, type ShelfKey, type Thing } from "./shelves";
@@ -29,12 +30,8 @@ export function KitScreen() {
     <HomeFrame place="kit" title="Kit">
       {data?.ok && <Shelves kit={data.value} />}
       {missing && <Shelves kit={ownBeginning()} />}
-      {data && !data.ok && !missing && (
-        <Message
-          tone="danger"
-          title="The kit cannot be read"
-          body="Open an outing’s file under Outings to bring its kit back."
-        />
+      {data && !data.ok && data.reason === "unreadable" && (
+        <UnreadableRecord name="kit" stored={data.unreadable} />
       )}
     </HomeFrame>
   );
@@ -42,14 +39,14 @@ export function KitScreen() {
 
 function Shelves({ kit }: { kit: StoredKit }) {
   const [editing, setEditing] = useState<Editing<ShelfKey>>();
-  const { change, failure } = useChangeKit();
+  const { change } = useChangeKit();
   return (
     <View className="gap-6 px-4">
       <Txt tone="ink2">Tap anything to edit it. Every outing uses this kit.</Txt>
-      {failure && <Message tone="danger" {...savingFailure(failure)} />}
       {(Object.keys(SHELVES) as ShelfKey[]).map((key) => (
         <ShelfList key={key} shelf={SHELVES[key] as Shelf<ShelfKey>} kit={kit} onEdit={setEditing} />
       ))}
+      <RecordHistory name="kit" />
       {editing && (
         <ThingEditor {...editing} kit={kit} change={change} onClose={() => setEditing(undefined)} />
       )}
@@ -110,9 +107,11 @@ function ThingEditor({ shelf, thing, kit, change, onClose }: EditorProps) {
     () => thing ?? shelf.begins.find((b) => b.id === begin) ?? shelf.begins[0]!,
     [thing, shelf, begin],
   );
-  const onSave = async (kept: Thing<ShelfKey>): Promise<void> => {
+  const onSave = async (kept: Thing<ShelfKey>): Promise<boolean> => {
     const id = thing ? thing.id : idFromName(kept.name, kit[shelf.key], shelf.one);
-    if (await change(withThing(kit, shelf.key, { ...kept, id }))) onClose();
+    const isKept = await change(withThing(kit, shelf.key, { ...kept, id }));
+    if (isKept) onClose();
+    return isKept;
   };
   const onRemove = async (): Promise<void> => {
     const rest = { ...kit, [shelf.key]: kit[shelf.key].filter((t) => t.id !== thing!.id) };
@@ -130,7 +129,7 @@ function ThingEditor({ shelf, thing, kit, change, onClose }: EditorProps) {
         schema={shelf.schema}
         save="Save"
         onCancel={onClose}
-        onSave={(kept) => void onSave(kept)}
+        onSave={onSave}
         before={() =>
           thing ? null : (
             <Picker

@@ -4,7 +4,9 @@ import { Pressable, ScrollView, View } from "react-native";
 import { Txt } from "@/ui/controls/Txt";
 import { useHotkeys } from "@/ui/layout/use-hotkeys";
 import { useLayout } from "@/ui/layout/use-layout";
+import { useUnsaved } from "../store/unsaved";
 import { HOME_KEYS, KeysDialog } from "./KeysDialog";
+import { Late } from "./Late";
 import { ThemeSwitch } from "./ThemeSwitch";
 
 /** What stands beside the outings, in the order in which it is needed. */
@@ -14,6 +16,8 @@ const PLACES = [
   { key: "library", name: "Library" },
   { key: "preferences", name: "Preferences" },
 ] as const;
+
+const loadNotKept = async () => (await import("./NotKept")).NotKept;
 
 export type Place = (typeof PLACES)[number]["key"];
 
@@ -31,6 +35,7 @@ export function HomeFrame({ place, title, children, actions }: Props) {
   // What stood here while the application came (public/index.html).
   useLayoutEffect(() => document.getElementById("start")?.remove(), []);
   const [keys, setKeys] = useState(false);
+  const notKept = useUnsaved((s) => s.records.size > 0);
   useHotkeys({ "?": () => setKeys(true) });
   const body = (
     <View className="min-h-0 min-w-0 flex-1">
@@ -48,6 +53,11 @@ export function HomeFrame({ place, title, children, actions }: Props) {
         className="flex-1"
         contentContainerClassName="w-full max-w-[860px] self-center pb-6"
       >
+        {notKept && (
+          <Late load={loadNotKept} waiting="One moment">
+            {(NotKept) => <NotKept />}
+          </Late>
+        )}
         {children}
       </ScrollView>
       {actions ? <View className="w-full max-w-[860px] gap-2 self-center p-4">{actions}</View> : null}

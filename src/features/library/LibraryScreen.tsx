@@ -3,7 +3,6 @@ import { View } from "react-native";
 import { EMPTY_LIBRARY } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
-import { Message } from "@/ui/controls/Message";
 import { matching } from "@/ui/controls/matching";
 import { Row } from "@/ui/controls/Row";
 import { Segmented } from "@/ui/controls/Segmented";
@@ -11,7 +10,9 @@ import { TextField } from "@/ui/controls/TextField";
 import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { knownWords } from "@/words";
+import { RecordHistory } from "../history/RecordHistory";
 import { HomeFrame } from "../layout/HomeFrame";
+import { UnreadableRecord } from "../layout/UnreadableRecord";
 import { useChangeLibrary, useOwnLibrary } from "../store/library";
 import { OwnForm } from "./OwnForm";
 import { rowsOf, SECTION_TITLES, type LibraryRow, type SectionKey } from "./sections";
@@ -39,13 +40,7 @@ export function LibraryScreen() {
   return (
     <HomeFrame place="library" title="Library">
       <View className="gap-3 px-4">
-        {unreadable && (
-          <Message
-            tone="danger"
-            title="Your own library cannot be read"
-            body="What ships with the application is here; import your file under Preferences to bring yours back."
-          />
-        )}
+        {unreadable && <UnreadableRecord name="library" stored={unreadable} />}
         <Segmented
           label="Part of the library"
           segments={SECTIONS.map((key) => ({ key, label: SECTION_TITLES[key] }))}
@@ -68,6 +63,7 @@ export function LibraryScreen() {
           ))}
           {found.length === 0 && <Txt className="py-4">Nothing of that name. Try a shorter word.</Txt>}
         </View>
+        <RecordHistory name="library" />
       </View>
       <Opened
         section={section}

@@ -151,13 +151,14 @@ function PlainForm<S extends PlainSection>({
   const record = useMemo(() => (isOwn ? row : { ...row, known: "estimated", source: COPIED }), [row, isOwn]);
   if (!record) return null;
   const rows: readonly OwnRow<S>[] = own[section];
-  const onSave = async (kept: OwnRow<S>): Promise<void> => {
+  const onSave = async (kept: OwnRow<S>): Promise<boolean> => {
     const id = isOwn ? kept.id : idFromName(`my ${nameOf(kept)}`, rows, "own");
     const next = { ...kept, id };
     const list = isOwn ? rows.map((r) => (r.id === id ? next : r)) : [...rows, next];
-    if (!(await change({ ...own, [section]: list }))) return;
+    if (!(await change({ ...own, [section]: list }))) return false;
     onDone();
     toast({ words: `${nameOf(kept)} saved to your library` });
+    return true;
   };
   return (
     <RecordForm
@@ -166,7 +167,7 @@ function PlainForm<S extends PlainSection>({
       schema={schema}
       save="Save to my library"
       onCancel={onDone}
-      onSave={(kept) => void onSave(kept)}
+      onSave={onSave}
       more={
         failure && (
           <Txt tone="bracken" role="alert">

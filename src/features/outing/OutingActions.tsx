@@ -1,5 +1,6 @@
 import { useRouter } from "expo-router";
 import { View } from "react-native";
+import type { OutingChange } from "@/core/review";
 import type { Outing, StoredKit, Preferences } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { useToast } from "@/ui/layout/toast";
@@ -25,8 +26,12 @@ export function OutingActions({ outing, kit, preferences, onDone }: Props) {
 
   const onWrite = (): void => {
     onDone();
-    if (kit) downloadOutingFile({ outing, kit, preferences });
-    toast({ words: "Exported to a file. Open it on any device under Outings." });
+    const isWhole = kit !== undefined && downloadOutingFile({ outing, kit, preferences });
+    toast({
+      words: isWhole
+        ? "Exported to a file. Open it on any device under Outings."
+        : "Exported as it is stored, without its kit: it would not have opened again as a whole.",
+    });
   };
   const onDuplicate = async (): Promise<void> => {
     onDone();
@@ -37,7 +42,8 @@ export function OutingActions({ outing, kit, preferences, onDone }: Props) {
   };
   const onPutAway = async (): Promise<void> => {
     onDone();
-    const saved = await save({ ...outing, archived: !outing.archived });
+    const change = JSON.stringify([{ code: "part", part: "archive" } satisfies OutingChange]);
+    const saved = await save({ ...outing, archived: !outing.archived }, { change, undoTo: outing.revision });
     if (!saved.ok) return toast({ words: savingFailure(saved.reason).title });
     if (!outing.archived) router.replace("/outings");
     toast({

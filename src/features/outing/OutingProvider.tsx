@@ -9,7 +9,7 @@ import { openRepository } from "../store/open-repository";
 import { outingKey } from "../store/outings";
 import { onWritten, recordKey } from "../store/written";
 import { openOuting } from "./outing-store";
-import { noteUnsaved } from "./unsaved-outings";
+import { noteUnsaved } from "../store/unsaved";
 import { OpenOutingContext, useOuting } from "./use-outing";
 import { useMinuteClock } from "./use-minute-clock";
 

@@ -82,6 +82,8 @@ export function openOuting({ storage, onStored, onUnsaved, left, ...begin }: Beg
   const { id, revision } = begin.outing;
   const viewOf = createViews(createAssessments());
   let sound = left ?? begin.outing;
+  /** As it stands in the storage, so that a write names all that it keeps. */
+  let stored = begin.outing;
   const selection = fitSelection(sound, recallSelection(sessionStorage, id) ?? beginSelection(sound));
   const store = createStore<OutingState>(() => ({
     view: viewOf({ ...begin, outing: sound, selection }),
@@ -109,6 +111,7 @@ export function openOuting({ storage, onStored, onUnsaved, left, ...begin }: Beg
     revision: sound.revision,
     storage,
     onKept: (kept, taken) => {
+      stored = kept;
       sound = taken ? kept : { ...sound, revision: kept.revision };
       look({ outing: taken ? kept : { ...view().outing, revision: kept.revision } });
       store.setState({ failure: undefined });
@@ -152,7 +155,7 @@ export function openOuting({ storage, onStored, onUnsaved, left, ...begin }: Beg
     undo: () => void writer.step("undo"),
     redo: () => void writer.step("redo"),
     receive: look,
-    retry: () => void write(view().outing, sound),
+    retry: () => void write(view().outing, stored),
     accept: () => store.setState({ refused: undefined }),
     takeShot: (shotId) => select(selectShot(view().outing, view().selection, shotId)),
     standAt: (positionId) => {

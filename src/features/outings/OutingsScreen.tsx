@@ -3,7 +3,7 @@ import MoreIcon from "lucide-react-native/icons/ellipsis";
 import { Link } from "expo-router";
 import { useState } from "react";
 import { Pressable, View } from "react-native";
-import { plannedPosition, type Outing, type StoredKit, type Unreadable } from "@/data";
+import { plannedPosition, type Outing, type StoredKit, type Unreadable as UnreadableRecord } from "@/data";
 import type { newOuting } from "@/outing/begin/new-outing";
 import { Button, IconButton } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
@@ -11,19 +11,19 @@ import { Message } from "@/ui/controls/Message";
 import { Txt } from "@/ui/controls/Txt";
 import { useHotkeys } from "@/ui/layout/use-hotkeys";
 import { useTokens } from "@/ui/theme/theme";
-import { dateWords, faultWords, timeWords } from "@/words";
+import { dateWords, instantWords, timeWords } from "@/words";
 import { Guard } from "../layout/Guard";
 import { HomeFrame } from "../layout/HomeFrame";
 import { Late } from "../layout/Late";
 import { GroundSketch } from "../outing/GroundSketch";
 import { OutingActions } from "../outing/OutingActions";
-import { useUnsaved } from "../outing/unsaved-outings";
+import { useUnsaved } from "../store/unsaved";
 import { useMinuteClock } from "../outing/use-minute-clock";
-import { downloadText } from "../store/file-transfer";
 import { useKit } from "../store/kit";
 import { usePreferences } from "../store/preferences";
-import { useOutings, useRemoveBroken } from "../store/outings";
+import { useOutings, useMendBroken } from "../store/outings";
 import { useBeginning } from "../store/beginning";
+import { monthOldWork } from "../store/storage";
 import { inOrder } from "./in-order";
 import { OpenFile } from "./OpenFile";
 import { Welcome } from "./Welcome";
@@ -62,6 +62,7 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
     >
       {isPending && <Message title="Loading your outings" />}
       <Unsaved />
+      <InNoFile now={now} />
       {empty && begun === false && <Welcome onOwn={plan} />}
       {empty && begun && (
         <Message
@@ -99,7 +100,7 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
 
 /** The outings that are on a screen of this tab alone, with the way to them. */
 function Unsaved() {
-  const names = useUnsaved((s) => s.names);
+  const names = useUnsaved((s) => s.outings);
   return [...names].map(([id, name]) => (
     <Message
       key={id}
@@ -114,6 +115,26 @@ function Unsaved() {
       </Link>
     </Message>
   ));
+}
+
+/** A quiet word when a month's work stands in this browser alone. */
+function InNoFile({ now }: { now: number }) {
+  const since = monthOldWork(now);
+  if (since === undefined) return null;
+  return (
+    <View className="flex-row flex-wrap items-center justify-between gap-x-3 px-4 pb-2">
+      <Txt tone="ink2" className="min-w-0 shrink">
+        {`What you did since ${instantWords(since)} stands in this browser alone.`}
+      </Txt>
+      <Link href="/preferences" asChild>
+        <Pressable role="link" className="min-h-12 justify-center">
+          <Txt weight={600} tone="water">
+            Write it to a file
+          </Txt>
+        </Pressable>
+      </Link>
+    </View>
+  );
 }
 
 interface CardProps {
@@ -292,25 +313,22 @@ function PlanNew({ open, now, ...rest }: PlanProps) {
   );
 }
 
-/** A stored outing that cannot be read: it stays, and can be carried away as it is, or deleted. */
-function BrokenRecord({ broken }: { broken: Unreadable }) {
-  const remove = useRemoveBroken();
-  const [sure, setSure] = useState(false);
+const loadUnreadable = async () => (await import("../layout/Unreadable")).Unreadable;
+
+/** A stored outing that cannot be read: it stays, and can be repaired, carried away as it is, or deleted. */
+function BrokenRecord({ broken }: { broken: UnreadableRecord }) {
+  const { keep, remove } = useMendBroken();
   return (
-    <Message
-      tone="danger"
-      title={`“${broken.id}” cannot be read`}
-      body={broken.faults.slice(0, 2).map(faultWords).join("\n")}
-    >
-      <Button
-        label="Export what is stored"
-        onPress={() => downloadText(`${broken.id}.damaged.json`, broken.raw)}
-      />
-      {sure ? (
-        <Button label="Delete it, I have exported it" kind="danger" onPress={() => void remove(broken.id)} />
-      ) : (
-        <Button label="Delete" kind="danger" onPress={() => setSure(true)} />
+    <Late load={loadUnreadable} waiting="One moment">
+      {(Unreadable) => (
+        <Unreadable
+          kind="outing"
+          title={`“${broken.id}” cannot be read`}
+          stored={broken}
+          onKeep={(outing) => keep({ ...outing, id: broken.id })}
+          onRemove={() => remove(broken.id)}
+        />
       )}
-    </Message>
+    </Late>
   );
 }

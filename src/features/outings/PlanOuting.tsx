@@ -132,7 +132,7 @@ function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: 
   const save = useSaveOuting();
   const router = useRouter();
 
-  const onSave = async (wish: z.infer<typeof wishSchema>): Promise<void> => {
+  const onSave = async (wish: z.infer<typeof wishSchema>): Promise<boolean> => {
     const make = await loadNewOuting();
     const { subjectId, venueId, mine } = staging;
     const outing = make(
@@ -150,9 +150,13 @@ function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: 
       outings,
     );
     const saved = await save(outing);
-    if (!saved.ok) return setTrouble(savingFailure(saved.reason).title);
+    if (!saved.ok) {
+      setTrouble(`${savingFailure(saved.reason).title}. What you typed stays in this form.`);
+      return false;
+    }
     onClose();
     router.push(`/outing/${outing.id}/brief`);
+    return true;
   };
   return (
     <RecordForm
@@ -160,7 +164,7 @@ function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: 
       record={begun}
       schema={wishSchema}
       save="Create outing"
-      onSave={(wish) => void onSave(wish)}
+      onSave={onSave}
       onCancel={onClose}
       before={({ set }) => (
         <View className="gap-4">

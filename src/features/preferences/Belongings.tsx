@@ -2,16 +2,16 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
-import { EMPTY_LIBRARY, readFile, writeEverything } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { useToast } from "@/ui/layout/toast";
+import { bytesWords, instantWords } from "@/words";
 import { Txt } from "@/ui/controls/Txt";
-import { ownBeginning } from "../store/own-beginning";
 import { OpenFile } from "../outings/OpenFile";
-import { downloadText } from "../store/file-transfer";
 import { openRepository } from "../store/open-repository";
 import { useOutings } from "../store/outings";
+import { fileMarks, forgetWork, useStorageUse } from "../store/storage";
+import { exportEverything, type Exported } from "./export-everything";
 
 /** All that is kept in this browser: out to a file, in from one, or away. */
 export function Belongings() {
@@ -22,42 +22,13 @@ export function Belongings() {
   const router = useRouter();
 
   const onWrite = async (): Promise<void> => {
-    const repository = await openRepository();
-    const [list, kit, library, preferences] = await Promise.all([
-      repository.listOutings(),
-      repository.readKit(),
-      repository.readLibrary(),
-      repository.readPreferences(),
-    ]);
-    const unreadable = [kit, library].flatMap((r) =>
-      !r.ok && r.reason === "unreadable" ? [r.unreadable] : [],
-    );
-    if (unreadable.length > 0) {
-      for (const { id, raw } of unreadable) downloadText(`${id}.damaged.json`, raw);
-      return toast({
-        words: "Kit or library cannot be read: it is exported as it is stored. Export each outing by itself.",
-      });
-    }
-    const text = writeEverything({
-      outings: list.outings,
-      kit: kit.ok ? kit.value : ownBeginning(),
-      library: library.ok ? library.value : EMPTY_LIBRARY,
-      preferences,
-    });
-    // Read back before it is called written.
-    if (!readFile(text).ok)
-      return toast({ words: "This cannot be exported whole. Export each outing by itself." });
-    downloadText("bright-perch.everything.json", text);
-    const lost = list.unreadable.length;
-    toast({
-      words:
-        lost > 0
-          ? `Exported, except ${lost} that cannot be read: export those under Outings.`
-          : "Everything is in the file.",
-    });
+    const exported = await exportEverything();
+    await client.invalidateQueries({ queryKey: ["storage"] });
+    toast({ words: exportedWords(exported) });
   };
   const onRemove = async (): Promise<void> => {
     await (await openRepository()).removeEverything();
+    forgetWork();
     setAsking(undefined);
     client.clear();
     router.replace("/outings");
@@ -70,6 +41,7 @@ export function Belongings() {
       <Txt tone="ink2">
         Outings, kit, library and preferences are stored in this browser only. A file moves them to another.
       </Txt>
+      <Stored />
       <Button label="Export everything to a file" kind="filled" onPress={() => void onWrite()} />
       <OpenFile />
       <Button label="Delete everything" kind="danger" onPress={() => setAsking("once")} />
@@ -83,6 +55,48 @@ export function Belongings() {
         <Button label="Delete everything now" kind="danger" onPress={() => void onRemove()} />
         <Button label="Cancel" kind="filled" onPress={() => setAsking(undefined)} />
       </Dialog>
+    </View>
+  );
+}
+
+function exportedWords(exported: Exported): string {
+  if (!exported.ok)
+    return exported.reason === "unreadable"
+      ? "Kit, library or preferences cannot be read: what is stored was exported as it is. Repair it first."
+      : "This cannot be exported whole. Export each outing by itself.";
+  return exported.left > 0
+    ? `Exported, except ${exported.left} that cannot be read: export those under Outings.`
+    : "Everything is in the file.";
+}
+
+/** How much room it takes, whether the browser keeps it for good, and when it last went into a file. */
+function Stored() {
+  const { data } = useStorageUse();
+  const { writtenAt, workSince } = fileMarks();
+  const used = data?.used === undefined ? undefined : bytesWords(data.used);
+  const quota = data?.quota === undefined ? "" : ` of ${bytesWords(data.quota)}`;
+  return (
+    <View role="list" aria-label="Storage" className="gap-1">
+      <Fact name="Room taken" value={used ? `${used}${quota}` : "not told by this browser"} />
+      <Fact
+        name="Kept when the browser runs short"
+        value={data?.persisted ? "yes, promised" : "not promised"}
+      />
+      <Fact name="Last written to a file" value={writtenAt ? instantWords(writtenAt) : "never"} />
+      {workSince !== undefined && <Fact name="In no file since" value={instantWords(workSince)} />}
+    </View>
+  );
+}
+
+function Fact({ name, value }: { name: string; value: string }) {
+  return (
+    <View role="listitem" className="flex-row justify-between gap-4 border-b border-line py-2">
+      <Txt tone="ink2" className="shrink">
+        {name}
+      </Txt>
+      <Txt weight={600} className="shrink text-right">
+        {value}
+      </Txt>
     </View>
   );
 }

@@ -8,7 +8,10 @@ import { SortableList } from "@/ui/controls/SortableList";
 import { Txt } from "@/ui/controls/Txt";
 import { useLayout } from "@/ui/layout/use-layout";
 import { lengthShown, lengthUnit, metresFrom, sacrificeWords, toleranceWords } from "@/words";
+import { RecordHistory } from "../history/RecordHistory";
 import { HomeFrame } from "../layout/HomeFrame";
+import { UnreadableRecord } from "../layout/UnreadableRecord";
+import { useKept } from "../store/kept";
 import { useChangePreferences, usePreferences } from "../store/preferences";
 import { Belongings } from "./Belongings";
 
@@ -44,10 +47,14 @@ export function PreferencesScreen() {
   const preferences = usePreferences();
   const change = useChangePreferences();
   const wide = useLayout().columns;
+  const { data } = useKept("preferences");
   const set = (edit: Partial<Preferences>): void => void change(edit);
   return (
     <HomeFrame place="preferences" title="Preferences">
       <View className={`gap-6 px-4 ${wide ? "max-w-[640px]" : ""}`}>
+        {data && !data.ok && data.reason === "unreadable" && (
+          <UnreadableRecord name="preferences" stored={data.unreadable} />
+        )}
         <Part
           title="Light of the screen"
           note="By the light: day while the sun is up there, then dusk, then hide."
@@ -119,6 +126,7 @@ export function PreferencesScreen() {
             onChange={(written) => set({ walkingPace: metresFrom(written) })}
           />
         </Part>
+        <RecordHistory name="preferences" />
         <Belongings />
       </View>
     </HomeFrame>

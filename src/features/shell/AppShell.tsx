@@ -5,15 +5,17 @@ import { ToastProvider } from "@/ui/layout/toast";
 import { ThemeProvider } from "@/ui/theme/theme";
 import { setDisplay } from "@/words";
 import { UpdateOffer } from "./UpdateOffer";
+import { resumePending } from "../store/kept";
 import { usePreferences } from "../store/preferences";
 import { createQueryClient } from "../store/query-client";
-import { warnOnLeaving } from "../outing/unsaved-outings";
+import { warnOnLeaving } from "../store/unsaved";
 import { followWrites } from "../store/written";
 
 /** What every screen stands in: the type, the theme, the store, the toast. */
 export function AppShell({ children }: { children: ReactNode }) {
   const [client] = useState(createQueryClient);
   useEffect(() => followWrites(client), [client]);
+  useEffect(() => resumePending(client), [client]);
   useEffect(warnOnLeaving, []);
   const [ready, failed] = useFonts({
     "Text-400": require("@expo-google-fonts/atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf"),

@@ -1,14 +1,16 @@
 import type { ReactNode } from "react";
 import { View } from "react-native";
 import { useRouter } from "expo-router";
+import type { Unreadable } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Guard } from "../layout/Guard";
+import { Late } from "../layout/Late";
+import { UnreadableRecord } from "../layout/UnreadableRecord";
 import { Message } from "@/ui/controls/Message";
-import { faultWords } from "@/words";
 import { downloadText } from "../store/file-transfer";
 import { usePreferences } from "../store/preferences";
 import { useKit } from "../store/kit";
-import { useOuting } from "../store/outings";
+import { useMendBroken, useOuting } from "../store/outings";
 import { OutingProvider } from "../outing/OutingProvider";
 import { PositionSearchProvider } from "./ground/position-search";
 
@@ -20,18 +22,7 @@ export function OutingShell({ id, children }: { id: string; children: ReactNode 
   if (outing.isPending || kit.isPending) return <Message title="Opening the outing" />;
   if (!outing.data?.ok) {
     const trouble = outing.data;
-    if (trouble?.reason === "unreadable")
-      return (
-        <WayBack
-          title="This outing cannot be read"
-          body={trouble.unreadable.faults.slice(0, 3).map(faultWords).join("\n")}
-        >
-          <Button
-            label="Export what is stored"
-            onPress={() => downloadText(`${id}.damaged.json`, trouble.unreadable.raw)}
-          />
-        </WayBack>
-      );
+    if (trouble?.reason === "unreadable") return <Broken id={id} stored={trouble.unreadable} />;
     return (
       <WayBack
         title="There is no such outing here"
@@ -39,13 +30,20 @@ export function OutingShell({ id, children }: { id: string; children: ReactNode 
       />
     );
   }
-  if (!kit.data?.ok)
+  if (!kit.data?.ok) {
+    if (kit.data?.reason === "unreadable")
+      return (
+        <WayBack>
+          <UnreadableRecord name="kit" stored={kit.data.unreadable} />
+        </WayBack>
+      );
     return (
       <WayBack
-        title="The kit cannot be read"
-        body="Open an outing’s file under Outings to bring its kit back."
+        title="There is no kit here"
+        body="Open Kit from the list of outings, and put something in it."
       />
     );
+  }
   return (
     <Guard
       name={outing.data.value.name}
@@ -69,16 +67,44 @@ function Leave({ id, raw }: { id: string; raw: string }) {
   );
 }
 
-function WayBack({ title, body, children }: { title: string; body: string; children?: ReactNode }) {
+const loadUnreadable = async () => (await import("../layout/Unreadable")).Unreadable;
+
+/** The outing as it is stored and cannot be read. */
+function Broken({ id, stored }: { id: string; stored: Unreadable }) {
+  const { keep, remove } = useMendBroken();
+  return (
+    <WayBack>
+      <Late load={loadUnreadable} waiting="One moment">
+        {(View) => (
+          <View
+            kind="outing"
+            title="This outing cannot be read"
+            stored={stored}
+            onKeep={(outing) => keep({ ...outing, id })}
+            onRemove={() => remove(id)}
+          />
+        )}
+      </Late>
+    </WayBack>
+  );
+}
+
+interface WayBackProps {
+  readonly title?: string;
+  readonly body?: string;
+  readonly children?: ReactNode;
+}
+
+/** What stands in the way of an outing, and the way back to the list. */
+function WayBack({ title, body, children }: WayBackProps) {
   const router = useRouter();
   return (
-    <View role="main" className="flex-1 justify-center bg-paper">
-      <Message title={title} body={body}>
-        <View className="mt-3 flex-row flex-wrap gap-2">
-          {children}
-          <Button label="Back to outings" kind="filled" onPress={() => router.replace("/outings")} />
-        </View>
-      </Message>
+    <View role="main" className="flex-1 justify-center gap-3 bg-paper">
+      {title && <Message title={title} body={body} />}
+      {children}
+      <View className="flex-row px-5">
+        <Button label="Back to outings" kind="filled" onPress={() => router.replace("/outings")} />
+      </View>
     </View>
   );
 }

@@ -2,6 +2,7 @@ import type { StoredKit } from "@/data";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { loadDemo, loadOwn } from "./beginnings";
 import { openRepository } from "./open-repository";
+import { forgetWork } from "./storage";
 
 const BEGUN_KEY = ["begun"];
 
@@ -18,6 +19,7 @@ export function useBeginning(): {
   const begin = async (how: "demo" | "own", kit?: StoredKit): Promise<void> => {
     const repository = await openRepository();
     await repository.begin(how === "demo" ? loadDemo : () => loadOwn(kit));
+    if (how === "demo") forgetWork();
     await client.invalidateQueries();
   };
   return { begun: data, begin };

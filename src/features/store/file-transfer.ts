@@ -1,4 +1,4 @@
-import { outingFileName, writeOutingFile, type OutingFile } from "@/data";
+import { outingFileName, readOutingFile, writeOutingFile, type OutingFile } from "@/data";
 
 /** Hands the browser a text as a file to keep. */
 export function downloadText(name: string, text: string, type = "application/json"): void {
@@ -13,5 +13,14 @@ export function downloadText(name: string, text: string, type = "application/jso
   setTimeout(() => URL.revokeObjectURL(url), 10_000);
 }
 
-export const downloadOutingFile = (file: OutingFile): void =>
-  downloadText(outingFileName(file.outing), writeOutingFile(file));
+/**
+ * Writes an outing's file, read back before it is handed over; what would not open again goes out as it is stored, which a
+ * later version or a mending hand can open. False then.
+ */
+export function downloadOutingFile({ outing, kit, preferences }: OutingFile): boolean {
+  const text = writeOutingFile({ outing, kit, preferences, writtenAt: new Date().toISOString() });
+  const isWhole = readOutingFile(text).ok;
+  if (isWhole) downloadText(outingFileName(outing), text);
+  else downloadText(`${outing.id}.stored.json`, JSON.stringify(outing, null, 2));
+  return isWhole;
+}

@@ -1,51 +1,181 @@
-import { useMutation, useQueryClient, type QueryKey } from "@tanstack/react-query";
-import { useState } from "react";
-import { mergeRecords, type Repository, type SaveFailure, type Saved } from "@/data";
+import { useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
+import {
+  changesOfRecord,
+  mergeRecords,
+  notedIn,
+  stepFrom,
+  type Note,
+  type Read,
+  type RecordName,
+  type RecordOf,
+  type Repository,
+  type SaveFailure,
+  type Saved,
+  type State,
+  type Way,
+} from "@/data";
+import type { RecordChange } from "@/core/review";
 import { openRepository } from "./open-repository";
+import { forgetPending, recallPending, rememberPending, type Pending } from "./pending";
+import { noteNotKept, useUnsaved } from "./unsaved";
 
-/** Changes one record that is kept: the screen shows the change at once, and the old state again when it is refused. */
-export interface KeptChange<T> {
-  readonly change: (next: T) => Promise<boolean>;
-  readonly failure: SaveFailure | undefined;
+/** Kit, library and preferences: records without a revision of their own, each changed as a whole. */
+interface KeptRecord<N extends RecordName> {
+  readonly name: N;
+  readonly read: (repository: Repository) => Promise<Read<RecordOf[N]>>;
+  readonly save: (repository: Repository, next: RecordOf[N], note: Note) => Promise<Saved<RecordOf[N]>>;
 }
 
-type Answer<T> = { readonly ok: true; readonly value: T } | { readonly ok: false };
+const RECORDS: { readonly [N in RecordName]: KeptRecord<N> } = {
+  kit: { name: "kit", read: (r) => r.readKit(), save: (r, kit, note) => r.saveKit(kit, note) },
+  library: {
+    name: "library",
+    read: (r) => r.readLibrary(),
+    save: (r, library, note) => r.saveLibrary(library, note),
+  },
+  preferences: {
+    name: "preferences",
+    read: (r) => r.readPreferences(),
+    save: (r, preferences, note) => r.savePreferences(preferences, note),
+  },
+};
+const recordOf = <N extends RecordName>(name: N): KeptRecord<N> => RECORDS[name];
 
-interface KeptRecord<T> {
-  readonly key: QueryKey;
-  readonly read: (repository: Repository) => Promise<Answer<T>>;
-  readonly save: (repository: Repository, next: T) => Promise<Saved<T>>;
+type Kept<N extends RecordName> = RecordOf[N] & { readonly version: number };
+
+/** A change on top of what is stored: thing by thing, so that what another tab wrote stays. */
+const onTopOf = <T extends object>({ before, next }: Pending<T>, stored: Read<T>): T =>
+  stored.ok && before ? mergeRecords(before, next, stored.value) : next;
+
+/** What the screens show: the stored record with the change that is not on the disk yet. */
+async function readShown<N extends RecordName>(name: N): Promise<Read<RecordOf[N]>> {
+  const stored = await recordOf(name).read(await openRepository());
+  const pending = recallPending<Kept<N>>(name);
+  if (!pending || (stored.ok && stored.value.version !== pending.next.version)) return stored;
+  return { ok: true, value: onTopOf<RecordOf[N]>(pending, stored) };
 }
+
+export const keptQuery = <N extends RecordName>(name: N) => ({
+  queryKey: [name],
+  queryFn: () => readShown(name),
+});
+
+export const useKept = <N extends RecordName>(name: N) => useQuery(keptQuery(name));
 
 /** Tries after which a record that others keep changing is left to the user. */
 const TRIES = 5;
 
-/** A record without a revision of its own; writes go one after the other, on top of what another tab wrote meanwhile. */
-export function useKeptChange<T extends object>({ key, read, save }: KeptRecord<T>): KeptChange<T> {
-  const client = useQueryClient();
-  const [failure, setFailure] = useState<SaveFailure>();
-  const { mutateAsync } = useMutation({
-    scope: { id: key.join("/") },
-    mutationFn: async ({ before, next }: { before: T | undefined; next: T }): Promise<Saved<T>> => {
-      const repository = await openRepository();
-      let saved = await save(repository, next);
-      for (let tries = 1; !saved.ok && saved.reason === "overtaken" && tries < TRIES; tries++) {
-        const theirs = await read(repository);
-        if (!theirs.ok || !before) return saved;
-        saved = await save(repository, mergeRecords(before, next, theirs.value));
-      }
-      return saved;
-    },
-  });
-  const change = async (next: T): Promise<boolean> => {
-    const before = client.getQueryData<Answer<T>>(key);
-    client.setQueryData(key, { ok: true, value: next });
-    const saved = await mutateAsync({ before: before?.ok ? before.value : undefined, next }).catch(
-      () => ({ ok: false, reason: "storage-failed" }) as const,
-    );
-    setFailure(saved.ok ? undefined : saved.reason);
-    client.setQueryData(key, saved.ok ? { ok: true, value: saved.value } : before);
-    return saved.ok;
+async function write<N extends RecordName>(
+  name: N,
+  pending: Pending<RecordOf[N]>,
+): Promise<Saved<RecordOf[N]>> {
+  const repository = await openRepository();
+  const { read, save } = recordOf(name);
+  for (let tries = 1; ; tries++) {
+    const stored = await read(repository);
+    const next = onTopOf<RecordOf[N]>(pending, stored);
+    const [standing] = await repository.statesOfRecord(name);
+    const note: Note = pending.note ?? {
+      change: JSON.stringify(stored.ok ? changesOfRecord<RecordOf[N]>(stored.value, next) : []),
+      ...(standing && !standing.removed ? { undoTo: standing.revision } : {}),
+    };
+    const saved = await save(repository, next, note);
+    if (saved.ok || saved.reason !== "overtaken" || tries === TRIES) return saved;
+  }
+}
+
+const turns = new Map<RecordName, Promise<unknown>>();
+
+/** Puts on the disk what is not there yet of a record, one write after the other; gives back why it could not. */
+function keep(client: QueryClient, name: RecordName): Promise<SaveFailure | undefined> {
+  const turn = async (): Promise<SaveFailure | undefined> => {
+    const pending = recallPending<RecordOf[typeof name]>(name);
+    if (!pending) return undefined;
+    const saved = await write(name, pending).catch(() => ({ ok: false, reason: "storage-failed" }) as const);
+    const following = recallPending<RecordOf[typeof name]>(name);
+    if (saved.ok && following === pending) {
+      forgetPending(name);
+      client.setQueryData([name], saved);
+    } else if (saved.ok && following) rememberPending(name, { ...following, before: pending.next });
+    noteNotKept(name, saved.ok ? undefined : saved.reason);
+    return saved.ok ? undefined : saved.reason;
   };
-  return { change, failure };
+  const next = (turns.get(name) ?? Promise.resolve()).then(turn);
+  turns.set(name, next);
+  return next;
+}
+
+/** Tries again what an earlier page of this tab could not keep. */
+export function resumePending(client: QueryClient): void {
+  for (const name of Object.keys(RECORDS) as RecordName[]) if (recallPending(name)) void keep(client, name);
+}
+
+export interface KeptChange<T> {
+  /** Shown at once; true when it is on the disk. What could not be kept stays on the screen. */
+  readonly change: (next: T) => Promise<boolean>;
+  readonly failure: SaveFailure | undefined;
+  readonly retry: () => void;
+  /** Takes back what could not be kept. */
+  readonly drop: () => void;
+}
+
+export function useKeptChange<N extends RecordName>(name: N): KeptChange<RecordOf[N]> {
+  const client = useQueryClient();
+  const failure = useUnsaved((s) => s.records.get(name));
+  return {
+    failure,
+    change: (next) => changeTo(client, name, next),
+    retry: () => void keep(client, name),
+    drop: () => {
+      forgetPending(name);
+      noteNotKept(name, undefined);
+      void client.invalidateQueries({ queryKey: [name] });
+    },
+  };
+}
+
+async function changeTo<N extends RecordName>(
+  client: QueryClient,
+  name: N,
+  next: RecordOf[N],
+  note?: Note,
+): Promise<boolean> {
+  const shown = client.getQueryData<Read<RecordOf[N]>>([name]);
+  const waiting = recallPending<RecordOf[N]>(name);
+  const before = waiting ? waiting.before : shown?.ok ? shown.value : undefined;
+  rememberPending(name, { before, next, note: waiting ? undefined : note });
+  client.setQueryData([name], { ok: true, value: next });
+  return (await keep(client, name)) === undefined;
+}
+
+/** The kept states of a record, with what an undo would take back and a redo do again. */
+export interface KeptHistory {
+  readonly states: readonly State[];
+  readonly undo: readonly RecordChange[] | undefined;
+  readonly redo: readonly RecordChange[] | undefined;
+  readonly step: (way: Way) => Promise<void>;
+  readonly at: (revision: number) => Promise<Read<RecordOf[RecordName]>>;
+}
+
+export function useKeptHistory<N extends RecordName>(name: N): KeptHistory {
+  const client = useQueryClient();
+  const { data: states = [] } = useQuery({
+    queryKey: [name, "states"],
+    queryFn: async () => (await openRepository()).statesOfRecord(name),
+  });
+  const [standing] = states;
+  const changesAt = (revision: number | undefined): RecordChange[] | undefined =>
+    revision === undefined ? undefined : notedIn(states.find((s) => s.revision === revision));
+  return {
+    states,
+    undo: standing?.undoTo === undefined ? undefined : notedIn(standing),
+    redo: changesAt(standing?.redoTo),
+    at: async (revision) => (await openRepository()).recordAt(name, revision),
+    step: async (way) => {
+      const step = standing && !recallPending(name) && stepFrom(standing, states, way);
+      if (!step) return;
+      const found = await (await openRepository()).recordAt(name, step.to);
+      if (found.ok) await changeTo(client, name, found.value, step.note);
+    },
+  };
 }

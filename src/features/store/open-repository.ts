@@ -1,6 +1,7 @@
 import AsyncStorage from "@react-native-async-storage/async-storage";
 import { createRepository, openIdbJournal, type Repository } from "@/data";
 import { loadDemo } from "./beginnings";
+import { forgetWork, noteWork } from "./storage";
 import { tellWritten } from "./written";
 
 let opened: Promise<Repository> | undefined;
@@ -14,9 +15,15 @@ export function openRepository(): Promise<Repository> {
 async function open(): Promise<Repository> {
   // Where the browser blocks IndexedDB the storage alone keeps the records.
   const journal = await openIdbJournal().catch(() => undefined);
-  const repository = createRepository(AsyncStorage, journal, tellWritten);
+  const repository = createRepository(AsyncStorage, journal, (keys) => {
+    tellWritten(keys);
+    noteWork();
+  });
   // A full storage at the first start leaves the list empty; the list then says so itself.
-  if (!(await repository.isBegun()) && (await isDemoServer())) await repository.begin(loadDemo);
+  if (!(await repository.isBegun()) && (await isDemoServer())) {
+    await repository.begin(loadDemo);
+    forgetWork();
+  }
   return repository;
 }
 

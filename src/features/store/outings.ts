@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
-import { duplicateOuting, type Saved, type Outing } from "@/data";
+import { duplicateOuting, type Note, type Saved, type Outing } from "@/data";
 import { openRepository } from "./open-repository";
+import { askToPersist } from "./storage";
 
 const LIST_KEY = ["outings"];
 export const outingKey = (id: string): readonly string[] => ["outing", id];
@@ -34,10 +35,11 @@ export function useRemoveOuting(): (outing: Outing) => Promise<Saved<() => Promi
 }
 
 /** Writes an outing as a whole: a new one, or one that is put away or brought back. */
-export function useSaveOuting(): (outing: Outing) => Promise<Saved<Outing>> {
+export function useSaveOuting(): (outing: Outing, note?: Note) => Promise<Saved<Outing>> {
   const client = useQueryClient();
-  return async (outing) => {
-    const saved = await (await openRepository()).saveOuting(outing);
+  return async (outing, note) => {
+    const saved = await (await openRepository()).saveOuting(outing, note);
+    if (saved.ok && outing.revision === 0) askToPersist();
     if (saved.ok) await refresh(client, outing.id);
     return saved;
   };
@@ -52,12 +54,19 @@ export function useDuplicateOuting(): (outing: Outing) => Promise<Saved<Outing>>
   };
 }
 
-/** Deletes what is stored and cannot be read. */
-export function useRemoveBroken(): (id: string) => Promise<Saved<true>> {
+/** What is stored and cannot be read: written over with what was mended of it, or deleted. */
+export function useMendBroken() {
   const client = useQueryClient();
-  return async (id) => {
-    const removed = await (await openRepository()).removeOuting(id);
-    await refresh(client, id);
-    return removed;
+  return {
+    keep: async (outing: Outing): Promise<Saved<Outing>> => {
+      const saved = await (await openRepository()).replaceUnreadable(outing);
+      await refresh(client, outing.id);
+      return saved;
+    },
+    remove: async (id: string): Promise<Saved<true>> => {
+      const removed = await (await openRepository()).removeOuting(id);
+      await refresh(client, id);
+      return removed;
+    },
   };
 }

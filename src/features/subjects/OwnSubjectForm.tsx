@@ -77,13 +77,14 @@ export function OwnSubjectForm({ begin, onKept, onCancel }: Props) {
   );
   const specs = useMemo(() => [...BODY, ...parts.flatMap((_, i) => partSpecs(i))], [parts]);
 
-  const onSave = async (subject: OwnSubject): Promise<void> => {
+  const onSave = async (subject: OwnSubject): Promise<boolean> => {
     const id = mine ? begin.id : idFromName(subject.name, [...SUBJECTS, ...own.subjects], "subject");
     const kept = { ...subject, id };
     const subjects = mine ? own.subjects.map((s) => (s.id === id ? kept : s)) : [...own.subjects, kept];
-    if (!(await library.change({ ...own, subjects }))) return;
+    if (!(await library.change({ ...own, subjects }))) return false;
     const { source: _, ...plain } = kept;
     onKept(plain);
+    return true;
   };
   return (
     <RecordForm
@@ -92,7 +93,7 @@ export function OwnSubjectForm({ begin, onKept, onCancel }: Props) {
       schema={ownSubjectSchema}
       save="Save to my library"
       onCancel={onCancel}
-      onSave={(subject) => void onSave(subject)}
+      onSave={onSave}
       before={() => (
         <Picker
           label="Drawn as"

@@ -6,16 +6,13 @@ import {
   bagWeight,
   DEFAULT_PREFERENCES,
   duplicateOuting,
-  EMPTY_LIBRARY,
   idFromName,
   instantOf,
   lightPlanOf,
   rigOf,
   outingSchema,
-  writeEverything,
   type Outing,
 } from "@/data";
-import { readEverything } from "@/data/everything-file";
 import { assess } from "@/core/judge";
 import { sceneAt } from "@/core/scene";
 import { newOuting, type NewOuting } from "./new-outing";
@@ -221,27 +218,4 @@ test("the bag is what was put in; its weight counts what tells one, and says how
   expect(bagOf({ bag: null }, demoKit)).toBe(demoKit);
   const grams = 500 + demoKit.lenses.reduce((sum, l) => sum + (l.weightG ?? 0), 0) + 550;
   expect(bagWeight(packed)).toEqual({ grams, unweighed: 1 });
-});
-
-test("everything goes into one file and comes back the same; one fault refuses all of it", () => {
-  const everything = {
-    outings: demoOutings,
-    kit: demoKit,
-    library: EMPTY_LIBRARY,
-    preferences: DEFAULT_PREFERENCES,
-  };
-  const text = writeEverything(everything);
-  expect(readEverything(JSON.parse(text))).toEqual({ ok: true, value: everything });
-  const broken = JSON.parse(text);
-  broken.outings[2].date = "2027-02-30";
-  expect(readEverything(broken)).toMatchObject({
-    ok: false,
-    reason: "faults",
-    faults: [{ path: "outings.2.date" }],
-  });
-  expect(readEverything({ ...broken, version: 9 })).toMatchObject({ ok: false, reason: "newer-version" });
-  expect(readEverything({ ...broken, outings: "none" })).toMatchObject({
-    ok: false,
-    faults: [{ path: "outings" }],
-  });
 });

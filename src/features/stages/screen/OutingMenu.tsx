@@ -9,7 +9,7 @@ import { OutingActions } from "../../outing/OutingActions";
 import { Late } from "../../layout/Late";
 import { useOpenOuting, useOuting } from "../../outing/use-outing";
 
-const loadEarlierStates = async () => (await import("./EarlierStates")).EarlierStates;
+const loadOutingStates = async () => (await import("../../history/OutingStates")).OutingStates;
 
 /** The outing as a thing: its facts, its file, its end. */
 export function OutingMenu({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -40,9 +40,9 @@ export function OutingMenu({ open, onClose }: { open: boolean; onClose: () => vo
       </View>
       <OutingActions outing={outing} kit={kit} preferences={preferences} onDone={onClose} />
       {earlier && (
-        <Late load={loadEarlierStates} waiting="One moment">
-          {(EarlierStates) => (
-            <EarlierStates
+        <Late load={loadOutingStates} waiting="One moment">
+          {(OutingStates) => (
+            <OutingStates
               onClose={() => {
                 setEarlier(false);
                 onClose();

@@ -1,0 +1,37 @@
+import { View } from "react-native";
+import type { RecordName } from "@/data";
+import { Button } from "@/ui/controls/Button";
+import { Message } from "@/ui/controls/Message";
+import { savingFailure } from "@/words";
+import { useKeptChange } from "../store/kept";
+import { useUnsaved } from "../store/unsaved";
+
+const NAMES: Readonly<Record<RecordName, string>> = {
+  kit: "Your kit",
+  library: "Your library",
+  preferences: "Your preferences",
+};
+
+/** What of kit, library and preferences is on the screen alone, and what can be done about it. */
+export function NotKept() {
+  const records = useUnsaved((s) => s.records);
+  return [...records.keys()].map((name) => <OneNotKept key={name} name={name} />);
+}
+
+function OneNotKept({ name }: { name: RecordName }) {
+  const { failure, retry, drop } = useKeptChange(name);
+  if (!failure) return null;
+  const { title } = savingFailure(failure);
+  return (
+    <Message
+      tone="danger"
+      title={`${NAMES[name]}: ${title}`}
+      body="What you changed last is on this screen alone; what was saved before is safe. Make room and try again, or export everything under Preferences."
+    >
+      <View className="flex-row flex-wrap gap-2">
+        <Button label="Try again" kind="filled" onPress={retry} />
+        <Button label="Drop the change" onPress={drop} />
+      </View>
+    </Message>
+  );
+}

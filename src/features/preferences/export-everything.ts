@@ -1,0 +1,43 @@
+import { EMPTY_LIBRARY, DEFAULT_PREFERENCES, readFile, writeEverything, type Read } from "@/data";
+import { downloadText } from "../store/file-transfer";
+import { openRepository } from "../store/open-repository";
+import { ownBeginning } from "../store/own-beginning";
+import { noteWrittenOut } from "../store/storage";
+
+/** What became of an export: the outings that could not be read, or why nothing was written as a whole. */
+export type Exported =
+  | { readonly ok: true; readonly outings: number; readonly left: number }
+  | { readonly ok: false; readonly reason: "unreadable" | "not-whole" };
+
+/** The value of a record, `begins` where there is none yet; nothing where what is stored cannot be read. */
+const valueOf = <T>(read: Read<T>, begins: T): T | undefined =>
+  read.ok ? read.value : read.reason === "missing" ? begins : undefined;
+
+/**
+ * Writes all that is kept into one file, read back before it counts as written. What cannot be read is never put into it as
+ * if it were empty: it goes out beside it as it is stored.
+ */
+export async function exportEverything(): Promise<Exported> {
+  const repository = await openRepository();
+  const [list, ...reads] = await Promise.all([
+    repository.listOutings(),
+    repository.readKit(),
+    repository.readLibrary(),
+    repository.readPreferences(),
+  ]);
+  const [kitRead, libraryRead, preferencesRead] = reads;
+  const kit = valueOf(kitRead, ownBeginning());
+  const library = valueOf(libraryRead, EMPTY_LIBRARY);
+  const preferences = valueOf(preferencesRead, DEFAULT_PREFERENCES);
+  for (const read of reads)
+    if (!read.ok && read.reason === "unreadable")
+      downloadText(`${read.unreadable.id}.damaged.json`, read.unreadable.raw);
+  if (!kit || !library || !preferences) return { ok: false, reason: "unreadable" };
+  const { outings } = list;
+  const writtenAt = new Date().toISOString();
+  const text = writeEverything({ outings, kit, library, preferences, writtenAt });
+  if (!(await readFile(text)).ok) return { ok: false, reason: "not-whole" };
+  downloadText(`bright-perch.${writtenAt.slice(0, 10)}.everything.json`, text);
+  noteWrittenOut();
+  return { ok: true, outings: outings.length, left: list.unreadable.length };
+}

@@ -1,0 +1,122 @@
+import { useQueryClient, type QueryClient } from "@tanstack/react-query";
+import {
+  DEFAULT_PREFERENCES,
+  EMPTY_LIBRARY,
+  importWrite,
+  previewImport,
+  type FileContents,
+  type ImportChoices,
+  type ImportPreview,
+  type Mine,
+  type Outing,
+  type Repository,
+  type Saved,
+} from "@/data";
+import { openRepository } from "./open-repository";
+import { outingKey } from "./outings";
+
+/** What an import would do, and when each of the user's own outings in question was last changed (epoch ms). */
+export interface Previewed extends ImportPreview {
+  readonly savedAt: ReadonlyMap<string, number>;
+}
+
+export interface BroughtIn {
+  readonly outings: readonly Outing[];
+  readonly addedKit: number;
+  /** Puts everything back as it was before. */
+  readonly undo: () => Promise<Saved<unknown>>;
+}
+
+async function readMine(repository: Repository): Promise<Mine> {
+  const [{ outings }, kit, library, preferences] = await Promise.all([
+    repository.listOutings(),
+    repository.readKit(),
+    repository.readLibrary(),
+    repository.readPreferences(),
+  ]);
+  return {
+    outings,
+    kit: kit.ok ? kit.value : undefined,
+    library: library.ok ? library.value : EMPTY_LIBRARY,
+    preferences: preferences.ok ? preferences.value : DEFAULT_PREFERENCES,
+  };
+}
+
+/** Asked of the storage itself: the list on the screen may not have come yet. */
+export async function preview(file: FileContents): Promise<Previewed> {
+  const repository = await openRepository();
+  const found = previewImport(file, await readMine(repository));
+  const savedAt = new Map<string, number>();
+  for (const { own } of found.rows) {
+    const [last] = own ? await repository.statesOfOuting(own.id) : [];
+    if (own && last) savedAt.set(own.id, last.savedAt);
+  }
+  return { ...found, savedAt };
+}
+
+/** All of a file is taken in, or none of it, which is told; what is unreadable here is not written over. */
+async function takeAll(file: FileContents, choices: ImportChoices): Promise<Saved<BroughtIn>> {
+  const repository = await openRepository();
+  const kit = file.outings[0]?.kit ?? file.kit;
+  if (kit) {
+    const begun = await repository.begin(async () => ({ kit, outings: [] }));
+    if (!begun.ok) return begun;
+  }
+  const mine = await readMine(repository);
+  const write = importWrite(file, mine, choices);
+  const unreadable = await whatCannotBeRead(repository, write);
+  if (unreadable) return { ok: false, reason: "refused", faults: [unreadable] };
+  const saved = await repository.saveTogether(write);
+  if (!saved.ok) return saved;
+  const own = new Map(mine.outings.map((outing) => [outing.id, outing]));
+  const isNew = ({ id }: Outing): boolean => !own.has(id);
+  const undo = (): Promise<Saved<unknown>> =>
+    repository.saveTogether({
+      removed: saved.value.filter(isNew).map(({ id }) => id),
+      outings: saved.value
+        .filter((o) => !isNew(o))
+        .map(({ id, revision }) => ({ ...own.get(id)!, revision })),
+      ...(write.kit && mine.kit ? { kit: mine.kit } : {}),
+      ...(write.library ? { library: mine.library } : {}),
+      ...(write.preferences ? { preferences: mine.preferences } : {}),
+    });
+  const addedKit = previewImport(file, mine).addedKit;
+  return { ok: true, value: { outings: saved.value, addedKit, undo } };
+}
+
+/** A record of the user's that would be written over although it cannot be read. */
+async function whatCannotBeRead(repository: Repository, write: ReturnType<typeof importWrite>) {
+  const reads = [
+    write.kit ? await repository.readKit() : undefined,
+    write.library ? await repository.readLibrary() : undefined,
+    write.preferences ? await repository.readPreferences() : undefined,
+  ];
+  const bad = reads.find((read) => read && !read.ok && read.reason === "unreadable");
+  if (!bad || bad.ok || bad.reason !== "unreadable") return undefined;
+  return {
+    path: bad.unreadable.id,
+    message: "what is stored here cannot be read: repair or export it first",
+  };
+}
+
+async function refresh(client: QueryClient, outings: readonly Outing[]): Promise<void> {
+  for (const { id } of outings) client.removeQueries({ queryKey: outingKey(id) });
+  await client.invalidateQueries();
+}
+
+/** Brings a file in as it was chosen; what comes back tells what arrived, and takes it back. */
+export function useImport(): (file: FileContents, choices: ImportChoices) => Promise<Saved<BroughtIn>> {
+  const client = useQueryClient();
+  return async (file, choices) => {
+    const saved = await takeAll(file, choices);
+    if (!saved.ok) return saved;
+    const { outings, undo } = saved.value;
+    await refresh(client, outings);
+    const undoAndShow = async (): Promise<Saved<unknown>> => {
+      const undone = await undo();
+      await refresh(client, outings);
+      return undone;
+    };
+    return { ok: true, value: { ...saved.value, undo: undoAndShow } };
+  };
+}

@@ -1,0 +1,67 @@
+import { useQuery } from "@tanstack/react-query";
+
+/** What the browser tells of the room that this application takes. */
+export interface StorageUse {
+  /** Bytes, 0 or more; not told by every browser. */
+  readonly used: number | undefined;
+  readonly quota: number | undefined;
+  /** Whether the browser promised not to clear it away by itself. */
+  readonly persisted: boolean;
+}
+
+export const useStorageUse = () =>
+  useQuery({
+    queryKey: ["storage"],
+    staleTime: 0,
+    queryFn: async (): Promise<StorageUse> => {
+      const [estimate, persisted] = await Promise.all([
+        navigator.storage?.estimate?.().catch(() => undefined),
+        navigator.storage?.persisted?.().catch(() => false),
+      ]);
+      return { used: estimate?.usage, quota: estimate?.quota, persisted: persisted ?? false };
+    },
+  });
+
+/** Asks the browser, with the first own outing, not to clear away by itself what is kept here. */
+export const askToPersist = (): void => void navigator.storage?.persist?.().catch(() => false);
+
+/** When all of it was last written to a file, and since when there is work that is in no file: epoch ms. */
+export interface FileMarks {
+  readonly writtenAt?: number;
+  readonly workSince?: number;
+}
+
+const KEY = "bp/file-marks";
+
+export function fileMarks(): FileMarks {
+  try {
+    return JSON.parse(localStorage.getItem(KEY) ?? "{}") as FileMarks;
+  } catch {
+    return {};
+  }
+}
+
+function mark(marks: FileMarks): void {
+  try {
+    localStorage.setItem(KEY, JSON.stringify(marks));
+  } catch {
+    // Without room for it nobody is reminded; the full storage itself is told.
+  }
+}
+
+export function noteWork(): void {
+  const marks = fileMarks();
+  if (marks.workSince === undefined) mark({ ...marks, workSince: Date.now() });
+}
+
+/** All of it is in a file, or nothing of it is the user's own. */
+export const noteWrittenOut = (): void => mark({ writtenAt: Date.now() });
+export const forgetWork = (): void => localStorage.removeItem(KEY);
+
+const MONTH = 30 * 86_400_000;
+
+/** Since when work stands in this browser alone, once that is a month or more. */
+export function monthOldWork(now: number): number | undefined {
+  const { workSince } = fileMarks();
+  return workSince !== undefined && now - workSince >= MONTH ? workSince : undefined;
+}

@@ -1,0 +1,41 @@
+import { create } from "zustand";
+import type { Outing, RecordName, SaveFailure } from "@/data";
+import { forgetUnsaved, rememberUnsaved } from "@/outing/unsaved";
+
+/** What of this tab is on the screen alone. */
+interface Unsaved {
+  /** Names of outings, by id. */
+  readonly outings: ReadonlyMap<string, string>;
+  /** Why kit, library or preferences could not be kept. */
+  readonly records: ReadonlyMap<RecordName, SaveFailure>;
+}
+
+export const useUnsaved = create<Unsaved>(() => ({ outings: new Map(), records: new Map() }));
+
+/** The map with a value under a key, or without the key where there is none. */
+function having<K, V>(map: ReadonlyMap<K, V>, key: K, value: V | undefined): ReadonlyMap<K, V> {
+  const next = new Map(map);
+  if (value === undefined) next.delete(key);
+  else next.set(key, value);
+  return next;
+}
+
+/** Remembers an outing that is not kept, and forgets it once it is. */
+export function noteUnsaved(id: string, outing: Outing | undefined): void {
+  if (outing) rememberUnsaved(sessionStorage, outing);
+  else forgetUnsaved(sessionStorage, id);
+  useUnsaved.setState(({ outings }) => ({ outings: having(outings, id, outing?.name) }));
+}
+
+export const noteNotKept = (name: RecordName, failure: SaveFailure | undefined): void =>
+  useUnsaved.setState(({ records }) => ({ records: having(records, name, failure) }));
+
+/** Asks before the page is left while something is on the screen alone; gives back what ends it. */
+export function warnOnLeaving(): () => void {
+  const ask = (event: BeforeUnloadEvent): void => {
+    const { outings, records } = useUnsaved.getState();
+    if (outings.size + records.size > 0) event.preventDefault();
+  };
+  window.addEventListener("beforeunload", ask);
+  return () => window.removeEventListener("beforeunload", ask);
+}
