@@ -1,6 +1,6 @@
 import { readFile } from "node:fs/promises";
 import { expect, test, type Page } from "@playwright/test";
-import { dragTag, fillDatabase, openGround, OUTING, storedOuting, tag } from "./outing";
+import { bringIn, dragTag, fillDatabase, openFile, openGround, OUTING, storedOuting, tag } from "./outing";
 
 async function writeToFile(page: Page): Promise<string> {
   await page.getByRole("button", { name: /^Outing: Cup semi-final/ }).click();
@@ -8,11 +8,6 @@ async function writeToFile(page: Page): Promise<string> {
   await page.getByRole("button", { name: "Export to a file" }).click();
   return (await download).path();
 }
-
-const open = (page: Page, name: string, text: string) =>
-  page
-    .getByLabel("Outing file")
-    .setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(text) });
 
 test("an outing is written to a file and read back elsewhere to the same state", async ({
   page,
@@ -30,7 +25,9 @@ test("an outing is written to a file and read back elsewhere to the same state",
   await elsewhere.getByRole("button", { name: /^Outing: Cup semi-final/ }).click();
   await elsewhere.getByRole("button", { name: "Delete", exact: true }).click();
   await expect(elsewhere.getByRole("link", { name: /Cup semi-final/ })).toHaveCount(0);
-  await elsewhere.getByLabel("Outing file").setInputFiles(file);
+  await openFile(elsewhere, "semi.json", await readFile(file, "utf8"));
+  await expect(elsewhere.getByText("1 outing: 1 new, 0 that differ from yours, 0 the same.")).toBeVisible();
+  await bringIn(elsewhere);
   await expect(tag(elsewhere, "B")).toBeVisible();
   expect({ ...(await storedOuting(elsewhere)), revision: 0 }).toEqual({ ...kept, revision: 0 });
   await elsewhere.close();
@@ -40,15 +37,28 @@ test("an outing that is here already is replaced or kept beside, as the user say
   await openGround(page);
   const text = await readFile(await writeToFile(page), "utf8");
   await page.goto("/outings");
-  await open(page, "semi.json", text);
-  await page.getByRole("button", { name: "Keep both" }).click();
+  await openFile(page, "semi.json", text);
+  await expect(page.getByText("Here already, the same")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Nothing to bring in" })).toBeDisabled();
+  await page.getByRole("dialog").getByRole("button", { name: "Cancel" }).click();
+  await openFile(
+    page,
+    "semi.json",
+    text.replace('"name": "Cup semi-final"', '"name": "Cup semi-final, mine"'),
+  );
+  await expect(page.getByText(/^Differs from yours: Name changed/)).toBeVisible();
+  await bringIn(page);
   await expect(page).toHaveURL(/hockey-semi-final-2\/ground$/);
   await page.getByRole("button", { name: "Back to outings" }).click();
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toHaveCount(2);
-  await open(page, "semi.json", text.replace('"name": "Cup semi-final"', '"name": "Cup replay"'));
-  await page.getByRole("button", { name: "Replace mine" }).click();
+  await openFile(page, "semi.json", text.replace('"name": "Cup semi-final"', '"name": "Cup replay"'));
+  await page.getByRole("radio", { name: "Replace mine" }).click();
+  await bringIn(page);
   await expect(page.getByRole("heading", { name: "Cup replay" })).toBeVisible();
   expect((await storedOuting(page)).name).toBe("Cup replay");
+  await page.getByRole("button", { name: "Undo", exact: true }).click();
+  await expect(page.getByText("The import was undone.")).toBeVisible();
+  await expect.poll(async () => (await storedOuting(page)).name).toBe("Cup semi-final");
 });
 
 test("a broken or foreign file is refused with reason and place, and changes nothing", async ({ page }) => {
@@ -64,7 +74,7 @@ test("a broken or foreign file is refused with reason and place, and changes not
     ["newer.json", text.replace('"version": 2,', '"version": 7,'), "newer version"],
   ] as const;
   for (const [name, content, reason] of cases) {
-    await open(page, name, content);
+    await openFile(page, name, content);
     const dialog = page.getByRole("dialog");
     await expect(dialog).toContainText(reason);
     await expect(dialog).toContainText("Nothing was changed");

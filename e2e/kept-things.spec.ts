@@ -1,6 +1,16 @@
 import { readFile } from "node:fs/promises";
 import { expect, test, type Page } from "@playwright/test";
-import { figure, openGround, openPanel, openStage, OUTING, storedOuting, valueOf } from "./outing";
+import {
+  bringIn,
+  figure,
+  openFile,
+  openGround,
+  openPanel,
+  openStage,
+  OUTING,
+  storedOuting,
+  valueOf,
+} from "./outing";
 
 const storedKit = (page: Page) => page.evaluate(() => JSON.parse(localStorage.getItem("bp/kit")!));
 const goTo = async (page: Page, name: string): Promise<void> => {
@@ -157,14 +167,12 @@ test("everything goes into a file, everything is deleted when asked twice, and c
     await page.evaluate(() => Object.keys(localStorage).filter((k) => k.startsWith("bp/outing/"))),
   ).toEqual([]);
 
-  const open = (name: string, content: string) =>
-    page
-      .getByLabel("Outing file")
-      .setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(content) });
-  await open("broken.json", text.replace('"date": "2026-12-02"', '"date": "2026-02-30"'));
+  await openFile(page, "broken.json", text.replace('"date": "2026-12-02"', '"date": "2026-02-30"'));
   await expect(page.getByRole("dialog")).toContainText("outings.");
   await page.getByRole("dialog").getByRole("button", { name: "Close" }).last().click();
-  await open("everything.json", text);
+  await openFile(page, "everything.json", text);
+  await expect(page.getByText("4 outings: 4 new, 0 that differ from yours, 0 the same.")).toBeVisible();
+  await bringIn(page);
   for (const name of ["Cup semi-final", "League evening", "Cross-country day", "Lagoon at first light"])
     await expect(page.getByRole("link", { name: new RegExp(name) })).toBeVisible();
   await expect(page.locator("html")).toHaveAttribute("data-theme", "dusk");

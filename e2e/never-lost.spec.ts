@@ -79,16 +79,107 @@ test("a year of two figures blanked the list for good: it is refused where it is
   await page.getByLabel("Date", { exact: true }).fill("0026-10-17");
   await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByRole("alert")).toContainText("The year goes from 1900 to 2200");
-  await page.evaluate(() => {
+  const broken = await page.evaluate(() => {
     const key = "bp/outing/hockey-semi-final";
     const outing = JSON.parse(localStorage.getItem(key)!);
-    const odd = { ...outing, id: "odd", date: "0026-10-17", revision: 3 };
-    localStorage.setItem("bp/outing/odd", JSON.stringify(odd));
+    const odd = JSON.stringify({ ...outing, id: "odd", date: "0026-10-17", revision: 3 });
+    localStorage.setItem("bp/outing/odd", odd);
+    return odd;
   });
   await page.goto("/outings");
   await expect(page.getByText("“odd” cannot be read")).toBeVisible();
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
-  await page.getByRole("button", { name: "Delete", exact: true }).click();
-  await page.getByRole("button", { name: "Delete it, I have exported it" }).click();
+  await page.getByRole("button", { name: "Repair" }).click();
+  await expect(page.getByText("– date: 0026-10-17 became 2026-10-17")).toBeVisible();
+  await page.getByRole("button", { name: "Keep the repaired one" }).click();
   await expect(page.getByText("“odd” cannot be read")).toBeHidden();
+  await expect(page.getByRole("link", { name: /Cup semi-final/ })).toHaveCount(2);
+  const elsewhere = { ...JSON.parse(broken), id: "worse", date: "soon" };
+  await page.evaluate((raw) => localStorage.setItem("bp/outing/worse", raw), JSON.stringify(elsewhere));
+  await page.reload();
+  await page.getByRole("button", { name: "Repair" }).click();
+  await expect(page.getByText("This cannot be repaired here")).toBeVisible();
+  await page.getByRole("button", { name: "Close" }).last().click();
+  await page.getByRole("button", { name: "Delete", exact: true }).click();
+  await page.getByRole("button", { name: "Delete, I have exported it" }).click();
+  await expect(page.getByText("“worse” cannot be read")).toBeHidden();
+});
+
+test("a thing of the kit that was deleted could not come back after a reload: undo has its name, and states are kept", async ({
+  page,
+}) => {
+  await page.goto("/kit");
+  const zoom = page.getByRole("button", { name: /^70–200/ });
+  await zoom.click();
+  await page.getByRole("button", { name: "Delete lens" }).click();
+  await expect(zoom).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByRole("button", { name: /^Add a lens/ })).toBeVisible();
+  await expect(zoom).toHaveCount(0);
+  await page.getByRole("button", { name: /^Undo: 70–200.* removed/ }).click();
+  await expect(zoom).toBeVisible();
+  await page.getByRole("button", { name: /^Redo: 70–200.* removed/ }).click();
+  await expect(zoom).toHaveCount(0);
+  await page.getByRole("button", { name: "Earlier states" }).click();
+  await page.getByRole("button", { name: /^As it began/ }).click();
+  await expect(page.getByText(/^– 70–200.* added/)).toBeVisible();
+  await page.getByRole("button", { name: "Go back to this state" }).click();
+  await expect(zoom).toBeVisible();
+});
+
+test("a preference chosen while the database was full was dropped without a word: it stays, is said, and is saved later", async ({
+  page,
+}) => {
+  await page.goto("/preferences");
+  await expect(page.getByRole("radio", { name: "Feet, °C" })).toBeVisible();
+  await fillDatabase(page);
+  await page.getByRole("radio", { name: "Feet, °C" }).click();
+  await expect(page.getByText(/^Your preferences: Not saved/)).toBeVisible();
+  await page.getByRole("link", { name: "Kit", exact: true }).click();
+  await expect(page.getByText(/^Your preferences: Not saved/)).toBeVisible();
+  page.once("dialog", (dialog) => void dialog.accept());
+  await page.goto("/preferences");
+  await expect(page.getByRole("radio", { name: "Feet, °C" })).toBeChecked();
+  await expect(page.getByText(/^Your preferences: Not saved/)).toBeHidden();
+  await page.reload();
+  await expect(page.getByRole("radio", { name: "Feet, °C" })).toBeChecked();
+});
+
+test("preferences that cannot be read were replaced by the defaults: they are said, repaired, and nothing is lost", async ({
+  page,
+}) => {
+  await page.goto("/preferences");
+  await page.getByRole("radio", { name: "Feet, °C" }).click();
+  await expect(page.getByRole("button", { name: /^Undo: Units changed/ })).toBeVisible();
+  await page.evaluate(() => {
+    const odd = { ...JSON.parse(localStorage.getItem("bp/preferences")!), walkingPace: 80, revision: 99 };
+    localStorage.setItem("bp/preferences", JSON.stringify(odd));
+  });
+  await page.reload();
+  await expect(page.getByText("Your preferences cannot be read")).toBeVisible();
+  await page.getByRole("button", { name: "Repair" }).click();
+  await page.getByRole("button", { name: "Keep the repaired one" }).click();
+  await expect(page.getByText("Your preferences cannot be read")).toBeHidden();
+  await expect(page.getByRole("radio", { name: "Feet, °C" })).toBeChecked();
+});
+
+test("nothing was said of work that stands in one browser only: the list reminds after a month, and a file ends it", async ({
+  page,
+}) => {
+  await page.goto("/outings");
+  await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
+  await expect(page.getByText(/stands in this browser alone/)).toBeHidden();
+  await page.evaluate(() =>
+    localStorage.setItem("bp/file-marks", JSON.stringify({ workSince: Date.now() - 31 * 86_400_000 })),
+  );
+  await page.reload();
+  await expect(page.getByText(/stands in this browser alone/)).toBeVisible();
+  await page.getByRole("link", { name: "Write it to a file" }).click();
+  await expect(page.getByRole("list", { name: "Storage" })).toContainText("never");
+  const download = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Export everything to a file" }).click();
+  await download;
+  await expect(page.getByRole("list", { name: "Storage" })).not.toContainText("never");
+  await page.getByRole("link", { name: "Outings", exact: true }).click();
+  await expect(page.getByText(/stands in this browser alone/)).toBeHidden();
 });

@@ -95,3 +95,13 @@ export const fillDatabase = (page: Page): Promise<void> =>
     Object.assign(window, { emptyDatabase: () => Object.assign(IDBObjectStore.prototype, { put }) });
     Object.assign(IDBObjectStore.prototype, { put: refuse });
   });
+
+/** Chooses a file of ours on the list or in the preferences; what it would do is shown then. */
+export const openFile = (page: Page, name: string, text: string): Promise<void> =>
+  page
+    .getByLabel("Outing file")
+    .setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(text) });
+
+/** Takes in what the preview of a file shows. */
+export const bringIn = (page: Page): Promise<void> =>
+  page.getByRole("button", { name: /^Bring in / }).click();

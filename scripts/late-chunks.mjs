@@ -68,8 +68,10 @@ export function giveAway(bundles, shared) {
       (other) => other !== file && [...own.get(other)].some((id) => loads(modules.get(id), file)),
     );
   const loads = (m, file) => m?.late.some((l) => path.basename(l.file) === file) ?? false;
-  const atStart = (file) =>
-    [...modules.values()].some((m) => loads(m, file) && ![...own.values()].some((ids) => ids.has(m.id)));
+  /** A module of a file that no import() names is there from the start, also where late parts need it too. */
+  const isThereAtStart = (id) =>
+    fileOf.has(id) ? !own.has(fileOf.get(id)) : ![...own.values()].some((ids) => ids.has(id));
+  const atStart = (file) => [...modules.values()].some((m) => loads(m, file) && isThereAtStart(m.id));
   /** What is there before a file is loaded, beside the start: what its only loader has. */
   const before = (file, seen = new Set()) => {
     const from = loaders(file);

@@ -44,3 +44,15 @@ test("a shared module that the start asks for at once is said, and not given awa
 test("a bundle of another form is refused", () => {
   expect(() => readBundle("__d(function(){},'a')")).toThrow("another form");
 });
+
+test("a part that the start and a late part both load, through a module of the start, lacked what it needs", () => {
+  const build = BUILD();
+  build.set(
+    "entry.js",
+    bundle(md(1, [2], { 10: "/js/stages.js", 20: "/js/desk.js" }), md(2, [], { 40: "/js/dialog.js" })),
+  );
+  build.set("desk.js", bundle(md(20, [50, 2])));
+  build.set("dialog.js", bundle(md(40, [50])));
+  const { given } = giveAway(build, "common.js");
+  expect(given.get("dialog.js")!.map((m: { id: number }) => m.id)).toEqual([50]);
+});

@@ -28,7 +28,7 @@ export function EarlierStates({ states, titleOf, look, onClose }: Props) {
   const [looking, setLooking] = useState<State>();
   const earlier = states?.slice(1).filter((s) => !s.removed) ?? [];
   const title = (state: State): string =>
-    state.undoTo === undefined ? "As it began" : withWay(state, titleOf(state));
+    withWay(state, state.undoTo === undefined ? "As it began" : titleOf(state));
   return (
     <Dialog title="Earlier states" open onClose={onClose}>
       {states && earlier.length === 0 && <Txt>Nothing was changed yet. Every change is listed here.</Txt>}
@@ -57,9 +57,9 @@ export function EarlierStates({ states, titleOf, look, onClose }: Props) {
   );
 }
 
-/** A state that can be done again was come back to by an undo. */
+/** A state from which something can be done again was come back to by an undo. */
 const withWay = ({ redoTo }: State, words: string): string =>
-  redoTo === undefined ? words : `Gone back to: ${words}`;
+  redoTo === undefined ? words : `Undone, back to: ${words}`;
 
 const MOST_CHANGES = 8;
 

@@ -10,7 +10,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { OpenFile } from "../outings/OpenFile";
 import { openRepository } from "../store/open-repository";
 import { useOutings } from "../store/outings";
-import { fileMarks, forgetWork, useStorageUse } from "../store/storage";
+import { forgetWork, useStorageUse } from "../store/storage";
 import { exportEverything, type Exported } from "./export-everything";
 
 /** All that is kept in this browser: out to a file, in from one, or away. */
@@ -72,7 +72,7 @@ function exportedWords(exported: Exported): string {
 /** How much room it takes, whether the browser keeps it for good, and when it last went into a file. */
 function Stored() {
   const { data } = useStorageUse();
-  const { writtenAt, workSince } = fileMarks();
+  const { writtenAt, workSince } = data ?? {};
   const used = data?.used === undefined ? undefined : bytesWords(data.used);
   const quota = data?.quota === undefined ? "" : ` of ${bytesWords(data.quota)}`;
   return (

@@ -65,6 +65,7 @@ export const useKept = <N extends RecordName>(name: N) => useQuery(keptQuery(nam
 /** Tries after which a record that others keep changing is left to the user. */
 const TRIES = 5;
 
+/** The first change is made on a state that is written before it: what ships, or what an older version kept. */
 async function write<N extends RecordName>(
   name: N,
   pending: Pending<RecordOf[N]>,
@@ -74,6 +75,8 @@ async function write<N extends RecordName>(
   for (let tries = 1; ; tries++) {
     const stored = await read(repository);
     const next = onTopOf<RecordOf[N]>(pending, stored);
+    if (stored.ok && (await repository.statesOfRecord(name)).length === 0)
+      await save(repository, stored.value, {});
     const [standing] = await repository.statesOfRecord(name);
     const note: Note = pending.note ?? {
       change: JSON.stringify(stored.ok ? changesOfRecord<RecordOf[N]>(stored.value, next) : []),

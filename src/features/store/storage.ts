@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 
 /** What the browser tells of the room that this application takes. */
-export interface StorageUse {
+export interface StorageUse extends FileMarks {
   /** Bytes, 0 or more; not told by every browser. */
   readonly used: number | undefined;
   readonly quota: number | undefined;
@@ -18,7 +18,7 @@ export const useStorageUse = () =>
         navigator.storage?.estimate?.().catch(() => undefined),
         navigator.storage?.persisted?.().catch(() => false),
       ]);
-      return { used: estimate?.usage, quota: estimate?.quota, persisted: persisted ?? false };
+      return { ...fileMarks(), used: estimate?.usage, quota: estimate?.quota, persisted: persisted ?? false };
     },
   });
 
@@ -33,7 +33,7 @@ export interface FileMarks {
 
 const KEY = "bp/file-marks";
 
-export function fileMarks(): FileMarks {
+function fileMarks(): FileMarks {
   try {
     return JSON.parse(localStorage.getItem(KEY) ?? "{}") as FileMarks;
   } catch {
