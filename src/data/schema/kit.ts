@@ -1,7 +1,10 @@
 import { z } from "zod";
 import { id, listOf, name, weightG } from "./parts";
 
-const mark = z.number().positive();
+/** Ranges of what is made, with room to spare: a number that is allowed is one that can be computed with. */
+const between = (least: number, most: number) => z.number().min(least).max(most);
+const iso = between(1, 1e7);
+const focalLengthMm = between(1, 5000);
 const stops = z.number().min(0).max(8);
 
 export const bodySchema = z
@@ -9,21 +12,21 @@ export const bodySchema = z
     id,
     name,
     format: z.object({
-      widthMm: mark.max(200),
-      heightMm: mark.max(200),
+      widthMm: between(1, 200),
+      heightMm: between(1, 200),
       widthPx: z.int().min(100).max(60000),
     }),
-    baseIso: mark,
-    maxIso: mark,
-    isoCeiling: mark,
-    isoFloor: mark,
-    preferredIso: mark.optional(),
-    fastestShutter: z.number().positive().max(1),
+    baseIso: iso,
+    maxIso: iso,
+    isoCeiling: iso,
+    isoFloor: iso,
+    preferredIso: iso.optional(),
+    fastestShutter: between(1e-6, 1),
     liftClicks: z.int().min(0).max(9),
     readout: z.number().min(0.0001).max(1).optional(),
     framesPerSecond: z.number().min(0.1).max(240).optional(),
-    frameMb: mark.max(1000).optional(),
-    bufferMb: mark.max(100000).optional(),
+    frameMb: between(0.01, 1000).optional(),
+    bufferMb: between(0.1, 100_000).optional(),
     stabiliserStops: stops.optional(),
     weightG,
   })
@@ -36,12 +39,12 @@ export const lensSchema = z
   .object({
     id,
     name,
-    minFocalLengthMm: mark.max(5000),
-    maxFocalLengthMm: mark.max(5000),
+    minFocalLengthMm: focalLengthMm,
+    maxFocalLengthMm: focalLengthMm,
     widest: z.number().min(0.7).max(64),
     widestAtLong: z.number().min(0.7).max(64).optional(),
     narrowest: z.number().min(1).max(128),
-    closestFocus: mark.max(100),
+    closestFocus: between(0.005, 100),
     stabiliserStops: stops,
     takesConverter: z.boolean(),
     largestMagnification: z.number().min(0.001).max(10).optional(),
@@ -61,8 +64,8 @@ export const supportSchema = z.object({ id, name, stops: z.number().min(-3).max(
 export const cardSchema = z.object({
   id,
   name,
-  capacityGb: mark.max(100000),
-  writeMbPerSecond: mark.max(20000),
+  capacityGb: between(0.01, 100_000),
+  writeMbPerSecond: between(0.1, 20_000),
   weightG,
 });
 

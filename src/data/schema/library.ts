@@ -10,7 +10,7 @@ export const ownLightLevelSchema = z
   .object({ id, name, evFrom: z.number().min(-10).max(20), evTo: z.number().min(-10).max(20), known, source })
   .refine((l) => l.evFrom <= l.evTo, { path: ["evTo"], message: "the upper EV is at least the lower" });
 
-const seconds = z.number().positive().max(60);
+const seconds = z.number().min(1e-6).max(60);
 const fNumber = z.number().min(0.7).max(128);
 export const ownStartSchema = z
   .object({

@@ -9,7 +9,7 @@ export const metres = (most: number) => z.number().min(0).max(most);
 export const point = z.object({ x: z.number().min(-5000).max(5000), y: z.number().min(-5000).max(5000) });
 export const outline = z.array(point).min(3).max(64);
 export const bearing = z.number().min(0).lt(360);
-export const weightG = z.number().positive().max(50000).optional();
+export const weightG = z.number().min(0.1).max(50_000).optional();
 
 /** Within any one list of a record an id stands once. */
 const uniqueById = <T extends { id: string }>(items: readonly T[], context: z.RefinementCtx): void => {
