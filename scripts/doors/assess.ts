@@ -1,7 +1,7 @@
 import { createAssessments } from "../../src/outing/assessments";
 import { readFileSync } from "node:fs";
 import type { Assessment, NoPicture } from "../../src/core/judge";
-import { choiceOf, readOutingFile, wallTimeOf, windowOf, instantOf, type OutingFile } from "../../src/data";
+import { choiceOf, readOutingFile, wallTimeOf, windowOf, type OutingFile } from "../../src/data";
 import {
   evWords,
   faultWords,
@@ -62,7 +62,7 @@ function instants({ outing }: OutingFile, asked: Asked): number[] | string {
     );
   }
   const text = asked.at ?? outing.plannedAt;
-  if (/^\d\d:\d\d$/.test(text)) return [instantOf(outing.date, text, outing.timeZone).at];
+  if (/^\d\d:\d\d$/.test(text)) return [windowOf({ ...outing, plannedAt: text }).planned];
   const at = Date.parse(text);
   return Number.isNaN(at)
     ? `assess: --at ${text} is no instant; write HH:MM or 2026-10-17T16:27:00+01:00`

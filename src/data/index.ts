@@ -47,6 +47,7 @@ export type { KeyValueStore } from "./shelf";
 export {
   CAUTIONS,
   KINDS,
+  LIMITS,
   bodySchema,
   cardSchema,
   converterSchema,
@@ -70,6 +71,7 @@ export {
   type Caution,
   type Choice,
   type Kind,
+  type Limited,
   type Library,
   type Preferences,
   type Outing,
@@ -78,13 +80,6 @@ export {
   type StoredSubject,
   type ThemeName,
 } from "./schema";
-export {
-  choiceOf,
-  lightPlanOf,
-  plannedPosition,
-  rigOf,
-  windowOf,
-  type Times,
-  type Window,
-} from "./outing-inputs";
-export { instantOf, wallTimeOf, type Instant } from "./wall-time";
+export { choiceOf, lightPlanOf, plannedPosition, rigOf } from "./outing-inputs";
+export { lastDayOf, timesFault, windowOf, type Times, type TimesOfDay, type Window } from "./times";
+export { instantOf, isShownAgain, wallTimeOf, type Instant } from "./wall-time";

@@ -2,39 +2,14 @@ import type { Position } from "@/core/ground";
 import type { Kit, Rig } from "@/core/optics";
 import type { LightPlan } from "@/core/scene";
 import type { Choice, Outing } from "./schema";
-import { instantOf } from "./wall-time";
-
-/** What the times of an outing hang on. */
-export type Times = Pick<Outing, "date" | "from" | "until" | "starts" | "plannedAt" | "timeZone">;
-
-/** The times of an outing in epoch milliseconds. */
-export interface Window {
-  readonly from: number;
-  readonly until: number;
-  readonly starts: number;
-  /** The minute that is planned for. */
-  readonly planned: number;
-}
-
-export function windowOf({ date, timeZone, ...times }: Times): Window {
-  const at = (time: string): number => instantOf(date, time, timeZone).at;
-  return {
-    from: at(times.from),
-    until: at(times.until),
-    starts: at(times.starts),
-    planned: at(times.plannedAt),
-  };
-}
+import { lampSpans, type Times } from "./times";
 
 /** The light as the core wants it: wall times become instants. */
-export function lightPlanOf(outing: Pick<Outing, "light" | "date" | "timeZone">): LightPlan {
+export function lightPlanOf(outing: Omit<Times, "starts" | "plannedAt"> & Pick<Outing, "light">): LightPlan {
   const { lamps, ...sky } = outing.light;
   if (!lamps) return sky;
-  const at = (time: string): number => instantOf(outing.date, time, outing.timeZone).at;
-  return {
-    ...sky,
-    lamps: { ...lamps, from: at(lamps.from), until: lamps.until === undefined ? undefined : at(lamps.until) },
-  };
+  const [first, ...further] = lampSpans(outing, lamps);
+  return { ...sky, lamps: { ...lamps, until: undefined, ...first, further } };
 }
 
 export const choiceOf = (outing: Pick<Outing, "choices">, shotId: string): Choice | undefined =>

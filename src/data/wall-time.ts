@@ -35,3 +35,9 @@ export function instantOf(date: string, time: string, timeZone: string): Instant
 /** The wall time HH:MM of an instant in a time zone. */
 export const wallTimeOf = (at: number, timeZone: string): string =>
   new Date(shownAt(at, timeZone)).toISOString().slice(11, 16);
+
+const HALF_HOUR = 1_800_000;
+
+/** Whether the clocks of a time zone showed the same wall time before, in the hour that their change repeats. */
+export const isShownAgain = (at: number, timeZone: string): boolean =>
+  [HALF_HOUR, 2 * HALF_HOUR].some((back) => offsetAt(at - back, timeZone) - offsetAt(at, timeZone) === back);

@@ -63,8 +63,8 @@ const NOTHING: Timeline = { points: [], moments: [] };
 /** One memory of answers, for as long as an outing is open. */
 export function createAssessments(): Assessments {
   const bagKept = kept(2, (bag: Outing["bag"], kit: StoredKit) => bagOf({ bag }, kit));
-  const planKept = kept(2, (light: Outing["light"], date: string, timeZone: string) =>
-    lightPlanOf({ light, date, timeZone }),
+  const planKept = kept(2, (light: Outing["light"], ...[date, from, until, lastDate, timeZone]: NightList) =>
+    lightPlanOf({ light, date, from, until, lastDate, timeZone }),
   );
   const sceneKept = kept(8, sceneAt);
   const mountedKept = kept(MOST_SHOTS, (shotId: string, parts: Parts, kit: StoredKit, school: School) => {
@@ -93,7 +93,10 @@ export function createAssessments(): Assessments {
     ground,
   }));
 
-  const planOf = ({ outing }: Question) => planKept(outing.light, outing.date, outing.timeZone);
+  const planOf = ({ outing }: Question) => {
+    const { light, date, from, until, lastDate, timeZone } = outing;
+    return planKept(light, date, from, until, lastDate, timeZone);
+  };
   const partsOf = ({ outing: { shots, choices, subjects, bag, ground } }: Question) =>
     partsKept(shots, choices, subjects, bag, ground);
   const positionOf = ({ outing }: Question, id: string | null) =>
@@ -126,6 +129,7 @@ export function createAssessments(): Assessments {
 }
 
 type Parts = Pick<Outing, "shots" | "choices" | "subjects" | "bag" | "ground">;
+type NightList = [string, string, string, string | undefined, string];
 type PartList = [Parts["shots"], Parts["choices"], Parts["subjects"], Parts["bag"], Parts["ground"]];
 type School = Preferences["school"];
 type Course = [Outing["ground"], LightPlan, number, number, number];

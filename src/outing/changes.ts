@@ -22,7 +22,7 @@ const LISTS: readonly (readonly [Thing, (o: Outing) => readonly Named[]])[] = [
 
 const PARTS: readonly (readonly [Part, (o: Outing) => unknown])[] = [
   ["name", (o) => [o.name, o.kind, o.sport]],
-  ["date and times", (o) => [o.date, o.from, o.until, o.starts, o.timeZone, o.plannedAt]],
+  ["date and times", (o) => [o.date, o.from, o.until, o.lastDate, o.starts, o.timeZone, o.plannedAt]],
   ["place", (o) => [o.place, o.ground.anchor]],
   ["access", (o) => o.access],
   ["cautions", (o) => o.cautions],

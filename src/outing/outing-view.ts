@@ -69,11 +69,16 @@ export interface OutingView extends Looking, Minute {
 }
 
 const STEP = 5 * 60_000;
+/** As many points as a day has of those steps: an outing over days is walked through in longer ones. */
+const MOST_STEPS = 288;
+
+const stepOf = ({ from, until }: Window): number =>
+  STEP * Math.max(1, Math.ceil((until - from) / (STEP * MOST_STEPS)));
 
 /** Views of one outing that share what they worked out. */
 export function createViews(answers: Assessments): (looking: Looking) => OutingView {
-  const windowKept = kept(2, (...[date, from, until, starts, plannedAt, timeZone]: TimeList) =>
-    windowOf({ date, from, until, starts, plannedAt, timeZone }),
+  const windowKept = kept(2, (...[date, from, until, lastDate, starts, plannedAt, timeZone]: TimeList) =>
+    windowOf({ date, from, until, lastDate, starts, plannedAt, timeZone }),
   );
   const inputKept = kept(
     4,
@@ -88,8 +93,8 @@ export function createViews(answers: Assessments): (looking: Looking) => OutingV
     const { outing, selection } = looking;
     const { positionId } = selection;
     const shot = outing.shots.find((s) => s.id === selection.shotId)!;
-    const { date, from, until, starts, plannedAt, timeZone } = outing;
-    const window = windowKept(date, from, until, starts, plannedAt, timeZone);
+    const { date, from, until, lastDate, starts, plannedAt, timeZone } = outing;
+    const window = windowKept(date, from, until, lastDate, starts, plannedAt, timeZone);
     const minute = minuteOf(selection, looking.now, window);
     const mounted = () => answers.mounted(looking, shot.id);
     const view: OutingView = {
@@ -146,7 +151,7 @@ export function createViews(answers: Assessments): (looking: Looking) => OutingV
         return answers.timeline(looking, shot.id, positionId, {
           from: window.from,
           until: window.until,
-          step: STEP,
+          step: stepOf(window),
         });
       },
       get vetoed() {
@@ -158,4 +163,4 @@ export function createViews(answers: Assessments): (looking: Looking) => OutingV
 }
 
 const NOTHING: readonly string[] = [];
-type TimeList = [string, string, string, string, string, string];
+type TimeList = [string, string, string, string | undefined, string, string, string];

@@ -25,6 +25,8 @@ export interface Lamps {
   readonly from: number;
   /** Epoch milliseconds; left out, they are alight as long as anybody stays. */
   readonly until?: number;
+  /** Further stretches in which they are alight, as on the other nights of an outing over days. */
+  readonly further?: readonly { readonly from: number; readonly until?: number }[];
   /** Mains frequency in Hz and depth of the modulation 0 … 1 of lamps that flicker. */
   readonly flicker?: { readonly mainsHz: number; readonly modulation: number };
 }
@@ -57,4 +59,5 @@ export const lampLuxOf = ({ kind = "field", class: grade }: Pick<Lamps, "kind" |
 
 /** Whether lamps are alight at an instant in epoch milliseconds. */
 export const lampsAlight = (lamps: Lamps | undefined, at: number): boolean =>
-  lamps !== undefined && at >= lamps.from && at < (lamps.until ?? Infinity);
+  lamps !== undefined &&
+  [lamps, ...(lamps.further ?? [])].some(({ from, until = Infinity }) => at >= from && at < until);

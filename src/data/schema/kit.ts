@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { LIMITS } from "./limits";
 import { id, listOf, name, weightG } from "./parts";
 
 /** Ranges of what is made, with room to spare: a number that is allowed is one that can be computed with. */
@@ -73,12 +74,18 @@ export const KIT_VERSION = 2;
 
 export const kitSchema = z.object({
   version: z.literal(KIT_VERSION),
-  bodies: listOf(bodySchema, 50).refine((items) => items.length > 0, "a kit has at least one body"),
-  lenses: listOf(lensSchema, 100).refine((items) => items.length > 0, "a kit has at least one lens"),
-  converters: listOf(converterSchema, 20),
-  supports: listOf(supportSchema, 20).refine(
+  bodies: listOf(bodySchema, LIMITS.bodies).refine(
+    (items) => items.length > 0,
+    "a kit has at least one body",
+  ),
+  lenses: listOf(lensSchema, LIMITS.lenses).refine(
+    (items) => items.length > 0,
+    "a kit has at least one lens",
+  ),
+  converters: listOf(converterSchema, LIMITS.converters),
+  supports: listOf(supportSchema, LIMITS.supports).refine(
     (items) => items.length > 0,
     "a kit has at least one support, hand-held if nothing else",
   ),
-  cards: listOf(cardSchema, 50),
+  cards: listOf(cardSchema, LIMITS.cards),
 });

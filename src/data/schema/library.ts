@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { LIMITS } from "./limits";
 import { id, known, latitude, listOf, longitude, name, words } from "./parts";
 import { subjectSchema } from "./subject";
 
@@ -44,8 +45,8 @@ export const ownVenueSchema = z.object({
 /** What the user copied out of the library and changed. */
 export const librarySchema = z.object({
   version: z.literal(1),
-  subjects: listOf(ownSubjectSchema, 200),
-  lightLevels: listOf(ownLightLevelSchema, 200),
-  startingSettings: listOf(ownStartSchema, 200),
-  venues: listOf(ownVenueSchema, 200),
+  subjects: listOf(ownSubjectSchema, LIMITS["own entries"]),
+  lightLevels: listOf(ownLightLevelSchema, LIMITS["own entries"]),
+  startingSettings: listOf(ownStartSchema, LIMITS["own entries"]),
+  venues: listOf(ownVenueSchema, LIMITS["own entries"]),
 });

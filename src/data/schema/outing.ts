@@ -1,5 +1,7 @@
 import { z } from "zod";
 import { groundSchema } from "./ground";
+import { timesFault } from "../times";
+import { LIMITS } from "./limits";
 import { id, instant, listOf, name, wallDate, wallTime, words, timeZone } from "./parts";
 import { choiceSchema, clicks, shotSchema } from "./shot";
 import { subjectSchema } from "./subject";
@@ -85,6 +87,8 @@ const outingFields = z.object({
   from: wallTime,
   until: wallTime,
   starts: wallTime,
+  /** The day of leaving, where that is not the day of arriving, or the next in an outing past midnight. */
+  lastDate: wallDate.optional(),
   timeZone,
   /** Put away: kept, but not among the outings to come. */
   archived: z.boolean(),
@@ -97,18 +101,21 @@ const outingFields = z.object({
   /** The shot in hand. */
   shotId: id,
   ground: groundSchema,
-  subjects: listOf(subjectSchema, 60),
-  shots: listOf(shotSchema, 60).refine((shots) => shots.length > 0, "an outing promises at least one shot"),
-  choices: z.array(choiceSchema).max(60),
+  subjects: listOf(subjectSchema, LIMITS.subjects),
+  shots: listOf(shotSchema, LIMITS.shots).refine(
+    (shots) => shots.length > 0,
+    "an outing promises at least one shot",
+  ),
+  choices: z.array(choiceSchema).max(LIMITS.shots),
   light: z.object({
     cloudEighths: z.int().min(0).max(8),
     passing: z.boolean().optional(),
     roof: cover.optional(),
     leaves: cover.optional(),
     lamps: lampsSchema.nullable(),
-    readings: listOf(readingSchema, 500),
+    readings: listOf(readingSchema, LIMITS.readings),
   }),
-  log: listOf(seriesSchema, 500),
+  log: listOf(seriesSchema, LIMITS.counts),
   notes: words(4000),
 });
 
@@ -139,19 +146,9 @@ function checkReferences(outing: OutingFields, context: z.RefinementCtx): void {
   );
 }
 
-function checkTimes({ from, until, starts }: OutingFields, context: z.RefinementCtx): void {
-  if (until <= from)
-    context.addIssue({
-      code: "custom",
-      path: ["until"],
-      message: "leave after you arrive, on the same day",
-    });
-  else if (starts < from || starts > until)
-    context.addIssue({
-      code: "custom",
-      path: ["starts"],
-      message: "it starts after you arrive and before you leave",
-    });
+function checkTimes(outing: OutingFields, context: z.RefinementCtx): void {
+  const fault = timesFault(outing);
+  if (fault) context.addIssue({ code: "custom", path: [fault.path], message: fault.message });
 }
 
 function checkShots({ ground, shots, subjects, choices }: OutingFields, need: Need): void {

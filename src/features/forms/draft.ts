@@ -34,3 +34,18 @@ export function rememberDraft(storage: Storage, specs: readonly FieldSpec[], dra
 
 export const forgetDraft = (storage: Storage, specs: readonly FieldSpec[]): void =>
   storage.removeItem(keyOf(specs));
+
+const textKeyOf = (name: string): string => `bp/draft/text ${name}`;
+
+/** The same for a single text, by a name of its own. */
+export const recallText = (storage: Storage, name: string): string | undefined =>
+  storage.getItem(textKeyOf(name)) ?? undefined;
+
+export function rememberText(storage: Storage, name: string, text: string | undefined): void {
+  try {
+    if (text === undefined) storage.removeItem(textKeyOf(name));
+    else storage.setItem(textKeyOf(name), text);
+  } catch {
+    // The field itself has it; saving will say that there is no room.
+  }
+}

@@ -15,7 +15,7 @@ interface FieldBase {
 export type FieldSpec = FieldBase &
   (
     | { readonly kind: "text"; readonly lines?: number }
-    | { readonly kind: "date" | "time" }
+    | { readonly kind: "date" | "time"; readonly optional?: boolean }
     | {
         readonly kind: "number";
         readonly unit?: string;
@@ -115,7 +115,8 @@ function readField(spec: FieldSpec, text: string): Read {
     }
     case "date":
     case "time":
-      return text === "" ? { error: `Choose a ${spec.kind}.` } : { value: text };
+      if (text === "") return spec.optional ? { value: undefined } : { error: `Choose a ${spec.kind}.` };
+      return { value: text };
     case "switch":
       return { value: text === "true" };
     default:

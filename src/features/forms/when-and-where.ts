@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { latitude, longitude, wallDate, wallTime } from "@/data";
+import { latitude, longitude, timesFault, wallDate, wallTime, type TimesOfDay } from "@/data";
 import { readCoordinates } from "@/words";
 import type { FieldSpec } from "./field-spec";
 
@@ -9,25 +9,24 @@ export const WINDOW_FIELDS: readonly FieldSpec[] = [
   { kind: "date", key: "date", label: "Date" },
   { kind: "time", key: "from", label: "You are there from" },
   { kind: "time", key: "starts", label: "It starts" },
-  { kind: "time", key: "until", label: "You leave" },
+  { kind: "time", key: "until", label: "You leave", hint: "Past midnight: of the next day" },
+  { kind: "date", key: "lastDate", label: "Last day, over days only", optional: true },
 ];
 
-export const windowShape = { date: wallDate, from: wallTime, starts: wallTime, until: wallTime };
+export const windowShape = {
+  date: wallDate,
+  from: wallTime,
+  starts: wallTime,
+  until: wallTime,
+  lastDate: wallDate.optional(),
+};
 
-interface Window {
-  readonly from: string;
-  readonly starts: string;
-  readonly until: string;
-}
-
-/** A schema whose window begins, starts and ends in this order on one day. */
-export const inOneDay = <T extends Window>(schema: z.ZodType<T>): z.ZodType<T> =>
-  schema
-    .refine((w) => w.until > w.from, { path: ["until"], message: "leave after you arrive, on the same day" })
-    .refine((w) => w.starts >= w.from && w.starts <= w.until, {
-      path: ["starts"],
-      message: "it starts after you arrive and before you leave",
-    });
+/** A schema whose window begins, starts and ends in this order. */
+export const inOrder = <T extends TimesOfDay>(schema: z.ZodType<T>): z.ZodType<T> =>
+  schema.superRefine((times, context) => {
+    const fault = timesFault(times);
+    if (fault) context.addIssue({ code: "custom", path: [fault.path], message: fault.message });
+  });
 
 /** Coordinates that were copied from elsewhere, put into either field, fill both. */
 function bothOf(text: string): Readonly<Record<string, string>> | undefined {

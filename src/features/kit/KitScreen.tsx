@@ -9,6 +9,7 @@ import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { weightWords } from "@/words";
 import { RecordForm } from "../forms/RecordForm";
+import { WhileRoom } from "../forms/WhileRoom";
 import { RecordHistory } from "../history/RecordHistory";
 import { HomeFrame } from "../layout/HomeFrame";
 import { UnreadableRecord } from "../layout/UnreadableRecord";
@@ -76,12 +77,14 @@ function ShelfList({ shelf, kit, onEdit }: ShelfProps) {
         />
       ))}
       <View className="flex-row pt-2">
-        <Button
-          label={`Add a ${shelf.one}`}
-          kind="plain"
-          className="-ml-4"
-          onPress={() => onEdit({ shelf })}
-        />
+        <WhileRoom things={shelf.key} count={kit[shelf.key].length}>
+          <Button
+            label={`Add a ${shelf.one}`}
+            kind="plain"
+            className="-ml-4"
+            onPress={() => onEdit({ shelf })}
+          />
+        </WhileRoom>
       </View>
     </View>
   );

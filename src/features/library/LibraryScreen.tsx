@@ -10,6 +10,7 @@ import { TextField } from "@/ui/controls/TextField";
 import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { knownWords } from "@/words";
+import { WhileRoom } from "../forms/WhileRoom";
 import { RecordHistory } from "../history/RecordHistory";
 import { HomeFrame } from "../layout/HomeFrame";
 import { UnreadableRecord } from "../layout/UnreadableRecord";
@@ -118,7 +119,9 @@ function Opened({ section, row, onCopy, onClose }: OpenedProps) {
             </View>
           ))}
           <Txt tone="ink2">{knownWords(row)}</Txt>
-          <Button label={row.own ? "Edit" : "Copy and edit"} kind="filled" onPress={onCopy} />
+          <WhileRoom things="own entries" count={row.own ? 0 : (own?.[section].length ?? 0)}>
+            <Button label={row.own ? "Edit" : "Copy and edit"} kind="filled" onPress={onCopy} />
+          </WhileRoom>
           {row.own && <Button label="Delete" kind="danger" onPress={() => void onRemove()} />}
           <Button label="Close" kind="plain" onPress={onClose} />
         </>

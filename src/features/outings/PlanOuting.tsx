@@ -22,7 +22,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { kindWords, savingFailure } from "@/words";
 import type { FieldSpec } from "../forms/field-spec";
 import { RecordForm, type FormHand } from "../forms/RecordForm";
-import { inOneDay, placeFields, placeShape, WINDOW_FIELDS, windowShape } from "../forms/when-and-where";
+import { inOrder, placeFields, placeShape, WINDOW_FIELDS, windowShape } from "../forms/when-and-where";
 import { useSubjectChoice } from "../subjects/use-subjects";
 import { placesOf, type KnownPlace } from "./known-places";
 import { useOwnLibrary } from "../store/library";
@@ -38,7 +38,7 @@ const SPECS: readonly FieldSpec[] = [
   ...WINDOW_FIELDS,
 ];
 
-const wishSchema = inOneDay(z.object({ name, place: name, ...placeShape, ...windowShape }));
+const wishSchema = inOrder(z.object({ name, place: name, ...placeShape, ...windowShape }));
 
 /** What a kind of outing usually is: its venue and its first subject, until the user says otherwise. */
 const USUAL: Readonly<Record<Kind, { readonly template: string; readonly subject: string }>> = {

@@ -9,8 +9,10 @@ export interface InOrder {
   readonly away: readonly Outing[];
 }
 
-/** `outings` by date; an outing is over when its window has ended. */
-export function inOrder(outings: readonly Outing[], now: number): InOrder {
+/** By the instant at which each begins, wherever that is; an outing is over when its window has ended. */
+export function inOrder(all: readonly Outing[], now: number): InOrder {
+  const begins = new Map(all.map((outing) => [outing, windowOf(outing).from]));
+  const outings = all.toSorted((a, b) => begins.get(a)! - begins.get(b)!);
   const kept = outings.filter((s) => !s.archived);
   const [next, ...later] = kept.filter((s) => windowOf(s).until >= now);
   return {

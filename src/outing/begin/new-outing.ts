@@ -12,7 +12,7 @@ import {
   HALL_DAYLIGHT,
   hallFor,
   idFromName,
-  instantOf,
+  windowOf,
   lightPlanOf,
   OUTING_VERSION,
   type Preferences,
@@ -40,6 +40,7 @@ export interface NewOuting {
   readonly date: string;
   readonly from: string;
   readonly until: string;
+  readonly lastDate?: string;
   readonly starts: string;
   readonly subject: StoredSubject;
   /** How the library has the subject met, and the group that it stands in; nothing for one of one's own. */
@@ -112,6 +113,7 @@ export function newOuting(
     date: wish.date,
     from: wish.from,
     until: wish.until,
+    ...(wish.lastDate && { lastDate: wish.lastDate }),
     starts: wish.starts,
     timeZone: wish.timeZone,
     archived: false,
@@ -146,7 +148,7 @@ export function newOuting(
     log: [],
     notes: "",
   };
-  const starts = instantOf(bare.date, bare.starts, bare.timeZone).at;
+  const starts = windowOf(bare).starts;
   const scene = sceneAt(bare.ground, lightPlanOf(bare), starts);
   const { at, lensHeight, rig } = firstPlace({ kit, shot, subject, spot, scene, order: preferences.order });
   return {

@@ -86,6 +86,9 @@ export function usePlanGestures(input: Input) {
       const at = place(event);
       pointers.current.set(event.pointerId, at);
       if (pointers.current.size === 2) {
+        // What the first finger has dragged so far is on the screen: it is kept.
+        const g = gesture.current;
+        if (g?.kind === "handle" && g.moved) latest.current.onDragEnd(g.id, g.last, g.start);
         gesture.current = startPinch([...pointers.current.values()], view);
         setGrabbed(undefined);
         return;
@@ -111,11 +114,14 @@ export function usePlanGestures(input: Input) {
       }
       if (g.kind === "pan") {
         g.moved ||= screenDistance(g.from, at) > slack;
-        if (g.moved) onView(panFromTo(g.view, g.from, at));
+        if (!g.moved) return;
+        pointers.current.set(event.pointerId, at);
+        onView(panFromTo(g.view, g.from, at));
         return;
       }
       g.moved ||= screenDistance(before, at) > slack;
       if (!g.moved) return;
+      pointers.current.set(event.pointerId, at);
       const under = toPlan(view, at);
       g.last = { x: under.x + g.grab.x, y: under.y + g.grab.y };
       onDrag(g.id, g.last);

@@ -1,7 +1,8 @@
 import { View } from "react-native";
 import { bagOf, bagWeight } from "@/data";
 import { Row } from "@/ui/controls/Row";
-import { accessSentence, coordinatesWords, countWords, dateWords, timeWords, weightWords } from "@/words";
+import { accessSentence, coordinatesWords, countWords, timeWords, weightWords } from "@/words";
+import { spanWords } from "../shot/titles";
 import { useOuting } from "../../outing/use-outing";
 import { useBriefEditor } from "./editor";
 
@@ -17,7 +18,7 @@ export function Facts() {
   return (
     <View>
       <Sentence says="When" onPress={() => onEdit("when")}>
-        {`${dateWords(outing.date)} ${outing.date.slice(0, 4)}, ${timeWords(outing.from)} to ${timeWords(outing.until)}; it starts at ${timeWords(outing.starts)}.`}
+        {`${spanWords(outing)}; it starts at ${timeWords(outing.starts)}.`}
       </Sentence>
       <Sentence says="Where" onPress={() => onEdit("where")}>
         {`${outing.place}, ${coordinatesWords(anchor.latitude, anchor.longitude)}, ${outing.timeZone.replaceAll("_", " ")} time.`}

@@ -6,6 +6,7 @@ import { SortableList } from "@/ui/controls/SortableList";
 import { shotSentence } from "@/words";
 import { moveShot } from "@/outing/edits";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
+import { WhileRoom } from "../../forms/WhileRoom";
 import { useBriefEditor } from "./editor";
 
 /** The promised shots as sentences, in the order of the day, which their grips change. */
@@ -19,7 +20,9 @@ export function Promised() {
         {(shot) => <PromisedRow shot={shot} />}
       </SortableList>
       <View className="flex-row pt-3">
-        <Button label="Add a shot" className="flex-1" onPress={() => edit("new-shot")} />
+        <WhileRoom things="shots" count={shots.length}>
+          <Button label="Add a shot" className="flex-1" onPress={() => edit("new-shot")} />
+        </WhileRoom>
       </View>
     </View>
   );

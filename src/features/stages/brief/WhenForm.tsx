@@ -1,16 +1,16 @@
 import { useMemo } from "react";
 import { z } from "zod";
-import { instantOf, type Outing } from "@/data";
+import { instantOf, lastDayOf, timesFault, type Outing } from "@/data";
 import { useToast } from "@/ui/layout/toast";
 import { RecordForm } from "../../forms/RecordForm";
-import { inOneDay, WINDOW_FIELDS, windowShape } from "../../forms/when-and-where";
+import { inOrder, WINDOW_FIELDS, windowShape } from "../../forms/when-and-where";
 import { useCommit, useOuting } from "../../outing/use-outing";
 
 interface Props {
   readonly onClose: () => void;
 }
 
-const whenSchema = inOneDay(z.object(windowShape));
+const whenSchema = inOrder(z.object(windowShape));
 
 /** Lamps that were alight from the beginning still are when the window moves. */
 function litThrough({ light: { lamps }, from }: Outing, when: Pick<Outing, "from">) {
@@ -23,8 +23,14 @@ export function WhenForm({ onClose }: Props) {
   const commit = useCommit();
   const toast = useToast();
   const record = useMemo(
-    () => ({ date: outing.date, from: outing.from, starts: outing.starts, until: outing.until }),
-    [outing.date, outing.from, outing.starts, outing.until],
+    () => ({
+      date: outing.date,
+      from: outing.from,
+      starts: outing.starts,
+      until: outing.until,
+      lastDate: outing.lastDate,
+    }),
+    [outing.date, outing.from, outing.starts, outing.until, outing.lastDate],
   );
   return (
     <RecordForm
@@ -38,12 +44,14 @@ export function WhenForm({ onClose }: Props) {
           ...s,
           ...when,
           light: { ...s.light, lamps: litThrough(s, when) },
-          plannedAt: s.plannedAt >= when.from && s.plannedAt <= when.until ? s.plannedAt : when.starts,
+          plannedAt: timesFault({ ...when, starts: s.plannedAt }) ? when.starts : s.plannedAt,
         }));
         onClose();
-        const odd = [when.from, when.starts, when.until].find(
-          (t) => instantOf(when.date, t, outing.timeZone).odd,
-        );
+        const odd = [
+          [when.date, when.from],
+          [when.date, when.starts],
+          [lastDayOf(when), when.until],
+        ].find(([day, time]) => instantOf(day!, time!, outing.timeZone).odd)?.[1];
         if (odd)
           toast({ words: `The clocks change that day: ${odd} is taken by the time before the change.` });
       }}

@@ -8,6 +8,7 @@ import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
 import { metresWords, obstacleWords } from "@/words";
 import { addObstacle, editObstacle, removeObstacle } from "@/outing/edits";
+import { WhileRoom } from "../../forms/WhileRoom";
 import { useCommit, useOuting } from "../../outing/use-outing";
 import { FAR, NameField } from "./ground-fields";
 
@@ -56,19 +57,21 @@ export function Obstacles() {
           {opened === obstacle.id && <ObstacleFields obstacle={obstacle} />}
         </View>
       ))}
-      <Txt size={14} tone="ink2">
-        Add, across the view behind the subject
-      </Txt>
-      <View className="flex-row flex-wrap gap-2">
-        {KINDS.map((kind) => (
-          <Button
-            key={kind}
-            label={obstacleWords(kind)}
-            says={`Add: ${obstacleWords(kind)}`}
-            onPress={() => add(kind)}
-          />
-        ))}
-      </View>
+      <WhileRoom things="obstacles" count={obstacles.length}>
+        <Txt size={14} tone="ink2">
+          Add, across the view behind the subject
+        </Txt>
+        <View className="flex-row flex-wrap gap-2">
+          {KINDS.map((kind) => (
+            <Button
+              key={kind}
+              label={obstacleWords(kind)}
+              says={`Add: ${obstacleWords(kind)}`}
+              onPress={() => add(kind)}
+            />
+          ))}
+        </View>
+      </WhileRoom>
     </View>
   );
 }

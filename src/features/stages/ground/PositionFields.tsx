@@ -5,6 +5,7 @@ import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { addPosition, movePosition, newPosition, removePosition } from "@/outing/edits";
 import { metresWords } from "@/words";
+import { WhileRoom } from "../../forms/WhileRoom";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 import { StandAt } from "../shot/ShotInHand";
 import { FAR, NameField } from "./ground-fields";
@@ -21,6 +22,7 @@ export const positionAnswer = ({ position, outing }: OutingView): string =>
 /** Which position is looked from, and where exactly it is: the typed twin of the drag. */
 export function PositionFields() {
   const place = useOuting((v) => v.position);
+  const count = useOuting((v) => v.outing.ground.positions.length);
   const { store, standAt } = useOpenOuting();
   const commit = useCommit();
   const add = (): void => {
@@ -69,7 +71,9 @@ export function PositionFields() {
         </View>
       )}
       <View className="flex-row flex-wrap gap-2">
-        <Button label="Add a position" onPress={add} />
+        <WhileRoom things="positions" count={count}>
+          <Button label="Add a position" onPress={add} />
+        </WhileRoom>
         {place && (
           <Button
             label={`Delete ${place.name}`}

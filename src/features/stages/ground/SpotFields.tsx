@@ -3,6 +3,7 @@ import { Button } from "@/ui/controls/Button";
 import { LengthField } from "@/ui/controls/LengthField";
 import { NumberField } from "@/ui/controls/NumberField";
 import { addSpot, editSpot, removeSpot } from "@/outing/edits";
+import { WhileRoom } from "../../forms/WhileRoom";
 import { useCommit, useOuting } from "../../outing/use-outing";
 import { FAR, NameField } from "./ground-fields";
 
@@ -55,22 +56,24 @@ export function SpotFields() {
           onChange={(facing) => commit(editSpot(spot.id, { facing }))}
         />
       </View>
-      <Button
-        label="New spot for this shot"
-        onPress={() =>
-          commit(
-            addSpot(
-              {
-                ...spot,
-                name: shot.name.slice(0, 80),
-                at: others > 1 ? spot.at : { x: spot.at.x + 5, y: spot.at.y },
-                aimHeight: Math.max(0.05, Math.round(50 * subject.height) / 100),
-              },
-              shot.id,
-            ),
-          )
-        }
-      />
+      <WhileRoom things="spots" count={outing.ground.spots.length}>
+        <Button
+          label="New spot for this shot"
+          onPress={() =>
+            commit(
+              addSpot(
+                {
+                  ...spot,
+                  name: shot.name.slice(0, 80),
+                  at: others > 1 ? spot.at : { x: spot.at.x + 5, y: spot.at.y },
+                  aimHeight: Math.max(0.05, Math.round(50 * subject.height) / 100),
+                },
+                shot.id,
+              ),
+            )
+          }
+        />
+      </WhileRoom>
       {unused.map((s) => (
         <Button
           key={s.id}

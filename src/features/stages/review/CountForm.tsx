@@ -7,6 +7,7 @@ import { TextField } from "@/ui/controls/TextField";
 import { useToast } from "@/ui/layout/toast";
 import { apertureWords, isoWords, readNumber, shutterWords } from "@/words";
 import { addSeries, removeSeries } from "@/outing/edits";
+import { WhileRoom } from "../../forms/WhileRoom";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 
 const MOST = 99999;
@@ -30,6 +31,7 @@ const whole = (text: string, least: number): number | undefined => {
 export function CountForm() {
   const shotId = useOuting((v) => v.shot.id);
   const suggested = useOuting((v) => v.found?.settings.settings) ?? USUAL;
+  const counts = useOuting((v) => v.outing.log.length);
   const { store } = useOpenOuting();
   const commit = useCommit();
   const toast = useToast();
@@ -91,7 +93,9 @@ export function CountForm() {
           error={tried ? keptWrong : undefined}
         />
       </View>
-      <Button label="Save count" kind="filled" onPress={onCount} />
+      <WhileRoom things="counts" count={counts}>
+        <Button label="Save count" kind="filled" onPress={onCount} />
+      </WhileRoom>
     </View>
   );
 }

@@ -3,15 +3,22 @@ import { View } from "react-native";
 import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
 import { editOuting } from "@/outing/edits";
+import { recallText, rememberText } from "../../forms/draft";
 import { useCommit, useOuting } from "../../outing/use-outing";
 
 const MOST = 4000;
 
-/** What to know next time; kept on leaving the field. */
+/** What to know next time; saved on leaving the field, and what is typed until then outlives the page. */
 export function Notes() {
+  const id = useOuting((v) => v.outing.id);
   const notes = useOuting((v) => v.outing.notes);
   const commit = useCommit();
-  const [draft, setDraft] = useState<string>();
+  const name = `notes ${id}`;
+  const [draft, setDraft] = useState(() => recallText(localStorage, name));
+  const type = (text: string | undefined): void => {
+    setDraft(text);
+    rememberText(localStorage, name, text);
+  };
   const text = draft ?? notes;
   const long = text.length > MOST;
   return (
@@ -20,11 +27,11 @@ export function Notes() {
         label="Notes on this place"
         value={text}
         lines={5}
-        onChange={setDraft}
+        onChange={type}
         onBlur={() => {
           if (draft === undefined || long) return;
-          commit(editOuting({ notes: draft.trim() }));
-          setDraft(undefined);
+          void commit(editOuting({ notes: draft.trim() }));
+          type(undefined);
         }}
         error={long ? `At most ${MOST} characters; ${text.length - MOST} too many.` : undefined}
       />

@@ -7,6 +7,7 @@ import { useLayout } from "@/ui/layout/use-layout";
 import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { clicksWords, countWords } from "@/words";
+import { WhileRoom } from "../../forms/WhileRoom";
 import { Late } from "../../layout/Late";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 import { dropReading, keepReading, readingFrom } from "@/outing/edits/reading";
@@ -71,11 +72,13 @@ export function ReadingKeys() {
         </Txt>
         <Button label="Other settings" kind="plain" className="-mr-4" onPress={() => setTyping(true)} />
       </View>
-      <View className="flex-row gap-2">
-        <Button label="Too dark" onPress={() => setWay("dark")} className={`${high} flex-1 px-1`} />
-        <Button label="It was right" onPress={() => keep(0)} className={`${high} flex-1 px-1`} />
-        <Button label="Too bright" onPress={() => setWay("bright")} className={`${high} flex-1 px-1`} />
-      </View>
+      <WhileRoom things="readings" count={readings}>
+        <View className="flex-row gap-2">
+          <Button label="Too dark" onPress={() => setWay("dark")} className={`${high} flex-1 px-1`} />
+          <Button label="It was right" onPress={() => keep(0)} className={`${high} flex-1 px-1`} />
+          <Button label="Too bright" onPress={() => setWay("bright")} className={`${high} flex-1 px-1`} />
+        </View>
+      </WhileRoom>
       <Dialog title="A test shot" open={typing} onClose={() => setTyping(false)}>
         {typing && (
           <Late load={loadReadingForm} waiting="One moment">

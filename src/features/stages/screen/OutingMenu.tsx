@@ -4,9 +4,10 @@ import { useStore } from "zustand";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Txt } from "@/ui/controls/Txt";
-import { bearingWords, changesWords, coordinatesWords, dateWords, timeWords } from "@/words";
+import { bearingWords, changesWords, coordinatesWords, timeWords } from "@/words";
 import { OutingActions } from "../../outing/OutingActions";
 import { Late } from "../../layout/Late";
+import { spanWords } from "../shot/titles";
 import { useOpenOuting, useOuting } from "../../outing/use-outing";
 
 const loadOutingStates = async () => (await import("../../history/OutingStates")).OutingStates;
@@ -22,7 +23,7 @@ export function OutingMenu({ open, onClose }: { open: boolean; onClose: () => vo
   const [earlier, setEarlier] = useState(false);
   return (
     <Dialog title={outing.name} open={open} onClose={onClose}>
-      <Txt>{`${outing.sport}. ${dateWords(outing.date)} ${outing.date.slice(0, 4)}, ${timeWords(outing.from)} to ${timeWords(outing.until)}, start ${timeWords(outing.starts)}.`}</Txt>
+      <Txt>{`${outing.sport}. ${spanWords(outing)}, start ${timeWords(outing.starts)}.`}</Txt>
       <Txt tone="ink2">
         {`${outing.place}, ${coordinatesWords(anchor.latitude, anchor.longitude)}, ${outing.timeZone}. The ground points to ${bearingWords(venue.bearing)}.`}
       </Txt>

@@ -8,6 +8,8 @@ import { useOpenOuting, useOuting } from "../../outing/use-outing";
 import { timeNote, wallOf } from "../shot/titles";
 
 const HOUR = 3_600_000;
+/** Hours that have room under the strip of a phone. */
+const MOST_HOURS = 8;
 const HEIGHTS = { low: 56, folded: 72, full: 136 } as const;
 
 /** The outing's light strip: the light from the chosen position over the afternoon, and the control of the minute. */
@@ -22,8 +24,9 @@ export function OutingStrip({ height }: { height: keyof typeof HEIGHTS }) {
   const { lookAt, backToNow } = useOpenOuting();
   const hours = useMemo(() => {
     const first = Math.ceil(from / HOUR) * HOUR;
-    const count = Math.floor((until - first) / HOUR) + 1;
-    return Array.from({ length: Math.max(0, count) }, (_, i) => first + i * HOUR).map((t) => ({
+    const every = Math.max(1, Math.ceil((until - from) / (MOST_HOURS * HOUR)));
+    const count = Math.floor((until - first) / (every * HOUR)) + 1;
+    return Array.from({ length: Math.max(0, count) }, (_, i) => first + i * every * HOUR).map((t) => ({
       at: t,
       words: hourWords(wallTimeOf(t, timeZone)),
     }));

@@ -1,0 +1,99 @@
+import type { Outing } from "./schema";
+import { instantOf } from "./wall-time";
+
+/** What the times of an outing hang on. */
+export type Times = Pick<
+  Outing,
+  "date" | "from" | "until" | "lastDate" | "starts" | "plannedAt" | "timeZone"
+>;
+
+const DAY = 86_400_000;
+
+/** YYYY-MM-DD so many days on. */
+export const daysAfter = (date: string, days: number): string =>
+  new Date(Date.parse(date) + days * DAY).toISOString().slice(0, 10);
+
+const daysBetween = (date: string, later: string): number => (Date.parse(later) - Date.parse(date)) / DAY;
+
+/** The times of an outing in epoch milliseconds. */
+export interface Window {
+  readonly from: number;
+  readonly until: number;
+  readonly starts: number;
+  /** The minute that is planned for. */
+  readonly planned: number;
+}
+
+/** The day on which one leaves: a time of leaving that is not after that of arriving is of the next day. */
+export const lastDayOf = ({ date, from, until, lastDate }: Omit<TimesOfDay, "starts">): string =>
+  lastDate ?? daysAfter(date, until > from ? 0 : 1);
+
+/** Arriving, starting and leaving by the clock on the wall. */
+export interface TimesOfDay {
+  readonly date: string;
+  readonly from: string;
+  readonly starts: string;
+  readonly until: string;
+  readonly lastDate?: string;
+}
+
+/** Days that an outing may last. */
+const MOST_DAYS = 14;
+
+/** What is wrong with the times of an outing, and at which of them. */
+export function timesFault(times: TimesOfDay): { path: keyof TimesOfDay; message: string } | undefined {
+  const { date, from, starts, until, lastDate } = times;
+  // What is no date has a fault of its own.
+  if ([date, lastDate ?? date].some((day) => Number.isNaN(Date.parse(day)))) return undefined;
+  const days = daysBetween(date, lastDayOf(times));
+  if (lastDate !== undefined && (days < 0 || (days === 0 && until <= from)))
+    return { path: "lastDate", message: "leave after you arrive" };
+  if (days > MOST_DAYS) return { path: "lastDate", message: `an outing lasts ${MOST_DAYS} days at most` };
+  if (days === 0 && (starts < from || starts > until))
+    return { path: "starts", message: "it starts after you arrive and before you leave" };
+  if (days === 1 && starts < from && starts > until)
+    return { path: "starts", message: "it starts after you arrive and before you leave" };
+  return undefined;
+}
+
+/** A time on the wall, on the first day where that is not before one arrives, else on the next. */
+const dayOf = ({ date, from }: Pick<Times, "date" | "from">, time: string): string =>
+  daysAfter(date, time >= from ? 0 : 1);
+
+/** Nights of a clock change have their true length: every end is an instant. */
+export function windowOf(times: Times): Window {
+  const { date, from, until, starts, plannedAt, timeZone } = times;
+  const at = (day: string, time: string): number => instantOf(day, time, timeZone).at;
+  const end = at(lastDayOf(times), until);
+  const within = (time: string): number => Math.min(end, at(dayOf(times, time), time));
+  return { from: at(date, from), until: end, starts: within(starts), planned: within(plannedAt) };
+}
+
+/** A stretch of time in epoch milliseconds; without an end it lasts as long as anybody stays. */
+export interface Span {
+  readonly from: number;
+  readonly until?: number;
+}
+
+/**
+ * When lamps are alight that go on and out by the clock on the wall, on each day of an outing: from before one arrives where
+ * they go on before that and not in its night, and past midnight where they go out at a time before they go on.
+ */
+export function lampSpans(
+  times: Omit<Times, "starts" | "plannedAt">,
+  lamps: { readonly from: string; readonly until?: string },
+): [Span, ...Span[]] {
+  const { date, timeZone } = times;
+  const lastDay = lastDayOf(times);
+  const days = daysBetween(date, lastDay);
+  const isInItsNight = days === 1 && lamps.from < times.from && lamps.from <= times.until;
+  const first = isInItsNight ? 1 : 0;
+  const at = (day: number, time: string): number => instantOf(daysAfter(date, day), time, timeZone).at;
+  const span = (day: number): Span => ({
+    from: at(day, lamps.from),
+    until: lamps.until === undefined ? undefined : at(day + (lamps.until > lamps.from ? 0 : 1), lamps.until),
+  });
+  if (lamps.until === undefined) return [span(first)];
+  const further = Array.from({ length: Math.max(0, days - first) }, (_, i) => span(first + 1 + i));
+  return [span(first), ...further];
+}
