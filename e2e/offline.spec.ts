@@ -1,9 +1,17 @@
-import { spawn, type ChildProcess } from "node:child_process";
-import { appendFileSync, cpSync, mkdtempSync, rmSync } from "node:fs";
+import { spawn, spawnSync, type ChildProcess } from "node:child_process";
+import {
+  appendFileSync,
+  cpSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import { expect, test, type Page } from "@playwright/test";
-import { openStage, OUTING, slider, storedOuting, tag } from "./outing";
+import { fillDatabase, openPanel, openStage, OUTING, slider, storedOuting, tag } from "./outing";
 
 test.use({ serviceWorkers: "allow" });
 
@@ -114,4 +122,105 @@ test.describe("a new version", () => {
       true,
     );
   });
+
+  const update = (page: Page) =>
+    page.evaluate(
+      async () => void (await (await navigator.serviceWorker.ready).update().catch(() => undefined)),
+    );
+  /** Until the copy of the version that works is there. */
+  const untilCopied = (page: Page) =>
+    page.waitForFunction(
+      async () => (await (await caches.open("bp-worked")).match("/.worked")) !== undefined,
+    );
+  const scripts = () => path.join(dist, "_expo/static/js/web");
+  const fileOf = (name: string) =>
+    path.join(
+      scripts(),
+      readdirSync(scripts()).find((f) => f.startsWith(name) && f.endsWith(".js"))!,
+    );
+  /** Changes a file for every way in which it is sent. */
+  const spoil = (file: string, text: string) => {
+    writeFileSync(file, text);
+    for (const packed of [".br", ".gz"]) rmSync(file + packed, { force: true });
+  };
+  async function begin(page: Page): Promise<void> {
+    await page.goto(`${address}/outings`);
+    await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
+    await untilKept(page);
+    await page.reload();
+    await untilCopied(page);
+  }
+
+  test("that came with another file in place of one of its own took over and stayed white: nothing of it takes over", async ({
+    page,
+  }) => {
+    await begin(page);
+    spoil(fileOf("KitScreen"), "<!doctype html><title>Sign in to this network</title>");
+    appendFileSync(path.join(dist, "sw.js"), "\n// a later build\n");
+    const worker = readFileSync(path.join(dist, "sw.js"), "utf8");
+    // Every file is asked for again: this build shares their names with the one before.
+    writeFileSync(path.join(dist, "sw.js"), worker.replaceAll("revision:null", 'revision:"2"'));
+    await update(page);
+    await page.waitForTimeout(3000);
+    await expect(page.getByText("A new version is ready")).toBeHidden();
+    await page.goto(`${address}/kit`);
+    await expect(page.getByRole("heading", { name: "Kit", exact: true })).toBeVisible();
+  });
+
+  test("that does not start left a white screen: the one that worked comes back, with all that is stored", async ({
+    page,
+  }) => {
+    await begin(page);
+    const entry = fileOf("entry-");
+    const renamed = entry.replace(/-[0-9a-f]{32}\.js$/, `-${"0".repeat(32)}.js`);
+    const html = path.join(dist, "index.html");
+    writeFileSync(renamed, "throw new Error('a build that cannot start');");
+    writeFileSync(html, readFileSync(html, "utf8").replace(path.basename(entry), path.basename(renamed)));
+    for (const file of [entry, `${entry}.br`, `${entry}.gz`]) rmSync(file);
+    const built = spawnSync(process.execPath, ["scripts/build-sw.mjs"], {
+      env: { ...process.env, DIST: dist },
+    });
+    expect(built.status).toBe(0);
+    await update(page);
+    await page.getByRole("button", { name: "Update" }).click();
+    await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible({ timeout: 30_000 });
+    await page.goto(`${address}${OUTING}/ground`);
+    await expect(tag(page, "B")).toBeVisible();
+  });
+
+  test("is taken in another tab: the old page still gets its late parts, and an unsaved edit survives the update", async ({
+    page,
+    context,
+  }) => {
+    await begin(page);
+    const old = await context.newPage();
+    await old.goto(`${address}${OUTING}/ground`);
+    await expect(tag(old, "B")).toBeVisible();
+    const part = fileOf("Obstacles");
+    for (const file of [part, `${part}.br`, `${part}.gz`]) rmSync(file, { force: true });
+    const built = spawnSync(process.execPath, ["scripts/build-sw.mjs"], {
+      env: { ...process.env, DIST: dist },
+    });
+    expect(built.status).toBe(0);
+    await page.goto(`${address}${OUTING}/run`);
+    await expect(page.getByRole("button", { name: "It was right" })).toBeVisible();
+    await fillDatabase(page);
+    await page.getByRole("button", { name: "It was right" }).click();
+    await expect(page.getByText(/^Not saved/)).toBeVisible();
+    await update(page);
+    page.on("dialog", (dialog) => void dialog.accept());
+    await page.getByRole("button", { name: "Update" }).click();
+    await expect(page.getByText("1 reading so far. The next?")).toBeVisible();
+    await openPanel(old, "What stands there");
+    await expect(old.getByRole("button", { name: "Add: Trees" })).toBeVisible();
+  });
+});
+
+test("a first start without its scripts stayed white: it is said, with what to do", async ({ page }) => {
+  await page.route("**/entry-*.js", (route) => route.abort());
+  await page.goto("/outings");
+  await expect(page.getByRole("alert")).toContainText("Bright Perch has not started");
+  await page.unroute("**/entry-*.js");
+  await page.getByRole("button", { name: "Load again" }).click();
+  await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
 });

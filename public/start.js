@@ -14,3 +14,75 @@ if ("serviceWorker" in navigator && window.isSecureContext) {
   if (document.readyState === "complete") register();
   else window.addEventListener("load", register);
 }
+
+// A version that does not start gives way to the last one that did, of which a copy is kept; without one it is said, and
+// nothing stays white. The copy also has the late parts of that version, for a page that was open while another took over.
+const WORKED = "bp-worked";
+const MARK = "/.worked";
+const PATIENCE_MS = 20_000;
+const AFTER_ERROR_MS = 1500;
+const BEFORE_COPY_MS = 5000;
+
+const build = document.querySelector('meta[name="build"]')?.content;
+let started = false;
+
+const precache = async () => (await caches.keys()).find((name) => name.includes("-precache-"));
+const pathOf = (request) => new URL(request.url).pathname;
+const readMark = async (cache) => (await cache.match(MARK))?.json();
+
+async function keepWorked() {
+  const name = await precache();
+  const cache = await caches.open(WORKED);
+  const mark = await readMark(cache);
+  if (!name || !build || mark?.build === build) return;
+  const from = await caches.open(name);
+  const keys = await from.keys();
+  const page = await from.match(keys.find((key) => pathOf(key) === "/index.html"));
+  // The page may be newer or older than what the service worker has.
+  if (!(await page?.text())?.includes(build)) return;
+  for (const key of keys) await cache.put(pathOf(key), await from.match(key));
+  const files = keys.map(pathOf);
+  await cache.put(MARK, new Response(JSON.stringify({ build, files })));
+  const kept = new Set([...files, ...(mark?.files ?? []), MARK]);
+  for (const key of await cache.keys()) if (!kept.has(pathOf(key))) await cache.delete(key);
+}
+
+async function goBackToWorked() {
+  const cache = await caches.open(WORKED);
+  const mark = await readMark(cache);
+  const name = await precache();
+  if (!name || !mark || mark.build === build) return false;
+  const to = await caches.open(name);
+  for (const key of await to.keys()) {
+    const worked = await cache.match(pathOf(key));
+    if (worked) await to.put(key, worked);
+  }
+  location.reload();
+  return true;
+}
+
+function sayNotStarted() {
+  if (started || document.getElementById("stopped")) return;
+  const box = document.createElement("div");
+  box.id = "stopped";
+  box.setAttribute("role", "alert");
+  box.innerHTML =
+    "<h1>Bright Perch has not started</h1><p>Nothing of yours is lost: it is stored in this browser. The network or the server may be slow or gone.</p><button>Load again</button>";
+  box.querySelector("button").addEventListener("click", () => location.reload());
+  document.body.append(box);
+}
+
+async function giveWay() {
+  if (started) return;
+  const hasGivenWay = await goBackToWorked().catch(() => false);
+  if (!hasGivenWay) sayNotStarted();
+}
+
+window.addEventListener("error", () => !started && setTimeout(giveWay, AFTER_ERROR_MS), true);
+setTimeout(giveWay, PATIENCE_MS);
+window.addEventListener("bp-started", () => {
+  started = true;
+  document.getElementById("stopped")?.remove();
+  if (navigator.serviceWorker?.controller)
+    setTimeout(() => keepWorked().catch(() => undefined), BEFORE_COPY_MS);
+});

@@ -23,6 +23,7 @@ const BUILD_INPUTS = [
   "package-lock.json",
   "scripts/build-late.mjs",
   "scripts/build-sw.mjs",
+  "scripts/compress.mjs",
   "scripts/late-chunks.mjs",
 ];
 

@@ -1,6 +1,7 @@
 import { mkdtempSync, mkdirSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
+import { brotliCompressSync, gzipSync } from "node:zlib";
 import request from "supertest";
 import { createApp } from "./app";
 
@@ -64,4 +65,47 @@ test("many other requests kept the application from starting", async () => {
   expect(others.filter((answer) => answer.status === 429).length).toBeGreaterThan(50);
   expect((await request(busy).get("/api/start")).body).toEqual({ begin: "demo" });
   expect((await request(busy).get("/outings")).status).toBe(200);
+});
+
+const PACKED = "packed ".repeat(400);
+writeFileSync(path.join(dist, "_expo/static/js/big-1.js"), PACKED);
+writeFileSync(path.join(dist, "_expo/static/js/big-1.js.br"), brotliCompressSync(PACKED));
+writeFileSync(path.join(dist, "_expo/static/js/big-1.js.gz"), gzipSync(PACKED));
+
+test("every file was packed anew at every request: it is sent as it was packed with the build, as the client takes it", async () => {
+  const withPacked = createApp(dist);
+  const get = (accepts: string) =>
+    request(withPacked).get("/_expo/static/js/big-1.js").set("Accept-Encoding", accepts).buffer(true);
+  const tags = new Set<string>();
+  for (const [accepts, encoding] of [
+    ["gzip, deflate, br", "br"],
+    ["gzip", "gzip"],
+    ["identity", undefined],
+  ] as const) {
+    const answer = await get(accepts).parse((res, done) => {
+      const parts: Buffer[] = [];
+      res.on("data", (part: Buffer) => parts.push(part));
+      res.on("end", () => done(null, Buffer.concat(parts)));
+    });
+    expect(answer.headers["content-encoding"]).toBe(encoding);
+    expect(answer.headers["content-type"]).toContain("javascript");
+    expect(answer.headers.vary).toContain("Accept-Encoding");
+    expect(answer.headers["cache-control"]).toContain("immutable");
+    tags.add(answer.headers.etag!);
+  }
+  expect(tags.size).toBe(3);
+});
+
+test("a range of a packed file is a range of what is sent", async () => {
+  const answer = await request(createApp(dist))
+    .get("/_expo/static/js/big-1.js")
+    .set("Accept-Encoding", "identity")
+    .set("Range", "bytes=7-12");
+  expect([answer.status, answer.headers["content-range"]]).toEqual([206, `bytes 7-12/${PACKED.length}`]);
+  const size = gzipSync(PACKED).length;
+  const packed = await request(createApp(dist))
+    .get("/_expo/static/js/big-1.js")
+    .set("Accept-Encoding", "gzip")
+    .set("Range", `bytes=0-${size + 50}`);
+  expect([packed.status, packed.headers["content-range"]]).toEqual([206, `bytes 0-${size - 1}/${size}`]);
 });

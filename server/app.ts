@@ -1,5 +1,6 @@
-import compression from "compression";
-import express, { type ErrorRequestHandler, type Express } from "express";
+import express, { type ErrorRequestHandler, type Express, type RequestHandler } from "express";
+import type { ServeStaticOptions } from "serve-static";
+import staticPacked from "express-static-gzip";
 import { rateLimit } from "express-rate-limit";
 import helmet from "helmet";
 import path from "node:path";
@@ -26,7 +27,7 @@ export function createApp(dist: string, { demo = false } = {}): Express {
   const app = express();
   app.disable("x-powered-by");
   app.use(helmet({ contentSecurityPolicy: CONTENT_SECURITY, crossOriginEmbedderPolicy: false }));
-  app.use(compression());
+  app.use(onlyAddresses);
   app.get("/api/health", (_req, res) => {
     res.json({ ok: true });
   });
@@ -42,10 +43,10 @@ export function createApp(dist: string, { demo = false } = {}): Express {
     res.status(404).json({ ok: false, reason: "unknown-path" });
   });
   const lasting = { immutable: true, maxAge: "365d" };
-  app.use("/_expo/static", express.static(path.join(dist, "_expo/static"), lasting));
-  app.use("/assets", express.static(path.join(dist, "assets"), lasting));
+  app.use("/_expo/static", packed(path.join(dist, "_expo/static"), lasting));
+  app.use("/assets", packed(path.join(dist, "assets"), lasting));
   app.use(
-    express.static(dist, {
+    packed(dist, {
       maxAge: 0,
       setHeaders: (res, file) => {
         if (file.endsWith("sw.js")) res.setHeader("Cache-Control", "no-cache");
@@ -59,6 +60,23 @@ export function createApp(dist: string, { demo = false } = {}): Express {
   app.use(withoutDetails);
   return app;
 }
+
+/** What is no address at all is told so, and reaches nothing. */
+const onlyAddresses: RequestHandler = (req, res, next) => {
+  try {
+    decodeURIComponent(req.path);
+    next();
+  } catch {
+    res.status(400).type("text").send("Bad request");
+  }
+};
+
+/**
+ * Files as they were packed with the build: brotli, gzip or plain, as the client takes them. A range is a range of what is
+ * sent, which has a tag of its own for each of the three.
+ */
+const packed = (folder: string, serveStatic: ServeStaticOptions) =>
+  staticPacked(folder, { enableBrotli: true, orderPreference: ["br", "gz"], index: false, serveStatic });
 
 /** A failure says what it is and nothing of how or where the server runs. */
 const withoutDetails: ErrorRequestHandler = (

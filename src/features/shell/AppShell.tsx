@@ -22,7 +22,12 @@ export function AppShell({ children }: { children: ReactNode }) {
     "Text-600": require("@expo-google-fonts/atkinson-hyperlegible-next/600SemiBold/AtkinsonHyperlegibleNext_600SemiBold.ttf"),
     "Text-700": require("@expo-google-fonts/atkinson-hyperlegible-next/700Bold/AtkinsonHyperlegibleNext_700Bold.ttf"),
   });
-  if (!ready && !failed) return null;
+  const isReady = ready || failed !== null;
+  // The watchdog of public/start.js waits for it: what cannot be drawn has not started.
+  useEffect(() => {
+    if (isReady) window.dispatchEvent(new Event("bp-started"));
+  }, [isReady]);
+  if (!isReady) return null;
   return (
     <QueryClientProvider client={client}>
       <Themed>
