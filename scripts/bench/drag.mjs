@@ -5,7 +5,7 @@ const AT = "/outing/hockey-semi-final/ground";
 const SIZES = { phone: { width: 390, height: 844 }, wide: { width: 1280, height: 800 } };
 
 /** Drags along the strip for four seconds: moves the pointer, waits for the frame, moves it again. */
-async function stepsPerSecond(page) {
+export async function stepsPerSecond(page) {
   const strip = page.getByRole("slider", { name: "Time of the outing" });
   const box = await strip.boundingBox();
   return page.evaluate(

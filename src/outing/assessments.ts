@@ -33,6 +33,8 @@ export interface Assessments {
   ): Timeline;
   /** How many shots are vetoed, or have no picture, where they are to be taken from. */
   vetoed(question: Question, at: number): number;
+  /** Ids of the positions that are vetoed for a shot, or give no picture. */
+  ruledOut(question: Question, shotId: string, at: number): ReadonlySet<string>;
   /** What `assess` is asked for a shot, without position and scene. */
   asked(question: Question, shotId: string): Asked | undefined;
 }
@@ -40,23 +42,35 @@ export interface Assessments {
 /** Whether a place is ruled out: vetoed, or without a picture. */
 export const isRuledOut = (found: Assessment | NoPicture): boolean => !found.ok || found.score.vetoed;
 
-/** Results that are kept by the identity of what they were made of, the latest so many. */
+const identities = new WeakMap<object, number>();
+let lastIdentity = 0;
+
+/** A name for a value that no other has: its text where it is none of an object, else a number of its own. */
+function identityOf(value: unknown): string {
+  if (typeof value !== "object" || value === null) return `${typeof value} ${String(value)}`;
+  const known = identities.get(value) ?? ++lastIdentity;
+  identities.set(value, known);
+  return String(known);
+}
+
+/** Results that are kept by the identity of what they were made of, so many of them: those that were asked for last. */
 export function kept<A extends readonly unknown[], T>(
   most: number,
   make: (...args: A) => T,
 ): (...args: A) => T {
-  let known: { readonly args: A; readonly value: T }[] = [];
+  const known = new Map<string, { readonly value: T }>();
   return (...args) => {
-    const found = known.find((k) => k.args.every((a, i) => Object.is(a, args[i])));
-    if (found) return found.value;
-    const value = make(...args);
-    known = [{ args, value }, ...known.slice(0, most - 1)];
-    return value;
+    const key = args.map(identityOf).join("\n");
+    const found = known.get(key) ?? { value: make(...args) };
+    known.delete(key);
+    known.set(key, found);
+    if (known.size > most) known.delete(known.keys().next().value!);
+    return found.value;
   };
 }
 
-/** As many positions as an outing may have, and its shots from theirs. */
-const MOST_ASSESSMENTS = 100;
+/** As many positions as an outing may have and its shots from theirs, for two minutes. */
+const MOST_ASSESSMENTS = 200;
 const MOST_SHOTS = 60;
 const NOTHING: Timeline = { points: [], moments: [] };
 
@@ -119,16 +133,33 @@ export function createAssessments(): Assessments {
       if (!asked || !position) return NOTHING;
       return timelineKept(asked, position, question.outing.ground, planOf(question), from, until, step);
     },
-    vetoed: (question, at) =>
-      question.outing.choices.filter(({ shotId, positionId }) => {
-        const found = answers.assessment(question, shotId, positionId, at);
-        return found && isRuledOut(found);
-      }).length,
+    vetoed: ({ outing, kit, preferences }, at) => vetoedKept(outing, kit, preferences, at),
+    ruledOut: ({ outing, kit, preferences }, shotId, at) =>
+      ruledOutKept(outing, kit, preferences, shotId, at),
   };
+  const isOut = (question: Question, shotId: string, positionId: string | null, at: number): boolean => {
+    const found = answers.assessment(question, shotId, positionId, at);
+    return found !== undefined && isRuledOut(found);
+  };
+  const vetoedKept = kept(
+    2,
+    (...[outing, kit, preferences, at]: [...AskedOf, number]) =>
+      outing.choices.filter((c) => isOut({ outing, kit, preferences }, c.shotId, c.positionId, at)).length,
+  );
+  const ruledOutKept = kept(
+    MOST_SHOTS,
+    (...[outing, kit, preferences, shotId, at]: [...AskedOf, string, number]) => {
+      const out = outing.ground.positions.filter((p) =>
+        isOut({ outing, kit, preferences }, shotId, p.id, at),
+      );
+      return new Set(out.map((p) => p.id));
+    },
+  );
   return answers;
 }
 
 type Parts = Pick<Outing, "shots" | "choices" | "subjects" | "bag" | "ground">;
+type AskedOf = [Outing, StoredKit, Question["preferences"]];
 type NightList = [string, string, string, string | undefined, string];
 type PartList = [Parts["shots"], Parts["choices"], Parts["subjects"], Parts["bag"], Parts["ground"]];
 type School = Preferences["school"];

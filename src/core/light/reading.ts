@@ -47,12 +47,13 @@ export function offsetsFrom(
   at: number,
   sky: SkySteadiness = "changing",
 ): LightOffsets {
-  const past = readings
-    .filter((r) => r.zoneId === zoneId && r.at <= at)
-    .reverse()
-    .sort((a, b) => b.at - a.at);
-  const day = past.find((r) => r.dayShare >= 0.5);
-  const lamps = past.find((r) => r.dayShare < 0.5);
+  let day: Reading | undefined;
+  let lamps: Reading | undefined;
+  for (const reading of readings) {
+    if (reading.zoneId !== zoneId || reading.at > at) continue;
+    if (reading.dayShare >= 0.5) day = day && day.at > reading.at ? day : reading;
+    else lamps = lamps && lamps.at > reading.at ? lamps : reading;
+  }
   return {
     day: day
       ? sourceOffset(day, day.dayShare) * (sky === "steady" ? 1 : 0.5 ** ((at - day.at) / DAY_HALF_LIFE))

@@ -39,6 +39,7 @@ export function shadedBy(
   const toSun = alongBearing(sun.azimuth);
   const rise = tanDeg(sun.apparentAltitude);
   return obstacles.find((obstacle) => {
+    if (point.z >= obstacle.height) return false;
     const stretch = rayThrough(point, toSun, obstacle.outline);
     return stretch !== undefined && point.z + rise * stretch.enter < obstacle.height;
   });

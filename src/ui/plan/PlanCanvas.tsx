@@ -14,14 +14,17 @@ interface Props {
   readonly onDrag: (id: string, to: Point) => void;
   readonly onDragEnd: (id: string, to: Point, from: Point) => void;
   readonly onTap: (id: string | undefined) => void;
-  /** The drawing in a view; it is drawn a second time, larger, in the loupe. */
-  readonly draw: (view: PlanView) => ReactNode;
+  /**
+   * The drawing in a view, from the ground up, in layers that the browser keeps apart: what moves in one leaves the others
+   * as they are painted. It is drawn a second time, larger, in the loupe.
+   */
+  readonly layers: readonly ((view: PlanView) => ReactNode)[];
   /** What belongs to the sheet rather than to the ground: comb, scale, north. */
-  readonly edge?: (view: PlanView) => ReactNode;
+  readonly edge: (view: PlanView) => ReactNode;
 }
 
 /** A plan to scale that can be panned, pinched, wheeled, tapped, and whose handles can be dragged. */
-export function PlanCanvas({ label, view, draw, edge, ...gestures }: Props) {
+export function PlanCanvas({ label, view, layers, edge, ...gestures }: Props) {
   const { attach, held: grabbed } = usePlanGestures({ view, ...gestures });
   const handle = grabbed && gestures.handles.find((h) => h.id === grabbed.id);
   return (
@@ -32,21 +35,28 @@ export function PlanCanvas({ label, view, draw, edge, ...gestures }: Props) {
       role="group"
       aria-label={label}
     >
-      {view && (
-        <Svg width={view.width} height={view.height}>
-          {draw(view)}
-          {edge?.(view)}
-          {grabbed?.coarse && handle && <Loupe view={view} at={handle.at} draw={draw} />}
+      {view &&
+        [...layers, edge].map((draw, i) => (
+          <Svg key={i} width={view.width} height={view.height} style={LAYER}>
+            {draw(view)}
+          </Svg>
+        ))}
+      {view && grabbed?.coarse && handle && (
+        <Svg width={view.width} height={view.height} style={LAYER}>
+          <Loupe view={view} at={handle.at} layers={layers} />
         </Svg>
       )}
     </View>
   );
 }
 
+/** Above each other, each painted by itself. */
+const LAYER = { position: "absolute", left: 0, top: 0, willChange: "transform" } as object;
+
 const LOUPE = { radius: 58, above: 112, times: 2.2 };
 
 /** What lies under the finger, larger and above it. */
-function Loupe({ view, at, draw }: { view: PlanView; at: Point; draw: Props["draw"] }) {
+function Loupe({ view, at, layers }: { view: PlanView; at: Point; layers: Props["layers"] }) {
   const tokens = useTokens();
   const clip = `loupe-${useId().replace(/\W/g, "")}`;
   const { radius, above, times } = LOUPE;
@@ -70,7 +80,9 @@ function Loupe({ view, at, draw }: { view: PlanView; at: Point; draw: Props["dra
       <G transform={`translate(${cx - radius} ${cy - radius})`}>
         <G clipPath={`url(#${clip})`}>
           <Rect width={2 * radius} height={2 * radius} fill={tokens.paper} />
-          {draw(zoomed)}
+          {layers.map((draw, i) => (
+            <G key={i}>{draw(zoomed)}</G>
+          ))}
           <Line x1={radius - 9} x2={radius + 9} y1={radius} y2={radius} stroke={tokens.ink} strokeWidth={2} />
           <Line x1={radius} x2={radius} y1={radius - 9} y2={radius + 9} stroke={tokens.ink} strokeWidth={2} />
         </G>

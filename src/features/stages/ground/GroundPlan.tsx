@@ -12,7 +12,7 @@ import { metresWords } from "@/words";
 import { editSpot, movePosition } from "@/outing/edits";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 import { useUnfolded } from "../screen/unfolded";
-import { directSun, GroundDrawing } from "./drawing/GroundDrawing";
+import { directSun, Grass, Lit, Names, Standing, SunShadows } from "./drawing/GroundDrawing";
 import { SheetMarks } from "./drawing/SheetMarks";
 import { SunComb } from "./drawing/SunComb";
 import { usePositionSearch } from "./position-search";
@@ -82,7 +82,13 @@ export function GroundPlan() {
         onDrag={(id, to) => move(id, to, false)}
         onDragEnd={onDragEnd}
         onTap={onTap}
-        draw={(v) => <GroundDrawing view={v} found={found} />}
+        layers={[
+          (v) => <Grass view={v} />,
+          (v) => <SunShadows view={v} />,
+          (v) => <Standing view={v} found={found} />,
+          (v) => <Lit view={v} />,
+          (v) => <Names view={v} found={found} />,
+        ]}
         edge={(v) => (
           <>
             <Comb view={v} />

@@ -21,15 +21,17 @@ export const Shadows = memo(function Shadows({
 }) {
   const { shade } = useTokens();
   const hatch = `shade-${useId().replace(/\W/g, "")}`;
+  // One path: where shadows lie over each other it is no darker.
+  const d = obstacles
+    .flatMap((obstacle) => {
+      const outlines = shadowOutlines(obstacle, sun);
+      return outlines.ok ? outlines.value.map((outline) => pathOf(view, outline, true)) : [];
+    })
+    .join("");
   return (
     <G>
       <Hatch id={hatch} ink={shade} gap={7} weight={2.6} opacity={0.42} angle={35} />
-      {obstacles.map((obstacle) => {
-        const outlines = shadowOutlines(obstacle, sun);
-        if (!outlines.ok) return null;
-        const d = outlines.value.map((outline) => pathOf(view, outline, true)).join("");
-        return <Path key={obstacle.id} d={d} fill={`url(#${hatch})`} />;
-      })}
+      <Path d={d} fill={`url(#${hatch})`} />
     </G>
   );
 });

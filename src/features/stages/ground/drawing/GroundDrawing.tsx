@@ -1,7 +1,6 @@
 import { G } from "react-native-svg";
 import { shadedBy } from "@/core/light";
 import type { Scene } from "@/core/scene";
-import { isRuledOut } from "@/outing/assessments";
 import type { OutingView } from "@/outing/outing-view";
 import type { PlanView } from "@/ui/plan/view";
 import { useOuting } from "../../../outing/use-outing";
@@ -14,25 +13,20 @@ import { Ball, TrackLine, Wedge } from "./Sight";
 import { SpotLabels } from "./SpotLabels";
 import { Tag } from "./Tag";
 
-interface Props {
-  readonly view: PlanView;
-  /** What a search found, while it is shown. */
-  readonly found?: FoundCandidates;
-}
-
 /** Direct sun weaker than this many lux throws no shadow worth drawing. */
 const SHADOW_LUX = 800;
 
 export const directSun = (scene: Scene): boolean =>
   scene.sun.apparentAltitude > 0 && scene.daylight.directNormal > SHADOW_LUX;
 
+type Drawn = { readonly view: PlanView };
+
 /**
- * The ground to scale: pitch, what stands, shadows, tracks, the wedge of the chosen position, spots and positions. Each part
- * reads what it draws, so that a drag of the minute redraws the light and leaves the ground as it is.
+ * The ground to scale, from the grass up: what lies and stands there, the light on it, the names. Each layer reads what it
+ * draws, so that a drag of the minute redraws the light and leaves the ground as it is.
  */
-export function GroundDrawing({ view, found: candidates }: Props) {
+export function Grass({ view }: Drawn) {
   const ground = useOuting((v) => v.outing.ground);
-  const spotId = useOuting((v) => v.shot.spotId);
   return (
     <G>
       {ground.hall && <Walls view={view} hall={ground.hall} />}
@@ -44,30 +38,55 @@ export function GroundDrawing({ view, found: candidates }: Props) {
       />
       {ground.areas && <Areas view={view} areas={ground.areas} />}
       <Pitch view={view} venue={ground.venue} />
-      <SunShadows view={view} />
+    </G>
+  );
+}
+
+export function SunShadows({ view }: Drawn) {
+  const obstacles = useOuting((v) => v.outing.ground.obstacles);
+  const sun = useOuting((v) => (directSun(v.scene) ? v.scene.sun : undefined));
+  return sun && obstacles.length > 0 ? <Shadows view={view} obstacles={obstacles} sun={sun} /> : null;
+}
+
+/** `found` is what a search found, while it is shown. */
+export function Standing({ view, found }: Drawn & { found: FoundCandidates | undefined }) {
+  const ground = useOuting((v) => v.outing.ground);
+  return (
+    <G>
       <Obstacles view={view} obstacles={ground.obstacles} />
       <NoGoAreas view={view} areas={ground.noGo} />
-      {candidates && <Heat view={view} candidates={candidates} />}
+      {found && <Heat view={view} candidates={found} />}
       {ground.tracks.map((track) => (
         <TrackLine key={track.id} view={view} points={track.points} />
       ))}
+    </G>
+  );
+}
+
+/** The masts, what the chosen position sees, and the light on every spot. */
+export function Lit({ view }: Drawn) {
+  return (
+    <G>
       <LitMasts view={view} />
       <ChosenWedge view={view} />
       <Balls view={view} />
+    </G>
+  );
+}
+
+export function Names({ view, found }: Drawn & { found: FoundCandidates | undefined }) {
+  const ground = useOuting((v) => v.outing.ground);
+  const spotId = useOuting((v) => v.shot.spotId);
+  return (
+    <G>
       <SpotLabels view={view} ground={ground} spotId={spotId} />
-      {candidates && <Ranks view={view} list={candidates.list} />}
+      {found && <Ranks view={view} list={found.list} />}
       <Tags view={view} />
     </G>
   );
 }
 
 const NO_LEAVE: readonly never[] = [];
-
-function SunShadows({ view }: { view: PlanView }) {
-  const obstacles = useOuting((v) => v.outing.ground.obstacles);
-  const sun = useOuting((v) => (directSun(v.scene) ? v.scene.sun : undefined));
-  return sun && obstacles.length > 0 ? <Shadows view={view} obstacles={obstacles} sun={sun} /> : null;
-}
 
 function LitMasts({ view }: { view: PlanView }) {
   const masts = useOuting((v) => v.outing.ground.masts);
@@ -103,12 +122,6 @@ function LitBall(props: Omit<Parameters<typeof Ball>[0], "litFrom">) {
   return <Ball {...props} litFrom={useOuting((v) => litFrom(v, id))} />;
 }
 
-/** Whether standing at a position is vetoed for the shot in hand. */
-function isVetoed(v: OutingView, id: string): boolean {
-  const found = v.from(id);
-  return found !== undefined && isRuledOut(found);
-}
-
 function Tags({ view }: { view: PlanView }) {
   const positions = useOuting((v) => v.outing.ground.positions);
   const chosen = useOuting((v) => v.position?.id);
@@ -119,5 +132,5 @@ function Tags({ view }: { view: PlanView }) {
 
 function VetoedTag(props: Omit<Parameters<typeof Tag>[0], "vetoed">) {
   const { id } = props.position;
-  return <Tag {...props} vetoed={useOuting((v) => isVetoed(v, id))} />;
+  return <Tag {...props} vetoed={useOuting((v) => v.ruledOut.has(id))} />;
 }
