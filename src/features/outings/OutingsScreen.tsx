@@ -1,13 +1,15 @@
 import { formatISO } from "date-fns/formatISO";
 import MoreIcon from "lucide-react-native/icons/ellipsis";
 import { Link } from "expo-router";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { Pressable, View } from "react-native";
 import { plannedPosition, type Outing, type StoredKit, type Unreadable as UnreadableRecord } from "@/data";
 import type { newOuting } from "@/outing/begin/new-outing";
 import { Button, IconButton } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Message } from "@/ui/controls/Message";
+import { matching } from "@/ui/controls/matching";
+import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
 import { useHotkeys } from "@/ui/layout/use-hotkeys";
 import { useTokens } from "@/ui/theme/theme";
@@ -44,9 +46,11 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
     setStep("outing");
   };
   useHotkeys({ n: plan });
-  const outings = data?.outings ?? [];
+  const [search, setSearch] = useState("");
+  const all = data?.outings ?? NONE;
+  const outings = useMemo(() => found(all, search), [all, search]);
   const { next, later, past, away } = inOrder(outings, now);
-  const empty = data && outings.length === 0 && data.unreadable.length === 0;
+  const empty = data && all.length === 0 && data.unreadable.length === 0;
   return (
     <HomeFrame
       place="outings"
@@ -70,6 +74,14 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
           body="Plan an outing, or open an outing’s file from another device or from a friend."
         />
       )}
+      {all.length > MANY && (
+        <View className="flex-row px-4 pb-2">
+          <TextField label="Search by name, place or sport" value={search} onChange={setSearch} />
+        </View>
+      )}
+      {search !== "" && outings.length === 0 && (
+        <Message title="No outing of that name" body="Try a shorter word." />
+      )}
       {next && (
         <Guard name={next.name}>
           <NextOuting outing={next} onMore={setAsked} />
@@ -89,7 +101,7 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
       <PlanNew
         open={step === "outing"}
         onClose={close}
-        outings={outings}
+        outings={all}
         now={now}
         loadNewOuting={loadNewOuting}
       />
@@ -97,6 +109,22 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
     </HomeFrame>
   );
 }
+
+const NONE: readonly Outing[] = [];
+/** Outings among which one searches rather than looks. */
+const MANY = 20;
+
+/** Outings that a search finds by name, place, sport or date. */
+const found = (outings: readonly Outing[], search: string): readonly Outing[] =>
+  matching(
+    outings.map((outing) => ({
+      key: outing.id,
+      title: outing.name,
+      detail: `${outing.place} ${outing.sport} ${outing.date}`,
+      outing,
+    })),
+    search,
+  ).map(({ outing }) => outing);
 
 /** The outings that are on a screen of this tab alone, with the way to them. */
 function Unsaved() {
@@ -230,15 +258,21 @@ interface ShelfProps {
   readonly onMore: (outing: Outing) => void;
 }
 
+/** Rows of a shelf at first, and at every further press: hundreds at once would keep everybody waiting. */
+const FIRST_ROWS = 12;
+const MORE_ROWS = 48;
+
 /** Outings in short, each known by the shape of its ground. */
 function Shelf({ title, outings, onMore }: ShelfProps) {
+  const [rows, setRows] = useState(FIRST_ROWS);
+  const hidden = outings.length - rows;
   if (outings.length === 0) return null;
   return (
     <View role="region" aria-label={title} className="pt-3">
       <Txt size={18} weight={700} role="heading" aria-level={2} className="px-4 pb-1">
         {title}
       </Txt>
-      {outings.map((outing) => (
+      {outings.slice(0, rows).map((outing) => (
         <Guard key={outing.id} name={outing.name}>
           <View className="flex-row items-center border-t border-line px-4 py-2">
             <Link href={`/outing/${outing.id}/ground`} asChild>
@@ -261,6 +295,16 @@ function Shelf({ title, outings, onMore }: ShelfProps) {
           </View>
         </Guard>
       ))}
+      {hidden > 0 && (
+        <View className="flex-row border-t border-line px-4 py-2">
+          <Button
+            label={`Show ${Math.min(hidden, MORE_ROWS)} more of ${hidden}`}
+            kind="plain"
+            className="-ml-4"
+            onPress={() => setRows(rows + MORE_ROWS)}
+          />
+        </View>
+      )}
     </View>
   );
 }

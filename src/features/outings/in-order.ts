@@ -1,4 +1,4 @@
-import { windowOf, type Outing } from "@/data";
+import { windowOf, type Outing, type Window } from "@/data";
 
 /** Outings as they are looked for: what comes next, what follows, what is over, what was put away. */
 export interface InOrder {
@@ -9,16 +9,23 @@ export interface InOrder {
   readonly away: readonly Outing[];
 }
 
+const windows = new WeakMap<Outing, Window>();
+
+function windowKept(outing: Outing): Window {
+  const window = windows.get(outing) ?? windowOf(outing);
+  windows.set(outing, window);
+  return window;
+}
+
 /** By the instant at which each begins, wherever that is; an outing is over when its window has ended. */
 export function inOrder(all: readonly Outing[], now: number): InOrder {
-  const begins = new Map(all.map((outing) => [outing, windowOf(outing).from]));
-  const outings = all.toSorted((a, b) => begins.get(a)! - begins.get(b)!);
+  const outings = all.toSorted((a, b) => windowKept(a).from - windowKept(b).from);
   const kept = outings.filter((s) => !s.archived);
-  const [next, ...later] = kept.filter((s) => windowOf(s).until >= now);
+  const [next, ...later] = kept.filter((s) => windowKept(s).until >= now);
   return {
     next,
     later,
-    past: kept.filter((s) => windowOf(s).until < now).reverse(),
+    past: kept.filter((s) => windowKept(s).until < now).reverse(),
     away: outings.filter((s) => s.archived).reverse(),
   };
 }
