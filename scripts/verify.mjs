@@ -60,6 +60,6 @@ if (check("build", build()) && check("browser", chromium())) {
     passed: r.stats.expected,
     failed: r.stats.unexpected,
   }));
-  check("three kills of the browser lose nothing", run("node", ["scripts/faults/kills.mjs", "3"]));
+  check("faults lose and leak nothing", run("node", ["scripts/faults.mjs", "short"]));
 }
 finish();

@@ -1,6 +1,7 @@
+import { createServer } from "node:http";
 import path from "node:path";
 import { createApp } from "./app";
-import { drainOn, readPort } from "./run";
+import { drainOn, IMPATIENT, readPort } from "./run";
 
 const host = process.env.HOST ?? "0.0.0.0";
 const dist = path.resolve(process.env.DIST ?? "dist");
@@ -10,11 +11,10 @@ if (port === undefined) {
   process.exit(1);
 }
 
-const server = createApp(dist, { demo: process.env.DEMO === "1" }).listen(port, host, (error?: Error) => {
-  if (error) {
-    console.error(`The server could not start on port ${port}: ${error.message}. Set PORT to a free one.`);
-    process.exit(1);
-  }
-  console.log(`Bright Perch is at http://localhost:${port}`);
+const server = createServer(IMPATIENT, createApp(dist, { demo: process.env.DEMO === "1" }));
+server.once("error", ({ message }) => {
+  console.error(`The server could not start on port ${port}: ${message}. Set PORT to a free one.`);
+  process.exit(1);
 });
+server.listen(port, host, () => console.log(`Bright Perch is at http://localhost:${port}`));
 drainOn(server, process);

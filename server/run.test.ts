@@ -1,7 +1,7 @@
 import { EventEmitter, once } from "node:events";
 import { createServer, get } from "node:http";
-import type { AddressInfo } from "node:net";
-import { drainOn, readPort } from "./run";
+import { connect, type AddressInfo } from "node:net";
+import { drainOn, IMPATIENT, readPort } from "./run";
 
 test("a port that is none was tried all the same", () => {
   expect([undefined, "0", "8080", "65535"].map(readPort)).toEqual([4173, 0, 8080, 65535]);
@@ -17,7 +17,6 @@ test("the end of the server cut off an answer that it had begun", async () => {
     answer = () => void res.end("and ended");
   });
   drainOn(server, host as unknown as Pick<NodeJS.Process, "once" | "exit">);
-  expect([server.headersTimeout, server.requestTimeout].every((ms) => ms > 0 && ms <= 30_000)).toBe(true);
   const closed = once(server, "close");
   server.listen(0);
   await once(server, "listening");
@@ -35,4 +34,19 @@ test("the end of the server cut off an answer that it had begun", async () => {
   expect(await response).toBe("begun, and ended");
   await closed;
   expect(host.exit).toHaveBeenCalledWith(0);
+});
+
+test("a client that never ended its head was served for as long as it liked: it is given up", async () => {
+  const server = createServer({ ...IMPATIENT, headersTimeout: 200, connectionsCheckingInterval: 50 });
+  expect([IMPATIENT.headersTimeout!, IMPATIENT.requestTimeout!].every((ms) => ms > 0 && ms <= 30_000)).toBe(
+    true,
+  );
+  expect(IMPATIENT.connectionsCheckingInterval!).toBeLessThan(IMPATIENT.headersTimeout!);
+  server.listen(0);
+  await once(server, "listening");
+  const socket = connect((server.address() as AddressInfo).port, "127.0.0.1");
+  socket.write("GET / HTTP/1.1\r\nX-Slow: ");
+  const [answer] = (await once(socket, "data")) as [Buffer];
+  expect(String(answer)).toContain("408");
+  await new Promise((done) => server.close(done));
 });

@@ -1,4 +1,4 @@
-import type { Server } from "node:http";
+import type { Server, ServerOptions } from "node:http";
 
 /** The port that was asked for; nothing where that is none. */
 export function readPort(asked = "4173"): number | undefined {
@@ -12,11 +12,16 @@ const PATIENCE = { head: 10_000, request: 30_000, between: 5_000 };
 /** Milliseconds after which what is still being answered is cut off. */
 const LAST = 10_000;
 
-/** Gives slow clients up in time, and at the end answers what it has begun before it goes. */
+/** Options of a server that gives slow clients up in time: it looks for them every other second. */
+export const IMPATIENT: ServerOptions = {
+  headersTimeout: PATIENCE.head,
+  requestTimeout: PATIENCE.request,
+  keepAliveTimeout: PATIENCE.between,
+  connectionsCheckingInterval: 2000,
+};
+
+/** At the end a server answers what it has begun before it goes. */
 export function drainOn(server: Server, host: Pick<NodeJS.Process, "once" | "exit">): void {
-  server.headersTimeout = PATIENCE.head;
-  server.requestTimeout = PATIENCE.request;
-  server.keepAliveTimeout = PATIENCE.between;
   for (const signal of ["SIGTERM", "SIGINT"] as const)
     host.once(signal, () => {
       server.close(() => host.exit(0));
