@@ -1,5 +1,18 @@
 import { expect, test, type Page } from "@playwright/test";
-import { dragTag, fillDatabase, openGround, openStage, OUTING, storedOuting, tag } from "./outing";
+import {
+  dragTag,
+  fillDatabase,
+  isPhone,
+  openGround,
+  openPanel,
+  openStage,
+  OUTING,
+  placeOf,
+  slider,
+  storedOuting,
+  tag,
+  valueOf,
+} from "./outing";
 
 const undoOf = (page: Page, what: RegExp) => page.getByRole("button", { name: what });
 
@@ -90,7 +103,7 @@ test("a year of two figures blanked the list for good: it is refused where it is
   await expect(page.getByText("“odd” cannot be read")).toBeVisible();
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
   await page.getByRole("button", { name: "Repair" }).click();
-  await expect(page.getByText("– date: 0026-10-17 became 2026-10-17")).toBeVisible();
+  await expect(page.getByText("– date: 0026-10-17 becomes 2026-10-17")).toBeVisible();
   await page.getByRole("button", { name: "Keep the repaired one" }).click();
   await expect(page.getByText("“odd” cannot be read")).toBeHidden();
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toHaveCount(2);
@@ -182,4 +195,59 @@ test("nothing was said of work that stands in one browser only: the list reminds
   await expect(page.getByRole("list", { name: "Storage" })).not.toContainText("never");
   await page.getByRole("link", { name: "Outings", exact: true }).click();
   await expect(page.getByText(/stands in this browser alone/)).toBeHidden();
+});
+
+test("a second finger dropped what the first had dragged: it is kept where it is shown", async ({ page }) => {
+  test.skip(!isPhone(page), "fingers belong to a touch screen");
+  await openGround(page);
+  const before = (await storedOuting(page)).ground.positions[1].at;
+  const { x, y } = await placeOf(page, "B");
+  const touch = await page.context().newCDPSession(page);
+  const send = (type: "touchStart" | "touchMove" | "touchEnd", ...points: [number, number][]) =>
+    touch.send("Input.dispatchTouchEvent", {
+      type,
+      touchPoints: points.map(([left, top], id) => ({ x: left, y: top, id })),
+    });
+  await send("touchStart", [x, y - 18]);
+  for (const by of [10, 30, 60]) await send("touchMove", [x - by, y - 18]);
+  await send("touchStart", [x - 60, y - 18], [x - 160, y + 100]);
+  await send("touchMove", [x - 60, y - 18], [x - 180, y + 120]);
+  await send("touchEnd");
+  await expect(undoOf(page, /^Undo: B moved/)).toBeVisible();
+  await expect.poll(async () => (await storedOuting(page)).ground.positions[1].at).not.toEqual(before);
+});
+
+test("notes that were being typed were gone with the tab: they come back", async ({ page, context }) => {
+  await page.goto(`${OUTING}/review`);
+  await openPanel(page, "For next time");
+  await page.getByLabel("Notes on this place").fill("The north bank is dry.");
+  await page.close();
+  const again = await context.newPage();
+  await again.goto(`${OUTING}/review`);
+  await openPanel(again, "For next time");
+  await expect(again.getByLabel("Notes on this place")).toHaveValue("The north bank is dry.");
+});
+
+test("an outing could not go past midnight: its times, lamps and minutes do", async ({ page }) => {
+  await page.goto(`${OUTING}/brief`);
+  await page.getByRole("button", { name: /^When:/ }).click();
+  await page.getByLabel("Date", { exact: true }).fill("2026-10-24");
+  await page.getByLabel("You are there from").fill("21:00");
+  await page.getByRole("textbox", { name: "It starts" }).fill("22:00");
+  await page.getByLabel(/^You leave/).fill("02:30");
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await expect(page.getByText(/Sat 24 Oct 2026, 21:00 to Sun 25 Oct, 02:30/)).toBeVisible();
+  await openStage(page, "Expose");
+  const time = slider(page, "Time of the outing");
+  await time.focus();
+  await time.press("End");
+  expect(await valueOf(page, "Time of the outing")).toMatch(/02:30/);
+  const seen: string[] = [];
+  for (let i = 0; i < 10; i++) {
+    await time.press("PageDown");
+    seen.push((await valueOf(page, "Time of the outing")).split(",")[0]!);
+  }
+  // The clocks go back at two: the hour before it is gone through twice.
+  expect(seen.filter((words) => words.includes("again")).length).toBe(4);
+  expect(new Set(seen).size).toBe(seen.length);
 });

@@ -16,7 +16,7 @@ test("a year of two figures goes into this century, and everything else stays", 
   );
   expect(mended).toEqual({
     value: outing,
-    mends: [{ path: "date", message: "0026-10-17 became 2026-10-17" }],
+    mends: [{ path: "date", message: "0026-10-17 becomes 2026-10-17" }],
   });
 });
 

@@ -79,7 +79,7 @@ function mend(record: unknown, issue: z.core.$ZodIssue): string | undefined {
   const value = holder[key];
   const put = (next: unknown): string => {
     holder[key] = next;
-    return `${told(value)} became ${told(next)}`;
+    return `${told(value)} becomes ${told(next)}`;
   };
   const ranged = intoRange(value, issue);
   if (ranged !== undefined) return put(ranged);
@@ -109,7 +109,7 @@ function takeAway(record: unknown, path: Path): string | undefined {
   const list = holderOf(record, path.slice(0, at + 1)) as unknown;
   if (!Array.isArray(list)) return undefined;
   const [gone] = list.splice(path[at] as number, 1) as ({ name?: unknown; id?: unknown } | undefined)[];
-  return `${told(gone?.name ?? gone?.id ?? path[at])} taken away`;
+  return `${told(gone?.name ?? gone?.id ?? path[at])} is taken away`;
 }
 
 const told = (value: unknown): string => {

@@ -208,7 +208,10 @@ export function dateWords(date: string, presentYear?: number): string {
 
 let instants: Intl.DateTimeFormat | undefined;
 
-/** "Sat 17 Oct, 16:27" of an instant in epoch milliseconds, by the device's own clock: when something was done on it. */
+/**
+ * "Sat 17 Oct, 16:27" of an instant in epoch milliseconds, by the device's own clock: when something was done on it. With its
+ * year where that is another than the present one.
+ */
 export function instantWords(at: number): string {
   instants ??= new Intl.DateTimeFormat("en", {
     weekday: "short",
@@ -221,7 +224,8 @@ export function instantWords(at: number): string {
   });
   const parts = new Map(instants.formatToParts(at).map((p) => [p.type, p.value]));
   const time = timeWords(`${parts.get("hour")}:${parts.get("minute")}`);
-  return `${parts.get("weekday")} ${parts.get("day")} ${parts.get("month")}, ${time}`;
+  const year = parts.get("year") === String(new Date().getFullYear()) ? "" : ` ${parts.get("year")}`;
+  return `${parts.get("weekday")} ${parts.get("day")} ${parts.get("month")}${year}, ${time}`;
 }
 
 const COMPASS = ["N", "NE", "E", "SE", "S", "SW", "W", "NW"];

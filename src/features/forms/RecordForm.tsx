@@ -17,7 +17,7 @@ interface Props<T> {
   readonly schema: z.ZodType<T>;
   readonly save: string;
   /** False, or a promise of it, where it could not be saved: what was typed is kept then. */
-  readonly onSave: (value: T) => void | Promise<boolean>;
+  readonly onSave: (value: T) => void | Promise<boolean | void>;
   readonly onCancel: () => void;
   /** Told when a choice is made, so that other fields may follow it. */
   readonly onChosen?: (key: string, chosen: string, hand: FormHand) => void;

@@ -27,7 +27,7 @@ export function RecordHistory({ name }: { name: RecordName }) {
   );
   useHotkeys({ "mod+z": () => void step("undo"), "mod+shift+z": () => void step("redo") });
   return (
-    <View className="flex-row flex-wrap gap-2 pt-4">
+    <View className="-ml-4 flex-row flex-wrap gap-x-2 pt-4">
       {undo && (
         <Button label={`Undo: ${recordChangesWords(undo)}`} kind="plain" onPress={() => void step("undo")} />
       )}

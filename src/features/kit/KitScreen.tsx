@@ -110,17 +110,17 @@ function ThingEditor({ shelf, thing, kit, change, onClose }: EditorProps) {
     () => thing ?? shelf.begins.find((b) => b.id === begin) ?? shelf.begins[0]!,
     [thing, shelf, begin],
   );
-  const onSave = async (kept: Thing<ShelfKey>): Promise<boolean> => {
+  const onSave = async (kept: Thing<ShelfKey>): Promise<void> => {
     const id = thing ? thing.id : idFromName(kept.name, kit[shelf.key], shelf.one);
-    const isKept = await change(withThing(kit, shelf.key, { ...kept, id }));
-    if (isKept) onClose();
-    return isKept;
+    // Where it could not be kept the screen has it, and says so.
+    await change(withThing(kit, shelf.key, { ...kept, id }));
+    onClose();
   };
   const onRemove = async (): Promise<void> => {
     const rest = { ...kit, [shelf.key]: kit[shelf.key].filter((t) => t.id !== thing!.id) };
-    if (!(await change(rest))) return;
+    const isKept = await change(rest);
     onClose();
-    toast({ words: `${thing!.name} deleted`, undo: () => void change(kit) });
+    if (isKept) toast({ words: `${thing!.name} deleted`, undo: () => void change(kit) });
   };
   const needed = kit[shelf.key].length === 1 && ["bodies", "lenses", "supports"].includes(shelf.key);
   return (

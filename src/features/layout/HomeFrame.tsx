@@ -48,16 +48,16 @@ export function HomeFrame({ place, title, children, actions }: Props) {
         </Txt>
         <ThemeSwitch />
       </View>
+      {notKept && (
+        <Late load={loadNotKept} waiting="One moment">
+          {(NotKept) => <NotKept />}
+        </Late>
+      )}
       <ScrollView
         role="main"
         className="flex-1"
         contentContainerClassName="w-full max-w-[860px] self-center pb-6"
       >
-        {notKept && (
-          <Late load={loadNotKept} waiting="One moment">
-            {(NotKept) => <NotKept />}
-          </Late>
-        )}
         {children}
       </ScrollView>
       {actions ? <View className="w-full max-w-[860px] gap-2 self-center p-4">{actions}</View> : null}

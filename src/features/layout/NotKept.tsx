@@ -15,7 +15,13 @@ const NAMES: Readonly<Record<RecordName, string>> = {
 /** What of kit, library and preferences is on the screen alone, and what can be done about it. */
 export function NotKept() {
   const records = useUnsaved((s) => s.records);
-  return [...records.keys()].map((name) => <OneNotKept key={name} name={name} />);
+  return (
+    <View className="w-full max-w-[860px] self-center">
+      {[...records.keys()].map((name) => (
+        <OneNotKept key={name} name={name} />
+      ))}
+    </View>
+  );
 }
 
 function OneNotKept({ name }: { name: RecordName }) {

@@ -11,8 +11,6 @@ import {
   type Library,
 } from "@/data";
 import { useToast } from "@/ui/layout/toast";
-import { Txt } from "@/ui/controls/Txt";
-import { savingFailure } from "@/words";
 import type { FieldSpec } from "../forms/field-spec";
 import { RecordForm } from "../forms/RecordForm";
 import { placeFields } from "../forms/when-and-where";
@@ -146,19 +144,19 @@ function PlainForm<S extends PlainSection>({
   isOwn,
   onDone,
 }: PlainProps<S>) {
-  const { change, failure } = useChangeLibrary();
+  const { change } = useChangeLibrary();
   const toast = useToast();
   const record = useMemo(() => (isOwn ? row : { ...row, known: "estimated", source: COPIED }), [row, isOwn]);
   if (!record) return null;
   const rows: readonly OwnRow<S>[] = own[section];
-  const onSave = async (kept: OwnRow<S>): Promise<boolean> => {
+  const onSave = async (kept: OwnRow<S>): Promise<void> => {
     const id = isOwn ? kept.id : idFromName(`my ${nameOf(kept)}`, rows, "own");
     const next = { ...kept, id };
     const list = isOwn ? rows.map((r) => (r.id === id ? next : r)) : [...rows, next];
-    if (!(await change({ ...own, [section]: list }))) return false;
+    // Where it could not be kept the screen has it, and says so.
+    const isKept = await change({ ...own, [section]: list });
     onDone();
-    toast({ words: `${nameOf(kept)} saved to your library` });
-    return true;
+    if (isKept) toast({ words: `${nameOf(kept)} saved to your library` });
   };
   return (
     <RecordForm
@@ -168,13 +166,6 @@ function PlainForm<S extends PlainSection>({
       save="Save to my library"
       onCancel={onDone}
       onSave={onSave}
-      more={
-        failure && (
-          <Txt tone="bracken" role="alert">
-            {savingFailure(failure).title}
-          </Txt>
-        )
-      }
     />
   );
 }

@@ -6,7 +6,6 @@ import { Pressable, View } from "react-native";
 import { plannedPosition, type Outing, type StoredKit, type Unreadable as UnreadableRecord } from "@/data";
 import type { newOuting } from "@/outing/begin/new-outing";
 import { Button, IconButton } from "@/ui/controls/Button";
-import { Dialog } from "@/ui/controls/Dialog";
 import { Message } from "@/ui/controls/Message";
 import { matching } from "@/ui/controls/matching";
 import { TextField } from "@/ui/controls/TextField";
@@ -18,7 +17,6 @@ import { Guard } from "../layout/Guard";
 import { HomeFrame } from "../layout/HomeFrame";
 import { Late } from "../layout/Late";
 import { GroundSketch } from "../outing/GroundSketch";
-import { OutingActions } from "../outing/OutingActions";
 import { useUnsaved } from "../store/unsaved";
 import { useMinuteClock } from "../outing/use-minute-clock";
 import { useKit } from "../store/kit";
@@ -105,7 +103,11 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
         now={now}
         loadNewOuting={loadNewOuting}
       />
-      <MoreAbout outing={asked} onClose={() => setAsked(undefined)} />
+      {asked && (
+        <Late load={loadMoreAbout} waiting="One moment">
+          {(MoreAbout) => <MoreAbout outing={asked} onClose={() => setAsked(undefined)} />}
+        </Late>
+      )}
     </HomeFrame>
   );
 }
@@ -309,22 +311,7 @@ function Shelf({ title, outings, onMore }: ShelfProps) {
   );
 }
 
-function MoreAbout({ outing, onClose }: { outing: Outing | undefined; onClose: () => void }) {
-  const kit = useKit();
-  const preferences = usePreferences();
-  return (
-    <Dialog title={outing?.name ?? ""} open={outing !== undefined} onClose={onClose}>
-      {outing && (
-        <OutingActions
-          outing={outing}
-          kit={kit.data?.ok ? kit.data.value : undefined}
-          preferences={preferences}
-          onDone={onClose}
-        />
-      )}
-    </Dialog>
-  );
-}
+const loadMoreAbout = async () => (await import("./MoreAbout")).MoreAbout;
 
 interface PlanProps {
   readonly open: boolean;
