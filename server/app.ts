@@ -1,5 +1,4 @@
 import express, { type ErrorRequestHandler, type Express, type RequestHandler } from "express";
-import type { ServeStaticOptions } from "serve-static";
 import staticPacked from "express-static-gzip";
 import { rateLimit } from "express-rate-limit";
 import helmet from "helmet";
@@ -71,11 +70,13 @@ const onlyAddresses: RequestHandler = (req, res, next) => {
   }
 };
 
+type Served = NonNullable<Parameters<typeof staticPacked>[1]>["serveStatic"];
+
 /**
  * Files as they were packed with the build: brotli, gzip or plain, as the client takes them. A range is a range of what is
  * sent, which has a tag of its own for each of the three.
  */
-const packed = (folder: string, serveStatic: ServeStaticOptions) =>
+const packed = (folder: string, serveStatic: Served) =>
   staticPacked(folder, { enableBrotli: true, orderPreference: ["br", "gz"], index: false, serveStatic });
 
 /** A failure says what it is and nothing of how or where the server runs. */

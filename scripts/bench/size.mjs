@@ -10,7 +10,7 @@ const DEMO = "demo/hockey-semi-final.outing.json";
 const times = (n, make) => Array.from({ length: n }, (_, i) => make(i));
 
 /** The demo's outing with every list as long as it may be. */
-export function fullOuting() {
+function fullOuting() {
   const file = JSON.parse(readFileSync(DEMO, "utf8"));
   const { subjects } = file;
   const outing = { ...file.outing, subjects, id: "full", name: "Full outing", revision: 0 };
@@ -98,7 +98,7 @@ function everything(outings) {
 }
 
 /** Brings outings in and gives back the milliseconds until their preview, and until they are written. */
-export async function bringIn(page, outings) {
+async function bringIn(page, outings) {
   await page.getByRole("button", { name: "Open a file" }).waitFor();
   const buffer = Buffer.from(everything(outings));
   const start = Date.now();

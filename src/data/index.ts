@@ -81,5 +81,6 @@ export {
   type ThemeName,
 } from "./schema";
 export { choiceOf, lightPlanOf, plannedPosition, rigOf } from "./outing-inputs";
-export { lastDayOf, timesFault, windowOf, type Times, type TimesOfDay, type Window } from "./times";
+export { lastDayOf, timesFault, type TimesOfDay } from "./days";
+export { windowOf, type Times, type Window } from "./times";
 export { instantOf, isShownAgain, wallTimeOf, type Instant } from "./wall-time";

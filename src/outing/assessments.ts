@@ -40,7 +40,7 @@ export interface Assessments {
 }
 
 /** Whether a place is ruled out: vetoed, or without a picture. */
-export const isRuledOut = (found: Assessment | NoPicture): boolean => !found.ok || found.score.vetoed;
+const isRuledOut = (found: Assessment | NoPicture): boolean => !found.ok || found.score.vetoed;
 
 const identities = new WeakMap<object, number>();
 let lastIdentity = 0;

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { groundSchema } from "./ground";
-import { timesFault } from "../times";
+import { timesFault } from "../days";
 import { LIMITS } from "./limits";
 import { id, instant, listOf, name, wallDate, wallTime, words, timeZone } from "./parts";
 import { choiceSchema, clicks, shotSchema } from "./shot";
