@@ -251,3 +251,18 @@ test("an outing could not go past midnight: its times, lamps and minutes do", as
   expect(seen.filter((words) => words.includes("again")).length).toBe(4);
   expect(new Set(seen).size).toBe(seen.length);
 });
+
+test("a first visit with a full storage did nothing when it was begun: it says why, and begins once there is room", async ({
+  page,
+}) => {
+  await page.route("**/api/start", (route) => route.fulfill({ json: { begin: "ask" } }));
+  await page.goto("/outings");
+  await expect(page.getByRole("button", { name: "Try the demo" })).toBeVisible();
+  await fillDatabase(page);
+  await page.getByRole("button", { name: "Try the demo" }).click();
+  await expect(page.getByRole("alert")).toContainText("This browser keeps nothing yet");
+  await page.evaluate(() => (window as unknown as { emptyDatabase: () => void }).emptyDatabase());
+  await page.getByRole("button", { name: "Try the demo" }).click();
+  await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
+  await expect(page.getByRole("alert")).toBeHidden();
+});

@@ -238,3 +238,21 @@ test("the class of the lamps changes the evening", async ({ page }) => {
   await page.getByRole("radio", { name: "Class I", exact: true }).click();
   await expect.poll(() => figure(page, /^EV/)).not.toBe(ev);
 });
+
+test("the day at the spot and at the lens is told: sun, shade and by what, and what sun and moon do", async ({
+  page,
+}) => {
+  await openGround(page);
+  await openPanel(page, "Sun, moon and shade");
+  const day = page.getByRole("list", { name: "Sun and moon of the day" });
+  // The almanac's times for 17 October at this latitude: up about half past seven, down shortly after six.
+  await expect(day.getByRole("listitem").filter({ hasText: "Sunrise" })).toHaveText(/^07:[23]\dSunrise/);
+  await expect(day.getByRole("listitem").filter({ hasText: "Sunset" })).toHaveText(/^18:[01]\dSunset/);
+  await expect(
+    page.getByRole("img", { name: /over the day: 00:00 to .* sun down; .* in sun/ }).first(),
+  ).toBeVisible();
+  await expect(page.getByText(/^Your lens at B: in /)).toBeVisible();
+  const before = await page.getByText(/^Your lens at B: in /).textContent();
+  await laterByQuarters(page, 12);
+  await expect(page.getByText(/^Your lens at B: /)).not.toHaveText(before!);
+});

@@ -82,5 +82,5 @@ export {
 } from "./schema";
 export { choiceOf, lightPlanOf, plannedPosition, rigOf } from "./outing-inputs";
 export { lastDayOf, timesFault, type TimesOfDay } from "./days";
-export { windowOf, type Times, type Window } from "./times";
+export { localDay, windowOf, type Times, type Window } from "./times";
 export { instantOf, isShownAgain, wallTimeOf, type Instant } from "./wall-time";

@@ -58,3 +58,12 @@ export function lampSpans(
   const further = Array.from({ length: Math.max(0, days - first) }, (_, i) => span(first + 1 + i));
   return [span(first), ...further];
 }
+
+/** The day of an outing by the clocks of its place, from midnight to midnight: 23 to 25 hours. Epoch milliseconds. */
+export function localDay({ date, timeZone }: Pick<Times, "date" | "timeZone">): {
+  readonly from: number;
+  readonly until: number;
+} {
+  const at = (day: string): number => instantOf(day, "00:00", timeZone).at;
+  return { from: at(date), until: at(daysAfter(date, 1)) };
+}

@@ -17,6 +17,14 @@ export const LAMP_LUX: Readonly<Record<LampKind, Readonly<Record<LampClass, numb
   pool: { broadcast: 3000, I: 500, II: 300, III: 200 },
 });
 
+/** A stretch in which lamps are alight. */
+export interface Alight {
+  /** Epoch milliseconds. */
+  readonly from: number;
+  /** Epoch milliseconds, just before which they go out; left out, they are alight as long as anybody stays. */
+  readonly until?: number;
+}
+
 export interface Lamps {
   readonly class: LampClass;
   /** Outdoor field when left out. */
@@ -26,7 +34,7 @@ export interface Lamps {
   /** Epoch milliseconds; left out, they are alight as long as anybody stays. */
   readonly until?: number;
   /** Further stretches in which they are alight, as on the other nights of an outing over days. */
-  readonly further?: readonly { readonly from: number; readonly until?: number }[];
+  readonly further?: readonly Alight[];
   /** Mains frequency in Hz and depth of the modulation 0 … 1 of lamps that flicker. */
   readonly flicker?: { readonly mainsHz: number; readonly modulation: number };
 }

@@ -3,7 +3,13 @@ import MoreIcon from "lucide-react-native/icons/ellipsis";
 import { Link } from "expo-router";
 import { useMemo, useState } from "react";
 import { Pressable, View } from "react-native";
-import { plannedPosition, type Outing, type StoredKit, type Unreadable as UnreadableRecord } from "@/data";
+import {
+  plannedPosition,
+  type Outing,
+  type SaveFailure,
+  type StoredKit,
+  type Unreadable as UnreadableRecord,
+} from "@/data";
 import type { newOuting } from "@/outing/begin/new-outing";
 import { Button, IconButton } from "@/ui/controls/Button";
 import { Message } from "@/ui/controls/Message";
@@ -12,7 +18,7 @@ import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
 import { useHotkeys } from "@/ui/layout/use-hotkeys";
 import { useTokens } from "@/ui/theme/theme";
-import { dateWords, instantWords, timeWords } from "@/words";
+import { dateWords, instantWords, savingFailure, timeWords } from "@/words";
 import { Guard } from "../layout/Guard";
 import { HomeFrame } from "../layout/HomeFrame";
 import { Late } from "../layout/Late";
@@ -39,9 +45,11 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
   // An outing needs a kit to be walked with: who has none yet says what they own first.
   const plan = (): void => setStep(begun === false ? "kit" : "outing");
   const close = (): void => setStep(undefined);
-  const onKit = async (kit?: StoredKit): Promise<void> => {
-    await begin("own", kit);
-    setStep("outing");
+  const [trouble, setTrouble] = useState<SaveFailure>();
+  const start = async (how: "demo" | "own", kit?: StoredKit): Promise<void> => {
+    const started = await begin(how, kit);
+    setTrouble(started.ok ? undefined : started.reason);
+    if (how === "own") setStep(started.ok ? "outing" : undefined);
   };
   useHotkeys({ n: plan });
   const [search, setSearch] = useState("");
@@ -65,7 +73,14 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
       {isPending && <Message title="Loading your outings" />}
       <Unsaved />
       <InNoFile now={now} />
-      {empty && begun === false && <Welcome onOwn={plan} />}
+      {trouble && (
+        <Message
+          tone="danger"
+          title={`This browser keeps nothing yet. ${savingFailure(trouble).title}`}
+          body="Nothing was begun. Free some space, or allow this site to store data, then press again."
+        />
+      )}
+      {empty && begun === false && <Welcome onDemo={() => void start("demo")} onOwn={plan} />}
       {empty && begun && (
         <Message
           title="No outings yet"
@@ -93,7 +108,7 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
       ))}
       {step === "kit" && (
         <Late load={loadFirstKit} waiting="One moment">
-          {(FirstKit) => <FirstKit onChosen={(kit) => void onKit(kit)} onClose={close} />}
+          {(FirstKit) => <FirstKit onChosen={(kit) => void start("own", kit)} onClose={close} />}
         </Late>
       )}
       <PlanNew

@@ -1,11 +1,14 @@
 import { View } from "react-native";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
-import { useBeginning } from "../store/beginning";
+
+interface Props {
+  readonly onDemo: () => void;
+  readonly onOwn: () => void;
+}
 
 /** The very first visit: look at the demo, or begin with one's own. */
-export function Welcome({ onOwn }: { onOwn: () => void }) {
-  const { begin } = useBeginning();
+export function Welcome({ onDemo, onOwn }: Props) {
   return (
     <View className="gap-4 px-4 py-8">
       <Txt size={24} weight={700} role="heading" aria-level={2}>
@@ -16,7 +19,7 @@ export function Welcome({ onOwn }: { onOwn: () => void }) {
         generic bag.
       </Txt>
       <View className="gap-3">
-        <Button label="Try the demo" kind="filled" className="h-14" onPress={() => void begin("demo")} />
+        <Button label="Try the demo" kind="filled" className="h-14" onPress={onDemo} />
         <Button label="Start my own" className="h-14" onPress={onOwn} />
       </View>
     </View>

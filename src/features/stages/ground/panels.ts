@@ -73,6 +73,16 @@ export const GROUND: readonly Panel[] = [
     load: withStage(SkyAndLamps),
   },
   {
+    id: "day",
+    title: "Sun, moon and shade",
+    phone: "folded",
+    wide: "folded",
+    when: ({ outing: { light } }) => !light.roof,
+    answer: ({ spot, position }) =>
+      `the day at ${spot.name}${position ? ` and at ${position.name}` : ""}, midnight to midnight`,
+    load: whenSeen(async () => (await import("./SunAndShade")).SunAndShade),
+  },
+  {
     id: "shots",
     title: "Promised",
     phone: "folded",
