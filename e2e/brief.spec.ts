@@ -20,7 +20,9 @@ test("when, where and by whose leave are sentences that open their editors", asy
   await page.getByLabel("Date", { exact: true }).fill("2026-10-18");
   await page.getByLabel("You leave").fill("15:00");
   await page.getByRole("button", { name: "Save", exact: true }).click();
-  await expect(page.getByText("Leave after you arrive, on the same day.")).toBeVisible();
+  await expect(
+    page.getByText("Leave after you arrive; for a night or days, say the last day."),
+  ).toBeVisible();
   expect((await storedOuting(page)).date).toBe("2026-10-17");
   await page.getByLabel("You leave").fill("19:30");
   await page.getByRole("button", { name: "Save", exact: true }).click();

@@ -99,7 +99,9 @@ test("what cannot be is said beside its field, and no outing is made", async ({ 
   await page.getByLabel("Name of the outing", { exact: true }).fill("Town derby");
   await page.getByLabel("Latitude, south is − in °").fill("53.4");
   await page.getByRole("button", { name: "Create outing" }).click();
-  await expect(page.getByText("Leave after you arrive, on the same day.")).toBeVisible();
+  await expect(
+    page.getByText("Leave after you arrive; for a night or days, say the last day."),
+  ).toBeVisible();
   await page.getByLabel("Date", { exact: true }).fill("");
   await page.getByRole("button", { name: "Create outing" }).click();
   await expect(page.getByText("Choose a date.")).toBeVisible();

@@ -22,6 +22,11 @@ export interface TimesOfDay {
   readonly lastDate?: string;
 }
 
+/** Minutes up to which leaving before arriving is a night, and no slip of the hand. */
+const LONGEST_NIGHT = 18 * 60;
+
+const minutesOf = (time: string): number => 60 * Number(time.slice(0, 2)) + Number(time.slice(3));
+
 /** Days that an outing may last. */
 const MOST_DAYS = 14;
 
@@ -31,6 +36,8 @@ export function timesFault(times: TimesOfDay): { path: keyof TimesOfDay; message
   // What is no date has a fault of its own.
   if ([date, lastDate ?? date].some((day) => Number.isNaN(Date.parse(day)))) return undefined;
   const days = daysBetween(date, lastDayOf(times));
+  if (lastDate === undefined && until <= from && minutesOf(until) + 1440 - minutesOf(from) > LONGEST_NIGHT)
+    return { path: "until", message: "leave after you arrive; for a night or days, say the last day" };
   if (lastDate !== undefined && (days < 0 || (days === 0 && until <= from)))
     return { path: "lastDate", message: "leave after you arrive" };
   if (days > MOST_DAYS) return { path: "lastDate", message: `an outing lasts ${MOST_DAYS} days at most` };

@@ -56,6 +56,7 @@ test("of the hour that the clocks repeat, each half is named apart", () => {
 test.each([
   ["leaving before arriving", { lastDate: "2026-10-16" }, "lastDate"],
   ["a last day that is the first, with an earlier hour", { lastDate: "2026-10-17" }, "lastDate"],
+  ["a night of 23 hours, which is a slip of the hand", { until: "19:00" }, "until"],
   ["three weeks", { lastDate: "2026-11-07" }, "lastDate"],
   ["a start after one has left", { starts: "03:00" }, "starts"],
   ["a start before one arrives", { starts: "19:00" }, "starts"],
