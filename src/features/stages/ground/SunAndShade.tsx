@@ -58,7 +58,8 @@ function Clock({ name, at: place, height }: ClockProps) {
     [day, timeZone],
   );
   const now = stretches.find((s) => at >= s.from && at < s.until);
-  const told = stretches.map((s) => stretchWords(outing, s)).join("; ");
+  const up = stretches.filter((s) => s.state !== "sun-down");
+  const told = up.length === 0 ? "the sun stays down" : up.map((s) => stretchWords(outing, s)).join("; ");
   return (
     <View className="gap-1">
       <Txt weight={700}>
