@@ -266,3 +266,18 @@ test("a first visit with a full storage did nothing when it was begun: it says w
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
   await expect(page.getByRole("alert")).toBeHidden();
 });
+
+test("a deleted outing was gone once its toast was: it comes back from the list of deleted ones, also after a reload", async ({
+  page,
+}) => {
+  await page.goto("/outings");
+  await page.getByRole("button", { name: "More actions for Cup semi-final" }).click();
+  await page.getByRole("button", { name: "Delete", exact: true }).click();
+  await expect(page.getByRole("link", { name: /Cup semi-final/ })).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByRole("link", { name: /League evening/ })).toBeVisible();
+  await page.getByRole("button", { name: "Deleted outings" }).click();
+  await page.getByRole("button", { name: "Restore Cup semi-final" }).click();
+  await page.getByRole("button", { name: "Close" }).last().click();
+  await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
+});

@@ -329,3 +329,16 @@ test.each<[string, (r: ReturnType<typeof createRepository>) => Promise<unknown>]
   }
   throw new Error("more operations than expected");
 });
+
+test("a deleted outing could come back for eight seconds only: it is listed as it was last, and comes back", async () => {
+  const repository = createRepository(memory());
+  await repository.saveOuting(outing);
+  await repository.saveOuting({ ...renamed(outing, "Last name"), revision: 1 });
+  expect(await repository.deletedOutings()).toEqual([]);
+  await repository.removeOuting(outing.id);
+  const [deleted] = await repository.deletedOutings();
+  expect(deleted).toMatchObject({ outing: { id: outing.id, name: "Last name" } });
+  expect(await repository.saveOuting({ ...deleted!.outing, revision: 0 })).toMatchObject({ ok: true });
+  expect(await repository.deletedOutings()).toEqual([]);
+  expect((await repository.listOutings()).outings.map((o) => o.name)).toEqual(["Last name"]);
+});

@@ -68,6 +68,12 @@ const KEYS: Readonly<Record<RecordName, string>> = {
   preferences: PREFERENCES_KEY,
 };
 
+export interface Deleted {
+  readonly outing: Outing;
+  /** Epoch milliseconds. */
+  readonly deletedAt: number;
+}
+
 /** Records that are kept together or not at all. */
 export interface Together {
   readonly outings?: readonly Outing[];
@@ -85,6 +91,8 @@ export interface Repository {
   saveOuting(outing: Outing, note?: Note): Promise<Saved<Outing>>;
   /** A removal is a state like any other: what was removed is among its earlier states. */
   removeOuting(id: string): Promise<Saved<true>>;
+  /** Outings that were deleted, each as it was last, the latest first; as long as their states are kept. */
+  deletedOutings(): Promise<readonly Deleted[]>;
   readKit(): Promise<Read<StoredKit>>;
   saveKit(kit: StoredKit, note?: Note): Promise<Saved<StoredKit>>;
   /** The defaults until something is chosen. */
@@ -159,6 +167,11 @@ export function createRepository(
     saveOuting: async (outing, note) => {
       const saved = await keepOutings(shelf, keep, [outing], [], note);
       return saved.ok ? present(saved.value[0]!) : saved;
+    },
+    deletedOutings: async () => {
+      const gone = (await shelf.all(OUTING_PREFIX)).filter(({ text }) => text === null);
+      const found = await Promise.all(gone.map(({ key }) => deletedAt(shelf, key)));
+      return found.flatMap((one) => one ?? []).toSorted((a, b) => b.deletedAt - a.deletedAt);
     },
     removeOuting: (id) => remove(OUTING_PREFIX + id),
     readKit: () => readRecord(shelf, KIT_RECORD, KIT_KEY, "kit"),
@@ -304,6 +317,15 @@ async function listOutings(shelf: Shelf) {
   );
   outings.sort((a, b) => a.date.localeCompare(b.date) || a.from.localeCompare(b.from));
   return { outings, unreadable };
+}
+
+/** What a removed outing was before, where that is still kept and can be read. */
+async function deletedAt(shelf: Shelf, key: string): Promise<Deleted | undefined> {
+  const [removal, before] = await shelf.states(key);
+  const text = before && (await shelf.textOf(key, before.revision));
+  if (!removal?.removed || typeof text !== "string") return undefined;
+  const read = readText(OUTING_RECORD, text, key.slice(OUTING_PREFIX.length));
+  return read.ok ? { outing: read.value, deletedAt: removal.savedAt } : undefined;
 }
 
 async function begin(

@@ -40,7 +40,7 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
   const { data, isPending } = useOutings();
   const { begun, begin } = useBeginning();
   const now = useMinuteClock();
-  const [step, setStep] = useState<"kit" | "outing">();
+  const [step, setStep] = useState<"kit" | "outing" | "deleted">();
   const [asked, setAsked] = useState<Outing>();
   // An outing needs a kit to be walked with: who has none yet says what they own first.
   const plan = (): void => setStep(begun === false ? "kit" : "outing");
@@ -106,6 +106,16 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
       {data?.unreadable.map((broken) => (
         <BrokenRecord key={broken.id} broken={broken} />
       ))}
+      {begun && (
+        <View className="flex-row px-4 pt-2">
+          <Button label="Deleted outings" kind="plain" className="-ml-4" onPress={() => setStep("deleted")} />
+        </View>
+      )}
+      {step === "deleted" && (
+        <Late load={loadDeleted} waiting="One moment">
+          {(Deleted) => <Deleted onClose={close} />}
+        </Late>
+      )}
       {step === "kit" && (
         <Late load={loadFirstKit} waiting="One moment">
           {(FirstKit) => <FirstKit onChosen={(kit) => void start("own", kit)} onClose={close} />}
@@ -336,6 +346,7 @@ interface PlanProps {
   readonly loadNewOuting: () => Promise<typeof newOuting>;
 }
 
+const loadDeleted = async () => (await import("./Deleted")).Deleted;
 const loadFirstKit = async () => (await import("./FirstKit")).FirstKit;
 const loadPlanOuting = async () => (await import("./PlanOuting")).PlanOuting;
 

@@ -12,6 +12,13 @@ export const useOutings = () =>
 export const useOuting = (id: string) =>
   useQuery({ queryKey: outingKey(id), queryFn: async () => (await openRepository()).readOuting(id) });
 
+export const useDeletedOutings = () =>
+  useQuery({
+    queryKey: [...LIST_KEY, "deleted"],
+    queryFn: async () => (await openRepository()).deletedOutings(),
+    staleTime: 0,
+  });
+
 /** Reads an outing and the list again after something was written past the screens. */
 async function refresh(client: QueryClient, id: string): Promise<void> {
   client.removeQueries({ queryKey: outingKey(id) });
