@@ -170,6 +170,11 @@ test("preferences that cannot be read were replaced by the defaults: they are sa
   });
   await page.reload();
   await expect(page.getByText("Your preferences cannot be read")).toBeVisible();
+  await page.getByRole("radio", { name: "Dusk", exact: true }).click();
+  await expect(
+    page.getByText("Your preferences: Not saved: what is stored there cannot be read"),
+  ).toBeVisible();
+  await page.getByRole("button", { name: "Drop the change" }).click();
   await page.getByRole("button", { name: "Repair" }).click();
   await page.getByRole("button", { name: "Keep the repaired one" }).click();
   await expect(page.getByText("Your preferences cannot be read")).toBeHidden();

@@ -23,7 +23,7 @@ const SEEDED_KEY = "bp/seeded";
 const BEFORE_PREFIX = "bp/before/";
 const OURS = "bp/";
 
-export type SaveFailure = "storage-full" | "storage-failed" | "overtaken" | "refused";
+export type SaveFailure = "storage-full" | "storage-failed" | "overtaken" | "refused" | "unreadable";
 export type NotSaved = Absent<SaveFailure> & {
   /** Why the schema would not read it again; with "refused" alone. */
   readonly faults?: readonly Fault[];

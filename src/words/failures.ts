@@ -17,6 +17,10 @@ const SAVING = {
     title: "This outing was deleted elsewhere",
     body: "What you see is still here, on this screen alone. Keep it, or export it to a file.",
   },
+  unreadable: {
+    title: "Not saved: what is stored there cannot be read",
+    body: "It is not written over. Repair it, or export it and begin anew; then try again.",
+  },
   refused: {
     title: "Not saved: a value is out of range",
     body: "Nothing was changed in the storage. Correct the value and save again.",

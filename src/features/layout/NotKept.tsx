@@ -12,6 +12,9 @@ const NAMES: Readonly<Record<RecordName, string>> = {
   preferences: "Your preferences",
 };
 
+const ON_SCREEN_ALONE =
+  "What you changed last is on this screen alone; what was saved before is safe. Make room and try again, or export everything under Preferences.";
+
 /** What of kit, library and preferences is on the screen alone, and what can be done about it. */
 export function NotKept() {
   const records = useUnsaved((s) => s.records);
@@ -27,12 +30,12 @@ export function NotKept() {
 function OneNotKept({ name }: { name: RecordName }) {
   const { failure, retry, drop } = useKeptChange(name);
   if (!failure) return null;
-  const { title } = savingFailure(failure);
+  const { title, body } = savingFailure(failure);
   return (
     <Message
       tone="danger"
       title={`${NAMES[name]}: ${title}`}
-      body="What you changed last is on this screen alone; what was saved before is safe. Make room and try again, or export everything under Preferences."
+      body={failure === "unreadable" ? body : ON_SCREEN_ALONE}
     >
       <View className="flex-row flex-wrap gap-2">
         <Button label="Try again" kind="filled" onPress={retry} />

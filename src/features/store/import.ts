@@ -65,7 +65,7 @@ async function takeAll(file: FileContents, choices: ImportChoices): Promise<Save
   const mine = await readMine(repository);
   const write = importWrite(file, mine, choices);
   const unreadable = await whatCannotBeRead(repository, write);
-  if (unreadable) return { ok: false, reason: "refused", faults: [unreadable] };
+  if (unreadable) return { ok: false, reason: "unreadable", faults: [unreadable] };
   const saved = await repository.saveTogether(write);
   if (!saved.ok) return saved;
   const own = new Map(mine.outings.map((outing) => [outing.id, outing]));

@@ -1,4 +1,5 @@
 import { useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
+import type { RecordChange } from "@/core/review";
 import {
   changesOfRecord,
   mergeRecords,
@@ -14,7 +15,6 @@ import {
   type State,
   type Way,
 } from "@/data";
-import type { RecordChange } from "@/core/review";
 import { openRepository } from "./open-repository";
 import { forgetPending, recallPending, rememberPending, type Pending } from "./pending";
 import { noteNotKept, useUnsaved } from "./unsaved";
@@ -65,7 +65,10 @@ export const useKept = <N extends RecordName>(name: N) => useQuery(keptQuery(nam
 /** Tries after which a record that others keep changing is left to the user. */
 const TRIES = 5;
 
-/** The first change is made on a state that is written before it: what ships, or what an older version kept. */
+/**
+ * What cannot be read is never written over. The first change is made on a state that is written before it: what ships, or
+ * what an older version kept.
+ */
 async function write<N extends RecordName>(
   name: N,
   pending: Pending<RecordOf[N]>,
@@ -74,6 +77,7 @@ async function write<N extends RecordName>(
   const { read, save } = recordOf(name);
   for (let tries = 1; ; tries++) {
     const stored = await read(repository);
+    if (!stored.ok && stored.reason === "unreadable") return { ok: false, reason: "unreadable" };
     const next = onTopOf<RecordOf[N]>(pending, stored);
     if (stored.ok && (await repository.statesOfRecord(name)).length === 0)
       await save(repository, stored.value, {});
