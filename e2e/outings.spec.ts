@@ -22,7 +22,7 @@ test("an outing is made again, put away, brought back and removed, each with a w
 }) => {
   const more = async (name: string, what: string) => {
     await page.getByRole("button", { name: `More actions for ${name}` }).click();
-    await page.getByRole("button", { name: what }).click();
+    await page.getByRole("button", { name: what, exact: true }).click();
   };
   await more("Cross-country day", "Archive");
   const away = page.getByRole("region", { name: "Archived" });
