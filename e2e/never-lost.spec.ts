@@ -226,6 +226,7 @@ test("notes that were being typed were gone with the tab: they come back", async
   await page.goto(`${OUTING}/review`);
   await openPanel(page, "For next time");
   await page.getByLabel("Notes on this place").fill("The north bank is dry.");
+  await expect(page.getByText("Saved when you leave the field.")).toBeVisible();
   await page.close();
   const again = await context.newPage();
   await again.goto(`${OUTING}/review`);
