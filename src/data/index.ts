@@ -21,7 +21,7 @@ export {
   type OutingFile,
   type OutingFileRead,
 } from "./outing-file";
-export { DEFAULT_PREFERENCES, EMPTY_LIBRARY } from "./records";
+export { DEFAULT_PREFERENCES, EMPTY_LIBRARY, type RecordTypes } from "./records";
 export {
   createRepository,
   OUTING_PREFIX,
@@ -39,7 +39,7 @@ export {
   type Unreadable,
 } from "./repository";
 export { openIdbJournal } from "./idb-journal";
-export { repair, type Repairable, type Repaired } from "./repair";
+export { repair, type Repaired } from "./repair";
 export { changesOfRecord } from "./record-changes";
 export { notedIn, stepFrom, type Way } from "./states";
 export type { State } from "./journal";

@@ -109,6 +109,21 @@ export const PREFERENCES_RECORD: RecordKind<Preferences> = {
 };
 export const LIBRARY_RECORD: RecordKind<Library> = { schema: librarySchema, version: 1, migrations: {} };
 
+/** What is kept, by its name. */
+export interface RecordTypes {
+  readonly outing: Outing;
+  readonly kit: StoredKit;
+  readonly library: Library;
+  readonly preferences: Preferences;
+}
+
+export const RECORD_KINDS: { readonly [N in keyof RecordTypes]: RecordKind<RecordTypes[N]> } = {
+  outing: OUTING_RECORD,
+  kit: KIT_RECORD,
+  library: LIBRARY_RECORD,
+  preferences: PREFERENCES_RECORD,
+};
+
 export const EMPTY_LIBRARY: Library = {
   version: 1,
   subjects: [],

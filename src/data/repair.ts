@@ -1,26 +1,12 @@
 import type { z } from "zod";
 import { fromJson, raisedRecord, type Fault, type RecordKind } from "./migrate";
-import { KIT_RECORD, LIBRARY_RECORD, OUTING_RECORD, PREFERENCES_RECORD } from "./records";
-import type { RecordOf } from "./repository";
-import type { Outing } from "./schema";
-
-/** What can be repaired, by its name. */
-export interface Repairable extends RecordOf {
-  readonly outing: Outing;
-}
+import { RECORD_KINDS, type RecordTypes } from "./records";
 
 export interface Repaired<T> {
   readonly value: T;
   /** What was done at each place, in the order in which it was done. */
   readonly mends: readonly Fault[];
 }
-
-const KINDS: { readonly [N in keyof Repairable]: RecordKind<Repairable[N]> } = {
-  outing: OUTING_RECORD,
-  kit: KIT_RECORD,
-  library: LIBRARY_RECORD,
-  preferences: PREFERENCES_RECORD,
-};
 
 /** Rounds of mending: mending one place may show what is wrong behind it. */
 const ROUNDS = 12;
@@ -30,11 +16,11 @@ const ROUNDS = 12;
  * of its range, a year of two figures into this century, a list to its longest, and what points at nothing goes. Nothing
  * where the text is no record, or cannot be mended.
  */
-export function repair<N extends keyof Repairable>(
+export function repair<N extends keyof RecordTypes>(
   name: N,
   raw: string,
-): Repaired<Repairable[N]> | undefined {
-  const kind: RecordKind<Repairable[N]> = KINDS[name];
+): Repaired<RecordTypes[N]> | undefined {
+  const kind: RecordKind<RecordTypes[N]> = RECORD_KINDS[name];
   const mends: Fault[] = [];
   let record = raisedRecord(kind, fromJson(raw));
   if (!record) return undefined;

@@ -8,6 +8,8 @@ import {
   LIBRARY_RECORD,
   OUTING_RECORD,
   PREFERENCES_RECORD,
+  RECORD_KINDS,
+  type RecordTypes,
 } from "./records";
 import { createShelf, type KeyValueStore, type Shelf } from "./shelf";
 import { OLD_OUTING_PREFIX } from "./old-names";
@@ -50,18 +52,9 @@ export interface Beginning {
 export type Note = Pick<Write, "change" | "undoTo" | "redoTo">;
 
 /** What is kept beside the outings, a record each. */
-export interface RecordOf {
-  readonly kit: StoredKit;
-  readonly library: Library;
-  readonly preferences: Preferences;
-}
+export type RecordOf = Omit<RecordTypes, "outing">;
 export type RecordName = keyof RecordOf;
 
-const KINDS: { readonly [N in RecordName]: RecordKind<RecordOf[N]> } = {
-  kit: KIT_RECORD,
-  library: LIBRARY_RECORD,
-  preferences: PREFERENCES_RECORD,
-};
 const KEYS: Readonly<Record<RecordName, string>> = {
   kit: KIT_KEY,
   library: LIBRARY_KEY,
@@ -207,7 +200,7 @@ export function createRepository(
     statesOfOuting: (id) => shelf.states(OUTING_PREFIX + id),
     outingAt: (id, revision) => textAt(OUTING_RECORD, OUTING_PREFIX + id, id, revision),
     statesOfRecord: (name) => shelf.states(KEYS[name]),
-    recordAt: (name, revision) => textAt(KINDS[name], KEYS[name], name, revision),
+    recordAt: (name, revision) => textAt(RECORD_KINDS[name], KEYS[name], name, revision),
     removeRecord: (name) => remove(KEYS[name]),
     isBegun: async () =>
       (await store.getItem(SEEDED_KEY)) !== null || (await shelf.stood(KIT_KEY)).revision > 0,

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { repair, type Repairable, type Repaired, type Saved, type Unreadable as Stored } from "@/data";
+import { repair, type RecordTypes, type Repaired, type Saved, type Unreadable as Stored } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Message } from "@/ui/controls/Message";
@@ -9,11 +9,11 @@ import { useToast } from "@/ui/layout/toast";
 import { countWords, faultWords, savingFailure } from "@/words";
 import { downloadText } from "../store/file-transfer";
 
-interface Props<N extends keyof Repairable> {
+interface Props<N extends keyof RecordTypes> {
   readonly kind: N;
   readonly title: string;
   readonly stored: Stored;
-  readonly onKeep: (repaired: Repairable[N]) => Promise<Saved<unknown>>;
+  readonly onKeep: (repaired: RecordTypes[N]) => Promise<Saved<unknown>>;
   readonly onRemove: () => Promise<Saved<unknown>>;
   /** What comes in its place when it is taken away: "Begin with a generic bag". */
   readonly removeLabel?: string;
@@ -22,7 +22,7 @@ interface Props<N extends keyof Repairable> {
 const MOST_FAULTS = 3;
 
 /** A stored record that cannot be read: it stays as it is until it is repaired, carried out, or taken away. */
-export function Unreadable<N extends keyof Repairable>({
+export function Unreadable<N extends keyof RecordTypes>({
   kind,
   title,
   stored,
@@ -30,12 +30,12 @@ export function Unreadable<N extends keyof Repairable>({
   onRemove,
   removeLabel = "Delete",
 }: Props<N>) {
-  const [looking, setLooking] = useState<Repaired<Repairable[N]> | "no way">();
+  const [looking, setLooking] = useState<Repaired<RecordTypes[N]> | "no way">();
   const [sure, setSure] = useState(false);
   const toast = useToast();
   const tell = (saved: Saved<unknown>, words: string): void =>
     toast({ words: saved.ok ? words : savingFailure(saved.reason).title });
-  const keep = async ({ value }: Repaired<Repairable[N]>): Promise<void> => {
+  const keep = async ({ value }: Repaired<RecordTypes[N]>): Promise<void> => {
     setLooking(undefined);
     tell(await onKeep(value), "Repaired. What stood there stays among the earlier states.");
   };

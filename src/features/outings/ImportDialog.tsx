@@ -45,7 +45,11 @@ export function ImportDialog({ file, onClose }: Props) {
   const router = useRouter();
   const toast = useToast();
 
-  const take = async (contents: FileContents, choices: ImportChoices): Promise<void> => {
+  const take = async (
+    contents: FileContents,
+    { addedKit }: Previewed,
+    choices: ImportChoices,
+  ): Promise<void> => {
     setStage({ at: "writing", outings: contents.outings.length });
     const result = await bring(contents, choices);
     if (!result.ok) {
@@ -53,7 +57,7 @@ export function ImportDialog({ file, onClose }: Props) {
       return setStage({ at: "refused", title, faults: result.faults ?? [] });
     }
     onClose();
-    const { outings, addedKit, undo } = result.value;
+    const { outings, undo } = result.value;
     const [only] = outings;
     const isOne = outings.length === 1 && only !== undefined;
     const kit = addedKit > 0 ? ` ${countWords(addedKit, "thing")} added to your kit.` : "";
@@ -73,7 +77,14 @@ export function ImportDialog({ file, onClose }: Props) {
     });
   };
   if (stage.at === "preview")
-    return <Preview {...stage} name={file.name} onTake={(c) => void take(stage.file, c)} onClose={onClose} />;
+    return (
+      <Preview
+        {...stage}
+        name={file.name}
+        onTake={(c) => void take(stage.file, stage.found, c)}
+        onClose={onClose}
+      />
+    );
   if (stage.at === "refused") return <Refused {...stage} onClose={onClose} />;
   return (
     <Dialog title="Opening the file" open onClose={onClose}>

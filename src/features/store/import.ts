@@ -22,7 +22,6 @@ export interface Previewed extends ImportPreview {
 
 export interface BroughtIn {
   readonly outings: readonly Outing[];
-  readonly addedKit: number;
   /** Puts everything back as it was before. */
   readonly undo: () => Promise<Saved<unknown>>;
 }
@@ -80,8 +79,7 @@ async function takeAll(file: FileContents, choices: ImportChoices): Promise<Save
       ...(write.library ? { library: mine.library } : {}),
       ...(write.preferences ? { preferences: mine.preferences } : {}),
     });
-  const addedKit = previewImport(file, mine).addedKit;
-  return { ok: true, value: { outings: saved.value, addedKit, undo } };
+  return { ok: true, value: { outings: saved.value, undo } };
 }
 
 /** A record of the user's that would be written over although it cannot be read. */
