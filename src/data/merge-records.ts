@@ -2,7 +2,9 @@ export type Item = { readonly id: string };
 export const isListOfItems = (value: unknown): value is readonly Item[] =>
   Array.isArray(value) && value.every((v) => typeof (v as Partial<Item> | null)?.id === "string");
 
-export const sameValue = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+/** Whether two values are written alike. */
+export const sameValue = (a: unknown, b: unknown): boolean =>
+  a === b || JSON.stringify(a) === JSON.stringify(b);
 
 /**
  * A change of a record made on top of what somebody else made of it meanwhile: in lists of things with ids each thing is

@@ -1,5 +1,5 @@
 import type { OutingChange, Part, Thing } from "@/core/review";
-import type { Outing } from "@/data";
+import { sameValue, type Outing } from "@/data";
 
 interface Named {
   readonly id: string;
@@ -33,8 +33,6 @@ const PARTS: readonly (readonly [Part, (o: Outing) => unknown])[] = [
   ["archive", (o) => o.archived],
 ];
 
-const same = (a: unknown, b: unknown): boolean => a === b || JSON.stringify(a) === JSON.stringify(b);
-
 /** What differs between two states of an outing, in the order in which it is told; empty where nothing does. */
 export function changesBetween(before: Outing, after: Outing): OutingChange[] {
   return [
@@ -45,7 +43,7 @@ export function changesBetween(before: Outing, after: Outing): OutingChange[] {
     ...changesOfPlans(before, after),
     ...changesOfNumber("readings", before.light.readings, after.light.readings),
     ...changesOfNumber("counts", before.log, after.log),
-    ...PARTS.filter(([, of]) => !same(of(before), of(after))).map(
+    ...PARTS.filter(([, of]) => !sameValue(of(before), of(after))).map(
       ([part]) => ({ code: "part", part }) as const,
     ),
   ];
@@ -65,9 +63,9 @@ function changesOfList(thing: Thing, before: readonly Named[], after: readonly N
 function changesOfItem(thing: Thing, was: Named | undefined, is: Named): OutingChange[] {
   const { name } = is;
   if (!was) return [{ code: "added", thing, name }];
-  if (same(was, is)) return [];
-  if (same({ ...was, name }, is)) return [{ code: "renamed", thing, name, from: was.name }];
-  if (was.at && is.at && same({ ...was, at: is.at }, is))
+  if (sameValue(was, is)) return [];
+  if (sameValue({ ...was, name }, is)) return [{ code: "renamed", thing, name, from: was.name }];
+  if (was.at && is.at && sameValue({ ...was, at: is.at }, is))
     return [{ code: "moved", thing, name, metres: Math.hypot(is.at.x - was.at.x, is.at.y - was.at.y) }];
   return [{ code: "changed", thing, name }];
 }
@@ -76,7 +74,7 @@ function isReordered(before: readonly Named[], after: readonly Named[]): boolean
   const there = new Set(after.map((item) => item.id));
   const ids = (items: readonly Named[], kept: ReadonlySet<string>): string[] =>
     items.filter((item) => kept.has(item.id)).map((item) => item.id);
-  return !same(ids(before, there), ids(after, new Set(before.map((item) => item.id))));
+  return !sameValue(ids(before, there), ids(after, new Set(before.map((item) => item.id))));
 }
 
 function changesOfPlans(before: Outing, after: Outing): OutingChange[] {
@@ -85,8 +83,8 @@ function changesOfPlans(before: Outing, after: Outing): OutingChange[] {
   return after.choices.flatMap((choice): OutingChange[] => {
     const old = was.get(choice.shotId);
     const shot = after.shots.find((s) => s.id === choice.shotId)?.name;
-    if (!old || !shot || same(old, choice)) return [];
-    const isLocked = same({ ...old, locked: choice.locked }, choice);
+    if (!old || !shot || sameValue(old, choice)) return [];
+    const isLocked = sameValue({ ...old, locked: choice.locked }, choice);
     return [{ code: isLocked ? "locked" : "planned", shot }];
   });
 }
@@ -96,7 +94,7 @@ function changesOfNumber(
   before: readonly { readonly id: string }[],
   after: readonly { readonly id: string }[],
 ): OutingChange[] {
-  if (same(before, after)) return [];
+  if (sameValue(before, after)) return [];
   const was = new Set(before.map((item) => item.id));
   const is = new Set(after.map((item) => item.id));
   const added = after.filter((item) => !was.has(item.id)).length;

@@ -1,9 +1,10 @@
 import { useId } from "react";
 import { View } from "react-native";
-import Svg, { G, Line, Rect, Text as SvgText } from "react-native-svg";
+import Svg, { Line, Rect } from "react-native-svg";
 import { useSize } from "../layout/use-size";
 import { useTokens } from "../theme/theme";
 import { Hatch } from "./Hatch";
+import { HourMarks, type HourMark } from "./HourMarks";
 
 export interface DayStretch {
   /** Epoch milliseconds. */
@@ -20,7 +21,7 @@ interface Props {
   readonly day: { readonly from: number; readonly until: number };
   readonly window: { readonly from: number; readonly until: number };
   readonly at: number;
-  readonly hours: readonly { readonly at: number; readonly words: string }[];
+  readonly hours: readonly HourMark[];
 }
 
 const BAR = { top: 6, height: 30 };
@@ -75,28 +76,7 @@ function Drawing({ stretches, day, window, at, hours, width }: Omit<Props, "says
         stroke={tokens.water}
         strokeWidth={3}
       />
-      {hours.map((hour) => (
-        <G key={hour.at}>
-          <Line
-            x1={x(hour.at)}
-            x2={x(hour.at)}
-            y1={BAR.top + BAR.height}
-            y2={BAR.top + BAR.height + 5}
-            stroke={tokens.ink2}
-            strokeWidth={1.5}
-          />
-          <SvgText
-            x={x(hour.at)}
-            y={HEIGHT - 4}
-            fontSize={14}
-            fontFamily="Text-400"
-            fill={tokens.ink2}
-            textAnchor="middle"
-          >
-            {hour.words}
-          </SvgText>
-        </G>
-      ))}
+      <HourMarks hours={hours} x={x} top={BAR.top + BAR.height} foot={HEIGHT - 4} />
     </Svg>
   );
 }

@@ -6,6 +6,7 @@ import { useSize } from "../layout/use-size";
 import { labelWidth, overlaps, type Box, type PlacedLabel } from "../plan/labels";
 import { evWords } from "@/words";
 import { useTokens } from "../theme/theme";
+import { HourMarks, type HourMark } from "./HourMarks";
 
 export interface StripMark {
   readonly at: number;
@@ -21,7 +22,7 @@ interface Props {
   readonly at: number;
   readonly points: readonly { readonly at: number; readonly ev: number }[];
   readonly marks: readonly StripMark[];
-  readonly hours: readonly { readonly at: number; readonly words: string }[];
+  readonly hours: readonly HourMark[];
   /** The time in hand, and what it is called for a screen reader. */
   readonly timeWords: string;
   readonly words: string;
@@ -134,28 +135,7 @@ const Course = memo(function Course(props: DrawingProps) {
       )}
       <Line x1={INSET} x2={width - INSET} y1={base} y2={base} stroke={tokens.line} />
       {!isFolded(height) && points.length > 1 && <EndLevels points={points} width={width} base={base} />}
-      {hours.map((hour) => (
-        <G key={hour.at}>
-          <Line
-            x1={x(hour.at)}
-            x2={x(hour.at)}
-            y1={base}
-            y2={base + 5}
-            stroke={tokens.ink2}
-            strokeWidth={1.5}
-          />
-          <SvgText
-            x={x(hour.at)}
-            y={height - 3}
-            fontSize={TYPE}
-            fontFamily="Text-400"
-            fill={tokens.ink2}
-            textAnchor="middle"
-          >
-            {hour.words}
-          </SvgText>
-        </G>
-      ))}
+      <HourMarks hours={hours} x={x} top={base} foot={height - 3} />
       {marks.map((mark) => (
         <Circle
           key={mark.at + mark.words}
