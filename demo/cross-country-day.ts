@@ -74,10 +74,11 @@ export const crossCountryDay: Outing = {
     anchor: { latitude: 53.16, longitude: -1.61, elevation: 210 },
     surface: "grass",
     areas: [
-      { id: "pond", name: "Water", surface: "water", outline: across(9, 16, -9, 24) },
+      { id: "pond", name: "Water", kind: "surface", surface: "water", outline: across(9, 16, -9, 24) },
       {
         id: "lake",
         name: "Lake",
+        kind: "surface",
         surface: "water",
         outline: bank([
           { x: -60, y: -60 },
@@ -87,6 +88,12 @@ export const crossCountryDay: Outing = {
           { x: -70, y: 10 },
         ]),
       },
+      ...[1, 4, 9, 14, 20].map((fence) => ({
+        id: `line-${fence}`,
+        name: `Landing of fence ${fence}`,
+        kind: "horses" as const,
+        outline: across(fence, 6, -25, 20),
+      })),
     ],
     // Seen with the east up, so that the long way round stands upright.
     venue: { template: "open-ground", bearing: 90, centre: { x: 0, y: 0 } },
@@ -108,11 +115,6 @@ export const crossCountryDay: Outing = {
       { id: "marquee", name: "Marquee", kind: "building", outline: block(20, 45, 75), height: 5 },
     ],
     masts: [],
-    noGo: [1, 4, 9, 14, 20].map((fence) => ({
-      id: `line-${fence}`,
-      name: `Landing of fence ${fence}`,
-      outline: across(fence, 6, -25, 20),
-    })),
     positions: [
       { id: "a", name: "A", at: beside(9, -20, 2), lensHeight: 1.1 },
       { id: "b", name: "B", at: beside(4, 9, 16), lensHeight: 0.9 },

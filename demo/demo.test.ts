@@ -1,5 +1,5 @@
 import { assess } from "@/core/judge";
-import { isInside } from "@/core/ground";
+import { isClosed, isInside } from "@/core/ground";
 import { sceneAt } from "@/core/scene";
 import { bagOf, instantOf, kitSchema, lightPlanOf, rigOf, outingSchema } from "@/data";
 import { demoKit, demoOutings } from ".";
@@ -27,7 +27,7 @@ test("no position of the demo stands where nobody may", () => {
       const where = [
         id,
         position.id,
-        ground.noGo.filter((n) => isInside(position.at, n.outline)).map((n) => n.id),
+        ground.areas.filter((n) => isClosed(n) && isInside(position.at, n.outline)).map((n) => n.id),
       ];
       expect(where).toEqual([id, position.id, []]);
     }

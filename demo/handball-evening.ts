@@ -68,7 +68,7 @@ export const handballEvening: Outing = {
     obstacles: [{ id: "gallery", name: "Gallery", kind: "stand", outline: box(13, -20, 16, 20), height: 3 }],
     masts: [],
     hall: { outline: box(-16, -24, 16, 24), height: 8 },
-    noGo: [{ id: "team-benches", name: "Team benches", outline: box(-13, -9, -11, 9) }],
+    areas: [{ id: "team-benches", name: "Team benches", kind: "no-go", outline: box(-13, -9, -11, 9) }],
     positions: [
       { id: "a", name: "A", at: at(7, 22.6), lensHeight: 0.9 },
       { id: "b", name: "B", at: at(11.8, 8), lensHeight: 1 },

@@ -65,7 +65,7 @@ export const hockeyEvening: Outing = {
       { id: "mast-north", name: "North mast", at: at(36, 26), height: 15 },
       { id: "mast-south", name: "South mast", at: at(36, -26), height: 15 },
     ],
-    noGo: [{ id: "team-benches", name: "Team benches", outline: box(30.5, -16, 34, 0) }],
+    areas: [{ id: "team-benches", name: "Team benches", kind: "no-go", outline: box(30.5, -16, 34, 0) }],
     positions: [
       { id: "a", name: "A", at: at(-33, 47), lensHeight: 1.1 },
       { id: "b", name: "B", at: at(11, 53), lensHeight: 1.2 },

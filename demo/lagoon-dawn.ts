@@ -38,6 +38,7 @@ export const lagoonDawn: Outing = {
       {
         id: "lagoon",
         name: "Lagoon",
+        kind: "surface",
         surface: "water",
         outline: bank([
           { x: 9, y: -34 },
@@ -56,6 +57,7 @@ export const lagoonDawn: Outing = {
       {
         id: "spit",
         name: "Gravel spit",
+        kind: "surface",
         surface: "sand",
         outline: bank([
           { x: -20, y: 14 },
@@ -63,6 +65,17 @@ export const lagoonDawn: Outing = {
           { x: -14, y: 25 },
           { x: -25, y: 22 },
         ]),
+      },
+      {
+        id: "nesting-bank",
+        name: "Nesting bank",
+        kind: "no-go",
+        outline: [
+          { x: -12, y: 40 },
+          { x: 14, y: 36 },
+          { x: 16, y: 52 },
+          { x: -12, y: 54 },
+        ],
       },
     ],
     venue: { template: "open-ground", bearing: 0, centre: { x: -10, y: 0 } },
@@ -144,18 +157,6 @@ export const lagoonDawn: Outing = {
       },
     ],
     masts: [],
-    noGo: [
-      {
-        id: "nesting-bank",
-        name: "Nesting bank",
-        outline: [
-          { x: -12, y: 40 },
-          { x: 14, y: 36 },
-          { x: 16, y: 52 },
-          { x: -12, y: 54 },
-        ],
-      },
-    ],
     positions: [
       { id: "a", name: "1", at: { x: 20, y: -3 }, lensHeight: 1.1 },
       { id: "b", name: "2", at: { x: 20.5, y: 5 }, lensHeight: 1.1 },

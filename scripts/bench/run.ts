@@ -6,7 +6,7 @@ import { existsSync, readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
 import { gzipSync } from "node:zlib";
 import { getPosition } from "suncalc";
-import type { Point } from "../../src/core/ground";
+import { footprintOf, isClosed, topOf, type Point } from "../../src/core/ground";
 import { assess, searchPositions, timeline, type AssessInput, type SearchInput } from "../../src/core/judge";
 import { sunCourse } from "../../src/core/light";
 import { sceneAt } from "../../src/core/scene";
@@ -32,9 +32,9 @@ const input: Omit<AssessInput, "scene"> = {
 const flat = (outline: readonly Point[]): Float64Array =>
   Float64Array.from(outline.flatMap((p) => [p.x, p.y]));
 const bareGround: FlatGround = {
-  outlines: ground.obstacles.map((o) => flat(o.outline)),
-  heights: Float64Array.from(ground.obstacles.map((o) => o.height)),
-  noGo: ground.noGo.map((n) => flat(n.outline)),
+  outlines: ground.obstacles.map((o) => flat(footprintOf(o))),
+  heights: Float64Array.from(ground.obstacles.map(topOf)),
+  noGo: ground.areas.filter(isClosed).map((n) => flat(n.outline)),
   masts: flat(ground.masts.map((m) => m.at)),
   openSky: new Float64Array(36).fill(0.9),
 };

@@ -116,7 +116,7 @@ test("what the schema would not read again was kept: every record is refused wit
   const journal = await fresh();
   const repository = createRepository(memory(), journal);
   const position = outing.ground.positions[0]!;
-  const positions = Array.from({ length: 41 }, (_, i) => ({ ...position, id: `p-${i}` }));
+  const positions = Array.from({ length: 61 }, (_, i) => ({ ...position, id: i > 2 ? `p-${i}` : "abc"[i]! }));
   expect(await repository.saveOuting({ ...outing, ground: { ...outing.ground, positions } })).toMatchObject({
     ok: false,
     reason: "refused",

@@ -13,6 +13,7 @@ import {
 } from "./schema";
 import { venueTemplate, type Venue } from "@/core/ground";
 import { hallFor } from "./hall";
+import { freeId } from "./ids";
 import type { Migrations, RecordKind } from "./migrate";
 
 type Raw = Record<string, unknown>;
@@ -56,6 +57,25 @@ function toVersion4({ zone, ...old }: Raw): Raw {
   return { ...old, timeZone: zone, choices: Array.isArray(choices) ? choices.map(locked) : choices };
 }
 
+/**
+ * Version 5 has one list of areas, each with its kind: what was a list of surfaces and a list of closed places. An id that
+ * stands in both is told apart. What cannot be read is left for the schema to name.
+ */
+function toVersion5(old: Raw): Raw {
+  if (!isRaw(old.ground)) return old;
+  const { noGo = [], areas = [], ...ground } = old.ground;
+  if (!Array.isArray(noGo) || !Array.isArray(areas)) return old;
+  const surfaces = areas.map((area: unknown) => (isRaw(area) ? { ...area, kind: "surface" } : area));
+  const taken = surfaces.filter(isRaw).map(({ id }) => ({ id: String(id) }));
+  const closed = noGo.map((area: unknown) => {
+    if (!isRaw(area)) return area;
+    const id = taken.some((t) => t.id === area.id) ? freeId(String(area.id), taken) : area.id;
+    taken.push({ id: String(id) });
+    return { ...area, id, kind: "no-go" };
+  });
+  return { ...old, ground: { ...ground, areas: [...surfaces, ...closed] } };
+}
+
 /** Version 2 knows what an outing is, who lets one in, what is in the bag, what was counted, and how much a shot matters. */
 const OUTING_STEPS: Migrations = {
   1: (old) => ({
@@ -71,6 +91,7 @@ const OUTING_STEPS: Migrations = {
   }),
   2: toVersion3,
   3: toVersion4,
+  4: toVersion5,
 };
 
 /** Version 2 knows cards. */

@@ -118,9 +118,18 @@ test("an own library is empty until something is copied, and is read back", asyn
   expect(await repository.readLibrary()).toMatchObject({ ok: true, value: { subjects: [subject] } });
 });
 
+/** A ground as version 4 and those before it had it: what is closed in a list of its own. */
+function oldGround({ areas, ...ground }: Outing["ground"]): object {
+  const unnamed = ({ kind, ...area }: Outing["ground"]["areas"][number]) => ({ kind, area });
+  const told = areas.map(unnamed);
+  const of = (closed: boolean) => told.filter((t) => (t.kind === "no-go") === closed).map((t) => t.area);
+  return { ...ground, areas: of(false), noGo: of(true) };
+}
+
 /** An outing as version 3 and those before it had it. */
-const asOfOld = ({ timeZone, choices, ...rest }: Outing) => ({
+const asOfOld = ({ timeZone, choices, ground, ...rest }: Outing) => ({
   ...rest,
+  ground: oldGround(ground),
   version: 3,
   zone: timeZone,
   choices: choices.map(({ locked, ...choice }) => ({ ...choice, held: locked })),
@@ -131,6 +140,23 @@ test("an outing of version 3 keeps its locked rails and its time zone under thei
   const locked = { ...outing, choices: outing.choices.map((c) => ({ ...c, locked: { iso: 9 } })) };
   await store.setItem(`bp/outing/${outing.id}`, JSON.stringify(asOfOld(locked)));
   expect(await createRepository(store).readOuting(outing.id)).toEqual({ ok: true, value: locked });
+});
+
+test("an outing of version 4 has its surfaces and its closed places in one list, and ids that stood in both are told apart", async () => {
+  const store = memory();
+  const outline = outing.ground.areas[0]!.outline;
+  const ground = {
+    ...oldGround(outing.ground),
+    areas: [{ id: "team-benches", name: "Pond", surface: "water", outline }],
+  };
+  await store.setItem(`bp/outing/${outing.id}`, JSON.stringify({ ...outing, version: 4, ground }));
+  const read = await createRepository(store).readOuting(outing.id);
+  if (!read.ok) throw new Error(read.reason);
+  expect(read.value.ground.areas).toEqual([
+    { id: "team-benches", name: "Pond", kind: "surface", surface: "water", outline },
+    { ...outing.ground.areas[0]!, id: "team-benches-2" },
+  ]);
+  expect(read.value.ground).not.toHaveProperty("noGo");
 });
 
 test("an outing of version 2 gets walls, surfaces and lamps that stay on, and keeps all the rest", async () => {

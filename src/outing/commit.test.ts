@@ -1,16 +1,8 @@
 import { demoOutings } from "../../demo";
-import { outingSchema, type Outing } from "@/data";
+import { freeId, outingSchema, type Outing } from "@/data";
 import { commit } from "./commit";
-import {
-  addObstacle,
-  addPosition,
-  addSpot,
-  editOuting,
-  movePosition,
-  moveShot,
-  newPosition,
-  setCloud,
-} from "./edits";
+import { addPosition, addSpot, editOuting, movePosition, moveShot, putThing, setCloud } from "./edits";
+import { newPosition } from "./begin/new-position";
 
 const outing = demoOutings[0]!;
 
@@ -34,15 +26,23 @@ test("a drag beyond the plan, a number that is none, a text too long were kept a
 });
 
 test.each([
-  ["position", (s: Outing) => addPosition(newPosition(s, { x: 0, y: 60 }))(s), 40, /40/],
-  ["spot", addSpot({ ...outing.ground.spots[0]! }, "drag-flick"), 60, /60/],
-  ["obstacle", addObstacle({ ...outing.ground.obstacles[0]! }), 100, /100/],
+  ["position", (s: Outing) => addPosition(newPosition(s, { x: 0, y: 60 }))(s), 60, /60/],
+  ["spot", addSpot({ ...outing.ground.spots[0]! }, "drag-flick"), 120, /120/],
+  [
+    "obstacle",
+    (s: Outing) => {
+      const id = freeId("obstacle", s.ground.obstacles);
+      return putThing("obstacle", { ...outing.ground.obstacles[0]!, id })(s);
+    },
+    400,
+    /400/,
+  ],
 ] as const)(
   "one %s more than can be kept was kept: it is refused, with the number that can",
   (_what, add, most, says) => {
     let state = outing;
     let kept = 0;
-    for (let i = 0; i < 120; i++) {
+    for (let i = 0; i < 420; i++) {
       const found = commit(state, add);
       if (!found.ok) {
         expect(found.faults[0]!.message).toMatch(says);

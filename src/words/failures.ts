@@ -1,3 +1,6 @@
+import type { LampFileFault } from "@/core/light";
+import type { Absent } from "@/core/units";
+
 /** Failures of keeping and of files: what, and what to do next. */
 
 const SAVING = {
@@ -38,6 +41,25 @@ const READING = {
 } as const;
 
 export const readingFailure = (reason: keyof typeof READING): string => READING[reason];
+
+const LAMP_FILE: Readonly<Record<LampFileFault, string>> = {
+  "no-tilt-line": "this is not a photometric file: the line TILT= is missing",
+  "tilt-not-read": "only TILT=NONE is read",
+  "not-a-number": "a number is expected",
+  "too-short": "it ends before all its numbers are there",
+  "not-a-count": "a count of angles is expected",
+  "not-type-c": "only type C is read",
+  "factor-not-positive": "a factor must be above 0",
+  "angles-not-rising": "its angles must rise",
+  "angles-not-read": "its angles span no part of a type C file",
+  "candela-below-zero": "a candela value is below 0",
+};
+
+/** Why a photometric file is refused, with its line, and what to do. */
+export function lampFileFaultWords({ reason, numbers }: Absent<LampFileFault>): string {
+  const line = numbers?.line === undefined ? "" : ` in line ${numbers.line}`;
+  return `${LAMP_FILE[reason]}${line}. Take an LM-63 file (.ies) as it was measured.`;
+}
 
 /** A fault with its place: "outing.ground.spots.2.facing: …"; the whole file when there is no narrower place. */
 export const faultWords = ({ path, message }: { path: string; message: string }): string =>

@@ -56,9 +56,10 @@ export {
 export { cautionName, cautionSentence } from "./cautions";
 export { knownWords } from "./known";
 export { areaWords, leaveWords, officialWords } from "./standing";
+export { drawnKindWords, obstacleWords, swatchWords, trackKindWords, wayWords } from "./things";
 export { surfaceWords } from "./surfaces";
 export { figureWords } from "./figures";
-export { faultWords, readingFailure, savingFailure } from "./failures";
+export { faultWords, lampFileFaultWords, readingFailure, savingFailure } from "./failures";
 export {
   backgroundWords,
   blurSourceWords,
@@ -70,7 +71,6 @@ export {
   judgementSentence,
   lightSideWords,
   noPictureSentence,
-  obstacleWords,
   sacrificeWords,
   softnessSentence,
   softnessWords,

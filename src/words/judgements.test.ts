@@ -1,5 +1,6 @@
 import { faceOf, softnessOf } from "@/core/judge/grades";
-import type { JudgementCode, SeenBehind, JudgementOf, StandingArea } from "@/core/judge";
+import type { JudgementCode, SeenBehind, JudgementOf } from "@/core/judge";
+import type { StandingArea } from "@/core/ground";
 import {
   backgroundWords,
   momentWords,
@@ -20,6 +21,11 @@ const CODES: { readonly [Code in JudgementCode]: JudgementOf<Code>["numbers"] } 
   "no-standing": {},
   "needs-leave": {},
   "on-leave": {},
+  "off-line": {},
+  "in-water": {},
+  "cheer-side": {},
+  "outside-slit": { aside: 12, above: 0 },
+  "through-glass": { angle: 20, stops: 0.4, surfaces: 6 },
   "focus-not-shutter": { times: 1.4, speed: 11 },
   "inside-obstacle": {},
   "own-shadow": {},

@@ -13,25 +13,12 @@ import type { BlurSource, BlurVerdict } from "@/core/motion";
 import { lengthShown, lengthUnit } from "./display";
 import { atLeastWords, metresWords, percentWords, stopsNoun, twoFigures } from "./format";
 import { needsLeaveSentence, neverSentence, onLeaveSentence } from "./standing";
+import { obstacleWords } from "./things";
 
 /** Metres beyond which nobody is told to go higher. */
 const HIGHEST_STEP = 12;
 
 /** What a judgement says, each ending in what to do. */
-/** What stands behind, as a busy background's sentence begins; ground and sky go without a name. */
-const BUSY_NAMES: Readonly<Record<SeenBehind["kind"], string>> = {
-  stand: "Stand ",
-  building: "Building ",
-  fence: "Fence ",
-  boards: "Boards ",
-  trees: "Trees ",
-  goal: "Goal ",
-  wall: "Wall ",
-  ground: "",
-  skyline: "",
-  sky: "",
-};
-
 const JUDGEMENTS: {
   readonly [Code in JudgementCode]: (v: JudgementOf<Code>["numbers"], said: JudgementOf<Code>) => string;
 } = {
@@ -40,6 +27,18 @@ const JUDGEMENTS: {
   "on-leave": (_, said) => onLeaveSentence(said),
   blocked: (v) =>
     `Something ${metresWords(v.at)} ahead hides the subject. ${v.raise === undefined || v.raise > HIGHEST_STEP ? "Step aside" : `Go ${atLeastWords(v.raise)} higher, or step aside`}.`,
+  "off-line": () =>
+    "Not on the photographers’ line. Stand within it, or take it off the plan if you are let elsewhere.",
+  "in-water": () =>
+    "You stand in the water’s edge. Test its depth, keep electrics dry, tell somebody where you are.",
+  "cheer-side": () =>
+    "The cheer side: people jump up before you, and players land here. Take the other side.",
+  "outside-slit": (v) =>
+    v.aside > 0
+      ? `The opening does not look there: ${Math.ceil(v.aside)}° too far round. Turn it, widen it, or come nearer to it.`
+      : `The ${v.above > 0 ? "upper edge" : "sill"} is in the way by ${Math.ceil(Math.abs(v.above))}°. Move the lens up or down.`,
+  "through-glass": (v) =>
+    `Through ${v.surfaces} surfaces of glass${v.angle > 5 ? `, ${Math.round(v.angle)}° off square` : ""}: ${v.stops.toFixed(1)} stops lost, and it softens. Open it, or stand square with the lens on the pane.`,
   "inside-obstacle": () =>
     "This place lies inside something solid. Move out, or set a lens height above its top.",
   "out-of-reach": (v) =>
@@ -50,7 +49,7 @@ const JUDGEMENTS: {
   "own-shadow": () => "Your own shadow falls on the subject. Step aside.",
   "seen-from-behind": () => "You see the back. Move round for the face.",
   "background-busy": (v, { behind }) =>
-    `${BUSY_NAMES[behind]}${metresWords(v.beyond)} behind: busy. Lower, longer or wider open softens it.`,
+    `${behind === "ground" ? "" : `${behindName(behind)} `}${metresWords(v.beyond)} behind: busy. Lower, longer or wider open softens it.`,
   "pixels-short": (v) => `${v.px} px are left of ${v.wanted} ordered. Go nearer.`,
   "light-short": (v) =>
     v.missing > 0
@@ -159,43 +158,37 @@ const SACRIFICES: Readonly<Record<Sacrifice, string>> = {
 };
 export const sacrificeWords = (kind: Sacrifice): string => SACRIFICES[kind];
 
-const BACKGROUNDS: Readonly<Record<Assessment["sighting"]["background"]["kind"], string>> = {
-  stand: "stand",
-  building: "building",
-  fence: "fence",
-  boards: "boards",
-  trees: "trees",
-  goal: "goal",
-  wall: "wall",
-  ground: "open",
-  skyline: "skyline",
-  sky: "sky",
-};
-const OBSTACLES: Readonly<
-  Record<Exclude<keyof typeof BACKGROUNDS, "wall" | "ground" | "skyline" | "sky">, string>
-> = {
-  stand: "Stand",
-  building: "Building",
-  fence: "Fence",
-  boards: "Boards",
-  trees: "Trees",
-  goal: "Goal",
-};
-export const obstacleWords = (kind: keyof typeof OBSTACLES): string => OBSTACLES[kind];
+type Behind = SeenBehind["kind"];
+const PLACES_BEHIND = ["ground", "skyline", "sky"] as const;
+const isPlaceBehind = (kind: Behind): kind is (typeof PLACES_BEHIND)[number] =>
+  (PLACES_BEHIND as readonly Behind[]).includes(kind);
+
+/** What stands behind, with a capital. */
+const behindName = (kind: Behind): string =>
+  isPlaceBehind(kind) ? { ground: "Open ground", skyline: "Skyline", sky: "Sky" }[kind] : obstacleWords(kind);
+const behindNoun = (kind: Behind): string => (kind === "ground" ? "open" : behindName(kind).toLowerCase());
 
 export const backgroundWords = ({ kind, beyond }: Assessment["sighting"]["background"]): string =>
   kind === "skyline" || kind === "sky"
-    ? BACKGROUNDS[kind]
-    : `${BACKGROUNDS[kind]} ${Math.round(lengthShown(beyond))} ${lengthUnit()}`;
+    ? behindNoun(kind)
+    : `${behindNoun(kind)} ${Math.round(lengthShown(beyond))} ${lengthUnit()}`;
 
 export const softnessWords = ({ softness }: Pick<SeenBehind, "softness">): Softness => softness;
 
 /** What of a background one would make out if it were sharp. */
-const DETAILS: Readonly<Partial<Record<SeenBehind["kind"], string>>> = {
+const DETAILS: Readonly<Partial<Record<Behind, string>>> = {
   stand: "a face",
+  crowd: "a spectator",
   trees: "a leaf",
+  tree: "a leaf",
+  hedge: "a leaf",
+  branch: "a twig",
+  backdrop: "a leaf",
+  bank: "a tuft",
   ground: "a tuft",
-  fence: "the mesh",
+  fence: "the rails",
+  mesh: "the mesh",
+  net: "the net",
   goal: "the net",
 };
 

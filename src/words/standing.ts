@@ -1,5 +1,6 @@
-import type { AreaKind, LeaveKind, Official } from "@/core/ground";
-import type { JudgementOf, StandingArea } from "@/core/judge";
+import type { AreaKind, DrawnKind, LeaveKind, Official, StandingArea } from "@/core/ground";
+import type { JudgementOf } from "@/core/judge";
+import { drawnKindWords } from "./things";
 
 /** What speaks of a part of the ground. */
 type OfArea = JudgementOf<"no-standing" | "needs-leave" | "on-leave">;
@@ -23,7 +24,8 @@ const AREAS: Readonly<Record<AreaKind, string>> = {
 };
 export function areaWords(area: StandingArea): string {
   if (area === "no-go") return "a closed area";
-  return area === "outside-walls" ? "outside the walls" : `the ${AREAS[area]}`;
+  if (area === "outside-walls") return "outside the walls";
+  return area in AREAS ? `the ${AREAS[area as AreaKind]}` : drawnKindWords(area as DrawnKind).toLowerCase();
 }
 
 const OFFICIALS: Readonly<Record<Official, string>> = {
@@ -46,9 +48,20 @@ export function leaveWords(kind: LeaveKind, official: Official): string {
 
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
+/** What can hurt somebody there. The venue's own parts of the same name have their own words. */
+const HAZARDS: Readonly<Partial<Record<StandingArea, string>>> = {
+  throwing: "A throwing sector: implements land here.",
+  "ball-line": "In the line of the ball.",
+  horses: "Horses come through here.",
+  vehicles: "Vehicles come through here.",
+  drop: "A drop.",
+  avalanche: "An avalanche run.",
+};
+
 /** Nobody stands there: what it is, and what to do. */
 export function neverSentence({ area }: OfArea): string {
   if (area === "outside-walls") return "Outside the hall’s walls. Move inside.";
+  if (area in HAZARDS) return `${HAZARDS[area]} Nobody stands here; ask the officials where you may.`;
   if (area === "no-go") return "Closed: no standing here. Move out of the marked area.";
   return `${capital(areaWords(area))}: no standing here. Move off it.`;
 }

@@ -2,21 +2,57 @@ export { alongBearing, bearingTo, distance, heightAngle, levelVelocity } from ".
 export { boxFrom, boxOutline, type Box } from "./box";
 export { SURFACES, type Surface } from "./surface";
 export { surfaceAt } from "./surface-at";
-export type {
-  Anchor,
-  Area,
-  Ground,
-  Hall,
-  Mast,
-  NoGo,
-  Obstacle,
-  Position,
-  Spot,
-  Track,
-  Venue,
-  Zone,
+export {
+  DRAWN_KINDS,
+  HAZARD_KINDS,
+  TRACK_KINDS,
+  WAYS_OF_BEING,
+  type Anchor,
+  type Area,
+  type Block,
+  type DrawnKind,
+  type Ground,
+  type Hall,
+  type HazardKind,
+  type Look,
+  type Mast,
+  type Mesh,
+  type Obstacle,
+  type Pane,
+  type Position,
+  type Posts,
+  type Rod,
+  type Slit,
+  type Spot,
+  type Track,
+  type TrackKind,
+  type Tree,
+  type Venue,
+  type WayOfBeing,
+  type WindowOpening,
+  type Zone,
 } from "./ground";
-export { needsLeave, standingAt, type Standing } from "./standing";
+export { aimOf, groundHeightAt, lensOf } from "./lie";
+export {
+  OBSTACLE_KINDS,
+  OBSTACLE_KIND_NAMES,
+  ROD_KINDS,
+  type BlockKind,
+  type ObstacleKind,
+  type RodKind,
+} from "./obstacle-kinds";
+export {
+  footprintOf,
+  isInsideThing,
+  solidsOf,
+  surfacePoints,
+  throughSolid,
+  throughThing,
+  topOf,
+  type Solid,
+} from "./solids";
+export { SWATCHES, SWATCH_NAMES, type Swatch } from "./swatches";
+export { isClosed, needsLeave, standingAt, type Standing, type StandingArea } from "./standing";
 export { venueAreaAt, venueAreasOf, type VenueArea } from "./venue-areas";
 export {
   LEAVE_KINDS,
@@ -54,6 +90,9 @@ export {
   type Point,
   type Vector,
 } from "./vector";
+export { missOfSlit, slitReach, type SlitMiss } from "./openings";
+export { canopyAt, zoneIdOf } from "./zone-of";
+export { nearestOnSide, snap, type Snapped, type SnapTo } from "./snap";
 export { fromVenue, toVenue } from "./venue-frame";
 export { fromCoordinates, toCoordinates, type Coordinates } from "./coordinates";
 export {
@@ -63,4 +102,4 @@ export {
   type FrameBackground,
   type FrameRays,
 } from "./frame-background";
-export { walkRound, type Walk, type WalkInput } from "./walking";
+export { walkBlocks, walkRound, type Walk, type WalkInput } from "./walking";

@@ -109,11 +109,11 @@ test("a place is made of what the last area that holds it is made of, else of th
     { x: -half, y: half },
   ];
   const areas = [
-    { id: "pond", name: "Pond", surface: "water" as const, outline: square(10) },
-    { id: "bar", name: "Sand bar", surface: "sand" as const, outline: square(2) },
+    { id: "pond", name: "Pond", kind: "surface" as const, surface: "water" as const, outline: square(10) },
+    { id: "bar", name: "Sand bar", kind: "surface" as const, surface: "sand" as const, outline: square(2) },
   ];
   const venue = { template: "open-ground", bearing: 0, centre: { x: 0, y: 0 } };
   const at = (x: number) => surfaceAt({ areas, venue }, { x, y: 0 });
   expect([at(0), at(5), at(20)]).toEqual(["sand", "water", "grass"]);
-  expect(surfaceAt({ surface: "floor", venue }, { x: 0, y: 0 })).toBe("floor");
+  expect(surfaceAt({ areas: [], surface: "floor", venue }, { x: 0, y: 0 })).toBe("floor");
 });

@@ -1,11 +1,11 @@
 import fc from "fast-check";
 import { distance } from "./bearing";
-import type { Hall, Obstacle } from "./ground";
+import type { Block, Hall, Obstacle } from "./ground";
 import { isInside } from "./polygon";
 import { backgroundBehind, firstBlockage } from "./sight-line";
 import type { Vector } from "./vector";
 
-const wall = (y: number, height: number): Obstacle => ({
+const wall = (y: number, height: number): Block => ({
   id: `wall-${y}`,
   name: "Wall",
   kind: "building",
@@ -31,7 +31,7 @@ test("a wall between lens and aim blocks by what it stands over the line, worked
 
 test("“go 0.3 m higher” did not clear: the height that is said does, and no less", () => {
   // A flower 2.0 m high three metres ahead, the aim 2.2 m up at four: one metre more.
-  const flower: Obstacle = {
+  const flower: Block = {
     ...wall(3, 2),
     outline: [
       { x: -5, y: 3 },
@@ -67,7 +67,7 @@ test("“go 0.3 m higher” did not clear: the height that is said does, and no 
 });
 
 test("the fence one stands at hid the subject: mesh is looked through", () => {
-  const fence: Obstacle = { ...wall(1, 3), kind: "fence" };
+  const fence: Block = { ...wall(1, 3), kind: "fence" };
   expect(firstBlockage({ x: 0, y: 0, z: 1.6 }, { x: 0, y: 20, z: 1 }, [fence])).toBeUndefined();
 });
 

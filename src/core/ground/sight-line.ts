@@ -1,5 +1,7 @@
 import type { Hall, Obstacle } from "./ground";
-import { rayThrough, type Stretch } from "./polygon";
+import { OBSTACLE_KINDS } from "./obstacle-kinds";
+import { rayThrough } from "./polygon";
+import { isInsideThing, throughThing } from "./solids";
 import { planDistance, subtract, type Point, type Vector } from "./vector";
 
 /** What cuts the line from the lens to the aim, and how far from the lens in metres. */
@@ -11,13 +13,16 @@ export interface Blockage {
   readonly raise?: number;
 }
 
-/** Mesh is looked through; what it costs the picture is another matter. */
-export const seenThrough = ({ kind }: Pick<Obstacle, "kind">): boolean => kind === "fence";
+/** Netting and open fences are looked through; what they cost the picture is another matter. */
+export const seenThrough = ({ kind }: Pick<Obstacle, "kind">): boolean => !OBSTACLE_KINDS[kind].opaque;
+
+/** A thing that is no body one bumps into, as a crowd, does not hide what somebody within it looks at. */
+const hides = (obstacle: Obstacle, lens: Vector): boolean =>
+  !seenThrough(obstacle) && (OBSTACLE_KINDS[obstacle.kind].solid || !isInsideThing(lens, obstacle));
 
 /**
- * The first obstacle that cuts the straight line between lens and aim, or `undefined` for a clear view.
- * Obstacles are upright prisms on level ground; a line that grazes the top passes, and a fence is netting that one looks
- * through.
+ * The first obstacle that cuts the straight line between lens and aim, or `undefined` for a clear view. A line that grazes
+ * a top passes, and netting is looked through.
  */
 export function firstBlockage(
   lens: Vector,
@@ -29,23 +34,48 @@ export function firstBlockage(
   let first: { readonly obstacleId: string; readonly at: number } | undefined;
   let raise = 0;
   for (const obstacle of obstacles) {
-    if (seenThrough(obstacle)) continue;
-    const stretch = rayThrough(lens, run, obstacle.outline);
-    if (!stretch || stretch.enter >= 1) continue;
-    const [enter, leave] = [stretch.enter, Math.min(1, stretch.leave)];
-    if (Math.min(lens.z + run.z * enter, lens.z + run.z * leave) >= obstacle.height) continue;
-    const at = enter * length;
+    const stretch = throughThing(lens, run, obstacle);
+    if (!stretch || stretch.enter >= 1 || !hides(obstacle, lens)) continue;
+    const at = stretch.enter * length;
     if (!first || at < first.at) first = { obstacleId: obstacle.id, at };
-    const over = Math.max(lensOver(obstacle.height, aim.z, enter), lensOver(obstacle.height, aim.z, leave));
-    raise = Math.max(raise, over - lens.z);
+    raise = Math.max(raise, lensOver(lens, aim, obstacle) - lens.z);
   }
   return (
     first && { obstacleId: first.obstacleId, at: first.at, raise: Number.isFinite(raise) ? raise : undefined }
   );
 }
 
+/** Nobody is lifted higher than this over the ground to look over a thing: metres. */
+const HIGHEST = 1000;
+
+/**
+ * Height of the lens from which the line to the aim just clears a thing that cuts it, Infinity where none does. Of an
+ * upright body from the ground in closed form; of any other by halving, since the heights that a convex body hides from
+ * make one stretch.
+ */
+function lensOver(lens: Vector, aim: Vector, obstacle: Obstacle): number {
+  if ("outline" in obstacle && !obstacle.rise) {
+    const { enter, leave } = rayThrough(lens, subtract(aim, lens), obstacle.outline)!;
+    const { height } = obstacle;
+    return Math.max(over(height, aim.z, enter), over(height, aim.z, Math.min(1, leave)));
+  }
+  const cuts = (z: number): boolean => {
+    const from = { ...lens, z };
+    const stretch = throughThing(from, subtract(aim, from), obstacle);
+    return stretch !== undefined && stretch.enter < 1;
+  };
+  let [hidden, clear] = [lens.z, lens.z + HIGHEST];
+  if (cuts(clear)) return Infinity;
+  while (clear - hidden > 1e-4) {
+    const middle = (hidden + clear) / 2;
+    if (cuts(middle)) hidden = middle;
+    else clear = middle;
+  }
+  return clear;
+}
+
 /** Height of the lens from which the line to the aim just clears a height at a share of the way. */
-function lensOver(height: number, aim: number, share: number): number {
+function over(height: number, aim: number, share: number): number {
   if (share >= 1) return height > aim ? Infinity : -Infinity;
   return (height - aim * share) / (1 - share);
 }
@@ -75,8 +105,7 @@ const RISE_OF_SKYLINE = Math.tan((SKYLINE_UP_TO * Math.PI) / 180);
 /**
  * What ends the line from the lens through a point of the subject's plane: the first obstacle beyond it, the ground, a
  * hall's wall or roof, the skyline 400 m out, or the sky. `away` is the distance in metres of that plane from the lens.
- * Distances go along the lens axis, so a tilted camera and the frame's corners are told right. Level ground, upright
- * prisms.
+ * Distances go along the lens axis, so a tilted camera and the frame's corners are told right. Level ground but for banks.
  */
 export function backgroundBehind(
   lens: Vector,
@@ -99,10 +128,8 @@ export function backgroundBehind(
   if (hall) meet(hallMet(through, step, hall, level), "wall");
   if (level)
     for (const obstacle of obstacles) {
-      const stretch = rayThrough(through, step, obstacle.outline);
-      if (!stretch || stretch.leave <= 0) continue;
-      const at = meets(through.z, step.z, stretch, obstacle.height);
-      if (at !== undefined) meet(at, obstacle.kind, obstacle.id);
+      const stretch = throughThing(through, step, obstacle);
+      if (stretch && stretch.leave > 0) meet(stretch.enter, obstacle.kind, obstacle.id);
     }
   const at = { x: through.x + step.x * met, y: through.y + step.y * met };
   return { kind, obstacleId, beyond: met * away, at };
@@ -113,12 +140,4 @@ function hallMet(from: Vector, step: Vector, { outline, height }: Hall, level: b
   const wall = (level && rayThrough(from, step, outline)?.leave) || Infinity;
   const roof = step.z > 0 ? Math.max(0, height - from.z) / step.z : Infinity;
   return Math.min(wall, roof);
-}
-
-/** Where a line over a prism meets its front or, coming down, its top; `undefined` when it clears it. */
-function meets(from: number, rise: number, stretch: Stretch, height: number): number | undefined {
-  const front = from + rise * stretch.enter;
-  if (front < height) return front < 0 ? undefined : stretch.enter;
-  const top = (height - from) / rise;
-  return rise < 0 && top < stretch.leave ? top : undefined;
 }

@@ -8,7 +8,7 @@ const groundOf = (template: string, more: Partial<Ground> = {}): Ground => ({
   tracks: [],
   obstacles: [],
   masts: [],
-  noGo: [],
+  areas: [],
   positions: [],
   ...more,
 });
@@ -84,10 +84,12 @@ test("what the user closed, drawn water and what lies outside a hall’s walls a
     { x: half, y: half },
     { x: -half, y: half },
   ];
-  const noGo = [{ id: "n", name: "N", outline: square(2) }];
-  const areas = [{ id: "p", name: "Pond", surface: "water" as const, outline: square(5) }];
+  const areas = [
+    { id: "p", name: "Pond", kind: "surface" as const, surface: "water" as const, outline: square(5) },
+    { id: "n", name: "N", kind: "no-go" as const, outline: square(2) },
+  ];
   const hall = { outline: square(9), height: 8 };
-  const rule = (x: number) => standingAt(groundOf("open-ground", { noGo, areas, hall }), { x, y: 0 });
+  const rule = (x: number) => standingAt(groundOf("open-ground", { areas, hall }), { x, y: 0 });
   expect([rule(1), rule(4), rule(7), rule(12)]).toEqual([
     { rule: "never", area: "no-go" },
     { rule: "never", area: "water" },

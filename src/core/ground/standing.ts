@@ -1,15 +1,26 @@
-import type { Ground } from "./ground";
+import { HAZARD_KINDS, type Area, type DrawnKind, type Ground } from "./ground";
 import { isInside } from "./polygon";
 import { surfaceAt } from "./surface-at";
 import type { Point } from "./vector";
 import { venueAreaAt } from "./venue-areas";
 import { LEAVE_KINDS, type AreaKind, type LeaveKind } from "./venues";
 
+/** A part of the ground as the rules of standing know it. */
+export type StandingArea = AreaKind | Exclude<DrawnKind, "surface"> | "outside-walls";
+
+/** Kinds of drawn areas on which nobody stands. */
+const CLOSED: readonly DrawnKind[] = ["no-go", ...HAZARD_KINDS];
+
+/** Whether a drawn area is closed to everybody. */
+export const isClosed = ({ kind }: Pick<Area, "kind">): boolean => CLOSED.includes(kind);
+
 /** Whether one may stand at a place, and the part of the venue that decides it. */
 export type Standing =
   | { readonly rule: "open" }
   /** Closed for everybody: the field of play, lanes, water, a landing sector, or what the user marked. */
-  | { readonly rule: "never"; readonly area: AreaKind | "no-go" | "outside-walls" }
+  | { readonly rule: "never"; readonly area: StandingArea }
+  /** Photographers have a line of their own, and this is not it. */
+  | { readonly rule: "off-line" }
   /** Only with the officials' leave, which the brief does not have. */
   | { readonly rule: "by-leave"; readonly area: LeaveKind }
   /** Leave was given. */
@@ -22,16 +33,21 @@ export const needsLeave = (kind: AreaKind): kind is LeaveKind =>
   (LEAVE_KINDS as readonly AreaKind[]).includes(kind);
 
 /**
- * Whether a photographer may stand at a place of the plan. What the user marked as closed, water, and what lies outside
- * a hall's walls are closed whatever the venue says; of the venue's own parts the uppermost one decides. Solid things
- * are another matter: see `firstBlockage`.
+ * Whether a photographer may stand at a place of the plan. What the user marked as closed or dangerous, water, and what
+ * lies outside a hall's walls are closed whatever the venue says; of the venue's own parts the uppermost one decides.
+ * Where photographers have a line of their own, anywhere else is off it. Solid things are another matter: see
+ * `firstBlockage`.
  */
 export function standingAt(ground: Ground, at: Point): Standing {
-  if (ground.noGo.some((n) => isInside(at, n.outline))) return { rule: "never", area: "no-go" };
+  const closed = ground.areas.find((area) => isClosed(area) && isInside(at, area.outline));
+  if (closed) return { rule: "never", area: closed.kind as StandingArea };
   if (ground.hall && !isInside(at, ground.hall.outline)) return { rule: "never", area: "outside-walls" };
   const area = venueAreaAt(ground.venue, at);
   if (area && !needsLeave(area)) return { rule: "never", area };
   if (surfaceAt(ground, at) === "water") return { rule: "never", area: "water" };
+  const lines = ground.areas.filter((a) => a.kind === "photographers-line");
+  // Their own line is where they are let, whatever part of the venue it lies on.
+  if (lines.length > 0) return lines.some((a) => isInside(at, a.outline)) ? OPEN : { rule: "off-line" };
   if (!area) return OPEN;
   return { rule: ground.leave?.includes(area) ? "granted" : "by-leave", area };
 }

@@ -9,11 +9,11 @@ import { venueAreasOf } from "./venue-areas";
  * pool, the lanes of a track), else of the ground at large.
  */
 export function surfaceAt(
-  { areas = [], surface = "grass", venue }: Pick<Ground, "areas" | "surface" | "venue">,
+  { areas, surface = "grass", venue }: Pick<Ground, "areas" | "surface" | "venue">,
   at: Point,
 ): Surface {
-  const drawn = areas.findLast((area) => isInside(at, area.outline));
-  if (drawn) return drawn.surface;
+  const drawn = areas.findLast((area) => area.surface && isInside(at, area.outline));
+  if (drawn?.surface) return drawn.surface;
   const built = venueAreasOf(venue).findLast((area) => area.surface && area.holds(at));
   return built?.surface ?? surface;
 }

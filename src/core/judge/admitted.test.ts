@@ -1,6 +1,15 @@
 import fc from "fast-check";
 import { ledgerBalance } from "../exposure";
-import { SURFACES, VENUES, type Ground } from "../ground";
+import {
+  DRAWN_KINDS,
+  OBSTACLE_KIND_NAMES,
+  OBSTACLE_KINDS,
+  SURFACES,
+  VENUES,
+  type BlockKind,
+  type Ground,
+  type Obstacle,
+} from "../ground";
 import type { Rig } from "../optics";
 import { FIGURES, type Subject } from "../motion";
 import { sceneAt, type LightPlan, type Shot } from "../scene";
@@ -29,6 +38,39 @@ const spotOf = (id: string) =>
     zoneId: fc.constant("z"),
   });
 
+const standing = { id: fc.constantFrom("a", "b"), name: fc.constant("O") };
+const space = fc.record({ x: between(-60, 60), y: between(-60, 60), z: between(-200, 200) });
+const block: fc.Arbitrary<Obstacle> = fc.record(
+  {
+    ...standing,
+    kind: fc.constantFrom(
+      ...OBSTACLE_KIND_NAMES.filter((k): k is BlockKind => OBSTACLE_KINDS[k].form === "block"),
+    ),
+    outline: fc.array(place, { minLength: 3, maxLength: 6 }),
+    height: between(0.001, 200),
+    base: fc.constant(0.0005),
+    rise: fc.record({ toward: bearing, from: fc.constant(0.0005) }),
+    look: fc.record({ detail: between(0, 10) }),
+  },
+  { requiredKeys: ["id", "name", "kind", "outline", "height"] },
+);
+const tree: fc.Arbitrary<Obstacle> = fc.record({
+  ...standing,
+  kind: fc.constant("tree" as const),
+  at: place,
+  height: between(1, 200),
+  trunkRadius: between(0.001, 20),
+  crownRadius: between(0.1, 40),
+  crownFrom: between(0, 0.9),
+});
+const rod: fc.Arbitrary<Obstacle> = fc.record({
+  ...standing,
+  kind: fc.constantFrom("pole" as const, "branch" as const),
+  from: space,
+  to: space,
+  thickness: between(0.001, 20),
+});
+
 const ground: fc.Arbitrary<Ground> = fc.record({
   anchor: fc.record({
     latitude: between(-90, 90),
@@ -48,16 +90,7 @@ const ground: fc.Arbitrary<Ground> = fc.record({
   zones: fc.constant([{ id: "z", name: "Z", offsetClicks: -12 }]),
   spots: fc.tuple(spotOf("s"), spotOf("t")),
   tracks: fc.constant([]),
-  obstacles: fc.array(
-    fc.record({
-      id: fc.constantFrom("a", "b"),
-      name: fc.constant("O"),
-      kind: fc.constantFrom("stand", "building", "fence", "boards", "trees", "goal"),
-      outline: fc.array(place, { minLength: 3, maxLength: 6 }),
-      height: between(0.001, 200),
-    }),
-    { maxLength: 3 },
-  ),
+  obstacles: fc.array(fc.oneof(block, tree, rod), { maxLength: 4 }),
   masts: fc.array(
     fc.record({
       id: fc.constant("m"),
@@ -68,13 +101,29 @@ const ground: fc.Arbitrary<Ground> = fc.record({
     }),
     { maxLength: 3 },
   ),
-  noGo: fc.array(
+  windows: maybe(
+    fc.tuple(
+      fc.record({
+        id: fc.constant("w"),
+        name: fc.constant("W"),
+        at: nearPoint,
+        facing: bearing,
+        width: between(0.1, 100),
+        height: between(0.1, 50),
+        sill: between(0, 60),
+      }),
+    ),
+  ),
+  areas: fc.array(
     fc.record({
       id: fc.constant("n"),
       name: fc.constant("N"),
+      kind: fc.constantFrom(...DRAWN_KINDS),
+      daylightShare: maybe(between(0, 1)),
+      surface: maybe(fc.constantFrom(...SURFACES)),
       outline: fc.array(place, { minLength: 3, maxLength: 5 }),
     }),
-    { maxLength: 1 },
+    { maxLength: 2 },
   ),
   positions: fc.constant([]),
 });

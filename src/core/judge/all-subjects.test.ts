@@ -28,7 +28,7 @@ const groundFor = (aimHeight: number, facing: number): Ground => ({
   tracks: [],
   obstacles: [],
   masts: [],
-  noGo: [],
+  areas: [],
   positions: [],
 });
 

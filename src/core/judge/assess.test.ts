@@ -34,10 +34,11 @@ const ground: Ground = {
     { id: "m1", name: "Mast", at: { x: 36, y: 20 }, height: 15 },
     { id: "m2", name: "Mast", at: { x: 36, y: -20 }, height: 15 },
   ],
-  noGo: [
+  areas: [
     {
       id: "box",
       name: "Box",
+      kind: "no-go",
       outline: [
         { x: 50, y: 50 },
         { x: 60, y: 50 },
@@ -452,8 +453,16 @@ test("a place on the water is out, one on an island in it is not", () => {
     { x: 20 + half, y: half },
     { x: 20 - half, y: half },
   ];
-  const areas = [{ id: "pond", name: "Pond", surface: "water" as const, outline: square(8) }];
-  const island = { id: "island", name: "Island", surface: "sand" as const, outline: square(2) };
+  const areas = [
+    { id: "pond", name: "Pond", kind: "surface" as const, surface: "water" as const, outline: square(8) },
+  ];
+  const island = {
+    id: "island",
+    name: "Island",
+    kind: "surface" as const,
+    surface: "sand" as const,
+    outline: square(2),
+  };
   const vetoes = (x: number, on: readonly Area[]) =>
     at(place(x, 0), NOON, clear, {
       scene: sceneAt(

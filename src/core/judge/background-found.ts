@@ -1,4 +1,4 @@
-import { surfaceAt, type Background, type Ground, type Surface } from "../ground";
+import { OBSTACLE_KINDS, surfaceAt, type Background, type Ground, type Surface } from "../ground";
 import { smoothness } from "../optics";
 import { softnessOf, type Softness } from "./grades";
 
@@ -12,22 +12,11 @@ export type SeenBehind = Background & {
   readonly softness: Softness;
 };
 
-/** Width in metres of the detail by which what stands behind is judged (common practice); none for what is plain. */
-const DETAIL: Readonly<Record<Exclude<Background["kind"], "ground">, number | undefined>> = {
-  // Faces in a stand.
-  stand: 0.16,
-  trees: 0.05,
-  // Lettering on boards and walls.
-  boards: 0.3,
-  building: 0.3,
-  wall: 0.3,
-  // Wire and net (assumed).
-  fence: 0.05,
-  goal: 0.05,
-  skyline: undefined,
-  sky: undefined,
-};
+/** Width in metres of the lettering on a hall's walls, and of a tuft of grass (common practice). */
+const WALL = 0.3;
 const GRASS = 0.03;
+/** Finer than this in metres nothing is made out. */
+const FINEST = 0.001;
 const PLAIN_GROUND: readonly Surface[] = ["water", "snow", "ice", "floor"];
 
 export interface MeltInput {
@@ -58,7 +47,12 @@ export function meltOf(
   return { kind, obstacleId, beyond, at, smoothness: melted, softness: softnessOf(melted) };
 }
 
-function detailOf({ kind, at }: Background, ground: Ground): number | undefined {
-  if (kind !== "ground") return DETAIL[kind];
-  return PLAIN_GROUND.includes(surfaceAt(ground, at)) ? undefined : GRASS;
+/** Width in metres of what one makes out there (common practice; of a thing its own where it is told); none for what is plain. */
+function detailOf({ kind, at, obstacleId }: Background, ground: Ground): number | undefined {
+  if (kind === "skyline" || kind === "sky") return undefined;
+  if (kind === "ground") return PLAIN_GROUND.includes(surfaceAt(ground, at)) ? undefined : GRASS;
+  const thing = ground.obstacles.find((o) => o.id === obstacleId);
+  if (!thing) return WALL;
+  const detail = thing.look?.detail ?? OBSTACLE_KINDS[thing.kind].detail;
+  return detail >= FINEST ? detail : undefined;
 }

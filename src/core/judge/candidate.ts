@@ -1,6 +1,6 @@
-import type { Point } from "../ground";
+import type { Point, StandingArea } from "../ground";
 import type { NoPicture } from "./assessment";
-import type { JudgementCode, StandingArea } from "./judgements";
+import type { JudgementCode } from "./judgements";
 
 /** One place with one height and rig, and how good it is 0 … 1: the mean over the span. */
 export interface Candidate {

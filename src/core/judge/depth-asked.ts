@@ -1,4 +1,4 @@
-import { dot, subtract, atHeight } from "../ground";
+import { aimOf, dot, subtract } from "../ground";
 import { fNumberForDepth, turnedDepth } from "../optics";
 import { creatureOf } from "../motion";
 import { depthWishFor, type DepthWish } from "../scene";
@@ -64,7 +64,7 @@ function between(input: AssessInput, otherSpotId: string, eye: number): readonly
   const other = input.scene.ground.spots.find((s) => s.id === otherSpotId);
   if (!other) return [eye, eye];
   const { lens, aim } = sightOf(input);
-  const along = dot(subtract(atHeight(other.at, other.aimHeight), lens), subtract(aim, lens)) / eye;
+  const along = dot(subtract(aimOf(input.scene.ground, other), lens), subtract(aim, lens)) / eye;
   const place = Math.max(eye / 2, along);
   return [Math.min(eye, place), Math.max(eye, place)];
 }

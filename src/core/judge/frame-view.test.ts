@@ -1,5 +1,5 @@
 import { demoKit, demoOutings } from "../../../demo";
-import type { Obstacle, Position } from "../ground";
+import type { Block, Obstacle, Position } from "../ground";
 import { sceneAt } from "../scene";
 import { assess } from "./assess";
 import type { AssessInput } from "./assessment";
@@ -7,7 +7,7 @@ import { frameView } from "./frame-view";
 
 const outing = demoOutings[0]!;
 const spot = { id: "spot", name: "Spot", at: { x: 0, y: 0 }, aimHeight: 1, facing: 90, zoneId: "pitch" };
-const post = (id: string, y: number, height: number, half = 0.5): Obstacle => ({
+const post = (id: string, y: number, height: number, half = 0.5): Block => ({
   id,
   name: id,
   kind: "boards",
@@ -21,7 +21,7 @@ const post = (id: string, y: number, height: number, half = 0.5): Obstacle => ({
 });
 
 function lookNorth(obstacles: readonly Obstacle[], position: Partial<Position> = {}) {
-  const ground = { ...outing.ground, spots: [spot], obstacles, noGo: [], zones: outing.ground.zones };
+  const ground = { ...outing.ground, spots: [spot], obstacles, areas: [], zones: outing.ground.zones };
   const input: AssessInput = {
     shot: { ...outing.shots[0]!, spotId: "spot", orientation: "level", fill: 0.5 },
     subject: outing.subjects.find((s) => s.id === outing.shots[0]!.subjectId)!,

@@ -1,15 +1,16 @@
 import {
-  add,
   atHeight,
   cameraAxes,
   convexHull,
   distance,
   dot,
-  scale,
+  solidsOf,
   subtract,
   surfaceAt,
+  surfacePoints,
   type Obstacle,
   type Point,
+  type Solid,
   type Surface,
   type Vector,
 } from "../ground";
@@ -88,7 +89,7 @@ export function frameView(input: AssessInput, found: Assessment): FrameView {
   return {
     aspect: sides.across / sides.up,
     horizon: see.horizon,
-    feet: see.point(atHeight(aim, 0)).up,
+    feet: see.point(atHeight(aim, aim.z - spot.aimHeight)).up,
     surface: surfaceAt(input.scene.ground, spot.at),
     heads: sinDeg(spot.facing - sighting.bearing) < 0 ? -1 : 1,
     metreUp: 1 / frame.frameUp,
@@ -134,6 +135,7 @@ function projection(lens: Vector, aim: Vector, frameAcross: number, frameUp: num
   };
 }
 
+/** The bodies of an obstacle as silhouettes; of a tree its crown and its trunk. */
 function seen(
   obstacle: Obstacle,
   lens: Vector,
@@ -141,33 +143,49 @@ function seen(
   disc: (point: number) => number,
   acrossPerMetre: number,
 ): SeenThing[] {
-  const outline = aheadOf(obstacle.outline, lens, see.ahead);
-  if (outline.length < 3) return [];
-  const hull = convexHull(
-    outline
-      .flatMap((p) => [0, obstacle.height].map((z) => see.point(atHeight(p, z))))
-      .map(({ across, up }) => ({ x: across, y: up })),
-  ).map(({ x, y }) => ({ across: x, up: y }));
-  const touches = hull.some((p) => p.across > -0.5) && hull.some((p) => p.across < 0.5);
-  if (!touches || hull.length < 3) return [];
-  const nearest = Math.min(...outline.map((p) => see.depth(atHeight(p, Math.min(lens.z, obstacle.height)))));
-  const away = Math.max(NEAREST, nearest);
   const { id, name, kind } = obstacle;
-  return [
-    { id, name, kind, outline: hull, distance: away, disc: disc(away), metre: 1 / (acrossPerMetre * away) },
-  ];
+  return solidsOf(obstacle).flatMap((solid, i) => {
+    const ahead = aheadOf(solid, lens, see);
+    if (ahead.length < 3) return [];
+    const hull = convexHull(ahead.map(see.point).map(({ across, up }) => ({ x: across, y: up }))).map(
+      ({ x, y }) => ({ across: x, up: y }),
+    );
+    const touches = hull.some((p) => p.across > -0.5) && hull.some((p) => p.across < 0.5);
+    if (!touches || hull.length < 3) return [];
+    // What rises over the lens is as near as it is at the lens's height.
+    const away = Math.max(
+      NEAREST,
+      Math.min(...ahead.map((p) => see.depth(atHeight(p, Math.min(p.z, lens.z))))),
+    );
+    return [
+      {
+        id: i === 0 ? id : `${id}/${i}`,
+        name,
+        kind,
+        outline: hull,
+        distance: away,
+        disc: disc(away),
+        metre: 1 / (acrossPerMetre * away),
+      },
+    ];
+  });
 }
 
-/** The part of an outline that lies ahead of the lens (one edge of Sutherland and Hodgman's clipping). */
-function aheadOf(outline: readonly Point[], lens: Point, ahead: Point): Point[] {
-  const depth = (p: Point): number => (p.x - lens.x) * ahead.x + (p.y - lens.y) * ahead.y - NEAREST;
-  return outline.flatMap((p, i) => {
+/** The points of a body that lie ahead of the lens; an upright one is cut there (Sutherland and Hodgman's clipping by one edge). */
+function aheadOf(solid: Solid, lens: Point, see: Projection): Vector[] {
+  if (solid.form !== "prism") return surfacePoints(solid).filter((p) => depthOnPlan(p, lens, see.ahead) >= 0);
+  const { outline } = solid;
+  const cut = outline.flatMap((p, i) => {
     const next = outline[(i + 1) % outline.length]!;
-    const [a, b] = [depth(p), depth(next)];
+    const [a, b] = [depthOnPlan(p, lens, see.ahead), depthOnPlan(next, lens, see.ahead)];
     const kept = a >= 0 ? [p] : [];
     if (a >= 0 === b >= 0) return kept;
     const t = a / (a - b);
-    const cut = add(atHeight(p, 0), scale(subtract(atHeight(next, 0), atHeight(p, 0)), t));
-    return [...kept, cut];
+    return [...kept, { x: p.x + (next.x - p.x) * t, y: p.y + (next.y - p.y) * t }];
   });
+  return surfacePoints({ ...solid, outline: cut });
 }
+
+/** Metres by which a place lies beyond the nearest that is drawn, along the view on the plan. */
+const depthOnPlan = (p: Point, lens: Point, ahead: Point): number =>
+  (p.x - lens.x) * ahead.x + (p.y - lens.y) * ahead.y - NEAREST;

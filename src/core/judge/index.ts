@@ -15,7 +15,7 @@ export type {
   Sighting,
 } from "./assessment";
 export type { DepthFound, SightingFound } from "./assessment";
-export type { Judgement, JudgementCode, JudgementOf, StandingArea } from "./judgements";
+export type { Judgement, JudgementCode, JudgementOf } from "./judgements";
 export type { FaceSeen, Softness } from "./grades";
 export type { Figure, Reason, ReasonCode, ReasonNumbers } from "./reasons";
 export type { SeenBehind } from "./background-found";

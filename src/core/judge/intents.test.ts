@@ -26,7 +26,7 @@ const ground: Ground = {
     },
   ],
   masts: [],
-  noGo: [],
+  areas: [],
   positions: [{ id: "here", name: "Here", at: { x: 0, y: 0 }, lensHeight: 1.2 }],
 };
 const rig: Rig = {

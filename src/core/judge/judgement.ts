@@ -1,10 +1,21 @@
-import { isInside, standingAt, venueTemplate } from "../ground";
+import {
+  isInside,
+  isInsideThing,
+  lensOf,
+  missOfSlit,
+  OBSTACLE_KINDS,
+  standingAt,
+  venueTemplate,
+} from "../ground";
+import { angleBetween } from "../units";
 import { flickerStops } from "../motion";
+import { paneLoss } from "../optics";
 import { shutterSeconds } from "../exposure";
 import type { AssessInput, Assessment, Sighting } from "./assessment";
 import type { Judgement, JudgementCode, Matter } from "./judgements";
 import type { SeenBehind } from "./background-found";
 import { crossesView, drawsLines } from "./motion-found";
+import { sightOf } from "./sighting";
 import { sunToFrame } from "./sun-to-frame";
 
 type Found = Pick<Assessment, "sighting" | "light" | "motion" | "settings">;
@@ -32,24 +43,30 @@ type Say = <Code extends JudgementCode>(
 /** For what its code says already. */
 const BARE = { numbers: {} };
 
-function vetoes(say: Say, { position, scene, shot }: AssessInput, { sighting }: Found): void {
+function vetoes(say: Say, input: AssessInput, { sighting }: Found): void {
+  const { position, scene, shot } = input;
   const { blockage, frame } = sighting;
   const standing = standingAt(scene.ground, position.at);
-  const walled = scene.ground.obstacles.some(
-    (o) => position.lensHeight < o.height && isInside(position.at, o.outline),
-  );
-  if (standing.rule !== "open") {
+  const lens = lensOf(scene.ground, position);
+  const walled = scene.ground.obstacles.some((o) => OBSTACLE_KINDS[o.kind].solid && isInsideThing(lens, o));
+  say("veto", "off-line", standing.rule === "off-line", BARE);
+  if (standing.rule !== "open" && standing.rule !== "off-line") {
     const venue = venueTemplate(scene.ground.venue.template);
     const where = {
       ...BARE,
       area: standing.area,
       ...(venue.ok && { official: venue.value.official }),
     };
-    say("veto", "no-standing", standing.rule === "never", where);
+    const wading = standing.rule === "never" && standing.area === "water" && position.way === "in-water";
+    say("veto", "no-standing", standing.rule === "never" && !wading, where);
+    say("caution", "in-water", wading, BARE);
     say("veto", "needs-leave", standing.rule === "by-leave", where);
     say("caution", "on-leave", standing.rule === "granted", where);
   }
   say("veto", "inside-obstacle", walled, BARE);
+  const miss =
+    position.slit && missOfSlit(position.slit, lens, sightOf(input).aim, lens.z - position.lensHeight);
+  say("veto", "outside-slit", miss !== undefined, { numbers: miss ?? { aside: 0, above: 0 } });
   if (blockage && !walled) {
     const { at, raise } = blockage;
     say("veto", "blocked", true, { numbers: raise === undefined ? { at } : { at, raise } });
@@ -69,6 +86,7 @@ function cautions(say: Say, input: AssessInput, found: Found): void {
   say("caution", "sun-in-frame", inFrame, { numbers: { aside, above } });
   say("caution", "against-the-sun", !inFrame && light.side === "back", { numbers: { turn: light.turn } });
   say("caution", "own-shadow", light.ownShadow, BARE);
+  openings(say, input, found.sighting);
   say("caution", "focus-not-shutter", motion.unmended === "focus" && !lines, {
     numbers: { times: motion.focusBlurUm / held.toleranceUm, speed: Math.abs(motion.body.radialSpeed) },
   });
@@ -87,6 +105,18 @@ function cautions(say: Say, input: AssessInput, found: Found): void {
     numbers: { stops: settings.filterStops },
   });
   say("caution", "nothing-crosses", lines && !crossesView(motion.body), BARE);
+}
+
+/** What one looks through from a hide, a car or a room, and whom one stands among. */
+function openings(say: Say, { position, scene }: AssessInput, { bearing }: Sighting): void {
+  const { pane } = position;
+  const angle = pane ? Math.min(90, angleBetween(pane.facing, bearing)) : 0;
+  const loss = pane && paneLoss({ sheets: pane.sheets, angle });
+  say("caution", "through-glass", loss !== undefined, {
+    numbers: { angle, stops: loss?.stops ?? 0, surfaces: loss?.surfaces ?? 0 },
+  });
+  const cheers = scene.ground.areas.some((a) => a.kind === "cheer-side" && isInside(position.at, a.outline));
+  say("caution", "cheer-side", cheers, BARE);
 }
 
 /** Stops between frames from which flicker shows (assumed: a click). */

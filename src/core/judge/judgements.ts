@@ -1,9 +1,6 @@
-import type { AreaKind, Background, Official } from "../ground";
+import type { Background, Official, StandingArea } from "../ground";
 
 type None = Readonly<Record<never, number>>;
-
-/** A part of the ground as the rules of standing know it. */
-export type StandingArea = AreaKind | "no-go" | "outside-walls";
 
 /** What speaks of a part of the ground: the part, and who decides there. */
 interface OfArea {
@@ -16,6 +13,13 @@ interface Judged {
   "no-standing": { numbers: None } & OfArea;
   "needs-leave": { numbers: None } & OfArea;
   "on-leave": { numbers: None } & OfArea;
+  "off-line": { numbers: None };
+  "in-water": { numbers: None };
+  "cheer-side": { numbers: None };
+  /** Degrees by which the line of sight misses the opening one looks out of, to the side and up or down. */
+  "outside-slit": { numbers: { aside: number; above: number } };
+  /** Degrees off square to the pane; stops of light lost in its surfaces. */
+  "through-glass": { numbers: { angle: number; stops: number; surfaces: number } };
   /** Metres to what hides the subject, and by how many metres to go higher, where that helps. */
   blocked: { numbers: { at: number; raise?: number } };
   "inside-obstacle": { numbers: None };

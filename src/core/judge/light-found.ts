@@ -1,13 +1,19 @@
 import {
+  aimOf,
   atHeight,
   bearingTo,
+  canopyAt,
+  lensOf,
   surfaceAt,
+  zoneIdOf,
+  type Ground,
   type Obstacle,
   type Position,
   type Spot,
   type Vector,
 } from "../ground";
 import {
+  candelaToward,
   evFromLux,
   GROUND_REFLECTANCE,
   lampLuxOnSubject,
@@ -15,15 +21,20 @@ import {
   litShare,
   offsetsFrom,
   ownShadowFalls,
+  readLampFile,
   shadedBy,
   skyLeft,
   skyPhase,
   subjectLight,
+  underCover,
   uprightShare,
+  windowLux,
   type Daylight,
   type Direction,
   type Form,
+  type LampFile,
   type LightOffsets,
+  type PointLamp,
   type SkyOf,
   type SubjectLight,
 } from "../light";
@@ -74,10 +85,12 @@ const NONE: SubjectLight = { direct: 0, sky: 0, ground: 0, turn: 0 };
 
 /** Light on the side of the subject at a spot that a camera sees. Sums in lux, never in EV. */
 export function findLight({ scene, spot, subject, position, heightAngle }: LightInput): LightFound {
-  const { sun, ground, cover, moon } = scene;
+  const { sun, ground, moon } = scene;
   // Seen from straight below or above, the view's bearing is that of the camera's upright: north.
   const camera = { bearing: bearingTo(spot.at, position.at), height: -heightAngle };
-  const point = atHeight(spot.at, spot.aimHeight);
+  const point = aimOf(ground, spot);
+  const canopy = scene.cover === "open" ? canopyAt(ground, spot.at) : undefined;
+  const cover = canopy ? "leaves" : scene.cover;
   const surface = surfaceAt(ground, spot.at);
   const reflectance = GROUND_REFLECTANCE[surface];
   const form = formOf(subject, spot);
@@ -86,7 +99,7 @@ export function findLight({ scene, spot, subject, position, heightAngle }: Light
       ? shadedBy(point, { azimuth, apparentAltitude }, ground.obstacles)
       : undefined;
   const under = (source: Source, shade: Obstacle | undefined): SubjectLight => {
-    const { daylight } = source;
+    const daylight = canopy ? underCover(source.daylight, canopy.daylightShare ?? 1) : source.daylight;
     const left = cover === "open" ? skyLeft(point, ground.obstacles, skyOf(source)) : undefined;
     return subjectLight({
       source: { bearing: source.azimuth, height: source.apparentAltitude },
@@ -108,10 +121,12 @@ export function findLight({ scene, spot, subject, position, heightAngle }: Light
   });
   const up = sun.apparentAltitude > 0 && cover === "open";
   const shade = up ? shadedBy(point, sun, ground.obstacles) : undefined;
-  const day = under(bySun(scene.daylight), shade);
+  const zoneId = zoneIdOf(ground, spot);
+  const day = withWindows(under(bySun(scene.daylight), shade), scene, point, camera.bearing, reflectance);
   const night = moon ? under(moon, shadeOf(moon)) : NONE;
-  const lamps = lampsOn(scene, spot, point, camera, form, reflectance);
-  const offsets = offsetsFrom(scene.readings, spot.zoneId, scene.at, scene.sky);
+  const lamps = lampsOn(scene, zoneId, point, camera, form, reflectance);
+  const measured = offsetsFrom(scene.readings, zoneId, scene.at, scene.sky);
+  const offsets = { ...measured, day: measured.day + dayOffsetOf(ground, zoneId) };
   const natural = day.direct + day.sky + day.ground + night.direct + night.sky + night.ground;
   const lux = withOffsets(day, night, lamps.lux, offsets);
   const litSide =
@@ -120,7 +135,7 @@ export function findLight({ scene, spot, subject, position, heightAngle }: Light
         litShare(form, { bearing: camera.bearing, height: sun.apparentAltitude }, camera) *
         2 ** offsets.day
       : 0;
-  const lens = atHeight(position.at, position.lensHeight);
+  const lens = lensOf(ground, position);
   return {
     sun,
     phase: skyPhase(sun.altitude),
@@ -135,18 +150,64 @@ export function findLight({ scene, spot, subject, position, heightAngle }: Light
     turn: day.turn,
     shadedBy: shade?.id,
     ownShadow: lux.sun > 0 && ownShadowFalls({ lens, subject: point, sun }),
-    direct: directOf(scene, shade !== undefined),
+    direct: directOf(scene, cover, shade !== undefined),
     surface,
   };
 }
 
 /** What keeps the sun off, if anything does. */
-function directOf({ cover, sun, daylight }: Scene, shaded: boolean): LightFound["direct"] {
+function directOf({ sun, daylight }: Scene, cover: Scene["cover"], shaded: boolean): LightFound["direct"] {
   if (cover === "roof") return "roof";
   if (sun.apparentAltitude <= 0) return "sun-down";
   if (cover === "leaves") return "leaves";
   if (shaded) return "shaded";
   return daylight.directNormal < 1 ? "cloud" : "sun";
+}
+
+/** Stops by which a zone is said to be brighter than the ground around it in any light. */
+function dayOffsetOf({ zones }: Ground, zoneId: string): number {
+  const zone = zones.find((z) => z.id === zoneId);
+  return zone?.holdsFor === "all" ? zone.offsetClicks / 3 : 0;
+}
+
+/** The light of windows comes in beside what the roof lets through. */
+function withWindows(
+  day: SubjectLight,
+  { ground, outside, sun }: Scene,
+  point: Vector,
+  toCamera: number,
+  reflectance: number,
+): SubjectLight {
+  const { windows = [] } = ground;
+  if (windows.length === 0) return day;
+  return { ...day, sky: day.sky + windowLux({ windows, outside, sun, point, toCamera, reflectance }) };
+}
+
+/** The lamps whose intensity toward a place is known: by their number, or by their photometric file. */
+function pointLampsOf(ground: Ground, subject: Vector): PointLamp[] {
+  return ground.masts.flatMap((mast): PointLamp[] => {
+    const at = atHeight(mast.at, mast.height);
+    const file = mast.file && lampFileOf(ground, mast.file.id);
+    if (file && mast.file)
+      return [{ at, candela: candelaToward({ file, at, aim: atHeight(mast.file.aim, 0) }, subject) }];
+    return mast.candela === undefined ? [] : [{ at, candela: mast.candela }];
+  });
+}
+
+type StoredLampFile = NonNullable<Ground["lampFiles"]>[number];
+/** Kept per stored file: reading one takes as long as a hundred assessments. */
+const lampFilesRead = new WeakMap<StoredLampFile, LampFile | "unreadable">();
+
+function lampFileOf({ lampFiles = [] }: Ground, id: string): LampFile | undefined {
+  const stored = lampFiles.find((f) => f.id === id);
+  if (!stored) return undefined;
+  let read = lampFilesRead.get(stored);
+  if (!read) {
+    const found = readLampFile(stored.text);
+    read = found.ok ? found.value : "unreadable";
+    lampFilesRead.set(stored, read);
+  }
+  return read === "unreadable" ? undefined : read;
 }
 
 interface LampsOn {
@@ -158,23 +219,21 @@ interface LampsOn {
 /** Lux of the lamps on the subject: by intensity where every mast tells its own, by class otherwise. */
 function lampsOn(
   { ground, lampLux, lamps }: Scene,
-  spot: Spot,
+  zoneId: string,
   subject: Vector,
   camera: Direction,
   form: Form,
   reflectance: number,
 ): LampsOn {
   if (!lamps) return { lux: 0 };
-  const zone = ground.zones.find((z) => z.id === spot.zoneId);
+  const zone = ground.zones.find((z) => z.id === zoneId);
   const byZone = 2 ** ((zone?.offsetClicks ?? 0) / 3);
-  const masts = ground.masts.flatMap((m) =>
-    m.candela === undefined ? [] : [{ at: atHeight(m.at, m.height), candela: m.candela }],
-  );
+  const masts = pointLampsOf(ground, subject);
   if (masts.length > 0 && masts.length === ground.masts.length)
     return {
       lux: byZone * lampLuxOnSubject({ subject, camera, form, lamps: masts, reflectance }),
     };
-  const share = uprightShare(spot.at, camera.bearing, ground.masts);
+  const share = uprightShare(subject, camera.bearing, ground.masts);
   return { lux: lampLux * share * byZone, share };
 }
 

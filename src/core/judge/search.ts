@@ -1,4 +1,12 @@
-import { isInside, standingAt, walkRound, type Ground, type Point, type Position } from "../ground";
+import {
+  isInside,
+  standingAt,
+  walkBlocks,
+  walkRound,
+  type Ground,
+  type Point,
+  type Position,
+} from "../ground";
 import { sunCourse } from "../light";
 import type { Rig } from "../optics";
 import { sceneAt, type LightPlan, type Scene } from "../scene";
@@ -127,14 +135,14 @@ const AROUND = [
 /** Metres on foot to a place; nothing is counted where nobody said where one comes from. */
 function walkTo({ ground, from }: SearchInput, to: Point): number | undefined | "no-way" {
   if (!from) return undefined;
-  const blocks = [...ground.obstacles, ...ground.noGo].map((b) => b.outline);
-  const walk = walkRound({ from, to, blocks });
+  const walk = walkRound({ from, to, blocks: walkBlocks(ground) });
   return walk.ok ? walk.value.metres : "no-way";
 }
 
 function bestAt(input: SearchInput, scenes: readonly Scene[], at: Point): HeatCell {
   const standing = standingAt(input.ground, at);
   if (standing.rule === "never") return { at, veto: "no-standing", area: standing.area };
+  if (standing.rule === "off-line") return { at, veto: "off-line" };
   if (standing.rule === "by-leave") return { at, veto: "needs-leave", area: standing.area };
   const walk = walkTo(input, at);
   if (walk === "no-way") return { at, veto: "no-way" };

@@ -1,12 +1,13 @@
 import { angleBetween } from "../units";
 
 import {
-  atHeight,
+  aimOf,
   bearingTo,
   distance,
   firstBlockage,
   frameBackground,
   heightAngle,
+  lensOf,
   type Spot,
   type Vector,
 } from "../ground";
@@ -55,8 +56,8 @@ export function sightOf({ shot, position, scene }: AssessInput): {
     );
   return {
     spot,
-    lens: atHeight(position.at, position.lensHeight),
-    aim: atHeight(spot.at, spot.aimHeight),
+    lens: lensOf(scene.ground, position),
+    aim: aimOf(scene.ground, spot),
   };
 }
 

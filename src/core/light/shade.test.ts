@@ -1,9 +1,9 @@
 import fc from "fast-check";
-import { bearingTo, isInside, type Obstacle } from "../ground";
+import { bearingTo, isInside, type Block, type Obstacle } from "../ground";
 import { shadedBy, shadowLength, shadowOutlines } from "./shade";
 import { skyLeft } from "./sky-left";
 
-const stand: Obstacle = {
+const stand: Block = {
   id: "stand",
   name: "Stand",
   kind: "stand",
@@ -136,7 +136,7 @@ test("an open field leaves the whole sky; a wall all round takes its share", () 
 const CLOSED = { azimuth: 0, altitude: 40, cloud: 1 };
 
 test("a wall behind the camera takes more of what the camera sees lit than one behind the subject", () => {
-  const wall: Obstacle = { ...stand, id: "wall", height: 12 };
+  const wall: Block = { ...stand, id: "wall", height: 12 };
   const point = { x: stand.outline[0]!.x - 8, y: stand.outline[0]!.y, z: 1 };
   const toward = bearingTo(point, middleOf(stand));
   const { toward: open } = skyLeft(point, [wall], CLOSED);
@@ -154,7 +154,7 @@ test("a wall on the sun's side takes more of the clear sky than the same wall op
   expect(at(90)).toBeLessThan(at(270));
 });
 
-const middleOf = (o: Obstacle) => ({
+const middleOf = (o: Block) => ({
   x: o.outline.reduce((sum, p) => sum + p.x, 0) / o.outline.length,
   y: o.outline.reduce((sum, p) => sum + p.y, 0) / o.outline.length,
 });

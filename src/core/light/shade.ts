@@ -3,18 +3,28 @@ import {
   alongBearing,
   convexHull,
   convexParts,
-  rayThrough,
+  OBSTACLE_KINDS,
+  solidsOf,
+  surfacePoints,
+  throughThing,
   type Obstacle,
   type Point,
+  type Solid,
   type Vector,
 } from "../ground";
 
 /** Length in metres of the shadow of something `height` metres tall on level ground; the sun's altitude as seen, > 0. */
 export const shadowLength = (height: number, sunAltitude: number): number => height / tanDeg(sunAltitude);
 
+/** The bodies of a thing as convex ones: an outline that is not is cut into parts. */
+const convexSolids = (obstacle: Obstacle): Solid[] =>
+  solidsOf(obstacle).flatMap((solid): Solid[] =>
+    solid.form === "prism" ? convexParts(solid.outline).map((outline) => ({ ...solid, outline })) : [solid],
+  );
+
 /**
- * Outlines of an obstacle's shadow on level ground, its own base included: the hull of the base and of the top moved
- * away from the sun, one for each convex part of the base; together they are the shadow. Absent while the sun is down.
+ * Outlines of a thing's shadow on level ground: of each of its convex bodies the hull of its surface moved away from the sun;
+ * together they are the shadow. Absent while the sun is down.
  */
 export function shadowOutlines(
   obstacle: Obstacle,
@@ -22,25 +32,25 @@ export function shadowOutlines(
 ): Maybe<Point[][], "sun-down"> {
   if (sun.apparentAltitude <= 0) return absent("sun-down", { altitude: sun.apparentAltitude });
   const away = alongBearing(asBearing(sun.azimuth + 180));
-  const length = shadowLength(obstacle.height, sun.apparentAltitude);
-  const shadowOf = (base: readonly Point[]): Point[] => {
-    const top = base.map((p) => ({ x: p.x + away.x * length, y: p.y + away.y * length }));
-    return convexHull([...base, ...top]);
-  };
-  return present(convexParts(obstacle.outline).map(shadowOf));
+  const perMetre = shadowLength(1, sun.apparentAltitude);
+  const onGround = ({ x, y, z }: Vector): Point => ({
+    x: x + away.x * z * perMetre,
+    y: y + away.y * z * perMetre,
+  });
+  return present(convexSolids(obstacle).map((solid) => convexHull(surfacePoints(solid).map(onGround))));
 }
 
-/** The obstacle that keeps the sun's centre from a point in space, if any. The sun as seen, above the horizon. */
+/** The obstacle that keeps the sun's centre from a point in space, if any; netting does not. The sun as seen, above the horizon. */
 export function shadedBy(
   point: Vector,
   sun: { readonly azimuth: number; readonly apparentAltitude: number },
   obstacles: readonly Obstacle[],
 ): Obstacle | undefined {
-  const toSun = alongBearing(sun.azimuth);
-  const rise = tanDeg(sun.apparentAltitude);
+  const { x, y } = alongBearing(sun.azimuth);
+  const toSun = { x, y, z: tanDeg(sun.apparentAltitude) };
   return obstacles.find((obstacle) => {
-    if (point.z >= obstacle.height) return false;
-    const stretch = rayThrough(point, toSun, obstacle.outline);
-    return stretch !== undefined && point.z + rise * stretch.enter < obstacle.height;
+    if (!OBSTACLE_KINDS[obstacle.kind].shades) return false;
+    const stretch = throughThing(point, toSun, obstacle);
+    return stretch !== undefined && stretch.leave > 0;
   });
 }

@@ -1,5 +1,14 @@
 import { cosDeg, sinDeg, toDegrees } from "../units";
-import { alongBearing, rayThrough, type Obstacle, type Vector } from "../ground";
+import {
+  alongBearing,
+  OBSTACLE_KINDS,
+  rayThrough,
+  throughThing,
+  topOf,
+  type Block,
+  type Obstacle,
+  type Vector,
+} from "../ground";
 import { relativeLuminance } from "./clear-sky";
 
 /** What obstacles leave of the sky at a spot: of its light on the seen side, and on level ground. */
@@ -95,21 +104,42 @@ function kept<K extends object, T>(store: WeakMap<K, AtPoint<T>[]>, key: K, poin
   return value;
 }
 
+/** Upright from the ground to a level top: it hides all of a direction up to one altitude. */
+const isPlain = (obstacle: Obstacle): obstacle is Block =>
+  "outline" in obstacle && !obstacle.rise && !obstacle.base;
+
+/** Altitudes within a band, about its middle, at which a thing is looked for that hides a part of it. */
+const WITHIN_BAND = [-4, 0, 4];
+
 function sharesAt(point: Vector, obstacles: readonly Obstacle[]): Shares {
+  const standing = obstacles.filter((o) => OBSTACLE_KINDS[o.kind].shades && topOf(o) > point.z);
+  const plain = standing.filter(isPlain);
+  const others = standing.filter((o) => !isPlain(o));
   const shares = Float64Array.from(PATCHES, ({ azimuth, altitude }) => {
-    if (altitude > 84) return 1;
-    const hidden = skyline(point, azimuth, obstacles);
-    return Math.max(0, Math.min(1, (altitude + HALF_BAND - hidden) / (2 * HALF_BAND)));
+    const hidden = altitude > 84 ? 0 : skyline(point, azimuth, plain);
+    const above = Math.max(0, Math.min(1, (altitude + HALF_BAND - hidden) / (2 * HALF_BAND)));
+    return above * openShare(point, azimuth, altitude, others);
   });
   return shares.every((s) => s === 1) ? undefined : shares;
 }
 
-/** Highest altitude in degrees, 0 … 90, that an obstacle reaches in one direction. */
-function skyline(point: Vector, bearing: number, obstacles: readonly Obstacle[]): number {
+/** Share 0 … 1 of a band in one direction that crowns, branches, roofs and banks leave open. */
+function openShare(point: Vector, bearing: number, altitude: number, obstacles: readonly Obstacle[]): number {
+  if (obstacles.length === 0) return 1;
+  const { x, y } = alongBearing(bearing);
+  const open = WITHIN_BAND.filter((off) => {
+    const up = Math.min(90, altitude + off);
+    const ray = { x: x * cosDeg(up), y: y * cosDeg(up), z: sinDeg(up) };
+    return !obstacles.some((o) => (throughThing(point, ray, o)?.leave ?? 0) > 0);
+  });
+  return open.length / WITHIN_BAND.length;
+}
+
+/** Highest altitude in degrees, 0 … 90, that an upright thing reaches in one direction. */
+function skyline(point: Vector, bearing: number, obstacles: readonly Block[]): number {
   const step = alongBearing(bearing);
   let highest = 0;
   for (const obstacle of obstacles) {
-    if (obstacle.height <= point.z) continue;
     const stretch = rayThrough(point, step, obstacle.outline);
     if (!stretch) continue;
     highest = Math.max(highest, toDegrees(Math.atan2(obstacle.height - point.z, stretch.enter)));

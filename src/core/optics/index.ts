@@ -1,3 +1,4 @@
+export { paneLoss, type PaneInput, type PaneLoss } from "./glass";
 export {
   blurDiscUm,
   circleOfConfusionMm,

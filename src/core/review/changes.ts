@@ -1,15 +1,6 @@
 /** What of an outing is a list of named things. */
 export type Thing =
-  | "position"
-  | "spot"
-  | "track"
-  | "obstacle"
-  | "mast"
-  | "area"
-  | "no-go area"
-  | "light zone"
-  | "shot"
-  | "subject";
+  "position" | "spot" | "track" | "obstacle" | "mast" | "area" | "window" | "light zone" | "shot" | "subject";
 
 /** A part of an outing that is changed as a whole. */
 export type Part =

@@ -53,6 +53,8 @@ export interface Scene {
   readonly cover: "open" | "roof" | "leaves";
   /** Whether a reading of the daylight holds, or fades because the sky may change. */
   readonly sky: SkySteadiness;
+  /** Daylight out in the open, whatever lies over the ground. */
+  readonly outside: Daylight;
   /** Direct sun in lux square to it, out in the open. */
   readonly directOutside: number;
   /** Mean horizontal lux of the lamps by their class; 0 while they are dark. */
@@ -100,6 +102,7 @@ export function sceneAt(
     ...(moon ? { moon } : {}),
     cover: roof ? "roof" : leaves ? "leaves" : "open",
     sky: steadinessOf(light),
+    outside: inSun,
     directOutside: inSun.directNormal,
     ...(levels ? { inCloud: brought(levels.inCloud) } : {}),
     lampLux: lamps ? lampLuxOf(lamps) : 0,

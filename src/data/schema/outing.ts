@@ -69,7 +69,7 @@ const lampsSchema = z.object({
     .optional(),
 });
 
-export const OUTING_VERSION = 4;
+export const OUTING_VERSION = 5;
 
 /** The share of the daylight that comes through a roof or leaves. */
 const cover = z.object({ daylightShare: z.number().min(0).max(1) });
@@ -135,6 +135,10 @@ function checkReferences(outing: OutingFields, context: z.RefinementCtx): void {
   ground.spots.forEach((s, i) =>
     need(has(ground.zones, s.zoneId), ["ground", "spots", i, "zoneId"], `the zone ${s.zoneId}`),
   );
+  ground.masts.forEach((mast, i) => {
+    const known = !mast.file || has(ground.lampFiles ?? [], mast.file.id);
+    need(known, ["ground", "masts", i, "file", "id"], `the lamp file ${mast.file?.id}`);
+  });
   checkShots(outing, need);
   outing.choices.forEach((choice, i) => {
     need(has(shots, choice.shotId), ["choices", i, "shotId"], `the shot ${choice.shotId}`);

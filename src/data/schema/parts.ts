@@ -7,6 +7,8 @@ export const name = z.string().trim().min(1, "a name is needed").max(80, "at mos
 export const words = (most: number) => z.string().trim().max(most, `at most ${most} characters`);
 export const metres = (most: number) => z.number().min(0).max(most);
 export const point = z.object({ x: z.number().min(-5000).max(5000), y: z.number().min(-5000).max(5000) });
+/** A place in space: the plan, and the height in metres above its level. */
+export const place = point.extend({ z: z.number().min(-200).max(200) });
 export const outline = z.array(point).min(3).max(64);
 export const bearing = z.number().min(0).lt(360);
 export const weightG = z.number().min(0.1).max(50_000).optional();

@@ -3,6 +3,8 @@ import { useState } from "react";
 export interface Here {
   readonly latitude: number;
   readonly longitude: number;
+  /** Metres by which the place may be off, where the device says so. */
+  readonly accuracy?: number;
 }
 
 type Trouble = "refused" | "unknown" | "none";
@@ -34,6 +36,7 @@ export function useHere(onFound: (here: Here) => void) {
         onFound({
           latitude: Math.round(coords.latitude * 1e5) / 1e5,
           longitude: Math.round(coords.longitude * 1e5) / 1e5,
+          accuracy: coords.accuracy,
         });
       },
       (error) => {

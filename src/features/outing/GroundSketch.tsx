@@ -1,5 +1,5 @@
 import Svg, { Circle, G, Line, Path } from "react-native-svg";
-import { fromVenue, venueMarks, venueParts } from "@/core/ground";
+import { footprintOf, fromVenue, venueMarks, venueParts } from "@/core/ground";
 import type { Outing } from "@/data";
 import { fitView, toScreen } from "@/ui/plan/view";
 import { SURFACE_FILL } from "@/ui/theme/surfaces";
@@ -14,13 +14,16 @@ const SKETCHED = ["boundary", "line", "circle"];
 export function GroundSketch({ outing, scale = 1 }: { outing: Outing; scale?: number }) {
   const tokens = useTokens();
   const { ink, built, water, sun } = tokens;
-  const { venue, obstacles, positions, tracks, spots, areas = [], surface = "grass" } = outing.ground;
+  const { venue, obstacles, positions, tracks, spots, surface = "grass" } = outing.ground;
   const marks = venueMarks(venue.template)
     .filter((m) => SKETCHED.includes(m.kind))
     .map((m) => ({ ...m, points: m.points.map((p) => fromVenue(venue, p)) }));
   const outline = marks.filter((m) => m.kind === "boundary").flatMap((m) => m.points);
   const open = outline.length === 0;
-  const stands = obstacles.filter((o) => o.kind === "stand");
+  const areas = outing.ground.areas.filter((a) => a.surface !== undefined);
+  const stands = obstacles
+    .filter((o) => o.kind === "stand")
+    .map((o) => ({ id: o.id, outline: footprintOf(o) }));
   const shape = open
     ? [...spots.map((s) => s.at), ...tracks.flatMap((t) => t.points), ...areas.flatMap((a) => a.outline)]
     : [...outline, ...stands.flatMap((o) => o.outline)];
@@ -33,7 +36,7 @@ export function GroundSketch({ outing, scale = 1 }: { outing: Outing; scale?: nu
         <Path
           key={area.id}
           d={pathOf(view, area.outline, true)}
-          fill={tokens[SURFACE_FILL[area.surface]]}
+          fill={tokens[SURFACE_FILL[area.surface ?? surface]]}
           stroke={ink}
           strokeWidth={1}
         />

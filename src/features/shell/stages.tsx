@@ -1,4 +1,4 @@
-import { createContext, useContext, type ReactNode } from "react";
+import { createContext, useContext, type ComponentProps, type ReactNode } from "react";
 import { Late } from "../layout/Late";
 
 type Stages = typeof import("../stages/stages");
@@ -25,8 +25,8 @@ export function LateOuting({ id, children }: { id: string; children: ReactNode }
 }
 
 /** A stage of the outing; only below its layout, where the stages have come. */
-export function Stage({ stage }: { stage: keyof Stages["PANELS"] }) {
+export function Stage({ stage }: ComponentProps<Stages["StageOf"]>) {
   const stages = useContext(StagesContext);
   if (!stages) throw new Error("a stage stands outside LateOuting; render it below the outing's layout");
-  return <stages.StageScreen key={stage} stage={stage} panels={stages.PANELS[stage]} />;
+  return <stages.StageOf key={stage} stage={stage} />;
 }

@@ -93,7 +93,7 @@ export function newOuting(
   const shot = beginShot(subject, "spot-1", preferences, []);
   const hall = hallFor(lie);
   const kind = kindOf(venue.id, group);
-  const { surface, areas, tracks, noGo, obstacles } = sceneryAbout(met.at, met.facing, met.scenery);
+  const { surface, areas, tracks, obstacles } = sceneryAbout(met.at, met.facing, met.scenery);
   const spot = {
     id: "spot-1",
     name: "Spot 1",
@@ -132,7 +132,6 @@ export function newOuting(
       tracks,
       obstacles,
       masts: [],
-      noGo,
       positions: [{ id: "a", name: "A", at: { x: 0, y: 0 }, lensHeight: 1.2 }],
       ...(hall && { hall }),
     },

@@ -5,9 +5,9 @@ import type { Outing } from "@/data";
 type Ground = Outing["ground"];
 
 /** What a subject that is met in the open brings with it. */
-type Set = Pick<Ground, "surface" | "areas" | "tracks" | "noGo" | "obstacles">;
+type Set = Pick<Ground, "surface" | "areas" | "tracks" | "obstacles">;
 
-const NOTHING: Set = { surface: "grass", areas: [], tracks: [], noGo: [], obstacles: [] };
+const NOTHING: Set = { surface: "grass", areas: [], tracks: [], obstacles: [] };
 
 /** Metres of a course that are drawn on either side of the spot, and half the width that is closed along it. */
 const COURSE = 60;
@@ -24,18 +24,26 @@ function course(at: Point, facing: number, scenery: keyof typeof CLOSED): Set {
   return {
     ...NOTHING,
     surface: scenery === "snow-course" ? "snow" : "grass",
-    areas:
-      scenery === "road"
-        ? [{ id: "course", name: "Road", surface: SURFACE.road, outline: box(at, 2 * COURSE, 7, facing) }]
-        : [],
-    tracks: [{ id: "course", name: "Course", points: [line[1]!, line[0]!] }],
-    noGo: [
+    areas: [
+      ...(scenery === "road"
+        ? [
+            {
+              id: "road",
+              name: "Road",
+              kind: "surface" as const,
+              surface: SURFACE.road,
+              outline: box(at, 2 * COURSE, 7, facing),
+            },
+          ]
+        : []),
       {
         id: "course",
         name: "Course and its edge",
+        kind: "no-go",
         outline: box(at, 2 * COURSE, 2 * CLOSED[scenery], facing),
       },
     ],
+    tracks: [{ id: "course", name: "Course", points: [line[1]!, line[0]!] }],
   };
 }
 
@@ -56,7 +64,15 @@ export function sceneryAbout(at: Point, facing: number, scenery: Scenery): Set {
       const middle = { x: at.x, y: at.y + WATER / 2 - SHORE };
       return {
         ...NOTHING,
-        areas: [{ id: "water", name: "Water", surface: "water", outline: box(middle, WATER, WATER, 0) }],
+        areas: [
+          {
+            id: "water",
+            name: "Water",
+            kind: "surface",
+            surface: "water",
+            outline: box(middle, WATER, WATER, 0),
+          },
+        ],
       };
     }
     case "wall": {

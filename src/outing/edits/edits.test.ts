@@ -1,22 +1,19 @@
 import { beginShot } from "../begin/begin-shot";
+import { newPosition } from "../begin/new-position";
 import { HALL_DAYLIGHT, outingSchema, type Outing } from "@/data";
 import { demoKit, demoOutings } from "../../../demo";
 import {
-  addObstacle,
   addPosition,
   changeVenue,
   addSeries,
   addSpot,
   editChoice,
-  editObstacle,
   editSpot,
   editVenue,
   lockRails,
   movePosition,
   moveShot,
-  newPosition,
   putShot,
-  removeObstacle,
   removePosition,
   removeShot,
   removeSpot,
@@ -108,15 +105,7 @@ test("shots are put, moved, taken back and restored with their kit and counts", 
   expect(removeShot("drag-flick")(only)).toBe(only);
 });
 
-test("what stands is added, reshaped and taken away; lamps come and go with the kind of place", () => {
-  const outline = [0, 1, 2].map((i) => ({ x: i, y: i * i }));
-  const more = check(addObstacle({ name: "Hut", kind: "building", height: 3, outline })(outing));
-  const { id } = more.ground.obstacles.at(-1)!;
-  expect(check(editObstacle(id, { height: 4 })(more)).ground.obstacles.at(-1)).toMatchObject({
-    height: 4,
-    outline,
-  });
-  expect(removeObstacle(id)(more).ground.obstacles).toEqual(outing.ground.obstacles);
+test("lamps come and go with the kind of place", () => {
   expect(check(setLit(false)(outing)).light.lamps).toBeNull();
   const hall = { ...outing, light: { ...outing.light, lamps: null, roof: { daylightShare: 0.01 } } };
   expect(check(setLit(true)(hall)).light.lamps).toMatchObject({ kind: "hall", from: "15:30" });

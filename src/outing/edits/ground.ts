@@ -30,5 +30,9 @@ export const changeVenue =
     };
   };
 
+/** A photometric file that masts can name. */
+export const addLampFile = (file: NonNullable<Outing["ground"]["lampFiles"]>[number]): Edit =>
+  editGround(({ lampFiles = [] }) => ({ lampFiles: [...lampFiles, file] }));
+
 /** What the ground at large is made of. */
 export const setSurface = (surface: Surface): Edit => editGround(() => ({ surface }));

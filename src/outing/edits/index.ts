@@ -1,10 +1,10 @@
 /** Edits of an outing. Those of readings stand apart: they alone need what computes. */
 export type { Edit } from "./edit";
 export { editOuting } from "./brief";
-export { changeVenue, editVenue, setSurface } from "./ground";
+export { addLampFile, changeVenue, editVenue, setSurface } from "./ground";
 export { setCloud, setCover, setLamps, setLit, setPassing } from "./light";
 export { addSeries, removeSeries } from "./log";
-export { addObstacle, editObstacle, removeObstacle } from "./obstacle";
-export { addPosition, movePosition, newPosition, removePosition } from "./position";
+export { changeThing, duplicateOf, neededBy, putThing, removeThing, type Needed } from "./thing";
+export { addPosition, movePosition, removePosition } from "./position";
 export { editChoice, lockRails, moveShot, putShot, removeShot, restoreShot } from "./shot";
 export { addSpot, editSpot, removeSpot } from "./spot";

@@ -27,7 +27,7 @@ export function Drawer({ title, note, raised, onRaise, peek, children }: Props) 
       <Pressable
         role="button"
         aria-expanded={raised}
-        aria-label={`${title}, ${note}. ${raised ? "Less" : "More"}`}
+        aria-label={`${note ? `${title}, ${note}` : title}. ${raised ? "Less" : "More"}`}
         onPress={() => onRaise(!raised)}
         className="min-h-12 flex-row items-center justify-between gap-2 px-4 active:opacity-70"
       >

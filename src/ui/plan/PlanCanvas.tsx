@@ -3,17 +3,13 @@ import { View } from "react-native";
 import Svg, { Circle, ClipPath, Defs, G, Line, Rect } from "react-native-svg";
 import type { Point } from "@/core/ground";
 import { useTokens } from "../theme/theme";
-import { usePlanGestures, type Handle } from "./usePlanGestures";
+import { usePlanGestures, type PlanInput } from "./usePlanGestures";
 import { toScreen, type PlanView } from "./view";
 
-interface Props {
+interface Props extends PlanInput {
   readonly label: string;
-  readonly view: PlanView | undefined;
-  readonly onView: (view: PlanView) => void;
-  readonly handles: readonly Handle[];
-  readonly onDrag: (id: string, to: Point) => void;
-  readonly onDragEnd: (id: string, to: Point, from: Point) => void;
-  readonly onTap: (id: string | undefined) => void;
+  /** Keys while the plan has the focus; it takes the focus where they are given. */
+  readonly onKey?: (event: KeyboardEvent) => void;
   /**
    * The drawing in a view, from the ground up, in layers that the browser keeps apart: what moves in one leaves the others
    * as they are painted. It is drawn a second time, larger, in the loupe.
@@ -24,7 +20,7 @@ interface Props {
 }
 
 /** A plan to scale that can be panned, pinched, wheeled, tapped, and whose handles can be dragged. */
-export function PlanCanvas({ label, view, layers, edge, ...gestures }: Props) {
+export function PlanCanvas({ label, view, layers, edge, onKey, ...gestures }: Props) {
   const { attach, held: grabbed } = usePlanGestures({ view, ...gestures });
   const handle = grabbed && gestures.handles.find((h) => h.id === grabbed.id);
   return (
@@ -34,6 +30,7 @@ export function PlanCanvas({ label, view, layers, edge, ...gestures }: Props) {
       style={{ touchAction: "none" } as object}
       role="group"
       aria-label={label}
+      {...(onKey && ({ tabIndex: 0, onKeyDown: onKey } as object))}
     >
       {view &&
         [...layers, edge].map((draw, i) => (

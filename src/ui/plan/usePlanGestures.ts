@@ -12,13 +12,17 @@ export interface Handle {
   readonly lift: number;
 }
 
-interface Input {
+/** What a plan under the finger is given, and what it says. */
+export interface PlanInput {
   readonly view: PlanView | undefined;
   readonly onView: (view: PlanView) => void;
   readonly handles: readonly Handle[];
-  readonly onDrag: (id: string, to: Point) => void;
-  readonly onDragEnd: (id: string, to: Point, from: Point) => void;
-  readonly onTap: (id: string | undefined) => void;
+  /** `free` while a key is held that asks for the very place under the pointer. */
+  readonly onDrag: (id: string, to: Point, free: boolean) => void;
+  readonly onDragEnd: (id: string, to: Point, from: Point, free: boolean) => void;
+  readonly onTap: (id: string | undefined, at: Point) => void;
+  /** What a press takes hold of where it meets no handle: the inside of something that is chosen. */
+  readonly grabAt?: (at: Point) => Handle | undefined;
 }
 
 /** Px within which a press takes hold of a handle, and beyond which a press becomes a drag. */
@@ -32,7 +36,15 @@ export interface Held {
 }
 
 type Gesture =
-  | { kind: "handle"; id: string; start: Point; grab: { x: number; y: number }; moved: boolean; last: Point }
+  | {
+      kind: "handle";
+      id: string;
+      start: Point;
+      grab: { x: number; y: number };
+      moved: boolean;
+      last: Point;
+      free: boolean;
+    }
   | { kind: "pan"; from: ScreenPoint; view: PlanView; moved: boolean }
   | { kind: "pinch"; span: number; middle: ScreenPoint; view: PlanView };
 
@@ -60,7 +72,7 @@ export function hitTest(
  * Pan, pinch, wheel, tap and drag on a plan. A handle keeps its distance to the finger, so it never jumps; a press
  * that hardly moves is a tap. Returns what to hang on the element, and what is held.
  */
-export function usePlanGestures(input: Input) {
+export function usePlanGestures(input: PlanInput) {
   const [element, setElement] = useState<HTMLElement | null>(null);
   const latest = useRef(input);
   useEffect(() => {
@@ -88,12 +100,14 @@ export function usePlanGestures(input: Input) {
       if (pointers.current.size === 2) {
         // What the first finger has dragged so far is on the screen: it is kept.
         const g = gesture.current;
-        if (g?.kind === "handle" && g.moved) latest.current.onDragEnd(g.id, g.last, g.start);
+        if (g?.kind === "handle" && g.moved) latest.current.onDragEnd(g.id, g.last, g.start, g.free);
         gesture.current = startPinch([...pointers.current.values()], view);
         setGrabbed(undefined);
         return;
       }
-      const hit = hitTest(view, handles, at, coarse(event) ? TOLERANCE.coarse : TOLERANCE.mouse);
+      const hit =
+        hitTest(view, handles, at, coarse(event) ? TOLERANCE.coarse : TOLERANCE.mouse) ??
+        latest.current.grabAt?.(toPlan(view, at));
       gesture.current = hit?.movable
         ? startHandle(hit, view, at)
         : { kind: "pan", from: at, view, moved: false };
@@ -124,7 +138,8 @@ export function usePlanGestures(input: Input) {
       pointers.current.set(event.pointerId, at);
       const under = toPlan(view, at);
       g.last = { x: under.x + g.grab.x, y: under.y + g.grab.y };
-      onDrag(g.id, g.last);
+      g.free = event.altKey;
+      onDrag(g.id, g.last, g.free);
     };
 
     const up = (event: PointerEvent): void => {
@@ -134,10 +149,14 @@ export function usePlanGestures(input: Input) {
       gesture.current = undefined;
       setGrabbed(undefined);
       if (!g || !view || g.kind === "pinch") return;
-      if (g.kind === "handle" && g.moved) onDragEnd(g.id, g.last, g.start);
-      else if (g.kind === "handle") onTap(g.id);
+      const at = place(event);
+      if (g.kind === "handle" && g.moved) onDragEnd(g.id, g.last, g.start, g.free);
+      else if (g.kind === "handle") onTap(g.id, toPlan(view, at));
       else if (!g.moved && event.type === "pointerup")
-        onTap(hitTest(view, handles, place(event), coarse(event) ? TOLERANCE.coarse : TOLERANCE.mouse)?.id);
+        onTap(
+          hitTest(view, handles, at, coarse(event) ? TOLERANCE.coarse : TOLERANCE.mouse)?.id,
+          toPlan(view, at),
+        );
     };
 
     const wheel = (event: WheelEvent): void => {
@@ -170,7 +189,7 @@ export function usePlanGestures(input: Input) {
 function startHandle(hit: Handle, view: PlanView, at: ScreenPoint): Gesture {
   const under = toPlan(view, at);
   const grab = { x: hit.at.x - under.x, y: hit.at.y - under.y };
-  return { kind: "handle", id: hit.id, start: hit.at, grab, moved: false, last: hit.at };
+  return { kind: "handle", id: hit.id, start: hit.at, grab, moved: false, last: hit.at, free: false };
 }
 
 const middleOf = ([a, b]: readonly ScreenPoint[]): ScreenPoint => ({

@@ -121,13 +121,20 @@ function Ground({ box, top, fill }: { box: Box; top: number; fill: string }) {
   return <Rect x={box.left} y={from} width={box.width} height={box.top + box.height - from} fill={fill} />;
 }
 
-const FILLS: Readonly<Record<SeenThing["kind"], keyof Tokens>> = {
-  stand: "built",
-  building: "built",
-  fence: "ink2",
-  boards: "ink2",
+/** What grows is moss, what is thin is ink, what is built the rest. */
+const FILLS: Readonly<Partial<Record<SeenThing["kind"], keyof Tokens>>> = {
+  hedge: "moss",
+  tree: "moss",
   trees: "moss",
+  backdrop: "moss",
+  bank: "turf",
+  fence: "ink2",
+  mesh: "ink2",
+  net: "ink2",
+  boards: "ink2",
   goal: "ink2",
+  pole: "ink2",
+  branch: "ink2",
 };
 
 /** Something that stands there: its silhouette with an edge as soft as its blur disc, and faces where people sit. */
@@ -137,7 +144,7 @@ function Thing({ thing, box, opacity }: { thing: SeenThing; box: Box; opacity: n
     `${(box.left + (0.5 + p.across) * box.width).toFixed(1)} ${(box.top + (0.5 - p.up) * box.height).toFixed(1)}`;
   const d = `M${thing.outline.map(at).join("L")}Z`;
   const soft = Math.min(box.width / 3, thing.disc * box.width);
-  const fill = tokens[FILLS[thing.kind]];
+  const fill = tokens[FILLS[thing.kind] ?? "built"];
   return (
     <G opacity={opacity}>
       <Path
@@ -150,7 +157,7 @@ function Thing({ thing, box, opacity }: { thing: SeenThing; box: Box; opacity: n
         strokeLinejoin="round"
       />
       <Path d={d} fill={fill} fillOpacity={0.62} />
-      {thing.kind === "stand" && <Faces thing={thing} box={box} soft={soft} />}
+      {(thing.kind === "stand" || thing.kind === "crowd") && <Faces thing={thing} box={box} soft={soft} />}
     </G>
   );
 }

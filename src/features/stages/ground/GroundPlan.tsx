@@ -12,6 +12,7 @@ import { metresWords } from "@/words";
 import { editSpot, movePosition } from "@/outing/edits";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 import { useUnfolded } from "../screen/unfolded";
+import { useDrawing } from "./draw/use-drawing";
 import { directSun, Grass, Lit, Names, Standing, SunShadows } from "./drawing/GroundDrawing";
 import { SheetMarks } from "./drawing/SheetMarks";
 import { SunComb } from "./drawing/SunComb";
@@ -42,6 +43,7 @@ export function GroundPlan() {
   const spokenOf = close && position ? [position.at, spot.at] : undefined;
   const { view, setView, fit, isMoved } = useGroundView(ground, size, spokenOf);
   const toast = useToast();
+  const draw = useDrawing((s) => s.start);
   const search = usePositionSearch();
   const found = search.state.kind === "found" ? search.state.candidates : undefined;
 
@@ -96,11 +98,12 @@ export function GroundPlan() {
           </>
         )}
       />
-      {isMoved && (
-        <View className="absolute left-2 top-2">
-          <Button label="Whole ground" onPress={fit} className="bg-sheet" />
-        </View>
-      )}
+      <View className="absolute left-2 top-2 flex-row gap-2">
+        {!close && (
+          <Button label="Draw" says="Draw the ground" onPress={() => draw(view)} className="bg-sheet" />
+        )}
+        {isMoved && <Button label="Whole ground" onPress={fit} className="bg-sheet" />}
+      </View>
     </View>
   );
 }

@@ -3,9 +3,9 @@ import { bearingWords, countWords, surfaceWords } from "@/words";
 
 // The lines of the panels that are loaded when they are first seen: they stand here, so that saying them loads nothing.
 
-/** What stands there, counted. */
-export const obstaclesAnswer = ({ outing }: OutingView): string =>
-  countWords(outing.ground.obstacles.length, "thing");
+/** What stands and lies there, counted. */
+export const onGroundAnswer = ({ outing: { ground } }: OutingView): string =>
+  `${countWords(ground.obstacles.length, "thing")}, ${countWords(ground.areas.length, "area")}`;
 
 /** How the ground lies and what it is made of, in a line. */
 export const lieAnswer = ({ outing: { ground } }: OutingView): string =>

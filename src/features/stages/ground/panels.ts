@@ -1,7 +1,7 @@
 import { countWords } from "@/words";
 import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
 import { ShotList } from "../shot/ShotList";
-import { comparedAnswer, lieAnswer, obstaclesAnswer, spotAnswer } from "./answers";
+import { comparedAnswer, lieAnswer, onGroundAnswer, spotAnswer } from "./answers";
 import { GroundPlan } from "./GroundPlan";
 import { PositionFields, positionAnswer } from "./PositionFields";
 import { PositionFigures } from "./PositionFigures";
@@ -101,13 +101,13 @@ export const GROUND: readonly Panel[] = [
     load: whenSeen(async () => (await import("./SpotFields")).SpotFields),
   },
   {
-    id: "obstacles",
-    title: "What stands there",
+    id: "on-the-ground",
+    title: "On the ground",
     phone: "folded",
     wide: "folded",
     when: always,
-    answer: obstaclesAnswer,
-    load: whenSeen(async () => (await import("./Obstacles")).Obstacles),
+    answer: onGroundAnswer,
+    load: whenSeen(async () => (await import("./draw/drawing-parts")).OnTheGround),
   },
   {
     id: "lie",

@@ -1,5 +1,7 @@
 import { useState } from "react";
-import { fromVenue, venueMarks, type Ground, type Point } from "@/core/ground";
+import { footprintOf, fromVenue, venueMarks, type Ground, type Point } from "@/core/ground";
+import type { Outing } from "@/data";
+import { thingsOf } from "@/outing/things/thing";
 import type { Size } from "@/ui/layout/use-size";
 import { fitView, type Margins, type PlanView } from "@/ui/plan/view";
 
@@ -14,9 +16,15 @@ function worthSeeing({ venue, obstacles, positions, masts, spots, tracks }: Grou
   const corners = venueMarks(venue.template)
     .filter((m) => m.kind === "boundary")
     .flatMap((m) => m.points.map((p) => fromVenue(venue, p)));
-  const stands = obstacles.filter((o) => o.kind === "stand").flatMap((o) => o.outline);
+  const stands = obstacles.filter((o) => o.kind === "stand").flatMap(footprintOf);
   const happens = corners.length > 0 ? [] : [...spots.map((s) => s.at), ...tracks.flatMap((t) => t.points)];
   return [...corners, ...happens, ...stands, ...positions.map((p) => p.at), ...masts.map((m) => m.at)];
+}
+
+/** The venue, and every corner of what was put on the ground. */
+function everything(ground: Outing["ground"]): Point[] {
+  const corners = thingsOf({ ground }).flatMap(({ shape }) => [...shape.corners]);
+  return [...worthSeeing(ground), ...corners];
 }
 
 /** Room about a picture when it is all that is looked at. */
@@ -27,13 +35,18 @@ const CLOSE: Margins = { left: 110, right: 70, top: 64, bottom: 96 };
  * until the user moves it, and again when the size changes. A drag does not fit anew: the ground must not run away
  * under the finger.
  */
-export function useGroundView(ground: Ground, size: Size | undefined, close: readonly Point[] | undefined) {
+export function useGroundView(
+  ground: Outing["ground"],
+  size: Size | undefined,
+  close: readonly Point[] | undefined,
+  worth: "play" | "all" = "play",
+) {
   const [moved, setMoved] = useState<PlanView>();
   const [fitted, setFitted] = useState<PlanView & { close: boolean }>();
   const isClose = close !== undefined;
   if (size && (fitted?.width !== size.width || fitted.height !== size.height || fitted.close !== isClose)) {
     const fit = fitView(
-      close ?? worthSeeing(ground),
+      close ?? (worth === "all" ? everything(ground) : worthSeeing(ground)),
       size,
       ground.venue.bearing,
       isClose ? CLOSE : size.width > LARGE ? WIDE_MARGINS : MARGINS,

@@ -15,10 +15,12 @@ import { useUnfolded } from "./unfolded";
 interface Props {
   readonly stage: StageKey;
   readonly panels: readonly Panel[];
+  /** Over the sheet under a drawing; the shot in hand when left out. */
+  readonly title?: string;
 }
 
 /** Any stage, drawn from the list of its panels: those that apply, each where its list says for the size of the screen. */
-export function StageScreen({ stage, panels }: Props) {
+export function StageScreen({ stage, panels, title }: Props) {
   const layout = useLayout();
   const leaveToast = useLeaveToast();
   useEffect(() => leaveToast, [leaveToast, stage]);
@@ -34,7 +36,7 @@ export function StageScreen({ stage, panels }: Props) {
   const Columns = layout.columns ? TwoColumns : OneColumn;
   return (
     <StageFrame stage={stage}>
-      <Columns placed={placed} strip={strip} />
+      <Columns placed={placed} strip={strip} title={title} />
     </StageFrame>
   );
 }
@@ -54,6 +56,7 @@ interface Placed {
 interface ColumnProps {
   readonly placed: readonly Placed[];
   readonly strip: boolean;
+  readonly title: string | undefined;
 }
 
 const SCROLLS = ["lead", "open", "folded"] as const;
@@ -68,9 +71,9 @@ function Slots({ placed, slots }: { placed: readonly Placed[]; slots: readonly S
 const has = (placed: readonly Placed[], ...slots: Slot[]): boolean =>
   placed.some(({ slot }) => slots.includes(slot));
 
-function OneColumn({ placed, strip }: ColumnProps) {
+function OneColumn({ placed, strip, title }: ColumnProps) {
   const { low } = useLayout();
-  if (has(placed, "fill")) return <UnderDrawing placed={placed} strip={strip} />;
+  if (has(placed, "fill")) return <UnderDrawing placed={placed} strip={strip} title={title} />;
   return (
     <View className="min-h-0 flex-1">
       <Slots placed={placed} slots={["top"]} />
@@ -84,9 +87,9 @@ function OneColumn({ placed, strip }: ColumnProps) {
 }
 
 /** A drawing that keeps half of the height, and under it a sheet that peeks and rises. */
-function UnderDrawing({ placed, strip }: ColumnProps) {
+function UnderDrawing({ placed, strip, title }: ColumnProps) {
   const { low } = useLayout();
-  const title = useOuting(shotTitle);
+  const shot = useOuting(shotTitle);
   const note = useOuting(timeNote);
   const raised = useUnfolded((s) => s.raised);
   const raise = useUnfolded((s) => s.raise);
@@ -96,8 +99,8 @@ function UnderDrawing({ placed, strip }: ColumnProps) {
         <Slots placed={placed} slots={["fill"]} />
       </View>
       <Drawer
-        title={title}
-        note={note}
+        title={title ?? shot}
+        note={title ? "" : note}
         raised={raised}
         onRaise={raise}
         peek={<Slots placed={placed} slots={["lead"]} />}

@@ -1,17 +1,20 @@
 import { G } from "react-native-svg";
+import { aimOf } from "@/core/ground";
 import { shadedBy } from "@/core/light";
 import type { Scene } from "@/core/scene";
 import type { OutingView } from "@/outing/outing-view";
 import type { PlanView } from "@/ui/plan/view";
 import { useOuting } from "../../../outing/use-outing";
 import type { FoundCandidates } from "../position-search";
-import { Areas, VenueAreas } from "./Areas";
-import { Masts, NoGoAreas, Obstacles, Shadows, Walls } from "./Built";
+import { Areas, MarkedAreas, VenueAreas, Zones } from "./Areas";
+import { Masts, Shadows, Walls, Windows } from "./Built";
 import { Heat, Ranks } from "./Heat";
+import type { Layer } from "./layers";
 import { Pitch } from "./Pitch";
 import { Ball, TrackLine, Wedge } from "./Sight";
 import { SpotLabels } from "./SpotLabels";
 import { Tag } from "./Tag";
+import { Obstacles } from "./Things";
 
 /** Direct sun weaker than this many lux throws no shadow worth drawing. */
 const SHADOW_LUX = 800;
@@ -19,25 +22,33 @@ const SHADOW_LUX = 800;
 export const directSun = (scene: Scene): boolean =>
   scene.sun.apparentAltitude > 0 && scene.daylight.directNormal > SHADOW_LUX;
 
-type Drawn = { readonly view: PlanView };
+interface Drawn {
+  readonly view: PlanView;
+  /** Layers that are left out. */
+  readonly hidden?: readonly Layer[];
+}
+const NOTHING: readonly Layer[] = [];
 
 /**
  * The ground to scale, from the grass up: what lies and stands there, the light on it, the names. Each layer reads what it
  * draws, so that a drag of the minute redraws the light and leaves the ground as it is.
  */
-export function Grass({ view }: Drawn) {
+export function Grass({ view, hidden = NOTHING }: Drawn) {
   const ground = useOuting((v) => v.outing.ground);
+  const venue = !hidden.includes("venue");
   return (
     <G>
       {ground.hall && <Walls view={view} hall={ground.hall} />}
-      <VenueAreas
-        view={view}
-        venue={ground.venue}
-        surface={ground.surface ?? "grass"}
-        leave={ground.leave ?? NO_LEAVE}
-      />
-      {ground.areas && <Areas view={view} areas={ground.areas} />}
-      <Pitch view={view} venue={ground.venue} />
+      {venue && (
+        <VenueAreas
+          view={view}
+          venue={ground.venue}
+          surface={ground.surface ?? "grass"}
+          leave={ground.leave ?? NO_LEAVE}
+        />
+      )}
+      {!hidden.includes("areas") && <Areas view={view} areas={ground.areas} />}
+      {venue && <Pitch view={view} venue={ground.venue} />}
     </G>
   );
 }
@@ -49,16 +60,18 @@ export function SunShadows({ view }: Drawn) {
 }
 
 /** `found` is what a search found, while it is shown. */
-export function Standing({ view, found }: Drawn & { found: FoundCandidates | undefined }) {
+export function Standing({ view, found, hidden = NOTHING }: Drawn & { found?: FoundCandidates }) {
   const ground = useOuting((v) => v.outing.ground);
+  const shown = (layer: Layer): boolean => !hidden.includes(layer);
   return (
     <G>
-      <Obstacles view={view} obstacles={ground.obstacles} />
-      <NoGoAreas view={view} areas={ground.noGo} />
+      {shown("obstacles") && <Obstacles view={view} obstacles={ground.obstacles} />}
+      {ground.windows && <Windows view={view} windows={ground.windows} />}
+      {shown("areas") && <MarkedAreas view={view} areas={ground.areas} />}
+      {shown("zones") && <Zones view={view} zones={ground.zones} />}
       {found && <Heat view={view} candidates={found} />}
-      {ground.tracks.map((track) => (
-        <TrackLine key={track.id} view={view} points={track.points} />
-      ))}
+      {shown("tracks") &&
+        ground.tracks.map((track) => <TrackLine key={track.id} view={view} points={track.points} />)}
     </G>
   );
 }
@@ -74,7 +87,7 @@ export function Lit({ view }: Drawn) {
   );
 }
 
-export function Names({ view, found }: Drawn & { found: FoundCandidates | undefined }) {
+export function Names({ view, found }: Drawn & { found?: FoundCandidates }) {
   const ground = useOuting((v) => v.outing.ground);
   const spotId = useOuting((v) => v.shot.spotId);
   return (
@@ -107,7 +120,7 @@ function ChosenWedge({ view }: { view: PlanView }) {
 function litFrom({ scene, outing }: OutingView, id: string): number | undefined {
   const spot = outing.ground.spots.find((s) => s.id === id);
   if (!spot || !directSun(scene)) return undefined;
-  const shaded = shadedBy({ ...spot.at, z: spot.aimHeight }, scene.sun, outing.ground.obstacles);
+  const shaded = shadedBy(aimOf(outing.ground, spot), scene.sun, outing.ground.obstacles);
   return shaded ? undefined : scene.sun.azimuth;
 }
 

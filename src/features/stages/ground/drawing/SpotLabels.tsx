@@ -1,11 +1,12 @@
 import { memo } from "react";
 import { G, Rect, Text as SvgText } from "react-native-svg";
-import type { Ground, Point, Spot } from "@/core/ground";
+import { footprintOf, topOf, type Ground, type Point, type Spot } from "@/core/ground";
 import { placeLabels, type Box } from "@/ui/plan/labels";
 import { toScreen, type PlanView, type ScreenPoint } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
-import { metresWords } from "@/words";
+import { metresWords, signedClicks } from "@/words";
 import { TAG } from "./Tag";
+import { hasRoomForName } from "./Things";
 
 interface Props {
   readonly view: PlanView;
@@ -41,15 +42,29 @@ export const SpotLabels = memo(function SpotLabels({ view, ground, spotId }: Pro
     ...ground.spots.map((s) => boxAbout(at(s).left, at(s).top, 8)),
   ];
   const frame: Box = { left: 4, top: 4, width: view.width - 8, height: view.height - 8 };
-  const low = ground.obstacles.filter((o) => o.kind === "boards" || o.kind === "fence");
+  const beside = ground.obstacles.filter((o) => !hasRoomForName(view, o));
+  const marked = ground.areas.filter((a) => a.kind !== "surface");
   const wishes = [
     ...spots.map((s) => ({ id: s.id, at: at(s), words: s.name, clear: inHand(s) ? 14 : 10 })),
-    ...low.map((o) => ({
-      id: o.id,
-      at: middleOf(view, o.outline),
-      words: `${o.name}, ${metresWords(o.height)}`,
+    ...beside.map((o) => ({
+      id: `obstacle ${o.id}`,
+      at: middleOf(view, footprintOf(o)),
+      words: `${o.name}, ${metresWords(topOf(o))}`,
       clear: 4,
     })),
+    ...marked.map((a) => ({ id: `area ${a.id}`, at: middleOf(view, a.outline), words: a.name, clear: -9 })),
+    ...ground.zones.flatMap((z) =>
+      z.outline
+        ? [
+            {
+              id: `zone ${z.id}`,
+              at: middleOf(view, z.outline),
+              words: `${z.name} ${signedClicks(z.offsetClicks)}`,
+              clear: -9,
+            },
+          ]
+        : [],
+    ),
   ];
   return placeLabels(wishes, taken, frame, TYPE).map((label) => (
     <G key={label.id}>

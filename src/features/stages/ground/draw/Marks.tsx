@@ -1,0 +1,187 @@
+import { G, Circle, Line, Path, Rect, Text as SvgText } from "react-native-svg";
+import { bearingTo, planDistance, type Point } from "@/core/ground";
+import { sidesOf } from "@/outing/things/hit";
+import { middleOf, shapeOf, thingOf } from "@/outing/things/thing";
+import { labelWidth } from "@/ui/plan/labels";
+import { pathOf } from "@/ui/plan/paths";
+import { screenDistance, toScreen, type PlanView, type ScreenPoint } from "@/ui/plan/view";
+import { useTokens } from "@/ui/theme/theme";
+import { bearingWords, metresWords } from "@/words";
+import { useOuting } from "../../../outing/use-outing";
+import { Grass, Lit, Names, Standing, SunShadows } from "../drawing/GroundDrawing";
+import { useChosen } from "./actions";
+import { useDrawing } from "./use-drawing";
+
+/** Px above a thing at which the handle stands that turns it. */
+export const TURN_ABOVE = 44;
+const TURN_REACH = 110;
+const TYPE = 14;
+
+/** The ground without what is hidden. */
+export function Layers({ view }: { view: PlanView }) {
+  const hidden = useDrawing((s) => s.hidden);
+  return (
+    <G>
+      <Grass view={view} hidden={hidden} />
+      {!hidden.includes("light") && <SunShadows view={view} />}
+      <Standing view={view} hidden={hidden} />
+      {!hidden.includes("light") && <Lit view={view} />}
+      {!hidden.includes("names") && <Names view={view} />}
+    </G>
+  );
+}
+
+/** What is chosen: its outline over everything, its corners, the lengths of its sides, and the handle that turns it. */
+export function Chosen({ view }: { view: PlanView }) {
+  const chosen = useChosen();
+  const corner = useDrawing((s) => s.corner);
+  const thing = useOuting((v) => chosen && thingOf(v.outing, chosen));
+  const { water, sheet } = useTokens();
+  if (!chosen || !thing) return null;
+  const shape = shapeOf(chosen.sort, thing);
+  const middle = toScreen(view, middleOf(shape));
+  const corners = shape.corners.map((p) => toScreen(view, p));
+  const reach = Math.min(TURN_REACH, Math.max(...corners.map((p) => screenDistance(p, middle))));
+  const turn = { left: middle.left, top: middle.top - TURN_ABOVE - reach };
+  return (
+    <G role="img" aria-label={`Chosen: ${thing.name}`}>
+      {shape.form === "point" ? (
+        <Circle cx={middle.left} cy={middle.top} r={18} fill="none" stroke={water} strokeWidth={3} />
+      ) : (
+        <Path
+          d={pathOf(view, shape.corners, shape.form === "outline")}
+          fill={shape.form === "outline" ? water : "none"}
+          fillOpacity={0.12}
+          stroke={water}
+          strokeWidth={3}
+        />
+      )}
+      {sidesOf(shape).map(([a, b], i) => (
+        <SideLength key={i} view={view} a={a} b={b} />
+      ))}
+      {shape.form !== "point" &&
+        corners.map((p, i) => (
+          <Rect
+            key={i}
+            x={p.left - 7}
+            y={p.top - 7}
+            width={14}
+            height={14}
+            fill={i === corner ? water : sheet}
+            stroke={water}
+            strokeWidth={2.5}
+          />
+        ))}
+      <Line
+        x1={middle.left}
+        y1={middle.top}
+        x2={turn.left}
+        y2={turn.top}
+        stroke={water}
+        strokeWidth={1.4}
+        strokeDasharray="3 3"
+      />
+      <Circle cx={turn.left} cy={turn.top} r={12} fill={sheet} stroke={water} strokeWidth={2.5} />
+      <Path
+        d={`M${turn.left - 5} ${turn.top + 3}A6 6 0 1 1 ${turn.left + 5} ${turn.top + 3}M${turn.left + 5} ${turn.top - 3}V${turn.top + 4}H${turn.left - 1}`}
+        fill="none"
+        stroke={water}
+        strokeWidth={2}
+      />
+    </G>
+  );
+}
+
+/** Words on a plate, so that nothing under them makes them hard to read. */
+function Plate({ at, words }: { at: ScreenPoint; words: string }) {
+  const { ink, paper } = useTokens();
+  const width = labelWidth(words, TYPE);
+  return (
+    <G>
+      <Rect
+        x={at.left - width / 2}
+        y={at.top - 11}
+        width={width}
+        height={21}
+        rx={4}
+        fill={paper}
+        fillOpacity={0.9}
+      />
+      <SvgText
+        x={at.left}
+        y={at.top + 5}
+        fontSize={TYPE}
+        fontFamily="Text-600"
+        fill={ink}
+        textAnchor="middle"
+      >
+        {words}
+      </SvgText>
+    </G>
+  );
+}
+
+/** Px of a side under which its length is not written: it would cover the side. */
+const SHORT = 52;
+
+function SideLength({ view, a, b }: { view: PlanView; a: Point; b: Point }) {
+  const [p, q] = [toScreen(view, a), toScreen(view, b)];
+  if (screenDistance(p, q) < SHORT) return null;
+  return (
+    <Plate
+      at={{ left: (p.left + q.left) / 2, top: (p.top + q.top) / 2 }}
+      words={metresWords(planDistance(a, b))}
+    />
+  );
+}
+
+/** The ruler between two places: how far, and which way. */
+export function RulerMark({ view, ends }: { view: PlanView; ends: readonly Point[] }) {
+  const { ink, sunFill } = useTokens();
+  const [a, b] = ends;
+  if (!a) return null;
+  const from = toScreen(view, a);
+  const to = b && toScreen(view, b);
+  return (
+    <G role="img" aria-label={b ? `Ruler: ${rulerWords(a, b)}` : "Ruler: one end set"}>
+      {to && <Line x1={from.left} y1={from.top} x2={to.left} y2={to.top} stroke={ink} strokeWidth={3} />}
+      {[from, ...(to ? [to] : [])].map((p, i) => (
+        <Circle key={i} cx={p.left} cy={p.top} r={8} fill={sunFill} stroke={ink} strokeWidth={2} />
+      ))}
+      {b && to && (
+        <Plate
+          at={{ left: (from.left + to.left) / 2, top: (from.top + to.top) / 2 - 20 }}
+          words={rulerWords(a, b)}
+        />
+      )}
+    </G>
+  );
+}
+
+const rulerWords = (a: Point, b: Point): string =>
+  `${metresWords(planDistance(a, b))} to ${bearingWords(bearingTo(a, b))}`;
+
+/** The points that were tapped so far. */
+export function TappedMark({ view, points }: { view: PlanView; points: readonly Point[] }) {
+  const { water, sheet } = useTokens();
+  return (
+    <G role="img" aria-label={`${points.length} points set`}>
+      {points.length > 1 && (
+        <Path
+          d={pathOf(view, points, false)}
+          fill="none"
+          stroke={water}
+          strokeWidth={3}
+          strokeDasharray="6 4"
+        />
+      )}
+      {points.slice(1).map((p, i) => (
+        <SideLength key={i} view={view} a={points[i]!} b={p} />
+      ))}
+      {points.map((p, i) => {
+        const { left, top } = toScreen(view, p);
+        return <Circle key={i} cx={left} cy={top} r={7} fill={sheet} stroke={water} strokeWidth={3} />;
+      })}
+    </G>
+  );
+}

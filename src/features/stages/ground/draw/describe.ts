@@ -1,0 +1,73 @@
+import { bearingTo, boxFrom, planDistance, topOf, type Point } from "@/core/ground";
+import type { Sort, Thing } from "@/outing/things/sorts";
+import { shapeOf } from "@/outing/things/thing";
+import {
+  bearingWords,
+  drawnKindWords,
+  metresWords,
+  obstacleWords,
+  signedClicks,
+  trackKindWords,
+  wayWords,
+} from "@/words";
+
+const SORTS: Readonly<Record<Sort, string>> = {
+  position: "position",
+  spot: "spot",
+  track: "track",
+  obstacle: "thing",
+  area: "area",
+  zone: "light zone",
+  mast: "lamps",
+  window: "window",
+};
+
+/** What kind of thing it is, in a word or two. */
+export function kindOfThing<S extends Sort>(sort: S, thing: Thing<S>): string {
+  const of: { readonly [K in Sort]: (t: Thing<K>) => string } = {
+    position: (t) => (t.way ? wayWords(t.way).toLowerCase() : SORTS.position),
+    spot: () => SORTS.spot,
+    track: (t) => (t.kind ? trackKindWords(t.kind).toLowerCase() : SORTS.track),
+    obstacle: (t) => obstacleWords(t.kind).toLowerCase(),
+    area: (t) => drawnKindWords(t.kind).toLowerCase(),
+    zone: (t) => `${SORTS.zone}, ${signedClicks(t.offsetClicks)} stops`,
+    mast: () => SORTS.mast,
+    window: () => SORTS.window,
+  };
+  return (of[sort] as (t: Thing<S>) => string)(thing);
+}
+
+/** How high a thing is, where that says something. */
+function heightOf<S extends Sort>(sort: S, thing: Thing<S>): number | undefined {
+  if (sort === "obstacle") return topOf(thing as Thing<"obstacle">);
+  if (sort === "position") return (thing as Thing<"position">).lensHeight;
+  if (sort === "spot") return (thing as Thing<"spot">).aimHeight;
+  return sort === "mast" ? (thing as Thing<"mast">).height : undefined;
+}
+
+const lengthOf = (points: readonly Point[]): number =>
+  points.slice(1).reduce((sum, p, i) => sum + planDistance(points[i]!, p), 0);
+
+/** What a thing measures, in a line: its sides and the way it lies, and its height. */
+export function measuresOf<S extends Sort>(sort: S, thing: Thing<S>): string {
+  const { corners, form } = shapeOf(sort, thing);
+  const height = heightOf(sort, thing);
+  const high = height === undefined ? [] : [`${metresWords(height)} high`];
+  if (form === "point") return high.join("");
+  if (form === "line") {
+    const way = bearingWords(bearingTo(corners[0]!, corners.at(-1)!));
+    return [`${metresWords(lengthOf(corners))} to ${way}`, ...high].join(", ");
+  }
+  const box = boxFrom(corners);
+  return box
+    ? [
+        `${metresWords(box.length)} × ${metresWords(box.width)}`,
+        `long side to ${bearingWords(box.bearing)}`,
+        ...high,
+      ].join(", ")
+    : [
+        `${corners.length} corners`,
+        `${metresWords(lengthOf([...corners, corners[0]!]))} round`,
+        ...high,
+      ].join(", ");
+}
