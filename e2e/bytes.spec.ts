@@ -46,7 +46,7 @@ test("a late panel comes when it is first seen and costs the stage nothing befor
   await expect(tag(page, "B")).toBeVisible();
   const late = [
     "FindPositions",
-    "Obstacles",
+    "drawing-parts",
     "LieOfGround",
     "SpotFields",
     "ReadingForm",
@@ -55,7 +55,7 @@ test("a late panel comes when it is first seen and costs the stage nothing befor
   ];
   expect(loaded).toContain("stages");
   expect(loaded.filter((name) => late.includes(name) || name === "__common")).toEqual([]);
-  await openPanel(page, "What stands there");
-  await expect(page.getByRole("button", { name: "Add: Trees" })).toBeVisible();
-  expect(loaded.filter((name) => late.includes(name))).toEqual(["Obstacles"]);
+  await openPanel(page, "On the ground");
+  await expect(page.getByRole("list", { name: "On the ground" })).toBeVisible();
+  expect(loaded.filter((name) => late.includes(name))).toEqual(["drawing-parts"]);
 });

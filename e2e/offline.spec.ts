@@ -211,8 +211,8 @@ test.describe("a new version", () => {
     page.on("dialog", (dialog) => void dialog.accept());
     await page.getByRole("button", { name: "Update" }).click();
     await expect(page.getByText("1 reading so far. The next?")).toBeVisible();
-    await openPanel(old, "What stands there");
-    await expect(old.getByRole("button", { name: "Add: Trees" })).toBeVisible();
+    await openPanel(old, "On the ground");
+    await expect(old.getByRole("list", { name: "On the ground" })).toBeVisible();
   });
 });
 

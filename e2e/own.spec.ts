@@ -142,14 +142,11 @@ test("the device tells the place when it is allowed to, and a refusal is said", 
   await expect(page.getByText(/Australia\/Sydney time/)).toBeVisible();
 });
 
-test("one's own ground: a stand, a further position and a spot change what follows", async ({ page }) => {
+test("one's own ground: a further position and a spot change what follows", async ({ page }) => {
   await page.goto("/outing/hockey-semi-final/ground");
   await openPanel(page, "Position");
   await page.getByRole("button", { name: "Add a position" }).click();
   await expect(page.getByRole("img", { name: /^Position D, chosen/ })).toBeVisible();
-  await openPanel(page, "What stands there");
-  await page.getByRole("button", { name: "Add: Trees" }).click();
-  await expect(page.getByRole("img", { name: /^Trees, 8.0.m high/ })).toHaveCount(1);
   await openPanel(page, "Spot of this shot");
   await page.getByLabel("Faces in °").fill("90");
   await page.getByLabel("Faces in °").press("Enter");

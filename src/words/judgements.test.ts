@@ -22,6 +22,10 @@ const CODES: { readonly [Code in JudgementCode]: JudgementOf<Code>["numbers"] } 
   "needs-leave": {},
   "on-leave": {},
   "off-line": {},
+  shimmer: { distance: 140 },
+  haze: { distance: 500 },
+  dust: {},
+  "through-mesh": { loss: 12, veil: 0, away: 0.2 },
   "in-water": {},
   "cheer-side": {},
   "outside-slit": { aside: 12, above: 0 },
@@ -46,7 +50,7 @@ const CODES: { readonly [Code in JudgementCode]: JudgementOf<Code>["numbers"] } 
   "no-shutter-holds": { tolerance: 20 },
 };
 /** What a code speaks of beside its numbers. */
-const OF = { area: "run-off", official: "umpires", behind: "trees" } as const;
+const OF = { area: "run-off", official: "umpires", behind: "trees", structure: "faint" } as const;
 const sentence = <Code extends JudgementCode>(
   code: Code,
   numbers: JudgementOf<Code>["numbers"] = CODES[code],

@@ -39,6 +39,14 @@ const JUDGEMENTS: {
       : `The ${v.above > 0 ? "upper edge" : "sill"} is in the way by ${Math.ceil(Math.abs(v.above))}°. Move the lens up or down.`,
   "through-glass": (v) =>
     `Through ${v.surfaces} surfaces of glass${v.angle > 5 ? `, ${Math.round(v.angle)}° off square` : ""}: ${v.stops.toFixed(1)} stops lost, and it softens. Open it, or stand square with the lens on the pane.`,
+  shimmer: (v) =>
+    `Hot ground and ${metresWords(v.distance)} of air: it shimmers. Go nearer, higher, or come early or late.`,
+  haze: (v) => `${metresWords(v.distance)} of air takes contrast. Go nearer; no lens mends haze.`,
+  dust: () => "Loose ground: it throws dust. Stand upwind, and keep the lens covered between actions.",
+  "through-mesh": (v, { structure }) =>
+    structure === "gone"
+      ? `Through a mesh ${metresWords(v.away)} off: its wires are gone${v.veil > 0 ? `, a veil takes ${Math.round(v.veil)} %` : ""}. Keep it in shade.`
+      : `Through a mesh ${metresWords(v.away)} off: a wire takes ${Math.round(v.loss)} % and is ${structure}. Go nearer to it, open up, keep it in shade.`,
   "inside-obstacle": () =>
     "This place lies inside something solid. Move out, or set a lens height above its top.",
   "out-of-reach": (v) =>

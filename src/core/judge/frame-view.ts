@@ -135,6 +135,36 @@ function projection(lens: Vector, aim: Vector, frameAcross: number, frameUp: num
   };
 }
 
+/** Whether any part of a thing shows in a frame so many metres wide and high at the aim; what hides it is left out. */
+export function isInFrame(
+  thing: Obstacle,
+  lens: Vector,
+  aim: Vector,
+  { across, up }: { readonly across: number; readonly up: number },
+): boolean {
+  const see = projection(lens, aim, across, up);
+  return solidsOf(thing).some((solid) => {
+    const points = aheadOf(solid, lens, see).map(see.point);
+    if (points.length === 0) return false;
+    const hull = convexHull(points.map((p) => ({ x: p.across, y: p.up })));
+    return hull.length > 2 && meetsFrame(hull);
+  });
+}
+
+/** Whether a convex outline and the frame's square of side 1 share a point: no side of either parts them. */
+function meetsFrame(hull: readonly Point[]): boolean {
+  const apart = (n: Point): boolean => {
+    const along = hull.map((p) => p.x * n.x + p.y * n.y);
+    const half = (Math.abs(n.x) + Math.abs(n.y)) / 2;
+    return Math.min(...along) >= half || Math.max(...along) <= -half;
+  };
+  const sides = hull.map((p, i) => {
+    const next = hull[(i + 1) % hull.length]!;
+    return { x: next.y - p.y, y: p.x - next.x };
+  });
+  return ![{ x: 1, y: 0 }, { x: 0, y: 1 }, ...sides].some(apart);
+}
+
 /** The bodies of an obstacle as silhouettes; of a tree its crown and its trunk. */
 function seen(
   obstacle: Obstacle,

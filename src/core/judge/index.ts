@@ -34,4 +34,17 @@ export {
   type SearchResult,
 } from "./search";
 export type { Candidate, HeatCell } from "./candidate";
+export { waysOutOfFrame, waysToClear, type WaysToClear } from "./ways-to-clear";
+export {
+  meshBetween,
+  meshFound,
+  meshLight,
+  type MeshBetween,
+  type MeshFound,
+  type MeshLight,
+} from "./mesh-found";
+export { skyBehind, type SkyBehind } from "./sky-behind";
+export { faceShares, sidedBy, type FaceShare, type SidedBy, type SidedCode } from "./open-side";
+export { bestCover, type Cover } from "./cover";
+export type { Air } from "./air";
 export { shortList } from "./short-list";

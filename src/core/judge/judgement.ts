@@ -16,6 +16,8 @@ import type { Judgement, JudgementCode, Matter } from "./judgements";
 import type { SeenBehind } from "./background-found";
 import { crossesView, drawsLines } from "./motion-found";
 import { sightOf } from "./sighting";
+import { airBetween } from "./air";
+import { meshFound } from "./mesh-found";
 import { sunToFrame } from "./sun-to-frame";
 
 type Found = Pick<Assessment, "sighting" | "light" | "motion" | "settings">;
@@ -30,6 +32,7 @@ export function judge(input: AssessInput, found: Found): Judgement[] {
   };
   vetoes(say, input, found);
   cautions(say, input, found);
+  between(say, input, found);
   notes(say, input, found);
   return said;
 }
@@ -117,6 +120,33 @@ function openings(say: Say, { position, scene }: AssessInput, { bearing }: Sight
   });
   const cheers = scene.ground.areas.some((a) => a.kind === "cheer-side" && isInside(position.at, a.outline));
   say("caution", "cheer-side", cheers, BARE);
+}
+
+/** What stands in the air, and netting that one looks through. */
+function between(say: Say, input: AssessInput, found: Found): void {
+  const { scene, subject } = input;
+  const { lens, aim } = sightOf(input);
+  const away = found.sighting.distance.value;
+  const air = airBetween({
+    distance: away,
+    lowest: Math.min(lens.z, aim.z),
+    directNormal: scene.cover === "open" ? scene.daylight.directNormal : 0,
+    sunAltitude: scene.sun.apparentAltitude,
+    surface: found.light.surface,
+    speed: subject.bodySpeed,
+  });
+  say("note", "shimmer", air.includes("shimmer"), { numbers: { distance: away } });
+  say("note", "haze", air.includes("haze"), { numbers: { distance: away } });
+  say("note", "dust", air.includes("dust"), BARE);
+  const mesh = meshFound(input, found);
+  say(mesh?.structure === "seen" ? "caution" : "note", "through-mesh", mesh !== undefined, {
+    numbers: {
+      loss: 100 * (mesh?.localLoss ?? 0),
+      veil: mesh && mesh.veil !== "structured" ? 100 * mesh.veil : 0,
+      away: mesh?.away ?? 0,
+    },
+    structure: mesh?.structure ?? "gone",
+  });
 }
 
 /** Stops between frames from which flicker shows (assumed: a click). */

@@ -31,6 +31,16 @@ interface Judged {
   /** Degrees from behind the camera. */
   "against-the-sun": { numbers: { turn: number } };
   "own-shadow": { numbers: None };
+  /** Metres to the subject. */
+  shimmer: { numbers: { distance: number } };
+  /** Metres to the subject. */
+  haze: { numbers: { distance: number } };
+  dust: { numbers: None };
+  /** Worst local loss of a wire, and of an even veil, in per cent of the light; metres to the netting. */
+  "through-mesh": {
+    numbers: { loss: number; veil: number; away: number };
+    structure: "gone" | "faint" | "seen";
+  };
   /** Degrees between the way the subject faces and the camera. */
   "seen-from-behind": { numbers: { turn: number } };
   /** Metres behind the subject, and what stands there; smoothness as a multiple of what one would make out. */

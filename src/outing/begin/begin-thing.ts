@@ -44,7 +44,8 @@ const NETTING = {
   goal: { pitch: 0.1, wire: 0.004 },
 };
 
-const cm = ({ x, y }: Point): Point => ({ x: Math.round(x * 100) / 100, y: Math.round(y * 100) / 100 });
+/** To the millimetre, so that a thin wall keeps its right angles. */
+const mm = ({ x, y }: Point): Point => ({ x: Math.round(x * 1000) / 1000, y: Math.round(y * 1000) / 1000 });
 
 function beginObstacle(outing: Outing, kind: ObstacleKind, { at, bearing, name }: Begun): Thing<"obstacle"> {
   const { usual } = OBSTACLE_KINDS[kind];
@@ -53,7 +54,7 @@ function beginObstacle(outing: Outing, kind: ObstacleKind, { at, bearing, name }
     return {
       ...base,
       kind,
-      at: cm(at),
+      at: mm(at),
       height: usual.height,
       trunkRadius: 0.25,
       crownRadius: usual.length / 2,
@@ -63,17 +64,17 @@ function beginObstacle(outing: Outing, kind: ObstacleKind, { at, bearing, name }
     return {
       ...base,
       kind,
-      from: { ...cm(at), z: 0 },
-      to: { ...cm(at), z: usual.height },
+      from: { ...mm(at), z: 0 },
+      to: { ...mm(at), z: usual.height },
       thickness: usual.depth,
     };
   if (kind === "branch") {
     const way = alongBearing(bearing);
-    const end = cm({ x: at.x + way.x * usual.length, y: at.y + way.y * usual.length });
+    const end = mm({ x: at.x + way.x * usual.length, y: at.y + way.y * usual.length });
     return {
       ...base,
       kind,
-      from: { ...cm(at), z: usual.base },
+      from: { ...mm(at), z: usual.base },
       to: { ...end, z: usual.height },
       thickness: usual.depth,
     };
@@ -89,7 +90,7 @@ function beginBlock(
   const { length, depth, height, base } = OBSTACLE_KINDS[kind].usual;
   return {
     kind,
-    outline: boxOutline({ middle, length, width: depth, bearing }).map(cm),
+    outline: boxOutline({ middle, length, width: depth, bearing }).map(mm),
     height,
     ...(base > 0 && { base }),
     ...(kind === "bank" && { rise: { toward: asBearing(bearing + 90), from: 0 } }),
@@ -107,7 +108,7 @@ export function beginThing(
   const { at, bearing, name } = begun;
   const { ground } = outing;
   const base = { id: idFromName(name, rowOf(what.sort).of(ground), what.sort), name };
-  const box = (): Point[] => boxOutline({ middle: at, ...AREA, bearing }).map(cm);
+  const box = (): Point[] => boxOutline({ middle: at, ...AREA, bearing }).map(mm);
   switch (what.sort) {
     case "obstacle":
       return { sort: what.sort, thing: beginObstacle(outing, what.kind, begun) };
@@ -115,24 +116,24 @@ export function beginThing(
       return { sort: what.sort, thing: beginArea({ ...base, outline: box() }, what.kind) };
     case "track": {
       const way = alongBearing(bearing);
-      const to = cm({ x: at.x + way.x * TRACK, y: at.y + way.y * TRACK });
-      return { sort: what.sort, thing: { ...base, kind: what.kind, points: [cm(at), to] } };
+      const to = mm({ x: at.x + way.x * TRACK, y: at.y + way.y * TRACK });
+      return { sort: what.sort, thing: { ...base, kind: what.kind, points: [mm(at), to] } };
     }
     case "mast":
-      return { sort: what.sort, thing: { ...base, at: cm(at), height: LAMP_HEIGHTS[what.kind] } };
+      return { sort: what.sort, thing: { ...base, at: mm(at), height: LAMP_HEIGHTS[what.kind] } };
     case "position":
-      return { sort: what.sort, thing: newPosition(outing, cm(at)) };
+      return { sort: what.sort, thing: newPosition(outing, mm(at)) };
     case "spot":
       return {
         sort: what.sort,
-        thing: { ...base, at: cm(at), aimHeight: 1, facing: bearing, zoneId: ground.zones[0]!.id },
+        thing: { ...base, at: mm(at), aimHeight: 1, facing: bearing, zoneId: ground.zones[0]!.id },
       };
     case "zone":
       return { sort: what.sort, thing: { ...base, offsetClicks: -1, holdsFor: "all", outline: box() } };
     case "window":
       return {
         sort: what.sort,
-        thing: { ...base, at: cm(at), facing: bearing, width: 3, height: 2, sill: 1 },
+        thing: { ...base, at: mm(at), facing: bearing, width: 3, height: 2, sill: 1 },
       };
   }
 }

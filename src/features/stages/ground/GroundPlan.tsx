@@ -98,12 +98,21 @@ export function GroundPlan() {
           </>
         )}
       />
-      <View className="absolute left-2 top-2 flex-row gap-2">
-        {!close && (
-          <Button label="Draw" says="Draw the ground" onPress={() => draw(view)} className="bg-sheet" />
-        )}
-        {isMoved && <Button label="Whole ground" onPress={fit} className="bg-sheet" />}
-      </View>
+      {isMoved && (
+        <View className="absolute left-2 top-2">
+          <Button label="Whole ground" onPress={fit} className="bg-sheet" />
+        </View>
+      )}
+      {!close && (
+        <View className="absolute bottom-2 left-2">
+          <Button
+            label="Draw"
+            says="Draw the ground"
+            onPress={() => draw(isMoved ? view : undefined)}
+            className="bg-sheet"
+          />
+        </View>
+      )}
     </View>
   );
 }

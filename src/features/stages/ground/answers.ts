@@ -1,5 +1,6 @@
+import type { JudgementOf } from "@/core/judge";
 import type { OutingView } from "@/outing/outing-view";
-import { bearingWords, countWords, surfaceWords } from "@/words";
+import { backgroundWords, bearingWords, countWords, surfaceWords } from "@/words";
 
 // The lines of the panels that are loaded when they are first seen: they stand here, so that saying them loads nothing.
 
@@ -16,3 +17,15 @@ export const spotAnswer = ({ spot }: OutingView): string => spot.name;
 
 export const comparedAnswer = ({ outing }: OutingView): string =>
   outing.ground.positions.map((p) => p.name).join(", ");
+
+/** What is in the way, or what stands behind, in a line. */
+export const sightAnswer = ({ found }: OutingView): string =>
+  found
+    ? found.sighting.blockage
+      ? "view blocked"
+      : `clear; behind: ${backgroundWords(found.sighting.background)}`
+    : "";
+
+/** What a netting in the line of sight does, if there is one. */
+export const meshIn = ({ found }: OutingView): JudgementOf<"through-mesh"> | undefined =>
+  found?.judgement.find((j): j is JudgementOf<"through-mesh"> => j.code === "through-mesh");

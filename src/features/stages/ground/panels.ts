@@ -1,7 +1,7 @@
-import { countWords } from "@/words";
+import { countWords, metresWords } from "@/words";
 import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
 import { ShotList } from "../shot/ShotList";
-import { comparedAnswer, lieAnswer, onGroundAnswer, spotAnswer } from "./answers";
+import { comparedAnswer, lieAnswer, meshIn, onGroundAnswer, sightAnswer, spotAnswer } from "./answers";
 import { GroundPlan } from "./GroundPlan";
 import { PositionFields, positionAnswer } from "./PositionFields";
 import { PositionFigures } from "./PositionFigures";
@@ -35,6 +35,27 @@ export const GROUND: readonly Panel[] = [
     when: ({ found }) => found !== undefined && found.judgement.some((j) => j.weight !== "veto"),
     answer: ({ found }) => countWords(found?.judgement.length ?? 0, "thing"),
     load: withStage(WatchHere),
+  },
+  {
+    id: "sight",
+    title: "In the way, behind, and the faces",
+    phone: "folded",
+    wide: "folded",
+    when: withPicture,
+    answer: sightAnswer,
+    load: whenSeen(async () => (await import("./sight/SightFromHere")).SightFromHere),
+  },
+  {
+    id: "mesh",
+    title: "Through the mesh",
+    phone: "open",
+    wide: "open",
+    when: (view) => meshIn(view) !== undefined,
+    answer: (view) => {
+      const mesh = meshIn(view);
+      return mesh ? `${mesh.structure}, ${metresWords(mesh.numbers.away)} ahead` : "";
+    },
+    load: whenSeen(async () => (await import("./sight/ThroughMesh")).ThroughMesh),
   },
   {
     id: "compare",

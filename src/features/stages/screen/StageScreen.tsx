@@ -108,7 +108,7 @@ function UnderDrawing({ placed, strip, title }: ColumnProps) {
         <Slots placed={placed} slots={["open", "folded"]} />
       </Drawer>
       <Slots placed={placed} slots={["foot"]} />
-      {strip && <OutingStrip height={low ? "low" : raised ? "folded" : "full"} />}
+      {strip && <OutingStrip height={low ? "low" : raised || title ? "folded" : "full"} />}
     </View>
   );
 }

@@ -1,9 +1,11 @@
+import CloseIcon from "lucide-react-native/icons/x";
 import { useState } from "react";
 import { View } from "react-native";
 import { thingOf, type Ref } from "@/outing/things/thing";
 import type { Thing } from "@/outing/things/sorts";
-import { Button } from "@/ui/controls/Button";
+import { Button, IconButton } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
+import { useTokens } from "@/ui/theme/theme";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { AddDialog } from "./AddDialog";
 import { useChosen, useDrawingActions } from "./actions";
@@ -43,22 +45,29 @@ const TURN = 15;
 function OfChosen({ chosen, thing }: { chosen: Ref; thing: Thing }) {
   const { turn, duplicate, remove } = useDrawingActions();
   const choose = useDrawing((s) => s.choose);
+  const { water } = useTokens();
+  const { name: named } = thing;
+  const kind = kindOfThing(chosen.sort, thing);
   return (
     <View className="gap-2">
-      <View>
-        <Txt weight={700} aria-live="polite">
-          {`${thing.name} · ${kindOfThing(chosen.sort, thing)}`}
-        </Txt>
-        <Txt size={14} tone="ink2">
-          {measuresOf(chosen.sort, thing)}
-        </Txt>
+      <View className="flex-row items-start justify-between">
+        <View className="min-w-0 flex-1">
+          <Txt weight={700} aria-live="polite">
+            {named.toLowerCase() === kind ? named : `${named} · ${kind}`}
+          </Txt>
+          <Txt size={14} tone="ink2">
+            {measuresOf(chosen.sort, thing)}
+          </Txt>
+        </View>
+        <IconButton label="Let go" onPress={() => choose(undefined)}>
+          <CloseIcon size={24} color={water} />
+        </IconButton>
       </View>
       <View className="flex-row flex-wrap gap-2">
-        <Button label="↺ 15°" says="Turn left by 15 degrees" onPress={() => turn(chosen, -TURN)} />
-        <Button label="↻ 15°" says="Turn right by 15 degrees" onPress={() => turn(chosen, TURN)} />
+        <Button label="↺" says="Turn left by 15 degrees" onPress={() => turn(chosen, -TURN)} />
+        <Button label="↻" says="Turn right by 15 degrees" onPress={() => turn(chosen, TURN)} />
         <Button label="Duplicate" onPress={() => duplicate(chosen)} />
-        <Button label="Delete" says={`Delete ${thing.name}`} kind="danger" onPress={() => remove(chosen)} />
-        <Button label="Let go" kind="plain" onPress={() => choose(undefined)} />
+        <Button label="Delete" says={`Delete ${named}`} kind="danger" onPress={() => remove(chosen)} />
       </View>
     </View>
   );

@@ -237,7 +237,8 @@ function handlesOf(shape: Shape, view: PlanView): Handle[] {
     movable: true,
     lift: 0,
   };
-  if (shape.form === "point") return [{ id: BODY, at: middle, movable: true, lift: 0 }, turn];
+  // The nearest handle is taken: one in the middle keeps a small thing movable between its corners.
+  const body = { id: BODY, at: middle, movable: true, lift: 0 };
   const corners = shape.corners.map((at, i) => ({ id: CORNER + i, at, movable: true, lift: 0 }));
-  return [...(reach > SMALL ? corners : []), turn];
+  return shape.form === "point" || reach < SMALL ? [body, turn] : [body, ...corners, turn];
 }

@@ -57,7 +57,7 @@ export function Chosen({ view }: { view: PlanView }) {
         />
       )}
       {sidesOf(shape).map(([a, b], i) => (
-        <SideLength key={i} view={view} a={a} b={b} />
+        <SideLength key={i} view={view} a={a} b={b} off={middle} />
       ))}
       {shape.form !== "point" &&
         corners.map((p, i) => (
@@ -124,15 +124,19 @@ function Plate({ at, words }: { at: ScreenPoint; words: string }) {
 /** Px of a side under which its length is not written: it would cover the side. */
 const SHORT = 52;
 
-function SideLength({ view, a, b }: { view: PlanView; a: Point; b: Point }) {
+/** Px from a side at which its length is written. */
+const ASIDE = 16;
+
+/** The length of a side, beside it and away from a place. */
+function SideLength({ view, a, b, off }: { view: PlanView; a: Point; b: Point; off?: ScreenPoint }) {
   const [p, q] = [toScreen(view, a), toScreen(view, b)];
-  if (screenDistance(p, q) < SHORT) return null;
-  return (
-    <Plate
-      at={{ left: (p.left + q.left) / 2, top: (p.top + q.top) / 2 }}
-      words={metresWords(planDistance(a, b))}
-    />
-  );
+  const length = screenDistance(p, q);
+  if (length < SHORT) return null;
+  const middle = { left: (p.left + q.left) / 2, top: (p.top + q.top) / 2 };
+  const out = { left: (q.top - p.top) / length, top: (p.left - q.left) / length };
+  const side = off && (middle.left - off.left) * out.left + (middle.top - off.top) * out.top < 0 ? -1 : 1;
+  const at = { left: middle.left + side * ASIDE * out.left, top: middle.top + side * ASIDE * out.top };
+  return <Plate at={at} words={metresWords(planDistance(a, b))} />;
 }
 
 /** The ruler between two places: how far, and which way. */

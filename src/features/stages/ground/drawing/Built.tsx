@@ -1,6 +1,13 @@
 import { memo, useId } from "react";
 import { G, Path } from "react-native-svg";
-import { alongBearing, type Hall, type Mast, type Obstacle, type WindowOpening } from "@/core/ground";
+import {
+  alongBearing,
+  OBSTACLE_KINDS,
+  type Hall,
+  type Mast,
+  type Obstacle,
+  type WindowOpening,
+} from "@/core/ground";
 import { shadowOutlines, type Sun } from "@/core/light";
 import { Hatch } from "@/ui/charts/Hatch";
 import { toScreen, type PlanView } from "@/ui/plan/view";
@@ -8,7 +15,7 @@ import { useTokens } from "@/ui/theme/theme";
 import { metresWords } from "@/words";
 import { pathOf } from "@/ui/plan/paths";
 
-/** Shadows to scale, hatched; nothing while the sun is down or hidden by cloud. */
+/** Shadows to scale, hatched, of all that shades; nothing while the sun is down or hidden by cloud. */
 export const Shadows = memo(function Shadows({
   view,
   obstacles,
@@ -22,6 +29,7 @@ export const Shadows = memo(function Shadows({
   const hatch = `shade-${useId().replace(/\W/g, "")}`;
   // One path: where shadows lie over each other it is no darker.
   const d = obstacles
+    .filter(({ kind }) => OBSTACLE_KINDS[kind].shades)
     .flatMap((obstacle) => {
       const outlines = shadowOutlines(obstacle, sun);
       return outlines.ok ? outlines.value.map((outline) => pathOf(view, outline, true)) : [];

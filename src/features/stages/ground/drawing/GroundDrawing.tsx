@@ -5,13 +5,14 @@ import type { Scene } from "@/core/scene";
 import type { OutingView } from "@/outing/outing-view";
 import type { PlanView } from "@/ui/plan/view";
 import { useOuting } from "../../../outing/use-outing";
+import { useOnPlan } from "../on-plan";
 import type { FoundCandidates } from "../position-search";
 import { Areas, MarkedAreas, VenueAreas, Zones } from "./Areas";
 import { Masts, Shadows, Walls, Windows } from "./Built";
 import { Heat, Ranks } from "./Heat";
 import type { Layer } from "./layers";
 import { Pitch } from "./Pitch";
-import { Ball, TrackLine, Wedge } from "./Sight";
+import { Ball, TrackLine, ViewArrow, Wedge } from "./Sight";
 import { SpotLabels } from "./SpotLabels";
 import { Tag } from "./Tag";
 import { Obstacles } from "./Things";
@@ -81,6 +82,7 @@ export function Lit({ view }: Drawn) {
   return (
     <G>
       <LitMasts view={view} />
+      <ViewArrows view={view} />
       <ChosenWedge view={view} />
       <Balls view={view} />
     </G>
@@ -105,6 +107,14 @@ function LitMasts({ view }: { view: PlanView }) {
   const masts = useOuting((v) => v.outing.ground.masts);
   const alight = useOuting((v) => v.scene.lampLux > 0);
   return <Masts view={view} masts={masts} alight={alight} />;
+}
+
+/** Where every position looks, when that is asked for. */
+function ViewArrows({ view }: { view: PlanView }) {
+  const arrows = useOnPlan((s) => s.arrows);
+  const positions = useOuting((v) => v.outing.ground.positions);
+  const spot = useOuting((v) => v.spot);
+  return arrows && positions.map((p) => <ViewArrow key={p.id} view={view} position={p} spot={spot} />);
 }
 
 function ChosenWedge({ view }: { view: PlanView }) {

@@ -57,6 +57,39 @@ function along(from: Point, to: Point, forward: number, right: number): Point {
   return { x: from.x + ux * forward + uy * right, y: from.y + uy * forward - ux * right };
 }
 
+/** Px from a position to the head of its arrow. */
+const ARROW = 46;
+
+/** The way a position looks at a spot, in short. */
+export const ViewArrow = memo(function ViewArrow({
+  view,
+  position,
+  spot,
+}: {
+  view: PlanView;
+  position: Position;
+  spot: Spot;
+}) {
+  const { water } = useTokens();
+  const from = toScreen(view, position.at);
+  const to = toScreen(view, spot.at);
+  const turn = (Math.atan2(to.top - from.top, to.left - from.left) * 180) / Math.PI;
+  return (
+    <G
+      transform={`translate(${from.left} ${from.top}) rotate(${turn})`}
+      role="img"
+      aria-label={`${position.name} looks to ${spot.name}`}
+    >
+      <Path
+        d={`M4 0H${ARROW}M${ARROW - 9} -6L${ARROW} 0L${ARROW - 9} 6`}
+        fill="none"
+        stroke={water}
+        strokeWidth={2}
+      />
+    </G>
+  );
+});
+
 interface BallProps {
   readonly view: PlanView;
   readonly spot: Spot;

@@ -1,0 +1,196 @@
+import { expect, test, type Page } from "@playwright/test";
+import { isPhone, openGround, openPanel, storedOuting, tag } from "./outing";
+
+const plan = (page: Page) => page.getByRole("group", { name: /, drawing\./ });
+
+async function startDrawing(page: Page): Promise<void> {
+  await openGround(page);
+  await page.getByRole("button", { name: "Draw the ground" }).first().click();
+  await expect(plan(page)).toBeVisible();
+}
+
+/** Presses a place of the plan, by finger or by mouse as the device has it. */
+async function press(page: Page, x: number, y: number): Promise<void> {
+  const box = (await plan(page).boundingBox())!;
+  const [left, top] = [box.x + x * box.width, box.y + y * box.height];
+  if (isPhone(page)) await page.touchscreen.tap(left, top);
+  else await page.mouse.click(left, top);
+}
+
+/** Drags from a place of the page to another, by finger or by mouse. */
+async function drag(page: Page, from: { x: number; y: number }, by: { x: number; y: number }): Promise<void> {
+  const steps = [0.3, 0.6, 1].map((t) => ({ x: from.x + t * by.x, y: from.y + t * by.y }));
+  if (!isPhone(page)) {
+    await page.mouse.move(from.x, from.y);
+    await page.mouse.down();
+    for (const at of steps) await page.mouse.move(at.x, at.y);
+    await page.mouse.up();
+    return;
+  }
+  const touch = await page.context().newCDPSession(page);
+  const send = (type: "touchStart" | "touchMove" | "touchEnd", at?: { x: number; y: number }) =>
+    touch.send("Input.dispatchTouchEvent", { type, touchPoints: at ? [at] : [] });
+  await send("touchStart", from);
+  for (const at of steps) await send("touchMove", at);
+  await send("touchEnd");
+}
+
+async function add(page: Page, name: string, how?: "Tap its corners"): Promise<void> {
+  await page.getByRole("button", { name: "Add", exact: true }).click();
+  const dialog = page.getByRole("dialog", { name: "Add to the ground" });
+  if (how) await dialog.getByRole("radio", { name: how }).click();
+  await dialog.getByRole("button", { name, exact: true }).click();
+  await expect(dialog).toHaveCount(0);
+}
+
+const chosen = (page: Page) => page.getByRole("img", { name: /^Chosen: / });
+
+const middleOf = async (page: Page): Promise<{ x: number; y: number }> => {
+  const box = (await chosen(page).locator("path").first().boundingBox())!;
+  return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+};
+
+test("a ground is drawn under the finger: put, dragged, reshaped by a corner, turned, undone", async ({ page }) => {
+  await startDrawing(page);
+  await add(page, "Building");
+  await expect(chosen(page)).toHaveAttribute("aria-label", "Chosen: Building");
+  const at = async () => (await storedOuting(page)).ground.obstacles.at(-1);
+  const begun = await at();
+  expect(begun).toMatchObject({ kind: "building", height: 6 });
+  await drag(page, await middleOf(page), { x: -40, y: 60 });
+  const dragged = await at();
+  expect(Math.hypot(dragged.outline[0].x - begun.outline[0].x, dragged.outline[0].y - begun.outline[0].y)).toBeGreaterThan(3);
+  const corner = (await chosen(page).locator("rect").last().boundingBox())!;
+  await drag(page, { x: corner.x + 7, y: corner.y + 7 }, { x: 30, y: 25 });
+  const reshaped = await at();
+  const moved = reshaped.outline.filter(
+    (p: { x: number; y: number }, i: number) => Math.hypot(p.x - dragged.outline[i].x, p.y - dragged.outline[i].y) > 0.5,
+  );
+  expect(moved).toHaveLength(1);
+  await page.getByRole("button", { name: "Turn right by 15 degrees" }).click();
+  expect((await at()).outline).not.toEqual(reshaped.outline);
+  await page.getByRole("button", { name: /^Undo: / }).click();
+  expect((await at()).outline).toEqual(reshaped.outline);
+});
+
+test("a lane is tapped point by point, a ruler measures, and what is pressed is chosen", async ({ page }) => {
+  await startDrawing(page);
+  await add(page, "Lane");
+  await expect(page.getByText("Lane: tap its first point")).toBeVisible();
+  for (const [x, y] of [
+    [0.3, 0.8],
+    [0.45, 0.6],
+    [0.4, 0.4],
+  ] as const)
+    await press(page, x, y);
+  await page.getByRole("button", { name: "Finish" }).click();
+  const track = (await storedOuting(page)).ground.tracks.at(-1);
+  expect(track).toMatchObject({ name: "Lane", kind: "lane" });
+  expect(track.points).toHaveLength(3);
+  await page.getByRole("button", { name: "Let go" }).click();
+  await page.getByRole("button", { name: "Ruler" }).click();
+  await press(page, 0.3, 0.3);
+  await press(page, 0.6, 0.3);
+  await expect(page.getByRole("img", { name: /^Ruler: [\d.]+.m to / })).toBeVisible();
+  await page.getByRole("button", { name: "Put the ruler away" }).click();
+  await press(page, 0.45, 0.6);
+  await expect(chosen(page)).toHaveAttribute("aria-label", "Chosen: Lane");
+  await page.getByRole("button", { name: "Delete Lane" }).click();
+  await expect(page.getByText("Lane deleted")).toBeVisible();
+  expect((await storedOuting(page)).ground.tracks).toHaveLength(1);
+});
+
+test("what a shot needs is not deleted, and says so", async ({ page }) => {
+  await startDrawing(page);
+  await openPanel(page, "On the ground");
+  await page.getByRole("button", { name: /^North goal, spot/ }).click();
+  await page.getByRole("button", { name: "Delete North goal" }).click();
+  await expect(page.getByText(/North goal is where a promised shot happens/)).toBeVisible();
+  expect((await storedOuting(page)).ground.spots).toHaveLength(4);
+});
+
+test("by keys alone: a hedge is found, put, moved, turned, reshaped, doubled, deleted and typed", async ({ page }) => {
+  await startDrawing(page);
+  await page.getByRole("button", { name: "Add", exact: true }).focus();
+  await page.keyboard.press("Enter");
+  await page.getByLabel("Search what to add").fill("hed");
+  await page.getByRole("dialog").getByRole("button", { name: "Hedge", exact: true }).focus();
+  await page.keyboard.press("Enter");
+  const at = async () => (await storedOuting(page)).ground.obstacles.at(-1);
+  const begun = await at();
+  await plan(page).focus();
+  await page.keyboard.press("ArrowUp");
+  const up = await at();
+  const step = Math.hypot(up.outline[0].x - begun.outline[0].x, up.outline[0].y - begun.outline[0].y);
+  expect(step).toBeCloseTo(0.5, 2);
+  await page.keyboard.press("]");
+  expect((await at()).outline).not.toEqual(up.outline);
+  const turned = await at();
+  await page.keyboard.press("c");
+  await page.keyboard.press("Shift+ArrowRight");
+  const cornered = await at();
+  expect(cornered.outline.slice(1)).toEqual(turned.outline.slice(1));
+  expect(cornered.outline[0]).not.toEqual(turned.outline[0]);
+  await page.keyboard.press("d");
+  expect((await storedOuting(page)).ground.obstacles.at(-1).name).toBe("Hedge 2 copy");
+  await page.keyboard.press("Delete");
+  expect((await storedOuting(page)).ground.obstacles.at(-1).name).toBe("Hedge 2");
+  await plan(page).focus();
+  await page.keyboard.press("b");
+  await page.keyboard.press("n");
+  await expect(chosen(page)).toBeVisible();
+});
+
+test("what is chosen is typed exactly, and what cannot be is refused in its field", async ({ page }) => {
+  await startDrawing(page);
+  await add(page, "Mesh");
+  await openPanel(page, "Typed exactly");
+  await page.getByLabel("Height in m").fill("6");
+  await page.getByLabel("Height in m").press("Enter");
+  await page.getByLabel("Mesh, wire to wire in mm").fill("45");
+  await page.getByLabel("Mesh, wire to wire in mm").press("Enter");
+  await expect
+    .poll(async () => (await storedOuting(page)).ground.obstacles.at(-1))
+    .toMatchObject({ height: 6, mesh: { pitch: 0.045, wire: 0.003 }, posts: { spacing: 3 } });
+  await page.getByLabel("Height in m").fill("900");
+  await expect(page.getByText(/Type a number from 0.01 to 200/)).toBeVisible();
+  await page.getByLabel("Height in m").press("Escape");
+  await page.getByRole("button", { name: /^Type its \d corners/ }).click();
+  await page.getByRole("button", { name: "A corner after corner 1" }).click();
+  await expect.poll(async () => (await storedOuting(page)).ground.obstacles.at(-1).outline).toHaveLength(5);
+});
+
+test("every kind of thing is put on the ground, drawn, listed, and taken away again", async ({ page }) => {
+  test.setTimeout(180_000);
+  await startDrawing(page);
+  await page.getByRole("button", { name: "Add", exact: true }).click();
+  const dialog = page.getByRole("dialog", { name: "Add to the ground" });
+  const kinds = await dialog.getByRole("button").evaluateAll((buttons) =>
+    buttons.map((b) => b.getAttribute("aria-label") ?? "").filter((name) => name !== "Close"),
+  );
+  expect(kinds.length).toBeGreaterThan(45);
+  await dialog.getByRole("button", { name: "Close" }).click();
+  const tracks = ["Lane", "Course", "Flight", "Swing of play"];
+  for (const kind of kinds) {
+    await add(page, kind);
+    if (tracks.includes(kind)) {
+      await press(page, 0.3, 0.7);
+      await press(page, 0.5, 0.5);
+      await page.getByRole("button", { name: "Finish" }).click();
+    }
+    await expect(chosen(page)).toHaveCount(1);
+    await page.getByRole("button", { name: /^Delete / }).first().click();
+    await expect(chosen(page)).toHaveCount(0);
+  }
+  const { ground } = await storedOuting(page);
+  expect([ground.obstacles.length, ground.areas.length, ground.tracks.length, ground.spots.length]).toEqual([4, 1, 1, 4]);
+});
+
+test("a drawn position is judged when drawing is done", async ({ page }) => {
+  await startDrawing(page);
+  await add(page, "Position");
+  await expect(chosen(page)).toHaveAttribute("aria-label", "Chosen: D");
+  await page.getByRole("button", { name: "Let go" }).click();
+  await page.getByRole("button", { name: "Done" }).click();
+  await expect(tag(page, "D, chosen")).toBeVisible();
+});
