@@ -76,7 +76,15 @@ export {
   softnessWords,
   verdictWords,
 } from "./judgements";
-export { intentWords, kindWords, lampClassWords, modeSentence, placeWords, scoreWords } from "./places";
+export {
+  asGoodWords,
+  intentWords,
+  kindWords,
+  lampClassWords,
+  modeSentence,
+  placeWords,
+  scoreWords,
+} from "./places";
 export { burstSentence, keepersSentence } from "./review";
 export { readCoordinates } from "./read-coordinates";
 export { readLength, readLengthShown } from "./read-length";

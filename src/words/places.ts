@@ -44,6 +44,24 @@ export function placeWords({ score }: Assessment): string {
 /** A score out of a hundred. */
 export const scoreWords = (score: number): string => `${Math.round(score * 100)} of 100`;
 
+/** Scores nearer than this cannot be told apart: the model knows no better (assumed). */
+const AS_GOOD = 0.03;
+
+/** Who serves a shot best, with those that are as good: "B, 82 of 100; A is as good". */
+export function asGoodWords(
+  places: readonly { readonly name: string; readonly score: number | undefined }[],
+): string {
+  const ranked = places
+    .flatMap(({ name, score }) => (score === undefined ? [] : [{ name, score }]))
+    .sort((a, b) => b.score - a.score);
+  const [best, ...rest] = ranked;
+  if (!best) return "no position serves it";
+  const alike = rest.filter((p) => best.score - p.score < AS_GOOD).map((p) => p.name);
+  const said = `${best.name}, ${scoreWords(best.score)}`;
+  if (alike.length > 0) return `${said}; ${alike.join(" and ")} ${alike.length > 1 ? "are" : "is"} as good`;
+  return rest[0] ? `${said}; next ${rest[0].name}, ${scoreWords(rest[0].score)}` : said;
+}
+
 /** Which way of exposing suits the light, and why. */
 export function modeSentence(advice: ModeAdvice): string {
   switch (advice.reason) {

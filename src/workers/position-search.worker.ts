@@ -1,4 +1,4 @@
 import { expose } from "comlink";
-import { runSearch } from "./position-search";
+import { runBrief, runSearch } from "./position-search";
 
-expose({ runSearch });
+expose({ runSearch, runBrief });

@@ -46,5 +46,6 @@ export {
 export { skyBehind, type SkyBehind } from "./sky-behind";
 export { faceShares, sidedBy, type FaceShare, type SidedBy, type SidedCode } from "./open-side";
 export { bestCover, type Cover } from "./cover";
+export { briefPlaces, type BriefPlacesInput, type BriefScores, type BriefShot } from "./brief-places";
 export type { Air } from "./air";
 export { shortList } from "./short-list";

@@ -1,3 +1,4 @@
+import { tradePlacesFor } from "@/outing/trade-places";
 import { countWords, metresWords } from "@/words";
 import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
 import { ShotList } from "../shot/ShotList";
@@ -67,6 +68,16 @@ export const GROUND: readonly Panel[] = [
     load: whenSeen(async () => (await import("./CompareTable")).CompareTable),
   },
   {
+    id: "brief-places",
+    title: "Places for the whole brief",
+    phone: "folded",
+    wide: "folded",
+    when: ({ outing, rig }) => rig !== undefined && outing.ground.positions.length > 1,
+    answer: ({ outing }) =>
+      `${countWords(outing.shots.length, "shot")} from ${countWords(outing.ground.positions.length, "position")}`,
+    load: whenSeen(async () => (await import("./BriefPlaces")).BriefPlaces),
+  },
+  {
     id: "position",
     title: "Position",
     phone: "folded",
@@ -83,6 +94,19 @@ export const GROUND: readonly Panel[] = [
     when: ({ rig }) => rig !== undefined,
     answer: () => "anywhere you may stand, with each of your lenses",
     load: whenSeen(async () => (await import("./FindPositions")).FindPositions),
+  },
+  {
+    id: "trade-places",
+    title: "Where the trade stands",
+    phone: "folded",
+    wide: "folded",
+    when: ({ subject, outing, spot, rig }) =>
+      rig !== undefined && tradePlacesFor(outing.ground, subject.id, spot).length > 0,
+    answer: ({ subject, outing, spot }) =>
+      tradePlacesFor(outing.ground, subject.id, spot)
+        .map(({ place }) => place.situation)
+        .join(", "),
+    load: whenSeen(async () => (await import("./TradePlaces")).TradePlaces),
   },
   {
     id: "sky",

@@ -1,15 +1,17 @@
+import { useMemo } from "react";
 import { G } from "react-native-svg";
 import { aimOf } from "@/core/ground";
 import { shadedBy } from "@/core/light";
 import type { Scene } from "@/core/scene";
 import type { OutingView } from "@/outing/outing-view";
+import { tradePlacesFor } from "@/outing/trade-places";
 import type { PlanView } from "@/ui/plan/view";
 import { useOuting } from "../../../outing/use-outing";
-import { useOnPlan } from "../on-plan";
+import { practiceMark, useOnPlan } from "../on-plan";
 import type { FoundCandidates } from "../position-search";
 import { Areas, MarkedAreas, VenueAreas, Zones } from "./Areas";
 import { Masts, Shadows, Walls, Windows } from "./Built";
-import { Heat, Ranks } from "./Heat";
+import { Heat, PracticeMark, Ranks } from "./Heat";
 import type { Layer } from "./layers";
 import { Pitch } from "./Pitch";
 import { Ball, TrackLine, ViewArrow, Wedge } from "./Sight";
@@ -96,6 +98,7 @@ export function Names({ view, found }: Drawn & { found?: FoundCandidates }) {
     <G>
       <SpotLabels view={view} ground={ground} spotId={spotId} />
       {found && <Ranks view={view} list={found.list} />}
+      <TradeMarks view={view} />
       <Tags view={view} />
     </G>
   );
@@ -107,6 +110,21 @@ function LitMasts({ view }: { view: PlanView }) {
   const masts = useOuting((v) => v.outing.ground.masts);
   const alight = useOuting((v) => v.scene.lampLux > 0);
   return <Masts view={view} masts={masts} alight={alight} />;
+}
+
+/** Where the trade stands, when that is asked for. */
+function TradeMarks({ view }: { view: PlanView }) {
+  const shown = useOnPlan((s) => s.trade);
+  const ground = useOuting((v) => v.outing.ground);
+  const subjectId = useOuting((v) => v.subject.id);
+  const spot = useOuting((v) => v.spot);
+  const places = useMemo(
+    () => (shown ? tradePlacesFor(ground, subjectId, spot) : []),
+    [shown, ground, subjectId, spot],
+  );
+  return places.map(({ place, at }, i) => (
+    <PracticeMark key={place.id} view={view} at={at} mark={practiceMark(i)} situation={place.situation} />
+  ));
 }
 
 /** Where every position looks, when that is asked for. */

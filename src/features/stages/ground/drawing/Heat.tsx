@@ -1,14 +1,15 @@
 import { memo } from "react";
 import { Circle, G, Path, Text as SvgText } from "react-native-svg";
+import type { Point } from "@/core/ground";
 import type { Candidate, HeatCell } from "@/core/judge";
 import { toScreen, type PlanView } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
 import type { FoundCandidates } from "../position-search";
-import { pathOf } from "@/ui/plan/paths";
 
-const LEVELS = 6;
+/** Steps between the worst and the best place found. */
+const LEVELS = 5;
 
-/** The grid's squares in levels between the worst and the best place found; one path per level. */
+/** The grid's squares in steps between the worst and the best place found. */
 function levelsOf({ heat }: FoundCandidates): HeatCell[][] {
   const scores = heat.flatMap((c) => (c.best ? [c.best.score] : []));
   const [least, most] = [Math.min(...scores), Math.max(...scores)];
@@ -21,7 +22,10 @@ function levelsOf({ heat }: FoundCandidates): HeatCell[][] {
   return levels;
 }
 
-/** How good every place is: the fuller the square, the better; nothing where no picture is to be had. */
+/**
+ * How good every place is, as quiet as it can be said: the lower steps as a light tint, the better half as dots that grow, so
+ * that the lines of the ground stay readable between them; nothing where no picture is to be had.
+ */
 export const Heat = memo(function Heat({
   view,
   candidates,
@@ -30,30 +34,46 @@ export const Heat = memo(function Heat({
   candidates: FoundCandidates;
 }) {
   const { moss } = useTokens();
-  const square = ({ at }: HeatCell, level: number): string => {
-    // The size tells the level as well as the tone: no colour alone.
-    const half = (candidates.step / 2) * (0.35 + (0.6 * (level + 1)) / LEVELS);
-    return pathOf(
-      view,
-      [
-        { x: at.x - half, y: at.y - half },
-        { x: at.x + half, y: at.y - half },
-        { x: at.x + half, y: at.y + half },
-        { x: at.x - half, y: at.y + half },
-      ],
-      true,
-    );
+  const dot = ({ at }: HeatCell, level: number): string => {
+    const { left, top } = toScreen(view, at);
+    // The size tells the step as well as the tone: no colour alone.
+    const r = Math.max(0.7, candidates.step * view.pxPerMetre * (0.1 + (0.26 * level) / (LEVELS - 1)));
+    return `M${(left - r).toFixed(1)} ${top.toFixed(1)}a${r.toFixed(1)} ${r.toFixed(1)} 0 1 0 ${(2 * r).toFixed(1)} 0a${r.toFixed(1)} ${r.toFixed(1)} 0 1 0 ${(-2 * r).toFixed(1)} 0`;
   };
   return (
     <G role="img" aria-label="How good each place is: larger and darker is better">
       {levelsOf(candidates).map((cells, level) => (
         <Path
           key={level}
-          d={cells.map((c) => square(c, level)).join("")}
+          d={cells.map((c) => dot(c, level)).join("")}
           fill={moss}
-          fillOpacity={0.18 + (0.6 * level) / (LEVELS - 1)}
+          fillOpacity={0.22 + (0.4 * level) / (LEVELS - 1)}
         />
       ))}
+    </G>
+  );
+});
+
+/** A place of practice: a diamond with its letter. */
+export const PracticeMark = memo(function PracticeMark({
+  view,
+  at,
+  mark,
+  situation,
+}: {
+  view: PlanView;
+  at: Point;
+  mark: string;
+  situation: string;
+}) {
+  const { sheet, sun, ink } = useTokens();
+  const { left, top } = toScreen(view, at);
+  return (
+    <G role="img" aria-label={`Practice ${mark}: ${situation}`} transform={`translate(${left} ${top})`}>
+      <Path d="M0 -13L13 0L0 13L-13 0Z" fill={sheet} stroke={sun} strokeWidth={2.5} />
+      <SvgText y={5} fontSize={14} fontFamily="Text-700" fill={ink} textAnchor="middle">
+        {mark}
+      </SvgText>
     </G>
   );
 });

@@ -1,0 +1,185 @@
+import { STAGINGS, SUBJECTS, TRADE_PLACES, asSubject, type TradePlace } from "@/core/catalogue";
+import { LEAVE_KINDS, planDistance, type Ground, type Point, venueParts, fromVenue } from "@/core/ground";
+import { assess, searchPositions, type Candidate, type Score, type SearchInput } from "@/core/judge";
+import { sceneAt } from "@/core/scene";
+import { DEFAULT_PREFERENCES, lightPlanOf, windowOf, type Outing } from "@/data";
+import { newOuting } from "@/outing/begin/new-outing";
+import { tradePlacesFor } from "@/outing/trade-places";
+import { demoKit } from "../../demo";
+
+/** A place of practice set against the search: both judged by the same score, with every lens of the demo's bag. */
+export interface PlaceRow {
+  readonly place: TradePlace;
+  readonly subjectId: string;
+  /** 0 … 1; a code where nobody may stand there or nothing can be taken. */
+  readonly score: number | string;
+  readonly best: number;
+  /** Where it would come among the search's list, 1 the best. */
+  readonly rank: number;
+  /** Metres to the nearest of the list. */
+  readonly nearest: number;
+  /** The part that takes most from it against the best, where they part by more than a tenth. */
+  readonly parted?: string;
+}
+
+const SUMMER = { date: "2027-05-22", from: "14:00", until: "16:00", starts: "15:00" };
+/** Places that the grid has at most: coarse, since what is found is polished. */
+const MOST_PLACES = 350;
+const AROUND = 14;
+
+function outingFor(subjectId: string): Outing {
+  const row = SUBJECTS.find((s) => s.id === subjectId)!;
+  const staging = STAGINGS.get(subjectId)!;
+  const subject = asSubject(row);
+  const outing = newOuting(
+    {
+      name: "Place of practice",
+      template: staging.venues[0]!,
+      place: "Anywhere",
+      latitude: 53.2,
+      longitude: -1.4,
+      timeZone: "Europe/London",
+      ...SUMMER,
+      subject: { ...subject, parts: [...subject.parts] },
+      staging,
+      group: row.group,
+    },
+    demoKit,
+    DEFAULT_PREFERENCES,
+    [],
+  );
+  // Leave is given everywhere: what the officials say is another matter than how good a place is.
+  return { ...outing, ground: { ...outing.ground, leave: [...LEAVE_KINDS] } };
+}
+
+function areaAbout({ venue, hall }: Ground): Point[] {
+  if (hall) return [...hall.outline];
+  const parts = venueParts(venue.template).flatMap((part) => part.outline);
+  const x = Math.max(...parts.map((p) => Math.abs(p.x))) + AROUND;
+  const y = Math.max(...parts.map((p) => Math.abs(p.y))) + AROUND;
+  return [
+    [-x, -y],
+    [x, -y],
+    [x, y],
+    [-x, y],
+  ].map(([a, b]) => fromVenue(venue, { x: a!, y: b! }));
+}
+
+function searchFor(outing: Outing): SearchInput {
+  const area = [areaAbout(outing.ground)];
+  const xs = area[0]!.map((p) => p.x);
+  const ys = area[0]!.map((p) => p.y);
+  const size = (Math.max(...xs) - Math.min(...xs)) * (Math.max(...ys) - Math.min(...ys));
+  const [body, support] = [demoKit.bodies[0]!, demoKit.supports[0]!];
+  return {
+    shot: outing.shots[0]!,
+    subject: outing.subjects[0]!,
+    order: DEFAULT_PREFERENCES.order,
+    ground: outing.ground,
+    light: lightPlanOf(outing),
+    area,
+    step: Math.sqrt(size / MOST_PLACES),
+    lensHeights: [0.7, 1.6],
+    times: [windowOf(outing).starts],
+    rigs: demoKit.lenses.map((lens) => ({ body, support, lens })),
+    list: { most: 8, apart: 4 },
+  };
+}
+
+/** The best that the lenses of the bag make of a place. */
+function scoreAt(input: SearchInput, at: Point, lensHeight: number): Score | string {
+  const scene = sceneAt(input.ground, input.light, input.times[0]!);
+  let best: Score | undefined;
+  let why = "no-picture";
+  for (const rig of input.rigs) {
+    const position = { id: "here", name: "here", at, lensHeight };
+    const found = assess({
+      shot: input.shot,
+      subject: input.subject,
+      order: input.order,
+      position,
+      rig,
+      scene,
+    });
+    if (!found.ok) why = found.reason;
+    else if (found.score.vetoed) why = found.judgement.find((j) => j.weight === "veto")!.code;
+    else if (!best || found.score.value > best.value) best = found.score;
+  }
+  return best ?? why;
+}
+
+/** The part by which the better place is ahead most. */
+function partedBy(better: Score, worse: Score): string {
+  const lead = better.parts.map((part) => {
+    const own = worse.parts.find((p) => p.code === part.code);
+    return { code: part.code, by: part.weight * (part.score - (own?.score ?? 0)) };
+  });
+  return lead.sort((a, b) => b.by - a.by)[0]!.code;
+}
+
+/** Every place of practice that has a venue, against the search on that venue for the first of its subjects. */
+export function placeRows(): PlaceRow[] {
+  const searched = new Map<string, { readonly input: SearchInput; readonly list: readonly Candidate[] }>();
+  return TRADE_PLACES.filter((place) => place.venues.length > 0).map((place) => {
+    const subjectId = place.subjects[0]!;
+    if (!searched.has(subjectId)) {
+      const input = searchFor(outingFor(subjectId));
+      const work = searchPositions(input);
+      let step = work.next();
+      while (!step.done) step = work.next();
+      searched.set(subjectId, { input, list: step.value.list });
+    }
+    const { input, list } = searched.get(subjectId)!;
+    const spot = input.ground.spots[0]!;
+    const laid = tradePlacesFor(input.ground, subjectId, spot).find((p) => p.place.id === place.id)!;
+    const score = scoreAt(input, laid.at, laid.lensHeight);
+    const best = list[0]!;
+    const value = typeof score === "string" ? -1 : score.value;
+    const bestScore = scoreAt(input, best.at, best.lensHeight);
+    const parts = typeof score !== "string" && typeof bestScore !== "string" && best.score - value > 0.1;
+    return {
+      place,
+      subjectId,
+      score: typeof score === "string" ? score : value,
+      best: best.score,
+      rank: 1 + list.filter((c) => c.score > value).length,
+      nearest: Math.min(...list.map((c) => planDistance(c.at, laid.at))),
+      ...(parts && { parted: partedBy(bestScore, score) }),
+    };
+  });
+}
+
+const cell = (row: PlaceRow): string =>
+  [
+    row.place.discipline,
+    row.place.situation,
+    row.subjectId,
+    typeof row.score === "string" ? row.score : row.score.toFixed(2),
+    row.best.toFixed(2),
+    typeof row.score === "string" ? "–" : String(row.rank),
+    `${row.nearest.toFixed(0)} m`,
+    row.parted ?? "",
+  ].join(" | ");
+
+/** docs/places.md: the trade's places against the search's. */
+export function placesPage(rows: readonly PlaceRow[]): string {
+  const scored = rows.flatMap((r) => (typeof r.score === "number" ? [r.best - r.score] : []));
+  const near = scored.filter((gap) => gap <= 0.1).length;
+  return `# Where the trade stands, and where the computation does
+
+Written by \`npm run places\`; a test keeps it true. Places of practice (common practice, no source) on the venue of their
+discipline, with the subject as the library has it met there, in open light at 15:00 in May, leave given everywhere, with the lenses
+of the demo's bag. Both are judged by the same score with the same weights; nothing is fitted per row.
+
+- *score*: of the trade's place, with the best lens; a code where it is ruled out. *best*: of the search's first.
+- *rank*: where the trade's place would come in the search's list of eight that lie 4 m apart; 9 is after all of them. *nearest*:
+  from it to the nearest of them.
+- *parted by*: the part of the score that takes most from it, where the two part by more than 0.10.
+
+${near} of ${scored.length} places of the trade lie within 0.10 of the search's best.
+
+discipline | situation | subject | score | best | rank | nearest | parted by
+--- | --- | --- | --- | --- | --- | --- | ---
+${rows.map(cell).join("\n")}
+`;
+}

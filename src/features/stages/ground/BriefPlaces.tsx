@@ -1,0 +1,174 @@
+import { useEffect, useMemo, useRef, useState } from "react";
+import { View } from "react-native";
+import { walkBlocks, walkRound } from "@/core/ground";
+import { bestCover, type BriefScores, type BriefShot, type Cover } from "@/core/judge";
+import { lightPlanOf, type Outing } from "@/data";
+import { askedOf, mountedFor } from "@/outing/assess-input";
+import { editChoice } from "@/outing/edits";
+import type { OutingView } from "@/outing/outing-view";
+import { Button } from "@/ui/controls/Button";
+import { Txt } from "@/ui/controls/Txt";
+import { useToast } from "@/ui/layout/toast";
+import { asGoodWords, countWords, minutesWords, percentWords, scoreWords } from "@/words";
+import type { Run } from "@/workers/position-search-client";
+import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
+
+/** Times of a shot's span that are looked at. */
+const TIMES = 3;
+/** Score × priority: what matters most weighs three times what matters least. */
+const weightOf = (priority: number): number => 4 - priority;
+
+interface Answered {
+  readonly outing: Outing;
+  readonly shots: readonly { readonly id: string; readonly name: string; readonly priority: number }[];
+  readonly scores: BriefScores;
+}
+
+type State =
+  | { readonly kind: "idle" | "failed" }
+  | { readonly kind: "running"; readonly share: number }
+  | { readonly kind: "known"; readonly answered: Answered };
+
+/** The promised shots with what they are taken with, over the outing from its start. */
+function shotsOf({
+  outing,
+  kit,
+  preferences,
+  window,
+}: OutingView): (BriefShot & { readonly priority: number })[] {
+  const times = Array.from(
+    { length: TIMES },
+    (_, i) => window.starts + ((window.until - window.starts) * i) / (TIMES - 1),
+  );
+  return outing.shots.flatMap((shot) => {
+    const asked = askedOf(outing, shot, mountedFor(outing, shot, kit, preferences.school), preferences.order);
+    return asked ? [{ ...asked, times, priority: shot.priority }] : [];
+  });
+}
+
+/** Which position serves which shot best, and which one, two or three serve them all. */
+export function BriefPlaces() {
+  const { store } = useOpenOuting();
+  const outing = useOuting((v) => v.outing);
+  const [state, setState] = useState<State>({ kind: "idle" });
+  const run = useRef<Run<BriefScores>>(undefined);
+  useEffect(() => () => run.current?.stop(), []);
+  const start = async (): Promise<void> => {
+    const { view } = store.getState();
+    const shots = shotsOf(view);
+    const input = {
+      ground: view.outing.ground,
+      light: lightPlanOf(view.outing),
+      shots: shots.map(({ priority: _, ...shot }) => shot),
+      positions: view.outing.ground.positions,
+    };
+    setState({ kind: "running", share: 0 });
+    const { startBrief } = await import("@/workers/position-search-client");
+    const mine = startBrief(input, ({ done, total }) => setState({ kind: "running", share: done / total }));
+    run.current = mine;
+    const found = await mine.result;
+    if (run.current !== mine) return;
+    if (!found.ok) return setState({ kind: found.reason === "stopped" ? "idle" : "failed" });
+    const named = shots.map(({ shot, priority }) => ({ id: shot.id, name: shot.name, priority }));
+    setState({ kind: "known", answered: { outing: view.outing, shots: named, scores: found.value } });
+  };
+  if (state.kind === "running")
+    return <Button label={`Stop, ${percentWords(state.share)} done`} onPress={() => run.current?.stop()} />;
+  if (state.kind === "known" && state.answered.outing.ground === outing.ground)
+    return <Answer answered={state.answered} />;
+  return (
+    <View className="gap-2">
+      <Txt tone="ink2">Every position for every shot, from the start to the end.</Txt>
+      {state.kind === "failed" && (
+        <Txt tone="bracken">
+          This browser could not work it out beside the page. Compare shot by shot instead.
+        </Txt>
+      )}
+      <View className="flex-row">
+        <Button label="Weigh the whole brief" onPress={() => void start()} />
+      </View>
+    </View>
+  );
+}
+
+function Answer({ answered }: { answered: Answered }) {
+  const { shots, scores, outing } = answered;
+  const { positions } = outing.ground;
+  const covers = useMemo(() => {
+    const weights = shots.map((s) => weightOf(s.priority));
+    const counts = [1, 2, 3].filter((n) => n <= positions.length);
+    return counts.map((n) => bestCover(scores, weights, n));
+  }, [shots, scores, positions]);
+  return (
+    <View className="gap-3">
+      <View role="list" aria-label="Which position serves which shot">
+        {shots.map((shot, i) => (
+          <View key={shot.id} role="listitem" className="border-b border-line py-2">
+            <Txt weight={600}>{shot.name}</Txt>
+            <Txt tone="ink2">
+              {asGoodWords(positions.map((p, k) => ({ name: p.name, score: scores[k]![i] })))}
+            </Txt>
+          </View>
+        ))}
+      </View>
+      {covers.map((cover) => (
+        <CoverLine key={cover.places.length} cover={cover} answered={answered} />
+      ))}
+    </View>
+  );
+}
+
+/** One set of places: how many shots it serves and how well, the walk between, and a press that plans it so. */
+function CoverLine({ cover, answered }: { cover: Cover; answered: Answered }) {
+  const { shots, outing } = answered;
+  const { positions } = outing.ground;
+  const pace = useOuting((v) => v.preferences.walkingPace);
+  const commit = useCommit();
+  const toast = useToast();
+  const served = cover.serves.flatMap((s) => (s ? [s.score] : []));
+  const names = cover.places.map((k) => positions[k]!.name);
+  const walk = useMemo(() => walkBetween(outing, cover), [outing, cover]);
+  const mean = served.reduce((sum, s) => sum + s, 0) / Math.max(1, served.length);
+  const take = (): void => {
+    commit((o) =>
+      cover.serves.reduce(
+        (next, s, i) => (s ? editChoice(shots[i]!.id, { positionId: positions[s.place]!.id })(next) : next),
+        o,
+      ),
+    );
+    toast({ words: `The brief is planned from ${names.join(", ")}`, undo: () => commit(() => outing) });
+  };
+  return (
+    <View className="flex-row items-center gap-3 border-t border-line pt-2">
+      <View className="min-w-0 flex-1">
+        <Txt weight={600}>{names.join(" and ")}</Txt>
+        <Txt size={14} tone="ink2">
+          {[
+            `serves ${served.length} of ${countWords(shots.length, "shot")}`,
+            scoreWords(mean),
+            names.length > 1 && walk !== undefined ? `${minutesWords(walk / pace)} between` : "",
+          ]
+            .filter(Boolean)
+            .join(" · ")}
+        </Txt>
+      </View>
+      <Button label="Plan it so" says={`Plan the brief from ${names.join(" and ")}`} onPress={take} />
+    </View>
+  );
+}
+
+/** Metres on foot through the places one after the other, round what stands there; absent where no way leads. */
+function walkBetween({ ground }: Outing, { places }: Cover): number | undefined {
+  const blocks = walkBlocks(ground);
+  let sum = 0;
+  for (let i = 1; i < places.length; i++) {
+    const walk = walkRound({
+      from: ground.positions[places[i - 1]!]!.at,
+      to: ground.positions[places[i]!]!.at,
+      blocks,
+    });
+    if (!walk.ok) return undefined;
+    sum += walk.value.metres;
+  }
+  return sum;
+}
