@@ -16,6 +16,7 @@ import type { subjectSchema } from "./subject";
 
 /** What is kept, as it is kept. Core owns the shapes of its own things; the checks at the end hold the two together. */
 
+export { groundSchema } from "./ground";
 export { LIMITS, type Limited } from "./limits";
 export { latitude, longitude, name, wallDate, wallTime, words, timeZone as timeZone } from "./parts";
 export {

@@ -30,6 +30,9 @@ export const changeVenue =
     };
   };
 
+/** Another ground as a whole: what a file made of it. */
+export const replaceGround = (ground: Outing["ground"]): Edit => editGround(() => ground);
+
 /** A photometric file that masts can name. */
 export const addLampFile = (file: NonNullable<Outing["ground"]["lampFiles"]>[number]): Edit =>
   editGround(({ lampFiles = [] }) => ({ lampFiles: [...lampFiles, file] }));

@@ -18,7 +18,7 @@ export const FIELD_PLACES = [
     { id: "diamond-throws", situation: "slide at first, throws from short and third", subjects: "baseball-slide", at: [34, -45], height: 0.9, lensMm: 300, why: "first-base side: the throw and the runner come toward you", hazard: "overthrown balls" },
   ]),
   ...placesOf("Field sports", "field-hockey", [
-    { id: "hockey-behind-line", situation: "attack into the circle", subjects: "hockey-runner hockey-drag-flicker", at: [12, 52.5], height: 0.8, lensMm: 200, why: "behind the boards beside the goal: play comes at you, low makes it tall", hazard: "a raised ball at the goal" },
+    { id: "hockey-behind-line", situation: "attack into the circle", subjects: "hockey-runner hockey-drag-flicker", at: [12, 52.5], height: 1.1, lensMm: 200, why: "over the boards beside the goal: play comes at you, low makes it tall", hazard: "a raised ball at the goal" },
     { id: "hockey-keeper", situation: "keeper’s save", subjects: "hockey-goalkeeper", at: [-29.5, 31], height: 0.8, lensMm: 300, why: "from the side line ahead of the goal the save opens toward you" },
   ]),
   ...placesOf("Football", "football", [

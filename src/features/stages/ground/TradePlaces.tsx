@@ -35,8 +35,8 @@ export function TradePlaces() {
 }
 
 /** The shot from a place with the best of the bag. */
-function usePicture(laid: LaidPlace): (Assessment | NoPicture) & { readonly lensId?: string } {
-  const input = useOuting((v) => v.input);
+function usePicture(laid: LaidPlace): Assessment | NoPicture {
+  const hands = useOuting((v) => v.input?.hands);
   const bag = useOuting((v) => v.bag);
   const shot = useOuting((v) => v.shot);
   const subject = useOuting((v) => v.subject);
@@ -52,18 +52,19 @@ function usePicture(laid: LaidPlace): (Assessment | NoPicture) & { readonly lens
       faceTurn: angleBetween(spot.facing, bearingTo(spot.at, laid.at)),
     });
     const position = { id: "trade", name: "trade", at: laid.at, lensHeight: laid.lensHeight };
-    const found = assess({
+    return assess({
       shot,
       subject,
       position,
       rig,
       scene,
       order,
-      ...(input?.hands && { hands: input.hands }),
+      ...(hands && { hands }),
     });
-    return { ...found, lensId: rig.lens.id };
-  }, [input?.hands, bag, shot, subject, spot, scene, order, laid]);
+  }, [hands, bag, shot, subject, spot, scene, order, laid]);
 }
+
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 function Place({ laid, mark }: { laid: LaidPlace; mark: string }) {
   const { place, at, lensHeight } = laid;

@@ -11,7 +11,8 @@ import {
   wayWords,
 } from "@/words";
 
-const SORTS: Readonly<Record<Sort, string>> = {
+/** What a sort of things is called. */
+export const SORT_WORDS: Readonly<Record<Sort, string>> = {
   position: "position",
   spot: "spot",
   track: "track",
@@ -25,14 +26,14 @@ const SORTS: Readonly<Record<Sort, string>> = {
 /** What kind of thing it is, in a word or two. */
 export function kindOfThing<S extends Sort>(sort: S, thing: Thing<S>): string {
   const of: { readonly [K in Sort]: (t: Thing<K>) => string } = {
-    position: (t) => (t.way ? wayWords(t.way).toLowerCase() : SORTS.position),
-    spot: () => SORTS.spot,
-    track: (t) => (t.kind ? trackKindWords(t.kind).toLowerCase() : SORTS.track),
+    position: (t) => (t.way ? wayWords(t.way).toLowerCase() : SORT_WORDS.position),
+    spot: () => SORT_WORDS.spot,
+    track: (t) => (t.kind ? trackKindWords(t.kind).toLowerCase() : SORT_WORDS.track),
     obstacle: (t) => obstacleWords(t.kind).toLowerCase(),
     area: (t) => drawnKindWords(t.kind).toLowerCase(),
-    zone: (t) => `${SORTS.zone}, ${signedClicks(t.offsetClicks)} stops`,
-    mast: () => SORTS.mast,
-    window: () => SORTS.window,
+    zone: (t) => `${SORT_WORDS.zone}, ${signedClicks(t.offsetClicks)} stops`,
+    mast: () => SORT_WORDS.mast,
+    window: () => SORT_WORDS.window,
   };
   return (of[sort] as (t: Thing<S>) => string)(thing);
 }

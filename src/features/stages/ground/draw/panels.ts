@@ -6,6 +6,7 @@ const late = {
   bar: whenSeen(async () => (await import("./drawing-parts")).DrawBar),
   fields: whenSeen(async () => (await import("./drawing-parts")).ThingFields),
   list: whenSeen(async () => (await import("./drawing-parts")).OnTheGround),
+  files: whenSeen(async () => (await import("./drawing-parts")).GroundFiles),
   shown: whenSeen(async () => (await import("./drawing-parts")).Shown),
 };
 
@@ -29,6 +30,15 @@ export const DRAWING: readonly Panel[] = [
     when: always,
     answer: onGroundAnswer,
     load: late.list,
+  },
+  {
+    id: "ground-files",
+    title: "Files",
+    phone: "folded",
+    wide: "folded",
+    when: always,
+    answer: () => "GeoJSON, GPX, KML in; GeoJSON, GPX out",
+    load: late.files,
   },
   {
     id: "shown",

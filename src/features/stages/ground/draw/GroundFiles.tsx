@@ -1,0 +1,109 @@
+import { useRef, useState } from "react";
+import { View } from "react-native";
+import { readGroundFile, type GroundRead } from "@/data/ground-files/read-ground";
+import { toGeoJson } from "@/data/ground-files/to-geojson";
+import { toGpx } from "@/data/ground-files/to-gpx";
+import { replaceGround } from "@/outing/edits";
+import { Button } from "@/ui/controls/Button";
+import { Dialog } from "@/ui/controls/Dialog";
+import { Txt } from "@/ui/controls/Txt";
+import { useToast } from "@/ui/layout/toast";
+import { countWords } from "@/words";
+import { useCommit, useOpenOuting } from "../../../outing/use-outing";
+import { downloadText } from "../../../store/file-transfer";
+import { SORT_WORDS } from "./describe";
+
+/** The ground as files that other programs read, and theirs as things on this one. */
+export function GroundFiles() {
+  const { store } = useOpenOuting();
+  const input = useRef<HTMLInputElement>(null);
+  const [read, setRead] = useState<{ readonly name: string; readonly found: GroundRead }>();
+  const write = (ending: "geojson" | "gpx"): void => {
+    const { outing } = store.getState().view;
+    const text = ending === "gpx" ? toGpx(outing) : JSON.stringify(toGeoJson(outing), null, 1);
+    const type = ending === "gpx" ? "application/gpx+xml" : "application/geo+json";
+    downloadText(`${outing.id}.${ending}`, text, type);
+  };
+  const open = async (file: File): Promise<void> => {
+    const found = readGroundFile(await file.text(), store.getState().view.outing.ground);
+    setRead({ name: file.name, found });
+  };
+  return (
+    <View className="gap-3">
+      <View className="flex-row flex-wrap gap-2">
+        <Button label="GeoJSON of everything" onPress={() => write("geojson")} />
+        <Button label="GPX of positions and tracks" onPress={() => write("gpx")} />
+      </View>
+      <Txt size={14} tone="ink2">
+        A GeoJSON, GPX or KML file is read onto this ground at its coordinates; what lies farther than 5 km is
+        left out.
+      </Txt>
+      <View className="flex-row">
+        <Button label="Read a file onto this ground" onPress={() => input.current?.click()} />
+      </View>
+      <input
+        ref={input}
+        type="file"
+        accept=".geojson,.json,.gpx,.kml"
+        aria-label="File of a ground"
+        className="hidden"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = "";
+          if (file) void open(file);
+        }}
+      />
+      {read && <ReadDialog name={read.name} found={read.found} onClose={() => setRead(undefined)} />}
+    </View>
+  );
+}
+
+/** Lines of a report shown at most; the rest is counted. */
+const MOST = 40;
+
+/** What a file would do, feature by feature, before it is done. */
+function ReadDialog({ name, found, onClose }: { name: string; found: GroundRead; onClose: () => void }) {
+  const { store } = useOpenOuting();
+  const commit = useCommit();
+  const toast = useToast();
+  if (!found.ok)
+    return (
+      <Dialog title={`${name} cannot be read`} open onClose={onClose}>
+        <Txt>{found.message}</Txt>
+        <Txt tone="ink2">Nothing was changed.</Txt>
+      </Dialog>
+    );
+  const taken = found.reports.filter((r) => r.sort !== undefined);
+  const refused = found.reports.filter((r) => r.refused !== undefined);
+  const bring = (): void => {
+    const before = store.getState().view.outing;
+    commit(replaceGround(found.ground));
+    toast({ words: `${countWords(taken.length, "thing")} from ${name}`, undo: () => commit(() => before) });
+    onClose();
+  };
+  return (
+    <Dialog title={`Read ${name}?`} open onClose={onClose}>
+      <Txt weight={600}>
+        {`${countWords(taken.length, "thing")} would be put on the ground${refused.length > 0 ? `, ${refused.length} left out` : ""}.`}
+      </Txt>
+      <View role="list" aria-label="What the file holds">
+        {[...refused, ...taken].slice(0, MOST).map((r, i) => (
+          <View key={i} role="listitem" className="border-b border-line py-1">
+            <Txt tone={r.refused ? "bracken" : "ink"}>
+              {r.refused ? `${r.name}: left out, ${r.refused}.` : `${r.name}: ${SORT_WORDS[r.sort!]}`}
+            </Txt>
+          </View>
+        ))}
+      </View>
+      {found.reports.length > MOST && <Txt tone="ink2">{`and ${found.reports.length - MOST} more`}</Txt>}
+      {taken.length > 0 && (
+        <Button
+          label={`Put ${countWords(taken.length, "thing")} on the ground`}
+          kind="filled"
+          onPress={bring}
+        />
+      )}
+      <Button label="Cancel" kind="plain" onPress={onClose} />
+    </Dialog>
+  );
+}
