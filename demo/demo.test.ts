@@ -31,7 +31,7 @@ test("no position of the demo stands where nobody may", () => {
       ];
       expect(where).toEqual([id, position.id, []]);
     }
-  expect(asked).toBe(3 + 4 + 4 + 3);
+  expect(asked).toBe(3 + 4 + 4 + 3 + 3);
 });
 
 test("what a shot of the demo mounts is in the bag of its outing", () => {
@@ -74,7 +74,7 @@ test("every shot of the demo that has a place reaches settings, and where light 
       ]).toEqual([outing.id, shot.id, []]);
       if (found.settings.missing > 0) expect(found.settings.ways.length).toBeGreaterThan(0);
     }
-  expect(placed).toBe(3 + 5 + 4 + 4);
+  expect(placed).toBe(3 + 5 + 4 + 4 + 3);
 });
 
 test("the hall has lamps that flicker and no sun; the hide's first light is under the alders; twenty fences go round two kilometres", () => {

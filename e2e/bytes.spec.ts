@@ -7,7 +7,7 @@ import { openPanel, OUTING, tag } from "./outing";
 const sentBytes = (file: string): number => statSync(existsSync(`${file}.br`) ? `${file}.br` : file).size;
 
 /** Budgets in kB as they are sent, with brotli. docs/decisions/0004 tells how they came about. */
-const BUDGET = { first: 380, list: 368, stage: 480, stageWide: 495, fonts: 66 };
+const BUDGET = { first: 380, list: 368, stage: 500, stageWide: 512, fonts: 66 };
 
 /** A wide screen opens a late panel with the stage, which compares the positions. */
 const isWide = (page: Page): boolean => (page.viewportSize()?.width ?? 0) >= 960;
@@ -40,7 +40,7 @@ test("the first start, the list and the first stage stay within their bytes", as
 test("a late panel comes when it is first seen and costs the stage nothing before", async ({ page }) => {
   const loaded: string[] = [];
   page.on("response", (response) =>
-    loaded.push(path.basename(new URL(response.url()).pathname).split("-")[0]!),
+    loaded.push(path.basename(new URL(response.url()).pathname).replace(/-[0-9a-f]{8,}\.js$/, "")),
   );
   await page.goto(`${OUTING}/ground`);
   await expect(tag(page, "B")).toBeVisible();

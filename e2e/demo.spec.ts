@@ -6,6 +6,7 @@ const OUTINGS = [
   { id: "handball-league-evening", name: "League evening" },
   { id: "cross-country-day", name: "Cross-country day" },
   { id: "lagoon-at-first-light", name: "Lagoon at first light" },
+  { id: "diamond-afternoon", name: "Diamond afternoon" },
 ];
 
 for (const { id, name } of OUTINGS)

@@ -150,7 +150,7 @@ test("everything goes into a file, everything is deleted when asked twice, and c
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: "Export everything to a file" }).click();
   const text = await readFile(await (await download).path(), "utf8");
-  expect(JSON.parse(text).outings).toHaveLength(4);
+  expect(JSON.parse(text).outings).toHaveLength(5);
 
   const keep = page.getByRole("button", { name: "Cancel" });
   await page.getByRole("button", { name: "Delete everything" }).click();
@@ -173,7 +173,13 @@ test("everything goes into a file, everything is deleted when asked twice, and c
   await openFile(page, "everything.json", text);
   await expect(page.getByText("4 outings: 4 new, 0 that differ from yours, 0 the same.")).toBeVisible();
   await bringIn(page);
-  for (const name of ["Cup semi-final", "League evening", "Cross-country day", "Lagoon at first light"])
+  for (const name of [
+    "Cup semi-final",
+    "League evening",
+    "Cross-country day",
+    "Lagoon at first light",
+    "Diamond afternoon",
+  ])
     await expect(page.getByRole("link", { name: new RegExp(name) })).toBeVisible();
   await expect(page.locator("html")).toHaveAttribute("data-theme", "dusk");
 });

@@ -27,7 +27,13 @@ const DERBY = {
 test("a first visit offers the demo", async ({ page }) => {
   await firstVisit(page);
   await page.getByRole("button", { name: "Try the demo" }).click();
-  for (const name of ["Cup semi-final", "League evening", "Cross-country day", "Lagoon at first light"])
+  for (const name of [
+    "Cup semi-final",
+    "League evening",
+    "Cross-country day",
+    "Lagoon at first light",
+    "Diamond afternoon",
+  ])
     await expect(page.getByRole("link", { name: new RegExp(name) })).toBeVisible();
   await page.reload();
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();

@@ -90,13 +90,4 @@ export { readCoordinates } from "./read-coordinates";
 export { readLength, readLengthShown } from "./read-length";
 export { readNumber } from "./read-number";
 export { reasonSentence, sourceWords } from "./reasons";
-export {
-  faceShareSentence,
-  levelSentence,
-  meshHereSentence,
-  meshSunSentence,
-  postShadeSentence,
-  skyBehindSentence,
-  wayToClearWords,
-} from "./sight";
 export { moonWords, spotLightWords, sunEventWords } from "./sky";

@@ -1,13 +1,15 @@
+import DrawIcon from "lucide-react-native/icons/pencil";
 import { useMemo } from "react";
 import { View } from "react-native";
 import type { Point } from "@/core/ground";
-import { Button } from "@/ui/controls/Button";
+import { Button, IconButton } from "@/ui/controls/Button";
 import { useToast } from "@/ui/layout/toast";
 import { useSize } from "@/ui/layout/use-size";
 import { useLayout } from "@/ui/layout/use-layout";
 import { PlanCanvas } from "@/ui/plan/PlanCanvas";
 import type { Handle } from "@/ui/plan/usePlanGestures";
 import type { PlanView } from "@/ui/plan/view";
+import { useTokens } from "@/ui/theme/theme";
 import { metresWords } from "@/words";
 import { editSpot, movePosition } from "@/outing/edits";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
@@ -44,6 +46,7 @@ export function GroundPlan() {
   const { view, setView, fit, isMoved } = useGroundView(ground, size, spokenOf);
   const toast = useToast();
   const draw = useDrawing((s) => s.start);
+  const { water } = useTokens();
   const search = usePositionSearch();
   const found = search.state.kind === "found" ? search.state.candidates : undefined;
 
@@ -104,13 +107,10 @@ export function GroundPlan() {
         </View>
       )}
       {!close && (
-        <View className="absolute bottom-2 left-2">
-          <Button
-            label="Draw"
-            says="Draw the ground"
-            onPress={() => draw(isMoved ? view : undefined)}
-            className="bg-sheet"
-          />
+        <View className="absolute right-1 top-[72px] rounded-full bg-sheet">
+          <IconButton label="Draw the ground" onPress={() => draw(isMoved ? view : undefined)}>
+            <DrawIcon size={24} color={water} />
+          </IconButton>
         </View>
       )}
     </View>

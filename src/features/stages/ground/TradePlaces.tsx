@@ -64,8 +64,6 @@ function usePicture(laid: LaidPlace): Assessment | NoPicture {
   }, [hands, bag, shot, subject, spot, scene, order, laid]);
 }
 
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
-
 function Place({ laid, mark }: { laid: LaidPlace; mark: string }) {
   const { place, at, lensHeight } = laid;
   const found = usePicture(laid);
@@ -93,7 +91,7 @@ function Place({ laid, mark }: { laid: LaidPlace; mark: string }) {
           <Txt
             size={14}
             tone="ink2"
-          >{`${place.why}. ${place.lensMm} mm, lens at ${metresWords(lensHeight)}.`}</Txt>
+          >{`${place.why.charAt(0).toUpperCase()}${place.why.slice(1)}. ${place.lensMm} mm, lens at ${metresWords(lensHeight)}.`}</Txt>
           {place.hazard && <Txt size={14} tone="bracken">{`Mind: ${place.hazard}.`}</Txt>}
           <Txt size={14} tone="ink2">
             {!found.ok

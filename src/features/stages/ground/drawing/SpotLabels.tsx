@@ -6,7 +6,7 @@ import { toScreen, type PlanView, type ScreenPoint } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
 import { metresWords, signedClicks } from "@/words";
 import { TAG } from "./Tag";
-import { hasRoomForName } from "./Things";
+import { hasRoomForName, nameBox } from "./Things";
 
 interface Props {
   readonly view: PlanView;
@@ -40,6 +40,7 @@ export const SpotLabels = memo(function SpotLabels({ view, ground, spotId }: Pro
       return { left: left - TAG.width / 2, top: top - TAG.height, width: TAG.width, height: TAG.height };
     }),
     ...ground.spots.map((s) => boxAbout(at(s).left, at(s).top, 8)),
+    ...ground.obstacles.flatMap((o) => nameBox(view, o) ?? []),
   ];
   const frame: Box = { left: 4, top: 4, width: view.width - 8, height: view.height - 8 };
   const beside = ground.obstacles.filter((o) => !hasRoomForName(view, o));

@@ -10,7 +10,7 @@ import {
   type Tree,
 } from "@/core/ground";
 import { Hatch } from "@/ui/charts/Hatch";
-import { labelWidth } from "@/ui/plan/labels";
+import { labelWidth, type Box } from "@/ui/plan/labels";
 import { pathOf } from "@/ui/plan/paths";
 import { screenDistance, toScreen, type PlanView, type ScreenPoint } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
@@ -221,6 +221,31 @@ export function hasRoomForName(view: PlanView, obstacle: Obstacle): boolean {
 
 const nameOf = (obstacle: Obstacle): string => `${obstacle.name}, ${metresWords(topOf(obstacle))}`;
 
+/** Degrees by which the name on a thing is turned, so that it reads upward or to the right. */
+function turnOf({ a, b }: Side): number {
+  const raw = (Math.atan2(b.top - a.top, b.left - a.left) * 180) / Math.PI;
+  return raw > 89 || raw <= -91 ? raw - 180 : raw;
+}
+
+function middleOnScreen(view: PlanView, block: Block): ScreenPoint {
+  const corners = footprintOf(block).map((p) => toScreen(view, p));
+  return {
+    left: corners.reduce((n, c) => n + c.left, 0) / corners.length,
+    top: corners.reduce((n, c) => n + c.top, 0) / corners.length,
+  };
+}
+
+/** The upright box about the name that is written on a thing: other names keep off it. */
+export function nameBox(view: PlanView, obstacle: Obstacle): Box | undefined {
+  if (!("outline" in obstacle) || !hasRoomForName(view, obstacle)) return undefined;
+  const { left, top } = middleOnScreen(view, obstacle);
+  const turn = (turnOf(longestSide(view, obstacle.outline)) * Math.PI) / 180;
+  const [long, thick] = [labelWidth(nameOf(obstacle), TYPE), TYPE * 1.5];
+  const width = Math.abs(long * Math.cos(turn)) + Math.abs(thick * Math.sin(turn));
+  const height = Math.abs(long * Math.sin(turn)) + Math.abs(thick * Math.cos(turn));
+  return { left: left - width / 2, top: top - height / 2, width, height };
+}
+
 /** The name inside the outline, along its longest side, turned so that it reads upward or to the right. */
 function AlongSide({ view, block }: { view: PlanView; block: Block }) {
   const { ink, built, turf, paper } = useTokens();
@@ -232,16 +257,10 @@ function AlongSide({ view, block }: { view: PlanView; block: Block }) {
     bank: turf,
   };
   const words = nameOf(block);
-  const side = longestSide(view, block.outline);
-  const corners = footprintOf(block).map((p) => toScreen(view, p));
-  const middle = {
-    left: corners.reduce((n, c) => n + c.left, 0) / corners.length,
-    top: corners.reduce((n, c) => n + c.top, 0) / corners.length,
-  };
+  const middle = middleOnScreen(view, block);
   const seen = middle.left > 0 && middle.left < view.width && middle.top > 0 && middle.top < view.height;
   if (!seen || !hasRoomForName(view, block)) return null;
-  const raw = (Math.atan2(side.b.top - side.a.top, side.b.left - side.a.left) * 180) / Math.PI;
-  const turn = raw > 89 || raw <= -91 ? raw - 180 : raw;
+  const turn = turnOf(longestSide(view, block.outline));
   const common = {
     x: middle.left,
     y: middle.top + 5,

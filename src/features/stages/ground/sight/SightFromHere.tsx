@@ -16,17 +16,8 @@ import { Button } from "@/ui/controls/Button";
 import { CheckRow } from "@/ui/controls/CheckRow";
 import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
-import {
-  evWords,
-  faceShareSentence,
-  levelSentence,
-  metresWords,
-  obstacleWords,
-  skyBehindSentence,
-  softnessWords,
-  swatchWords,
-  wayToClearWords,
-} from "@/words";
+import { evWords, metresWords, obstacleWords, softnessWords, swatchWords } from "@/words";
+import { faceShareSentence, levelSentence, skyBehindSentence, wayToClearWords } from "@/words/sight";
 import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
 import { useOnPlan } from "../on-plan";
 

@@ -5,7 +5,8 @@ import { meshBetween, meshFound, meshLight, type AssessInput, type Assessment } 
 import { sceneAt } from "@/core/scene";
 import { lightPlanOf } from "@/data";
 import { Txt } from "@/ui/controls/Txt";
-import { fNumberWords, meshHereSentence, meshSunSentence, metresWords, postShadeSentence } from "@/words";
+import { fNumberWords, metresWords } from "@/words";
+import { meshHereSentence, meshSunSentence, postShadeSentence } from "@/words/sight";
 import { useFound, useOuting } from "../../../outing/use-outing";
 import { wallOf } from "../../shot/titles";
 
