@@ -7,6 +7,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { hourWords, moonWords, spotLightWords, sunEventWords } from "@/words";
 import { useOuting } from "../../outing/use-outing";
 import { wallOf } from "../shot/titles";
+import { LookAhead } from "./LookAhead";
 
 const KINDS = { sun: "sun", shaded: "shade", "sun-down": "night" } as const satisfies Record<
   ShadeStretch["state"],
@@ -24,6 +25,7 @@ export function SunAndShade() {
         <Clock name={`Your lens at ${position.name}`} at={position.at} height={position.lensHeight} />
       )}
       <DayEvents />
+      <LookAhead />
     </View>
   );
 }
