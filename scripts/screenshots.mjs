@@ -8,6 +8,7 @@ const PORT = "4190";
 const HOCKEY = "/outing/hockey-semi-final";
 const HALL = "/outing/handball-league-evening";
 const COURSE = "/outing/cross-country-day";
+const DIAMOND = "/outing/diamond-afternoon";
 const HIDE = "/outing/lagoon-at-first-light";
 const PHONE = { width: 390, height: 844 };
 const LYING = { width: 844, height: 390 };
@@ -20,6 +21,17 @@ const later = (quarters) => async (page) => {
   for (let i = 0; i < quarters; i++) await time.press("PageUp");
   await page.evaluate(() => document.activeElement?.blur());
 };
+
+/** Begins drawing and chooses the oak. */
+async function draw(page) {
+  await page.getByRole("button", { name: "Draw the ground" }).click();
+  await page.getByRole("group", { name: /, drawing\./ }).focus();
+  for (let i = 0; i < 40; i++) {
+    await page.keyboard.press("n");
+    if (await page.getByRole("img", { name: "Chosen: Oak" }).count()) break;
+  }
+  await page.evaluate(() => document.activeElement?.blur());
+}
 
 async function findPositions(page) {
   await page.getByRole("button", { name: /^Other positions for this shot/ }).click();
@@ -45,7 +57,7 @@ async function count(page) {
 const SHOTS = [
   { name: "outings-phone", url: "/outings", size: PHONE },
   { name: "brief-phone", url: `${HOCKEY}/brief`, size: PHONE },
-  { name: "brief-wide", url: `${COURSE}/brief`, size: WIDE },
+  { name: "ground-draw-phone", url: `${DIAMOND}/ground`, size: PHONE, act: draw },
   { name: "ground-phone", url: `${HOCKEY}/ground`, size: PHONE },
   { name: "ground-wide", url: `${HOCKEY}/ground`, size: WIDE },
   { name: "ground-places-wide", url: `${HOCKEY}/ground`, size: WIDE, act: findPositions },
