@@ -45,6 +45,7 @@ const REASONS: { readonly [Code in ReasonCode]: (numbers: ReasonNumbers[Code]) =
     `The lamps give ${luxWords(v.horizontal)} on the ground, ${percentWords(v.share)} of it on an upright subject.`,
   "light-of-masts": (v) =>
     `The lamps of ${v.masts} masts give ${luxWords(v.lux)} on the side you see, by their own intensity.`,
+  "zone-offset": (v) => `This light zone is set ${signedStops(v.stops)} stops against the ground about it.`,
   "reading-offsets": (v) =>
     `Your readings correct daylight by ${signedStops(v.day)} and lamps by ${signedStops(v.lamps)} stops.`,
   "ev-from-lux": (v) =>

@@ -126,8 +126,11 @@ export function findLight({ scene, spot, subject, position, heightAngle }: Light
   const night = moon ? under(moon, shadeOf(moon)) : NONE;
   const lamps = lampsOn(scene, zoneId, point, camera, form, reflectance);
   const measured = offsetsFrom(scene.readings, zoneId, scene.at, scene.sky);
-  const offsets = { ...measured, day: measured.day + dayOffsetOf(ground, zoneId) };
-  const natural = day.direct + day.sky + day.ground + night.direct + night.sky + night.ground;
+  const zoneStops = dayOffsetOf(ground, zoneId);
+  const offsets = { ...measured, day: measured.day + zoneStops };
+  // What is said of a zone is part of the model: a reading there corrects the two together.
+  const natural =
+    (day.direct + day.sky + day.ground + night.direct + night.sky + night.ground) * 2 ** zoneStops;
   const lux = withOffsets(day, night, lamps.lux, offsets);
   const litSide =
     up && !shade
@@ -140,7 +143,7 @@ export function findLight({ scene, spot, subject, position, heightAngle }: Light
     sun,
     phase: skyPhase(sun.altitude),
     lux,
-    ev: evFigure(lux, scene, lamps, offsets, reflectance),
+    ev: evFigure(lux, scene, lamps, { measured, zoneStops }, reflectance),
     evInCloud:
       scene.inCloud &&
       evFromLux(withOffsets(under(bySun(scene.inCloud), shade), night, lamps.lux, offsets).total),
@@ -256,7 +259,7 @@ function evFigure(
   lux: LightFound["lux"],
   scene: Scene,
   lamps: LampsOn,
-  offsets: LightOffsets,
+  { measured, zoneStops }: { readonly measured: LightOffsets; readonly zoneStops: number },
   reflectance: number,
 ): LightFound["ev"] {
   const ev = evFromLux(lux.total);
@@ -271,8 +274,9 @@ function evFigure(
         ? because("light-of-masts", { lux: lux.lamps, masts: scene.ground.masts.length })
         : because("light-of-lamps", { horizontal: scene.lampLux, share: lamps.share }, "en-12193"),
     );
-  if (offsets.day !== 0 || offsets.lamps !== 0)
-    reasons.push(because("reading-offsets", { day: offsets.day, lamps: offsets.lamps }, "common-practice"));
+  if (zoneStops !== 0) reasons.push(because("zone-offset", { stops: zoneStops }, "common-practice"));
+  if (measured.day !== 0 || measured.lamps !== 0)
+    reasons.push(because("reading-offsets", { day: measured.day, lamps: measured.lamps }, "common-practice"));
   reasons.push(because("ev-from-lux", { lux: lux.total, ev }, "iso-2720"));
   return { value: ev, because: reasons };
 }

@@ -12,7 +12,7 @@ export interface ModeFoundInput {
   readonly ahead: number;
   /** EV at ISO 100. */
   readonly ev: number;
-  /** Share 0 … 1 of that light that is daylight: a zone's offset is one of the lamps. */
+  /** Share 0 … 1 of that light that is daylight: a zone's offset is one of the lamps unless it holds for all light. */
   readonly dayShare: number;
   /** Zones that play may reach; their offsets count from the ground at large. */
   readonly zones: readonly Zone[];
@@ -34,7 +34,10 @@ export function modeFor({ timeline, at, ahead, ev, dayShare, zones }: ModeFoundI
   const falling = coming.every((p, i) => i === 0 || p.modelEv <= coming[i - 1]!.modelEv + 1e-6);
   const fall = coming.length > 0 ? coming[0]!.modelEv - coming[coming.length - 1]!.modelEv : 0;
   return adviseMode({
-    zoneEvs: zones.map((z) => ev + Math.log2(dayShare + (1 - dayShare) * 2 ** (z.offsetClicks / 3))),
+    zoneEvs: zones.map(({ offsetClicks, holdsFor }) => {
+      const share = holdsFor === "all" ? 0 : dayShare;
+      return ev + Math.log2(share + (1 - share) * 2 ** (offsetClicks / 3));
+    }),
     evsAhead: coming.flatMap((p) => [p.modelEv, p.modelEv - inCloud(p)]),
     unpredictable: passing,
     pocketOnly: false,

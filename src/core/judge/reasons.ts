@@ -33,6 +33,8 @@ export interface ReasonNumbers {
   /** Lux on the side seen; how many masts. */
   "light-of-masts": { lux: number; masts: number };
   /** Stops. */
+  "zone-offset": { stops: number };
+  /** Stops. */
   "reading-offsets": { day: number; lamps: number };
   /** Lux; EV at ISO 100. */
   "ev-from-lux": { lux: number; ev: number };

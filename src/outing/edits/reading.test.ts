@@ -60,3 +60,25 @@ test("readings get ids of their own, and one that is dropped leaves the rest", (
   expect(second.id).not.toBe(first.id);
   expect(dropReading(first.id)(two).light.readings).toEqual([second]);
 });
+
+test("a reading in a zone that was drawn was kept for another one, and counted its offset twice", () => {
+  const spot = outing.ground.spots.find((s) => s.id === outing.shots[0]!.spotId)!;
+  const { x, y } = spot.at;
+  const outline = [
+    { x: x - 5, y: y - 5 },
+    { x: x + 5, y: y - 5 },
+    { x: x + 5, y: y + 5 },
+    { x: x - 5, y: y + 5 },
+  ];
+  const shade = { id: "shade", name: "Shade", offsetClicks: -6, holdsFor: "all" as const, outline };
+  const drawn = { ...outing, ground: { ...outing.ground, zones: [...outing.ground.zones, shade] } };
+  const before = card(drawn, "16:27");
+  expect(before.light.ev.value - card(outing, "16:27").light.ev.value).toBeCloseTo(-2, 2);
+  expect(before.light.ev.because.map((r) => r.code)).toContain("zone-offset");
+  const reading = readingFrom(before, drawn, -1);
+  expect(reading.zoneId).toBe("shade");
+  // One click too dark at the card's own settings: where those are the model's, the light goes down by that click.
+  const off = reading.settingsEv - 1 / 3 - before.light.ev.value;
+  const after = card(keepReading(reading)(drawn), "16:27");
+  expect(after.light.ev.value - before.light.ev.value).toBeCloseTo(off, 6);
+});

@@ -1,4 +1,5 @@
 import { evOfClicks, type Settings } from "@/core/exposure";
+import { zoneIdOf } from "@/core/ground";
 import type { Assessment } from "@/core/judge";
 import type { Reading } from "@/core/light";
 import { bellowsLoss } from "@/core/optics";
@@ -16,7 +17,7 @@ export function readingFrom(
   const spot = outing.ground.spots.find((s) => s.id === shot.spotId)!;
   return {
     id: nextId(outing.light.readings),
-    zoneId: spot.zoneId,
+    zoneId: zoneIdOf(outing.ground, spot),
     spotId: spot.id,
     positionId: found.ids.position,
     at: found.at,
