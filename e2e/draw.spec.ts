@@ -73,9 +73,9 @@ test("a ground is drawn under the finger: put, dragged, reshaped by a corner, tu
   );
   expect(moved).toHaveLength(1);
   await page.getByRole("button", { name: "Turn right by 15 degrees" }).click();
-  expect((await at()).outline).not.toEqual(reshaped.outline);
+  await expect.poll(async () => (await at()).outline).not.toEqual(reshaped.outline);
   await page.getByRole("button", { name: /^Undo: / }).click();
-  expect((await at()).outline).toEqual(reshaped.outline);
+  await expect.poll(async () => (await at()).outline).toEqual(reshaped.outline);
 });
 
 test("a lane is tapped point by point, a ruler measures, and what is pressed is chosen", async ({ page }) => {

@@ -11,7 +11,7 @@ test("the next outing comes first with what is open, the rest by its time", asyn
     page.getByRole("list", { name: "Promised at League evening" }).getByRole("listitem"),
   ).toHaveCount(5);
   const then = page.getByRole("region", { name: "Coming up" });
-  await expect(then.getByRole("link")).toHaveCount(2);
+  await expect(then.getByRole("link")).toHaveCount(3);
   await expect(
     page.getByRole("region", { name: "Past" }).getByRole("link", { name: /Cup semi-final/ }),
   ).toBeVisible();
@@ -33,7 +33,7 @@ test("an outing is made again, put away, brought back and removed, each with a w
   await expect(away).toBeVisible();
   await page.reload();
   await more("Cross-country day", "Restore");
-  await expect(page.getByRole("region", { name: "Coming up" }).getByRole("link")).toHaveCount(2);
+  await expect(page.getByRole("region", { name: "Coming up" }).getByRole("link")).toHaveCount(3);
 
   await more("Lagoon at first light", "Delete");
   await expect(page.getByRole("link", { name: /Lagoon/ })).toHaveCount(0);

@@ -2,7 +2,7 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import { View } from "react-native";
 import { walkBlocks, walkRound } from "@/core/ground";
 import { bestCover, type BriefScores, type BriefShot, type Cover } from "@/core/judge";
-import { lightPlanOf, type Outing } from "@/data";
+import { lightPlanOf, sameValue, type Outing } from "@/data";
 import { askedOf, mountedFor } from "@/outing/assess-input";
 import { editChoice } from "@/outing/edits";
 import type { OutingView } from "@/outing/outing-view";
@@ -74,7 +74,8 @@ export function BriefPlaces() {
   };
   if (state.kind === "running")
     return <Button label={`Stop, ${percentWords(state.share)} done`} onPress={() => run.current?.stop()} />;
-  if (state.kind === "known" && state.answered.outing.ground === outing.ground)
+  // By value: a write hands back the same ground as another object.
+  if (state.kind === "known" && sameValue(state.answered.outing.ground, outing.ground))
     return <Answer answered={state.answered} />;
   return (
     <View className="gap-2">
