@@ -64,10 +64,14 @@ export function BriefPlaces() {
     };
     setState({ kind: "running", share: 0 });
     const { startBrief } = await import("@/workers/position-search-client");
-    const mine = startBrief(input, ({ done, total }) => setState({ kind: "running", share: done / total }));
+    // The last report may come after the result: it no longer counts then.
+    const mine = startBrief(input, ({ done, total }) => {
+      if (run.current === mine) setState({ kind: "running", share: done / total });
+    });
     run.current = mine;
     const found = await mine.result;
     if (run.current !== mine) return;
+    run.current = undefined;
     if (!found.ok) return setState({ kind: found.reason === "stopped" ? "idle" : "failed" });
     const named = shots.map(({ shot, priority }) => ({ id: shot.id, name: shot.name, priority }));
     setState({ kind: "known", answered: { outing: view.outing, shots: named, scores: found.value } });
