@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { isPhone, openGround, openPanel, storedOuting, tag } from "./outing";
+import { drag, isPhone, openGround, openPanel, storedOuting, tag } from "./outing";
 
 const plan = (page: Page) => page.getByRole("group", { name: /, drawing\./ });
 
@@ -15,24 +15,6 @@ async function press(page: Page, x: number, y: number): Promise<void> {
   const [left, top] = [box.x + x * box.width, box.y + y * box.height];
   if (isPhone(page)) await page.touchscreen.tap(left, top);
   else await page.mouse.click(left, top);
-}
-
-/** Drags from a place of the page to another, by finger or by mouse. */
-async function drag(page: Page, from: { x: number; y: number }, by: { x: number; y: number }): Promise<void> {
-  const steps = [0.3, 0.6, 1].map((t) => ({ x: from.x + t * by.x, y: from.y + t * by.y }));
-  if (!isPhone(page)) {
-    await page.mouse.move(from.x, from.y);
-    await page.mouse.down();
-    for (const at of steps) await page.mouse.move(at.x, at.y);
-    await page.mouse.up();
-    return;
-  }
-  const touch = await page.context().newCDPSession(page);
-  const send = (type: "touchStart" | "touchMove" | "touchEnd", at?: { x: number; y: number }) =>
-    touch.send("Input.dispatchTouchEvent", { type, touchPoints: at ? [at] : [] });
-  await send("touchStart", from);
-  for (const at of steps) await send("touchMove", at);
-  await send("touchEnd");
 }
 
 async function add(page: Page, name: string, how?: "Tap its corners"): Promise<void> {
@@ -168,9 +150,7 @@ test("what is chosen is typed exactly, and what cannot be is refused in its fiel
 });
 
 test("every kind of thing is put on the ground, drawn, listed, and taken away again", async ({ page }) => {
-  // The same list at both sizes: it is gone through at one.
-  test.skip(isPhone(page));
-  test.setTimeout(240_000);
+  test.setTimeout(300_000);
   await startDrawing(page);
   await page.getByRole("button", { name: "Add", exact: true }).click();
   const dialog = page.getByRole("dialog", { name: "Add to the ground" });

@@ -27,13 +27,15 @@ export async function placeOf(page: Page, name: string): Promise<{ x: number; y:
   return { x: box.x + box.width / 2, y: box.y + box.height - 1 };
 }
 
-/** Drags from the middle of a tag, by mouse or by finger as the device has it. */
-export async function dragTag(page: Page, name: string, dx: number, dy: number): Promise<void> {
-  const place = await placeOf(page, name);
-  const from = { x: place.x, y: place.y - 18 };
+/** Drags from a place of the page by so much, by mouse or by finger as the device has it. */
+export async function drag(
+  page: Page,
+  from: { x: number; y: number },
+  by: { x: number; y: number },
+): Promise<void> {
   const steps = Array.from({ length: 12 }, (_, i) => ({
-    x: from.x + (dx * (i + 1)) / 12,
-    y: from.y + (dy * (i + 1)) / 12,
+    x: from.x + (by.x * (i + 1)) / 12,
+    y: from.y + (by.y * (i + 1)) / 12,
   }));
   if (!isPhone(page)) {
     await page.mouse.move(from.x, from.y);
@@ -48,6 +50,12 @@ export async function dragTag(page: Page, name: string, dx: number, dy: number):
   await send("touchStart", from);
   for (const at of steps) await send("touchMove", at);
   await send("touchEnd");
+}
+
+/** Drags from the middle of a tag. */
+export async function dragTag(page: Page, name: string, dx: number, dy: number): Promise<void> {
+  const place = await placeOf(page, name);
+  await drag(page, { x: place.x, y: place.y - 18 }, { x: dx, y: dy });
 }
 
 /** The words on the button that explains a figure, such as "24.2 m, to 207° SW. Why?". */

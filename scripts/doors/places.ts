@@ -1,9 +1,10 @@
 import { STAGINGS, SUBJECTS, TRADE_PLACES, asSubject, type TradePlace } from "@/core/catalogue";
-import { LEAVE_KINDS, planDistance, type Ground, type Point, venueParts, fromVenue } from "@/core/ground";
+import { LEAVE_KINDS, planDistance, type Point } from "@/core/ground";
 import { assess, searchPositions, type Candidate, type Score, type SearchInput } from "@/core/judge";
 import { sceneAt } from "@/core/scene";
 import { DEFAULT_PREFERENCES, lightPlanOf, windowOf, type Outing } from "@/data";
 import { newOuting } from "@/outing/begin/new-outing";
+import { searchedArea } from "@/outing/searched-area";
 import { tradePlacesFor } from "@/outing/trade-places";
 import { demoKit } from "../../demo";
 
@@ -25,7 +26,6 @@ export interface PlaceRow {
 const SUMMER = { date: "2027-05-22", from: "14:00", until: "16:00", starts: "15:00" };
 /** Places that the grid has at most: coarse, since what is found is polished. */
 const MOST_PLACES = 350;
-const AROUND = 14;
 
 function outingFor(subjectId: string): Outing {
   const row = SUBJECTS.find((s) => s.id === subjectId)!;
@@ -52,21 +52,8 @@ function outingFor(subjectId: string): Outing {
   return { ...outing, ground: { ...outing.ground, leave: [...LEAVE_KINDS] } };
 }
 
-function areaAbout({ venue, hall }: Ground): Point[] {
-  if (hall) return [...hall.outline];
-  const parts = venueParts(venue.template).flatMap((part) => part.outline);
-  const x = Math.max(...parts.map((p) => Math.abs(p.x))) + AROUND;
-  const y = Math.max(...parts.map((p) => Math.abs(p.y))) + AROUND;
-  return [
-    [-x, -y],
-    [x, -y],
-    [x, y],
-    [-x, y],
-  ].map(([a, b]) => fromVenue(venue, { x: a!, y: b! }));
-}
-
 function searchFor(outing: Outing): SearchInput {
-  const area = [areaAbout(outing.ground)];
+  const area = [searchedArea(outing.ground, outing.shots[0]!.spotId, 0)];
   const xs = area[0]!.map((p) => p.x);
   const ys = area[0]!.map((p) => p.y);
   const size = (Math.max(...xs) - Math.min(...xs)) * (Math.max(...ys) - Math.min(...ys));

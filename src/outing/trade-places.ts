@@ -8,6 +8,7 @@ import {
   type Point,
   type Spot,
 } from "@/core/ground";
+import { toCentimetre } from "./rounded";
 
 /** A place of practice as it lies on a ground. */
 export interface LaidPlace {
@@ -16,8 +17,6 @@ export interface LaidPlace {
   /** Metres of the lens above the ground. */
   readonly lensHeight: number;
 }
-
-const cm = ({ x, y }: Point): Point => ({ x: Math.round(x * 100) / 100, y: Math.round(y * 100) / 100 });
 
 /** Places of a discipline are told for its usual venue and the end where its subject is usually met. */
 function inVenue(
@@ -48,6 +47,6 @@ export function tradePlacesFor(ground: Ground, subjectId: string, spot: Spot): L
         ? inVenue(ground, place, lies, spot, subjectId)
         : { x: spot.at.x + step!.x * lies.distance, y: spot.at.y + step!.y * lies.distance };
     if (!at) return [];
-    return [{ place, at: cm(at), lensHeight: place.height ?? Math.max(0.05, spot.aimHeight) }];
+    return [{ place, at: toCentimetre(at), lensHeight: place.height ?? Math.max(0.05, spot.aimHeight) }];
   });
 }

@@ -9,7 +9,6 @@ export interface Run<Result> {
   readonly stop: () => void;
 }
 
-export type SearchRun = Run<SearchResult>;
 type Report = (progress: SearchProgress) => void;
 type Doors = Remote<{ runSearch: typeof runSearch; runBrief: typeof runBrief }>;
 
@@ -34,7 +33,7 @@ function start<Result>(call: (remote: Doors) => Promise<Result>): Run<Result> {
 }
 
 /** Searches for positions. */
-export const startSearch = (input: SearchInput, report: Report): SearchRun =>
+export const startSearch = (input: SearchInput, report: Report): Run<SearchResult> =>
   start((remote) => remote.runSearch(input, proxy(report)));
 
 /** Scores every position for every shot. */

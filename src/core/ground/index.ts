@@ -32,6 +32,7 @@ export {
   type WindowOpening,
   type Zone,
 } from "./ground";
+export { detailOf } from "./detail";
 export { aimOf, groundHeightAt, lensOf } from "./lie";
 export {
   OBSTACLE_KINDS,
@@ -69,7 +70,7 @@ export {
   type VenuePart,
   type VenueTemplate,
 } from "./venues";
-export { convexHull, convexParts, isInside, rayThrough, type Stretch } from "./polygon";
+export { convexHull, convexParts, isInside, rayThrough, signedArea, type Stretch } from "./polygon";
 export {
   backgroundBehind,
   firstBlockage,

@@ -1,13 +1,10 @@
-import { tanDeg, toDegrees } from "../units";
+import { cosDeg, tanDeg, toDegrees, turnBetween } from "../units";
 import { bearingTo, heightAngle } from "./bearing";
 import type { Slit } from "./ground";
 import type { Vector } from "./vector";
 
 /** Nobody looks along a wall: degrees from square beyond which no opening is looked through. */
 const WIDEST = 85;
-
-/** Signed turn in degrees from a bearing to another, −180 … 180. */
-const turnTo = (from: number, to: number): number => ((to - from + 540) % 360) - 180;
 
 /** Degrees by which a line misses an opening. */
 export interface SlitMiss {
@@ -27,10 +24,10 @@ export const slitReach = ({ width, back }: Pick<Slit, "width" | "back">): number
  * the ground at the lens, from which sill and top count.
  */
 export function missOfSlit(slit: Slit, lens: Vector, aim: Vector, floor: number): SlitMiss | undefined {
-  const turn = turnTo(slit.facing, bearingTo(lens, aim));
+  const turn = turnBetween(slit.facing, bearingTo(lens, aim));
   const aside = Math.max(0, Math.abs(turn) - slitReach(slit));
   if (aside > 0) return { aside, above: 0 };
-  const away = slit.back / Math.max(1e-6, Math.cos((turn * Math.PI) / 180));
+  const away = slit.back / Math.max(1e-6, cosDeg(turn));
   const angle = heightAngle(lens, aim);
   const at = lens.z - floor + away * tanDeg(angle);
   if (at >= slit.sill && at <= slit.top) return undefined;

@@ -12,6 +12,13 @@ function halfHull(points: readonly Point[]): Point[] {
   return chain;
 }
 
+/** Square metres inside an outline that does not cross itself: above 0 where it runs counter-clockwise, below 0 the other way. */
+export const signedArea = (outline: readonly Point[]): number =>
+  outline.reduce((sum, p, i) => {
+    const next = outline[(i + 1) % outline.length]!;
+    return sum + p.x * next.y - next.x * p.y;
+  }, 0) / 2;
+
 /** Convex hull, counter-clockwise, by the monotone chain. Fewer than three distinct points come back as they are. */
 export function convexHull(points: readonly Point[]): Point[] {
   const sorted = [...points].sort((a, b) => a.x - b.x || a.y - b.y);
@@ -24,11 +31,7 @@ export function convexHull(points: readonly Point[]): Point[] {
  * ears. An outline that crosses itself comes back as its hull.
  */
 export function convexParts(outline: readonly Point[]): Point[][] {
-  const area = outline.reduce((sum, p, i) => {
-    const next = outline[(i + 1) % outline.length]!;
-    return sum + p.x * next.y - next.x * p.y;
-  }, 0);
-  const rest = area < 0 ? [...outline].reverse() : [...outline];
+  const rest = signedArea(outline) < 0 ? [...outline].reverse() : [...outline];
   const corner = (i: number) =>
     [rest[(i + rest.length - 1) % rest.length]!, rest[i]!, rest[(i + 1) % rest.length]!] as const;
   if (rest.every((_, i) => turn(...corner(i)) >= 0)) return [rest];

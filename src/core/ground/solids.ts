@@ -144,11 +144,12 @@ export const topOf = (obstacle: Obstacle): number => bodiesOf(obstacle).top;
 /** Whether a ray passes a circle on the plan, or leaves it behind. */
 function passes(from: Point, step: Point, { centre, radius }: Round): boolean {
   const [dx, dy] = [centre.x - from.x, centre.y - from.y];
+  const outside = dx * dx + dy * dy > radius * radius;
   const square = step.x * step.x + step.y * step.y;
+  if (square === 0) return outside;
   const off = dx * step.y - dy * step.x;
   if (off * off > radius * radius * square) return true;
-  const along = dx * step.x + dy * step.y;
-  return along < 0 && dx * dx + dy * dy > radius * radius;
+  return outside && dx * step.x + dy * step.y < 0;
 }
 
 /**

@@ -1,4 +1,4 @@
-import { OBSTACLE_KINDS, surfaceAt, type Background, type Ground, type Surface } from "../ground";
+import { detailOf, surfaceAt, type Background, type Ground, type Surface } from "../ground";
 import { smoothness } from "../optics";
 import { softnessOf, type Softness } from "./grades";
 
@@ -15,8 +15,6 @@ export type SeenBehind = Background & {
 /** Width in metres of the lettering on a hall's walls, and of a tuft of grass (common practice). */
 const WALL = 0.3;
 const GRASS = 0.03;
-/** Finer than this in metres nothing is made out. */
-const FINEST = 0.001;
 const PLAIN_GROUND: readonly Surface[] = ["water", "snow", "ice", "floor"];
 
 export interface MeltInput {
@@ -36,7 +34,7 @@ export function meltOf(
   behind: Background,
   { ground, focalLengthMm, fNumber, away, streak }: MeltInput,
 ): SeenBehind {
-  const detail = detailOf(behind, ground);
+  const detail = detailBehind(behind, ground);
   const { kind, obstacleId, beyond, at } = behind;
   if (detail === undefined) return { kind, obstacleId, beyond, at, smoothness: "plain", softness: "plain" };
   const point = away + beyond;
@@ -48,11 +46,9 @@ export function meltOf(
 }
 
 /** Width in metres of what one makes out there (common practice; of a thing its own where it is told); none for what is plain. */
-function detailOf({ kind, at, obstacleId }: Background, ground: Ground): number | undefined {
+function detailBehind({ kind, at, obstacleId }: Background, ground: Ground): number | undefined {
   if (kind === "skyline" || kind === "sky") return undefined;
   if (kind === "ground") return PLAIN_GROUND.includes(surfaceAt(ground, at)) ? undefined : GRASS;
   const thing = ground.obstacles.find((o) => o.id === obstacleId);
-  if (!thing) return WALL;
-  const detail = thing.look?.detail ?? OBSTACLE_KINDS[thing.kind].detail;
-  return detail >= FINEST ? detail : undefined;
+  return thing ? detailOf(thing) : WALL;
 }

@@ -28,16 +28,17 @@ export type GroundRead =
   | { readonly ok: true; readonly ground: Ground; readonly reports: readonly FeatureReport[] }
   | { readonly ok: false; readonly message: string };
 
-const LISTS: Readonly<Record<GroundSort, keyof Lists>> = {
-  position: "positions",
-  spot: "spots",
-  track: "tracks",
-  obstacle: "obstacles",
-  area: "areas",
-  zone: "zones",
-  mast: "masts",
-  window: "windows",
-};
+/** The list of a ground that a sort is kept in, and what limits it. */
+const KEPT_IN = {
+  position: ["positions", "positions"],
+  spot: ["spots", "spots"],
+  track: ["tracks", "tracks"],
+  obstacle: ["obstacles", "obstacles"],
+  area: ["areas", "areas"],
+  zone: ["zones", "light zones"],
+  mast: ["masts", "masts"],
+  window: ["windows", "windows"],
+} as const satisfies Record<GroundSort, readonly [keyof Lists, keyof typeof LIMITS]>;
 
 /** The most letters that a file of a ground may have. */
 const LARGEST = 20_000_000;
@@ -156,9 +157,9 @@ function takeIn(
   const points = placed(ground.anchor, piece);
   if (typeof points === "string") return points;
   const { sort, thing } = thingOf(ground, propertiesOf(feature), name, piece.form, points);
-  const list = LISTS[sort];
+  const [list, limited] = KEPT_IN[sort];
   const had: readonly { readonly id: string }[] = ground[list] ?? [];
-  const limit = LIMITS[LIMIT_OF[sort]];
+  const limit = LIMITS[limited];
   if (had.length >= limit) return `${limit} of its kind are kept at most`;
   const wanted = typeof thing.id === "string" && /^[a-z0-9-]{1,40}$/.test(thing.id) ? thing.id : undefined;
   const id = wanted ? freeId(wanted, had) : idFromName(name, had, sort);
@@ -168,17 +169,6 @@ function takeIn(
   const { path, message } = faultsOf(parsed.error)[0]!;
   return `${path.split(".").slice(2).join(" ") || "it"}: ${message}`;
 }
-
-const LIMIT_OF = {
-  position: "positions",
-  spot: "spots",
-  track: "tracks",
-  obstacle: "obstacles",
-  area: "areas",
-  zone: "light zones",
-  mast: "masts",
-  window: "windows",
-} as const satisfies Record<GroundSort, keyof typeof LIMITS>;
 
 interface Told {
   readonly sort: GroundSort;
@@ -194,7 +184,7 @@ function thingOf(
   points: readonly Point[],
 ): Told {
   const { sort, ...rest } = properties;
-  if (typeof sort === "string" && sort in LISTS) return told(ground, sort as GroundSort, rest, points);
+  if (typeof sort === "string" && sort in KEPT_IN) return told(ground, sort as GroundSort, rest, points);
   if (form === "point") {
     if (properties.natural === "tree") return told(ground, "obstacle", treeOf(properties), points);
     return told(ground, "spot", { aimHeight: 1, facing: 0 }, points);

@@ -1,5 +1,5 @@
 import type { Feature, FeatureCollection, Geometry, Position as Coordinate } from "geojson";
-import { toCoordinates, type Point } from "@/core/ground";
+import { signedArea, toCoordinates, type Point } from "@/core/ground";
 import type { Outing } from "../schema";
 
 type Ground = Outing["ground"];
@@ -64,10 +64,5 @@ export function toGeoJson({ name, ground }: Pick<Outing, "name" | "ground">): Fe
   };
 }
 
-function anticlockwise(outline: readonly Point[]): readonly Point[] {
-  const area = outline.reduce((sum, p, i) => {
-    const next = outline[(i + 1) % outline.length]!;
-    return sum + p.x * next.y - next.x * p.y;
-  }, 0);
-  return area < 0 ? [...outline].reverse() : outline;
-}
+const anticlockwise = (outline: readonly Point[]): readonly Point[] =>
+  signedArea(outline) < 0 ? [...outline].reverse() : outline;

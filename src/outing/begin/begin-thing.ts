@@ -11,6 +11,7 @@ import {
 } from "@/core/ground";
 import { asBearing } from "@/core/units";
 import { idFromName, type Outing } from "@/data";
+import { toMillimetre } from "../rounded";
 import { rowOf, type Sort, type Thing } from "../things/sorts";
 import { middleOf, thingsOf } from "../things/thing";
 import { newPosition } from "./new-position";
@@ -44,9 +45,6 @@ const NETTING = {
   goal: { pitch: 0.1, wire: 0.004 },
 };
 
-/** To the millimetre, so that a thin wall keeps its right angles. */
-const mm = ({ x, y }: Point): Point => ({ x: Math.round(x * 1000) / 1000, y: Math.round(y * 1000) / 1000 });
-
 function beginObstacle(outing: Outing, kind: ObstacleKind, { at, bearing, name }: Begun): Thing<"obstacle"> {
   const { usual } = OBSTACLE_KINDS[kind];
   const base = { id: idFromName(name, outing.ground.obstacles, kind), name };
@@ -54,7 +52,7 @@ function beginObstacle(outing: Outing, kind: ObstacleKind, { at, bearing, name }
     return {
       ...base,
       kind,
-      at: mm(at),
+      at: toMillimetre(at),
       height: usual.height,
       trunkRadius: 0.25,
       crownRadius: usual.length / 2,
@@ -64,17 +62,17 @@ function beginObstacle(outing: Outing, kind: ObstacleKind, { at, bearing, name }
     return {
       ...base,
       kind,
-      from: { ...mm(at), z: 0 },
-      to: { ...mm(at), z: usual.height },
+      from: { ...toMillimetre(at), z: 0 },
+      to: { ...toMillimetre(at), z: usual.height },
       thickness: usual.depth,
     };
   if (kind === "branch") {
     const way = alongBearing(bearing);
-    const end = mm({ x: at.x + way.x * usual.length, y: at.y + way.y * usual.length });
+    const end = toMillimetre({ x: at.x + way.x * usual.length, y: at.y + way.y * usual.length });
     return {
       ...base,
       kind,
-      from: { ...mm(at), z: usual.base },
+      from: { ...toMillimetre(at), z: usual.base },
       to: { ...end, z: usual.height },
       thickness: usual.depth,
     };
@@ -90,7 +88,7 @@ function beginBlock(
   const { length, depth, height, base } = OBSTACLE_KINDS[kind].usual;
   return {
     kind,
-    outline: boxOutline({ middle, length, width: depth, bearing }).map(mm),
+    outline: boxOutline({ middle, length, width: depth, bearing }).map(toMillimetre),
     height,
     ...(base > 0 && { base }),
     ...(kind === "bank" && { rise: { toward: asBearing(bearing + 90), from: 0 } }),
@@ -108,7 +106,7 @@ export function beginThing(
   const { at, bearing, name } = begun;
   const { ground } = outing;
   const base = { id: idFromName(name, rowOf(what.sort).of(ground), what.sort), name };
-  const box = (): Point[] => boxOutline({ middle: at, ...AREA, bearing }).map(mm);
+  const box = (): Point[] => boxOutline({ middle: at, ...AREA, bearing }).map(toMillimetre);
   switch (what.sort) {
     case "obstacle":
       return { sort: what.sort, thing: beginObstacle(outing, what.kind, begun) };
@@ -116,24 +114,24 @@ export function beginThing(
       return { sort: what.sort, thing: beginArea({ ...base, outline: box() }, what.kind) };
     case "track": {
       const way = alongBearing(bearing);
-      const to = mm({ x: at.x + way.x * TRACK, y: at.y + way.y * TRACK });
-      return { sort: what.sort, thing: { ...base, kind: what.kind, points: [mm(at), to] } };
+      const to = toMillimetre({ x: at.x + way.x * TRACK, y: at.y + way.y * TRACK });
+      return { sort: what.sort, thing: { ...base, kind: what.kind, points: [toMillimetre(at), to] } };
     }
     case "mast":
-      return { sort: what.sort, thing: { ...base, at: mm(at), height: LAMP_HEIGHTS[what.kind] } };
+      return { sort: what.sort, thing: { ...base, at: toMillimetre(at), height: LAMP_HEIGHTS[what.kind] } };
     case "position":
-      return { sort: what.sort, thing: newPosition(outing, mm(at)) };
+      return { sort: what.sort, thing: newPosition(outing, toMillimetre(at)) };
     case "spot":
       return {
         sort: what.sort,
-        thing: { ...base, at: mm(at), aimHeight: 1, facing: bearing, zoneId: ground.zones[0]!.id },
+        thing: { ...base, at: toMillimetre(at), aimHeight: 1, facing: bearing, zoneId: ground.zones[0]!.id },
       };
     case "zone":
       return { sort: what.sort, thing: { ...base, offsetClicks: -1, holdsFor: "all", outline: box() } };
     case "window":
       return {
         sort: what.sort,
-        thing: { ...base, at: mm(at), facing: bearing, width: 3, height: 2, sill: 1 },
+        thing: { ...base, at: toMillimetre(at), facing: bearing, width: 3, height: 2, sill: 1 },
       };
   }
 }

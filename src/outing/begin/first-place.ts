@@ -4,6 +4,7 @@ import type { Rig } from "@/core/optics";
 import { creatureOf } from "@/core/motion";
 import type { Scene, Shot } from "@/core/scene";
 import type { StoredKit, StoredSubject } from "@/data";
+import { toCentimetre } from "../rounded";
 
 interface Wish {
   readonly kit: StoredKit;
@@ -44,8 +45,6 @@ function nearest(subject: StoredSubject): number {
 const heightFor = (spot: Spot, distance: number): number =>
   Math.round(100 * (distance < 8 ? Math.max(0.2, Math.min(1.6, spot.aimHeight)) : 1.2)) / 100;
 
-const cm = ({ x, y }: Point): Point => ({ x: Math.round(x * 100) / 100, y: Math.round(y * 100) / 100 });
-
 /** A score so much under the best is as good to begin with, if one stands nearer: air and heat haze soften what is far (common practice). */
 const AS_GOOD = 0.1;
 
@@ -60,7 +59,7 @@ export function firstPlace(wish: Wish): FirstPlace {
   for (let distance = nearest(subject); distance < FARTHEST; distance *= STEP)
     for (const turn of TURNS) {
       const step = alongBearing(spot.facing + turn);
-      const at = cm({ x: spot.at.x + step.x * distance, y: spot.at.y + step.y * distance });
+      const at = toCentimetre({ x: spot.at.x + step.x * distance, y: spot.at.y + step.y * distance });
       if (standingAt(scene.ground, at).rule !== "open") continue;
       const lensHeight = heightFor(spot, distance);
       const rig = bestRig({ kit, shot, subject, away: distance, faceTurn: Math.abs(turn) });
@@ -84,6 +83,6 @@ const vetoesOf = (found: Assessment): number => found.judgement.filter((j) => j.
 
 /** Nothing about the spot is open: well outside the venue, and the user moves it. */
 function outside({ scene, kit, shot, subject }: Wish): FirstPlace {
-  const at = cm(fromVenue(scene.ground.venue, { x: 120, y: 0 }));
+  const at = toCentimetre(fromVenue(scene.ground.venue, { x: 120, y: 0 }));
   return { at, lensHeight: 1.6, rig: bestRig({ kit, shot, subject, away: 120, faceTurn: 90 }) };
 }

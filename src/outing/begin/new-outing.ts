@@ -26,6 +26,7 @@ import { cautionsFor } from "./cautions-for";
 import { firstPlace } from "./first-place";
 import { kindOf, venueOf } from "./kind-of";
 import { sceneryAbout } from "./scenery";
+import { toCentimetre } from "../rounded";
 
 /** What has to be said before there is an outing: the rest has a sensible beginning and can be changed. */
 export interface NewOuting {
@@ -47,8 +48,6 @@ export interface NewOuting {
   readonly staging?: Staging;
   readonly group?: string;
 }
-
-const round = ({ x, y }: Point): Point => ({ x: Math.round(x * 100) / 100, y: Math.round(y * 100) / 100 });
 
 /** Where and how a subject is met on a venue. */
 interface Met {
@@ -72,7 +71,7 @@ function meet({ subject, staging }: NewOuting, venue: VenueTemplate, lie: Ground
   const own =
     known && usual?.ok ? laidOver(known, usual.value, venue) : { x: 0, y: open ? 0 : venue.length / 4 };
   return {
-    at: round(fromVenue(lie, own)),
+    at: toCentimetre(fromVenue(lie, own)),
     facing: Math.round((known?.facing ?? 90) + lie.bearing) % 360,
     aimHeight: Math.round(100 * Math.max(0.02, (known?.z ?? 0) + subject.height / 2)) / 100,
     scenery: known?.scenery ?? (open ? "plain" : "venue"),

@@ -1,6 +1,7 @@
 import type { Scenery } from "@/core/catalogue";
 import { boxOutline, type Point } from "@/core/ground";
 import type { Outing } from "@/data";
+import { toCentimetre } from "../rounded";
 
 type Ground = Outing["ground"];
 
@@ -14,9 +15,8 @@ const COURSE = 60;
 const CLOSED = { road: 8, "field-course": 6, "snow-course": 6 };
 const SURFACE = { road: "track", "field-course": "grass", "snow-course": "snow" } as const;
 
-const round = ({ x, y }: Point): Point => ({ x: Math.round(x * 100) / 100, y: Math.round(y * 100) / 100 });
 const box = (middle: Point, length: number, width: number, bearing: number): Point[] =>
-  boxOutline({ middle, length, width, bearing }).map(round);
+  boxOutline({ middle, length, width, bearing }).map(toCentimetre);
 
 /** A course through the spot along the way the subject goes, closed to everybody: nobody stands where it comes. */
 function course(at: Point, facing: number, scenery: keyof typeof CLOSED): Set {

@@ -13,11 +13,3 @@ export const addSpot =
     const added = editGround((g) => ({ spots: [...g.spots, { ...spot, id }] }))(outing);
     return { ...added, shots: edited(added.shots, shotId, { spotId: id }) };
   };
-
-/** Only a spot that no shot is promised of can go. */
-export const removeSpot =
-  (id: string): Edit =>
-  (outing) =>
-    outing.shots.some((s) => s.spotId === id)
-      ? outing
-      : editGround((g) => ({ spots: g.spots.filter((s) => s.id !== id) }))(outing);

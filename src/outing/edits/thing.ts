@@ -4,7 +4,6 @@ import { rowOf, type Sort, type Thing } from "../things/sorts";
 import { moved, thingOf, type Ref } from "../things/thing";
 import { editGround, type Edit } from "./edit";
 import { removePosition } from "./position";
-import { removeSpot } from "./spot";
 
 /** A thing of any sort changed by what makes another of it. */
 export const changeThing = <S extends Sort>(
@@ -53,7 +52,9 @@ export const removeThing =
   (outing) => {
     if (neededBy(outing, ref)) return outing;
     if (ref.sort === "position") return removePosition(ref.id)(outing);
-    if (ref.sort === "spot") return removeSpot(ref.id)(outing);
     const row = rowOf(ref.sort);
     return editGround((ground) => row.kept(row.of(ground).filter((thing) => thing.id !== ref.id)))(outing);
   };
+
+/** Only a spot that no shot needs can go. */
+export const removeSpot = (id: string): Edit => removeThing({ sort: "spot", id });

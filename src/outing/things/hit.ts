@@ -1,4 +1,4 @@
-import { isInside, nearestOnSide, planDistance, type Point } from "@/core/ground";
+import { isInside, nearestOnSide, planDistance, signedArea, type Point } from "@/core/ground";
 import type { Outing } from "@/data";
 import type { Shape } from "./sorts";
 import { thingsOf, type Ref } from "./thing";
@@ -17,15 +17,6 @@ export const distanceTo = (at: Point, shape: Shape): number =>
     ),
   );
 
-/** Square metres of an outline. */
-const sizeOf = ({ corners }: Shape): number =>
-  Math.abs(
-    corners.reduce((sum, p, i) => {
-      const next = corners[(i + 1) % corners.length]!;
-      return sum + p.x * next.y - next.x * p.y;
-    }, 0),
-  ) / 2;
-
 const RANK = { point: 0, line: 1, outline: 2 } as const;
 
 /** What lies under a place, within a distance in metres: a point before a line, a line before the smallest outline. */
@@ -33,7 +24,9 @@ export function thingAt(outing: Pick<Outing, "ground">, at: Point, within: numbe
   const met = thingsOf(outing).flatMap(({ ref, shape }) => {
     const away = distanceTo(at, shape);
     const holds = shape.form === "outline" && isInside(at, shape.corners);
-    return away <= within || holds ? [{ ref, rank: RANK[shape.form], size: sizeOf(shape), away }] : [];
+    return away <= within || holds
+      ? [{ ref, rank: RANK[shape.form], size: Math.abs(signedArea(shape.corners)), away }]
+      : [];
   });
   return met.sort((a, b) => a.rank - b.rank || (a.rank === 2 ? a.size - b.size : a.away - b.away))[0]?.ref;
 }

@@ -1,6 +1,7 @@
 import type { Point } from "@/core/ground";
 import { asBearing } from "@/core/units";
 import type { Limited, Outing } from "@/data";
+import { toMillimetre } from "../rounded";
 
 type Ground = Outing["ground"];
 
@@ -37,13 +38,10 @@ export interface SortRow<S extends Sort> {
   readonly turned: (thing: Thing<S>, by: number) => Thing<S>;
 }
 
-/** Places are kept to the millimetre: finer than anybody paces, and no file grows by digits that mean nothing. */
-const mm = (value: number): number => Math.round(value * 1000) / 1000;
-const rounded = ({ x, y }: Point): Point => ({ x: mm(x), y: mm(y) });
 const roundBearing = (bearing: number): number => asBearing(Math.round(bearing * 10) / 10);
 
 const atPoint = (at: Point): Shape => ({ corners: [at], form: "point" });
-const first = (corners: readonly Point[]): Point => rounded(corners[0]!);
+const first = (corners: readonly Point[]): Point => toMillimetre(corners[0]!);
 const same = <T>(thing: T): T => thing;
 
 function shapeOfObstacle(thing: Thing<"obstacle">): Shape {
@@ -52,12 +50,12 @@ function shapeOfObstacle(thing: Thing<"obstacle">): Shape {
 }
 
 function laidObstacle(thing: Thing<"obstacle">, corners: readonly Point[]): Thing<"obstacle"> {
-  if ("outline" in thing) return { ...thing, outline: corners.map(rounded) };
+  if ("outline" in thing) return { ...thing, outline: corners.map(toMillimetre) };
   if (thing.kind === "tree") return { ...thing, at: first(corners) };
   return {
     ...thing,
-    from: { ...thing.from, ...rounded(corners[0]!) },
-    to: { ...thing.to, ...rounded(corners[1]!) },
+    from: { ...thing.from, ...toMillimetre(corners[0]!) },
+    to: { ...thing.to, ...toMillimetre(corners[1]!) },
   };
 }
 
@@ -106,7 +104,7 @@ const SORTS: { readonly [S in Sort]: SortRow<S> } = {
     of: (g) => g.tracks,
     kept: (tracks) => ({ tracks }),
     shape: ({ points }) => ({ corners: points, form: "line" }),
-    laid: (thing, corners) => ({ ...thing, points: corners.map(rounded) }),
+    laid: (thing, corners) => ({ ...thing, points: corners.map(toMillimetre) }),
     turned: same,
   },
   obstacle: {
@@ -122,7 +120,7 @@ const SORTS: { readonly [S in Sort]: SortRow<S> } = {
     of: (g) => g.areas,
     kept: (areas) => ({ areas }),
     shape: ({ outline }) => ({ corners: outline, form: "outline" }),
-    laid: (thing, corners) => ({ ...thing, outline: corners.map(rounded) }),
+    laid: (thing, corners) => ({ ...thing, outline: corners.map(toMillimetre) }),
     turned: same,
   },
   zone: {
@@ -130,7 +128,7 @@ const SORTS: { readonly [S in Sort]: SortRow<S> } = {
     of: (g) => g.zones,
     kept: (zones) => ({ zones }),
     shape: ({ outline = [] }) => ({ corners: outline, form: "outline" }),
-    laid: (thing, corners) => ({ ...thing, outline: corners.map(rounded) }),
+    laid: (thing, corners) => ({ ...thing, outline: corners.map(toMillimetre) }),
     turned: same,
   },
   mast: {

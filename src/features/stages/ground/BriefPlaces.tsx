@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useMemo } from "react";
 import { View } from "react-native";
 import { walkBlocks, walkRound } from "@/core/ground";
 import { bestCover, type BriefScores, type BriefShot, type Cover } from "@/core/judge";
@@ -10,8 +10,8 @@ import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
 import { asGoodWords, countWords, minutesWords, percentWords, scoreWords } from "@/words";
-import type { Run } from "@/workers/position-search-client";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
+import { useRun } from "./use-run";
 
 /** Times of a shot's span that are looked at. */
 const TIMES = 3;
@@ -23,11 +23,6 @@ interface Answered {
   readonly shots: readonly { readonly id: string; readonly name: string; readonly priority: number }[];
   readonly scores: BriefScores;
 }
-
-type State =
-  | { readonly kind: "idle" | "failed" }
-  | { readonly kind: "running"; readonly share: number }
-  | { readonly kind: "known"; readonly answered: Answered };
 
 /** The promised shots with what they are taken with, over the outing from its start. */
 function shotsOf({
@@ -50,10 +45,8 @@ function shotsOf({
 export function BriefPlaces() {
   const { store } = useOpenOuting();
   const outing = useOuting((v) => v.outing);
-  const [state, setState] = useState<State>({ kind: "idle" });
-  const run = useRef<Run<BriefScores>>(undefined);
-  useEffect(() => () => run.current?.stop(), []);
-  const start = async (): Promise<void> => {
+  const { state, start: begin, stop } = useRun<Answered>();
+  const start = (): Promise<void> => {
     const { view } = store.getState();
     const shots = shotsOf(view);
     const input = {
@@ -62,25 +55,20 @@ export function BriefPlaces() {
       shots: shots.map(({ priority: _, ...shot }) => shot),
       positions: view.outing.ground.positions,
     };
-    setState({ kind: "running", share: 0 });
-    const { startBrief } = await import("@/workers/position-search-client");
-    // The last report may come after the result: it no longer counts then.
-    const mine = startBrief(input, ({ done, total }) => {
-      if (run.current === mine) setState({ kind: "running", share: done / total });
-    });
-    run.current = mine;
-    const found = await mine.result;
-    if (run.current !== mine) return;
-    run.current = undefined;
-    if (!found.ok) return setState({ kind: found.reason === "stopped" ? "idle" : "failed" });
-    const named = shots.map(({ shot, priority }) => ({ id: shot.id, name: shot.name, priority }));
-    setState({ kind: "known", answered: { outing: view.outing, shots: named, scores: found.value } });
+    return begin(
+      async (report) => (await import("@/workers/position-search-client")).startBrief(input, report),
+      (scores) => ({
+        outing: view.outing,
+        shots: shots.map(({ shot, priority }) => ({ id: shot.id, name: shot.name, priority })),
+        scores,
+      }),
+    );
   };
   if (state.kind === "running")
-    return <Button label={`Stop, ${percentWords(state.share)} done`} onPress={() => run.current?.stop()} />;
+    return <Button label={`Stop, ${percentWords(state.share)} done`} onPress={stop} />;
   // By value: a write hands back the same ground as another object.
-  if (state.kind === "known" && sameValue(state.answered.outing.ground, outing.ground))
-    return <Answer answered={state.answered} />;
+  if (state.kind === "done" && sameValue(state.value.outing.ground, outing.ground))
+    return <Answer answered={state.value} />;
   return (
     <View className="gap-2">
       <Txt tone="ink2">Every position for every shot, from the start to the end.</Txt>

@@ -20,7 +20,7 @@ export function FindPositions() {
       <View className="flex-row flex-wrap items-center gap-2">
         {state.kind === "running" ? (
           <Button label={`Stop, ${percentWords(state.share)} done`} onPress={stop} />
-        ) : state.kind === "found" ? (
+        ) : state.kind === "done" ? (
           <Button label="Clear" onPress={stop} kind="plain" />
         ) : (
           <Button label="Find positions" onPress={start} />
@@ -34,12 +34,12 @@ export function FindPositions() {
           {`Tries every place where you may stand with each of your lenses, for the whole of the shot.`}
         </Txt>
       )}
-      {state.kind === "found" && state.candidates.list.length === 0 && (
+      {state.kind === "done" && state.value.list.length === 0 && (
         <Txt>{`No place serves ${shot.name} all the time: too far, blocked or closed everywhere. Ask for leave, or take a longer lens.`}</Txt>
       )}
-      {state.kind === "found" &&
-        state.candidates.list.map((candidate, i) => (
-          <FoundCandidate key={i} rank={i + 1} candidate={candidate} candidates={state.candidates} />
+      {state.kind === "done" &&
+        state.value.list.map((candidate, i) => (
+          <FoundCandidate key={i} rank={i + 1} candidate={candidate} candidates={state.value} />
         ))}
     </View>
   );

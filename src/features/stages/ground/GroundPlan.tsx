@@ -12,6 +12,7 @@ import type { PlanView } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
 import { metresWords } from "@/words";
 import { editSpot, movePosition } from "@/outing/edits";
+import { toCentimetre } from "@/outing/rounded";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 import { useUnfolded } from "../screen/unfolded";
 import { useDrawing } from "./draw/use-drawing";
@@ -26,11 +27,6 @@ const TAG_LIFT = 20;
 const POSITION = "position:";
 const SPOT = "spot:";
 
-const centimetres = ({ x, y }: Point): Point => ({
-  x: Math.round(x * 100) / 100,
-  y: Math.round(y * 100) / 100,
-});
-
 /** The plan of the ground under the finger: positions are dragged, positions and spots are tapped. Under a raised sheet it shows the shot alone. */
 export function GroundPlan() {
   const ground = useOuting((v) => v.outing.ground);
@@ -43,12 +39,12 @@ export function GroundPlan() {
   const commit = useCommit();
   const [size, onLayout] = useSize();
   const spokenOf = close && position ? [position.at, spot.at] : undefined;
-  const { view, setView, fit, isMoved } = useGroundView(ground, size, spokenOf);
+  const { view, setView, fit, isMoved } = useGroundView(ground, size, { close: spokenOf });
   const toast = useToast();
   const draw = useDrawing((s) => s.start);
   const { water } = useTokens();
   const search = usePositionSearch();
-  const found = search.state.kind === "found" ? search.state.candidates : undefined;
+  const found = search.state.kind === "done" ? search.state.value : undefined;
 
   const handles = useMemo<Handle[]>(
     () => [
@@ -58,7 +54,7 @@ export function GroundPlan() {
     [ground, spot.id],
   );
   const move = (id: string, to: Point, keep: boolean): void => {
-    const at = centimetres(to);
+    const at = toCentimetre(to);
     const edit = id.startsWith(SPOT)
       ? editSpot(id.slice(SPOT.length), { at })
       : movePosition(id.slice(POSITION.length), { at });

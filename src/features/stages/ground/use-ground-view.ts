@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { footprintOf, fromVenue, venueMarks, type Ground, type Point } from "@/core/ground";
 import type { Outing } from "@/data";
 import { thingsOf } from "@/outing/things/thing";
@@ -30,6 +30,15 @@ function everything(ground: Outing["ground"]): Point[] {
 /** Room about a picture when it is all that is looked at. */
 const CLOSE: Margins = { left: 110, right: 70, top: 64, bottom: 96 };
 
+interface Looking {
+  /** The few points that are spoken of, where the rest is no matter. */
+  readonly close?: readonly Point[];
+  /** What the whole ground is: where play is, or all that was put there. */
+  readonly worth?: "play" | "all";
+  /** The view to begin with, as if the user had moved it there. */
+  readonly began?: PlanView;
+}
+
 /**
  * The plan's view: the whole ground with the long side upright, or as `close` the few points that are spoken of; fitted
  * until the user moves it, and again when the size changes. A drag does not fit anew: the ground must not run away
@@ -38,10 +47,9 @@ const CLOSE: Margins = { left: 110, right: 70, top: 64, bottom: 96 };
 export function useGroundView(
   ground: Outing["ground"],
   size: Size | undefined,
-  close: readonly Point[] | undefined,
-  worth: "play" | "all" = "play",
+  { close, worth = "play", began }: Looking,
 ) {
-  const [moved, setMoved] = useState<PlanView>();
+  const [moved, setMoved] = useState(began);
   const [fitted, setFitted] = useState<PlanView & { close: boolean }>();
   const isClose = close !== undefined;
   if (size && (fitted?.width !== size.width || fitted.height !== size.height || fitted.close !== isClose)) {
@@ -53,6 +61,6 @@ export function useGroundView(
     );
     setFitted({ ...fit, close: isClose });
   }
-  const view = moved && size ? { ...moved, ...size } : fitted;
+  const view = useMemo(() => (moved && size ? { ...moved, ...size } : fitted), [moved, size, fitted]);
   return { view, setView: setMoved, fit: () => setMoved(undefined), isMoved: moved !== undefined };
 }

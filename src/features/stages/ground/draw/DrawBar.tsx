@@ -25,7 +25,8 @@ export function DrawBar() {
 
 function Begin() {
   const [adding, setAdding] = useState(false);
-  const { take, stop } = useDrawing();
+  const take = useDrawing((s) => s.take);
+  const stop = useDrawing((s) => s.stop);
   return (
     <View className="gap-2">
       <Txt tone="ink2">Press a thing to choose it, drag to move it.</Txt>
@@ -75,7 +76,8 @@ function OfChosen({ chosen, thing }: { chosen: Ref; thing: Thing }) {
 
 function Tapping() {
   const tool = useDrawing((s) => s.tool);
-  const { take, choose } = useDrawing();
+  const take = useDrawing((s) => s.take);
+  const choose = useDrawing((s) => s.choose);
   const { addTapped } = useDrawingActions();
   const { store } = useOpenOuting();
   if (tool.kind !== "tap") return null;

@@ -1,6 +1,7 @@
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useEffect, useMemo, useRef } from "react";
 import { View } from "react-native";
-import { bearingTo, isInside, planDistance, snap, type Point, type SnapTo } from "@/core/ground";
+import { bearingTo, isInside, snap, type Point, type SnapTo } from "@/core/ground";
+import type { Outing } from "@/data";
 import { distanceTo, sidesOf, thingAt } from "@/outing/things/hit";
 import type { Shape } from "@/outing/things/sorts";
 import {
@@ -22,7 +23,7 @@ import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { SheetMarks } from "../drawing/SheetMarks";
 import { useGroundView } from "../use-ground-view";
 import { useChosen, useDrawingActions } from "./actions";
-import { Chosen, Layers, RulerMark, TappedMark, TURN_ABOVE } from "./Marks";
+import { Chosen, Layers, reachOf, RulerMark, TappedMark, turnHandleAt } from "./Marks";
 import { useDrawing } from "./use-drawing";
 import { useDrawingKeys } from "./use-drawing-keys";
 
@@ -45,19 +46,12 @@ export function DrawnPlan() {
   const began = useDrawing((s) => s.view);
   const tool = useDrawing((s) => s.tool);
   const [size, onLayout] = useSize();
-  const { view: fitted, setView, fit, isMoved } = useGroundView(ground, size, undefined, "all");
-  const [before, setBefore] = useState(began);
-  const view = useMemo(() => (before && size ? { ...before, ...size } : fitted), [before, size, fitted]);
-  const onView = (next: PlanView): void => {
-    setBefore(undefined);
-    setView(next);
-  };
+  const { view, setView, fit, isMoved } = useGroundView(ground, size, { worth: "all", began });
   const lookedAt = useDrawing((s) => s.lookedAt);
   useEffect(() => {
     if (view) lookedAt(view);
   }, [view, lookedAt]);
-  const look = useMemo(() => view && { view, onView }, [view]); // eslint-disable-line react-hooks/exhaustive-deps
-  useBringIntoView(look);
+  useBringIntoView(view, setView);
   const { handles, onDrag, grabAt } = useHandles(view);
   const onKey = useDrawingKeys();
   const onTap = useTap(view);
@@ -66,7 +60,7 @@ export function DrawnPlan() {
       <PlanCanvas
         label={`${place}, drawing. Arrows move what is chosen, N and B choose the next and the one before.`}
         view={view}
-        onView={onView}
+        onView={setView}
         handles={handles}
         grabAt={grabAt}
         onDrag={(id, to, free) => onDrag(id, to, free, false)}
@@ -82,42 +76,29 @@ export function DrawnPlan() {
           </>
         )}
       />
-      {(isMoved || before) && (
+      {isMoved && (
         <View className="absolute left-2 top-2">
-          <Button
-            label="Whole ground"
-            onPress={() => {
-              setBefore(undefined);
-              fit();
-            }}
-            className="bg-sheet"
-          />
+          <Button label="Whole ground" onPress={fit} className="bg-sheet" />
         </View>
       )}
     </View>
   );
 }
 
-interface Look {
-  readonly view: PlanView;
-  readonly onView: (view: PlanView) => void;
-}
-
 /** Px kept between what is chosen and the edge of the plan. */
 const EDGE = 36;
 
 /** What is chosen by a list or a key lies in view: the plan goes there where it does not. */
-function useBringIntoView(look: Look | undefined): void {
+function useBringIntoView(view: PlanView | undefined, setView: (view: PlanView) => void): void {
   const chosen = useChosen();
   const { store } = useOpenOuting();
   useEffect(() => {
     const thing = chosen && thingOf(store.getState().view.outing, chosen);
-    if (!chosen || !thing || !look) return;
-    const { view, onView } = look;
+    if (!chosen || !thing || !view) return;
     const middle = middleOf(shapeOf(chosen.sort, thing));
     const { left, top } = toScreen(view, middle);
     const seen = left > EDGE && top > EDGE && left < view.width - EDGE && top < view.height - EDGE;
-    if (!seen) onView({ ...view, centre: middle });
+    if (!seen) setView({ ...view, centre: middle });
     // Only when another thing is chosen: a drag may leave the view.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [chosen]);
@@ -142,8 +123,6 @@ function useTap(view: PlanView | undefined): (at: Point) => void {
     else chooseKey(undefined);
   };
 }
-
-type Outing = ReturnType<ReturnType<typeof useOpenOuting>["store"]["getState"]>["view"]["outing"];
 
 /** A place drawn to what is near it on the ground, but for the thing itself. */
 function snapped(
@@ -224,21 +203,11 @@ function useHandles(view: PlanView | undefined) {
   return { handles, onDrag, grabAt };
 }
 
-/** Px from a thing's middle at which the handle that turns it stands at most. */
-const TURN_REACH = 110;
-
 function handlesOf(shape: Shape, view: PlanView): Handle[] {
   const middle = middleOf(shape);
-  const reach = Math.max(...shape.corners.map((p) => planDistance(middle, p))) * view.pxPerMetre;
-  const { left, top } = toScreen(view, middle);
-  const turn = {
-    id: TURN,
-    at: toPlan(view, { left, top: top - TURN_ABOVE - Math.min(reach, TURN_REACH) }),
-    movable: true,
-    lift: 0,
-  };
+  const turn = { id: TURN, at: toPlan(view, turnHandleAt(view, shape)), movable: true, lift: 0 };
   // The nearest handle is taken: one in the middle keeps a small thing movable between its corners.
   const body = { id: BODY, at: middle, movable: true, lift: 0 };
   const corners = shape.corners.map((at, i) => ({ id: CORNER + i, at, movable: true, lift: 0 }));
-  return shape.form === "point" || reach < SMALL ? [body, turn] : [body, ...corners, turn];
+  return shape.form === "point" || reachOf(view, shape) < SMALL ? [body, turn] : [body, ...corners, turn];
 }

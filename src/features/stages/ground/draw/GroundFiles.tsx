@@ -1,4 +1,4 @@
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { View } from "react-native";
 import { readGroundFile, type GroundRead } from "@/data/ground-files/read-ground";
 import { toGeoJson } from "@/data/ground-files/to-geojson";
@@ -6,6 +6,7 @@ import { toGpx } from "@/data/ground-files/to-gpx";
 import { replaceGround } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
+import { FileButton } from "@/ui/controls/FileButton";
 import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
 import { countWords } from "@/words";
@@ -16,7 +17,6 @@ import { SORT_WORDS } from "./describe";
 /** The ground as files that other programs read, and theirs as things on this one. */
 export function GroundFiles() {
   const { store } = useOpenOuting();
-  const input = useRef<HTMLInputElement>(null);
   const [read, setRead] = useState<{ readonly name: string; readonly found: GroundRead }>();
   const write = (ending: "geojson" | "gpx"): void => {
     const { outing } = store.getState().view;
@@ -39,20 +39,13 @@ export function GroundFiles() {
         left out.
       </Txt>
       <View className="flex-row">
-        <Button label="Read a file onto this ground" onPress={() => input.current?.click()} />
+        <FileButton
+          label="Read a file onto this ground"
+          says="File of a ground"
+          accept=".geojson,.json,.gpx,.kml"
+          onFile={(file) => void open(file)}
+        />
       </View>
-      <input
-        ref={input}
-        type="file"
-        accept=".geojson,.json,.gpx,.kml"
-        aria-label="File of a ground"
-        className="hidden"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = "";
-          if (file) void open(file);
-        }}
-      />
       {read && <ReadDialog name={read.name} found={read.found} onClose={() => setRead(undefined)} />}
     </View>
   );

@@ -1,6 +1,7 @@
 import { G, Circle, Line, Path, Rect, Text as SvgText } from "react-native-svg";
 import { bearingTo, planDistance, type Point } from "@/core/ground";
 import { sidesOf } from "@/outing/things/hit";
+import type { Shape } from "@/outing/things/sorts";
 import { middleOf, shapeOf, thingOf } from "@/outing/things/thing";
 import { labelWidth } from "@/ui/plan/labels";
 import { pathOf } from "@/ui/plan/paths";
@@ -12,10 +13,19 @@ import { Grass, Lit, Names, Standing, SunShadows } from "../drawing/GroundDrawin
 import { useChosen } from "./actions";
 import { useDrawing } from "./use-drawing";
 
-/** Px above a thing at which the handle stands that turns it. */
-export const TURN_ABOVE = 44;
-const TURN_REACH = 110;
+/** Px above a thing at which the handle stands that turns it, and from its middle at most. */
+const TURN = { above: 44, reach: 110 };
 const TYPE = 14;
+
+/** Px from the middle of a shape to its farthest corner. */
+export const reachOf = (view: PlanView, shape: Shape): number =>
+  view.pxPerMetre * Math.max(...shape.corners.map((p) => planDistance(middleOf(shape), p)));
+
+/** Where the handle stands that turns a shape: above it on the screen, within reach of its middle. */
+export function turnHandleAt(view: PlanView, shape: Shape): ScreenPoint {
+  const { left, top } = toScreen(view, middleOf(shape));
+  return { left, top: top - TURN.above - Math.min(TURN.reach, reachOf(view, shape)) };
+}
 
 /** The ground without what is hidden. */
 export function Layers({ view }: { view: PlanView }) {
@@ -41,8 +51,7 @@ export function Chosen({ view }: { view: PlanView }) {
   const shape = shapeOf(chosen.sort, thing);
   const middle = toScreen(view, middleOf(shape));
   const corners = shape.corners.map((p) => toScreen(view, p));
-  const reach = Math.min(TURN_REACH, Math.max(...corners.map((p) => screenDistance(p, middle))));
-  const turn = { left: middle.left, top: middle.top - TURN_ABOVE - reach };
+  const turn = turnHandleAt(view, shape);
   return (
     <G role="img" aria-label={`Chosen: ${thing.name}`}>
       {shape.form === "point" ? (

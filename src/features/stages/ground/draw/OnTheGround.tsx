@@ -17,7 +17,9 @@ const MOST = 60;
 export function OnTheGround() {
   const outing = useOuting((v) => v.outing);
   const { ground } = outing;
-  const { on, chosen, start } = useDrawing();
+  const on = useDrawing((s) => s.on);
+  const chosen = useDrawing((s) => s.chosen);
+  const start = useDrawing((s) => s.start);
   const { choose } = useDrawingActions();
   const [search, setSearch] = useState("");
   const all = useMemo(() => thingsOf({ ground }), [ground]);

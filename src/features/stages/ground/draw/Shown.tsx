@@ -15,7 +15,10 @@ const LAYER_WORDS: Readonly<Record<Layer, string>> = {
 
 /** What is on the plan while one draws, and whether lines draw to each other. */
 export function Shown() {
-  const { hidden, show, snaps, setSnaps } = useDrawing();
+  const hidden = useDrawing((s) => s.hidden);
+  const show = useDrawing((s) => s.show);
+  const snaps = useDrawing((s) => s.snaps);
+  const setSnaps = useDrawing((s) => s.setSnaps);
   return (
     <View>
       <CheckRow

@@ -1,10 +1,4 @@
-import {
-  DRAWN_KINDS,
-  HAZARD_KINDS,
-  OBSTACLE_KIND_NAMES,
-  TRACK_KINDS,
-  type ObstacleKind,
-} from "@/core/ground";
+import { HAZARD_KINDS, OBSTACLE_KIND_NAMES, TRACK_KINDS, type ObstacleKind } from "@/core/ground";
 import type { Outing } from "@/data";
 import type { Beginning } from "@/outing/begin/begin-thing";
 import { rowOf } from "@/outing/things/sorts";
@@ -83,9 +77,7 @@ export const BEGINNINGS: readonly { readonly title: string; readonly things: rea
   },
   {
     title: "Kept for somebody",
-    things: DRAWN_KINDS.filter((kind) => kind === "photographers-line" || kind === "cheer-side").map(
-      (kind): Beginning => ({ sort: "area", kind }),
-    ),
+    things: (["photographers-line", "cheer-side"] as const).map((kind) => ({ sort: "area", kind })),
   },
 ];
 

@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { View } from "react-native";
-import { alongBearing, groundHeightAt, OBSTACLE_KINDS, type Obstacle, type Position } from "@/core/ground";
+import { aimOf, alongBearing, detailOf, lensOf, type Obstacle, type Position } from "@/core/ground";
 import {
   faceShares,
   sidedBy,
@@ -11,7 +11,9 @@ import {
   type AssessInput,
   type WaysToClear,
 } from "@/core/judge";
+import { turnBetween } from "@/core/units";
 import { movePosition } from "@/outing/edits";
+import { toCentimetre } from "@/outing/rounded";
 import { Button } from "@/ui/controls/Button";
 import { CheckRow } from "@/ui/controls/CheckRow";
 import { Txt } from "@/ui/controls/Txt";
@@ -44,14 +46,12 @@ interface Props {
   readonly found: Assessment;
 }
 
-const hundredth = (value: number): number => Math.round(value * 100) / 100;
-
 /** The position after one of the ways was taken. */
 function taken(position: Position, bearing: number, way: keyof WaysToClear, by: number): Partial<Position> {
   if (way === "rise" || way === "sink")
-    return { lensHeight: hundredth(position.lensHeight + (way === "rise" ? by : -by)) };
+    return { lensHeight: Math.round(100 * (position.lensHeight + (way === "rise" ? by : -by))) / 100 };
   const step = alongBearing(bearing + (way === "right" ? 90 : -90));
-  return { at: { x: hundredth(position.at.x + step.x * by), y: hundredth(position.at.y + step.y * by) } };
+  return { at: toCentimetre({ x: position.at.x + step.x * by, y: position.at.y + step.y * by }) };
 }
 
 /** A little more than the least, so that what grazes is clear: metres. */
@@ -132,9 +132,9 @@ function Behind(props: Props) {
   return (
     <View className="gap-3">
       {things.map(({ thing, beyond, softness }) => {
-        const detail = thing.look?.detail ?? OBSTACLE_KINDS[thing.kind].detail;
+        const detail = detailOf(thing);
         const colour = thing.look?.colour ? `, ${swatchWords(thing.look.colour).toLowerCase()}` : "";
-        const coarse = detail >= 0.001 ? `detail of ${metresWords(detail)}` : "no detail";
+        const coarse = detail === undefined ? "no detail" : `detail of ${metresWords(detail)}`;
         return (
           <View key={thing.id} className="gap-2">
             <Txt weight={600}>{`${thing.name} behind, ${metresWords(beyond)} farther: ${softness}`}</Txt>
@@ -158,8 +158,8 @@ function EyeLevel({ input, found }: Props) {
   const { heightAngle } = found.sighting;
   const spot = useOuting((v) => v.spot);
   const { ground } = scene;
-  const aim = (spot.groundHeight ?? groundHeightAt(ground, spot.at)) + spot.aimHeight;
-  const here = position.groundHeight ?? groundHeightAt(ground, position.at);
+  const aim = aimOf(ground, spot).z;
+  const here = lensOf(ground, position).z - position.lensHeight;
   const banks = ground.obstacles.filter(
     (o) =>
       (o.kind === "bank" || o.kind === "stand") && "height" in o && o.height >= aim - position.lensHeight,
@@ -179,8 +179,7 @@ function Faces({ input, found }: Props) {
   const spot = useOuting((v) => v.spot);
   const by = sidedBy(input.subject);
   if (!by) return null;
-  const toCamera = found.sighting.bearing + 180;
-  const turn = ((toCamera - spot.facing + 540) % 360) - 180;
+  const turn = turnBetween(spot.facing, found.sighting.bearing + 180);
   return (
     <View>
       {faceShares(by, turn).map((share) => (

@@ -1,9 +1,8 @@
-import { useRef } from "react";
 import { View } from "react-native";
 import { readLampFile } from "@/core/light";
 import { freeId } from "@/data";
 import { addLampFile } from "@/outing/edits";
-import { Button } from "@/ui/controls/Button";
+import { FileButton } from "@/ui/controls/FileButton";
 import { LengthField } from "@/ui/controls/LengthField";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Picker } from "@/ui/controls/Picker";
@@ -71,7 +70,6 @@ export function MastFields({ at, thing }: FieldsProps<"mast">) {
 
 /** Reads a photometric file; what cannot be read is said with its line, and nothing is kept. */
 function BringLampFile() {
-  const input = useRef<HTMLInputElement>(null);
   const { store } = useOpenOuting();
   const commit = useCommit();
   const toast = useToast();
@@ -89,18 +87,11 @@ function BringLampFile() {
   };
   return (
     <View>
-      <Button label="Read a lamp file" onPress={() => input.current?.click()} />
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        label="Read a lamp file"
+        says="Lamp file"
         accept=".ies,.txt"
-        aria-label="Lamp file"
-        className="hidden"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = "";
-          if (file) void read(file);
-        }}
+        onFile={(file) => void read(file)}
       />
     </View>
   );

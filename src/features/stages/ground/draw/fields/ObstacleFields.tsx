@@ -1,5 +1,6 @@
 import { View } from "react-native";
 import {
+  detailOf,
   OBSTACLE_KIND_NAMES,
   OBSTACLE_KINDS,
   ROD_KINDS,
@@ -222,7 +223,7 @@ function RodFields({ rod, change }: { rod: Rod; change: Change }) {
 function LookFields({ thing, change }: { thing: Obstacle; change: Change }) {
   const look = thing.look ?? {};
   const edit = (part: Partial<Look>): void => change((t) => ({ ...t, look: { ...look, ...part } }));
-  const detail = look.detail ?? OBSTACLE_KINDS[thing.kind].detail;
+  const detail = detailOf(thing) ?? 0;
   return (
     <View className="gap-3">
       <Picker
