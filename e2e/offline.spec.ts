@@ -196,7 +196,7 @@ test.describe("a new version", () => {
     const old = await context.newPage();
     await old.goto(`${address}${OUTING}/ground`);
     await expect(tag(old, "B")).toBeVisible();
-    const part = fileOf("Obstacles");
+    const part = fileOf("drawing-parts");
     for (const file of [part, `${part}.br`, `${part}.gz`]) rmSync(file, { force: true });
     const built = spawnSync(process.execPath, ["scripts/build-sw.mjs"], {
       env: { ...process.env, DIST: dist },
