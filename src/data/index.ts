@@ -82,5 +82,6 @@ export {
 } from "./schema";
 export { choiceOf, lightPlanOf, plannedPosition, rigOf } from "./outing-inputs";
 export { lastDayOf, timesFault, type TimesOfDay } from "./days";
+export { daysAfter, daysBetween } from "./days";
 export { localDay, windowOf, type Times, type Window } from "./times";
 export { instantOf, isShownAgain, wallTimeOf, type Instant } from "./wall-time";

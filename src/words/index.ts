@@ -90,4 +90,4 @@ export { readCoordinates } from "./read-coordinates";
 export { readLength, readLengthShown } from "./read-length";
 export { readNumber } from "./read-number";
 export { reasonSentence, sourceWords } from "./reasons";
-export { moonWords, spotLightWords, sunEventWords } from "./sky";
+export { moonWords, skyMarkWords, spotLightWords, sunEventWords } from "./sky";

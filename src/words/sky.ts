@@ -17,6 +17,20 @@ const EVENTS: Readonly<Record<SunEventCode, string>> = {
   "blue-ends": "Blue light ends",
 };
 
+/** The same where there is room for two words; nothing for what the light itself shows. */
+const SHORT: Partial<Record<SunEventCode, string>> = {
+  "nautical-dawn": "first light",
+  "civil-dawn": "dawn",
+  noon: "sun highest",
+  "civil-dusk": "dusk",
+  "nautical-dusk": "last light",
+  "golden-begins": "golden",
+  "golden-ends": "golden ends",
+  "blue-begins": "blue",
+  "blue-ends": "blue ends",
+};
+export const skyMarkWords = (code: SunEventCode): string | undefined => SHORT[code];
+
 /** What the sun does: "Golden light begins". */
 export const sunEventWords = (code: SunEventCode): string => EVENTS[code];
 

@@ -1,9 +1,9 @@
 import type { Ground, Position } from "../ground";
 import { sunCourse } from "../light";
 import { sceneAt, type LightPlan } from "../scene";
+import type { Progress } from "../units";
 import { assess } from "./assess";
 import type { AssessInput } from "./assessment";
-import type { SearchProgress } from "./search";
 
 /** One shot of a brief, with what it is taken with and the times at which it has to serve. */
 export interface BriefShot extends Omit<AssessInput, "position" | "scene"> {
@@ -30,7 +30,7 @@ export function* briefPlaces({
   light,
   shots,
   positions,
-}: BriefPlacesInput): Generator<SearchProgress, BriefScores, void> {
+}: BriefPlacesInput): Generator<Progress, BriefScores, void> {
   const course = sunCourse(ground.anchor);
   const sceneOf = (at: number) => sceneAt(ground, light, at, course(at));
   const scenes = new Map([...new Set(shots.flatMap((s) => s.times))].map((at) => [at, sceneOf(at)]));

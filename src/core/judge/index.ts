@@ -30,7 +30,6 @@ export {
   searchPositions,
   searchStep,
   type SearchInput,
-  type SearchProgress,
   type SearchResult,
 } from "./search";
 export type { Candidate, HeatCell } from "./candidate";
@@ -46,6 +45,7 @@ export {
 export { skyBehind, type SkyBehind } from "./sky-behind";
 export { faceShares, sidedBy, type FaceShare, type SidedBy, type SidedCode } from "./open-side";
 export { bestCover, type Cover } from "./cover";
+export { lightOver, type LightOverInput, type LitPlace } from "./light-over";
 export { briefPlaces, type BriefPlacesInput, type BriefScores, type BriefShot } from "./brief-places";
 export type { Air } from "./air";
 export { shortList } from "./short-list";

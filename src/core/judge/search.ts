@@ -9,6 +9,7 @@ import {
 } from "../ground";
 import { sunCourse } from "../light";
 import type { Rig } from "../optics";
+import type { Progress } from "../units";
 import { sceneAt, type LightPlan, type Scene } from "../scene";
 import { assess } from "./assess";
 import type { AssessInput, Assessment, NoPicture } from "./assessment";
@@ -32,13 +33,6 @@ export interface SearchInput extends Pick<AssessInput, "shot" | "subject" | "ord
   readonly list: { readonly most: number; readonly apart: number };
   /** Where the photographer comes from; the walk counts only when it is given. */
   readonly from?: Point;
-}
-
-export interface SearchProgress {
-  /** Of the places and heights that are tried. */
-  readonly done: number;
-  /** Of them in all. */
-  readonly total: number;
 }
 
 export interface SearchResult {
@@ -86,7 +80,7 @@ export function searchStep(distance: number, area: SearchInput["area"]): number 
  * assessments and goes on when asked, so a worker can report, pause and stop. Same input, same result, however often it
  * was interrupted.
  */
-export function* searchPositions(input: SearchInput): Generator<SearchProgress, SearchResult, void> {
+export function* searchPositions(input: SearchInput): Generator<Progress, SearchResult, void> {
   const course = sunCourse(input.ground.anchor);
   const scenes = input.times.map((at) => sceneAt(input.ground, input.light, at, course(at)));
   const places = gridOf(input.area, input.step);

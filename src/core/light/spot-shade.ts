@@ -24,16 +24,25 @@ export interface SpotShadeInput {
   readonly from: number;
   /** Epoch milliseconds, after `from`. */
   readonly until: number;
+  /** Milliseconds between two looks, above 0; a minute when left out. */
+  readonly step?: number;
 }
 
 const MINUTE = 60_000;
 const SECOND = 1000;
 
 /**
- * Sun and shade of a spot over a day, looked at by the minute; each change is then found to a second. A gap of less
- * than a minute between two obstacles may be missed.
+ * Sun and shade of a spot over a day, looked at by the step; each change is then found to a second. A gap of less
+ * than a step between two obstacles may be missed.
  */
-export function shadeOverDay({ point, place, obstacles, from, until }: SpotShadeInput): ShadeStretch[] {
+export function shadeOverDay({
+  point,
+  place,
+  obstacles,
+  from,
+  until,
+  step = MINUTE,
+}: SpotShadeInput): ShadeStretch[] {
   const course = sunCourse(place);
   const stateAt = (at: number): { state: SpotLight; by?: string } => {
     const sun = course(at);
@@ -45,8 +54,8 @@ export function shadeOverDay({ point, place, obstacles, from, until }: SpotShade
     a.state === b.state && a.by === b.by;
   const stretches: ShadeStretch[] = [];
   let [began, state] = [from, stateAt(from)];
-  for (let at = from; at < until; at += MINUTE) {
-    const next = Math.min(until, at + MINUTE);
+  for (let at = from; at < until; at += step) {
+    const next = Math.min(until, at + step);
     const then = stateAt(next);
     if (same(state, then)) continue;
     const before = state;

@@ -13,4 +13,5 @@ export { absent, present, type Absent, type Maybe, type Present } from "./absenc
 export { firstTrue } from "./first-true";
 export type { Because, Figure } from "./because";
 export { SOURCES, type SourceId } from "./sources";
+export type { Progress } from "./progress";
 export { METER_CONSTANTS } from "./meter-constants";

@@ -8,3 +8,4 @@ export { changeThing, duplicateOf, neededBy, putThing, removeSpot, removeThing, 
 export { addPosition, movePosition, removePosition } from "./position";
 export { editChoice, lockRails, moveShot, putShot, removeShot, restoreShot } from "./shot";
 export { addSpot, editSpot } from "./spot";
+export { drawnZoneAt, NEW_ZONE_SIDE, shiftLightAt } from "./zone";

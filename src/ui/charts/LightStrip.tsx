@@ -11,8 +11,11 @@ import { HourMarks, type HourMark } from "./HourMarks";
 export interface StripMark {
   readonly at: number;
   readonly words: string;
-  readonly danger: boolean;
+  /** A limit that breaks, a change of the light, or what the sky does, which gives way to both. */
+  readonly kind: "danger" | "break" | "sky";
 }
+
+const RANK: Readonly<Record<StripMark["kind"], number>> = { danger: 0, break: 1, sky: 2 };
 
 interface Props {
   readonly label: string;
@@ -113,6 +116,9 @@ function StripDrawing({ at, timeWords, ...fixed }: DrawingProps & Pick<Props, "a
   );
 }
 
+const inkOf = (kind: StripMark["kind"], tokens: ReturnType<typeof useTokens>): string =>
+  kind === "danger" ? tokens.bracken : kind === "sky" ? tokens.ink2 : tokens.ink;
+
 /** The light over the outing, its hours and its moments: what a drag of the time leaves as it is. */
 const Course = memo(function Course(props: DrawingProps) {
   const { from, until, points, marks, hours, height, width } = props;
@@ -141,9 +147,9 @@ const Course = memo(function Course(props: DrawingProps) {
           key={mark.at + mark.words}
           cx={x(mark.at)}
           cy={y(evAt(points, mark.at))}
-          r={4.5}
-          fill={tokens.paper}
-          stroke={mark.danger ? tokens.bracken : tokens.ink}
+          r={mark.kind === "sky" ? 2.5 : 4.5}
+          fill={mark.kind === "sky" ? tokens.ink2 : tokens.paper}
+          stroke={inkOf(mark.kind, tokens)}
           strokeWidth={2}
         />
       ))}
@@ -179,9 +185,9 @@ function MarkLabels({ pill, ...fixed }: DrawingProps & { pill: Box }) {
       words: mark.words,
       left: x(mark.at),
       low: y(evAt(points, mark.at)) - 8,
-      danger: mark.danger,
+      rank: RANK[mark.kind],
     }))
-    .sort((a, b) => Number(b.danger) - Number(a.danger));
+    .sort((a, b) => a.rank - b.rank);
   const frame: Box = { left: 0, top: 0, width, height: base };
   return placeInRows(wishes, pill, frame).map((label) => {
     const mark = marks[Number(label.id)]!;
@@ -192,7 +198,7 @@ function MarkLabels({ pill, ...fixed }: DrawingProps & { pill: Box }) {
         top={label.top}
         width={label.width}
         words={label.words}
-        danger={mark.danger}
+        kind={mark.kind}
         x={x(mark.at)}
         y={y(evAt(points, mark.at))}
       />
@@ -205,15 +211,15 @@ interface MarkLabelProps {
   readonly top: number;
   readonly width: number;
   readonly words: string;
-  readonly danger: boolean;
+  readonly kind: StripMark["kind"];
   /** Where its moment lies on the curve. */
   readonly x: number;
   readonly y: number;
 }
 
-const MarkLabel = memo(function MarkLabel({ left, top, width, words, danger, x, y }: MarkLabelProps) {
+const MarkLabel = memo(function MarkLabel({ left, top, width, words, kind, x, y }: MarkLabelProps) {
   const tokens = useTokens();
-  const colour = danger ? tokens.bracken : tokens.ink;
+  const colour = inkOf(kind, tokens);
   return (
     <G>
       <Line x1={x} x2={x} y1={top + ROW - 2} y2={y - 5} stroke={colour} strokeWidth={1.5} />

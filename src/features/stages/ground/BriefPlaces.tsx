@@ -56,7 +56,7 @@ export function BriefPlaces() {
       positions: view.outing.ground.positions,
     };
     return begin(
-      async (report) => (await import("@/workers/position-search-client")).startBrief(input, report),
+      async (report) => (await import("@/workers/long-work-client")).startWork("brief", input, report),
       (scores) => ({
         outing: view.outing,
         shots: shots.map(({ shot, priority }) => ({ id: shot.id, name: shot.name, priority })),

@@ -8,6 +8,7 @@ import { hourWords, moonWords, spotLightWords, sunEventWords } from "@/words";
 import { useOuting } from "../../outing/use-outing";
 import { wallOf } from "../shot/titles";
 import { LookAhead } from "./LookAhead";
+import { ShadeOverYear } from "./ShadeOverYear";
 
 const KINDS = { sun: "sun", shaded: "shade", "sun-down": "night" } as const satisfies Record<
   ShadeStretch["state"],
@@ -78,6 +79,7 @@ function Clock({ name, at: place, height }: ClockProps) {
       <Txt size={14} tone="ink2">
         {told}
       </Txt>
+      <ShadeOverYear key={`${x} ${y} ${height}`} name={name} point={{ x, y, z: height }} kinds={KINDS} />
     </View>
   );
 }

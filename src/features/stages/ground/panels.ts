@@ -128,6 +128,15 @@ export const GROUND: readonly Panel[] = [
     load: whenSeen(async () => (await import("./SunAndShade")).SunAndShade),
   },
   {
+    id: "light-over",
+    title: "Light over the ground",
+    phone: "folded",
+    wide: "folded",
+    when: (view) => withPicture(view) && view.position !== undefined,
+    answer: () => "bright and dark places, in clicks against this spot",
+    load: whenSeen(async () => (await import("./LightOver")).LightOver),
+  },
+  {
     id: "shots",
     title: "Promised",
     phone: "folded",

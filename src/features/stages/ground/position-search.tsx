@@ -80,7 +80,7 @@ export function PositionSearchProvider({ children }: { children: ReactNode }) {
     const input = searchOf(asked);
     if (!input) return fail();
     await begin(
-      async (report) => (await import("@/workers/position-search-client")).startSearch(input, report),
+      async (report) => (await import("@/workers/long-work-client")).startWork("search", input, report),
       ({ heat, list }) => ({
         shotId: input.shot.id,
         at: asked.at,

@@ -1,13 +1,13 @@
 import { useEffect, useRef, useState } from "react";
-import type { SearchProgress } from "@/core/judge";
-import type { Run } from "@/workers/position-search-client";
+import type { Progress } from "@/core/units";
+import type { Run } from "@/workers/long-work-client";
 
 export type RunState<T> =
   | { readonly kind: "idle" | "failed" }
   | { readonly kind: "running"; readonly share: number }
   | { readonly kind: "done"; readonly value: T };
 
-type Report = (progress: SearchProgress) => void;
+type Report = (progress: Progress) => void;
 
 /** A long computation beside the page: begun, reported, stopped, told. It ends with what shows it; a newer one replaces it. */
 export function useRun<T>() {

@@ -13,6 +13,7 @@ import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 import { dropReading, keepReading, readingFrom } from "@/outing/edits/reading";
 
 const loadReadingForm = async () => (await import("./ReadingForm")).ReadingForm;
+const loadLightDiffers = async () => (await import("./LightDiffers")).LightDiffers;
 
 const STEPS = [1, 2, 3, 4, 6, 9];
 type Way = "dark" | "bright";
@@ -26,6 +27,7 @@ export function ReadingKeys() {
   const toast = useToast();
   const [way, setWay] = useState<Way>();
   const [typing, setTyping] = useState(false);
+  const [differs, setDiffers] = useState(false);
   const keep = async (off: number, settings?: Settings): Promise<void> => {
     const { found, outing } = store.getState().view;
     if (!found) return;
@@ -65,12 +67,19 @@ export function ReadingKeys() {
   return (
     <View className="gap-1 px-4 py-1">
       <View className="flex-row items-center justify-between">
-        <Txt size={14} tone="ink2">
+        <Txt size={14} tone="ink2" className="min-w-0 flex-1">
           {readings === 0
             ? "Test shot: how did it come out?"
             : `${countWords(readings, "reading")} so far. The next?`}
         </Txt>
-        <Button label="Other settings" kind="plain" className="-mr-4" onPress={() => setTyping(true)} />
+        <Button
+          label="Light differs"
+          says="The light differs at this spot"
+          kind="plain"
+          className="px-2"
+          onPress={() => setDiffers(true)}
+        />
+        <Button label="Other settings" kind="plain" className="-mr-2 px-2" onPress={() => setTyping(true)} />
       </View>
       <WhileRoom things="readings" count={readings}>
         <View className="flex-row gap-2">
@@ -79,6 +88,13 @@ export function ReadingKeys() {
           <Button label="Too bright" onPress={() => setWay("bright")} className={`${high} flex-1 px-1`} />
         </View>
       </WhileRoom>
+      <Dialog title="The light differs here" open={differs} onClose={() => setDiffers(false)}>
+        {differs && (
+          <Late load={loadLightDiffers} waiting="One moment">
+            {(LightDiffers) => <LightDiffers onClose={() => setDiffers(false)} />}
+          </Late>
+        )}
+      </Dialog>
       <Dialog title="A test shot" open={typing} onClose={() => setTyping(false)}>
         {typing && (
           <Late load={loadReadingForm} waiting="One moment">

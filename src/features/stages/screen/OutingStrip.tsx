@@ -1,9 +1,11 @@
 import { useMemo } from "react";
 import { View } from "react-native";
-import { LightStrip } from "@/ui/charts/LightStrip";
+import type { Anchor } from "@/core/ground";
+import { moonDay, sunDay } from "@/core/light";
+import { LightStrip, type StripMark } from "@/ui/charts/LightStrip";
 import { Button } from "@/ui/controls/Button";
 import { wallTimeOf } from "@/data";
-import { momentWords, evWords, hourWords } from "@/words";
+import { momentWords, evWords, hourWords, skyMarkWords } from "@/words";
 import { useOpenOuting, useOuting } from "../../outing/use-outing";
 import { timeNote, wallOf } from "../shot/titles";
 
@@ -11,6 +13,20 @@ const HOUR = 3_600_000;
 /** Hours that have room under the strip of a phone. */
 const MOST_HOURS = 8;
 const HEIGHTS = { low: 56, folded: 72, full: 136 } as const;
+
+/** What sun and moon do within the outing, but for rise and set of the sun, which the light itself tells. */
+function skyMarks(place: Anchor, from: number, until: number): StripMark[] {
+  const sun = sunDay({ place, from, until }).events.flatMap(({ at, code }) => {
+    const words = skyMarkWords(code);
+    return words ? [{ at, words, kind: "sky" as const }] : [];
+  });
+  const rises = moonDay({ place, from, until }).rises.map((at) => ({
+    at,
+    words: "moonrise",
+    kind: "sky" as const,
+  }));
+  return [...sun, ...rises].filter(({ at }) => at >= from && at <= until);
+}
 
 /** The outing's light strip: the light from the chosen position over the afternoon, and the control of the minute. */
 export function OutingStrip({ height }: { height: keyof typeof HEIGHTS }) {
@@ -31,14 +47,17 @@ export function OutingStrip({ height }: { height: keyof typeof HEIGHTS }) {
       words: hourWords(wallTimeOf(t, timeZone)),
     }));
   }, [from, until, timeZone]);
+  const place = useOuting((v) => (v.outing.light.roof ? undefined : v.outing.ground.anchor));
+  const sky = useMemo(() => (place ? skyMarks(place, from, until) : []), [place, from, until]);
   const marks = useMemo(
-    () =>
-      timeline.moments.map((b) => ({
-        at: b.at,
-        words: momentWords(b.code),
-        danger: b.code === "past-ceiling",
-      })),
-    [timeline],
+    () => [
+      ...timeline.moments.map((b): StripMark => {
+        const kind = b.code === "past-ceiling" ? "danger" : "break";
+        return { at: b.at, words: momentWords(b.code), kind };
+      }),
+      ...sky,
+    ],
+    [timeline, sky],
   );
   return (
     <View className="border-t border-line bg-paper">

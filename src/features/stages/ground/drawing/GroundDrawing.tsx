@@ -7,12 +7,13 @@ import type { OutingView } from "@/outing/outing-view";
 import { tradePlacesFor } from "@/outing/trade-places";
 import type { PlanView } from "@/ui/plan/view";
 import { useOuting } from "../../../outing/use-outing";
-import { practiceMark, useOnPlan } from "../on-plan";
+import { lightHolds, practiceMark, useOnPlan } from "../on-plan";
 import type { FoundCandidates } from "../position-search";
 import { Areas, MarkedAreas, VenueAreas, Zones } from "./Areas";
 import { Masts, Shadows, Walls, Windows } from "./Built";
 import { Heat, PracticeMark, Ranks } from "./Heat";
 import type { Layer } from "./layers";
+import { LightSteps } from "./LightSteps";
 import { Pitch } from "./Pitch";
 import { Ball, TrackLine, ViewArrow, Wedge } from "./Sight";
 import { SpotLabels } from "./SpotLabels";
@@ -56,10 +57,22 @@ export function Grass({ view, hidden = NOTHING }: Drawn) {
   );
 }
 
+/** The light as it was mapped, while the minute in hand is one of those it speaks of. */
+function MappedLight({ view }: Drawn) {
+  const light = useOnPlan((s) => s.light);
+  const holds = useOuting((v) => light !== undefined && lightHolds(light, v.outing.id, v.at));
+  return light && holds ? <LightSteps view={view} map={light} /> : null;
+}
+
 export function SunShadows({ view }: Drawn) {
   const obstacles = useOuting((v) => v.outing.ground.obstacles);
   const sun = useOuting((v) => (directSun(v.scene) ? v.scene.sun : undefined));
-  return sun && obstacles.length > 0 ? <Shadows view={view} obstacles={obstacles} sun={sun} /> : null;
+  return (
+    <G>
+      <MappedLight view={view} />
+      {sun && obstacles.length > 0 && <Shadows view={view} obstacles={obstacles} sun={sun} />}
+    </G>
+  );
 }
 
 /** `found` is what a search found, while it is shown. */

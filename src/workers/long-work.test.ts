@@ -1,5 +1,5 @@
 import { demoKit, demoOutings } from "../../demo";
-import { runSearch } from "./position-search";
+import { longWork } from "./long-work";
 
 const outing = demoOutings[0]!;
 const input = {
@@ -25,7 +25,7 @@ const input = {
 
 test("a search runs to its end, reports on the way, and its input and result can cross to a worker and back", () => {
   const shares: number[] = [];
-  const result = runSearch(structuredClone(input), ({ done, total }) => shares.push(done / total));
+  const result = longWork.search(structuredClone(input), ({ done, total }) => shares.push(done / total));
   expect(shares.length).toBeGreaterThan(0);
   expect(Math.max(...shares)).toBeLessThanOrEqual(1);
   expect(structuredClone(result)).toEqual(result);

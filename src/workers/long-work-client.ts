@@ -1,0 +1,43 @@
+import { proxy, wrap, type Remote } from "comlink";
+import { absent, present, type Maybe, type Progress } from "@/core/units";
+import type { longWork } from "./long-work";
+
+export interface Run<Result> {
+  readonly result: Promise<Maybe<Result, "stopped" | "no-worker">>;
+  /** Ends the worker at once; the result is then "stopped". */
+  readonly stop: () => void;
+}
+
+type Report = (progress: Progress) => void;
+type Work = typeof longWork;
+type Input<Name extends keyof Work> = Parameters<Work[Name]>[0];
+type Result<Name extends keyof Work> = ReturnType<Work[Name]>;
+
+/** Starts something in a worker of its own, which ends with it. */
+export function startWork<Name extends keyof Work>(
+  name: Name,
+  input: Input<Name>,
+  report: Report,
+): Run<Result<Name>> {
+  let worker: Worker | undefined;
+  let stop = (): void => undefined;
+  const result = new Promise<Maybe<Result<Name>, "stopped" | "no-worker">>((resolve) => {
+    try {
+      worker = new Worker(new URL("./long-work.worker.ts", window.location.href));
+    } catch {
+      return resolve(absent("no-worker"));
+    }
+    worker.onerror = () => resolve(absent("no-worker"));
+    stop = () => resolve(absent("stopped"));
+    const remote: Remote<Work> = wrap<Work>(worker);
+    const call = remote[name] as unknown as (
+      input: Input<Name>,
+      report: Report,
+    ) => Promise<Result<Name>>;
+    call(input, proxy(report)).then(
+      (found) => resolve(present(found)),
+      () => resolve(absent("no-worker")),
+    );
+  }).finally(() => worker?.terminate());
+  return { result, stop: () => stop() };
+}

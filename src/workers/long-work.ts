@@ -1,0 +1,33 @@
+import {
+  briefPlaces,
+  lightOver,
+  searchPositions,
+  type BriefPlacesInput,
+  type BriefScores,
+  type LightOverInput,
+  type LitPlace,
+  type SearchInput,
+  type SearchResult,
+} from "@/core/judge";
+import { shadeOverYear, type ShadeStretch, type YearOfShadeInput } from "@/core/light";
+import type { Progress } from "@/core/units";
+
+type Report = (progress: Progress) => void;
+
+/** Runs to the end and reports on the way. Nothing here knows that it runs in a worker. */
+function run<Result>(work: Generator<Progress, Result, void>, report: Report): Result {
+  for (;;) {
+    const step = work.next();
+    if (step.done) return step.value;
+    report(step.value);
+  }
+}
+
+/** What takes long, each from its input to its result. */
+export const longWork = {
+  search: (input: SearchInput, report: Report): SearchResult => run(searchPositions(input), report),
+  brief: (input: BriefPlacesInput, report: Report): BriefScores => run(briefPlaces(input), report),
+  lightOver: (input: LightOverInput, report: Report): LitPlace[] => run(lightOver(input), report),
+  shadeOverYear: (input: YearOfShadeInput, report: Report): ShadeStretch[][] =>
+    run(shadeOverYear(input), report),
+};

@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { longWork } from "./long-work";
+
+expose(longWork);
