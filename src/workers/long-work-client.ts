@@ -30,10 +30,7 @@ export function startWork<Name extends keyof Work>(
     worker.onerror = () => resolve(absent("no-worker"));
     stop = () => resolve(absent("stopped"));
     const remote: Remote<Work> = wrap<Work>(worker);
-    const call = remote[name] as unknown as (
-      input: Input<Name>,
-      report: Report,
-    ) => Promise<Result<Name>>;
+    const call = remote[name] as unknown as (input: Input<Name>, report: Report) => Promise<Result<Name>>;
     call(input, proxy(report)).then(
       (found) => resolve(present(found)),
       () => resolve(absent("no-worker")),

@@ -25,13 +25,7 @@ export { frameView, type FrameView, type InFrame, type SeenThing } from "./frame
 export { comingUp, type Coming } from "./coming-up";
 export { timeline, type Moment, type Timeline, type TimelineInput, type TimelinePoint } from "./timeline";
 export { modeFor, predictAutoIso, type AutomaticInput, type ModeFoundInput } from "./mode";
-export {
-  gridOf,
-  searchPositions,
-  searchStep,
-  type SearchInput,
-  type SearchResult,
-} from "./search";
+export { gridOf, searchPositions, searchStep, type SearchInput, type SearchResult } from "./search";
 export type { Candidate, HeatCell } from "./candidate";
 export { waysOutOfFrame, waysToClear, type WaysToClear } from "./ways-to-clear";
 export {

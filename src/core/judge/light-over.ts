@@ -1,4 +1,14 @@
-import { aimOf, heightAngle, lensOf, type Ground, type Point, type Position, type Spot } from "../ground";
+import {
+  aimOf,
+  fromVenue,
+  heightAngle,
+  lensOf,
+  toVenue,
+  type Ground,
+  type Point,
+  type Position,
+  type Spot,
+} from "../ground";
 import type { Subject } from "../motion";
 import { sceneAt, type LightPlan } from "../scene";
 import type { Progress } from "../units";
@@ -30,8 +40,8 @@ export interface LitPlace {
 const REPORT_EVERY = 50;
 
 /**
- * The light over a ground at an instant: what the subject would get at each place of a grid, at the height of the spot in
- * hand, on the side that the position sees. Outside drawn zones a place belongs to the zone of the spot nearest to it.
+ * The light over a ground at an instant: what the subject would get at each place of a grid along the venue's axes, at the
+ * height of the spot in hand, on the side that the position sees. Outside drawn zones a place belongs to the zone of the spot nearest to it.
  */
 export function* lightOver({
   ground,
@@ -44,7 +54,8 @@ export function* lightOver({
   step,
 }: LightOverInput): Generator<Progress, LitPlace[], void> {
   const scene = sceneAt(ground, light, at);
-  const places = gridOf(area, step);
+  const laid = area.map((outline) => outline.map((p) => toVenue(ground.venue, p)));
+  const places = gridOf(laid, step).map((p) => fromVenue(ground.venue, p));
   const lit: LitPlace[] = [];
   for (const place of places) {
     const here: Spot = { ...spot, at: place, zoneId: nearestZone(ground, place) ?? spot.zoneId };

@@ -18,7 +18,9 @@ const PLACES = 240;
 
 function againstSpot(ev: number, { ev: here }: LitPlace): string {
   const clicks = Math.round(3 * (here - ev));
-  return clicks === 0 ? "as at the spot" : `${clicksWords(Math.abs(clicks))} ${clicks > 0 ? "brighter" : "darker"}`;
+  return clicks === 0
+    ? "as at the spot"
+    : `${clicksWords(Math.abs(clicks))} ${clicks > 0 ? "brighter" : "darker"}`;
 }
 
 /** What is to be mapped: the ground about, at the minute in hand, as the position in hand sees the subject. */
@@ -48,8 +50,7 @@ export function LightOver() {
     const ev = view.found?.light.ev.value;
     if (!input || ev === undefined) return;
     void begin(
-      async (report) =>
-        (await import("@/workers/long-work-client")).startWork("lightOver", input, report),
+      async (report) => (await import("@/workers/long-work-client")).startWork("lightOver", input, report),
       (lit) => ({ outingId: view.outing.id, at: input.at, step: input.step, lit, ev }),
     );
   };
@@ -58,7 +59,10 @@ export function LightOver() {
     <View className="gap-2">
       {shown && shown.lit.length > 0 && <Told map={shown} />}
       {shown && !lightHolds(shown, outing.id, at) && (
-        <Txt size={14} tone="ink2">{`Mapped for ${wallOf({ outing }, shown.at)}; not drawn at another time.`}</Txt>
+        <Txt
+          size={14}
+          tone="ink2"
+        >{`Mapped for ${wallOf({ outing }, shown.at)}; not drawn at another time.`}</Txt>
       )}
       {!shown && (
         <Txt size={14} tone="ink2">

@@ -27,7 +27,8 @@ export function LightDiffers({ onClose }: { onClose: () => void }) {
     if (!(await commit(shiftLightAt(spot.id, clicks)))) return;
     toast({
       words: `${spot.name}: ${word.toLowerCase()} by ${clicksWords(Math.abs(clicks))}`,
-      undo: () => commit((outing) => ({ ...outing, ground: { ...outing.ground, zones: before.ground.zones } })),
+      undo: () =>
+        commit((outing) => ({ ...outing, ground: { ...outing.ground, zones: before.ground.zones } })),
     });
   };
   const keys = (
@@ -57,7 +58,13 @@ export function LightDiffers({ onClose }: { onClose: () => void }) {
           ? `${spot.name} lies in the light zone ${zone.name}, ${signedClicks(zone.offsetClicks)} now: its difference is moved.`
           : `A light zone ${metresWords(NEW_ZONE_SIDE)} wide is put about ${spot.name}; draw its edge on Ground when there is time.`}
       </Txt>
-      {zone ? keys : <WhileRoom things="light zones" count={zones}>{keys}</WhileRoom>}
+      {zone ? (
+        keys
+      ) : (
+        <WhileRoom things="light zones" count={zones}>
+          {keys}
+        </WhileRoom>
+      )}
     </View>
   );
 }

@@ -61,7 +61,8 @@ export function Grass({ view, hidden = NOTHING }: Drawn) {
 function MappedLight({ view }: Drawn) {
   const light = useOnPlan((s) => s.light);
   const holds = useOuting((v) => light !== undefined && lightHolds(light, v.outing.id, v.at));
-  return light && holds ? <LightSteps view={view} map={light} /> : null;
+  const venue = useOuting((v) => v.outing.ground.venue);
+  return light && holds ? <LightSteps view={view} map={light} venue={venue} /> : null;
 }
 
 export function SunShadows({ view }: Drawn) {

@@ -1,5 +1,6 @@
 import { memo } from "react";
 import { G, Path, Text as SvgText } from "react-native-svg";
+import { toVenue, type Venue } from "@/core/ground";
 import type { LitPlace } from "@/core/judge";
 import { toScreen, type PlanView } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
@@ -7,14 +8,26 @@ import type { LightMap } from "../on-plan";
 
 /** More clicks than these are tinted no stronger. */
 const DEEPEST = 9;
-/** Px that a place needs for its number. */
-const ROOM = 24;
+/** Px between two numbers at least. */
+const ROOM = 40;
+
+interface Props {
+  readonly view: PlanView;
+  readonly map: LightMap;
+  readonly venue: Venue;
+}
 
 /** The light over the ground in clicks against the spot: brighter in the sun's colour, darker in that of shade, each with its number where there is room. */
-export const LightSteps = memo(function LightSteps({ view, map }: { view: PlanView; map: LightMap }) {
+export const LightSteps = memo(function LightSteps({ view, map, venue }: Props) {
   const { sunFill, shade, ink } = useTokens();
   const side = map.step * view.pxPerMetre;
   const steps = Map.groupBy(map.lit, ({ ev }) => Math.round(3 * (ev - map.ev)));
+  // The map's rows lie along the venue, and so does the plan: every second or third place of both ways has its number.
+  const every = Math.ceil(ROOM / side);
+  const numbered = ({ at }: LitPlace): boolean => {
+    const { x, y } = toVenue(venue, at);
+    return Math.round(x / map.step) % every === 0 && Math.round(y / map.step) % every === 0;
+  };
   const square = ({ at }: LitPlace): string => {
     const { left, top } = toScreen(view, at);
     const half = side / 2 + 0.25;
@@ -32,28 +45,27 @@ export const LightSteps = memo(function LightSteps({ view, map }: { view: PlanVi
           />
         ),
       )}
-      {side >= ROOM &&
-        [...steps].flatMap(([clicks, places]) =>
-          clicks === 0
-            ? []
-            : places.map(({ at }) => {
-                const { left, top } = toScreen(view, at);
-                return (
-                  <SvgText
-                    key={`${at.x} ${at.y}`}
-                    x={left}
-                    y={top + 4}
-                    fontSize={12}
-                    fontFamily="Text-400"
-                    fill={ink}
-                    fillOpacity={0.75}
-                    textAnchor="middle"
-                  >
-                    {`${clicks > 0 ? "+" : "−"}${Math.abs(clicks)}`}
-                  </SvgText>
-                );
-              }),
-        )}
+      {[...steps].flatMap(([clicks, places]) =>
+        clicks === 0
+          ? []
+          : places.filter(numbered).map(({ at }) => {
+              const { left, top } = toScreen(view, at);
+              return (
+                <SvgText
+                  key={`${at.x} ${at.y}`}
+                  x={left}
+                  y={top + 4}
+                  fontSize={12}
+                  fontFamily="Text-400"
+                  fill={ink}
+                  fillOpacity={0.75}
+                  textAnchor="middle"
+                >
+                  {`${clicks > 0 ? "+" : "−"}${Math.abs(clicks)}`}
+                </SvgText>
+              );
+            }),
+      )}
     </G>
   );
 });
