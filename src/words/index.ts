@@ -83,6 +83,7 @@ export {
   lampClassWords,
   modeSentence,
   placeWords,
+  scorePartWords,
   scoreWords,
 } from "./places";
 export { burstSentence, keepersSentence } from "./review";

@@ -28,6 +28,21 @@ const PARTS: Readonly<Record<ScoreCode, readonly [good: string, weak: string]>> 
   walk: ["near", "a long walk"],
 };
 
+const PART_NAMES: Readonly<Record<ScoreCode, string>> = {
+  reach: "Filling the frame",
+  "light-side": "Side of the light",
+  "light-enough": "Enough light",
+  movement: "Movement held",
+  background: "A calm background",
+  face: "The face",
+  "eye-level": "Eye level",
+  glare: "No sun in the frame",
+  "own-shadow": "No shadow of yours",
+  walk: "A short walk",
+};
+/** What a part of the score asks for. */
+export const scorePartWords = (code: ScoreCode): string => PART_NAMES[code];
+
 const WEAK = 0.5;
 
 /** A place in a few words: what weighs most for it, and its weakest point where it has one. */

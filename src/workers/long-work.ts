@@ -1,7 +1,10 @@
 import {
+  briefGround,
   briefPlaces,
   lightOver,
   searchPositions,
+  type BriefGround,
+  type BriefGroundInput,
   type BriefPlacesInput,
   type BriefScores,
   type LightOverInput,
@@ -27,6 +30,7 @@ function run<Result>(work: Generator<Progress, Result, void>, report: Report): R
 export const longWork = {
   search: (input: SearchInput, report: Report): SearchResult => run(searchPositions(input), report),
   brief: (input: BriefPlacesInput, report: Report): BriefScores => run(briefPlaces(input), report),
+  briefGround: (input: BriefGroundInput, report: Report): BriefGround => run(briefGround(input), report),
   lightOver: (input: LightOverInput, report: Report): LitPlace[] => run(lightOver(input), report),
   shadeOverYear: (input: YearOfShadeInput, report: Report): ShadeStretch[][] =>
     run(shadeOverYear(input), report),

@@ -29,6 +29,8 @@ export interface AssessInput {
   readonly lightTurn?: number;
   /** Metres walked to get there, where that is known. */
   readonly walk?: number;
+  /** What counts how much in the score; the weights of the shot's intent when left out. */
+  readonly weights?: Weights;
 }
 
 /** Where the subject stands to the camera and what the lens makes of it, before anything is set. */
@@ -182,6 +184,9 @@ export type ScoreCode =
   | "glare"
   | "own-shadow"
   | "walk";
+
+/** How much each part of the score counts, 0 or more; one at 0 is left out. */
+export type Weights = Readonly<Record<ScoreCode, number>>;
 
 export interface ScorePart {
   readonly code: ScoreCode;

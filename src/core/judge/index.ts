@@ -10,6 +10,7 @@ export type {
   PricedWay,
   Score,
   ScoreCode,
+  Weights,
   ScorePart,
   SettingsFound,
   Sighting,
@@ -40,6 +41,15 @@ export { skyBehind, type SkyBehind } from "./sky-behind";
 export { faceShares, sidedBy, type FaceShare, type SidedBy, type SidedCode } from "./open-side";
 export { bestCover, type Cover } from "./cover";
 export { lightOver, type LightOverInput, type LitPlace } from "./light-over";
-export { briefPlaces, type BriefPlacesInput, type BriefScores, type BriefShot } from "./brief-places";
+export {
+  briefGround,
+  briefPlaces,
+  type BriefGround,
+  type BriefGroundInput,
+  type BriefPlacesInput,
+  type BriefScores,
+  type BriefShot,
+} from "./brief-places";
+export { weightsFor } from "./score";
 export type { Air } from "./air";
 export { shortList } from "./short-list";

@@ -1,12 +1,11 @@
 import { cosDeg } from "../units";
 import type { Intent } from "../scene";
-import type { AssessInput, Assessment, Score, ScoreCode, ScorePart } from "./assessment";
+import type { AssessInput, Assessment, Score, ScoreCode, ScorePart, Weights } from "./assessment";
 import type { Judgement } from "./judgements";
 import { busiestOf } from "./judgement";
 import { sunToFrame } from "./sun-to-frame";
 
 type Found = Pick<Assessment, "sighting" | "light" | "motion" | "settings">;
-type Weights = Readonly<Record<ScoreCode, number>>;
 
 /** What counts how much when a picture is to stop something (assumed; practice gives the order, not the numbers). */
 const FREEZE: Weights = {
@@ -31,6 +30,9 @@ const WEIGHTS: Readonly<Record<Intent, Weights>> = {
   reaction: { ...FREEZE, face: 5, movement: 1 },
   context: { ...FREEZE, reach: 1, background: 0, face: 1, "light-side": 3 },
 };
+
+/** The weights that a shot of an intent is scored by, unless others are given. */
+export const weightsFor = (intent: Intent): Weights => WEIGHTS[intent];
 
 type Judged = readonly [score: number, numbers: Readonly<Record<string, number>>];
 
@@ -82,7 +84,7 @@ const CODES = Object.keys(FREEZE) as ScoreCode[];
 
 /** How good a place is for a shot: the weighed mean of what it is judged by, each part with its reason. */
 export function scoreOf(input: AssessInput, found: Found, judgement: readonly Judgement[]): Score {
-  const weights = WEIGHTS[input.shot.intent];
+  const weights = input.weights ?? weightsFor(input.shot.intent);
   let [sum, all] = [0, 0];
   const parts: ScorePart[] = [];
   for (const code of CODES) {
@@ -93,5 +95,5 @@ export function scoreOf(input: AssessInput, found: Found, judgement: readonly Ju
     all += weight;
     parts.push({ code, score, weight, numbers });
   }
-  return { value: sum / all, vetoed: judgement.some((j) => j.weight === "veto"), parts };
+  return { value: all > 0 ? sum / all : 0, vetoed: judgement.some((j) => j.weight === "veto"), parts };
 }

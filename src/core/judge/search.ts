@@ -17,7 +17,10 @@ import type { JudgementCode } from "./judgements";
 import type { Candidate, HeatCell } from "./candidate";
 import { shortList } from "./short-list";
 
-export interface SearchInput extends Pick<AssessInput, "shot" | "subject" | "order" | "hands" | "lightTurn"> {
+export interface SearchInput extends Pick<
+  AssessInput,
+  "shot" | "subject" | "order" | "hands" | "lightTurn" | "weights"
+> {
   readonly ground: Ground;
   readonly light: LightPlan;
   /** Where one may look for a place: outlines in plan metres. */
@@ -158,7 +161,7 @@ const BREAKS: readonly JudgementCode[] = ["light-short", "sun-in-frame", "own-sh
 
 /** A place over the whole span: its mean score and the first break of a limit, or what vetoes it at any time. */
 function overSpan(
-  { shot, subject, order, hands, lightTurn }: SearchInput,
+  { shot, subject, order, hands, lightTurn, weights }: SearchInput,
   scenes: readonly Scene[],
   position: Position,
   rig: Rig,
@@ -167,7 +170,7 @@ function overSpan(
   let sum = 0;
   let breaks: Candidate["breaks"];
   for (const scene of scenes) {
-    const found = assess({ shot, subject, position, rig, scene, order, hands, lightTurn, walk });
+    const found = assess({ shot, subject, position, rig, scene, order, hands, lightTurn, walk, weights });
     if (!found.ok || found.score.vetoed) return vetoOf(found);
     sum += found.score.value;
     const broken = breaks ? undefined : found.judgement.find((j) => BREAKS.includes(j.code));

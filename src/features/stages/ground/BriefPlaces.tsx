@@ -1,22 +1,17 @@
 import { useMemo } from "react";
 import { View } from "react-native";
 import { walkBlocks, walkRound } from "@/core/ground";
-import { bestCover, type BriefScores, type BriefShot, type Cover } from "@/core/judge";
+import { bestCover, type BriefScores, type Cover } from "@/core/judge";
 import { lightPlanOf, sameValue, type Outing } from "@/data";
-import { askedOf, mountedFor } from "@/outing/assess-input";
+import { briefShots } from "@/outing/brief-shots";
 import { editChoice } from "@/outing/edits";
-import type { OutingView } from "@/outing/outing-view";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
 import { asGoodWords, countWords, minutesWords, percentWords, scoreWords } from "@/words";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
+import { BriefGroundSearch, weightOf } from "./BriefGroundSearch";
 import { useRun } from "./use-run";
-
-/** Times of a shot's span that are looked at. */
-const TIMES = 3;
-/** Score × priority: what matters most weighs three times what matters least. */
-const weightOf = (priority: number): number => 4 - priority;
 
 interface Answered {
   readonly outing: Outing;
@@ -24,42 +19,35 @@ interface Answered {
   readonly scores: BriefScores;
 }
 
-/** The promised shots with what they are taken with, over the outing from its start. */
-function shotsOf({
-  outing,
-  kit,
-  preferences,
-  window,
-}: OutingView): (BriefShot & { readonly priority: number })[] {
-  const times = Array.from(
-    { length: TIMES },
-    (_, i) => window.starts + ((window.until - window.starts) * i) / (TIMES - 1),
+/** Which position serves which shot best, and which one, two or three serve them all; then any place of the ground. */
+export function BriefPlaces() {
+  const few = useOuting((v) => v.outing.ground.positions.length < 2);
+  return (
+    <View className="gap-4">
+      {!few && <OwnPositions />}
+      <BriefGroundSearch />
+    </View>
   );
-  return outing.shots.flatMap((shot) => {
-    const asked = askedOf(outing, shot, mountedFor(outing, shot, kit, preferences.school), preferences.order);
-    return asked ? [{ ...asked, times, priority: shot.priority }] : [];
-  });
 }
 
-/** Which position serves which shot best, and which one, two or three serve them all. */
-export function BriefPlaces() {
+function OwnPositions() {
   const { store } = useOpenOuting();
   const outing = useOuting((v) => v.outing);
   const { state, start: begin, stop } = useRun<Answered>();
   const start = (): Promise<void> => {
     const { view } = store.getState();
-    const shots = shotsOf(view);
+    const shots = briefShots(view, view.outing.shots);
     const input = {
       ground: view.outing.ground,
       light: lightPlanOf(view.outing),
-      shots: shots.map(({ priority: _, ...shot }) => shot),
+      shots: shots.map(({ asked }) => asked),
       positions: view.outing.ground.positions,
     };
     return begin(
       async (report) => (await import("@/workers/long-work-client")).startWork("brief", input, report),
       (scores) => ({
         outing: view.outing,
-        shots: shots.map(({ shot, priority }) => ({ id: shot.id, name: shot.name, priority })),
+        shots: shots.map(({ planned: { id, name, priority } }) => ({ id, name, priority })),
         scores,
       }),
     );

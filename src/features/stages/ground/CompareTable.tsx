@@ -27,6 +27,7 @@ import {
   softnessWords,
 } from "@/words";
 import { useOpenOuting, useOuting } from "../../outing/use-outing";
+import { CompareReasons } from "./CompareReasons";
 
 /** A position with what it is sorted by; nothing while there is no picture from it. */
 interface Compared {
@@ -162,32 +163,35 @@ export function CompareTable() {
   });
   const compared = table.getRowModel().rows.map((row) => row.original.position);
   return (
-    <ScrollView horizontal contentContainerClassName="grow">
-      <View role="table" aria-label="Positions compared" className="min-w-full grow">
-        <View role="row" className="flex-row items-end border-b border-line">
-          <RowHead words="From" />
-          {compared.map((p) => (
-            <PositionHead key={p.id} position={p} />
-          ))}
-        </View>
-        {LINES.map((line) => (
-          <TableRow
-            key={line.name}
-            name={line.name === FILLED ? `Of the ${along}` : line.name}
-            sorter={table.getColumn(line.name)}
-          >
+    <View className="gap-4">
+      <ScrollView horizontal contentContainerClassName="grow">
+        <View role="table" aria-label="Positions compared" className="min-w-full grow">
+          <View role="row" className="flex-row items-end border-b border-line">
+            <RowHead words="From" />
             {compared.map((p) => (
-              <Found key={p.id} positionId={p.id} line={line} />
+              <PositionHead key={p.id} position={p} />
+            ))}
+          </View>
+          {LINES.map((line) => (
+            <TableRow
+              key={line.name}
+              name={line.name === FILLED ? `Of the ${along}` : line.name}
+              sorter={table.getColumn(line.name)}
+            >
+              {compared.map((p) => (
+                <Found key={p.id} positionId={p.id} line={line} />
+              ))}
+            </TableRow>
+          ))}
+          <TableRow name="Walk there">
+            {compared.map((p) => (
+              <Cell key={p.id} words={walkTo(p.id)} />
             ))}
           </TableRow>
-        ))}
-        <TableRow name="Walk there">
-          {compared.map((p) => (
-            <Cell key={p.id} words={walkTo(p.id)} />
-          ))}
-        </TableRow>
-      </View>
-    </ScrollView>
+        </View>
+      </ScrollView>
+      <CompareReasons />
+    </View>
   );
 }
 

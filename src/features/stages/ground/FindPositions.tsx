@@ -9,6 +9,7 @@ import { breakingWords, metresWords, percentWords, placeWords, scoreWords } from
 import { editChoice, movePosition } from "@/outing/edits";
 import { useCommit, useOuting } from "../../outing/use-outing";
 import { wallOf } from "../shot/titles";
+import { WhatCounts } from "./WhatCounts";
 import { usePositionSearch, type FoundCandidates } from "./position-search";
 
 /** Looks over the whole ground for good candidates for the shot in hand, and lists a few that differ. */
@@ -26,6 +27,7 @@ export function FindPositions() {
           <Button label="Find positions" onPress={start} />
         )}
       </View>
+      <WhatCounts />
       {state.kind === "failed" && (
         <Txt tone="bracken">This browser could not start the search. Drag the tags and compare instead.</Txt>
       )}

@@ -72,7 +72,7 @@ export const GROUND: readonly Panel[] = [
     title: "Places for the whole brief",
     phone: "folded",
     wide: "folded",
-    when: ({ outing, rig }) => rig !== undefined && outing.ground.positions.length > 1,
+    when: ({ rig }) => rig !== undefined,
     answer: ({ outing }) =>
       `${countWords(outing.shots.length, "shot")} from ${countWords(outing.ground.positions.length, "position")}`,
     load: whenSeen(async () => (await import("./BriefPlaces")).BriefPlaces),

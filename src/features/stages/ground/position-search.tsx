@@ -5,6 +5,7 @@ import type { OutingView } from "@/outing/outing-view";
 import { searchedArea } from "@/outing/searched-area";
 import { useOpenOuting, useOuting } from "../../outing/use-outing";
 import { useRun, type RunState } from "./use-run";
+import { useWeights } from "./use-weights";
 
 /** Kneeling and standing, metres. */
 const LENS_HEIGHTS = [0.7, 1.6];
@@ -66,6 +67,7 @@ function searchOf(state: OutingView): SearchInput | undefined {
     times: Array.from({ length: TIMES }, (_, i) => from + ((until - from) * i) / (TIMES - 1)),
     rigs,
     list: { most: 4, apart: Math.max(1, distance / 3) },
+    weights: useWeights.getState().changed[shot.intent],
   };
 }
 

@@ -1,0 +1,149 @@
+import { useMemo } from "react";
+import { View } from "react-native";
+import { bearingTo, planDistance, type Point } from "@/core/ground";
+import { bestCover, searchStep, type BriefGround, type Cover } from "@/core/judge";
+import { LIMITS, lightPlanOf, sameValue, type Outing } from "@/data";
+import { newPosition } from "@/outing/begin/new-position";
+import { briefShots } from "@/outing/brief-shots";
+import { addPosition, editChoice } from "@/outing/edits";
+import { toCentimetre } from "@/outing/rounded";
+import { searchedArea } from "@/outing/searched-area";
+import { Button } from "@/ui/controls/Button";
+import { Txt } from "@/ui/controls/Txt";
+import { useToast } from "@/ui/layout/toast";
+import { bearingWords, countWords, metresWords, percentWords, scoreWords } from "@/words";
+import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
+import { useRun } from "./use-run";
+
+/** Standing, metres. */
+const LENS_HEIGHT = 1.6;
+/** Score × priority: what matters most weighs three times what matters least. */
+export const weightOf = (priority: number): number => 4 - priority;
+/** The distance in metres that the grid is spaced by: a brief has subjects near and far. */
+const USUAL_DISTANCE = 60;
+
+interface Searched {
+  readonly outing: Outing;
+  readonly shots: readonly { readonly id: string; readonly priority: number }[];
+  readonly found: BriefGround;
+}
+
+/** One, two or three places of the whole ground that serve the brief best, and a press that puts positions there. */
+export function BriefGroundSearch() {
+  const { store } = useOpenOuting();
+  const outing = useOuting((v) => v.outing);
+  const { state, start: begin, stop } = useRun<Searched>();
+  const start = (): void => {
+    const { view } = store.getState();
+    const { ground } = view.outing;
+    const shots = briefShots(view, view.outing.shots);
+    const area = [searchedArea(ground, view.shot.spotId, USUAL_DISTANCE)];
+    const step = searchStep(USUAL_DISTANCE, area);
+    void begin(
+      async (report) =>
+        (await import("@/workers/long-work-client")).startWork(
+          "briefGround",
+          {
+            ground,
+            light: lightPlanOf(view.outing),
+            shots: shots.map(({ asked }) => asked),
+            area,
+            step,
+            lensHeight: LENS_HEIGHT,
+          },
+          report,
+        ),
+      (found) => ({
+        outing: view.outing,
+        shots: shots.map(({ planned: { id, priority } }) => ({ id, priority })),
+        found,
+      }),
+    );
+  };
+  if (state.kind === "running")
+    return <Button label={`Stop, ${percentWords(state.share)} done`} onPress={stop} />;
+  if (state.kind === "done" && sameValue(state.value.outing.ground, outing.ground))
+    return <Answer searched={state.value} />;
+  return (
+    <View className="gap-2 border-t border-line pt-2">
+      <Txt tone="ink2">Every place where you may stand, standing, with what is planned for each shot.</Txt>
+      {state.kind === "failed" && (
+        <Txt tone="bracken">This browser could not work it out beside the page.</Txt>
+      )}
+      <View className="flex-row">
+        <Button label="Look over the whole ground" onPress={start} />
+      </View>
+    </View>
+  );
+}
+
+function Answer({ searched }: { searched: Searched }) {
+  const { found, shots } = searched;
+  const covers = useMemo(() => {
+    const weights = shots.map((s) => weightOf(s.priority));
+    return [1, 2, 3].filter((n) => n <= found.places.length).map((n) => bestCover(found.scores, weights, n));
+  }, [found, shots]);
+  if (covers.length === 0)
+    return (
+      <Txt>
+        No place of this ground serves any shot with what is planned for it: nearer, or a longer lens.
+      </Txt>
+    );
+  return (
+    <View role="list" aria-label="Places of the whole ground for the brief">
+      {covers.map((cover) => (
+        <CoverLine key={cover.places.length} cover={cover} searched={searched} />
+      ))}
+    </View>
+  );
+}
+
+function CoverLine({ cover, searched }: { cover: Cover; searched: Searched }) {
+  const { found, shots, outing } = searched;
+  const { store } = useOpenOuting();
+  const spot = useOuting((v) => v.spot);
+  const commit = useCommit();
+  const toast = useToast();
+  const served = cover.serves.flatMap((s) => (s ? [s.score] : []));
+  const mean = served.reduce((sum, s) => sum + s, 0) / Math.max(1, served.length);
+  const where = (at: Point): string =>
+    `${metresWords(planDistance(spot.at, at))} ${bearingWords(bearingTo(spot.at, at))} of ${spot.name}`;
+  const places = cover.places.map((k) => found.places[k]!);
+  const room = outing.ground.positions.length + places.length <= LIMITS.positions;
+  const take = (): void => {
+    const before = store.getState().view.outing;
+    commit((o) => {
+      let next: Outing = o;
+      const ids = places.map((at) => {
+        const fresh = { ...newPosition(next, toCentimetre(at)), lensHeight: LENS_HEIGHT };
+        next = addPosition(fresh)(next);
+        return fresh.id;
+      });
+      return cover.serves.reduce((planned, s, i) => {
+        const positionId = s && ids[cover.places.indexOf(s.place)];
+        return positionId ? editChoice(shots[i]!.id, { positionId })(planned) : planned;
+      }, next);
+    });
+    toast({
+      words: `${countWords(places.length, "position")} put down, and the brief planned from there`,
+      undo: () => commit(() => before),
+    });
+  };
+  return (
+    <View role="listitem" className="flex-row items-center gap-3 border-t border-line py-2">
+      <View className="min-w-0 flex-1">
+        <Txt weight={600}>{countWords(places.length, "place")}</Txt>
+        <Txt size={14} tone="ink2">
+          {`serves ${served.length} of ${countWords(shots.length, "shot")} · ${scoreWords(mean)} · ${places.map(where).join("; ")}`}
+        </Txt>
+      </View>
+      {room && (
+        <Button
+          label="Put down"
+          says={`Put ${countWords(places.length, "position")} there and plan the brief so`}
+          onPress={take}
+        />
+      )}
+    </View>
+  );
+}
