@@ -11,6 +11,7 @@ import { bearingWords, metresWords } from "@/words";
 import { useOuting } from "../../../outing/use-outing";
 import { Grass, Lit, Names, Standing, SunShadows } from "../drawing/GroundDrawing";
 import { useChosen } from "./actions";
+import { TracedPicture } from "./TracedPicture";
 import { useDrawing } from "./use-drawing";
 
 /** Px above a thing at which the handle stands that turns it, and from its middle at most. */
@@ -33,6 +34,7 @@ export function Layers({ view }: { view: PlanView }) {
   return (
     <G>
       <Grass view={view} hidden={hidden} />
+      <TracedPicture view={view} />
       {!hidden.includes("light") && <SunShadows view={view} />}
       <Standing view={view} hidden={hidden} />
       {!hidden.includes("light") && <Lit view={view} />}

@@ -5,3 +5,4 @@ export { GroundFiles } from "./GroundFiles";
 export { OnTheGround } from "./OnTheGround";
 export { Shown } from "./Shown";
 export { ThingFields } from "./ThingFields";
+export { TracePicture } from "./TracePicture";

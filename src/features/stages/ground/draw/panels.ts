@@ -7,6 +7,7 @@ const late = {
   fields: whenSeen(async () => (await import("./drawing-parts")).ThingFields),
   list: whenSeen(async () => (await import("./drawing-parts")).OnTheGround),
   files: whenSeen(async () => (await import("./drawing-parts")).GroundFiles),
+  trace: whenSeen(async () => (await import("./drawing-parts")).TracePicture),
   shown: whenSeen(async () => (await import("./drawing-parts")).Shown),
 };
 
@@ -39,6 +40,15 @@ export const DRAWING: readonly Panel[] = [
     when: always,
     answer: () => "GeoJSON, GPX, KML in; GeoJSON, GPX out",
     load: late.files,
+  },
+  {
+    id: "trace",
+    title: "Trace a picture",
+    phone: "folded",
+    wide: "folded",
+    when: always,
+    answer: () => "a plan or a screenshot under the ground",
+    load: late.trace,
   },
   {
     id: "shown",

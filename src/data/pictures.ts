@@ -1,0 +1,52 @@
+import { openDB, type DBSchema, type IDBPDatabase } from "idb";
+
+/** A picture that is traced over, with how it lies on the ground. */
+export interface TracedPicture {
+  readonly outingId: string;
+  readonly name: string;
+  readonly file: Blob;
+  /** Px of the picture. */
+  readonly width: number;
+  readonly height: number;
+  readonly lie: PictureLie;
+}
+
+export interface PictureLie {
+  /** Plan metres of the picture's middle. */
+  readonly at: { readonly x: number; readonly y: number };
+  /** Bearing in degrees that its upper edge looks to. */
+  readonly bearing: number;
+  /** Plan metres per px of the picture, above 0. */
+  readonly metresPerPx: number;
+  /** How much of it shows, above 0 and up to 1. */
+  readonly shows: number;
+}
+
+interface Schema extends DBSchema {
+  pictures: { key: string; value: TracedPicture };
+}
+
+const open = (): Promise<IDBPDatabase<Schema>> =>
+  openDB<Schema>("bright-perch-pictures", 1, {
+    upgrade: (made) => void made.createObjectStore("pictures", { keyPath: "outingId" }),
+    blocking: (_old, _next, event) => (event.target as IDBDatabase).close(),
+  });
+
+async function within<T>(work: (db: IDBPDatabase<Schema>) => Promise<T>): Promise<T> {
+  const db = await open();
+  try {
+    return await work(db);
+  } finally {
+    db.close();
+  }
+}
+
+/**
+ * Pictures that are traced over stay in this browser's IndexedDB, one an outing: they are in no record and in no file that is
+ * written. Each rejects where the browser has no IndexedDB or has no room.
+ */
+export const pictures = {
+  of: (outingId: string): Promise<TracedPicture | undefined> => within((db) => db.get("pictures", outingId)),
+  keep: (picture: TracedPicture): Promise<string> => within((db) => db.put("pictures", picture)),
+  remove: (outingId: string): Promise<void> => within((db) => db.delete("pictures", outingId)),
+};

@@ -1,0 +1,97 @@
+import { useEffect } from "react";
+import { create } from "zustand";
+import type { PictureLie, TracedPicture } from "@/data/pictures";
+
+interface Traced {
+  readonly picture: TracedPicture | undefined;
+  /** The picture as an address that an image can show. */
+  readonly href: string | undefined;
+  /** The outing whose picture was looked for. */
+  readonly lookedFor: string | undefined;
+  /** What could not be done, in words. */
+  readonly fault: string | undefined;
+  readonly load: (outingId: string) => Promise<void>;
+  readonly take: (outingId: string, file: File, at: PictureLie["at"], metresWide: number) => Promise<void>;
+  readonly lay: (lie: Partial<PictureLie>) => void;
+  readonly remove: () => void;
+}
+
+const FAULTS = {
+  unreadable: "This file is no picture that the browser can show. Take a JPEG, a PNG or a screenshot.",
+  room: "The picture is shown, but this browser had no room to keep it: it is gone when the page closes.",
+} as const;
+
+/** A picture no wider than so many px is kept as it is: a plan is legible far below. */
+const MOST_PX = 2400;
+
+const store = async () => (await import("@/data/pictures")).pictures;
+
+/** The picture that is traced over, for as long as the page lives, and kept in this browser. */
+export const useTraced = create<Traced>((set, get) => {
+  const shown = (picture: TracedPicture | undefined, fault?: string): void => {
+    const { href, picture: before } = get();
+    const same = picture?.file === before?.file;
+    if (href && !same) URL.revokeObjectURL(href);
+    set({ picture, fault, href: same ? href : picture && URL.createObjectURL(picture.file) });
+  };
+  const keep = async (picture: TracedPicture): Promise<void> => {
+    shown(picture);
+    try {
+      await (await store()).keep(picture);
+    } catch {
+      set({ fault: FAULTS.room });
+    }
+  };
+  return {
+    picture: undefined,
+    href: undefined,
+    lookedFor: undefined,
+    fault: undefined,
+    load: async (outingId) => {
+      if (get().lookedFor === outingId) return;
+      set({ lookedFor: outingId });
+      const found = await (await store()).of(outingId).catch(() => undefined);
+      if (get().lookedFor === outingId) shown(found);
+    },
+    take: async (outingId, file, at, metresWide) => {
+      const read = await smaller(file);
+      if (!read) return set({ fault: FAULTS.unreadable });
+      const { width, height } = read;
+      const lie = { at, bearing: 0, metresPerPx: metresWide / width, shows: 0.6 };
+      await keep({ outingId, name: file.name, file: read.blob, width, height, lie });
+    },
+    lay: (lie) => {
+      const { picture } = get();
+      if (picture) void keep({ ...picture, lie: { ...picture.lie, ...lie } });
+    },
+    remove: () => {
+      const { picture } = get();
+      shown(undefined);
+      if (picture) void store().then((pictures) => pictures.remove(picture.outingId));
+    },
+  };
+});
+
+/** A picture as it is kept: its px, no more than are needed; nothing where it is none. */
+async function smaller(file: File): Promise<{ blob: Blob; width: number; height: number } | undefined> {
+  let bitmap: ImageBitmap;
+  try {
+    bitmap = await createImageBitmap(file);
+  } catch {
+    return undefined;
+  }
+  const share = Math.min(1, MOST_PX / Math.max(bitmap.width, bitmap.height));
+  const [width, height] = [Math.round(bitmap.width * share), Math.round(bitmap.height * share)];
+  if (share === 1) return { blob: file, width, height };
+  const canvas = new OffscreenCanvas(width, height);
+  canvas.getContext("2d")!.drawImage(bitmap, 0, 0, width, height);
+  return { blob: await canvas.convertToBlob({ type: "image/jpeg", quality: 0.9 }), width, height };
+}
+
+/** The picture of an outing, looked for once. */
+export function useTracedOf(outingId: string): Traced {
+  const traced = useTraced();
+  const { load } = traced;
+  useEffect(() => void load(outingId), [load, outingId]);
+  return traced;
+}
