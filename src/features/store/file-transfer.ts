@@ -1,8 +1,12 @@
 import { outingFileName, readOutingFile, writeOutingFile, type OutingFile } from "@/data";
 
 /** Hands the browser a text as a file to keep. */
-export function downloadText(name: string, text: string, type = "application/json"): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+export const downloadText = (name: string, text: string, type = "application/json"): void =>
+  downloadBlob(name, new Blob([text], { type }));
+
+/** Hands the browser a file to keep. */
+export function downloadBlob(name: string, blob: Blob): void {
+  const url = URL.createObjectURL(blob);
   const link = document.createElement("a");
   link.href = url;
   link.download = name;

@@ -29,3 +29,8 @@ export function ThemeProvider({ theme, children }: { theme: ThemeName; children:
   }, [theme, around]);
   return <ThemeContext.Provider value={theme}>{children}</ThemeContext.Provider>;
 }
+
+/** Drawings below in a light of their own, whatever the document wears: what is printed is drawn by day. */
+export const DrawnIn = ({ theme, children }: { theme: ThemeName; children: ReactNode }) => (
+  <ThemeContext.Provider value={theme}>{children}</ThemeContext.Provider>
+);

@@ -22,7 +22,7 @@ function worthSeeing({ venue, obstacles, positions, masts, spots, tracks }: Grou
 }
 
 /** The venue, and every corner of what was put on the ground. */
-function everything(ground: Outing["ground"]): Point[] {
+export function everything(ground: Outing["ground"]): Point[] {
   const corners = thingsOf({ ground }).flatMap(({ shape }) => [...shape.corners]);
   return [...worthSeeing(ground), ...corners];
 }

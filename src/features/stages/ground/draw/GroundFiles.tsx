@@ -13,6 +13,7 @@ import { countWords } from "@/words";
 import { useCommit, useOpenOuting } from "../../../outing/use-outing";
 import { downloadText } from "../../../store/file-transfer";
 import { SORT_WORDS } from "./describe";
+import { PlanFiles } from "./PlanFiles";
 
 /** The ground as files that other programs read, and theirs as things on this one. */
 export function GroundFiles() {
@@ -34,6 +35,7 @@ export function GroundFiles() {
         <Button label="GeoJSON of everything" onPress={() => write("geojson")} />
         <Button label="GPX of positions and tracks" onPress={() => write("gpx")} />
       </View>
+      <PlanFiles />
       <Txt size={14} tone="ink2">
         A GeoJSON, GPX or KML file is read onto this ground at its coordinates; what lies farther than 5 km is
         left out.

@@ -38,7 +38,7 @@ export const DRAWING: readonly Panel[] = [
     phone: "folded",
     wide: "folded",
     when: always,
-    answer: () => "GeoJSON, GPX, KML in; GeoJSON, GPX out",
+    answer: () => "GeoJSON, GPX, KML in; GeoJSON, GPX, SVG, PNG, paper out",
     load: late.files,
   },
   {
