@@ -83,5 +83,5 @@ export {
 export { choiceOf, lightPlanOf, plannedPosition, rigOf } from "./outing-inputs";
 export { lastDayOf, timesFault, type TimesOfDay } from "./days";
 export { daysAfter, daysBetween } from "./days";
-export { localDay, windowOf, type Times, type Window } from "./times";
+export { byClock, localDay, windowOf, type Times, type Window } from "./times";
 export { instantOf, isShownAgain, wallTimeOf, type Instant } from "./wall-time";

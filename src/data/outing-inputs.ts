@@ -2,11 +2,13 @@ import type { Position } from "@/core/ground";
 import type { Kit, Rig } from "@/core/optics";
 import type { LightPlan } from "@/core/scene";
 import type { Choice, Outing } from "./schema";
-import { lampSpans, type Times } from "./times";
+import { byClock, lampSpans, type Times } from "./times";
 
 /** The light as the core wants it: wall times become instants. */
 export function lightPlanOf(outing: Omit<Times, "starts" | "plannedAt"> & Pick<Outing, "light">): LightPlan {
-  const { lamps, ...sky } = outing.light;
+  const { lamps, cloudHours, ...still } = outing.light;
+  const sky =
+    cloudHours && cloudHours.length > 0 ? { ...still, cloudCourse: byClock(outing, cloudHours) } : still;
   if (!lamps) return sky;
   const [first, ...further] = lampSpans(outing, lamps);
   return { ...sky, lamps: { ...lamps, until: undefined, ...first, further } };

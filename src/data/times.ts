@@ -59,6 +59,26 @@ export function lampSpans(
   return [span(first), ...further];
 }
 
+/**
+ * What was written by the clock on the wall as instants, in rising order: on each day of the outing, and after midnight where
+ * the time is one before it begins.
+ */
+export function byClock<T extends { readonly at: string }>(
+  times: Omit<Times, "starts" | "plannedAt">,
+  entries: readonly T[],
+): (Omit<T, "at"> & { readonly at: number })[] {
+  const days = daysBetween(times.date, lastDayOf(times));
+  const isInNight = (time: string): boolean => time < times.from && times.until < times.from;
+  return Array.from({ length: days + 1 }, (_, day) => day)
+    .flatMap((day) =>
+      entries.map((entry) => {
+        const date = daysAfter(times.date, day + (isInNight(entry.at) ? 1 : 0));
+        return { ...entry, at: instantOf(date, entry.at, times.timeZone).at };
+      }),
+    )
+    .toSorted((a, b) => a.at - b.at);
+}
+
 /** The day of an outing by the clocks of its place, from midnight to midnight: 23 to 25 hours. Epoch milliseconds. */
 export function localDay({ date, timeZone }: Pick<Times, "date" | "timeZone">): {
   readonly from: number;

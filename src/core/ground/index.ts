@@ -104,3 +104,4 @@ export {
   type FrameRays,
 } from "./frame-background";
 export { walkBlocks, walkRound, type Walk, type WalkInput } from "./walking";
+export { edgeMoves, metresToWater, waterLevel, type WaterLevel } from "./water-level";

@@ -53,3 +53,4 @@ export {
 export { weightsFor } from "./score";
 export type { Air } from "./air";
 export { shortList } from "./short-list";
+export { windFound, type WindAsked, type WindFound } from "./wind-found";

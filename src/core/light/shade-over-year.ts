@@ -2,8 +2,11 @@ import type { Progress } from "../units";
 import { shadeOverDay, type ShadeStretch, type SpotShadeInput } from "./spot-shade";
 
 export interface YearOfShadeInput extends Pick<SpotShadeInput, "point" | "place" | "obstacles"> {
-  /** The days that are looked at, each from midnight to midnight: epoch milliseconds. */
-  readonly days: readonly { readonly from: number; readonly until: number }[];
+  /** The days that are looked at, each from midnight to midnight. */
+  readonly days: readonly {
+    /** Epoch milliseconds. */ readonly from: number;
+    /** Epoch milliseconds, after `from`. */ readonly until: number;
+  }[];
 }
 
 /** Between two looks at the sun of a day of many: a shade shorter than that may be missed. */

@@ -1,3 +1,4 @@
-export { NIGHT_LUX, sceneAt, type LightPlan, type Scene } from "./scene";
+export { cloudOf, NIGHT_LUX, sceneAt, type LightPlan, type Scene } from "./scene";
 export type { DepthWish, Intent, Shot } from "./shot";
 export { depthWishFor } from "./depth-wish";
+export { cloudAt, type CloudAt } from "./cloud";

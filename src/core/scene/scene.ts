@@ -1,4 +1,5 @@
 import type { Ground } from "../ground";
+import { cloudAt, type CloudAt } from "./cloud";
 import {
   clearHorizontalLux,
   daylight,
@@ -22,6 +23,8 @@ import {
 export interface LightPlan {
   /** Eighths of the sky under cloud, 0 … 8. */
   readonly cloudEighths: number;
+  /** Cloud through the day, in rising order, one entry or more: it counts instead of `cloudEighths` where it is given. */
+  readonly cloudCourse?: readonly CloudAt[];
   /** Set while single clouds pass the sun: two levels instead of one. */
   readonly passing?: boolean;
   /** Set in a hall: the share 0 … 1 of the daylight outside that comes in. */
@@ -87,7 +90,8 @@ export function sceneAt(
   sun: Sun = sunAt(at, ground.anchor),
 ): Scene {
   const { altitude, apparentAltitude } = sun;
-  const sky = { altitude, apparentAltitude, dayOfYear: dayOfYear(at), cloudEighths: light.cloudEighths };
+  const cloudEighths = cloudOf(light, at);
+  const sky = { altitude, apparentAltitude, dayOfYear: dayOfYear(at), cloudEighths };
   const { roof, leaves } = light;
   const levels = light.passing && !roof ? passingCloud(sky) : undefined;
   const inSun = levels?.inSun ?? daylight(sky);
@@ -111,6 +115,10 @@ export function sceneAt(
   };
 }
 
+/** Eighths of the sky under cloud at an instant. */
+export const cloudOf = ({ cloudEighths, cloudCourse }: LightPlan, at: number): number =>
+  cloudCourse && cloudCourse.length > 0 ? cloudAt(cloudCourse, at) : cloudEighths;
+
 /** Cloud that passes changes the light; a clear, an even or a closed sky holds for an outing, and so does any cover. */
 const steadinessOf = ({ passing, roof, leaves }: LightPlan): SkySteadiness =>
   passing && !roof && !leaves ? "changing" : "steady";
@@ -124,7 +132,7 @@ function bringer({ surface = "grass" }: Ground, { roof, leaves }: LightPlan): (d
 
 function moonOver(
   { anchor }: Ground,
-  { cloudEighths }: LightPlan,
+  light: LightPlan,
   at: number,
   brought: (day: Daylight) => Daylight,
 ): Scene["moon"] {
@@ -134,7 +142,7 @@ function moonOver(
   const day = moonDaylight(moon, {
     apparentAltitude: moon.altitude,
     dayOfYear: dayOfYear(at),
-    cloudEighths,
+    cloudEighths: cloudOf(light, at),
   });
   return { azimuth: moon.azimuth, apparentAltitude: moon.altitude, daylight: brought(day) };
 }

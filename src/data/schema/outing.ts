@@ -2,7 +2,7 @@ import { z } from "zod";
 import { groundSchema } from "./ground";
 import { timesFault } from "../days";
 import { LIMITS } from "./limits";
-import { id, instant, listOf, name, wallDate, wallTime, words, timeZone } from "./parts";
+import { bearing, id, instant, listOf, name, wallDate, wallTime, words, timeZone } from "./parts";
 import { choiceSchema, clicks, shotSchema } from "./shot";
 import { subjectSchema } from "./subject";
 
@@ -69,6 +69,21 @@ const lampsSchema = z.object({
     .optional(),
 });
 
+/** Wind, and how far water comes in and goes out. */
+const weatherSchema = z.object({
+  wind: z.object({ from: bearing, speed: z.number().min(0).max(60) }).optional(),
+  water: z
+    .object({
+      /** Metres that the shore runs out for each metre of rise. */
+      shore: z.number().min(0.5).max(500),
+      levels: z
+        .array(z.object({ at: wallTime, metres: z.number().min(-20).max(20) }))
+        .min(1)
+        .max(24),
+    })
+    .optional(),
+});
+
 export const OUTING_VERSION = 5;
 
 /** The share of the daylight that comes through a roof or leaves. */
@@ -109,12 +124,18 @@ const outingFields = z.object({
   choices: z.array(choiceSchema).max(LIMITS.shots),
   light: z.object({
     cloudEighths: z.int().min(0).max(8),
+    /** Cloud by the clock, where it is not the same all the time. */
+    cloudHours: z
+      .array(z.object({ at: wallTime, eighths: z.int().min(0).max(8) }))
+      .max(24)
+      .optional(),
     passing: z.boolean().optional(),
     roof: cover.optional(),
     leaves: cover.optional(),
     lamps: lampsSchema.nullable(),
     readings: listOf(readingSchema, LIMITS.readings),
   }),
+  weather: weatherSchema.optional(),
   log: listOf(seriesSchema, LIMITS.counts),
   notes: words(4000),
 });

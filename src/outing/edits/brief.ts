@@ -3,5 +3,5 @@ import type { Edit } from "./edit";
 
 /** What is said of the outing as a whole. */
 export const editOuting =
-  (edit: Partial<Pick<Outing, "access" | "cautions" | "bag" | "notes">>): Edit =>
+  (edit: Partial<Pick<Outing, "access" | "cautions" | "bag" | "notes" | "weather">>): Edit =>
   (outing) => ({ ...outing, ...edit });

@@ -2,7 +2,7 @@
 export type { Edit } from "./edit";
 export { editOuting } from "./brief";
 export { addLampFile, changeVenue, editVenue, replaceGround, setSurface } from "./ground";
-export { setCloud, setCover, setLamps, setLit, setPassing } from "./light";
+export { setCloud, setCloudHours, setCover, setLamps, setLit, setPassing } from "./light";
 export { addSeries, removeSeries } from "./log";
 export { changeThing, duplicateOf, neededBy, putThing, removeSpot, removeThing, type Needed } from "./thing";
 export { addPosition, movePosition, removePosition } from "./position";

@@ -3,6 +3,10 @@ import { editLight, type Edit } from "./edit";
 
 export const setCloud = (cloudEighths: number): Edit => editLight(() => ({ cloudEighths }));
 
+/** Cloud by the clock, by its times; the same all the time where there is none. */
+export const setCloudHours = (cloudHours: Outing["light"]["cloudHours"]): Edit =>
+  editLight(() => ({ cloudHours: cloudHours?.toSorted((a, b) => a.at.localeCompare(b.at)) }));
+
 export const setPassing = (passing: boolean): Edit => editLight(() => ({ passing }));
 
 export const setLamps =

@@ -1,7 +1,13 @@
+import { View } from "react-native";
+import { cloudOf } from "@/core/scene";
+import { lightPlanOf, wallTimeOf, type Outing } from "@/data";
+import type { OutingView } from "@/outing/outing-view";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Stepper } from "@/ui/controls/Stepper";
-import { setCloud, setPassing } from "@/outing/edits";
-import { useCommit, useOuting } from "../../outing/use-outing";
+import { setCloud, setCloudHours, setPassing } from "@/outing/edits";
+import { Txt } from "@/ui/controls/Txt";
+import { timeWords } from "@/words";
+import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 
 const NAMES = [
   "clear",
@@ -18,8 +24,67 @@ const NAMES = [
 /** Cloud in eighths, as it is counted and as it looks. */
 export const cloudWords = (eighths: number): string => `${eighths}/8, ${NAMES[eighths]}`;
 
-/** Cloud in eighths of the sky. */
+type CloudHours = NonNullable<Outing["light"]["cloudHours"]>;
+const HOUR = 3_600_000;
+const MOST_HOURS = 24;
+
+/** Every full hour of an outing with the same cloud, to be changed one by one. */
+function everyHour({ outing, window, at }: OutingView): CloudHours {
+  const eighths = Math.round(cloudOf(lightPlanOf(outing), at));
+  const first = Math.floor(window.from / HOUR) * HOUR;
+  const count = Math.min(MOST_HOURS, Math.ceil((window.until - first) / HOUR) + 1);
+  const hours = Array.from({ length: count }, (_, i) => wallTimeOf(first + i * HOUR, outing.timeZone));
+  return [...new Set(hours)].map((hour) => ({ at: hour, eighths }));
+}
+
+/** Cloud in eighths of the sky: the same all the time, or by the hour. */
 export function CloudField() {
+  const hours = useOuting((v) => v.outing.light.cloudHours);
+  const { store } = useOpenOuting();
+  const commit = useCommit();
+  return (
+    <>
+      <Segmented
+        label="Cloud over the outing"
+        segments={[
+          { key: "same", label: "The same" },
+          { key: "hours", label: "By the hour" },
+        ]}
+        chosen={hours ? "hours" : "same"}
+        onChoose={(key) =>
+          commit(setCloudHours(key === "hours" ? everyHour(store.getState().view) : undefined))
+        }
+      />
+      {hours ? <ByTheHour hours={hours} /> : <Steady />}
+    </>
+  );
+}
+
+function ByTheHour({ hours }: { hours: CloudHours }) {
+  const commit = useCommit();
+  return (
+    <View role="group" aria-label="Cloud by the hour" className="gap-2">
+      {hours.map((hour, i) => (
+        <Stepper
+          key={hour.at}
+          label={`Cloud at ${timeWords(hour.at)}`}
+          value={hour.eighths}
+          words={cloudWords(hour.eighths)}
+          min={0}
+          max={8}
+          onChange={(eighths) =>
+            commit(setCloudHours(hours.map((h, k) => (k === i ? { ...h, eighths } : h))))
+          }
+        />
+      ))}
+      <Txt size={14} tone="ink2">
+        Between two hours it changes evenly.
+      </Txt>
+    </View>
+  );
+}
+
+function Steady() {
   const { cloudEighths: eighths, passing = false } = useOuting((v) => v.outing.light);
   const commit = useCommit();
   return (

@@ -6,7 +6,10 @@ import { LampsField } from "./LampsField";
 
 /** The sky and the lamps of the outing, in a line. */
 export const skyAnswer = ({ outing: { light } }: OutingView): string =>
-  [light.roof ? "" : cloudWords(light.cloudEighths), light.lamps ? lampClassWords(light.lamps.class) : ""]
+  [
+    light.roof ? "" : light.cloudHours ? "cloud by the hour" : cloudWords(light.cloudEighths),
+    light.lamps ? lampClassWords(light.lamps.class) : "",
+  ]
     .filter(Boolean)
     .join(", ");
 

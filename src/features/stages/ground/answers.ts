@@ -29,3 +29,12 @@ export const sightAnswer = ({ found }: OutingView): string =>
 /** What a netting in the line of sight does, if there is one. */
 export const meshIn = ({ found }: OutingView): JudgementOf<"through-mesh"> | undefined =>
   found?.judgement.find((j): j is JudgementOf<"through-mesh"> => j.code === "through-mesh");
+
+/** What is told of wind and water, in a line. */
+export const weatherAnswer = ({ outing: { weather } }: OutingView): string =>
+  [
+    weather?.wind ? `wind from ${bearingWords(weather.wind.from)}` : "",
+    weather?.water ? "water that moves" : "",
+  ]
+    .filter(Boolean)
+    .join(", ") || "nothing told yet";

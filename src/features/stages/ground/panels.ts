@@ -2,7 +2,15 @@ import { tradePlacesFor } from "@/outing/trade-places";
 import { countWords, metresWords } from "@/words";
 import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
 import { ShotList } from "../shot/ShotList";
-import { comparedAnswer, lieAnswer, meshIn, onGroundAnswer, sightAnswer, spotAnswer } from "./answers";
+import {
+  comparedAnswer,
+  lieAnswer,
+  meshIn,
+  onGroundAnswer,
+  sightAnswer,
+  spotAnswer,
+  weatherAnswer,
+} from "./answers";
 import { GroundPlan } from "./GroundPlan";
 import { PositionFields, positionAnswer } from "./PositionFields";
 import { PositionFigures } from "./PositionFigures";
@@ -116,6 +124,15 @@ export const GROUND: readonly Panel[] = [
     when: ({ outing: { light } }) => !light.roof || light.lamps !== null,
     answer: skyAnswer,
     load: withStage(SkyAndLamps),
+  },
+  {
+    id: "weather",
+    title: "Wind and water",
+    phone: "folded",
+    wide: "folded",
+    when: ({ outing: { light } }) => !light.roof,
+    answer: weatherAnswer,
+    load: whenSeen(async () => (await import("./WindAndWater")).WindAndWater),
   },
   {
     id: "day",

@@ -1,6 +1,6 @@
 import { createContext, useContext, type ReactNode } from "react";
 import { searchStep, type Candidate, type HeatCell, type SearchInput } from "@/core/judge";
-import { lightPlanOf } from "@/data";
+import { lightPlanOf, sameValue } from "@/data";
 import type { OutingView } from "@/outing/outing-view";
 import { searchedArea } from "@/outing/searched-area";
 import { useOpenOuting, useOuting } from "../../outing/use-outing";
@@ -71,10 +71,13 @@ function searchOf(state: OutingView): SearchInput | undefined {
   };
 }
 
+const sameSky = (a: SearchInput["light"], b: SearchInput["light"]): boolean =>
+  a.cloudEighths === b.cloudEighths && sameValue(a.cloudCourse, b.cloudCourse);
+
 export function PositionSearchProvider({ children }: { children: ReactNode }) {
   const { store } = useOpenOuting();
   const shotId = useOuting((v) => v.shot.id);
-  const cloudEighths = useOuting((v) => v.outing.light.cloudEighths);
+  const outing = useOuting((v) => v.outing);
   const { state, start: begin, stop, fail } = useRun<FoundCandidates>();
 
   const start = async (): Promise<void> => {
@@ -97,7 +100,7 @@ export function PositionSearchProvider({ children }: { children: ReactNode }) {
   // What was found for another shot or sky is not shown as if it held now; it speaks of the whole span, not of a minute.
   const stale =
     state.kind === "done" &&
-    (state.value.shotId !== shotId || state.value.input.light.cloudEighths !== cloudEighths);
+    (state.value.shotId !== shotId || !sameSky(state.value.input.light, lightPlanOf(outing)));
   return (
     <PositionSearchContext.Provider
       value={{ state: stale ? { kind: "idle" } : state, start: () => void start(), stop }}

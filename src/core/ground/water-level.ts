@@ -1,0 +1,36 @@
+import type { Area } from "./ground";
+import { isInside } from "./polygon";
+import { nearestOnSide } from "./snap";
+import { planDistance, type Point } from "./vector";
+
+/** Level of water at an instant, against the edge as it is drawn. */
+export interface WaterLevel {
+  /** Epoch milliseconds. */
+  readonly at: number;
+  /** Metres above (+) or below (−) the drawn edge. */
+  readonly metres: number;
+}
+
+/** Level at an instant: between two entries in proportion, outside as the nearest says. In rising order, one or more. */
+export function waterLevel(levels: readonly WaterLevel[], at: number): number {
+  const next = levels.findIndex((l) => l.at > at);
+  if (next === 0) return levels[0]!.metres;
+  if (next < 0) return levels.at(-1)!.metres;
+  const [a, b] = [levels[next - 1]!, levels[next]!];
+  return a.metres + ((b.metres - a.metres) * (at - a.at)) / (b.at - a.at);
+}
+
+/** Metres by which the edge comes landward (+) on a shore that runs so many metres for each metre of rise. */
+export const edgeMoves = (level: number, shore: number): number => level * shore;
+
+/** Metres from a place on land to the nearest drawn water; absent where none is drawn, 0 within it. */
+export function metresToWater(areas: readonly Area[], at: Point): number | undefined {
+  const waters = areas.filter((a) => a.kind === "surface" && a.surface === "water");
+  if (waters.length === 0) return undefined;
+  return Math.min(...waters.map((a) => (isInside(at, a.outline) ? 0 : toEdge(at, a.outline))));
+}
+
+const toEdge = (at: Point, outline: readonly Point[]): number =>
+  Math.min(
+    ...outline.map((p, i) => planDistance(at, nearestOnSide(at, [p, outline[(i + 1) % outline.length]!]))),
+  );
