@@ -44,6 +44,14 @@ const across = (fence: number, half: number, from: number, to: number): Point[] 
   beside(fence, -half, to),
 ];
 
+/** A rope beside the course: so far to the right of the way, and from … to along it. */
+const strip = (fence: number, right: number, from: number, to: number): Point[] => [
+  beside(fence, right, from),
+  beside(fence, right + 0.1, from),
+  beside(fence, right + 0.1, to),
+  beside(fence, right, to),
+];
+
 export const crossCountryDay: Outing = {
   ...inDistrict,
   id: "cross-country-day",
@@ -94,6 +102,13 @@ export const crossCountryDay: Outing = {
         kind: "horses" as const,
         outline: across(fence, 6, -25, 20),
       })),
+      { id: "slope", name: "Slope to the drop", kind: "drop", outline: across(14, 3, -2, 6) },
+      ...[3, 11, 18].map((fence) => ({
+        id: `crossing-${fence}`,
+        name: "Crossing",
+        kind: "path" as const,
+        outline: across(fence, 16, 32, 36),
+      })),
     ],
     // Seen with the east up, so that the long way round stands upright.
     venue: { template: "open-ground", bearing: 90, centre: { x: 0, y: 0 } },
@@ -107,12 +122,48 @@ export const crossCountryDay: Outing = {
       zoneId: "park",
     })),
     tracks: [
-      { id: "course", name: "Course", points: Array.from({ length: 81 }, (_, i) => onCourse(i / 81)) },
+      {
+        id: "course",
+        name: "Course",
+        kind: "course",
+        runs: "Horse and rider",
+        speed: 9.5,
+        points: Array.from({ length: 81 }, (_, i) => onCourse(i / 81)),
+      },
     ],
     obstacles: [
       { id: "copse", name: "Copse", kind: "trees", outline: block(9, 60, 110), height: 12 },
       { id: "oaks", name: "Oaks", kind: "trees", outline: block(4, -60, -110), height: 15 },
       { id: "marquee", name: "Marquee", kind: "building", outline: block(20, 45, 75), height: 5 },
+      { id: "far-wood", name: "Far wood", kind: "trees", outline: block(12, 50, 130), height: 18 },
+      ...[6, 7, 16, 17].map((fence) => ({
+        id: `oak-${fence}`,
+        name: "Oak",
+        kind: "tree" as const,
+        at: beside(fence, fence % 2 === 0 ? 22 : -24, 8),
+        height: 14,
+        trunkRadius: 0.4,
+        crownRadius: 6,
+        crownFrom: 3,
+      })),
+      // Where visitors cross: a rope on either side that is taken down between two horses.
+      ...[3, 11, 18].flatMap((fence) =>
+        [-7, 7].map((right) => ({
+          id: `rope-${fence}-${right < 0 ? "left" : "right"}`,
+          name: "Rope",
+          kind: "fence" as const,
+          outline: strip(fence, right, 30, 38),
+          height: 1,
+        })),
+      ),
+      {
+        id: "spectators-bank",
+        name: "Spectators’ bank",
+        kind: "bank",
+        outline: [beside(9, -30, -18), beside(9, -30, 22), beside(9, -42, 22), beside(9, -42, -18)],
+        height: 3,
+        rise: { toward: Math.round(wayAt(shareOf(9)) + 270) % 360, from: 0 },
+      },
     ],
     masts: [],
     positions: [

@@ -39,9 +39,9 @@ export const handballEvening: Outing = {
     surface: "floor",
     venue,
     zones: [
-      { id: "bright-end", name: "Bright end", offsetClicks: 0 },
-      { id: "middle", name: "Middle", offsetClicks: -1 },
-      { id: "dim-end", name: "Dim end", offsetClicks: -3 },
+      { id: "bright-end", name: "Bright end", offsetClicks: 0, outline: box(-16, 6.7, 16, 24) },
+      { id: "middle", name: "Middle", offsetClicks: -1, outline: box(-16, -6.7, 16, 6.7) },
+      { id: "dim-end", name: "Dim end", offsetClicks: -3, outline: box(-16, -24, 16, -6.7) },
     ],
     spots: [
       {
@@ -64,8 +64,33 @@ export const handballEvening: Outing = {
       { id: "fast-break", name: "Fast break", at: at(3, 1), aimHeight: 1, facing: 72, zoneId: "middle" },
       { id: "bench", name: "Home bench", at: at(-11, 5), aimHeight: 1.3, facing: 162, zoneId: "middle" },
     ],
-    tracks: [{ id: "break", name: "Fast break", points: [at(4, -12), at(3, 1), at(0, 11)] }],
-    obstacles: [{ id: "gallery", name: "Gallery", kind: "stand", outline: box(13, -20, 16, 20), height: 3 }],
+    tracks: [
+      {
+        id: "break",
+        name: "Fast break",
+        kind: "play",
+        runs: "Wing with the ball",
+        speed: 6.5,
+        points: [at(4, -12), at(3, 1), at(0, 11)],
+      },
+    ],
+    obstacles: [
+      { id: "gallery", name: "Gallery", kind: "stand", outline: box(13, -20, 16, 20), height: 3 },
+      { id: "crowd", name: "Crowd", kind: "crowd", outline: box(14.6, 2, 15.8, 19), height: 4.3, base: 3 },
+      { id: "bright-net", name: "Goal", kind: "goal", outline: box(-1.5, 20.05, 1.5, 21), height: 2 },
+      { id: "dim-net", name: "Goal", kind: "goal", outline: box(-1.5, -21, 1.5, -20.05), height: 2 },
+      { id: "table", name: "Table", kind: "table", outline: box(-12.9, -1.5, -12.1, 1.5), height: 0.8 },
+      { id: "home-bench", name: "Bench", kind: "bench", outline: box(-12.7, 3, -12.2, 8), height: 0.5 },
+      { id: "away-bench", name: "Bench", kind: "bench", outline: box(-12.7, -8, -12.2, -3), height: 0.5 },
+      {
+        id: "clock",
+        name: "Clock",
+        kind: "scoreboard",
+        outline: box(-2, -23.9, 2, -23.6),
+        height: 5.5,
+        base: 4,
+      },
+    ],
     masts: [],
     hall: { outline: box(-16, -24, 16, 24), height: 8 },
     areas: [{ id: "team-benches", name: "Team benches", kind: "no-go", outline: box(-13, -9, -11, 9) }],

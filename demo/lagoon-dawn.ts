@@ -5,6 +5,8 @@ import { bank, cast, inDistrict, mount, promise } from "./plan";
  * A lagoon hide at first light in May: an otter's path along the bank, a harrier's food pass overhead, a tern's diving post,
  * a singer on a reed that sways. Place and animals' habits are invented; latitude and time zone are real.
  */
+const HATCH = { facing: 265, width: 1.4, sill: 0.85, top: 1.5, back: 0.25 };
+
 export const lagoonDawn: Outing = {
   ...inDistrict,
   id: "lagoon-at-first-light",
@@ -77,6 +79,17 @@ export const lagoonDawn: Outing = {
           { x: -12, y: 54 },
         ],
       },
+      {
+        id: "boardwalk",
+        name: "Boardwalk",
+        kind: "path",
+        outline: [
+          { x: 22, y: -34 },
+          { x: 23.5, y: -34 },
+          { x: 23.5, y: 10 },
+          { x: 22, y: 10 },
+        ],
+      },
     ],
     venue: { template: "open-ground", bearing: 0, centre: { x: -10, y: 0 } },
     zones: [
@@ -121,12 +134,29 @@ export const lagoonDawn: Outing = {
       {
         id: "otter-path",
         name: "Otter’s path",
+        kind: "course",
+        runs: "Otter along the bank",
+        speed: 1.2,
         points: [
           { x: 11, y: -30 },
           { x: 13, y: -16 },
           { x: 4, y: -10 },
           { x: 6, y: 4 },
           { x: 13, y: 19 },
+        ],
+      },
+      {
+        id: "harriers-flight",
+        name: "Harrier’s flight",
+        kind: "flight",
+        runs: "Harrier to the food pass",
+        speed: 9,
+        height: 14,
+        points: [
+          { x: -62, y: -18 },
+          { x: -48, y: 4 },
+          { x: -30, y: 16 },
+          { x: -8, y: 34 },
         ],
       },
     ],
@@ -155,11 +185,47 @@ export const lagoonDawn: Outing = {
         ],
         height: 5,
       },
+      {
+        id: "near-reeds",
+        name: "Near reeds",
+        kind: "hedge",
+        outline: [
+          { x: 10, y: 24 },
+          { x: 13, y: 24 },
+          { x: 8, y: 35 },
+          { x: 5, y: 35 },
+        ],
+        height: 1.8,
+      },
+      {
+        id: "diving-post",
+        name: "Post",
+        kind: "pole",
+        from: { x: -7, y: 5, z: 0 },
+        to: { x: -7, y: 5, z: 1.2 },
+        thickness: 0.12,
+      },
+      {
+        id: "reed-stem",
+        name: "Reed",
+        kind: "pole",
+        from: { x: 12.5, y: 5, z: 0 },
+        to: { x: 12.5, y: 5, z: 1.15 },
+        thickness: 0.01,
+      },
+      {
+        id: "willow-branch",
+        name: "Willow branch",
+        kind: "branch",
+        from: { x: 12, y: -22, z: 1.5 },
+        to: { x: 9, y: -20, z: 1.1 },
+        thickness: 0.06,
+      },
     ],
     masts: [],
     positions: [
-      { id: "a", name: "1", at: { x: 20, y: -3 }, lensHeight: 1.1 },
-      { id: "b", name: "2", at: { x: 20.5, y: 5 }, lensHeight: 1.1 },
+      { id: "a", name: "1", at: { x: 20, y: -3 }, lensHeight: 1.1, way: "hide", slit: HATCH },
+      { id: "b", name: "2", at: { x: 20.5, y: 5 }, lensHeight: 1.1, way: "hide", slit: HATCH },
       { id: "c", name: "S", at: { x: 27, y: -22 }, lensHeight: 1.4 },
     ],
   },
@@ -231,4 +297,5 @@ export const lagoonDawn: Outing = {
     mount("lagoon-wakes", null, "zoom-24-70", "tripod"),
   ],
   light: { cloudEighths: 2, lamps: null, readings: [] },
+  weather: { wind: { from: 240, speed: 3 } },
 };
