@@ -17,6 +17,16 @@ interface Props {
 
 const TYPE = 14;
 
+/** Px that a thing must be long for its name: what is smaller is named nearer by. */
+const SEEN = 22;
+
+/** Px of the longer side of what an outline covers on the screen. */
+function extentOf(view: PlanView, outline: readonly Point[]): number {
+  const seen = outline.map((p) => toScreen(view, p));
+  const span = (values: readonly number[]): number => Math.max(...values) - Math.min(...values);
+  return Math.max(span(seen.map((p) => p.left)), span(seen.map((p) => p.top)));
+}
+
 function middleOf(view: PlanView, outline: readonly Point[]): ScreenPoint {
   const sum = outline.reduce((s, p) => ({ x: s.x + p.x, y: s.y + p.y }), { x: 0, y: 0 });
   return toScreen(view, { x: sum.x / outline.length, y: sum.y / outline.length });
@@ -43,7 +53,9 @@ export const SpotLabels = memo(function SpotLabels({ view, ground, spotId }: Pro
     ...ground.obstacles.flatMap((o) => nameBox(view, o) ?? []),
   ];
   const frame: Box = { left: 4, top: 4, width: view.width - 8, height: view.height - 8 };
-  const beside = ground.obstacles.filter((o) => !hasRoomForName(view, o));
+  const beside = ground.obstacles.filter(
+    (o) => !hasRoomForName(view, o) && extentOf(view, footprintOf(o)) >= SEEN,
+  );
   const marked = ground.areas.filter((a) => a.kind !== "surface");
   const wishes = [
     ...spots.map((s) => ({ id: s.id, at: at(s), words: s.name, clear: inHand(s) ? 14 : 10 })),
