@@ -23,7 +23,7 @@ const MARGIN = 16;
 const FAMILY = "'Atkinson Hyperlegible Next', Verdana, Arial, sans-serif";
 
 const ENTITIES: Readonly<Record<string, string>> = { "&": "&amp;", "<": "&lt;", ">": "&gt;", '"': "&quot;" };
-export const escaped = (text: string): string => text.replace(/[&<>"]/g, (sign) => ENTITIES[sign]!);
+const escaped = (text: string): string => text.replace(/[&<>"]/g, (sign) => ENTITIES[sign]!);
 
 /** The faces of the application by their weight: an image has none of its fonts, and takes what the reader's machine has. */
 const withPlainFonts = (inner: string): string =>

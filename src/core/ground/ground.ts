@@ -234,6 +234,16 @@ export interface Venue {
   readonly bearing: number;
   /** Centre of the template in plan metres. */
   readonly centre: Point;
+  /** Parts of the template that lie otherwise here. */
+  readonly changed?: readonly ChangedPart[];
+}
+
+/** A part of a venue's template as it lies at this venue. */
+export interface ChangedPart {
+  /** Index of the part in its template, 0 or more. */
+  readonly part: number;
+  /** In the venue's own axes, metres; absent where the venue has no such part. */
+  readonly outline?: readonly Point[];
 }
 
 /** Where work can hurt somebody: closed to everybody, and said why. */

@@ -8,6 +8,7 @@ export {
   TRACK_KINDS,
   WAYS_OF_BEING,
   type Anchor,
+  type ChangedPart,
   type Area,
   type Block,
   type DrawnKind,

@@ -6,6 +6,8 @@ import { venueParts, type AreaKind, type VenuePart } from "./venues";
 
 /** A part of a venue as it lies on the plan. */
 export interface VenueArea extends VenuePart {
+  /** Index of the part in its template, 0 or more. */
+  readonly part: number;
   /** In plan metres. */
   readonly outline: readonly Point[];
   readonly holds: (at: Point) => boolean;
@@ -17,16 +19,21 @@ const laid = new WeakMap<Pick<Venue, "template" | "bearing" | "centre">, readonl
 export function venueAreasOf(venue: Venue): readonly VenueArea[] {
   const known = laid.get(venue);
   if (known) return known;
-  const areas = venueParts(venue.template).map((part) => areaOf(venue, part));
+  const areas = venueParts(venue.template).flatMap((part, i) => {
+    const changed = venue.changed?.find((c) => c.part === i);
+    if (changed && !changed.outline) return [];
+    return [areaOf(venue, i, changed?.outline ? { ...part, outline: [...changed.outline] } : part)];
+  });
   laid.set(venue, areas);
   return areas;
 }
 
-function areaOf(venue: Venue, part: VenuePart): VenueArea {
+function areaOf(venue: Venue, index: number, part: VenuePart): VenueArea {
   const outline = part.outline.map((p) => fromVenue(venue, p));
   const [xs, ys] = [outline.map((p) => p.x), outline.map((p) => p.y)];
   const [west, east, south, north] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
   return {
+    part: index,
     kind: part.kind,
     surface: part.surface,
     outline,

@@ -117,6 +117,10 @@ export const groundSchema = z.object({
     template: z.string().refine((id) => venueTemplate(id).ok, "no venue of this name is known"),
     bearing,
     centre: point,
+    changed: z
+      .array(z.object({ part: z.int().min(0).max(200), outline: outline.optional() }))
+      .max(200)
+      .optional(),
   }),
   zones: listOf(
     z.object({

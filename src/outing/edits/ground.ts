@@ -1,8 +1,8 @@
-import { OPEN_GROUND, venueTemplate, type Surface, type Venue } from "@/core/ground";
+import { OPEN_GROUND, venueTemplate, type Surface } from "@/core/ground";
 import { HALL_DAYLIGHT, hallFor, type Outing } from "@/data";
 import { editGround, type Edit } from "./edit";
 
-export const editVenue = (edit: Partial<Venue>): Edit =>
+export const editVenue = (edit: Partial<Outing["ground"]["venue"]>): Edit =>
   editGround((g) => ({ venue: { ...g.venue, ...edit } }));
 
 /** A roof where the venue has one, open sky where it has none; leaves stay where they were. */
@@ -19,7 +19,8 @@ export const changeVenue =
   (outing) => {
     const found = venueTemplate(template);
     if (!found.ok) return outing;
-    const venue = { ...outing.ground.venue, template };
+    const { changed: _changed, ...lies } = outing.ground.venue;
+    const venue = { ...lies, template };
     const { hall: _hall, ...ground } = outing.ground;
     const hall = hallFor(venue);
     const surface = template === OPEN_GROUND.id ? ground.surface : (found.value.surface ?? "grass");
@@ -29,6 +30,13 @@ export const changeVenue =
       light: coverOf(outing.light, hall !== undefined),
     };
   };
+
+/** Parts of the venue as its template has them again: one of them, or all. */
+export const asTemplateHas = (part?: number): Edit =>
+  editGround(({ venue: { changed = [], ...venue } }) => {
+    const left = changed.filter((c) => part !== undefined && c.part !== part);
+    return { venue: left.length > 0 ? { ...venue, changed: left } : venue };
+  });
 
 /** Another ground as a whole: what a file made of it. */
 export const replaceGround = (ground: Outing["ground"]): Edit => editGround(() => ground);

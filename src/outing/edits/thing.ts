@@ -15,12 +15,13 @@ export const changeThing = <S extends Sort>(
       rowOf(sort)
         .of(ground)
         .map((thing) => (thing.id === id ? change(thing) : thing)),
+      ground,
     ),
   );
 
 /** A further thing, at the end of its list. */
 export const putThing = <S extends Sort>(sort: S, thing: Thing<S>): Edit =>
-  editGround((ground) => rowOf(sort).kept([...rowOf(sort).of(ground), thing]));
+  editGround((ground) => rowOf(sort).kept([...rowOf(sort).of(ground), thing], ground));
 
 /** Metres by which a duplicate lies beside what it was made of. */
 const BESIDE: Point = { x: 2, y: -2 };
@@ -53,7 +54,12 @@ export const removeThing =
     if (neededBy(outing, ref)) return outing;
     if (ref.sort === "position") return removePosition(ref.id)(outing);
     const row = rowOf(ref.sort);
-    return editGround((ground) => row.kept(row.of(ground).filter((thing) => thing.id !== ref.id)))(outing);
+    return editGround((ground) =>
+      row.kept(
+        row.of(ground).filter((thing) => thing.id !== ref.id),
+        ground,
+      ),
+    )(outing);
   };
 
 /** Only a spot that no shot needs can go. */

@@ -1,4 +1,4 @@
-import type { Point } from "@/core/ground";
+import { toVenue, venueAreasOf, type AreaKind, type Point } from "@/core/ground";
 import { asBearing } from "@/core/units";
 import type { Limited, Outing } from "@/data";
 import { toMillimetre } from "../rounded";
@@ -15,6 +15,15 @@ interface Things {
   zone: Ground["zones"][number];
   mast: Ground["masts"][number];
   window: NonNullable<Ground["windows"]>[number];
+  part: VenueThing;
+}
+
+/** A part of the venue as a thing: its id is the number of the part. */
+interface VenueThing {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: AreaKind;
+  readonly outline: readonly Point[];
 }
 
 export type Sort = keyof Things;
@@ -30,7 +39,7 @@ export interface Shape {
 export interface SortRow<S extends Sort> {
   readonly limited: Limited;
   readonly of: (ground: Ground) => readonly Thing<S>[];
-  readonly kept: (things: Thing<S>[]) => Partial<Ground>;
+  readonly kept: (things: Thing<S>[], ground: Ground) => Partial<Ground>;
   readonly shape: (thing: Thing<S>) => Shape;
   /** The thing with its corners elsewhere; as many as it has, but for lines and outlines. */
   readonly laid: (thing: Thing<S>, corners: readonly Point[]) => Thing<S>;
@@ -147,9 +156,45 @@ const SORTS: { readonly [S in Sort]: SortRow<S> } = {
     laid: (thing, corners) => ({ ...thing, at: first(corners) }),
     turned: (thing, by) => ({ ...thing, facing: roundBearing(thing.facing + by) }),
   },
+  part: {
+    limited: "areas",
+    of: ({ venue }) =>
+      venueAreasOf(venue).map(({ part, kind, outline }) => ({
+        id: String(part),
+        name: partName(kind),
+        kind,
+        outline,
+      })),
+    kept: (parts, { venue }) => ({ venue: withParts(venue, parts) }),
+    shape: ({ outline }) => ({ corners: outline, form: "outline" }),
+    laid: (thing, corners) => ({ ...thing, outline: corners.map(toMillimetre) }),
+    turned: same,
+  },
 };
 
+const partName = (kind: AreaKind): string => {
+  const words = kind.replaceAll("-", " ");
+  return words.charAt(0).toUpperCase() + words.slice(1);
+};
+
+/** A venue with its parts as they are given: those that lie as before stay as they were, those that are not given are gone. */
+function withParts(venue: Ground["venue"], parts: readonly VenueThing[]): Ground["venue"] {
+  const before = venueAreasOf(venue);
+  const others = (venue.changed ?? []).filter((c) => !before.some((b) => b.part === c.part));
+  const changed = before.flatMap(({ part, outline }) => {
+    const now = parts.find((p) => p.id === String(part));
+    if (!now) return [{ part }];
+    const known = venue.changed?.find((c) => c.part === part);
+    if (now.outline === outline) return known ? [known] : [];
+    return [{ part, outline: now.outline.map((p) => toMillimetre(toVenue(venue, p))) }];
+  });
+  return { ...venue, changed: [...others, ...changed].toSorted((a, b) => a.part - b.part) };
+}
+
 export const SORT_NAMES = Object.keys(SORTS) as readonly Sort[];
+
+/** What was put on the ground: the venue's own parts lie there without that. */
+export const PUT_SORTS = SORT_NAMES.filter((sort) => sort !== "part");
 
 /** The row of a sort, for a thing of any sort. */
 export const rowOf = <S extends Sort>(sort: S): SortRow<S> => SORTS[sort] as SortRow<S>;

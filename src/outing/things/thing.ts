@@ -1,7 +1,7 @@
 import type { Point } from "@/core/ground";
 import { cosDeg, sinDeg } from "@/core/units";
 import type { Outing } from "@/data";
-import { rowOf, SORT_NAMES, type Shape, type Sort, type Thing } from "./sorts";
+import { PUT_SORTS, rowOf, SORT_NAMES, type Shape, type Sort, type Thing } from "./sorts";
 
 /** What names a thing of a ground. */
 export interface Ref<S extends Sort = Sort> {
@@ -28,11 +28,11 @@ export const thingOf = <S extends Sort>({ ground }: Grounded, { sort, id }: Ref<
 
 export const shapeOf = <S extends Sort>(sort: S, thing: Thing<S>): Shape => rowOf(sort).shape(thing);
 
-/** Every thing of a ground that lies somewhere. */
+/** Every thing that was put on a ground and lies somewhere. */
 export function thingsOf({
   ground,
 }: Grounded): { readonly ref: Ref; readonly thing: Thing; readonly shape: Shape }[] {
-  return SORT_NAMES.flatMap((sort) =>
+  return PUT_SORTS.flatMap((sort) =>
     rowOf(sort)
       .of(ground)
       .map((thing) => ({ ref: { sort, id: thing.id }, thing, shape: shapeOf(sort, thing) }))

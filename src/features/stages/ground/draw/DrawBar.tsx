@@ -67,7 +67,7 @@ function OfChosen({ chosen, thing }: { chosen: Ref; thing: Thing }) {
       <View className="flex-row flex-wrap gap-2">
         <Button label="↺" says="Turn left by 15 degrees" onPress={() => turn(chosen, -TURN)} />
         <Button label="↻" says="Turn right by 15 degrees" onPress={() => turn(chosen, TURN)} />
-        <Button label="Duplicate" onPress={() => duplicate(chosen)} />
+        {chosen.sort !== "part" && <Button label="Duplicate" onPress={() => duplicate(chosen)} />}
         <Button label="Delete" says={`Delete ${named}`} kind="danger" onPress={() => remove(chosen)} />
       </View>
     </View>

@@ -8,6 +8,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { useOuting } from "../../../outing/use-outing";
 import { useDrawingActions } from "./actions";
 import { kindOfThing, measuresOf } from "./describe";
+import { OfTheVenue } from "./OfTheVenue";
 import { useDrawing } from "./use-drawing";
 
 /** Rows shown before the search has to narrow them. */
@@ -50,6 +51,7 @@ export function OnTheGround() {
           </View>
         ))}
       </View>
+      <OfTheVenue />
       {found.length > MOST && <Txt tone="ink2">{`${found.length - MOST} more. Search to find them.`}</Txt>}
     </View>
   );

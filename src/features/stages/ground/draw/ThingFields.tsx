@@ -9,6 +9,7 @@ import { Common, Corners, type FieldsProps } from "./fields/Common";
 import { MastFields } from "./fields/MastFields";
 import { ObstacleFields } from "./fields/ObstacleFields";
 import { AreaFields, TrackFields, WindowFields, ZoneFields } from "./fields/OtherFields";
+import { PartFields } from "./fields/PartFields";
 import { PositionThingFields, SpotThingFields } from "./fields/PlaceFields";
 
 const FIELDS: { readonly [S in Sort]: ComponentType<FieldsProps<S>> } = {
@@ -20,6 +21,7 @@ const FIELDS: { readonly [S in Sort]: ComponentType<FieldsProps<S>> } = {
   zone: ZoneFields,
   mast: MastFields,
   window: WindowFields,
+  part: PartFields,
 };
 
 /** What is chosen, typed exactly. */
@@ -30,7 +32,7 @@ export function ThingFields() {
   const Fields = FIELDS[chosen.sort] as ComponentType<FieldsProps<Sort>>;
   return (
     <View key={`${chosen.sort} ${chosen.id}`} className="gap-4">
-      <Common at={chosen} thing={thing} />
+      {chosen.sort !== "part" && <Common at={chosen} thing={thing} />}
       <Fields at={chosen} thing={thing} />
       <Corners at={chosen} thing={thing} />
     </View>

@@ -21,6 +21,7 @@ export const SORT_WORDS: Readonly<Record<Sort, string>> = {
   zone: "light zone",
   mast: "lamps",
   window: "window",
+  part: "part of the venue",
 };
 
 /** What kind of thing it is, in a word or two. */
@@ -34,6 +35,7 @@ export function kindOfThing<S extends Sort>(sort: S, thing: Thing<S>): string {
     zone: (t) => `${SORT_WORDS.zone}, ${signedClicks(t.offsetClicks)} stops`,
     mast: () => SORT_WORDS.mast,
     window: () => SORT_WORDS.window,
+    part: () => SORT_WORDS.part,
   };
   return (of[sort] as (t: Thing<S>) => string)(thing);
 }

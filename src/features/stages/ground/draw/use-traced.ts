@@ -27,7 +27,7 @@ const MOST_PX = 2400;
 const store = async () => (await import("@/data/pictures")).pictures;
 
 /** The picture that is traced over, for as long as the page lives, and kept in this browser. */
-export const useTraced = create<Traced>((set, get) => {
+const useTraced = create<Traced>((set, get) => {
   const shown = (picture: TracedPicture | undefined, fault?: string): void => {
     const { href, picture: before } = get();
     const same = picture?.file === before?.file;

@@ -15,7 +15,7 @@ import { Heat, PracticeMark, Ranks } from "./Heat";
 import type { Layer } from "./layers";
 import { LightSteps } from "./LightSteps";
 import { Pitch } from "./Pitch";
-import { Ball, TrackLine, ViewArrow, Wedge } from "./Sight";
+import { Ball, OpeningLimits, TrackLine, ViewArrow, Wedge } from "./Sight";
 import { SpotLabels } from "./SpotLabels";
 import { Tag } from "./Tag";
 import { Obstacles } from "./Things";
@@ -153,9 +153,12 @@ function ChosenWedge({ view }: { view: PlanView }) {
   const position = useOuting((v) => v.position);
   const spot = useOuting((v) => v.spot);
   const sighting = useOuting((v) => v.found?.sighting);
-  return position && sighting ? (
-    <Wedge view={view} position={position} spot={spot} sighting={sighting} />
-  ) : null;
+  return (
+    <G>
+      {position?.slit && <OpeningLimits view={view} position={position} />}
+      {position && sighting && <Wedge view={view} position={position} spot={spot} sighting={sighting} />}
+    </G>
+  );
 }
 
 /** Bearing that direct light reaches a spot from; undefined in shade. */

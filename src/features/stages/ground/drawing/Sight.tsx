@@ -1,7 +1,8 @@
 import { memo } from "react";
 import { Circle, G, Path } from "react-native-svg";
 import type { Sighting } from "@/core/judge";
-import { planDistance, type Point, type Position, type Spot } from "@/core/ground";
+import { alongBearing, planDistance, slitReach, type Point, type Position, type Spot } from "@/core/ground";
+import { asBearing } from "@/core/units";
 import { toScreen, screenStep, type PlanView } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
 import { pathOf } from "@/ui/plan/paths";
@@ -56,6 +57,37 @@ function along(from: Point, to: Point, forward: number, right: number): Point {
   const uy = (to.y - from.y) / length;
   return { x: from.x + ux * forward + uy * right, y: from.y + uy * forward - ux * right };
 }
+
+/** Metres from the lens that the limits of an opening are drawn. */
+const LIMITS_REACH = 12;
+
+/** How far to either side the opening that one looks out of lets the lens go. */
+export const OpeningLimits = memo(function OpeningLimits({
+  view,
+  position: { at, slit, name },
+}: {
+  view: PlanView;
+  position: Position;
+}) {
+  const { ink2 } = useTokens();
+  if (!slit) return null;
+  const reach = slitReach(slit);
+  const end = (side: 1 | -1): Point => {
+    const way = alongBearing(asBearing(slit.facing + side * reach));
+    return { x: at.x + way.x * LIMITS_REACH, y: at.y + way.y * LIMITS_REACH };
+  };
+  return (
+    <G role="img" aria-label={`What the opening at ${name} lets one see`}>
+      <Path
+        d={pathOf(view, [end(-1), at, end(1)], false)}
+        fill="none"
+        stroke={ink2}
+        strokeWidth={1.4}
+        strokeDasharray="7 3 1 3"
+      />
+    </G>
+  );
+});
 
 /** Px from a position to the head of its arrow. */
 const ARROW = 46;
