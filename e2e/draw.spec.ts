@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import { expect, test, type Page } from "@playwright/test";
 import { drag, isPhone, openGround, openPanel, storedOuting, tag } from "./outing";
 
@@ -247,4 +248,141 @@ test("a drawn position is judged when drawing is done", async ({ page }) => {
   await page.getByRole("button", { name: "Let go" }).click();
   await page.getByRole("button", { name: "Done" }).click();
   await expect(tag(page, "D, chosen")).toBeVisible();
+});
+
+/** A plan of 400 × 200 px with a black line of 300 px from left to right. */
+const PICTURE = `data:image/svg+xml,${encodeURIComponent('<svg xmlns="http://www.w3.org/2000/svg" width="400" height="200"><rect width="400" height="200" fill="#fff"/><path d="M50 100H350" stroke="#000" stroke-width="4"/></svg>')}`;
+
+async function pngOf(page: Page): Promise<Buffer> {
+  const base64 = await page.evaluate(async (href) => {
+    const image = new Image();
+    image.src = href;
+    await image.decode();
+    const canvas = document.createElement("canvas");
+    [canvas.width, canvas.height] = [image.width, image.height];
+    canvas.getContext("2d")!.drawImage(image, 0, 0);
+    return canvas.toDataURL("image/png").split(",")[1]!;
+  }, PICTURE);
+  return Buffer.from(base64, "base64");
+}
+
+test("a picture is traced over: laid by a line of known length and bearing, and there again after a reload", async ({
+  page,
+}) => {
+  await startDrawing(page);
+  await openPanel(page, "Trace a picture");
+  const chooser = page.waitForEvent("filechooser");
+  await page.getByRole("button", { name: "Choose a picture" }).click();
+  await (
+    await chooser
+  ).setFiles({ name: "plan.txt", mimeType: "text/plain", buffer: Buffer.from("no picture") });
+  await expect(page.getByText(/This file is no picture/)).toBeVisible();
+  const again = page.waitForEvent("filechooser");
+  await page.getByRole("button", { name: "Choose a picture" }).click();
+  await (await again).setFiles({ name: "plan.png", mimeType: "image/png", buffer: await pngOf(page) });
+  const traced = plan(page).locator('image[aria-label="Traced over: plan.png"]');
+  await expect(traced).toHaveCount(1);
+  await page.getByRole("button", { name: "Lay the ruler" }).click();
+  // Its upper edge looks north, and the plan's to 8°: the picture lies turned by so much on the screen.
+  const turned = (-8 * Math.PI) / 180;
+  const line = async () => {
+    const box = (await traced.boundingBox())!;
+    const half = (3 / 8) * Number(await traced.getAttribute("width"));
+    return [-half, half].map((u) => ({
+      x: box.x + box.width / 2 + u * Math.cos(turned),
+      y: box.y + box.height / 2 + u * Math.sin(turned),
+    }));
+  };
+  const whole = (await plan(page).boundingBox())!;
+  for (const { x, y } of await line())
+    await press(page, (x - whole.x) / whole.width, (y - whole.y) / whole.height);
+  await openPanel(page, "Trace a picture");
+  await page.getByRole("textbox", { name: "Length" }).fill("30");
+  await page.getByRole("textbox", { name: "Length" }).press("Enter");
+  await page.getByRole("button", { name: "Lay the picture so" }).click();
+  const metresPerPx = () =>
+    page.evaluate(
+      () =>
+        new Promise<number>((resolve, reject) => {
+          const opened = indexedDB.open("bright-perch-pictures");
+          opened.onerror = () => reject(opened.error);
+          opened.onsuccess = () => {
+            const got = opened.result.transaction("pictures").objectStore("pictures").getAll();
+            got.onsuccess = () => {
+              opened.result.close();
+              resolve(got.result[0].lie.metresPerPx);
+            };
+          };
+        }),
+    );
+  // The line is 300 px of the picture.
+  const ruler = page.getByRole("img", { name: /^Ruler: 30\s?m/ });
+  await expect(ruler).toBeVisible();
+  await expect.poll(metresPerPx).toBeCloseTo(0.1, 2);
+  await page.reload();
+  await page.getByRole("button", { name: "Draw the ground" }).first().click();
+  await expect(traced).toHaveCount(1);
+  await openPanel(page, "Trace a picture");
+  await page.getByRole("button", { name: "Take the picture away" }).click();
+  await expect(traced).toHaveCount(0);
+});
+
+test("the plan goes out as SVG and PNG and as a sheet that prints on one page of A4", async ({
+  page,
+  context,
+}) => {
+  await startDrawing(page);
+  await openPanel(page, "Files");
+  const fileOf = async (name: string): Promise<Buffer> => {
+    const download = page.waitForEvent("download");
+    await page.getByRole("button", { name, exact: true }).click();
+    return readFileSync(await (await download).path());
+  };
+  const svg = (await fileOf("Plan as SVG")).toString("utf8");
+  expect(svg).toContain("<title>Quarry Lane: Cup semi-final, Sat 17 Oct 2026, 15:30 to 19:00</title>");
+  for (const words of ["Drag flick", "West stand", ">N<"]) expect(svg).toContain(words);
+  expect(svg).toMatch(/>\d+ m</);
+  const fault = await page.evaluate(
+    (text) =>
+      new DOMParser().parseFromString(text, "image/svg+xml").querySelector("parsererror")?.textContent,
+    svg,
+  );
+  expect(fault).toBeUndefined();
+  const png = await fileOf("Plan as PNG");
+  expect(png.subarray(1, 4).toString("latin1")).toBe("PNG");
+  expect([png.readUInt32BE(16), png.readUInt32BE(20)]).toEqual([1520, 1848]);
+  await page.evaluate(() => {
+    HTMLIFrameElement.prototype.focus = () => undefined;
+  });
+  await page.getByRole("button", { name: "Print the plan" }).click();
+  const sheet = await page.locator("iframe[data-print]").getAttribute("srcdoc");
+  const paper = await context.newPage();
+  await paper.setContent(sheet!);
+  await expect(paper.getByRole("heading", { name: "Positions" })).toBeVisible();
+  const pdf = (await paper.pdf({ preferCSSPageSize: true })).toString("latin1");
+  expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+  const [, width, height] = /\/MediaBox\s*\[0 0 ([\d.]+) ([\d.]+)\]/.exec(pdf)!;
+  expect([Math.round(Number(width)), Math.round(Number(height))]).toEqual([595, 842]);
+});
+
+test("a part of the venue is changed only after a warning, and comes back as the venue has it", async ({
+  page,
+}) => {
+  await startDrawing(page);
+  await openPanel(page, "On the ground");
+  const list = page.getByRole("list", { name: "Of the venue itself" });
+  await list
+    .getByRole("button", { name: /^Run off/ })
+    .first()
+    .click();
+  const dialog = page.getByRole("dialog", { name: "Change run off?" });
+  await expect(dialog).toContainText("only when the people of the venue have told you");
+  await dialog.getByRole("button", { name: "It lies otherwise here" }).click();
+  await expect(chosen(page)).toHaveAttribute("aria-label", "Chosen: Run off");
+  await page.getByRole("button", { name: "Delete Run off" }).click();
+  const changed = async () => (await storedOuting(page)).ground.venue.changed;
+  await expect.poll(changed).toHaveLength(1);
+  await openPanel(page, "On the ground");
+  await page.getByRole("button", { name: "All as the venue has them" }).click();
+  await expect.poll(changed).toBeUndefined();
 });

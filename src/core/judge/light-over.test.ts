@@ -83,6 +83,7 @@ test("behind a wall it is darker by the sun, and a drawn zone by its clicks", ()
   const lit = run({ ...input, ground: { ...ground, obstacles: [wall] } });
   expect(bearingTo({ x: 0, y: 0 }, { x: 0, y: 2 })).toBe(0);
   expect(nearest(lit, 0, -8).ev - nearest(lit, 0, 2).ev).toBeGreaterThan(1.5);
+  expect(lit.every(({ at }) => !(Math.abs(at.x) < 20 && at.y > -1 && at.y < 0))).toBe(true);
   const zone = { id: "dim", name: "Dim", offsetClicks: -6, holdsFor: "all" as const, outline: box(6) };
   const zoned = run({ ...input, ground: { ...ground, zones: [...ground.zones, zone] } });
   const plain = run(input);

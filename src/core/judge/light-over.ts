@@ -2,9 +2,12 @@ import {
   aimOf,
   fromVenue,
   heightAngle,
+  isInside,
   lensOf,
+  OBSTACLE_KINDS,
   toVenue,
   type Ground,
+  type Obstacle,
   type Point,
   type Position,
   type Spot,
@@ -41,7 +44,7 @@ const REPORT_EVERY = 50;
 
 /**
  * The light over a ground at an instant: what the subject would get at each place of a grid along the venue's axes, at the
- * height of the spot in hand, on the side that the position sees. Outside drawn zones a place belongs to the zone of the spot nearest to it.
+ * height of the spot in hand, on the side that the position sees. Places within a wall or a wood are left out. Outside drawn zones a place belongs to the zone of the spot nearest to it.
  */
 export function* lightOver({
   ground,
@@ -55,7 +58,9 @@ export function* lightOver({
 }: LightOverInput): Generator<Progress, LitPlace[], void> {
   const scene = sceneAt(ground, light, at);
   const laid = area.map((outline) => outline.map((p) => toVenue(ground.venue, p)));
-  const places = gridOf(laid, step).map((p) => fromVenue(ground.venue, p));
+  const places = gridOf(laid, step)
+    .map((p) => fromVenue(ground.venue, p))
+    .filter((p) => !isWithin(ground.obstacles, p));
   const lit: LitPlace[] = [];
   for (const place of places) {
     const here: Spot = { ...spot, at: place, zoneId: nearestZone(ground, place) ?? spot.zoneId };
@@ -66,6 +71,12 @@ export function* lightOver({
   }
   return lit;
 }
+
+/** Whether a place lies within a body that keeps the light out: nobody stands there. */
+const isWithin = (obstacles: readonly Obstacle[], place: Point): boolean =>
+  obstacles.some(
+    (o) => "outline" in o && !o.base && OBSTACLE_KINDS[o.kind].shades && isInside(place, o.outline),
+  );
 
 function nearestZone({ spots }: Ground, { x, y }: Point): string | undefined {
   const away = ({ at }: Spot): number => Math.hypot(at.x - x, at.y - y);

@@ -158,19 +158,30 @@ const SORTS: { readonly [S in Sort]: SortRow<S> } = {
   },
   part: {
     limited: "areas",
-    of: ({ venue }) =>
-      venueAreasOf(venue).map(({ part, kind, outline }) => ({
-        id: String(part),
-        name: partName(kind),
-        kind,
-        outline,
-      })),
+    of: ({ venue }) => partsOf(venue),
     kept: (parts, { venue }) => ({ venue: withParts(venue, parts) }),
     shape: ({ outline }) => ({ corners: outline, form: "outline" }),
     laid: (thing, corners) => ({ ...thing, outline: corners.map(toMillimetre) }),
     turned: same,
   },
 };
+
+/** Kept for each venue: who asks for a part twice gets the same object. */
+const partsKept = new WeakMap<ReturnType<typeof venueAreasOf>, readonly VenueThing[]>();
+
+function partsOf(venue: Ground["venue"]): readonly VenueThing[] {
+  const areas = venueAreasOf(venue);
+  const known = partsKept.get(areas);
+  if (known) return known;
+  const parts = areas.map(({ part, kind, outline }) => ({
+    id: String(part),
+    name: partName(kind),
+    kind,
+    outline,
+  }));
+  partsKept.set(areas, parts);
+  return parts;
+}
 
 const partName = (kind: AreaKind): string => {
   const words = kind.replaceAll("-", " ");

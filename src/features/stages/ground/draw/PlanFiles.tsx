@@ -64,7 +64,9 @@ function Drawn({ onDrawn }: { onDrawn: (inner: string) => void }) {
   const view = fitView(everything(outing.ground), SIZE, outing.ground.venue.bearing, MARGINS);
   useEffect(() => {
     const svg = (box.current as unknown as HTMLElement | null)?.querySelector("svg");
-    if (svg) onDrawn(svg.innerHTML);
+    // As XML: the markup of a page has names for signs that an SVG reader does not know.
+    const xml = new XMLSerializer();
+    if (svg) onDrawn([...svg.childNodes].map((node) => xml.serializeToString(node)).join(""));
     // Once: it is taken away as soon as it is handed over.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, []);
