@@ -68,6 +68,8 @@ const keepTheme = (page: Page, theme: string) =>
 for (const theme of THEMES)
   for (const screen of SCREENS)
     test(`${screen.name} in the ${theme} theme has no serious finding of axe`, async ({ page }) => {
+      // The same colours at either size: away from the stages the other themes are looked at once.
+      test.skip(!isPhone(page) && theme !== "day" && !screen.url.startsWith("/outing/"));
       await keepTheme(page, theme);
       await page.goto(screen.url);
       await expect(screen.ready(page)).toBeVisible();

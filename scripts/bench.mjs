@@ -6,6 +6,7 @@ import { Worker } from "node:worker_threads";
 import { build } from "esbuild";
 import { withProduct } from "./bench/browser.mjs";
 import { benchDrag } from "./bench/drag.mjs";
+import { benchGround } from "./bench/ground.mjs";
 import { benchSize } from "./bench/size.mjs";
 import { benchStart } from "./bench/start.mjs";
 import { root } from "./prepare.mjs";
@@ -29,5 +30,6 @@ if (code === 0)
   await withProduct(async (browser, url) => {
     await benchStart(browser, url);
     await benchDrag(browser, url);
+    await benchGround(browser, url);
     await benchSize(browser, url);
   });

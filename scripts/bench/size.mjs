@@ -98,7 +98,7 @@ function everything(outings) {
 }
 
 /** Brings outings in and gives back the milliseconds until their preview, and until they are written. */
-async function bringIn(page, outings) {
+export async function bringIn(page, outings) {
   await page.getByRole("button", { name: "Open a file" }).waitFor();
   const buffer = Buffer.from(everything(outings));
   const start = Date.now();
