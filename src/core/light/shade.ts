@@ -16,6 +16,18 @@ import {
 /** Length in metres of the shadow of something `height` metres tall on level ground; the sun's altitude as seen, > 0. */
 export const shadowLength = (height: number, sunAltitude: number): number => height / tanDeg(sunAltitude);
 
+/** Kept per thing: its surface stays where it is while the sun goes round. */
+const surfaces = new WeakMap<Obstacle, readonly (readonly Vector[])[]>();
+
+/** Points of the surface of each convex body of a thing, whose hull on the ground is the body's shadow. */
+function surfacesOf(obstacle: Obstacle): readonly (readonly Vector[])[] {
+  const known = surfaces.get(obstacle);
+  if (known) return known;
+  const made = convexSolids(obstacle).map(surfacePoints);
+  surfaces.set(obstacle, made);
+  return made;
+}
+
 /** The bodies of a thing as convex ones: an outline that is not is cut into parts. */
 const convexSolids = (obstacle: Obstacle): Solid[] =>
   solidsOf(obstacle).flatMap((solid): Solid[] =>
@@ -37,7 +49,7 @@ export function shadowOutlines(
     x: x + away.x * z * perMetre,
     y: y + away.y * z * perMetre,
   });
-  return present(convexSolids(obstacle).map((solid) => convexHull(surfacePoints(solid).map(onGround))));
+  return present(surfacesOf(obstacle).map((points) => convexHull(points.map(onGround))));
 }
 
 /** The obstacle that keeps the sun's centre from a point in space, if any; netting does not. The sun as seen, above the horizon. */

@@ -18,16 +18,16 @@ export interface PlanView {
   readonly height: number;
 }
 
-export function toScreen(view: PlanView, p: Point): ScreenPoint {
-  const dx = p.x - view.centre.x;
-  const dy = p.y - view.centre.y;
-  const c = cosDeg(view.up);
-  const s = sinDeg(view.up);
-  return {
-    left: view.width / 2 + (dx * c - dy * s) * view.pxPerMetre,
-    top: view.height / 2 - (dx * s + dy * c) * view.pxPerMetre,
+/** The way from plan metres to px, for many places of one view. */
+export function screenOf({ centre, pxPerMetre, up, width, height }: PlanView): (p: Point) => ScreenPoint {
+  const [c, s] = [cosDeg(up) * pxPerMetre, sinDeg(up) * pxPerMetre];
+  return ({ x, y }) => {
+    const [dx, dy] = [x - centre.x, y - centre.y];
+    return { left: width / 2 + dx * c - dy * s, top: height / 2 - dx * s - dy * c };
   };
 }
+
+export const toScreen = (view: PlanView, p: Point): ScreenPoint => screenOf(view)(p);
 
 export function toPlan(view: PlanView, { left, top }: ScreenPoint): Point {
   const across = (left - view.width / 2) / view.pxPerMetre;

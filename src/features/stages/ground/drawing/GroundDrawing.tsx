@@ -1,4 +1,4 @@
-import { useMemo } from "react";
+import { useDeferredValue, useMemo } from "react";
 import { G } from "react-native-svg";
 import { aimOf } from "@/core/ground";
 import { shadedBy } from "@/core/light";
@@ -67,7 +67,8 @@ function MappedLight({ view }: Drawn) {
 
 export function SunShadows({ view }: Drawn) {
   const obstacles = useOuting((v) => v.outing.ground.obstacles);
-  const sun = useOuting((v) => (directSun(v.scene) ? v.scene.sun : undefined));
+  // Hundreds of shadows may come a frame after the minute: the strip under the finger does not wait for them.
+  const sun = useDeferredValue(useOuting((v) => (directSun(v.scene) ? v.scene.sun : undefined)));
   return (
     <G>
       <MappedLight view={view} />
