@@ -48,5 +48,6 @@ async function within<T>(work: (db: IDBPDatabase<Schema>) => Promise<T>): Promis
 export const pictures = {
   of: (outingId: string): Promise<TracedPicture | undefined> => within((db) => db.get("pictures", outingId)),
   keep: (picture: TracedPicture): Promise<string> => within((db) => db.put("pictures", picture)),
+  clear: (): Promise<void> => within((db) => db.clear("pictures")),
   remove: (outingId: string): Promise<void> => within((db) => db.delete("pictures", outingId)),
 };

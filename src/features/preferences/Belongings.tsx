@@ -28,6 +28,8 @@ export function Belongings() {
   };
   const onRemove = async (): Promise<void> => {
     await (await openRepository()).removeEverything();
+    // A browser that cannot open them has none.
+    await (await import("@/data/pictures")).pictures.clear().catch(() => undefined);
     forgetWork();
     setAsking(undefined);
     client.clear();

@@ -3,6 +3,7 @@ import {
   boxOutline,
   isInside,
   OBSTACLE_KINDS,
+  standingAt,
   type BlockKind,
   type DrawnKind,
   type ObstacleKind,
@@ -147,10 +148,19 @@ const CLEAR = 3;
 const RINGS = 12;
 const PLACES = 12;
 
-/** A place near a wished one at which nothing lies yet; the wished one where there is none. */
-export function roomNear(outing: Pick<Outing, "ground">, wished: Point, step: number): Point {
+/**
+ * A place near a wished one at which nothing lies yet, and for a position one where somebody may stand, if only by leave; the
+ * wished one where there is none.
+ */
+export function roomNear(
+  outing: Pick<Outing, "ground">,
+  wished: Point,
+  step: number,
+  sort?: Beginning["sort"],
+): Point {
   const taken = thingsOf(outing).map(({ shape }) => shape);
   const isFree = (p: Point): boolean =>
+    (sort !== "position" || standingAt(outing.ground, p).rule !== "never") &&
     taken.every(({ corners, form }) => {
       const middle = middleOf({ corners });
       if (Math.hypot(middle.x - p.x, middle.y - p.y) < Math.max(CLEAR, step / 2)) return false;

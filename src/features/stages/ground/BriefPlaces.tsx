@@ -77,7 +77,7 @@ function Answer({ answered }: { answered: Answered }) {
   const { positions } = outing.ground;
   const covers = useMemo(() => {
     const weights = shots.map((s) => weightOf(s.priority));
-    const counts = [1, 2, 3].filter((n) => n <= positions.length);
+    const counts = [1, 2, 3].filter((n) => n <= positions.length && n <= shots.length);
     return counts.map((n) => bestCover(scores, weights, n));
   }, [shots, scores, positions]);
   return (

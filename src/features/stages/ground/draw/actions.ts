@@ -39,7 +39,7 @@ export function useDrawingActions() {
       choose,
       /** A new thing near a place where there is room, lying along a bearing. */
       add: (what: Beginning, near: Point, step: number, bearing: number): void => {
-        const at = roomNear(outing(), near, step);
+        const at = roomNear(outing(), near, step, what.sort);
         const { sort, thing } = beginThing(outing(), what, { at, bearing, name: freeName(outing(), what) });
         put(sort, thing);
       },
