@@ -81,7 +81,9 @@ function Answer({ searched }: { searched: Searched }) {
   const { found, shots } = searched;
   const covers = useMemo(() => {
     const weights = shots.map((s) => weightOf(s.priority));
-    return [1, 2, 3].filter((n) => n <= found.places.length && n <= shots.length).map((n) => bestCover(found.scores, weights, n));
+    return [1, 2, 3]
+      .filter((n) => n <= found.places.length && n <= shots.length)
+      .map((n) => bestCover(found.scores, weights, n));
   }, [found, shots]);
   if (covers.length === 0)
     return (
