@@ -31,6 +31,24 @@ test("sun and shade of a spot through the year are drawn, with the outing's hour
   await expect(year).toHaveCount(0);
 });
 
+test("the same ground is looked at on another day, and when the sun is in one's eyes is said", async ({
+  page,
+}) => {
+  await openGround(page);
+  await openPanel(page, "Sun, moon and shade");
+  const events = page.getByRole("list", { name: "Sun and moon of the day" });
+  const sunrise = async () =>
+    (await events.getByRole("listitem").filter({ hasText: "Sunrise" }).innerText()).trim();
+  await expect(page.getByText(/^The sun shines into your eyes and onto your lens from /)).toBeVisible();
+  const own = await sunrise();
+  await page.getByLabel("The ground on").fill("2026-06-21");
+  await expect.poll(sunrise).not.toBe(own);
+  // Sunrise of midsummer at 53° north, 1.4° west, by British Summer Time: a quarter to five, give or take.
+  await expect.poll(sunrise).toMatch(/^04:[34]/);
+  await page.getByRole("button", { name: "The outing’s day" }).click();
+  await expect.poll(sunrise).toBe(own);
+});
+
 test("cloud by the hour changes the light of its hour and stays", async ({ page }) => {
   await openGround(page);
   await openPanel(page, "Sky and lamps");

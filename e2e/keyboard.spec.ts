@@ -1,19 +1,5 @@
-import { expect, test, type Page } from "@playwright/test";
-import { isPhone, slider } from "./outing";
-
-/** Goes on with Tab until what has the focus is called so. */
-async function tabTo(page: Page, name: RegExp, most = 60): Promise<void> {
-  const focused = () =>
-    page.evaluate(() => {
-      const node = document.activeElement as HTMLElement | null;
-      return node?.getAttribute("aria-label") ?? node?.innerText ?? "";
-    });
-  for (let i = 0; i < most; i++) {
-    if (name.test(await focused())) return;
-    await page.keyboard.press("Tab");
-  }
-  throw new Error(`no ${name} within ${most} steps of Tab; the last was ${await focused()}`);
-}
+import { expect, test } from "@playwright/test";
+import { isPhone, slider, tabTo } from "./outing";
 
 test.skip(({ viewport }) => (viewport?.width ?? 0) < 960, "a full keyboard belongs to a wide screen");
 

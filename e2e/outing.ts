@@ -113,3 +113,17 @@ export const openFile = (page: Page, name: string, text: string): Promise<void> 
 /** Takes in what the preview of a file shows. */
 export const bringIn = (page: Page): Promise<void> =>
   page.getByRole("button", { name: /^Bring in / }).click();
+
+/** Goes on with Tab until what has the focus is called so. */
+export async function tabTo(page: Page, name: RegExp, most = 60): Promise<void> {
+  const focused = () =>
+    page.evaluate(() => {
+      const node = document.activeElement as HTMLElement | null;
+      return node?.getAttribute("aria-label") ?? node?.innerText ?? "";
+    });
+  for (let i = 0; i < most; i++) {
+    if (name.test(await focused())) return;
+    await page.keyboard.press("Tab");
+  }
+  throw new Error(`no ${name} within ${most} steps of Tab; the last was ${await focused()}`);
+}

@@ -1,12 +1,16 @@
 import { EVERYTHING_FORMAT, readEverything, type EverythingRead, type OnProgress } from "./everything-file";
 import { fromJson, parseRecord } from "./migrate";
-import { readOutingFile, type OutingFileRead } from "./outing-file";
+import { readOutingFile, type FilePicture, type OutingFileRead } from "./outing-file";
 import { KIT_RECORD, LIBRARY_RECORD, OUTING_RECORD, PREFERENCES_RECORD } from "./records";
 import type { Library, Outing, Preferences, StoredKit } from "./schema";
 
 /** What a file of ours holds: outings each with the kit that it was walked with, and what is kept beside outings. */
 export interface FileContents {
-  readonly outings: readonly { readonly outing: Outing; readonly kit?: StoredKit }[];
+  readonly outings: readonly {
+    readonly outing: Outing;
+    readonly kit?: StoredKit;
+    readonly picture?: FilePicture;
+  }[];
   readonly kit?: StoredKit;
   readonly library?: Library;
   readonly preferences?: Preferences;
@@ -35,8 +39,9 @@ export async function readFile(text: string, onProgress?: OnProgress): Promise<F
   if (record) return { ok: true, value: record };
   const file = readOutingFile(text);
   if (!file.ok) return file;
-  const { outing, kit, writtenAt } = file.value;
-  return { ok: true, value: { outings: [{ outing, kit }], ...(writtenAt && { writtenAt }) } };
+  const { outing, kit, writtenAt, picture } = file.value;
+  const outings = [{ outing, kit, ...(picture && { picture }) }];
+  return { ok: true, value: { outings, ...(writtenAt && { writtenAt }) } };
 }
 
 /** A record without a file about it, as it was carried out of a browser that could not read it, mended by hand. */

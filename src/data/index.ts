@@ -18,6 +18,7 @@ export {
   outingFileName,
   readOutingFile,
   writeOutingFile,
+  type FilePicture,
   type OutingFile,
   type OutingFileRead,
 } from "./outing-file";

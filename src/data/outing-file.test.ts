@@ -137,3 +137,23 @@ test("an outing whose kit was removed since was written into a file that was ref
     converterId: null,
   });
 });
+
+test("a picture goes along where it is wanted, and one that is none refuses the file with its place", () => {
+  const picture = {
+    name: "plan.png",
+    type: "image/png" as const,
+    base64: "iVBORw0KGgo=",
+    width: 400,
+    height: 200,
+    lie: { at: { x: 1.5, y: -2 }, bearing: 8, metresPerPx: 0.1, shows: 0.6 },
+  };
+  const text = writeOutingFile({ ...file, picture });
+  const read = readOutingFile(text);
+  if (!read.ok) throw new Error(read.reason);
+  expect(read.value.picture).toEqual(picture);
+  expect(readOutingFile(text.replace('"image/png"', '"text/html"'))).toMatchObject({
+    ok: false,
+    faults: [{ path: "picture.type" }],
+  });
+  expect(writeOutingFile(file)).not.toContain('"picture"');
+});

@@ -8,7 +8,7 @@ const FORMAT = "bright-perch-outing";
 const FILE_VERSION = 2;
 
 /**
- * One outing as a file: `{ format, version, outing, kit, subjects, preferences }`. Kit and subjects are snapshots of
+ * One outing as a file: `{ format, version, outing, kit, subjects, preferences, picture }`. Kit and subjects are snapshots of
  * what the outing uses, so that it can be assessed anywhere.
  */
 export interface OutingFile {
@@ -17,7 +17,12 @@ export interface OutingFile {
   readonly preferences: Preferences;
   /** When it was written: an ISO instant; not in files of older versions. */
   readonly writtenAt?: string;
+  /** The picture that is traced over, where its owner wants it to go along. */
+  readonly picture?: FilePicture;
 }
+
+/** A picture within a file. */
+export type FilePicture = z.infer<typeof pictureSchema>;
 
 export type OutingFileRead =
   | { readonly ok: true; readonly value: OutingFile }
@@ -30,6 +35,25 @@ export type OutingFileRead =
 /** What cannot be read as an instant is left out: nothing hangs on it. */
 export const writtenAtSchema = z.iso.datetime().optional().catch(undefined);
 
+/** Letters of a picture's bytes: some six megabytes. */
+const MOST_LETTERS = 8_000_000;
+const px = z.int().min(1).max(20_000);
+const finite = z.number().min(-1e6).max(1e6);
+
+const pictureSchema = z.object({
+  name: z.string().max(200),
+  type: z.enum(["image/png", "image/jpeg", "image/webp", "image/gif"]),
+  base64: z.base64().max(MOST_LETTERS),
+  width: px,
+  height: px,
+  lie: z.object({
+    at: z.object({ x: finite, y: finite }),
+    bearing: z.number().min(0).max(360),
+    metresPerPx: z.number().min(1e-6).max(1e4),
+    shows: z.number().min(0.05).max(1),
+  }),
+});
+
 const envelopeSchema = z.object({
   format: z.literal(FORMAT),
   version: z.int(),
@@ -38,6 +62,7 @@ const envelopeSchema = z.object({
   subjects: z.array(z.unknown()),
   preferences: z.unknown(),
   writtenAt: writtenAtSchema,
+  picture: pictureSchema.optional(),
 });
 
 /** The text of an outing's file: JSON, indented, so that it can be read and compared. */
@@ -53,6 +78,7 @@ export function writeOutingFile(all: OutingFile): string {
     subjects,
     preferences,
     writtenAt: all.writtenAt,
+    ...(all.picture && { picture: all.picture }),
   };
   return `${JSON.stringify(file, null, 2)}\n`;
 }
@@ -125,7 +151,7 @@ function readParts(file: z.infer<typeof envelopeSchema>): OutingFileRead {
   if (outing.ok && kit.ok && preferences.ok) {
     const faults = faultsUnder("outing", kitFaults(outing.value, kit.value));
     if (faults.length > 0) return { ok: false, reason: "faults", faults };
-    const { writtenAt } = file;
+    const { writtenAt, picture } = file;
     return {
       ok: true,
       value: {
@@ -133,6 +159,7 @@ function readParts(file: z.infer<typeof envelopeSchema>): OutingFileRead {
         kit: kit.value,
         preferences: preferences.value,
         ...(writtenAt && { writtenAt }),
+        ...(picture && { picture }),
       },
     };
   }

@@ -1,3 +1,4 @@
+import type { FilePicture } from "./outing-file";
 import { openDB, type DBSchema, type IDBPDatabase } from "idb";
 
 /** A picture that is traced over, with how it lies on the ground. */
@@ -9,6 +10,8 @@ export interface TracedPicture {
   readonly width: number;
   readonly height: number;
   readonly lie: PictureLie;
+  /** Whether it goes along in the outing's file. */
+  readonly carried?: boolean;
 }
 
 export interface PictureLie {
@@ -42,8 +45,8 @@ async function within<T>(work: (db: IDBPDatabase<Schema>) => Promise<T>): Promis
 }
 
 /**
- * Pictures that are traced over stay in this browser's IndexedDB, one an outing: they are in no record and in no file that is
- * written. Each rejects where the browser has no IndexedDB or has no room.
+ * Pictures that are traced over stay in this browser's IndexedDB, one an outing: they are in no record, and in the outing's file
+ * only where that is wanted. Each rejects where the browser has no IndexedDB or has no room.
  */
 export const pictures = {
   of: (outingId: string): Promise<TracedPicture | undefined> => within((db) => db.get("pictures", outingId)),
@@ -51,3 +54,25 @@ export const pictures = {
   clear: (): Promise<void> => within((db) => db.clear("pictures")),
   remove: (outingId: string): Promise<void> => within((db) => db.delete("pictures", outingId)),
 };
+
+/** A picture as it is written into a file. */
+async function intoFile({ name, file, width, height, lie }: TracedPicture): Promise<FilePicture> {
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  let binary = "";
+  // In pieces: a call takes only so many arguments.
+  for (let i = 0; i < bytes.length; i += 0x8000)
+    binary += String.fromCharCode(...bytes.subarray(i, i + 0x8000));
+  return { name, type: file.type as FilePicture["type"], base64: btoa(binary), width, height, lie };
+}
+
+/** A picture of a file as it is kept for an outing. */
+export function fromFile(outingId: string, { name, type, base64, ...rest }: FilePicture): TracedPicture {
+  const bytes = Uint8Array.from(atob(base64), (sign) => sign.charCodeAt(0));
+  return { outingId, name, file: new Blob([bytes], { type }), ...rest, carried: true };
+}
+
+/** The picture of an outing for its file; nothing where it stays here, or cannot be read. */
+export async function carriedPicture(outingId: string): Promise<FilePicture | undefined> {
+  const picture = await pictures.of(outingId).catch(() => undefined);
+  return picture?.carried ? intoFile(picture) : undefined;
+}

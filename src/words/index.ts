@@ -92,3 +92,4 @@ export { readLength, readLengthShown } from "./read-length";
 export { readNumber } from "./read-number";
 export { reasonSentence, sourceWords } from "./reasons";
 export { moonWords, skyMarkWords, spotLightWords, sunEventWords } from "./sky";
+export { stopsLeftWords, stopSourceName, stopSourceWords, whyDarkSentence } from "./stops";

@@ -65,3 +65,30 @@ export const neighbours = (
       .map((by) => ({ rail, by, settings: { ...settings, [rail]: settings[rail] + by } }))
       .filter((n) => n.settings[rail] >= SCALE[rail].first && n.settings[rail] <= SCALE[rail].last),
   );
+
+/** What practice does with a picture that came out dark, rail by rail. */
+export interface StopsTogether {
+  /** What each gives in the order in which it is taken; nothing that gives nothing. */
+  readonly taken: readonly StopSource[];
+  /** The settings with all of it. */
+  readonly settings: Settings;
+  /** Clicks that are still missing, 0 or more: the picture stays so dark, to be lifted or lit. */
+  readonly left: number;
+}
+
+/** In this order (common practice): a slower shutter while the movement still holds, a wider aperture, more ISO, then lifting. */
+const IN_TURN = ["shutter", "aperture", "iso", "lift"] as const;
+
+/** Where n clicks come from in practice: each rail gives what it can of what is still missing, up to its limit. */
+export function stopsTogether(input: FindStopsInput): StopsTogether {
+  let { settings, clicks } = input;
+  const taken: StopSource[] = [];
+  for (const rail of IN_TURN) {
+    const source = findStops({ ...input, settings, clicks }).find((s) => s.rail === rail);
+    if (!source) continue;
+    taken.push(source);
+    settings = source.settings;
+    clicks -= source.clicks;
+  }
+  return { taken, settings, left: clicks };
+}

@@ -26,7 +26,16 @@ export { ledgerBalance } from "./ledger";
 export type { EndReason, LedgerLine, RailState, Sacrifice, Solution, SolveInput } from "./solution";
 export { solveSettings } from "./solve";
 export { waysOut, type WayOut } from "./ways";
-export { equalExposures, findStops, neighbours, type FindStopsInput, type StopSource } from "./find-stops";
+export {
+  equalExposures,
+  findStops,
+  neighbours,
+  stopsTogether,
+  type FindStopsInput,
+  type StopSource,
+  type StopsTogether,
+} from "./find-stops";
+export { whyDark, type WayExposed, type WhyDark } from "./why-dark";
 export {
   adviseMode,
   autoIso,

@@ -1,3 +1,4 @@
+import { alongCourse } from "../units";
 import type { Area } from "./ground";
 import { isInside } from "./polygon";
 import { nearestOnSide } from "./snap";
@@ -11,14 +12,9 @@ export interface WaterLevel {
   readonly metres: number;
 }
 
-/** Level at an instant: between two entries in proportion, outside as the nearest says. In rising order, one or more. */
-export function waterLevel(levels: readonly WaterLevel[], at: number): number {
-  const next = levels.findIndex((l) => l.at > at);
-  if (next === 0) return levels[0]!.metres;
-  if (next < 0) return levels.at(-1)!.metres;
-  const [a, b] = [levels[next - 1]!, levels[next]!];
-  return a.metres + ((b.metres - a.metres) * (at - a.at)) / (b.at - a.at);
-}
+/** Metres above the drawn edge at an instant, as `alongCourse` has it. */
+export const waterLevel = (levels: readonly WaterLevel[], at: number): number =>
+  alongCourse(levels, at, ({ metres }) => metres);
 
 /** Metres by which the edge comes landward (+) on a shore that runs so many metres for each metre of rise. */
 export const edgeMoves = (level: number, shore: number): number => level * shore;

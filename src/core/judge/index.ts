@@ -54,3 +54,4 @@ export { weightsFor } from "./score";
 export type { Air } from "./air";
 export { shortList } from "./short-list";
 export { windFound, type WindAsked, type WindFound } from "./wind-found";
+export { sunAhead, type SunAhead, type SunAheadInput } from "./sun-ahead";

@@ -24,7 +24,7 @@ export interface SunToFrame {
 const AWAY: SunToFrame = { inFrame: false, aside: 180, above: 180 };
 
 /** Unit vector toward the sun as seen. */
-const towardSun = ({ azimuth, apparentAltitude }: Sun): Vector => ({
+export const towardSun = ({ azimuth, apparentAltitude }: Sun): Vector => ({
   x: cosDeg(apparentAltitude) * sinDeg(azimuth),
   y: cosDeg(apparentAltitude) * cosDeg(azimuth),
   z: sinDeg(apparentAltitude),

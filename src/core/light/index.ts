@@ -62,3 +62,4 @@ export {
   type PointLamp,
   type PointLampInput,
 } from "./point-lamps";
+export { placeGains, type PlaceGains } from "./place-gains";

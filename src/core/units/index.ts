@@ -10,6 +10,7 @@ export {
   type Radians,
 } from "./angles";
 export { absent, present, type Absent, type Maybe, type Present } from "./absence";
+export { alongCourse } from "./along-course";
 export { firstTrue } from "./first-true";
 export type { Because, Figure } from "./because";
 export { SOURCES, type SourceId } from "./sources";

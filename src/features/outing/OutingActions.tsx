@@ -24,9 +24,9 @@ export function OutingActions({ outing, kit, preferences, onDone }: Props) {
   const router = useRouter();
   const toast = useToast();
 
-  const onWrite = (): void => {
+  const onWrite = async (): Promise<void> => {
     onDone();
-    const isWhole = kit !== undefined && downloadOutingFile({ outing, kit, preferences });
+    const isWhole = kit !== undefined && (await downloadOutingFile({ outing, kit, preferences }));
     toast({
       words: isWhole
         ? "Exported to a file. Open it on any device under Outings."

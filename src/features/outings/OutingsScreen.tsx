@@ -1,6 +1,6 @@
 import { formatISO } from "date-fns/formatISO";
 import MoreIcon from "lucide-react-native/icons/ellipsis";
-import { Link } from "expo-router";
+import { Link, useRouter } from "expo-router";
 import { useMemo, useState } from "react";
 import { Pressable, View } from "react-native";
 import {
@@ -38,6 +38,7 @@ import { whatIsOpen } from "./what-is-open";
 /** Outings: every outing, the next one first with its promises and what is still open. */
 export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting">) {
   const { data, isPending } = useOutings();
+  const router = useRouter();
   const { begun, begin } = useBeginning();
   const now = useMinuteClock();
   const [step, setStep] = useState<"kit" | "outing" | "deleted">();
@@ -106,11 +107,15 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
       {data?.unreadable.map((broken) => (
         <BrokenRecord key={broken.id} broken={broken} />
       ))}
-      {begun && (
-        <View className="flex-row px-4 pt-2">
-          <Button label="Deleted outings" kind="plain" className="-ml-4" onPress={() => setStep("deleted")} />
-        </View>
-      )}
+      <View className="flex-row flex-wrap px-4 pt-2">
+        <Button
+          label="Too dark? Where stops come from"
+          kind="plain"
+          className="-ml-4"
+          onPress={() => router.push("/stops")}
+        />
+        {begun && <Button label="Deleted outings" kind="plain" onPress={() => setStep("deleted")} />}
+      </View>
       {step === "deleted" && (
         <Late load={loadDeleted} waiting="One moment">
           {(Deleted) => <Deleted onClose={close} />}

@@ -8,6 +8,8 @@ const loadKit = async () => (await import("../kit/KitScreen")).KitScreen;
 const loadLibrary = async () => (await import("../library/LibraryScreen")).LibraryScreen;
 const loadPreferences = async () => (await import("../preferences/PreferencesScreen")).PreferencesScreen;
 
+const loadStops = async () => (await import("../stops/StopsScreen")).StopsScreen;
+
 /** The list of outings loads at the start; the places beside it come when they are opened. */
 export const Outings = () => (
   <Guard name="The list of outings">
@@ -18,6 +20,8 @@ export const Outings = () => (
 export const Kit = () => <Place name="Kit" load={loadKit} />;
 
 export const Library = () => <Place name="Library" load={loadLibrary} />;
+
+export const Stops = () => <Place name="Where stops come from" load={loadStops} />;
 
 export const Preferences = () => <Place name="Preferences" load={loadPreferences} />;
 

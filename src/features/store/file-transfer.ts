@@ -21,8 +21,11 @@ export function downloadBlob(name: string, blob: Blob): void {
  * Writes an outing's file, read back before it is handed over; what would not open again goes out as it is stored, which a
  * later version or a mending hand can open. False then.
  */
-export function downloadOutingFile({ outing, kit, preferences }: OutingFile): boolean {
-  const text = writeOutingFile({ outing, kit, preferences, writtenAt: new Date().toISOString() });
+export async function downloadOutingFile({ outing, kit, preferences }: OutingFile): Promise<boolean> {
+  const { carriedPicture } = await import("@/data/pictures");
+  const picture = await carriedPicture(outing.id);
+  const writtenAt = new Date().toISOString();
+  const text = writeOutingFile({ outing, kit, preferences, writtenAt, ...(picture && { picture }) });
   const isWhole = readOutingFile(text).ok;
   if (isWhole) downloadText(outingFileName(outing), text);
   else downloadText(`${outing.id}.stored.json`, JSON.stringify(outing, null, 2));

@@ -67,6 +67,7 @@ async function takeAll(file: FileContents, choices: ImportChoices): Promise<Save
   if (unreadable) return { ok: false, reason: "unreadable", faults: [unreadable] };
   const saved = await repository.saveTogether(write);
   if (!saved.ok) return saved;
+  await keepPicture(file, saved.value);
   const own = new Map(mine.outings.map((outing) => [outing.id, outing]));
   const isNew = ({ id }: Outing): boolean => !own.has(id);
   const undo = (): Promise<Saved<unknown>> =>
@@ -80,6 +81,14 @@ async function takeAll(file: FileContents, choices: ImportChoices): Promise<Save
       ...(write.preferences ? { preferences: mine.preferences } : {}),
     });
   return { ok: true, value: { outings: saved.value, undo } };
+}
+
+/** The picture that came with an outing is kept for what it was brought in as; without room for it the outing comes alone. */
+async function keepPicture({ outings }: FileContents, [brought]: readonly Outing[]): Promise<void> {
+  const picture = outings[0]?.picture;
+  if (!picture || !brought) return;
+  const { fromFile, pictures } = await import("@/data/pictures");
+  await pictures.keep(fromFile(brought.id, picture)).catch(() => undefined);
 }
 
 /** A record of the user's that would be written over although it cannot be read. */

@@ -1,8 +1,12 @@
-import { useMemo } from "react";
+import { useMemo, useState } from "react";
 import { View } from "react-native";
+import { aimOf, lensOf } from "@/core/ground";
+import { sunAhead } from "@/core/judge";
 import { moonAt, moonDay, shadeOverDay, sunDay, type ShadeStretch } from "@/core/light";
-import { localDay, wallTimeOf, type Outing } from "@/data";
+import { localDay, wallDate, wallTimeOf, type Outing } from "@/data";
 import { DayClock, type DayStretch } from "@/ui/charts/DayClock";
+import { Button } from "@/ui/controls/Button";
+import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
 import { hourWords, moonWords, spotLightWords, sunEventWords } from "@/words";
 import { useOuting } from "../../outing/use-outing";
@@ -15,19 +19,70 @@ const KINDS = { sun: "sun", shaded: "shade", "sun-down": "night" } as const sati
   DayStretch["kind"]
 >;
 
-/** The day at the spot and at the position in hand: when in sun, when in shade and by what; what sun and moon do. */
+/**
+ * The day at the spot and at the position in hand: when in sun, when in shade and by what; what sun and moon do. The outing's
+ * own day, or any other that is asked for.
+ */
 export function SunAndShade() {
   const spot = useOuting((v) => v.spot);
   const position = useOuting((v) => v.position);
+  const own = useOuting((v) => v.outing.date);
+  const [other, setOther] = useState<string>();
+  const date = other ?? own;
   return (
     <View className="gap-4">
-      <Clock name={spot.name} at={spot.at} height={spot.aimHeight} />
+      <View className="flex-row flex-wrap items-end gap-3">
+        <TextField
+          label="The ground on"
+          type="date"
+          value={date}
+          onChange={(day) => {
+            if (wallDate.safeParse(day).success) setOther(day === own ? undefined : day);
+          }}
+        />
+        {other !== undefined && (
+          <Button label="The outing’s day" kind="plain" onPress={() => setOther(undefined)} />
+        )}
+      </View>
+      <Clock name={spot.name} at={spot.at} height={spot.aimHeight} date={date} />
       {position && (
-        <Clock name={`Your lens at ${position.name}`} at={position.at} height={position.lensHeight} />
+        <Clock
+          name={`Your lens at ${position.name}`}
+          at={position.at}
+          height={position.lensHeight}
+          date={date}
+        />
       )}
-      <DayEvents />
+      {position && <InYourEyes date={date} />}
+      <DayEvents date={date} />
       <LookAhead />
     </View>
+  );
+}
+
+/** When the sun shines into one's eyes and onto the front lens, looking from the position at the spot. */
+function InYourEyes({ date }: { date: string }) {
+  const outing = useOuting((v) => v.outing);
+  const spot = useOuting((v) => v.spot);
+  const position = useOuting((v) => v.position);
+  const { ground, timeZone } = outing;
+  const spells = useMemo(() => {
+    if (!position) return [];
+    return sunAhead({
+      lens: lensOf(ground, position),
+      aim: aimOf(ground, spot),
+      place: ground.anchor,
+      obstacles: ground.obstacles,
+      ...localDay({ date, timeZone }),
+    });
+  }, [ground, position, spot, date, timeZone]);
+  const told = spells.map((s) => `from ${wallOf({ outing }, s.from)} to ${wallOf({ outing }, s.until)}`);
+  return (
+    <Txt>
+      {told.length === 0
+        ? `The sun never shines into your eyes from ${position?.name} that day.`
+        : `The sun shines into your eyes and onto your lens ${told.join(" and ")}: a hood, a cap, or a step aside. Never look at it through the finder.`}
+    </Txt>
   );
 }
 
@@ -36,18 +91,22 @@ interface ClockProps {
   readonly at: { readonly x: number; readonly y: number };
   /** Metres. */
   readonly height: number;
+  /** The day that is looked at. */
+  readonly date: string;
 }
 
 const HOUR = 3_600_000;
 
-function Clock({ name, at: place, height }: ClockProps) {
+function Clock({ name, at: place, height, date }: ClockProps) {
   const outing = useOuting((v) => v.outing);
   const window = useOuting((v) => v.window);
   const at = useOuting((v) => v.at);
   const { anchor, obstacles } = outing.ground;
   const { x, y } = place;
-  const { date, timeZone } = outing;
+  const { timeZone } = outing;
   const day = useMemo(() => localDay({ date, timeZone }), [date, timeZone]);
+  // The outing's hours on the day that is looked at.
+  const shift = useMemo(() => day.from - localDay(outing).from, [day, outing]);
   const stretches = useMemo(
     () => shadeOverDay({ point: { x, y, z: height }, place: anchor, obstacles, ...day }),
     [x, y, height, anchor, obstacles, day],
@@ -60,7 +119,7 @@ function Clock({ name, at: place, height }: ClockProps) {
       }),
     [day, timeZone],
   );
-  const now = stretches.find((s) => at >= s.from && at < s.until);
+  const now = stretches.find((s) => at + shift >= s.from && at + shift < s.until);
   const up = stretches.filter((s) => s.state !== "sun-down");
   const told = up.length === 0 ? "the sun stays down" : up.map((s) => stretchWords(outing, s)).join("; ");
   return (
@@ -72,8 +131,8 @@ function Clock({ name, at: place, height }: ClockProps) {
         says={`${name} over the day: ${told}`}
         stretches={stretches.map((s) => ({ from: s.from, until: s.until, kind: KINDS[s.state] }))}
         day={day}
-        window={window}
-        at={at}
+        window={{ from: window.from + shift, until: window.until + shift }}
+        at={at + shift}
         hours={hours}
       />
       <Txt size={14} tone="ink2">
@@ -91,11 +150,11 @@ const stretchWords = (outing: Outing, stretch: ShadeStretch): string =>
   `${wallOf({ outing }, stretch.from)} to ${wallOf({ outing }, stretch.until)} ${stateWords(outing, stretch)}`;
 
 /** What sun and moon do from midnight to midnight; what falls into the outing stands out. */
-function DayEvents() {
+function DayEvents({ date }: { date: string }) {
   const outing = useOuting((v) => v.outing);
   const window = useOuting((v) => v.window);
   const place = outing.ground.anchor;
-  const { date, timeZone } = outing;
+  const { timeZone } = outing;
   const events = useMemo(() => {
     const day = localDay({ date, timeZone });
     const sun = sunDay({ place, ...day });

@@ -46,7 +46,7 @@ interface WindProps {
 }
 
 function Wind({ wind, onChange }: WindProps) {
-  const said = useOuting((v) => windSentence(v, wind.from));
+  const said = useOuting((v) => windSentence(v, wind));
   return (
     <View className="gap-2" role="group" aria-label="Wind">
       <View className="flex-row flex-wrap gap-3">
@@ -76,6 +76,9 @@ function Wind({ wind, onChange }: WindProps) {
   );
 }
 
+/** Metres a second from which thin stems move too much for a slow shutter (common practice, no source). */
+const SWAYS = 2;
+
 const INTO = {
   toward: "toward you",
   side: "across your view",
@@ -83,13 +86,13 @@ const INTO = {
 } as const;
 
 /** What the wind carries and how one sees what heads into it, from the position in hand. */
-function windSentence({ position, spot }: OutingView, from: number): string {
+function windSentence({ position, spot }: OutingView, { from, speed }: WindProps["wind"]): string {
   if (!position) return "Choose a position to see what the wind carries from there.";
   const found = windFound({ from, view: bearingTo(position.at, spot.at) });
   const scent = found.scentReaches
     ? `your scent is carried to ${spot.name}: an animal there knows of you`
     : `your scent is carried past ${spot.name}, toward ${bearingWords(found.carries)}`;
-  return `From ${position.name} ${scent}. Birds land and take off into the wind: ${INTO[found.intoWind]}. Dust, spray and chalk go toward ${bearingWords(found.carries)}.`;
+  return `From ${position.name} ${scent}. Birds land and take off into the wind: ${INTO[found.intoWind]}. Dust, spray and chalk go toward ${bearingWords(found.carries)}.${speed >= SWAYS ? " Stems and reeds sway: wait for the lull between two gusts." : ""}`;
 }
 
 const SHORE = 15;

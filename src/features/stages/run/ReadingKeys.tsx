@@ -67,7 +67,7 @@ export function ReadingKeys() {
   return (
     <View className="gap-1 px-4 py-1">
       <View className="flex-row items-center justify-between">
-        <Txt size={14} tone="ink2" className="min-w-0 flex-1">
+        <Txt size={14} tone="ink2" className="min-w-0 flex-1" numberOfLines={2}>
           {readings === 0
             ? "Test shot: how did it come out?"
             : `${countWords(readings, "reading")} so far. The next?`}

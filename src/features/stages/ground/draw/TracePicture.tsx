@@ -3,6 +3,7 @@ import { View } from "react-native";
 import { bearingTo, planDistance, type Point } from "@/core/ground";
 import { fitPicture, movePicture } from "@/outing/trace";
 import { Button } from "@/ui/controls/Button";
+import { CheckRow } from "@/ui/controls/CheckRow";
 import { FileButton } from "@/ui/controls/FileButton";
 import { LengthField } from "@/ui/controls/LengthField";
 import { NumberField } from "@/ui/controls/NumberField";
@@ -24,7 +25,7 @@ const SHOWS = [
 export function TracePicture() {
   const { store } = useOpenOuting();
   const outingId = useOuting((v) => v.outing.id);
-  const { picture, fault, take, lay, remove } = useTracedOf(outingId);
+  const { picture, fault, take, lay, carry, remove } = useTracedOf(outingId);
   const ends = useDrawing((s) => (s.tool.kind === "ruler" ? s.tool.ends : undefined));
   const takeTool = useDrawing((s) => s.take);
   const open = (file: File): void => {
@@ -44,7 +45,8 @@ export function TracePicture() {
     return (
       <View className="gap-2">
         <Txt size={14} tone="ink2">
-          A photograph of a plan, a screenshot or a drawing. It stays in this browser and goes nowhere.
+          A photograph of a plan, a screenshot or a drawing. It stays in this browser unless you want it in
+          the outing’s file.
         </Txt>
         {fault && <Txt tone="bracken">{fault}</Txt>}
         <View className="flex-row">{choose}</View>
@@ -85,6 +87,12 @@ export function TracePicture() {
         segments={SHOWS}
         chosen={SHOWS.find((s) => Number(s.key) === picture.lie.shows)?.key ?? "0.6"}
         onChoose={(key) => lay({ shows: Number(key) })}
+      />
+      <CheckRow
+        title="Goes along in the outing’s file"
+        detail="else it stays in this browser"
+        checked={picture.carried === true}
+        onChange={carry}
       />
       <View className="flex-row flex-wrap gap-2">
         {choose}

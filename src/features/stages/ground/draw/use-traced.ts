@@ -13,6 +13,7 @@ interface Traced {
   readonly load: (outingId: string) => Promise<void>;
   readonly take: (outingId: string, file: File, at: PictureLie["at"], metresWide: number) => Promise<void>;
   readonly lay: (lie: Partial<PictureLie>) => void;
+  readonly carry: (carried: boolean) => void;
   readonly remove: () => void;
 }
 
@@ -23,6 +24,9 @@ const FAULTS = {
 
 /** A picture no wider than so many px is kept as it is: a plan is legible far below. */
 const MOST_PX = 2400;
+
+/** What is kept as it came; anything else a browser shows is drawn into one of them. */
+const KEPT_TYPES: readonly string[] = ["image/png", "image/jpeg", "image/webp", "image/gif"];
 
 const store = async () => (await import("@/data/pictures")).pictures;
 
@@ -64,6 +68,10 @@ const useTraced = create<Traced>((set, get) => {
       const { picture } = get();
       if (picture) void keep({ ...picture, lie: { ...picture.lie, ...lie } });
     },
+    carry: (carried) => {
+      const { picture } = get();
+      if (picture) void keep({ ...picture, carried });
+    },
     remove: () => {
       const { picture } = get();
       shown(undefined);
@@ -82,7 +90,7 @@ async function smaller(file: File): Promise<{ blob: Blob; width: number; height:
   }
   const share = Math.min(1, MOST_PX / Math.max(bitmap.width, bitmap.height));
   const [width, height] = [Math.round(bitmap.width * share), Math.round(bitmap.height * share)];
-  if (share === 1) return { blob: file, width, height };
+  if (share === 1 && KEPT_TYPES.includes(file.type)) return { blob: file, width, height };
   const canvas = new OffscreenCanvas(width, height);
   canvas.getContext("2d")!.drawImage(bitmap, 0, 0, width, height);
   return { blob: await canvas.convertToBlob({ type: "image/jpeg", quality: 0.9 }), width, height };

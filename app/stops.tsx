@@ -1,0 +1,1 @@
+export { Stops as default } from "@/features/shell/places";

@@ -1,0 +1,37 @@
+import type { Rail, StopSource, WhyDark } from "@/core/exposure";
+import { clicksWords, settingsWords, stopsNoun } from "./format";
+
+const WHY: Readonly<Record<WhyDark, string>> = {
+  "by-hand":
+    "You set all three by hand: nothing made up for the light. The meter’s scale stood on the minus side and nothing followed it.",
+  "shutter-at-its-end":
+    "The camera chose the shutter, and it stands at the slowest you allow: there was no slower one to give.",
+  "aperture-at-its-end":
+    "The camera chose the aperture, and the lens stands wide open: there was no wider one to give.",
+  "iso-at-its-end": "The camera chose the ISO, and it stands at its ceiling: there was no more to give.",
+  "meter-misled":
+    "The camera had room left and did not use it: something bright in the frame misled its meter, such as sky, snow, lamps or white kit, or a compensation stood on minus.",
+};
+/** Why a picture came out dark. */
+export const whyDarkSentence = (why: WhyDark): string => WHY[why];
+
+const SOURCES: Readonly<Record<Rail | "lift", string>> = {
+  shutter: "A slower shutter",
+  aperture: "A wider aperture",
+  iso: "More ISO",
+  lift: "Lifting afterwards",
+};
+export const stopSourceName = (rail: Rail | "lift"): string => SOURCES[rail];
+
+/** What one source gives of what is missing: "3 stops, all of it: 1/100 f/2.8 ISO 2000". */
+export function stopSourceWords({ clicks, settings, rail }: StopSource, missing: number): string {
+  const all = clicks >= missing ? ", all of it" : "";
+  const to = rail === "lift" ? "" : `: ${settingsWords(settings)}`;
+  return `${stopsNoun(clicks)}${all}${to}`;
+}
+
+/** What is left to be lifted or lit: "1 stop still missing (3 clicks)". */
+export const stopsLeftWords = (clicks: number): string =>
+  clicks === 0
+    ? "Nothing is left: the picture comes out right."
+    : `${stopsNoun(clicks)} (${clicksWords(clicks)}) still missing: lift it, light it, or stand elsewhere.`;
