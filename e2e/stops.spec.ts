@@ -10,7 +10,7 @@ test("three stops dark: from the first screen to why, what each rail gives, and 
   const alone = page.getByRole("list", { name: "Each alone, up to its limit" });
   const practice = page.getByRole("list", { name: "In practice, one after the other" });
   await expect(practice.getByRole("listitem")).toHaveCount(2);
-  await expect(page.getByText("1/500 f/2.8 ISO 5000").first()).toBeVisible();
+  await expect(page.getByText("1/500, f/2.8, ISO 5000").first()).toBeVisible();
   await expect(page.getByText(/^1 stop \(3 clicks\) still missing/)).toBeVisible();
   await expect(page.getByText(/^You set all three by hand/)).toBeVisible();
   await expect(page.getByRole("list", { name: "Another place, in clear weather" })).toContainText(
@@ -21,8 +21,8 @@ test("three stops dark: from the first screen to why, what each rail gives, and 
   await page.getByRole("textbox", { name: "Highest ISO you accept" }).fill("25600");
   await page.getByRole("radio", { name: "ISO by itself" }).click();
   await page.getByRole("button", { name: "Where do the stops come from?" }).click();
-  await expect(alone).toContainText("3 stops, all of it: 1/100 f/2.8 ISO 2000");
-  await expect(alone).toContainText("3 stops, all of it: 1/800 f/2.8 ISO 16000");
+  await expect(alone).toContainText("3 stops, all of it: 1/100, f/2.8, ISO 2000");
+  await expect(alone).toContainText("3 stops, all of it: 1/800, f/2.8, ISO 16000");
   await expect(page.getByText("Nothing is left: the picture comes out right.")).toBeVisible();
   await expect(page.getByText(/something bright in the frame misled its meter/)).toBeVisible();
 

@@ -56,6 +56,11 @@ const SCREENS: readonly Screen[] = [
     url: `${OUTING}/run`,
     ready: (page: Page) => page.getByRole("button", { name: "Too dark" }),
   },
+  {
+    name: "stops",
+    url: "/stops",
+    ready: (page: Page) => page.getByRole("button", { name: "Where do the stops come from?" }),
+  },
   { name: "nowhere", url: "/nowhere", ready: (page: Page) => page.getByText("leads nowhere") },
 ];
 

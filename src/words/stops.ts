@@ -23,7 +23,7 @@ const SOURCES: Readonly<Record<Rail | "lift", string>> = {
 };
 export const stopSourceName = (rail: Rail | "lift"): string => SOURCES[rail];
 
-/** What one source gives of what is missing: "3 stops, all of it: 1/100 f/2.8 ISO 2000". */
+/** What one source gives of what is missing: "3 stops, all of it: 1/100, f/2.8, ISO 2000". */
 export function stopSourceWords({ clicks, settings, rail }: StopSource, missing: number): string {
   const all = clicks >= missing ? ", all of it" : "";
   const to = rail === "lift" ? "" : `: ${settingsWords(settings)}`;

@@ -114,7 +114,9 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
           className="-ml-4"
           onPress={() => router.push("/stops")}
         />
-        {begun && <Button label="Deleted outings" kind="plain" onPress={() => setStep("deleted")} />}
+        {begun && (
+          <Button label="Deleted outings" kind="plain" className="-ml-4" onPress={() => setStep("deleted")} />
+        )}
       </View>
       {step === "deleted" && (
         <Late load={loadDeleted} waiting="One moment">

@@ -11,7 +11,6 @@ import {
   isoNearest,
   SCALE,
   shutterNearest,
-  shutterSeconds,
   stopsTogether,
   whyDark,
   type FindStopsInput,
@@ -78,12 +77,12 @@ type Asked = z.infer<typeof schema>;
 
 /** A frame of an evening match, three stops dark (common practice, no source). */
 const BEGINNING: Asked = {
-  exposure: shutterSeconds(shutterNearest(1 / 800)),
+  exposure: 1 / 800,
   fNumber: apertureMark(apertureNearest(2.8)),
   iso: isoMark(isoNearest(2000)),
   way: "manual",
   clicks: 9,
-  slowest: shutterSeconds(shutterNearest(1 / 500)),
+  slowest: 1 / 500,
   widest: apertureMark(apertureNearest(2.8)),
   ceiling: isoMark(isoNearest(5000)),
   lift: 0,
