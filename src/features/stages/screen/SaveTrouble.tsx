@@ -38,7 +38,10 @@ export function SaveTrouble() {
           <Button label="Try again" kind="filled" onPress={retry} />
         )}
         {isOvertaken && <Button label="Load the saved version" onPress={() => void takeTheirs()} />}
-        <Button label="Export mine to a file" onPress={() => void downloadOutingFile(store.getState().view)} />
+        <Button
+          label="Export mine to a file"
+          onPress={() => void downloadOutingFile(store.getState().view)}
+        />
       </View>
     </Message>
   );
