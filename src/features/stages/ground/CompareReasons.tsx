@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { View } from "react-native";
 import type { BriefScores } from "@/core/judge";
 import { lightPlanOf, sameValue, type Outing } from "@/data";
@@ -27,12 +28,10 @@ function scoresNow(view: OutingView): { name: string; score: number | undefined 
 
 /** Which position is best now and over the whole span, by how much, and what speaks for and against each. */
 export function CompareReasons() {
-  const now = useOuting((v) => asGoodWords(scoresNow(v)));
-  const time = useOuting((v) => wallOf(v, v.at));
   const positions = useOuting((v) => v.outing.ground.positions);
   return (
     <View className="gap-2">
-      <Txt weight={700}>{`At ${time}: ${now}.`}</Txt>
+      <Now />
       <OverSpan />
       <View role="list" aria-label="What speaks for and against each position">
         {positions.map(({ id, name }) => (
@@ -43,28 +42,45 @@ export function CompareReasons() {
   );
 }
 
-/** One position: its score, its strongest and weakest point, and every judgement with its reason. */
-function Reasons({ id, name }: { id: string; name: string }) {
-  const found = useOuting((v) => v.from(id));
-  if (!found) return null;
-  const veto = found.ok && found.score.vetoed;
-  const head = !found.ok
-    ? noPictureSentence(found)
-    : veto
-      ? "ruled out"
-      : `${scoreWords(found.score.value)}: ${placeWords(found)}`;
+function Now() {
+  const now = useOuting((v) => asGoodWords(scoresNow(v)));
+  const time = useOuting((v) => wallOf(v, v.at));
+  return <Txt weight={700}>{`At ${time}: ${now}.`}</Txt>;
+}
+
+function headOf(view: Pick<OutingView, "from">, id: string): string {
+  const found = view.from(id);
+  if (!found) return "";
+  if (!found.ok) return noPictureSentence(found);
+  return found.score.vetoed ? "ruled out" : `${scoreWords(found.score.value)}: ${placeWords(found)}`;
+}
+
+/** Every judgement of a position with its reason, one a line; what rules it out is marked. */
+function judgedOf(view: Pick<OutingView, "from">, id: string): string {
+  const found = view.from(id);
+  if (!found?.ok) return "";
+  return found.judgement.map((j) => `${j.weight === "veto" ? VETO : ""}${judgementSentence(j)}`).join("\n");
+}
+
+const VETO = "!";
+
+/** One position: its score, its strongest and weakest point, and every judgement; drawn anew when the words change. */
+const Reasons = memo(function Reasons({ id, name }: { id: string; name: string }) {
+  const head = useOuting((v) => headOf(v, id));
+  const judged = useOuting((v) => judgedOf(v, id));
+  if (head === "") return null;
   return (
     <View role="listitem" className="border-b border-line py-2">
       <Txt weight={600}>{`${name} · ${head}`}</Txt>
-      {found.ok &&
-        found.judgement.map((j) => (
-          <Txt key={j.code} size={14} tone={j.weight === "veto" ? "bracken" : "ink2"}>
-            {judgementSentence(j)}
+      {judged !== "" &&
+        judged.split("\n").map((line) => (
+          <Txt key={line} size={14} tone={line.startsWith(VETO) ? "bracken" : "ink2"}>
+            {line.startsWith(VETO) ? line.slice(VETO.length) : line}
           </Txt>
         ))}
     </View>
   );
-}
+});
 
 interface Weighed {
   readonly outing: Outing;
