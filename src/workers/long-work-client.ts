@@ -10,18 +10,19 @@ export interface Run<Result> {
 
 type Report = (progress: Progress) => void;
 type Work = typeof longWork;
-type Input<Name extends keyof Work> = Parameters<Work[Name]>[0];
-type Result<Name extends keyof Work> = ReturnType<Work[Name]>;
+export type WorkName = keyof Work;
+export type WorkInput<Name extends WorkName> = Parameters<Work[Name]>[0];
+export type WorkResult<Name extends WorkName> = ReturnType<Work[Name]>;
 
 /** Starts something in a worker of its own, which ends with it. */
-export function startWork<Name extends keyof Work>(
+export function startWork<Name extends WorkName>(
   name: Name,
-  input: Input<Name>,
+  input: WorkInput<Name>,
   report: Report,
-): Run<Result<Name>> {
+): Run<WorkResult<Name>> {
   let worker: Worker | undefined;
   let stop = (): void => undefined;
-  const result = new Promise<Maybe<Result<Name>, "stopped" | "no-worker">>((resolve) => {
+  const result = new Promise<Maybe<WorkResult<Name>, "stopped" | "no-worker">>((resolve) => {
     try {
       worker = new Worker(new URL("./long-work.worker.ts", window.location.href));
     } catch {
@@ -30,7 +31,10 @@ export function startWork<Name extends keyof Work>(
     worker.onerror = () => resolve(absent("no-worker"));
     stop = () => resolve(absent("stopped"));
     const remote: Remote<Work> = wrap<Work>(worker);
-    const call = remote[name] as unknown as (input: Input<Name>, report: Report) => Promise<Result<Name>>;
+    const call = remote[name] as unknown as (
+      input: WorkInput<Name>,
+      report: Report,
+    ) => Promise<WorkResult<Name>>;
     call(input, proxy(report)).then(
       (found) => resolve(present(found)),
       () => resolve(absent("no-worker")),

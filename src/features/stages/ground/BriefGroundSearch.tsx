@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import { View } from "react-native";
 import { bearingTo, planDistance, type Point } from "@/core/ground";
-import { bestCover, searchStep, type BriefGround, type Cover } from "@/core/judge";
+import { searchStep, type BriefGround, type Cover } from "@/core/judge";
 import { LIMITS, lightPlanOf, sameValue, type Outing } from "@/data";
 import { newPosition } from "@/outing/begin/new-position";
 import { briefShots } from "@/outing/brief-shots";
@@ -11,14 +11,13 @@ import { searchedArea } from "@/outing/searched-area";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
-import { bearingWords, countWords, metresWords, percentWords, scoreWords } from "@/words";
+import { bearingWords, countWords, metresWords, percentWords } from "@/words";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
+import { coversOf, coverWords } from "./covers";
 import { useRun } from "./use-run";
 
 /** Standing, metres. */
 const LENS_HEIGHT = 1.6;
-/** Score × priority: what matters most weighs three times what matters least. */
-export const weightOf = (priority: number): number => 4 - priority;
 /** The distance in metres that the grid is spaced by: a brief has subjects near and far. */
 const USUAL_DISTANCE = 60;
 
@@ -40,19 +39,15 @@ export function BriefGroundSearch() {
     const area = [searchedArea(ground, view.shot.spotId, USUAL_DISTANCE)];
     const step = searchStep(USUAL_DISTANCE, area);
     void begin(
-      async (report) =>
-        (await import("@/workers/long-work-client")).startWork(
-          "briefGround",
-          {
-            ground,
-            light: lightPlanOf(view.outing),
-            shots: shots.map(({ asked }) => asked),
-            area,
-            step,
-            lensHeight: LENS_HEIGHT,
-          },
-          report,
-        ),
+      "briefGround",
+      {
+        ground,
+        light: lightPlanOf(view.outing),
+        shots: shots.map(({ asked }) => asked),
+        area,
+        step,
+        lensHeight: LENS_HEIGHT,
+      },
       (found) => ({
         outing: view.outing,
         shots: shots.map(({ planned: { id, priority } }) => ({ id, priority })),
@@ -79,12 +74,7 @@ export function BriefGroundSearch() {
 
 function Answer({ searched }: { searched: Searched }) {
   const { found, shots } = searched;
-  const covers = useMemo(() => {
-    const weights = shots.map((s) => weightOf(s.priority));
-    return [1, 2, 3]
-      .filter((n) => n <= found.places.length && n <= shots.length)
-      .map((n) => bestCover(found.scores, weights, n));
-  }, [found, shots]);
+  const covers = useMemo(() => coversOf(found.scores, shots), [found, shots]);
   if (covers.length === 0)
     return (
       <Txt>
@@ -106,8 +96,6 @@ function CoverLine({ cover, searched }: { cover: Cover; searched: Searched }) {
   const spot = useOuting((v) => v.spot);
   const commit = useCommit();
   const toast = useToast();
-  const served = cover.serves.flatMap((s) => (s ? [s.score] : []));
-  const mean = served.reduce((sum, s) => sum + s, 0) / Math.max(1, served.length);
   const where = (at: Point): string =>
     `${metresWords(planDistance(spot.at, at))} ${bearingWords(bearingTo(spot.at, at))} of ${spot.name}`;
   const places = cover.places.map((k) => found.places[k]!);
@@ -136,7 +124,7 @@ function CoverLine({ cover, searched }: { cover: Cover; searched: Searched }) {
       <View className="min-w-0 flex-1">
         <Txt weight={600}>{countWords(places.length, "place")}</Txt>
         <Txt size={14} tone="ink2">
-          {`serves ${served.length} of ${countWords(shots.length, "shot")} · ${scoreWords(mean)} · ${places.map(where).join("; ")}`}
+          {`${coverWords(cover)} · ${places.map(where).join("; ")}`}
         </Txt>
       </View>
       {room && (

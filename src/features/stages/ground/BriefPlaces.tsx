@@ -1,16 +1,17 @@
 import { useMemo } from "react";
 import { View } from "react-native";
 import { walkBlocks, walkRound } from "@/core/ground";
-import { bestCover, type BriefScores, type Cover } from "@/core/judge";
+import type { BriefScores, Cover } from "@/core/judge";
 import { lightPlanOf, sameValue, type Outing } from "@/data";
 import { briefShots } from "@/outing/brief-shots";
 import { editChoice } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
-import { asGoodWords, countWords, minutesWords, percentWords, scoreWords } from "@/words";
+import { asGoodWords, minutesWords, percentWords } from "@/words";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
-import { BriefGroundSearch, weightOf } from "./BriefGroundSearch";
+import { BriefGroundSearch } from "./BriefGroundSearch";
+import { coversOf, coverWords } from "./covers";
 import { useRun } from "./use-run";
 
 interface Answered {
@@ -43,14 +44,11 @@ function OwnPositions() {
       shots: shots.map(({ asked }) => asked),
       positions: view.outing.ground.positions,
     };
-    return begin(
-      async (report) => (await import("@/workers/long-work-client")).startWork("brief", input, report),
-      (scores) => ({
-        outing: view.outing,
-        shots: shots.map(({ planned: { id, name, priority } }) => ({ id, name, priority })),
-        scores,
-      }),
-    );
+    return begin("brief", input, (scores) => ({
+      outing: view.outing,
+      shots: shots.map(({ planned: { id, name, priority } }) => ({ id, name, priority })),
+      scores,
+    }));
   };
   if (state.kind === "running")
     return <Button label={`Stop, ${percentWords(state.share)} done`} onPress={stop} />;
@@ -75,11 +73,7 @@ function OwnPositions() {
 function Answer({ answered }: { answered: Answered }) {
   const { shots, scores, outing } = answered;
   const { positions } = outing.ground;
-  const covers = useMemo(() => {
-    const weights = shots.map((s) => weightOf(s.priority));
-    const counts = [1, 2, 3].filter((n) => n <= positions.length && n <= shots.length);
-    return counts.map((n) => bestCover(scores, weights, n));
-  }, [shots, scores, positions]);
+  const covers = useMemo(() => coversOf(scores, shots), [scores, shots]);
   return (
     <View className="gap-3">
       <View role="list" aria-label="Which position serves which shot">
@@ -106,10 +100,8 @@ function CoverLine({ cover, answered }: { cover: Cover; answered: Answered }) {
   const pace = useOuting((v) => v.preferences.walkingPace);
   const commit = useCommit();
   const toast = useToast();
-  const served = cover.serves.flatMap((s) => (s ? [s.score] : []));
   const names = cover.places.map((k) => positions[k]!.name);
   const walk = useMemo(() => walkBetween(outing, cover), [outing, cover]);
-  const mean = served.reduce((sum, s) => sum + s, 0) / Math.max(1, served.length);
   const take = (): void => {
     commit((o) =>
       cover.serves.reduce(
@@ -125,8 +117,7 @@ function CoverLine({ cover, answered }: { cover: Cover; answered: Answered }) {
         <Txt weight={600}>{names.join(" and ")}</Txt>
         <Txt size={14} tone="ink2">
           {[
-            `serves ${served.length} of ${countWords(shots.length, "shot")}`,
-            scoreWords(mean),
+            coverWords(cover),
             names.length > 1 && walk !== undefined ? `${minutesWords(walk / pace)} between` : "",
           ]
             .filter(Boolean)

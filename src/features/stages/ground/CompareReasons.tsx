@@ -101,12 +101,8 @@ function OverSpan() {
     const shots = briefShots(view, [view.shot]).map(({ asked }) => asked);
     const { ground } = view.outing;
     void begin(
-      async (report) =>
-        (await import("@/workers/long-work-client")).startWork(
-          "brief",
-          { ground, light: lightPlanOf(view.outing), shots, positions: ground.positions },
-          report,
-        ),
+      "brief",
+      { ground, light: lightPlanOf(view.outing), shots, positions: ground.positions },
       (scores) => ({ outing: view.outing, shotId: view.shot.id, scores }),
     );
   };

@@ -1,4 +1,3 @@
-import { useEffect } from "react";
 import { View } from "react-native";
 import { bearingTo, planDistance } from "@/core/ground";
 import type { LitPlace } from "@/core/judge";
@@ -39,19 +38,14 @@ export function LightOver() {
   const at = useOuting((v) => v.at);
   const outing = useOuting((v) => v.outing);
   const { light, setLight } = useOnPlan();
-  const { state, start: begin, stop } = useRun<LightMap>();
-  const done = state.kind === "done" ? state.value : undefined;
-  useEffect(() => {
-    if (done) setLight(done);
-  }, [done, setLight]);
+  const { state, start: begin, stop } = useRun<void>();
   const start = (): void => {
     const { view } = store.getState();
     const input = asked(view);
     const ev = view.found?.light.ev.value;
     if (!input || ev === undefined) return;
-    void begin(
-      async (report) => (await import("@/workers/long-work-client")).startWork("lightOver", input, report),
-      (lit) => ({ outingId: view.outing.id, at: input.at, step: input.step, lit, ev }),
+    void begin("lightOver", input, (lit) =>
+      setLight({ outingId: view.outing.id, at: input.at, step: input.step, lit, ev }),
     );
   };
   const shown = light && light.outingId === outing.id ? light : undefined;

@@ -41,15 +41,7 @@ export function ShadeOverYear({ name, point, kinds }: Props) {
     const dates = Array.from({ length: count }, (_, i) => daysAfter(first, i * EVERY));
     const days = dates.map((d) => localDay({ date: d, timeZone }));
     const { anchor: place, obstacles } = ground;
-    void begin(
-      async (report) =>
-        (await import("@/workers/long-work-client")).startWork(
-          "shadeOverYear",
-          { point, place, obstacles, days },
-          report,
-        ),
-      (shades) => ({ dates, days, shades }),
-    );
+    void begin("shadeOverYear", { point, place, obstacles, days }, (shades) => ({ dates, days, shades }));
   };
   if (state.kind === "running")
     return (

@@ -84,18 +84,15 @@ export function PositionSearchProvider({ children }: { children: ReactNode }) {
     const asked = store.getState().view;
     const input = searchOf(asked);
     if (!input) return fail();
-    await begin(
-      async (report) => (await import("@/workers/long-work-client")).startWork("search", input, report),
-      ({ heat, list }) => ({
-        shotId: input.shot.id,
-        at: asked.at,
-        step: input.step,
-        heat,
-        list,
-        input,
-        span: spanOf(asked),
-      }),
-    );
+    await begin("search", input, ({ heat, list }) => ({
+      shotId: input.shot.id,
+      at: asked.at,
+      step: input.step,
+      heat,
+      list,
+      input,
+      span: spanOf(asked),
+    }));
   };
   // What was found for another shot or sky is not shown as if it held now; it speaks of the whole span, not of a minute.
   const stale =

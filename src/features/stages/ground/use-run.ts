@@ -1,13 +1,10 @@
 import { useEffect, useRef, useState } from "react";
-import type { Progress } from "@/core/units";
-import type { Run } from "@/workers/long-work-client";
+import type { Run, WorkInput, WorkName, WorkResult } from "@/workers/long-work-client";
 
 export type RunState<T> =
   | { readonly kind: "idle" | "failed" }
   | { readonly kind: "running"; readonly share: number }
   | { readonly kind: "done"; readonly value: T };
-
-type Report = (progress: Progress) => void;
 
 /** A long computation beside the page: begun, reported, stopped, told. It ends with what shows it; a newer one replaces it. */
 export function useRun<T>() {
@@ -15,14 +12,16 @@ export function useRun<T>() {
   const run = useRef<Run<unknown>>(undefined);
   useEffect(() => () => run.current?.stop(), []);
 
-  const start = async <Raw>(
-    begin: (report: Report) => Promise<Run<Raw>>,
-    told: (raw: Raw) => T,
+  const start = async <Name extends WorkName>(
+    name: Name,
+    input: WorkInput<Name>,
+    told: (raw: WorkResult<Name>) => T,
   ): Promise<void> => {
     run.current?.stop();
     setState({ kind: "running", share: 0 });
+    const { startWork } = await import("@/workers/long-work-client");
     // The last report may come after the result: it no longer counts then.
-    const mine: Run<Raw> = await begin(({ done, total }) => {
+    const mine: Run<WorkResult<Name>> = startWork(name, input, ({ done, total }) => {
       if (run.current === mine) setState({ kind: "running", share: done / total });
     });
     run.current = mine;
