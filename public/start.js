@@ -36,12 +36,15 @@ async function keepWorked() {
   const mark = await readMark(cache);
   if (!name || !build || mark?.build === build) return;
   const from = await caches.open(name);
-  const keys = await from.keys();
-  const page = await from.match(keys.find((key) => pathOf(key) === "/index.html"));
+  // A version that waits has its files in the same cache: what this one has by a path is what its service worker answers.
+  const files = [...new Set((await from.keys()).map(pathOf))];
   // The page may be newer or older than what the service worker has.
-  if (!(await page?.text())?.includes(build)) return;
-  for (const key of keys) await cache.put(pathOf(key), await from.match(key));
-  const files = keys.map(pathOf);
+  if (!(await (await fetch("/index.html")).text()).includes(build)) return;
+  for (const file of files) {
+    const held = await from.matchAll(file, { ignoreSearch: true });
+    const answer = held.length === 1 ? held[0] : await fetch(file);
+    if (answer.ok) await cache.put(file, answer);
+  }
   await cache.put(MARK, new Response(JSON.stringify({ build, files })));
   const kept = new Set([...files, ...(mark?.files ?? []), MARK]);
   for (const key of await cache.keys()) if (!kept.has(pathOf(key))) await cache.delete(key);
@@ -52,6 +55,8 @@ async function goBackToWorked() {
   const mark = await readMark(cache);
   const name = await precache();
   if (!name || !mark || mark.build === build) return false;
+  const page = await cache.match("/index.html");
+  if (!(await page?.text())?.includes(mark.build)) return false;
   const to = await caches.open(name);
   for (const key of await to.keys()) {
     const worked = await cache.match(pathOf(key));
