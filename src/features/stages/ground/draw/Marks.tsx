@@ -132,13 +132,14 @@ function Plate({ at, words }: { at: ScreenPoint; words: string }) {
   );
 }
 
-/** Px of a side under which its length is not written: it would cover the side. */
+/** Px of a side under which its length is not written: it would cover the side; and under which its bearing is left out. */
 const SHORT = 52;
+const SHORT_FOR_BEARING = 130;
 
 /** Px from a side at which its length is written. */
 const ASIDE = 16;
 
-/** The length of a side, beside it and away from a place. */
+/** The length of a side and, where there is room, its bearing: beside it and away from a place. */
 function SideLength({ view, a, b, off }: { view: PlanView; a: Point; b: Point; off?: ScreenPoint }) {
   const [p, q] = [toScreen(view, a), toScreen(view, b)];
   const length = screenDistance(p, q);
@@ -147,7 +148,13 @@ function SideLength({ view, a, b, off }: { view: PlanView; a: Point; b: Point; o
   const out = { left: (q.top - p.top) / length, top: (p.left - q.left) / length };
   const side = off && (middle.left - off.left) * out.left + (middle.top - off.top) * out.top < 0 ? -1 : 1;
   const at = { left: middle.left + side * ASIDE * out.left, top: middle.top + side * ASIDE * out.top };
-  return <Plate at={at} words={metresWords(planDistance(a, b))} />;
+  const words = metresWords(planDistance(a, b));
+  return (
+    <Plate
+      at={at}
+      words={length < SHORT_FOR_BEARING ? words : `${words} · ${bearingWords(bearingTo(a, b))}`}
+    />
+  );
 }
 
 /** The ruler between two places: how far, and which way. */
