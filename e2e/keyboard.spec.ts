@@ -57,7 +57,7 @@ test("one outing is walked from the list to the review by the keyboard alone", a
   await expect(slider(page, "Shutter")).toBeVisible();
   await tabTo(page, /^Shutter$/);
   await page.keyboard.press("ArrowRight");
-  await expect(page.getByText("Shutter, locked")).toBeVisible();
+  await expect(page.getByText("Shutter, held")).toBeVisible();
   await tabTo(page, /^Run:/, 200);
   await page.keyboard.press("Enter");
   await tabTo(page, /^Too dark$/);

@@ -1,5 +1,12 @@
 export { changesWords, changeWords, recordChangesWords, recordChangeWords } from "./changes";
 export {
+  automaticMomentWords,
+  automaticReachSentence,
+  automaticSentence,
+  compensationWords,
+  turnedWords,
+} from "./automatic";
+export {
   hourWords,
   lengthShown,
   lengthUnit,

@@ -1,5 +1,6 @@
 export { BODIES, CONVERTERS, FORMATS, LENSES, SUPPORTS, type FormatRow, type Known } from "./kit";
 export { LIGHTING_CLASSES, LIGHT_LEVELS, type LightingClass, type LightLevel } from "./light-levels";
+export { METER_SEES, meterSees, type MeterSees } from "./meter-sees";
 export { TRADE_PLACES, type TradePlace } from "./places";
 export { STARTING_SETTINGS, type StartingSettings } from "./starting-settings";
 export {

@@ -39,6 +39,7 @@ export { whyDark, type WayExposed, type WhyDark } from "./why-dark";
 export {
   adviseMode,
   autoIso,
+  autoIsoReach,
   meterCompensation,
   MIDDLE_REFLECTANCE,
   neutralDensityStops,

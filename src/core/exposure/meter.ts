@@ -86,6 +86,18 @@ export function autoIso({
   return { iso, off: iso - wanted + 0 };
 }
 
+/** EV at ISO 100 that the meter finds from which an automatic stands at its floor, and down to which it holds under its ceiling. */
+export const autoIsoReach = ({
+  shutter,
+  aperture,
+  compensation,
+  isoFloor,
+  isoCeiling,
+}: Omit<AutoIsoInput, "meteredEv">): { readonly floorEv: number; readonly ceilingEv: number } => ({
+  floorEv: (shutter + aperture + compensation - isoFloor) / 3,
+  ceilingEv: (shutter + aperture + compensation - isoCeiling) / 3,
+});
+
 export type ModeAdvice =
   | { readonly mode: "manual"; readonly reason: "steady" }
   | { readonly mode: "manual"; readonly reason: "past-ceiling" }

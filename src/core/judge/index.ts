@@ -25,7 +25,14 @@ export { blurLadder, type Rung } from "./blur-ladder";
 export { frameView, type FrameView, type InFrame, type SeenThing } from "./frame-view";
 export { comingUp, type Coming } from "./coming-up";
 export { timeline, type Moment, type Timeline, type TimelineInput, type TimelinePoint } from "./timeline";
-export { modeFor, predictAutoIso, type AutomaticInput, type ModeFoundInput } from "./mode";
+export { modeFor, type ModeFoundInput } from "./mode";
+export {
+  automaticMoments,
+  predictAutoIso,
+  type Automatic,
+  type AutomaticInput,
+  type AutomaticMoment,
+} from "./automatic";
 export { gridOf, searchPositions, searchStep, type SearchInput, type SearchResult } from "./search";
 export type { Candidate, HeatCell } from "./candidate";
 export { waysOutOfFrame, waysToClear, type WaysToClear } from "./ways-to-clear";

@@ -1,6 +1,6 @@
 import { demoKit, demoOutings } from "../../../demo";
 import { sceneAt, type LightPlan } from "../scene";
-import { assess, modeFor, predictAutoIso, timeline } from ".";
+import { assess, modeFor, timeline } from ".";
 
 const outing = demoOutings[0]!;
 const walk = {
@@ -86,43 +86,9 @@ test("a reading that fades was called a swing of the light", () => {
   expect(faded.stops).toBeCloseTo(plain.stops, 9);
 });
 
-test("automatic ISO close up did not know the stops lost there: at 1:1 it is two", () => {
-  const macro = { ...demoKit.lenses[0]!, minFocalLengthMm: 100, maxFocalLengthMm: 100, closestFocus: 0.2 };
-  const position = { ...walk.position, at: { x: 0, y: 0 }, lensHeight: 1 };
-  const spot = { ...outing.ground.spots[0]!, at: { x: 0, y: 0.2 }, aimHeight: 1 };
-  const scene = sceneAt({ ...outing.ground, spots: [spot] }, { cloudEighths: 8, readings: [] }, noon);
-  const found = assess({
-    ...walk,
-    position,
-    scene,
-    rig: { ...walk.rig, lens: macro },
-    shot: { ...walk.shot, spotId: spot.id },
-    focalLengthMm: 100,
-  });
-  if (!found.ok) throw new Error(found.reason);
-  expect(found.sighting.frame.magnification).toBeCloseTo(1, 6);
-  const { settings } = found.settings;
-  const lit = Math.round(3 * found.light.ev.value);
-  expect(predictAutoIso({ found, reflectance: 0.157, compensation: 0 }).iso).toBe(
-    settings.shutter + settings.aperture - lit + 6,
-  );
-});
-
 test("by day a zone of dark lamps is no darker; passing cloud sends to automatic ISO", () => {
   expect(adviceAt(noon, { cloudEighths: 8, readings: [] }, -6)).toMatchObject({ mode: "manual" });
   expect(adviceAt(noon, { cloudEighths: 4, passing: true, readings: [] }, 0, south)).toMatchObject({
     mode: "auto-iso",
   });
-});
-
-test("snow in the frame makes an automatic ISO two stops too low, a dark crowd too high, and compensation mends it", () => {
-  const found = assess({ ...walk, scene: sceneAt(outing.ground, { cloudEighths: 8, readings: [] }, noon) });
-  if (!found.ok) throw new Error(found.reason);
-  const right = found.settings.settings.iso;
-  const iso = (reflectance: number, compensation: number) =>
-    predictAutoIso({ found, reflectance, compensation }).iso;
-  expect(iso(0.157, 0) - right).toBeCloseTo(0, 9);
-  expect(iso(0.06, 0)).toBeGreaterThan(right);
-  // log2(0.8/0.157) is 2.35 stops: seven clicks.
-  expect(iso(0.8, 7)).toBe(right);
 });

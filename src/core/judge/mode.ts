@@ -1,7 +1,5 @@
-import { bellowsLoss } from "../optics";
-import { adviseMode, autoIso, meterCompensation, type AutoIso, type ModeAdvice } from "../exposure";
+import { adviseMode, type ModeAdvice } from "../exposure";
 import type { Zone } from "../ground";
-import type { Assessment } from "./assessment";
 import type { Timeline, TimelinePoint } from "./timeline";
 
 export interface ModeFoundInput {
@@ -43,28 +41,5 @@ export function modeFor({ timeline, at, ahead, ev, dayShare, zones }: ModeFoundI
     pocketOnly: false,
     pastCeiling: coming.some((p) => p.short > 0),
     intoDusk: !passing && falling && fall >= A_CLICK && coming.some((p) => p.sunAltitude < DUSK),
-  });
-}
-
-export interface AutomaticInput {
-  readonly found: Assessment;
-  /** Reflectance 0 … 1 of what fills the frame: snow 0.8, a dark crowd 0.06. */
-  readonly reflectance: number;
-  /** Compensation set on the camera in clicks. */
-  readonly compensation: number;
-}
-
-/** What an automatic ISO will choose at the found shutter and aperture, with the meter misled by what fills the frame. */
-export function predictAutoIso({ found, reflectance, compensation }: AutomaticInput): AutoIso {
-  const { settings, rails } = found.settings;
-  return autoIso({
-    shutter: settings.shutter,
-    aperture: settings.aperture,
-    // The meter looks through the lens: what is lost close up it does not see.
-    meteredEv:
-      found.light.ev.value - bellowsLoss(found.sighting.frame.magnification) + meterCompensation(reflectance),
-    compensation,
-    isoFloor: rails.iso.from,
-    isoCeiling: rails.iso.to,
   });
 }

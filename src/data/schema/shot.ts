@@ -43,4 +43,6 @@ export const choiceSchema = z.object({
   /** null lets the zoom go to the wished fill. */
   focalLengthMm: z.number().min(1).max(5000).nullable(),
   locked: z.object({ shutter: clicks.optional(), aperture: clicks.optional(), iso: clicks.optional() }),
+  /** ISO is left to the body: compensation in clicks, and what fills the frame for its meter. */
+  automatic: z.object({ compensation: z.int().min(-15).max(15), sees: id }).optional(),
 });

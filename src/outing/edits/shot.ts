@@ -12,6 +12,20 @@ export const editChoice =
 
 export const lockRails = (shotId: string, locked: Partial<Settings>): Edit => editChoice(shotId, { locked });
 
+/** ISO left to the body, or taken back from it when nothing is given; what holds the ISO by hand is let go of. */
+export const letIsoFollow =
+  (shotId: string, automatic: Choice["automatic"]): Edit =>
+  (outing) => ({
+    ...outing,
+    choices: outing.choices.map((choice) => {
+      if (choice.shotId !== shotId) return choice;
+      const { automatic: _, ...rest } = choice;
+      if (!automatic) return rest;
+      const { iso: __, ...locked } = choice.locked;
+      return { ...rest, locked, automatic };
+    }),
+  });
+
 /** The subject as the outing keeps it: put in when it is new, written over when it is there. */
 const withSubject = (outing: Outing, subject: StoredSubject): Outing => ({
   ...outing,

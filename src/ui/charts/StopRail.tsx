@@ -1,6 +1,9 @@
+import LockIcon from "lucide-react-native/icons/lock";
+import OpenIcon from "lucide-react-native/icons/lock-open";
 import { useId } from "react";
 import { View } from "react-native";
 import Svg, { G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
+import { IconButton } from "../controls/Button";
 import { Txt } from "../controls/Txt";
 import { useSlider } from "../controls/useSlider";
 import { useTokens } from "../theme/theme";
@@ -34,6 +37,9 @@ interface Props {
   readonly pxPerClick: number;
   readonly ticks: readonly RailTick[];
   readonly wordsAt: (click: number) => string;
+  /** Whether it is held by hand, and what a press on its lock does. */
+  readonly held: boolean;
+  readonly onHold: () => void;
   readonly onChange: (click: number) => void;
 }
 
@@ -49,6 +55,7 @@ const HEIGHT = 82;
 export function StopRail(props: Props) {
   const { first, last, at, from, to, inside, pxPerClick, label, words, least, most, stopWords } = props;
   const tokens = useTokens();
+  const Lock = props.held ? LockIcon : OpenIcon;
   const hatch = `rail-${useId().replace(/\W/g, "")}`;
   const slider = useSlider({
     label,
@@ -73,8 +80,17 @@ export function StopRail(props: Props) {
   const colour = inside ? tokens.ink : tokens.bracken;
   return (
     <View>
-      <View className="flex-row items-baseline justify-between">
-        <Txt tone="ink2">{`${label}${props.note}${stopWords ? `. ${stopWords}` : ""}`}</Txt>
+      <View className="flex-row items-center gap-1">
+        <IconButton
+          label={`${props.held ? "Let go of" : "Hold"} ${label}`}
+          onPress={props.onHold}
+          className="-ml-3"
+        >
+          <Lock size={22} color={props.held ? tokens.ink : tokens.water} />
+        </IconButton>
+        <Txt tone="ink2" className="min-w-0 flex-1">
+          {`${label}${props.note}${stopWords ? `. ${stopWords}` : ""}`}
+        </Txt>
         <Txt size={32} weight={700} tone={inside ? "ink" : "bracken"}>
           {words}
         </Txt>

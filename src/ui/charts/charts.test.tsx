@@ -1,9 +1,9 @@
-import { fireEvent, render, screen } from "@testing-library/react";
+import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { isoMark } from "@/core/exposure";
 import { StackedBar } from "./StackedBar";
 import { StopRail } from "./StopRail";
 
-function rail(at: number, onChange = jest.fn(), most = 27) {
+function rail(at: number, onChange = jest.fn(), most = 27, onHold = jest.fn()) {
   const words = (click: number): string => `ISO ${isoMark(click)}`;
   render(
     <StopRail
@@ -24,6 +24,8 @@ function rail(at: number, onChange = jest.fn(), most = 27) {
       pxPerClick={12}
       ticks={[{ click: 0, words: "100" }]}
       wordsAt={words}
+      held={at === 9}
+      onHold={onHold}
       onChange={onChange}
     />,
   );
@@ -33,6 +35,17 @@ function rail(at: number, onChange = jest.fn(), most = 27) {
 test("a rail inside its limits says its mark, past one it says which", () => {
   expect(rail(6).slider).toHaveAttribute("aria-valuetext", "ISO 400");
   expect(screen.getByText("your ceiling")).toBeInTheDocument();
+});
+
+test("a rail is held and let go of by a press on its lock", () => {
+  const hold = jest.fn();
+  rail(6, undefined, undefined, hold);
+  fireEvent.click(screen.getByRole("button", { name: "Hold ISO" }));
+  expect(hold).toHaveBeenCalledTimes(1);
+  cleanup();
+  rail(9, undefined, undefined, hold);
+  fireEvent.click(screen.getByRole("button", { name: "Let go of ISO" }));
+  expect(hold).toHaveBeenCalledTimes(2);
 });
 
 test("a rail past its limit names it in words, not by colour alone", () => {

@@ -57,13 +57,20 @@ export function ticksOf({ first, last, named, short }: Drawn): RailTick[] {
   return ticks;
 }
 
-/**
- * What is locked after a push: the pushed rail stays where it is put. ISO follows the light; when ISO itself is pushed the
- * shutter follows, and is let go.
- */
-export function lockedAfterPush(locked: Partial<Settings>, rail: Rail, click: number): Partial<Settings> {
-  const next = { ...locked, [rail]: click };
-  if (rail === "iso") delete next.shutter;
-  if (rail === "shutter") delete next.iso;
-  return next;
+/** What a push does: a rail is held where it is put, or asks first when the two others are held and it follows. */
+export type Push =
+  | { readonly does: "hold"; readonly locked: Partial<Settings> }
+  | { readonly does: "ask"; readonly held: readonly Rail[] };
+
+/** A hold is let go of by the user alone: the rail that follows two held ones asks which of them may go. */
+export function pushed(locked: Partial<Settings>, rail: Rail, click: number): Push {
+  const held = RAILS.filter((r) => r !== rail && locked[r] !== undefined);
+  if (locked[rail] === undefined && held.length === 2) return { does: "ask", held };
+  return { does: "hold", locked: { ...locked, [rail]: click } };
+}
+
+/** The holds without one of them. */
+export function letGo(locked: Partial<Settings>, rail: Rail): Partial<Settings> {
+  const { [rail]: _, ...rest } = locked;
+  return rest;
 }

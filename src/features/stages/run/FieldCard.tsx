@@ -3,9 +3,10 @@ import type { Rail } from "@/core/exposure";
 import type { Assessment } from "@/core/judge";
 import { Txt } from "@/ui/controls/Txt";
 import { useLayout } from "@/ui/layout/use-layout";
-import { apertureWords, isoNumberWords, shutterWords, stopsNoun } from "@/words";
+import { apertureWords, compensationWords, isoNumberWords, shutterWords, stopsNoun } from "@/words";
 import { useFound, useOuting } from "../../outing/use-outing";
 import { withPicture } from "../screen/panel";
+import { automaticOf } from "../shot/automatic";
 import { NoPicture, ShotInHand } from "../shot/ShotInHand";
 
 /** The field card: the shot, and the three settings as large as the screen allows. */
@@ -21,6 +22,8 @@ export function FieldCard() {
 
 function Settings() {
   const { settings, rails, taken } = useFound((f) => f.settings);
+  const chosen = useOuting((v) => automaticOf(v)?.iso);
+  const automatic = useOuting((v) => v.choice.automatic);
   return (
     <>
       <CardLine value={shutterWords(settings.shutter)} name="shutter" rail="shutter" {...{ rails, taken }} />
@@ -30,7 +33,13 @@ function Settings() {
         rail="aperture"
         {...{ rails, taken }}
       />
-      <CardLine value={isoNumberWords(settings.iso)} name="ISO" rail="iso" {...{ rails, taken }} />
+      <CardLine
+        value={isoNumberWords(chosen ?? settings.iso)}
+        name={automatic ? "auto ISO" : "ISO"}
+        rail="iso"
+        says={automatic ? compensationWords(automatic.compensation) : ""}
+        {...{ rails, taken }}
+      />
     </>
   );
 }
@@ -39,15 +48,18 @@ interface LineProps extends Pick<Assessment["settings"], "rails" | "taken"> {
   readonly value: string;
   readonly name: string;
   readonly rail: Rail;
+  /** What else belongs to it. */
+  readonly says?: string;
 }
 
 /** One setting, as large as the card allows, with what was done to it. */
-function CardLine({ value, name, rail, rails, taken }: LineProps) {
+function CardLine({ value, name, rail, says = "", rails, taken }: LineProps) {
   const { low } = useLayout();
   const lift = taken.find((t) => t.kind === "lift");
   const given = taken.find((t) => t.kind === rail);
   const note = [
-    rails[rail].locked ? "locked" : "",
+    says,
+    rails[rail].locked ? "held" : "",
     given ? `${stopsNoun(given.clicks)} given up` : "",
     rail === "iso" && lift ? `${stopsNoun(lift.clicks)} to push in post` : "",
   ].filter(Boolean);

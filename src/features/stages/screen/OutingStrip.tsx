@@ -1,12 +1,14 @@
 import { useMemo } from "react";
 import { View } from "react-native";
 import type { Anchor } from "@/core/ground";
+import { automaticMoments } from "@/core/judge";
 import { moonDay, sunDay } from "@/core/light";
 import { LightStrip, type StripMark } from "@/ui/charts/LightStrip";
 import { Button } from "@/ui/controls/Button";
 import { wallTimeOf } from "@/data";
-import { momentWords, evWords, hourWords, skyMarkWords } from "@/words";
+import { automaticMomentWords, momentWords, evWords, hourWords, skyMarkWords } from "@/words";
 import { useOpenOuting, useOuting } from "../../outing/use-outing";
+import { automaticOf } from "../shot/automatic";
 import { timeNote, wallOf } from "../shot/titles";
 
 const HOUR = 3_600_000;
@@ -49,15 +51,29 @@ export function OutingStrip({ height }: { height: keyof typeof HEIGHTS }) {
   }, [from, until, timeZone]);
   const place = useOuting((v) => (v.outing.light.roof ? undefined : v.outing.ground.anchor));
   const sky = useMemo(() => (place ? skyMarks(place, from, until) : []), [place, from, until]);
+  const floorEv = useOuting((v) => automaticOf(v)?.floorEv);
+  const ceilingEv = useOuting((v) => automaticOf(v)?.ceilingEv);
+  const automatic = useMemo(
+    () =>
+      floorEv === undefined || ceilingEv === undefined
+        ? []
+        : automaticMoments(timeline, { floorEv, ceilingEv }).map(({ at, code }): StripMark => ({
+            at,
+            words: automaticMomentWords(code),
+            kind: "danger",
+          })),
+    [timeline, floorEv, ceilingEv],
+  );
   const marks = useMemo(
     () => [
+      ...automatic,
       ...timeline.moments.map((b): StripMark => {
         const kind = b.code === "past-ceiling" ? "danger" : "break";
         return { at: b.at, words: momentWords(b.code), kind };
       }),
       ...sky,
     ],
-    [timeline, sky],
+    [timeline, sky, automatic],
   );
   return (
     <View className="border-t border-line bg-paper">
