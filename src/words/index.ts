@@ -1,4 +1,5 @@
 export { changesWords, changeWords, recordChangesWords, recordChangeWords } from "./changes";
+export { causesOf, clickBuys, keptSentence, logSays, ofHundred, type ChanceCause } from "./chance";
 export {
   automaticMomentWords,
   automaticReachSentence,

@@ -108,6 +108,9 @@ export interface Spot {
   readonly groundHeight?: number;
 }
 
+/** Bearing in degrees of the way that a subject moves at a spot. */
+export const headingOf = ({ heading, facing }: Pick<Spot, "heading" | "facing">): number => heading ?? facing;
+
 /** A line along which a subject moves, from its first point to its last. */
 export interface Track {
   readonly id: string;

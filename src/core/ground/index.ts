@@ -5,6 +5,7 @@ export { surfaceAt } from "./surface-at";
 export {
   DRAWN_KINDS,
   HAZARD_KINDS,
+  headingOf,
   TRACK_KINDS,
   WAYS_OF_BEING,
   type Anchor,

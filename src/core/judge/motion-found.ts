@@ -1,4 +1,4 @@
-import { levelVelocity, type Spot, type Vector } from "../ground";
+import { headingOf, levelVelocity, type Spot, type Vector } from "../ground";
 import { blurDiscUm, heldSidesMm, imageDistanceMm, pixelPitchUm, stabiliserStopsOf } from "../optics";
 import {
   blurBudget,
@@ -6,17 +6,20 @@ import {
   blurVerdict,
   bodyMotion,
   focusDrift,
+  keeperChance,
   panKeeperChance,
   partSpeed,
   partsOf,
   shakeUmPerSecond,
   rollingShutterLeanMm,
   slowestExposure,
+  speedSpread,
   toleranceUm,
   unmendedBy,
   USUAL_HANDS,
   type BlurInput,
   type BodyMotion,
+  type KeeperChance,
   type SubjectPart,
   type Unmended,
 } from "../motion";
@@ -42,6 +45,8 @@ export interface BlurModel {
   /** Smear in µm of the part that must hold. */
   readonly blurUm: (settings: Settings) => number;
   readonly at: (settings: Settings) => MotionFound;
+  /** How often a frame holds its part. */
+  readonly chance: (settings: Settings) => KeeperChance;
 }
 
 /** The shots whose shutter is chosen by the lines that it draws. */
@@ -101,6 +106,22 @@ export function findMotion(
     unmended: held.unmended,
     streakExposure,
     blurUm: held.smear,
+    chance: (settings) => {
+      const exposure = shutterSeconds(settings.shutter);
+      const { transverseSpeed, umPerMetre } = body;
+      const spread = (input.hands ?? USUAL_HANDS).panSpread;
+      return keeperChance({
+        blur: held.blur(settings.aperture),
+        toleranceUm: held.toleranceUm,
+        exposure,
+        spread: spreadOf(input, held.part),
+        movingOnly: held.byMotion(settings.aperture),
+        pan:
+          shot.technique === "panned"
+            ? { streakUm: transverseSpeed * umPerMetre * exposure, spread }
+            : undefined,
+      });
+    },
     at: (settings) => {
       const parts = partsOf(subject).map((part) =>
         part.id === held.part.id ? held.at(settings) : ofPart(part).at(settings),
@@ -138,7 +159,7 @@ function blurringOf(
   const body = bodyMotion({
     camera: { lens: sight.lens, aim: sight.aim, imageDistanceMm: imageDistanceMm(focalLengthMm, subjectAt) },
     subject,
-    bodyVelocity: levelVelocity(spot.facing, speed),
+    bodyVelocity: levelVelocity(headingOf(spot), speed),
     technique: shot.technique,
     hands,
   });
@@ -175,6 +196,8 @@ interface PartModel {
   readonly toleranceUm: number;
   readonly blur: (aperture: number) => BlurInput;
   readonly unmended: (aperture: number) => Unmended | undefined;
+  /** Whether the tolerance is that of motion and shake alone. */
+  readonly byMotion: (aperture: number) => boolean;
   readonly slowest: (aperture: number) => number | "none" | "any";
   readonly smear: (settings: Settings) => number;
   readonly at: (settings: Settings) => PartMotion;
@@ -213,6 +236,7 @@ function partModel(blurring: Blurring, part: SubjectPart, tolerance: number): Pa
     toleranceUm: tolerance,
     blur,
     unmended,
+    byMotion,
     slowest,
     smear,
     at: (settings) => {
@@ -265,6 +289,12 @@ function panFound(
     keeperChance: panKeeperChance(left, streakUm, (input.hands ?? USUAL_HANDS).panSpread),
     endsUm: streakUm * (length / (2 * sighting.distance.value)) ** 2,
   };
+}
+
+/** Spread of the speed of a part: its own where a fast one is known, else that of the body that carries it. */
+function spreadOf({ subject }: AssessInput, part: SubjectPart): number {
+  if (part.fast !== undefined) return speedSpread(part.speed, part.fast);
+  return speedSpread(subject.bodySpeed, subject.fastSpeed);
 }
 
 function heldPartOf({ shot, subject }: AssessInput): SubjectPart {

@@ -100,6 +100,9 @@ export function blurLengthUm(input: BlurInput, exposure: number, movingOnly = fa
   return Math.sqrt(12 * (moving + (movingOnly ? 0 : stillVariance(input))));
 }
 
+/** Length in µm of the straight smear that would blur as much as focus, diffraction and pixel do together. */
+export const stillLengthUm = (input: BlurInput): number => Math.sqrt(12 * stillVariance(input));
+
 /** A 2×2 covariance on the sensor in µm², x to the right and y up. */
 export interface Covariance {
   /** µm², 0 or more. */

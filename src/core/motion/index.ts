@@ -13,6 +13,14 @@ export {
   type Unmended,
 } from "./blur-budget";
 export {
+  chanceFromLog,
+  keeperChance,
+  speedSpread,
+  steadyChance,
+  type KeeperChance,
+  type KeeperInput,
+} from "./chance";
+export {
   bodyMotion,
   partSpeed,
   USUAL_HANDS,

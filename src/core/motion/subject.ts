@@ -10,6 +10,8 @@ export interface SubjectPart {
   readonly partClass: PartClass;
   /** Speed in m/s; of a limb against the body, of a tool or ball against the ground. */
   readonly speed: number;
+  /** m/s when it goes fast, as one time in twenty; unknown when left out. */
+  readonly fast?: number;
   /** Half the width in metres of a tool or a ball: what its picture may smear. */
   readonly halfWidth?: number;
 }
@@ -64,6 +66,8 @@ export interface Subject {
   readonly round?: boolean;
   /** Speed of the body over the ground in m/s. */
   readonly bodySpeed: number;
+  /** The same when it goes fast, as one time in twenty; unknown when left out. */
+  readonly fastSpeed?: number;
   /** Up-and-down of the body in m/s that no following takes out. */
   readonly bob: number;
   readonly parts: readonly SubjectPart[];

@@ -7,6 +7,7 @@ const partSchema = z.object({
   name,
   partClass: z.enum(["body", "limb", "tool", "wing"]),
   speed: z.number().min(0).max(150),
+  fast: z.number().min(0).max(200).optional(),
   halfWidth: z.number().min(0.0005).max(5).optional(),
 });
 
@@ -21,6 +22,7 @@ export const subjectSchema = z.object({
   lying: z.boolean().optional(),
   round: z.boolean().optional(),
   bodySpeed: z.number().min(0).max(120),
+  fastSpeed: z.number().min(0).max(150).optional(),
   bob: z.number().min(0).max(20),
   parts: listOf(partSchema, 12),
   known,

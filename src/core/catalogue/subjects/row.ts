@@ -72,10 +72,10 @@ export function wing(beat: number, strokeDeg: number, span: number): CataloguePa
 export const inGroup = (group: SubjectGroup, rows: readonly SubjectRow[]): readonly CatalogueSubject[] =>
   Object.freeze(rows.map((row) => Object.freeze({ group, ...row })));
 
-/** A row as an outing keeps it: the typical speeds, without what only the library tells. */
+/** A row as an outing keeps it, without what only the library tells. */
 export function asSubject(row: CatalogueSubject): Subject {
-  const { id, name, height, depth, length, span, lying, round, bodySpeed, bob, known } = row;
-  const parts = row.parts.map(({ fast: _, ...part }) => part);
+  const { id, name, height, depth, length, span, lying, round, bodySpeed, fastSpeed, bob, known, parts } =
+    row;
   const shape = {
     ...(length && { length }),
     ...(span && { span }),
@@ -84,5 +84,5 @@ export function asSubject(row: CatalogueSubject): Subject {
   };
   const figure = figureOf(id);
   const head = headOf({ figure, height, length });
-  return { id, name, height, depth, ...shape, head, bodySpeed, bob, parts, known, figure };
+  return { id, name, height, depth, ...shape, head, bodySpeed, fastSpeed, bob, parts, known, figure };
 }

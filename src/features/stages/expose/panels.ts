@@ -1,7 +1,8 @@
 import { settingsWords } from "@/words";
-import { always, withPicture, withStage, type Panel } from "../screen/panel";
+import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
 import { KitForShot, mountedWords } from "../shot/KitForShot";
 import { Blur, blurAnswer } from "./Blur";
+import { chanceAnswer } from "./answers";
 import { ExposeHead } from "./ExposeHead";
 import { Ledger, ledgerAnswer } from "./Ledger";
 import { LightOnSubject, lightAnswer } from "./LightOnSubject";
@@ -37,6 +38,15 @@ export const EXPOSE: readonly Panel[] = [
     when: withPicture,
     answer: blurAnswer,
     load: withStage(Blur),
+  },
+  {
+    id: "chance",
+    title: "Chance of a keeper",
+    phone: "folded",
+    wide: "open",
+    when: withPicture,
+    answer: chanceAnswer,
+    load: whenSeen(async () => (await import("./Chance")).Chance),
   },
   {
     id: "light",
