@@ -1,4 +1,9 @@
 export { changesWords, changeWords, recordChangesWords, recordChangeWords } from "./changes";
+export { calmWords, eventSentence, eventWords, flickerSentence, instantLines } from "./instant";
+export { clickDoes, clickTo, noiseSentence } from "./one-click";
+export { aperturePrioritySentence, edgeSentence, facesSentence, toneLines, zoneLines } from "./place-light";
+export { rungDetail, rungWords, sweepSentences, warmUpSentence } from "./pan";
+export { setUpLines, setUpWords } from "./set-up";
 export { causesOf, clickBuys, keptSentence, logSays, ofHundred, type ChanceCause } from "./chance";
 export {
   automaticMomentWords,

@@ -22,6 +22,26 @@ export type { Figure, Reason, ReasonCode, ReasonNumbers } from "./reasons";
 export type { SeenBehind } from "./background-found";
 export { bestRig, type RigWish } from "./best-rig";
 export { blurLadder, type Rung } from "./blur-ladder";
+export { noiseFound, oneClick, type OneClick } from "./one-click";
+export { startsFor, type StartJudged } from "./starting";
+export {
+  flickerFound,
+  instantFound,
+  PRE_BURST_FRAMES,
+  type Event,
+  type Flicker,
+  type Instant,
+} from "./instant";
+export { setUpFor, type SetUp } from "./set-up";
+export {
+  aperturePriority,
+  shadowEdge,
+  tonesFound,
+  whenRight,
+  type AperturePriority,
+  type ShadowEdge,
+  type Tones,
+} from "./place-light";
 export { keeperCurve, type KeeperPoint } from "./keeper-curve";
 export { panLadder, warmUpRung, type PanRung } from "./pan-ladder";
 export { sweepOf, type Sweep, type SweepPoint } from "./sweep";

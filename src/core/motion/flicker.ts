@@ -42,3 +42,24 @@ export function flickerBands(input: FlickerInput & { readonly readout: number })
   const { darkest, brightest } = flickerStops(input);
   return { count, stops: count < ONE_MOMENT ? 0 : brightest - darkest };
 }
+
+/**
+ * Depth 0 … 1 of the modulation of lamps, from the brightest and the darkest of a few frames at one exposure: the swing is that of
+ * their stops apart, M = swing/|sin πFt/(πFt)|. Undefined at an exposure of whole periods, which shows none.
+ */
+export function modulationFromFrames({
+  mainsHz,
+  exposure,
+  stopsApart,
+}: {
+  readonly mainsHz: number;
+  /** Exposure in seconds. */
+  readonly exposure: number;
+  /** Stops between the brightest and the darkest frame, 0 or more. */
+  readonly stopsApart: number;
+}): number | undefined {
+  const share = flickerSwing({ mainsHz, modulation: 1, exposure });
+  if (share === 0) return undefined;
+  const ratio = 2 ** stopsApart;
+  return Math.min(1, (ratio - 1) / (ratio + 1) / share);
+}

@@ -66,7 +66,14 @@ export {
   type BurstInput,
   type BurstRun,
 } from "./burst";
-export { flickerBands, flickerStops, flickerSwing, type Bands, type FlickerInput } from "./flicker";
+export {
+  flickerBands,
+  flickerStops,
+  flickerSwing,
+  modulationFromFrames,
+  type Bands,
+  type FlickerInput,
+} from "./flicker";
 export {
   exposureForStreak,
   panDepthBlurUm,

@@ -3,6 +3,7 @@ import { keeperCurve, type KeeperPoint } from "@/core/judge";
 import { chanceFromLog } from "@/core/motion";
 import { keepersBy } from "@/core/review";
 import { ShareCurve } from "@/ui/charts/ShareCurve";
+import { FactLine } from "@/ui/controls/FactLine";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
 import { causesOf, clickBuys, keptSentence, logSays, shutterWords } from "@/words";
@@ -51,10 +52,7 @@ export function Chance() {
       />
       {counted && <Txt>{logSays(counted, chanceFromLog(here.chance, counted))}</Txt>}
       {causesOf(here, panned).map(({ cause, name, words }) => (
-        <View key={cause} className="min-h-9 flex-row items-center justify-between border-b border-line">
-          <Txt>{name}</Txt>
-          <Txt weight={600}>{words}</Txt>
-        </View>
+        <FactLine key={cause} name={name} value={words} />
       ))}
       <Offered
         points={points}

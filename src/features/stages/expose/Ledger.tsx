@@ -1,7 +1,7 @@
 import { View } from "react-native";
 import { ledgerBalance, type LedgerLine } from "@/core/exposure";
 import type { OutingView } from "@/outing/outing-view";
-import { Txt, type Tone } from "@/ui/controls/Txt";
+import { FactLine } from "@/ui/controls/FactLine";
 import { apertureWords, evWords, isoWords, shutterWords, signedClicks, stopsNoun } from "@/words";
 import { useFound } from "../../outing/use-outing";
 
@@ -33,28 +33,14 @@ export function Ledger() {
   return (
     <View role="table" aria-label="Stop ledger">
       {ledger.map(({ code, clicks }) => (
-        <LedgerRow key={code} words={words[code]} value={signedClicks(clicks)} />
+        <FactLine key={code} inTable name={words[code]} value={signedClicks(clicks)} />
       ))}
-      <LedgerRow
-        words={verdict}
+      <FactLine
+        inTable
+        name={verdict}
         value={balance === 0 ? "0" : stopsNoun(Math.abs(balance))}
         tone={balance === 0 ? "moss" : "bracken"}
       />
-    </View>
-  );
-}
-
-function LedgerRow({ words, value, tone = "ink" }: { words: string; value: string; tone?: Tone }) {
-  return (
-    <View role="row" className="min-h-9 flex-row items-center justify-between border-b border-line">
-      <View role="cell">
-        <Txt tone={tone}>{words}</Txt>
-      </View>
-      <View role="cell">
-        <Txt weight={700} tone={tone}>
-          {value}
-        </Txt>
-      </View>
     </View>
   );
 }

@@ -1,6 +1,6 @@
-import { keeperCurve } from "@/core/judge";
+import { instantFound, keeperCurve, noiseFound, setUpFor } from "@/core/judge";
 import type { OutingView } from "@/outing/outing-view";
-import { ofHundred } from "@/words";
+import { eventWords, ofHundred, percentWords, setUpWords, signedStops } from "@/words";
 
 // The lines of the panels that are loaded when they are first seen: they stand here, so that saying them loads nothing.
 
@@ -11,3 +11,25 @@ export const chanceAnswer = ({ found, input }: OutingView): string => {
   const [here] = keeperCurve(input, found, { from: shutter, to: shutter });
   return `${ofHundred(here!.chance)} frames`;
 };
+
+/** Whether the shot is panned and something crosses. */
+export const isPanned = ({ found }: OutingView): boolean => found?.motion.pan !== undefined;
+
+/** How long the lines of a pan are as set. */
+export const panAnswer = ({ found }: OutingView): string =>
+  found?.motion.pan ? `lines ${percentWords(found.motion.pan.streakShare)} of the frame` : "";
+
+/** Whether lamps light the subject. */
+export const underLamps = ({ found }: OutingView): boolean => (found?.light.lux.lamps ?? 0) > 0;
+
+export const instantAnswer = ({ found, input }: OutingView): string =>
+  found && input ? eventWords(instantFound(input, found, undefined)) : "";
+
+export const setUpAnswer = ({ found, input }: OutingView): string =>
+  found && input ? setUpWords(setUpFor(input, found)) : "";
+
+/** Light collected against a whole 36×24. */
+export const noiseAnswer = ({ found, input }: OutingView): string =>
+  found && input
+    ? `${signedStops(-noiseFound(input, found, found.settings.settings.iso).belowFullFrame)} stops of light against a whole 36×24`
+    : "";

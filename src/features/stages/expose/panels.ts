@@ -2,7 +2,15 @@ import { settingsWords } from "@/words";
 import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
 import { KitForShot, mountedWords } from "../shot/KitForShot";
 import { Blur, blurAnswer } from "./Blur";
-import { chanceAnswer } from "./answers";
+import {
+  chanceAnswer,
+  instantAnswer,
+  isPanned,
+  noiseAnswer,
+  panAnswer,
+  setUpAnswer,
+  underLamps,
+} from "./answers";
 import { ExposeHead } from "./ExposeHead";
 import { Ledger, ledgerAnswer } from "./Ledger";
 import { LightOnSubject, lightAnswer } from "./LightOnSubject";
@@ -40,6 +48,15 @@ export const EXPOSE: readonly Panel[] = [
     load: withStage(Blur),
   },
   {
+    id: "pan",
+    title: "Pan",
+    phone: "folded",
+    wide: "open",
+    when: isPanned,
+    answer: panAnswer,
+    load: whenSeen(async () => (await import("./Pan")).Pan),
+  },
+  {
     id: "chance",
     title: "Chance of a keeper",
     phone: "folded",
@@ -56,6 +73,57 @@ export const EXPOSE: readonly Panel[] = [
     when: withPicture,
     answer: lightAnswer,
     load: withStage(LightOnSubject),
+  },
+  {
+    id: "instant",
+    title: "The instant",
+    phone: "folded",
+    wide: "folded",
+    when: withPicture,
+    answer: instantAnswer,
+    load: whenSeen(async () => (await import("./Instant")).Instant),
+  },
+  {
+    id: "set-up",
+    title: "Focus, drive and white balance",
+    phone: "folded",
+    wide: "folded",
+    when: withPicture,
+    answer: setUpAnswer,
+    load: whenSeen(async () => (await import("./SetUp")).SetUp),
+  },
+  {
+    id: "flicker",
+    title: "Lamps that flicker",
+    phone: "folded",
+    wide: "folded",
+    when: underLamps,
+    load: whenSeen(async () => (await import("./Flicker")).Flicker),
+  },
+  {
+    id: "place-light",
+    title: "Light of the place",
+    phone: "folded",
+    wide: "folded",
+    when: withPicture,
+    load: whenSeen(async () => (await import("./PlaceLight")).PlaceLight),
+  },
+  {
+    id: "one-click",
+    title: "One click, noise, the same exposure",
+    phone: "folded",
+    wide: "folded",
+    when: withPicture,
+    answer: noiseAnswer,
+    load: whenSeen(async () => (await import("./OneClick")).OneClick),
+  },
+  {
+    id: "starting",
+    title: "Where practice starts",
+    phone: "folded",
+    wide: "folded",
+    when: withPicture,
+    load: whenSeen(async () => (await import("./Starting")).Starting),
   },
   {
     id: "ledger",

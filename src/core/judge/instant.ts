@@ -1,0 +1,131 @@
+import { shutterNoSlower, shutterSeconds } from "../exposure";
+import {
+  betweenFrames,
+  burstRun,
+  chanceToHold,
+  flickerBands,
+  flickerStops,
+  focusDrift,
+  preBurstSeconds,
+  takeOffSpeed,
+  topOfJump,
+  type Bands,
+  type BurstRun,
+  type Silhouette,
+} from "../motion";
+import type { AssessInput, Assessment } from "./assessment";
+
+/** What lasts only an instant, and half of how long it lasts in seconds. */
+export interface Event {
+  readonly code: "ball-on-bat" | "stride" | "top-of-jump" | "ball-leaves";
+  /** Seconds, above 0. */
+  readonly halfWidth: number;
+}
+
+/** Vertical speed in m/s below which a jump stands for the eye, and a usual rise in metres (common practice). */
+const STANDS = 0.5;
+const RISE = 0.6;
+
+/** Half widths in seconds (common practice): a ball on a bat ±0.5 ms; a runner at 180 steps a minute flies 0.1 s; a ball leaves in 5 ms. */
+const EVENTS: Readonly<Partial<Record<Silhouette, Event>>> = {
+  batting: { code: "ball-on-bat", halfWidth: 0.0005 },
+  running: { code: "stride", halfWidth: 0.05 },
+  jumping: { code: "top-of-jump", halfWidth: topOfJump(STANDS) / 2 },
+  throwing: { code: "ball-leaves", halfWidth: 0.005 },
+  kicking: { code: "ball-leaves", halfWidth: 0.005 },
+  "low-stick": { code: "ball-on-bat", halfWidth: 0.0005 },
+};
+
+/** The instant of a shot, and what a burst makes of it. */
+export interface Instant {
+  readonly event?: Event;
+  /** Chance 0 … 1 that a burst at the body's rate holds it by chance alone; absent while the rate is not told. */
+  readonly held?: number;
+  /** Metres that the subject goes between two frames. */
+  readonly between?: number;
+  /** How long a burst runs; absent while rate, frame, buffer or card are not told. */
+  readonly run?: BurstRun;
+  /** Seconds before the press that a pre-burst of so many frames keeps. */
+  readonly preBurst?: number;
+  /** By how many µm an electronic shutter leans the held part; absent where the body has none. */
+  readonly leanUm?: number;
+  /** For a jump: take-off speed in m/s for a usual rise, and that rise in metres. */
+  readonly jump?: { readonly takeOff: number; readonly rise: number };
+  /** Metres by which a focus locked on the spot is off in a burst, and by a single press. */
+  readonly lockedBurst?: number;
+  /** Metres. */
+  readonly lockedPress: number;
+  /** Metres by which a following focus is off. */
+  readonly followed: number;
+}
+
+/** Frames of a pre-burst that are looked at. */
+export const PRE_BURST_FRAMES = 20;
+
+/** What lasts an instant in a shot, with the body in hand and a card that writes so many MB a second. */
+export function instantFound(
+  { subject, rig }: AssessInput,
+  { motion }: Assessment,
+  writeMbPerSecond: number | undefined,
+): Instant {
+  const { framesPerSecond, frameMb, bufferMb } = rig.body;
+  const event = subject.figure && EVENTS[subject.figure];
+  const approach = Math.abs(motion.body.radialSpeed);
+  const burst =
+    framesPerSecond !== undefined &&
+    frameMb !== undefined &&
+    bufferMb !== undefined &&
+    writeMbPerSecond !== undefined
+      ? burstRun({ framesPerSecond, frameMb, bufferMb, writeMbPerSecond })
+      : undefined;
+  return {
+    event,
+    ...(framesPerSecond !== undefined && {
+      held: event && chanceToHold(event.halfWidth, framesPerSecond),
+      between: betweenFrames(subject.bodySpeed, framesPerSecond),
+      preBurst: preBurstSeconds(PRE_BURST_FRAMES, framesPerSecond),
+      lockedBurst: focusDrift(approach, { burstFps: framesPerSecond }),
+    }),
+    run: burst,
+    leanUm: motion.skewUm,
+    jump: event?.code === "top-of-jump" ? { takeOff: takeOffSpeed(RISE), rise: RISE } : undefined,
+    lockedPress: focusDrift(approach, "press"),
+    followed: focusDrift(approach, "predictive"),
+  };
+}
+
+/** What lamps on alternating current do to a picture. */
+export interface Flicker {
+  /** Stops between the brightest and the darkest frame at the shutter found. */
+  readonly apart: number;
+  /** Bands of an electronic shutter; absent where the body has none. */
+  readonly bands?: Bands;
+  /** Shutter clicks at which frames agree within a third of a stop, from the fastest. */
+  readonly calm: readonly number[];
+}
+
+/** Stops between two frames that nobody sees (common practice: a click). */
+const UNSEEN = 1 / 3;
+/** Clicks of 1/30 and 1/8000: what lies outside is no shutter for movement. */
+const LOOKED_AT = { from: 15, to: 39 };
+
+/** Flicker at the settings found, and the shutters that are safe from it. Mains in Hz, modulation 0 … 1. */
+export function flickerFound(
+  { rig }: Pick<AssessInput, "rig">,
+  { settings: { settings } }: Pick<Assessment, "settings">,
+  lamps: { readonly mainsHz: number; readonly modulation: number },
+): Flicker {
+  const apartAt = (exposure: number): number => {
+    const { darkest, brightest } = flickerStops({ ...lamps, exposure });
+    return brightest - darkest;
+  };
+  const last = Math.min(LOOKED_AT.to, shutterNoSlower(rig.body.fastestShutter));
+  const clicks = Array.from({ length: last - LOOKED_AT.from + 1 }, (_, i) => last - i);
+  const exposure = shutterSeconds(settings.shutter);
+  const { readout } = rig.body;
+  return {
+    apart: apartAt(exposure),
+    bands: readout === undefined ? undefined : flickerBands({ ...lamps, exposure, readout }),
+    calm: clicks.filter((click) => apartAt(shutterSeconds(click)) <= UNSEEN),
+  };
+}

@@ -1,0 +1,68 @@
+import { apertureNearest, shutterNearest, type Settings } from "../exposure";
+import { blurVerdict, type BlurVerdict, type Silhouette } from "../motion";
+import type { Intent } from "../scene";
+import type { AssessInput, Assessment } from "./assessment";
+import { assess } from "./assess";
+import { findMotion } from "./motion-found";
+import { sightOf } from "./sighting";
+
+/** A starting point of practice, and the pictures or the figures that it speaks of; of any where neither is named. */
+interface StartingPoint {
+  /** Seconds, above 0. */
+  readonly shutter: number;
+  /** f-number from wide open to stopped down. */
+  readonly fNumber: readonly [number, number];
+  readonly intents?: readonly Intent[];
+  readonly figures?: readonly Silhouette[];
+}
+
+/** A starting point of practice as it comes out from this very place. */
+export interface StartJudged<Start extends StartingPoint> {
+  readonly start: Start;
+  /** The usual start with the ISO that the light asks for. */
+  readonly settings: Settings;
+  /** Clicks that the light is short at the ceiling; 0 where it suffices. */
+  readonly short: number;
+  /** Smear of the held part in µm at the usual start, and how it reads. */
+  readonly blurUm: number;
+  readonly verdict: BlurVerdict;
+  /** Frames of one that hold there, 0 … 1. */
+  readonly chance: number;
+}
+
+/** Whether a starting point speaks of a shot: of its figure, or of what the picture is to do. */
+const speaksOf = ({ figures, intents }: StartingPoint, { shot, subject }: AssessInput): boolean => {
+  if (intents) return intents.includes(shot.intent);
+  return figures !== undefined && subject.figure !== undefined && figures.includes(subject.figure);
+};
+
+/** The starting points of practice that speak of a shot, each as the model judges it from here; walking about last. */
+export function startsFor<Start extends StartingPoint>(
+  input: AssessInput,
+  found: Assessment,
+  rows: readonly Start[],
+): StartJudged<Start>[] {
+  const { spot, ...sight } = sightOf(input);
+  const model = findMotion(input, spot, sight, found.sighting);
+  const byPicture = rows.filter((row) => row.intents && speaksOf(row, input));
+  const bySubject = rows.filter((row) => !row.intents && speaksOf(row, input));
+  const always = rows.filter((row) => !row.intents && !row.figures);
+  return [...byPicture, ...bySubject, ...always].flatMap((start): StartJudged<Start>[] => {
+    const shutter = shutterNearest(start.shutter);
+    const aperture = apertureNearest(start.fNumber[0]);
+    const there = assess({ ...input, locked: { shutter, aperture } });
+    if (!there.ok) return [];
+    const { settings, short } = there.settings;
+    const blurUm = model.blurUm(settings);
+    return [
+      {
+        start,
+        settings,
+        short,
+        blurUm,
+        verdict: blurVerdict(blurUm, model.toleranceUm),
+        chance: model.chance(settings).chance,
+      },
+    ];
+  });
+}

@@ -1,0 +1,82 @@
+import { useState } from "react";
+import { View } from "react-native";
+import { create } from "zustand";
+import { shutterSeconds } from "@/core/exposure";
+import { flickerFound } from "@/core/judge";
+import { modulationFromFrames } from "@/core/motion";
+import { Button } from "@/ui/controls/Button";
+import { Segmented } from "@/ui/controls/Segmented";
+import { Stepper } from "@/ui/controls/Stepper";
+import { Txt } from "@/ui/controls/Txt";
+import { calmWords, flickerSentence, percentWords, shutterWords, stopsNoun } from "@/words";
+import { useFound, useOuting } from "../../outing/use-outing";
+
+interface Lamps {
+  readonly mainsHz: 50 | 60;
+  /** 0 … 1. */
+  readonly modulation: number;
+  readonly set: (lamps: Partial<Pick<Lamps, "mainsHz" | "modulation">>) => void;
+}
+
+/** How the lamps of the day flicker, for as long as the page lives: a third of the light unless measured (assumed). */
+const useLamps = create<Lamps>((set) => ({ mainsHz: 50, modulation: 0.33, set }));
+
+const MAINS = [
+  { key: "50", label: "50 Hz" },
+  { key: "60", label: "60 Hz" },
+] as const;
+const STEP = 0.05;
+
+/** Lamps on alternating current: how far frames differ, bands, safe shutters; the depth of it typed, or from two frames. */
+export function Flicker() {
+  const found = useFound((f) => f);
+  const input = useOuting((v) => v.input);
+  const { mainsHz, modulation, set } = useLamps();
+  const [stopsApart, setApart] = useState(3);
+  if (!input) return null;
+  const flicker = flickerFound(input, found, { mainsHz, modulation });
+  const { shutter } = found.settings.settings;
+  const measured = modulationFromFrames({
+    mainsHz,
+    exposure: shutterSeconds(shutter),
+    stopsApart: stopsApart / 3,
+  });
+  return (
+    <View className="gap-3">
+      <Txt size={18} weight={600} aria-live="polite">
+        {flickerSentence(flicker)}
+      </Txt>
+      <Txt>{calmWords(flicker.calm)}</Txt>
+      <Segmented
+        label="Mains"
+        segments={MAINS}
+        chosen={String(mainsHz) as "50" | "60"}
+        onChoose={(key) => set({ mainsHz: key === "50" ? 50 : 60 })}
+      />
+      <Stepper
+        label="How deep the lamps flicker"
+        value={Math.round(modulation / STEP)}
+        words={percentWords(modulation)}
+        min={0}
+        max={1 / STEP}
+        onChange={(steps) => set({ modulation: steps * STEP })}
+      />
+      <Stepper
+        label={`Brightest against darkest of ten frames at ${shutterWords(shutter)}`}
+        value={stopsApart}
+        words={`${stopsNoun(stopsApart)} apart`}
+        min={0}
+        max={12}
+        onChange={setApart}
+      />
+      {measured === undefined ? (
+        <Txt tone="ink2">{`${shutterWords(shutter)} takes whole periods of the lamps and shows none: measure at a faster one.`}</Txt>
+      ) : (
+        <Button
+          label={`Take ${percentWords(measured)} from these frames`}
+          onPress={() => set({ modulation: Math.round(measured / STEP) * STEP })}
+        />
+      )}
+    </View>
+  );
+}

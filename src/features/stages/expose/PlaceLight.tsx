@@ -1,0 +1,55 @@
+import { View } from "react-native";
+import { aperturePriority, shadowEdge, tonesFound, whenRight } from "@/core/judge";
+import { FactLine } from "@/ui/controls/FactLine";
+import { Txt } from "@/ui/controls/Txt";
+import {
+  aperturePrioritySentence,
+  edgeSentence,
+  facesSentence,
+  settingsWords,
+  toneLines,
+  zoneLines,
+} from "@/words";
+import { useFound, useOuting } from "../../outing/use-outing";
+import { wallOf } from "../shot/titles";
+
+/** The light of the place: how long these settings stay right, zones, a shadow's edge, whites against faces, aperture priority. */
+export function PlaceLight() {
+  const found = useFound((f) => f);
+  const input = useOuting((v) => v.input);
+  const outing = useOuting((v) => v.outing);
+  const timeline = useOuting((v) => v.timeline);
+  if (!input) return null;
+  const { settings } = found.settings;
+  const right = whenRight(timeline, settings);
+  const edge = shadowEdge(found);
+  const tones = tonesFound(input, found);
+  const zones = zoneLines(outing.ground.zones);
+  const span = ({ from, until }: (typeof right)[number]): string =>
+    from === until ? wallOf({ outing }, from) : `${wallOf({ outing }, from)}–${wallOf({ outing }, until)}`;
+  return (
+    <View className="gap-3">
+      <FactLine
+        name={`${settingsWords(settings)} are right`}
+        value={right.length > 0 ? right.map(span).join(", ") : "at no time of the day"}
+      />
+      {zones.length > 0 && (
+        <View>
+          {zones.map(({ name, value }) => (
+            <FactLine key={name} name={name} value={value} />
+          ))}
+        </View>
+      )}
+      {edge && <Txt>{edgeSentence(edge)}</Txt>}
+      {tones && (
+        <View role="group" aria-label="Whites against faces">
+          <Txt>{`White kit and caps in sun. ${facesSentence(tones)}`}</Txt>
+          {toneLines(tones).map(({ name, value }) => (
+            <FactLine key={name} name={name} value={value} />
+          ))}
+        </View>
+      )}
+      <Txt>{aperturePrioritySentence(aperturePriority(found))}</Txt>
+    </View>
+  );
+}

@@ -1,0 +1,79 @@
+import type { Event, Flicker, Instant } from "@/core/judge";
+import { ofHundred } from "./chance";
+import { metresWords, shutterWords, speedWords } from "./format";
+import { numberWords } from "./number";
+
+const EVENTS: Readonly<Record<Event["code"], string>> = {
+  "ball-on-bat": "The ball on the bat or stick",
+  stride: "Both feet off the ground",
+  "top-of-jump": "The top of the jump",
+  "ball-leaves": "The ball leaving",
+};
+
+const seconds = (s: number): string =>
+  s < 0.1 ? `${numberWords(1000 * s, s < 0.01 ? 1 : 0)} ms` : `${numberWords(s, s < 10 ? 1 : 0)} s`;
+
+/** The instant and what a burst is good for. */
+export function eventSentence({ event, held }: Instant): string {
+  if (!event) return "No single instant decides this picture.";
+  const lasts = `${EVENTS[event.code]} lasts ${seconds(2 * event.halfWidth)}`;
+  if (held === undefined)
+    return `${lasts}. Tell the frames a second of the body in Kit to see what a burst holds.`;
+  const burst = `a burst alone holds it in ${ofHundred(held)}`;
+  if (held < 0.2) return `${lasts}; ${burst}: it is timing, not burst. Press on the swing, one frame.`;
+  return held >= 1
+    ? `${lasts}: a burst holds it once every time.`
+    : `${lasts}; ${burst}: press early and let it run.`;
+}
+
+/** The same in a few words. */
+export const eventWords = ({ event }: Instant): string =>
+  event ? `${EVENTS[event.code]}, ${seconds(2 * event.halfWidth)}` : "none decides this picture";
+
+/** The lines of the instant, name and figure. */
+export function instantLines(
+  found: Instant,
+  pixelUm: number,
+): { readonly name: string; readonly value: string }[] {
+  const { between, run, preBurst, leanUm, jump, lockedBurst, lockedPress, followed } = found;
+  const runs =
+    run && run.seconds === "unlimited"
+      ? "never: the card keeps up"
+      : run &&
+        `after ${seconds(run.seconds as number)}, ${run.frames} frames; then ${seconds(run.clearSeconds)} to write`;
+  return [
+    { name: "Between two frames it goes", value: between === undefined ? "" : metresWords(between) },
+    { name: "The buffer is full", value: runs ?? "" },
+    { name: "A pre-burst of 20 keeps the last", value: preBurst === undefined ? "" : seconds(preBurst) },
+    {
+      name: "For a rise of 60 cm one leaves the ground at",
+      value: jump ? speedWords(jump.takeOff) : "",
+    },
+    {
+      name: "Electronic shutter leans it by",
+      value: leanUm === undefined ? "" : `${numberWords(leanUm / pixelUm, 1)} px`,
+    },
+    { name: "Focus following is off by", value: metresWords(followed) },
+    {
+      name: "Focus locked on the spot, in a burst",
+      value: lockedBurst === undefined ? "" : `up to ${metresWords(lockedBurst)}`,
+    },
+    { name: "Focus locked, one press", value: metresWords(lockedPress) },
+  ].filter((line) => line.value !== "");
+}
+
+/** What flicker does at the shutter in hand. */
+export function flickerSentence({ apart, bands }: Flicker): string {
+  const frames =
+    apart <= 1 / 3
+      ? "Frames agree: the lamps do no harm at this shutter"
+      : `Frames differ by up to ${numberWords(apart, 1)} stops at this shutter`;
+  if (!bands || bands.stops <= 1 / 3) return `${frames}.`;
+  return `${frames}; the electronic shutter shows about ${numberWords(bands.count, 1)} bands of ${numberWords(bands.stops, 1)} stops: use the mechanical one.`;
+}
+
+/** Shutters that are safe from flicker, in words. */
+export const calmWords = (calm: readonly number[]): string =>
+  calm.length === 0
+    ? "No shutter from 1/30 up is safe: turn on the body's own help against flicker, if it has any."
+    : `Safe: ${calm.map(shutterWords).join(", ")}.`;

@@ -1,0 +1,49 @@
+import type { PanRung, Sweep } from "@/core/judge";
+import { ofHundred } from "./chance";
+import { bearingWords, metresWords, percentWords, shutterWords } from "./format";
+import { numberWords } from "./number";
+
+/** A rung in a line: how long its lines are, and how many frames come off. */
+export const rungWords = ({ shutter, streakShare, chance }: PanRung): string =>
+  `${shutterWords(shutter)}: lines ${percentWords(streakShare)} of the frame, ${ofHundred(chance)}`;
+
+/** What a rung needs and what even a perfect turn leaves, in delivered pixels. */
+export function rungDetail({ filterStops, endsUm, depthUm }: PanRung, pixelUm: number): string {
+  const px = (um: number): string => numberWords(um / pixelUm, 1);
+  return [
+    filterStops > 0 ? `filter of ${filterStops} ${filterStops === 1 ? "stop" : "stops"}` : "no filter",
+    `ends blur ${px(endsUm)} px, depth ${px(depthUm)} px`,
+  ].join("; ");
+}
+
+/** What the sweep asks of the photographer. */
+export function sweepSentences({
+  pickUp,
+  picture,
+  release,
+  swing,
+  rate,
+  change,
+  hidden,
+  nearest,
+  worst,
+}: Sweep): string[] {
+  const off = Math.abs(picture.along);
+  return [
+    `Pick up at ${bearingWords(pickUp.bearing)}, picture at ${bearingWords(picture.bearing)}, let run out to ${bearingWords(release.bearing)}: a turn of ${Math.round(swing)}°. Set your feet for the picture and wind back to the pick-up.`,
+    `At the picture the camera turns ${numberWords(rate, 0)}° a second${change < 1 ? ", steadily: the best place" : `, changing by ${numberWords(change, 0)}° a second each second`}.`,
+    ...(off > nearest / 4
+      ? [
+          `The turn is steadiest where it passes nearest, ${metresWords(off)} ${picture.along < 0 ? "farther on" : "before"}; it changes most ${metresWords(worst.along)} from there.`,
+        ]
+      : []),
+    ...hidden.map(
+      (h) => `${h.by} hides it from ${bearingWords(h.from.bearing)} to ${bearingWords(h.to.bearing)}.`,
+    ),
+    ...(hidden.length === 0 ? ["Nothing stands in the sweep."] : []),
+  ];
+}
+
+/** How to come down the ladder (common practice). */
+export const warmUpSentence = ({ shutter }: PanRung): string =>
+  `Warm up at ${shutterWords(shutter)}. Two or three keepers there, then a stop slower, and so on down; go back up when none holds. Stabiliser in its pan mode; feet still, turn from the hips, finger down before the picture and after it.`;

@@ -1,0 +1,48 @@
+import type { Zone } from "@/core/ground";
+import type { AperturePriority, ShadowEdge, Tones } from "@/core/judge";
+import { clicksWords, evWords, shutterWords, signedClicks } from "./format";
+import { numberWords } from "./number";
+
+/** What the edge of a shadow asks. */
+export const edgeSentence = ({ sunEv, shadeEv, clicks }: ShadowEdge): string =>
+  `In the sun ${evWords(sunEv)}, in shade ${evWords(shadeEv)}: ${clicksWords(clicks)} between. ${
+    clicks > 3
+      ? "More than one can click along: where play crosses it, leave the ISO to the body, or wait on one side and let the other go."
+      : "Click as play crosses, or let it be a third off either way."
+  } A subject half in shade: expose for the face, or for the sun and let the rest go dark.`;
+
+const FACES: Readonly<Record<Tones["face"], string>> = {
+  lit: "The sun meets the face.",
+  brim: "A cap's brim shades the eyes.",
+  "own-shade": "The face is in its own shade.",
+};
+const CHOICES = {
+  "hold-whites": "Hold the whites",
+  middle: "The middle",
+  "hold-faces": "Hold the faces",
+} as const;
+
+export const facesSentence = ({ face }: Tones): string => FACES[face];
+
+/** Each choice with its cost. */
+export const toneLines = ({ choices }: Tones): { readonly name: string; readonly value: string }[] =>
+  choices.map(({ choice, shift, whitesLost, facesLost }) => ({
+    name: `${CHOICES[choice]}, ${shift === 0 ? "as metered" : `${shift > 0 ? "+" : "−"}${numberWords(Math.abs(shift), 1)}`}`,
+    value:
+      [
+        whitesLost > 0 ? `whites burn by ${numberWords(whitesLost, 1)}` : "",
+        facesLost > 0 ? `faces sink by ${numberWords(facesLost, 1)}` : "",
+      ]
+        .filter(Boolean)
+        .join(", ") || "both held",
+  }));
+
+/** What aperture priority does from here. */
+export const aperturePrioritySentence = ({ shutter, shortBelowEv }: AperturePriority): string =>
+  `Aperture priority at this ISO gives ${shutterWords(shutter)} now, and falls short of the movement under ${evWords(shortBelowEv)}.`;
+
+/** Zones in clicks against the ground at large. */
+export const zoneLines = (zones: readonly Zone[]): { readonly name: string; readonly value: string }[] =>
+  zones
+    .filter((z) => z.offsetClicks !== 0)
+    .map(({ name, offsetClicks }) => ({ name, value: `${signedClicks(offsetClicks)} stop` }));
