@@ -1,5 +1,19 @@
 export { changesWords, changeWords, recordChangesWords, recordChangeWords } from "./changes";
 export { calmWords, eventSentence, eventWords, flickerSentence, instantLines } from "./instant";
+export {
+  bodyDetail,
+  bodyTitle,
+  converterDetail,
+  converterTitle,
+  groupSentence,
+  leverDetail,
+  leverGain,
+  leverTitle,
+  magnificationWords,
+  reachLines,
+  sameOnFullFrameSentence,
+  variantWords,
+} from "./frame";
 export { clickDoes, clickTo, noiseSentence } from "./one-click";
 export { aperturePrioritySentence, edgeSentence, facesSentence, toneLines, zoneLines } from "./place-light";
 export { rungDetail, rungWords, sweepSentences, warmUpSentence } from "./pan";

@@ -42,6 +42,18 @@ export {
   type ShadowEdge,
   type Tones,
 } from "./place-light";
+export { fNumberEndToEnd, groupSharp, lensesServe, type GroupSharp, type LensServes } from "./group";
+export { leversFor, type Lever, type LeverChange, type LeverCode } from "./levers";
+export {
+  reachFound,
+  sameOnFullFrame,
+  withBodies,
+  withConverters,
+  type Alternative,
+  type Reach,
+  type WithBody,
+  type WithConverter,
+} from "./reach-found";
 export { keeperCurve, type KeeperPoint } from "./keeper-curve";
 export { panLadder, warmUpRung, type PanRung } from "./pan-ladder";
 export { sweepOf, type Sweep, type SweepPoint } from "./sweep";

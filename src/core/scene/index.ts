@@ -1,3 +1,4 @@
+export { VARIANTS, variantsFor, type Variant } from "./variants";
 export { cloudOf, NIGHT_LUX, sceneAt, type LightPlan, type Scene } from "./scene";
 export type { DepthWish, Intent, Shot } from "./shot";
 export { depthWishFor } from "./depth-wish";

@@ -6,6 +6,15 @@ export { setCloud, setCloudHours, setCover, setLamps, setLit, setPassing } from 
 export { addSeries, removeSeries } from "./log";
 export { changeThing, duplicateOf, neededBy, putThing, removeSpot, removeThing, type Needed } from "./thing";
 export { addPosition, movePosition, removePosition } from "./position";
-export { editChoice, letIsoFollow, lockRails, moveShot, putShot, removeShot, restoreShot } from "./shot";
+export {
+  editChoice,
+  editShot,
+  letIsoFollow,
+  lockRails,
+  moveShot,
+  putShot,
+  removeShot,
+  restoreShot,
+} from "./shot";
 export { addSpot, editSpot } from "./spot";
 export { drawnZoneAt, NEW_ZONE_SIDE, shiftLightAt } from "./zone";

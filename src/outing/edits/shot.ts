@@ -48,6 +48,11 @@ export const putShot =
     return { ...cast, shots: [...cast.shots, shot], choices: [...cast.choices, choice] };
   };
 
+/** Changes something of a shot. */
+export const editShot =
+  (shotId: string, edit: Partial<Omit<StoredShot, "id">>): Edit =>
+  (outing) => ({ ...outing, shots: outing.shots.map((s) => (s.id === shotId ? { ...s, ...edit } : s)) });
+
 /** A shot is taken back with all that hangs on it; the last one stays, since an outing promises something. */
 export const removeShot =
   (id: string): Edit =>

@@ -12,10 +12,12 @@ import { assess, type Assessment, type NoPicture } from "@/core/judge";
 import type { Position } from "@/core/ground";
 import type { Converter, Lens } from "@/core/optics";
 import type { StoredKit } from "@/data";
+import { Button } from "@/ui/controls/Button";
+import { Segmented } from "@/ui/controls/Segmented";
 import { SortMark } from "@/ui/controls/SortMark";
 import { Txt } from "@/ui/controls/Txt";
-import { focalWords, percentWords } from "@/words";
-import { editChoice } from "@/outing/edits";
+import { countWords, focalWords, percentWords } from "@/words";
+import { editChoice, editShot } from "@/outing/edits";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 
 interface Glass {
@@ -26,7 +28,17 @@ interface Glass {
 
 type Found = Assessment | NoPicture;
 
-/** A lens of the bag, bare or with a converter, and what is found with it from each position. */
+/** What stands across the table: the positions for the spot in hand, or the spots from the position in hand. */
+type Across = "positions" | "spots";
+const ACROSS = [
+  { key: "positions", label: "From each position" },
+  { key: "spots", label: "Onto each spot" },
+] as const;
+
+/** A column: a place to stand, or a spot to aim at. */
+type Place = Pick<Position, "id" | "name">;
+
+/** A lens of the bag, bare or with a converter, and what is found with it in each column. */
 interface Mounted extends Glass {
   readonly from: ReadonlyMap<string, Found>;
 }
@@ -40,8 +52,10 @@ const glassOf = (bag: StoredKit): Glass[] =>
       : []),
   ]);
 
-function useMounted(): Mounted[] {
+function useMounted(across: Across): Mounted[] {
   const positions = useOuting((v) => v.outing.ground.positions);
+  const spots = useOuting((v) => v.outing.ground.spots);
+  const here = useOuting((v) => v.position);
   const shot = useOuting((v) => v.shot);
   const subject = useOuting((v) => v.subject);
   const bag = useOuting((v) => v.bag);
@@ -54,16 +68,22 @@ function useMounted(): Mounted[] {
     return glassOf(bag).map((glass) => {
       const { lens, converter } = glass;
       const mounted = { body, support, lens, ...(converter ? { converter } : {}) };
-      const found = (position: Position): Found =>
-        assess({ shot, subject, position, rig: mounted, scene, order });
-      return { ...glass, from: new Map(positions.map((p) => [p.id, found(p)])) };
+      const found = (position: Position, spotId: string): Found =>
+        assess({ shot: { ...shot, spotId }, subject, position, rig: mounted, scene, order });
+      const from =
+        across === "positions"
+          ? positions.map((p) => [p.id, found(p, shot.spotId)] as const)
+          : here
+            ? spots.map((s) => [s.id, found(here, s.id)] as const)
+            : [];
+      return { ...glass, from: new Map(from) };
     });
-  }, [positions, rig, bag, shot, subject, scene, order]);
+  }, [across, positions, spots, here, rig, bag, shot, subject, scene, order]);
 }
 
 const LENS = "lens";
 
-const columnsFor = (positions: readonly Position[]): ColumnDef<Mounted>[] => [
+const columnsFor = (positions: readonly Place[]): ColumnDef<Mounted>[] => [
   { id: LENS, enableSorting: false },
   ...positions.map(({ id }): ColumnDef<Mounted> => ({
     id,
@@ -76,11 +96,22 @@ const columnsFor = (positions: readonly Position[]): ColumnDef<Mounted>[] => [
   })),
 ];
 
-/** Every lens of the bag from every position: how much it fills, and the pixels left of what was ordered. */
+/** Whether a lens serves nowhere: it reaches nothing, fits nothing, or focuses on nothing. */
+const servesNowhere = ({ from }: Mounted): boolean =>
+  [...from.values()].every(
+    (found) =>
+      !found.ok || found.judgement.some((j) => j.code === "out-of-reach" || j.code === "does-not-fit"),
+  );
+
+/** Every lens of the bag from every position, or onto every spot: how much it fills, and the pixels left of what was ordered. */
 export function LensTable() {
-  const positions = useOuting((v) => v.outing.ground.positions);
+  const [across, setAcross] = useState<Across>("positions");
+  const [unfolded, setUnfolded] = useState(false);
+  const stand = useOuting((v) => v.outing.ground.positions);
+  const spots = useOuting((v) => v.outing.ground.spots);
+  const positions: readonly Place[] = across === "positions" ? stand : spots;
   const wanted = useOuting((v) => v.shot.fill);
-  const data = useMounted();
+  const data = useMounted(across);
   const columns = useMemo(() => columnsFor(positions), [positions]);
   const [sorting, setSorting] = useState<SortingState>([]);
   // eslint-disable-next-line react-hooks/incompatible-library -- no compiler memoises here; the table is read while it is drawn
@@ -93,24 +124,42 @@ export function LensTable() {
     getCoreRowModel: getCoreRowModel(),
     getSortedRowModel: getSortedRowModel(),
   });
+  const { rows } = table.getRowModel();
+  const useless = rows.filter(({ original }) => servesNowhere(original)).length;
+  const folds = useless > 0 && useless < rows.length;
+  const shown = folds && !unfolded ? rows.filter(({ original }) => !servesNowhere(original)) : rows;
   return (
-    <ScrollView horizontal contentContainerClassName="grow">
-      <View role="table" aria-label="Lenses by position" className="min-w-full grow">
-        <View role="row" className="flex-row items-end border-b border-line">
-          <View role="columnheader" className={`${FIRST} pb-3`}>
-            <Txt size={14} tone="ink2">
-              {`${percentWords(wanted)} wanted`}
-            </Txt>
+    <View className="gap-2">
+      <Segmented label="Across the table" segments={ACROSS} chosen={across} onChoose={setAcross} />
+      <ScrollView horizontal contentContainerClassName="grow">
+        <View role="table" aria-label="Lenses by position" className="min-w-full grow">
+          <View role="row" className="flex-row items-end border-b border-line">
+            <View role="columnheader" className={`${FIRST} pb-3`}>
+              <Txt size={14} tone="ink2">
+                {`${percentWords(wanted)} wanted`}
+              </Txt>
+            </View>
+            {positions.map((p) => (
+              <SortHead key={p.id} name={p.name} sorter={table.getColumn(p.id)!} />
+            ))}
           </View>
-          {positions.map((p) => (
-            <SortHead key={p.id} name={p.name} sorter={table.getColumn(p.id)!} />
+          {shown.map(({ original }) => (
+            <LensRow key={original.key} mounted={original} across={across} positions={positions} />
           ))}
         </View>
-        {table.getRowModel().rows.map(({ original }) => (
-          <LensRow key={original.key} mounted={original} positions={positions} />
-        ))}
-      </View>
-    </ScrollView>
+      </ScrollView>
+      {folds && (
+        <Button
+          kind="plain"
+          label={
+            unfolded
+              ? "Fold what serves nowhere"
+              : `${countWords(useless, "lens", "lenses")} more that serve nowhere`
+          }
+          onPress={() => setUnfolded(!unfolded)}
+        />
+      )}
+    </View>
   );
 }
 
@@ -140,18 +189,26 @@ function SortHead({ name, sorter }: { name: string; sorter: Column<Mounted> }) {
   );
 }
 
-function LensRow({ mounted, positions }: { mounted: Mounted; positions: readonly Position[] }) {
+interface RowProps {
+  readonly mounted: Mounted;
+  readonly across: Across;
+  readonly positions: readonly Place[];
+}
+
+function LensRow({ mounted, across, positions }: RowProps) {
   const { lens, converter, from } = mounted;
   const ordered = useOuting((v) => v.shot.deliveredLongEdgePx);
   const shotId = useOuting((v) => v.shot.id);
-  const here = useOuting((v) => v.position?.id);
+  const here = useOuting((v) => (across === "positions" ? v.position?.id : v.spot.id));
   const inHand = useOuting((v) => v.choice.lensId === lens.id && v.rig?.converter?.id === converter?.id);
   const commit = useCommit();
   const { standAt } = useOpenOuting();
-  const take = (positionId: string): void => {
-    const mount = { lensId: lens.id, converterId: converter?.id ?? null };
-    commit(editChoice(shotId, { ...mount, positionId, focalLengthMm: null }));
-    standAt(positionId);
+  const take = (id: string): void => {
+    const mount = { lensId: lens.id, converterId: converter?.id ?? null, focalLengthMm: null };
+    if (across === "spots")
+      return void commit((o) => editShot(shotId, { spotId: id })(editChoice(shotId, mount)(o)));
+    void commit(editChoice(shotId, { ...mount, positionId: id }));
+    standAt(id);
   };
   return (
     <View role="row" className="flex-row items-center border-b border-line">
@@ -168,7 +225,7 @@ function LensRow({ mounted, positions }: { mounted: Mounted; positions: readonly
           <Cell
             found={from.get(p.id)}
             ordered={ordered}
-            says={`${lens.name}${converter ? ` with ${converter.name}` : ""} from ${p.name}`}
+            says={`${lens.name}${converter ? ` with ${converter.name}` : ""} ${across === "positions" ? "from" : "onto"} ${p.name}`}
             chosen={p.id === here && inHand}
             onPress={() => take(p.id)}
           />

@@ -1,5 +1,6 @@
 import type { OutingView } from "@/outing/outing-view";
-import { backgroundWords, percentWords, softnessWords } from "@/words";
+import { leversFor, reachFound } from "@/core/judge";
+import { backgroundWords, focalWords, leverGain, leverTitle, percentWords, softnessWords } from "@/words";
 
 // The lines of the panels that are loaded when they are first seen: they stand here, so that saying them loads nothing.
 
@@ -15,3 +16,14 @@ export const depthAnswer = ({ found }: OutingView): string => {
   const { background } = found.sighting;
   return `${backgroundWords(background)}, ${softnessWords(background)}`;
 };
+
+/** The strongest lever for a soft background, and its gain. */
+export const softerAnswer = ({ found, input, bag }: OutingView): string => {
+  if (!found || !input) return "";
+  const [best] = leversFor(input, found, bag);
+  return best ? `${leverTitle(best)}: ${leverGain(best)}` : "plain already";
+};
+
+/** The lens that the wished fill wants from here. */
+export const reachAnswer = ({ found, input }: OutingView): string =>
+  found && input ? `${focalWords(reachFound(input, found).focalLengthMm)} wanted from here` : "";

@@ -1,6 +1,6 @@
 import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
 import { KitForShot, mountedWords } from "../shot/KitForShot";
-import { depthAnswer, lensesAnswer } from "./answers";
+import { depthAnswer, lensesAnswer, reachAnswer, softerAnswer } from "./answers";
 import { FrameHead } from "./FrameHead";
 import { Picture } from "./Picture";
 
@@ -33,6 +33,24 @@ export const FRAME: readonly Panel[] = [
     load: whenSeen(async () => (await import("./Depth")).Depth),
   },
   {
+    id: "softer",
+    title: "A softer background",
+    phone: "folded",
+    wide: "open",
+    when: withPicture,
+    answer: softerAnswer,
+    load: whenSeen(async () => (await import("./Softer")).Softer),
+  },
+  {
+    id: "reach",
+    title: "Reach, converters and bodies",
+    phone: "folded",
+    wide: "folded",
+    when: withPicture,
+    answer: reachAnswer,
+    load: whenSeen(async () => (await import("./ReachBothWays")).ReachBothWays),
+  },
+  {
     id: "lenses",
     title: "Lenses by position",
     phone: "folded",
@@ -40,6 +58,22 @@ export const FRAME: readonly Panel[] = [
     when: ({ rig }) => rig !== undefined,
     answer: lensesAnswer,
     load: whenSeen(async () => (await import("./LensTable")).LensTable),
+  },
+  {
+    id: "more-pictures",
+    title: "More pictures of it",
+    phone: "folded",
+    wide: "folded",
+    when: always,
+    load: whenSeen(async () => (await import("./MorePictures")).MorePictures),
+  },
+  {
+    id: "group",
+    title: "Groups, other lenses, close-up",
+    phone: "folded",
+    wide: "folded",
+    when: withPicture,
+    load: whenSeen(async () => (await import("./GroupAndNear")).GroupAndNear),
   },
   {
     id: "kit",

@@ -1,0 +1,66 @@
+import { creatureOf } from "../motion";
+import { distanceForFill, effectiveLens, fNumberForTurned, type Lens } from "../optics";
+import type { AssessInput, Assessment } from "./assessment";
+import { keptCircleMm } from "./sighting";
+
+/** Who is sharp of a group that stands one behind the other, the focus on its leader. */
+export interface GroupSharp {
+  /** How many in front of the leader, and behind it. */
+  readonly before: number;
+  readonly behind: number | "all";
+}
+
+/** A longer group than this is not counted. */
+const MOST = 99;
+
+/** Of a group with so many metres between one and the next, above 0. */
+export function groupSharp({ sighting: { depth, distance } }: Assessment, spacing: number): GroupSharp {
+  const steps = (metres: number): number => Math.min(MOST, Math.floor(metres / spacing));
+  return {
+    before: steps(distance.value - depth.near),
+    behind: depth.far === "unbounded" ? "all" : steps(depth.far - distance.value),
+  };
+}
+
+/** Up to which distance a lens gives the wished fill. */
+export interface LensServes {
+  readonly lens: Lens;
+  /** Metres, drawn out to its longest. */
+  readonly to: number;
+}
+
+/** Each lens with the distance up to which it fills the frame as wished, on the body in hand, the farthest first. */
+export const lensesServe = (
+  { rig, shot }: AssessInput,
+  { sighting }: Assessment,
+  lenses: readonly Lens[],
+): LensServes[] =>
+  lenses
+    .flatMap((lens) => {
+      const optic = effectiveLens({ lens });
+      const to = distanceForFill({
+        format: rig.body.format,
+        orientation: shot.orientation,
+        along: shot.along ?? "height",
+        partSize: sighting.partSize,
+        fill: shot.fill,
+        focalLengthMm: optic.maxFocalLengthMm,
+        closestFocus: optic.closestFocus,
+      });
+      return to.ok ? [{ lens, to: to.value }] : [];
+    })
+    .sort((a, b) => b.to - a.to);
+
+/** Where the eye lies along a body, from its nearer end (assumed). */
+const EYE = { person: 0.5, animal: 0.15, insect: 0.2 };
+
+/** The f-number that would hold the whole subject, turned by so many degrees out of the plane of focus, focused on its eye. */
+export const fNumberEndToEnd = (input: AssessInput, { sighting }: Assessment, turnDeg: number): number =>
+  fNumberForTurned({
+    focalLengthMm: sighting.frame.focalLengthMm,
+    subjectDistance: sighting.distance.value,
+    length: input.subject.length ?? input.subject.span ?? input.subject.height,
+    turnDeg,
+    nearShare: EYE[creatureOf(input.subject)],
+    circleOfConfusionMm: keptCircleMm(input, sighting.frame.kept),
+  });

@@ -1,0 +1,101 @@
+import type { Alternative, Lever, Reach, WithBody, WithConverter } from "@/core/judge";
+import type { Variant } from "@/core/scene";
+import { focalWords, fNumberWords, isoWords, metresWords, percentWords, stopsNoun } from "./format";
+import { softnessWords } from "./judgements";
+import { numberWords } from "./number";
+
+/** Reach both ways, name and figure. */
+export function reachLines(
+  reach: Reach,
+  wanted: number,
+): { readonly name: string; readonly value: string }[] {
+  const { focalLengthMm, distance, fillAtShort, closestFocus, marked, angleAcross, breathesToMm, crop } =
+    reach;
+  return [
+    { name: `${percentWords(wanted)} from here wants`, value: focalWords(focalLengthMm) },
+    {
+      name: "This lens, drawn out, wants",
+      value: distance.ok ? `you ${metresWords(distance.value)} away` : "nearer than it focuses",
+    },
+    {
+      name: "At its short end",
+      value: fillAtShort > 1 ? "it does not fit" : `${percentWords(fillAtShort)} filled`,
+    },
+    { name: "Across the frame", value: `${numberWords(angleAcross, 1)}°` },
+    {
+      name: "On the focus ring",
+      value: `${metresWords(marked)} from the sensor; nearest ${metresWords(closestFocus)}`,
+    },
+    ...(breathesToMm === undefined
+      ? []
+      : [{ name: "It breathes: at its nearest it is", value: focalWords(breathesToMm) }]),
+    {
+      name: "Left of the crop",
+      value: `${crop.keptPx} px of ${crop.wantedPx}${crop.ratio < 1 ? `, enlarged ${numberWords(1 / crop.ratio, 1)}×` : ""}`,
+    },
+  ];
+}
+
+const costs = ({ short, iso, background, keptPx }: Alternative): string =>
+  [
+    `${keptPx} px left`,
+    short > 0 ? `${stopsNoun(short)} short of light` : isoWords(iso),
+    `behind ${softnessWords(background)}`,
+  ].join(", ");
+
+export const converterTitle = ({ name, focalLengthMm, widest, loss }: WithConverter): string =>
+  `${name}: ${focalWords(focalLengthMm)} ${fNumberWords(widest)}, ${numberWords(loss, 1)} stops of light`;
+export const converterDetail = (there: WithConverter): string =>
+  `${percentWords(there.fill)} filled, ${costs(there)}`;
+
+export const bodyTitle = ({ name, fill }: WithBody): string => `${name}: ${percentWords(fill)} filled`;
+export const bodyDetail = (there: WithBody): string =>
+  `${costs(there)}; ${there.belowFullFrame < 0.05 ? "all the light of a 36×24" : `${numberWords(there.belowFullFrame, 1)} stops less light than a whole 36×24`}`;
+
+export const sameOnFullFrameSentence = (same: {
+  readonly focalLengthMm: number;
+  readonly fNumber: number;
+  readonly iso: number;
+}): string =>
+  `The same picture on 36×24, framing, blur behind and light: ${focalWords(same.focalLengthMm)}, ${fNumberWords(same.fNumber)}, ISO ${Math.round(same.iso)}.`;
+
+const LEVERS: Readonly<Record<Lever["code"], string>> = {
+  nearer: "Two steps nearer",
+  kneel: "Kneel",
+  open: "Open one stop",
+  "farther-background": "Ask for 4 m more behind it",
+  longer: "The next longer lens",
+  "larger-sensor": "The larger sensor",
+  "fill-not-crop": "Walk up until nothing is cropped",
+};
+
+export const leverTitle = ({ code }: Lever): string => LEVERS[code];
+export const leverDetail = ({ background }: Lever): string => `behind it then ${softnessWords(background)}`;
+
+/** A lever's gain in the figure of the background. */
+export function leverGain({ gain }: Lever): string {
+  if (gain === "plain") return "plain";
+  return Math.abs(gain - 1) < 0.02 ? "nothing" : `× ${numberWords(gain, gain < 10 ? 2 : 0)}`;
+}
+
+const VARIANT_NAMES: Readonly<Record<Variant, string>> = {
+  whole: "whole figure",
+  half: "head and shoulders",
+  head: "head",
+  "small-in-its-place": "small in its place",
+  silhouette: "silhouette against the light",
+  "moving-into-the-frame": "moving into the frame",
+  panned: "panned",
+  "face-between": "face between actions",
+};
+export const variantWords = (variant: Variant): string => VARIANT_NAMES[variant];
+
+/** Who of a group behind each other is sharp. */
+export const groupSentence = (before: number, behind: number | "all"): string =>
+  behind === "all"
+    ? `The leader and all behind are sharp, and ${before} in front.`
+    : `Sharp with the leader: ${before} in front, ${behind} behind.`;
+
+/** A magnification as photographers of small things say it. */
+export const magnificationWords = (m: number): string =>
+  m >= 1 ? `${numberWords(m, 1)} : 1` : `1 : ${numberWords(1 / m, 1 / m < 10 ? 1 : 0)}`;
