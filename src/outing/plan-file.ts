@@ -1,3 +1,5 @@
+import { escaped, FAMILY } from "./paper";
+
 /** What is written about a plan beside its drawing. */
 export interface PlanHead {
   readonly title: string;
@@ -20,10 +22,6 @@ export interface SheetList {
 
 const HEAD = 64;
 const MARGIN = 16;
-const FAMILY = "'Atkinson Hyperlegible Next', Verdana, Arial, sans-serif";
-
-const ENTITIES: Readonly<Record<string, string>> = { "&": "&amp;", "<": "&lt;", ">": "&gt;", '"': "&quot;" };
-const escaped = (text: string): string => text.replace(/[&<>"]/g, (sign) => ENTITIES[sign]!);
 
 /** The faces of the application by their weight: an image has none of its fonts, and takes what the reader's machine has. */
 const withPlainFonts = (inner: string): string =>

@@ -2,6 +2,7 @@ import {
   briefGround,
   briefPlaces,
   lightOver,
+  outingCard,
   searchPositions,
   type BriefGround,
   type BriefGroundInput,
@@ -9,6 +10,8 @@ import {
   type BriefScores,
   type LightOverInput,
   type LitPlace,
+  type OutingCard,
+  type OutingCardInput,
   type SearchInput,
   type SearchResult,
 } from "@/core/judge";
@@ -31,6 +34,7 @@ export const longWork = {
   search: (input: SearchInput, report: Report): SearchResult => run(searchPositions(input), report),
   brief: (input: BriefPlacesInput, report: Report): BriefScores => run(briefPlaces(input), report),
   briefGround: (input: BriefGroundInput, report: Report): BriefGround => run(briefGround(input), report),
+  card: (input: OutingCardInput, report: Report): OutingCard => run(outingCard(input), report),
   lightOver: (input: LightOverInput, report: Report): LitPlace[] => run(lightOver(input), report),
   shadeOverYear: (input: YearOfShadeInput, report: Report): ShadeStretch[][] =>
     run(shadeOverYear(input), report),

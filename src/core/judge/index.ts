@@ -43,6 +43,8 @@ export {
   type Tones,
 } from "./place-light";
 export { fNumberEndToEnd, groupSharp, lensesServe, type GroupSharp, type LensServes } from "./group";
+export { memorySets, type CardShot, type MemorySet, type MemorySets, type Served } from "./memory-sets";
+export { outingCard, type CardMoment, type OutingCard, type OutingCardInput } from "./outing-card";
 export { leversFor, type Lever, type LeverChange, type LeverCode } from "./levers";
 export {
   reachFound,

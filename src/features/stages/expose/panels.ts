@@ -101,6 +101,14 @@ export const EXPOSE: readonly Panel[] = [
     load: whenSeen(async () => (await import("./Flicker")).Flicker),
   },
   {
+    id: "outing-card",
+    title: "The card: three sets for the camera",
+    phone: "folded",
+    wide: "folded",
+    when: always,
+    load: whenSeen(async () => (await import("./card/Card")).Card),
+  },
+  {
     id: "place-light",
     title: "Light of the place",
     phone: "folded",

@@ -47,7 +47,7 @@ export function DepthWished() {
         onTurn={wish.kind === "plane" ? (degrees) => set({ kind: "plane", turnDeg: degrees }) : undefined}
       />
       <Txt>{depthSentence(depth)}</Txt>
-      {wish.kind !== "face" && forAll > 0 && (
+      {wish.kind !== "face" && forAll >= 1 && (
         <Txt tone="ink2">{`${fNumberWords(forAll)} would hold it from end to end, focused on the eye.`}</Txt>
       )}
     </View>

@@ -14,7 +14,7 @@ import { useToast } from "@/ui/layout/toast";
 import { bearingWords, countWords, metresWords, percentWords } from "@/words";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 import { coversOf, coverWords } from "./covers";
-import { useRun } from "./use-run";
+import { useRun } from "../../outing/use-run";
 
 /** Standing, metres. */
 const LENS_HEIGHT = 1.6;

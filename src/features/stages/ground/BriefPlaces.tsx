@@ -12,7 +12,7 @@ import { asGoodWords, minutesWords, percentWords } from "@/words";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 import { BriefGroundSearch } from "./BriefGroundSearch";
 import { coversOf, coverWords } from "./covers";
-import { useRun } from "./use-run";
+import { useRun } from "../../outing/use-run";
 
 interface Answered {
   readonly outing: Outing;

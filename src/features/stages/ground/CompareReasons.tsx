@@ -16,7 +16,7 @@ import {
 } from "@/words";
 import { useOpenOuting, useOuting } from "../../outing/use-outing";
 import { wallOf } from "../shot/titles";
-import { useRun } from "./use-run";
+import { useRun } from "../../outing/use-run";
 
 /** What the positions score at the minute in hand; nothing for one that is vetoed or gives no picture. */
 function scoresNow(view: OutingView): { name: string; score: number | undefined }[] {

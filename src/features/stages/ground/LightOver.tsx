@@ -10,7 +10,7 @@ import { bearingWords, clicksWords, evWords, metresWords, percentWords } from "@
 import { useOpenOuting, useOuting } from "../../outing/use-outing";
 import { wallOf } from "../shot/titles";
 import { lightHolds, useOnPlan, type LightMap } from "./on-plan";
-import { useRun } from "./use-run";
+import { useRun } from "../../outing/use-run";
 
 /** Places of the map: coarse enough to be read at a glance. */
 const PLACES = 240;

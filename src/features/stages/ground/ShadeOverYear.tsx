@@ -9,7 +9,7 @@ import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { dateWords, hourWords, percentWords, timeWords } from "@/words";
 import { useOuting } from "../../outing/use-outing";
-import { useRun } from "./use-run";
+import { useRun } from "../../outing/use-run";
 
 /** Days between two that are looked at. */
 const EVERY = 3;

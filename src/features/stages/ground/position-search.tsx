@@ -4,7 +4,7 @@ import { lightPlanOf, sameValue } from "@/data";
 import type { OutingView } from "@/outing/outing-view";
 import { searchedArea } from "@/outing/searched-area";
 import { useOpenOuting, useOuting } from "../../outing/use-outing";
-import { useRun, type RunState } from "./use-run";
+import { useRun, type RunState } from "../../outing/use-run";
 import { useWeights } from "./use-weights";
 
 /** Kneeling and standing, metres. */
