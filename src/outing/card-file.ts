@@ -54,7 +54,8 @@ export function cardSheet(card: WrittenCard): string {
   const cautions = card.cautions.slice(0, ROOM.cautions).map((c) => `<p class="caution">! ${escaped(c)}</p>`);
   return `<!doctype html><html lang="en"><head><meta charset="utf-8"><title>${escaped(card.title)}</title><style>
 @page { size: 105mm 148mm; margin: 6mm }
-body { margin: 0; max-height: 136mm; overflow: hidden; font: 7.4pt/1.28 ${FAMILY}; color: #000 }
+body { margin: 0; font: 7pt/1.25 ${FAMILY}; color: #000 }
+main { height: 135.5mm; overflow: hidden }
 h1 { font-size: 11pt; margin: 0 }
 h2 { font-size: 9pt; margin: 0; font-weight: 600 }
 h2 b { border: 0.4mm solid #000; border-radius: 1mm; padding: 0 1mm }
@@ -65,5 +66,5 @@ table { border-collapse: collapse; width: 100%; border-top: 0.3mm solid #000 }
 th { text-align: left; vertical-align: top; width: 10mm; font-weight: 700 }
 td { padding: 0.2mm 0 }
 .caution { font-weight: 700; margin-top: 0.8mm }
-</style></head><body><h1>${escaped(card.title)}</h1><p>${escaped(card.under)}</p>${sets.join("")}<p>${escaped(card.verdict)}</p><table>${changes.join("")}</table>${cautions.join("")}</body></html>`;
+</style></head><body><main><h1>${escaped(card.title)}</h1><p>${escaped(card.under)}</p>${sets.join("")}<p>${escaped(card.verdict)}</p><table>${changes.join("")}</table>${cautions.join("")}</main></body></html>`;
 }

@@ -12,12 +12,23 @@ const USES: Readonly<Record<Intent, string>> = {
   context: "Place",
 };
 
+/** Sets of one use are told apart by the light that they are for, from the brightest. */
+const LIGHTS = [[], [""], [", bright", ", dark"], [", bright", ", dim", ", dark"]] as const;
+
 /** What a set is for: the pictures that it serves most. */
-export const setName = ({ intents }: MemorySet): string =>
+const useOf = ({ intents }: MemorySet): string =>
   intents
     .slice(0, 2)
     .map((intent, i) => (i === 0 ? USES[intent] : USES[intent].toLowerCase()))
     .join(" and ");
+
+/** What each set is for, no two alike. */
+export function setNames(sets: readonly MemorySet[]): string[] {
+  return sets.map((set) => {
+    const alike = sets.filter((s) => useOf(s) === useOf(set)).sort((a, b) => a.isoTo - b.isoTo);
+    return useOf(set) + (LIGHTS[alike.length]?.[alike.indexOf(set)] ?? "");
+  });
+}
 
 /** "1/1000 f/2.8 ISO 800", or the bounds between which the body chooses. */
 export const setExposure = ({ shutter, aperture, mode, isoFrom, isoTo }: MemorySet): string =>

@@ -1,5 +1,5 @@
 export { changesWords, changeWords, recordChangesWords, recordChangeWords } from "./changes";
-export { setExposure, setLines, setName, setsVerdict } from "./card";
+export { setExposure, setLines, setNames, setsVerdict } from "./card";
 export { calmWords, eventSentence, eventWords, flickerSentence, instantLines } from "./instant";
 export {
   bodyDetail,

@@ -8,7 +8,7 @@ import {
   momentWords,
   setExposure,
   setLines,
-  setName,
+  setNames,
   setsVerdict,
   settingsWords,
 } from "@/words";
@@ -21,6 +21,7 @@ const NAMED = 4;
 export function writtenCard(view: OutingView, { sets, moments }: OutingCard): WrittenCard {
   const { outing } = view;
   const nameOf = (id: string): string => outing.shots.find((s) => s.id === id)?.name ?? id;
+  const names = setNames(sets.sets);
   return {
     title: outing.name,
     under: `${spanWords(outing)} · ${outing.place}`,
@@ -28,7 +29,7 @@ export function writtenCard(view: OutingView, { sets, moments }: OutingCard): Wr
       const automatic = outing.choices.find((c) => set.shotIds.includes(c.shotId) && c.automatic)?.automatic;
       return {
         key: `C${i + 1}`,
-        name: setName(set),
+        name: names[i]!,
         exposure: setExposure(set),
         lines: setLines(
           set,

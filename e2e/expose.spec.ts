@@ -1,0 +1,145 @@
+import { readFileSync } from "node:fs";
+import { expect, test, type Page } from "@playwright/test";
+import ICAL from "ical.js";
+import { extractText, getDocumentProxy } from "unpdf";
+import { isPhone, openPanel, OUTING, slider, storedOuting, valueOf } from "./outing";
+
+const COURSE = "/outing/cross-country-day";
+const group = (page: Page, name: string | RegExp) => page.getByRole("group", { name });
+
+test("any two rails are held and the third follows; to set the third one says which may go; three held may be off", async ({
+  page,
+}) => {
+  await page.goto(`${OUTING}/expose`);
+  await page.getByRole("button", { name: "Hold Shutter" }).click();
+  await slider(page, "Aperture").press("PageUp");
+  await expect(page.getByText("ISO, follows the light")).toBeVisible();
+  const iso = await valueOf(page, "ISO");
+  await slider(page, "ISO").press("ArrowRight");
+  await expect(page.getByText(/^Two are held, so ISO follows\. To set ISO/)).toBeVisible();
+  expect(await valueOf(page, "ISO")).toBe(iso);
+  await group(page, "Let go first, to set ISO").getByRole("button", { name: "Aperture" }).click();
+  await expect(page.getByText("Aperture, follows the light")).toBeVisible();
+  await slider(page, "Aperture").press("PageUp");
+  await group(page, "Let go first, to set aperture")
+    .getByRole("button", { name: "None, hold all three" })
+    .click();
+  const { choices, shotId } = await storedOuting(page);
+  const { locked } = choices.find((c: { shotId: string }) => c.shotId === shotId);
+  expect(Object.keys(locked).sort()).toEqual(["aperture", "iso", "shutter"]);
+  await page.getByRole("button", { name: "Let go of ISO" }).click();
+  await expect(page.getByText("ISO, follows the light")).toBeVisible();
+});
+
+test("ISO left to the body: snow in the frame comes out too dark, one press mends it, and the card says so", async ({
+  page,
+}) => {
+  await page.goto(`${OUTING}/expose`);
+  await page.getByRole("checkbox", { name: "Leave the ISO to the body" }).click();
+  await expect(page.getByText(/^The body will choose about ISO \d+: right\.$/)).toBeVisible();
+  await page.getByRole("button", { name: /Nothing bright or dark/ }).click();
+  await page.getByRole("button", { name: /^Fresh snow/ }).click();
+  await expect(page.getByText(/stops too dark\.$/)).toBeVisible();
+  await page.getByRole("button", { name: "Set +2 1/3 for it" }).click();
+  await expect(page.getByText(/: right\.$/)).toBeVisible();
+  await page.goto(`${OUTING}/run`);
+  await expect(page.getByText("auto ISO", { exact: true })).toBeVisible();
+  await expect(page.getByText("compensation +2 1/3")).toBeVisible();
+  await page.goto(`${OUTING}/expose`);
+  await page.getByRole("button", { name: "Hold ISO" }).click();
+  await expect(page.getByRole("checkbox", { name: "Leave the ISO to the body" })).not.toBeChecked();
+});
+
+test("a pan goes from its ladder to the card: a rung is taken, its chance is told, and the card shows its shutter", async ({
+  page,
+}) => {
+  await page.goto(`${COURSE}/expose`);
+  await openPanel(page, "Pan");
+  await expect(page.getByRole("img", { name: /^The sweep of the camera/ })).toBeVisible();
+  await page.getByRole("button", { name: /^1\/125: lines/ }).click();
+  await expect.poll(() => valueOf(page, "Shutter")).toMatch(/^1\/125/);
+  await openPanel(page, "Chance of a keeper");
+  await expect(page.getByText(/^\d+ of 100 frames hold the body$/)).toBeVisible();
+  await expect(page.getByRole("img", { name: /by shutter: \d+.% at 1\/125$/ })).toBeVisible();
+  await page.goto(`${COURSE}/run`);
+  await expect(page.getByLabel("shutter 1/125")).toBeVisible();
+});
+
+test("three sets for the camera come out on one page of A6 that can be read back, as text and as a calendar", async ({
+  page,
+  context,
+}) => {
+  await page.goto(`${OUTING}/expose`);
+  await openPanel(page, "The card");
+  await page.getByRole("button", { name: "Work out the card" }).click();
+  await expect(group(page, /^C1 /)).toBeVisible({ timeout: 30_000 });
+  const exposure = await group(page, /^C1 /)
+    .getByText(/^1\/\d+ f\/.* ISO /)
+    .textContent();
+  await expect(page.getByText(/^They serve \d+.% of the shots/)).toBeVisible();
+  await page.getByRole("button", { name: "Print the card" }).click();
+  const sheet = await page.locator("iframe[data-print]").getAttribute("srcdoc");
+  const paper = await context.newPage();
+  await paper.setContent(sheet!);
+  const pdf = await paper.pdf({ preferCSSPageSize: true });
+  await paper.close();
+  const read = await getDocumentProxy(new Uint8Array(pdf));
+  expect(read.numPages).toBe(1);
+  const [, , width, height] = (await read.getPage(1)).view;
+  // 105 × 148 mm in points.
+  expect(Math.abs(width! - 297.6)).toBeLessThan(1);
+  expect(Math.abs(height! - 419.5)).toBeLessThan(1);
+  const { text } = await extractText(read, { mergePages: true });
+  const plain = (words: string): string => words.replace(/\s+/g, " ");
+  expect(plain(text)).toContain(plain(exposure!));
+  expect(plain(text)).toContain("Cup semi-final");
+
+  const download = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Calendar file" }).click();
+  const file = readFileSync(await (await download).path(), "utf8");
+  const events = new ICAL.Component(ICAL.parse(file) as unknown[]).getAllSubcomponents("vevent");
+  const changes = await page
+    .getByRole("list", { name: "When settings change" })
+    .getByRole("listitem")
+    .count();
+  expect(events.length).toBe(changes + 1);
+  const texts = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Text file" }).click();
+  expect(readFileSync(await (await texts).path(), "utf8")).toContain(exposure!);
+});
+
+test("what softens the background is ranked by its gain, and one press tries it and can be taken back", async ({
+  page,
+}) => {
+  await page.goto(`${OUTING}/frame`);
+  await openPanel(page, "A softer background");
+  const kneel = page.getByRole("button", { name: /^Kneel, .*× / });
+  const before = await storedOuting(page);
+  await kneel.click();
+  await expect(page.getByText("Tried: kneel")).toBeVisible();
+  const height = async () =>
+    (await storedOuting(page)).ground.positions.find((p: { id: string }) => p.id === "b").lensHeight;
+  await expect.poll(height).toBe(0.9);
+  await page.getByRole("button", { name: "Undo", exact: true }).last().click();
+  await expect
+    .poll(height)
+    .toBe(before.ground.positions.find((p: { id: string }) => p.id === "b").lensHeight);
+});
+
+test("depth is chosen where it is seen, a flat subject is turned by keys, and further pictures are promised in one press", async ({
+  page,
+}) => {
+  await page.goto(`${OUTING}/frame`);
+  if (isPhone(page)) await openPanel(page, "Depth");
+  await page.getByRole("radio", { name: "Flat subject" }).click();
+  const turn = slider(page, "Angle of a flat subject to the sensor");
+  await turn.press("PageUp");
+  await expect
+    .poll(async () => (await storedOuting(page)).shots[0].depth)
+    .toEqual({ kind: "plane", turnDeg: 15 });
+  await openPanel(page, "More pictures of it");
+  await page.getByRole("button", { name: "Small in its place" }).click();
+  await expect(page.getByRole("heading", { name: /small in its place/ })).toBeVisible();
+  const { shots } = await storedOuting(page);
+  expect(shots.at(-1)).toMatchObject({ intent: "context", fill: 0.12 });
+});
