@@ -121,3 +121,4 @@ export { readNumber } from "./read-number";
 export { reasonSentence, sourceWords } from "./reasons";
 export { moonWords, skyMarkWords, spotLightWords, sunEventWords } from "./sky";
 export { stopsLeftWords, stopSourceName, stopSourceWords, whyDarkSentence } from "./stops";
+export { numberWords } from "./number";

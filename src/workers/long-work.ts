@@ -15,6 +15,7 @@ import {
   type SearchInput,
   type SearchResult,
 } from "@/core/judge";
+import { displayValue, renderPicture, type PictureInput } from "@/core/picture";
 import { shadeOverYear, type ShadeStretch, type YearOfShadeInput } from "@/core/light";
 import type { Progress } from "@/core/units";
 
@@ -29,11 +30,28 @@ function run<Result>(work: Generator<Progress, Result, void>, report: Report): R
   }
 }
 
+/** A picture as grey values 0 … 255, row by row. */
+export interface RenderedPicture {
+  readonly width: number;
+  readonly height: number;
+  readonly grey: Uint8ClampedArray;
+}
+
+/** Several pictures one after the other, each as it is shown. */
+function pictures(inputs: readonly PictureInput[], report: Report): RenderedPicture[] {
+  return inputs.map((input, i) => {
+    const { width, height, values } = renderPicture(input);
+    report({ done: i + 1, total: inputs.length });
+    return { width, height, grey: Uint8ClampedArray.from(values, displayValue) };
+  });
+}
+
 /** What takes long, each from its input to its result. */
 export const longWork = {
   search: (input: SearchInput, report: Report): SearchResult => run(searchPositions(input), report),
   brief: (input: BriefPlacesInput, report: Report): BriefScores => run(briefPlaces(input), report),
   briefGround: (input: BriefGroundInput, report: Report): BriefGround => run(briefGround(input), report),
+  pictures,
   card: (input: OutingCardInput, report: Report): OutingCard => run(outingCard(input), report),
   lightOver: (input: LightOverInput, report: Report): LitPlace[] => run(lightOver(input), report),
   shadeOverYear: (input: YearOfShadeInput, report: Report): ShadeStretch[][] =>

@@ -1,5 +1,5 @@
 import type { Settings } from "../exposure";
-import type { AssessInput, Assessment, PartMotion } from "./assessment";
+import type { AssessInput, Assessment, MotionFound, PartMotion } from "./assessment";
 import { findMotion } from "./motion-found";
 import { sightOf } from "./sighting";
 
@@ -14,11 +14,20 @@ export interface Rung {
  * The blur of every part for a ladder of shutter clicks, at the aperture of an assessment: the same budget as the
  * assessment's own, so the rung of its shutter repeats its figures.
  */
-export function blurLadder(input: AssessInput, found: Assessment, shutters: readonly number[]): Rung[] {
+export const blurLadder = (input: AssessInput, found: Assessment, shutters: readonly number[]): Rung[] =>
+  motionAt(
+    input,
+    found,
+    shutters.map((shutter) => ({ ...found.settings.settings, shutter })),
+  ).map(({ parts }, i) => ({ shutter: shutters[i]!, parts }));
+
+/** The motion in the picture at any settings, from the place of an assessment. */
+export function motionAt(
+  input: AssessInput,
+  found: Assessment,
+  settings: readonly Settings[],
+): MotionFound[] {
   const { spot, ...sight } = sightOf(input);
   const model = findMotion(input, spot, sight, found.sighting);
-  return shutters.map((shutter) => {
-    const settings: Settings = { ...found.settings.settings, shutter };
-    return { shutter, parts: model.at(settings).parts };
-  });
+  return settings.map((s) => model.at(s));
 }

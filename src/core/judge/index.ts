@@ -21,7 +21,7 @@ export type { FaceSeen, Softness } from "./grades";
 export type { Figure, Reason, ReasonCode, ReasonNumbers } from "./reasons";
 export type { SeenBehind } from "./background-found";
 export { bestRig, type RigWish } from "./best-rig";
-export { blurLadder, type Rung } from "./blur-ladder";
+export { blurLadder, motionAt, type Rung } from "./blur-ladder";
 export { noiseFound, oneClick, type OneClick } from "./one-click";
 export { startsFor, type StartJudged } from "./starting";
 export {

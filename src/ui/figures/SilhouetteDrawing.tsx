@@ -1,6 +1,6 @@
-import { Circle, G, Path, Polyline } from "react-native-svg";
+import { G, Path } from "react-native-svg";
 import type { Silhouette } from "@/core/motion";
-import { smoothPath, type At } from "./shape";
+import type { At, Phase } from "./shape";
 import { SILHOUETTES } from "./silhouettes";
 
 interface Props {
@@ -13,42 +13,36 @@ interface Props {
   readonly aloft: boolean;
   /** 1 faces to the right, −1 to the left. */
   readonly heads: 1 | -1;
+  /** Degrees between the way it faces and the camera: 0 face on, 90 from the side, 180 from behind. */
+  readonly turn?: number;
+  readonly phase?: Phase;
   readonly colour: string;
   readonly opacity?: number;
 }
 
-/** A silhouette at its true size. */
-export function SilhouetteDrawing({ figure, size, left, top, aloft, heads, colour, opacity = 1 }: Props) {
-  const { strokes, discs = [], outlines = [], from, to, middle } = SILHOUETTES[figure];
-  const centre = (from + to) / 2;
+/** A silhouette at its true size, seen from where one stands. */
+export function SilhouetteDrawing({
+  figure,
+  size,
+  left,
+  top,
+  aloft,
+  heads,
+  turn = 90,
+  phase = "peak",
+  colour,
+  opacity = 1,
+}: Props) {
+  const { pieces, from, to, middle } = SILHOUETTES[figure];
+  const centre = ((from + to) / 2) * Math.sin((turn * Math.PI) / 180);
   const base = aloft ? middle : 0;
-  const place = ([x, y]: At): At => [left + heads * (x - centre) * size, top - (y - base) * size];
+  const text = ([x, y]: At): string =>
+    `${(left + heads * (x - centre) * size).toFixed(1)} ${(top - (y - base) * size).toFixed(1)}`;
   return (
     <G opacity={opacity}>
-      {outlines.map((outline, i) => (
-        <Path key={i} d={smoothPath(outline, place)} fill={colour} />
+      {pieces(turn, phase).map(({ outline }, i) => (
+        <Path key={i} d={`M${outline.map(text).join("L")}Z`} fill={colour} />
       ))}
-      {strokes.map(({ through, width }, i) => (
-        <Polyline
-          key={i}
-          points={through
-            .map((at) =>
-              place(at)
-                .map((n) => n.toFixed(1))
-                .join(","),
-            )
-            .join(" ")}
-          fill="none"
-          stroke={colour}
-          strokeWidth={Math.max(1, width * size)}
-          strokeLinecap="round"
-          strokeLinejoin="round"
-        />
-      ))}
-      {discs.map(({ at, radius }, i) => {
-        const [cx, cy] = place(at);
-        return <Circle key={i} cx={cx} cy={cy} r={radius * size} fill={colour} />;
-      })}
     </G>
   );
 }

@@ -2,57 +2,78 @@ import { render } from "@testing-library/react";
 import Svg from "react-native-svg";
 import { FIGURES } from "@/core/motion";
 import { SilhouetteDrawing } from "./SilhouetteDrawing";
-import { smoothPath, type At } from "./shape";
+import { ellipse, limb, smooth, type At, type Phase } from "./shape";
 import { SILHOUETTES } from "./silhouettes";
 
-const pointsOf = (figure: (typeof FIGURES)[number]): At[] => {
-  const { strokes, discs = [], outlines = [] } = SILHOUETTES[figure];
-  return [
-    ...strokes.flatMap(({ through, width }) =>
-      through.flatMap(([x, y]): At[] => [
-        [x, y + width / 2],
-        [x, y - width / 2],
-      ]),
-    ),
-    ...discs.flatMap(({ at: [x, y], radius }): At[] => [
-      [x, y + radius],
-      [x, y - radius],
-    ]),
-    ...outlines.flat(),
-  ];
-};
+const pointsOf = (figure: (typeof FIGURES)[number], turn = 90, phase: Phase = "peak"): At[] =>
+  SILHOUETTES[figure].pieces(turn, phase).flatMap(({ outline }) => outline);
+const spread = (values: number[]): number => Math.max(...values) - Math.min(...values);
 
 test.each(FIGURES)("%s is as large as its measure says, and stands on the ground", (figure) => {
   const { unit, from, to } = SILHOUETTES[figure];
   const points = pointsOf(figure);
   const [xs, ys] = [points.map((p) => p[0]), points.map((p) => p[1])];
-  const extent =
-    unit === "height"
-      ? Math.max(...ys)
-      : unit === "span"
-        ? Math.max(...ys) - Math.min(...ys)
-        : Math.max(...xs) - Math.min(...xs);
+  const extent = unit === "height" ? Math.max(...ys) : spread(unit === "span" ? ys : xs);
   // A bird's span is drawn foreshortened; a stooping one is measured along its fall.
   const measured = figure === "stooping" ? Math.max(...ys) : extent;
   expect(measured).toBeGreaterThan(unit === "span" ? 0.6 : 0.9);
-  expect(measured).toBeLessThan(1.12);
-  expect(Math.min(...xs)).toBeGreaterThan(from - 0.12);
-  expect(Math.max(...xs)).toBeLessThan(to + 0.12);
+  expect(measured).toBeLessThan(1.14);
+  expect(Math.min(...xs)).toBeGreaterThan(from - 0.14);
+  expect(Math.max(...xs)).toBeLessThan(to + 0.14);
   if (figure !== "flying") expect(Math.min(...ys)).toBeGreaterThan(-0.07);
 });
 
-test("a smooth outline passes through its points", () => {
-  const path = smoothPath(
+test("every figure is whole numbers' neighbour at every phase and from every side: no point is lost, none flies off", () => {
+  let drawn = 0;
+  for (const figure of FIGURES)
+    for (const phase of ["start", "peak", "end"] as const)
+      for (const turn of [0, 45, 90, 135, 180]) {
+        const points = pointsOf(figure, turn, phase);
+        expect(points.length).toBeGreaterThan(40);
+        for (const [x, y] of points) expect(Math.abs(x) + Math.abs(y)).toBeLessThan(3.2);
+        drawn++;
+      }
+  expect(drawn).toBe(FIGURES.length * 15);
+});
+
+test("people and animals at work have three postures that differ, begun and ended otherwise than at the peak", () => {
+  const still = ["diving", "vehicle", "stooping"];
+  for (const figure of FIGURES.filter((f) => !still.includes(f))) {
+    const of = (phase: Phase): string => JSON.stringify(pointsOf(figure, 90, phase));
+    expect([figure, new Set([of("start"), of("peak"), of("end")]).size]).toEqual([figure, 3]);
+  }
+});
+
+test("from the front a runner is as broad as shoulders, from the side as long as the stride; a swung thing is a tool", () => {
+  const width = (turn: number): number => spread(pointsOf("running", turn).map(([x]) => x));
+  expect(width(90)).toBeGreaterThan(2 * width(0));
+  expect(width(0)).toBeGreaterThan(0.2);
+  expect(width(180)).toBeCloseTo(width(0), 1);
+  const parts = new Set(SILHOUETTES.batting.pieces(90, "peak").map((p) => p.part));
+  expect([...parts].sort()).toEqual(["body", "limb", "tool"]);
+  expect(SILHOUETTES.flying.pieces(90, "peak").some((p) => p.part === "wing")).toBe(true);
+});
+
+test("a limb is as wide at its joints as it is told, and rounded at its ends", () => {
+  const outline = limb(
     [
       [0, 0],
       [1, 0],
-      [1, 1],
-      [0, 1],
     ],
-    ([x, y]) => [10 * x, 10 * y],
+    [0.2, 0.1],
+    0,
   );
-  for (const corner of ["10.0 0.0", "10.0 10.0", "0.0 10.0", "0.0 0.0"]) expect(path).toContain(corner);
-  expect(path.match(/C/g)).toHaveLength(4);
+  expect(spread(outline.map(([, y]) => y))).toBeCloseTo(0.2, 6);
+  expect(Math.min(...outline.map(([x]) => x))).toBeCloseTo(-0.1, 6);
+  expect(Math.max(...outline.map(([x]) => x))).toBeCloseTo(1.05, 6);
+  expect(spread(ellipse([0, 0], 2, 1).map(([x]) => x))).toBeCloseTo(4, 6);
+  const corners: At[] = [
+    [0, 0],
+    [1, 0],
+    [1, 1],
+    [0, 1],
+  ];
+  for (const corner of corners) expect(smooth(corners)).toContainEqual(corner);
 });
 
 test("a figure drawn to the left is the mirror of the one to the right, feet on the same line", () => {
@@ -70,11 +91,11 @@ test("a figure drawn to the left is the mirror of the one to the right, feet on 
         />
       </Svg>,
     );
-    const found = [...container.querySelectorAll("circle")].map((c) => Number(c.getAttribute("cx")) - 200);
+    const paths = [...container.querySelectorAll("path")].map((p) => p.getAttribute("d")!);
     unmount();
-    return found;
+    return paths.flatMap((d) => [...d.matchAll(/(-?[\d.]+) -?[\d.]+/g)].map((m) => Number(m[1]) - 200));
   };
-  expect(xs(1)).toHaveLength(1);
-  expect(xs(1)[0]).toBeGreaterThan(0);
-  expect(xs(-1)[0]).toBeCloseTo(-xs(1)[0]!, 6);
+  const [right, left] = [xs(1), xs(-1)];
+  expect(right.length).toBeGreaterThan(100);
+  right.forEach((x, i) => expect(left[i]! + x).toBeCloseTo(0, 0));
 });

@@ -16,7 +16,8 @@ import {
   SWIMMING,
   THROWING,
 } from "./people";
-import type { Silhouette } from "./shape";
+import type { Intent } from "@/core/scene";
+import type { Phase, Silhouette } from "./shape";
 
 /** The silhouette of every figure. */
 export const SILHOUETTES: Readonly<Record<SilhouetteName, Silhouette>> = {
@@ -45,3 +46,9 @@ export const SILHOUETTES: Readonly<Record<SilhouetteName, Silhouette>> = {
   wading: WADING,
   insect: INSECT,
 };
+
+/** The posture that a picture shows: a face after it, the subject in its place before it begins, all else at its peak. */
+export function phaseOf(intent: Intent): Phase {
+  if (intent === "reaction") return "end";
+  return intent === "context" || intent === "still" ? "start" : "peak";
+}

@@ -2,11 +2,13 @@ import { useId } from "react";
 import Svg, { Circle, ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
 import type { AssessInput, Assessment, FrameView, SeenThing } from "@/core/judge";
 import type { Size } from "@/ui/layout/use-size";
+import { measureOf } from "@/ui/figures/metres";
 import { SilhouetteDrawing } from "@/ui/figures/SilhouetteDrawing";
-import { SILHOUETTES } from "@/ui/figures/silhouettes";
+import { phaseOf, SILHOUETTES } from "@/ui/figures/silhouettes";
 import { SURFACE_FILL } from "@/ui/theme/surfaces";
 import { useTokens, type Tokens } from "@/ui/theme/theme";
 import { figureWords, percentWords } from "@/words";
+import { isAloft } from "./aloft";
 
 interface Props {
   readonly size: Size;
@@ -61,14 +63,10 @@ export function FrameDrawing({ size, view, input, found }: Props) {
   const behind = view.things.filter((t) => t.distance > view.subjectDistance);
   const before = view.things.filter((t) => t.distance <= view.subjectDistance);
   const figure = input.subject.figure ?? "standing";
+  const height = SILHOUETTES[figure].unit === "height";
   const measure =
-    SILHOUETTES[figure].unit === "height"
-      ? input.subject.height * view.metreUp * box.height
-      : (input.subject[SILHOUETTES[figure].unit as "length" | "span"] ?? input.subject.height) *
-        view.metreAcross *
-        box.width;
-  const spot = input.scene.ground.spots.find((s) => s.id === input.shot.spotId)!;
-  const aloft = spot.aimHeight > input.subject.height * 1.2;
+    measureOf(input.subject) * (height ? view.metreUp * box.height : view.metreAcross * box.width);
+  const aloft = isAloft(input);
   const y = (up: number): number => box.top + (0.5 - up) * box.height;
   return (
     <Svg
@@ -95,6 +93,8 @@ export function FrameDrawing({ size, view, input, found }: Props) {
           top={aloft ? y(0) : y(view.feet)}
           aloft={aloft}
           heads={view.heads}
+          turn={found.sighting.faceTurn}
+          phase={phaseOf(input.shot.intent)}
           colour={tokens.ink}
         />
         {before.map((thing) => (

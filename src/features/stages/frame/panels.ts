@@ -23,6 +23,14 @@ export const FRAME: readonly Panel[] = [
     load: withStage(Picture),
   },
   {
+    id: "preview",
+    title: "The picture before it is taken",
+    phone: "folded",
+    wide: "half",
+    when: withPicture,
+    load: whenSeen(async () => (await import("./Preview")).Preview),
+  },
+  {
     id: "depth",
     title: "Depth",
     phone: "open",

@@ -1,0 +1,246 @@
+import { sinDeg, turnBetween } from "../units";
+import type { ObstacleKind, Surface } from "../ground";
+import { heldSidesMm } from "../optics";
+import { shutterSeconds, type Settings } from "../exposure";
+import type { PartClass } from "../motion";
+import {
+  motionAt,
+  noiseFound,
+  type AssessInput,
+  type Assessment,
+  type FrameView,
+  type InFrame,
+} from "../judge";
+import type { Layer, PictureInput, Smear, Texture } from "./render";
+import type { PixelPoint } from "./raster";
+
+/** An outline of the subject in metres, x to the right of the picture and y up from its foot, or from its middle off the ground. */
+export interface FigurePiece {
+  readonly part: PartClass;
+  readonly outline: readonly (readonly [x: number, y: number])[];
+}
+
+export interface PictureAsked {
+  readonly input: AssessInput;
+  readonly found: Assessment;
+  readonly view: FrameView;
+  readonly figure: readonly FigurePiece[];
+  /** Whether the figure is off the ground and centred on the aim. */
+  readonly aloft: boolean;
+  /** Clicks; the ISO follows it as far as it goes. */
+  readonly shutter: number;
+  /** Width in pixels of the drawing, above 0; its height follows from the frame. */
+  readonly width: number;
+  /** Times that the delivered frame is enlarged about `at`; 1 shows it whole. */
+  readonly zoom?: number;
+  /** What lies in the middle of the drawing, in shares of the frame; its middle when left out. */
+  readonly at?: InFrame;
+  /** Set to see what stands there without movement, defocus or noise. */
+  readonly sharp?: boolean;
+}
+
+/** Shares of the light that kinds of things throw back (assumed; what is not named 0.2). */
+const KINDS: Readonly<Partial<Record<ObstacleKind, number>>> = {
+  stand: 0.18,
+  building: 0.3,
+  wall: 0.3,
+  hedge: 0.07,
+  tree: 0.07,
+  trees: 0.06,
+  boards: 0.45,
+  scoreboard: 0.05,
+};
+const OTHER = 0.2;
+/** The same of grounds (assumed, after albedo tables). */
+const SURFACES: Readonly<Record<Surface, number>> = {
+  grass: 0.12,
+  clay: 0.22,
+  sand: 0.35,
+  snow: 0.85,
+  ice: 0.7,
+  water: 0.06,
+  floor: 0.3,
+  track: 0.18,
+};
+/** And of the subject's parts: kit, skin, what is swung or thrown, feathers. */
+const PARTS: Readonly<Record<PartClass, number>> = { body: 0.22, limb: 0.32, tool: 0.5, wing: 0.18 };
+/** A plain sky against the middle of a subject in the same light. */
+const SKY = 0.62;
+/** Metres of a ground's details, and how far they differ. */
+const GROUND_DETAIL = { metres: 0.05, contrast: 0.7 };
+/** Bands in which the ground is drawn from the horizon to the feet and below, with the share of the background's disc in each. */
+const BANDS = [
+  { until: 0.35, disc: 1 },
+  { until: 0.75, disc: 0.5 },
+  { until: 1, disc: 0.15 },
+  { until: 3, disc: 0.35 },
+] as const;
+/** Noise of one sensor pixel at the middle tone and base ISO (assumed: ten thousand electrons, a hundredth). */
+const PIXEL_NOISE = 0.01;
+/** Light behind that differs more than this in stops from that on the subject is drawn so much brighter or darker, no more. */
+const MOST_APART = 3;
+
+/** Where things lie on the drawing. */
+interface Lie {
+  readonly width: number;
+  readonly height: number;
+  readonly place: (at: InFrame) => PixelPoint;
+  /** Pixels of the drawing for a share of the frame's width. */
+  readonly across: number;
+  readonly up: number;
+}
+
+function lieOf({ found, view, width, zoom = 1, at }: PictureAsked): Lie {
+  const { kept } = found.sighting.frame;
+  const height = Math.max(1, Math.round(width / view.aspect));
+  const middle = at ?? { across: 0, up: 0 };
+  const [across, up] = [(width * zoom) / kept, (height * zoom) / kept];
+  return {
+    width,
+    height,
+    across,
+    up,
+    place: (p) => [width / 2 + (p.across - middle.across) * across, height / 2 - (p.up - middle.up) * up],
+  };
+}
+
+/** How many pixels of the delivered picture one of the drawing stands for, along its width. */
+export const deliveredPerPixel = ({ input, found, width, zoom = 1, view }: PictureAsked): number => {
+  const { keptLongEdgePx } = found.sighting.frame;
+  const long = Math.min(keptLongEdgePx, input.shot.deliveredLongEdgePx);
+  return (long * Math.min(1, view.aspect)) / (width * zoom);
+};
+
+/**
+ * What a picture is made of at a shutter, from the same figures as the settings: smears of each part, the streak of a pan, discs,
+ * and the Gaussian of shake, diffraction and pixel; too bright or too dark as the settings have it; noise by the light collected.
+ */
+export function pictureOf(asked: PictureAsked): PictureInput {
+  const { input, found, view, shutter, sharp = false } = asked;
+  const lie = lieOf(asked);
+  const { settings, rails } = found.settings;
+  const at = exposedAt(found, shutter);
+  const motion = motionAt(input, found, [at])[0]!;
+  const t = shutterSeconds(shutter);
+  const pxPerUm = lie.across / (1000 * heldSidesMm(input.rig.body.format, input.shot.orientation).across);
+  const { budget, body } = motion;
+  const still = budget.shares.shake + budget.shares.diffraction + budget.shares.pixel;
+  const streak: Smear | undefined =
+    motion.pan && !sharp ? { length: motion.pan.streakUm * pxPerUm, direction: body.direction } : undefined;
+  const smearOf = (part: PartClass): Smear | undefined => {
+    const moving = motion.parts.find((p) => partClassOf(input, p.partId) === part) ?? motion.parts[0];
+    return moving && !sharp
+      ? { length: moving.speed * body.umPerMetre * t * pxPerUm, direction: body.direction }
+      : undefined;
+  };
+  const focus = sharp ? 0 : (motion.focusBlurUm / Math.sqrt(0.75)) * pxPerUm;
+  const behindLight = behindOf(input, found);
+  const layers: Layer[] = [];
+  const thing = (item: FrameView["things"][number]): Layer => ({
+    outlines: [item.outline.map(lie.place)],
+    luminance: (KINDS[item.kind] ?? OTHER) * behindLight,
+    smear: streak,
+    disc: sharp ? 0 : item.disc * lie.across,
+  });
+  layers.push(...view.things.filter((i) => i.distance > view.subjectDistance).map(thing));
+  layers.push(...subjectLayers(asked, lie, smearOf, focus));
+  layers.push(...view.things.filter((i) => i.distance <= view.subjectDistance).map(thing));
+  const missing = (rails.iso.to - wantedIso(found, shutter)) / 3;
+  const off =
+    shutter === settings.shutter ? (found.settings.over - found.settings.missing) / 3 : Math.min(0, missing);
+  const perPixel = Math.max(
+    1,
+    (found.sighting.frame.keptLongEdgePx * Math.min(1, view.aspect)) / (lie.width * (asked.zoom ?? 1)),
+  );
+  return {
+    width: lie.width,
+    height: lie.height,
+    textures: texturesOf(asked, lie, behindLight, streak),
+    layers,
+    gauss: sharp ? 0 : Math.sqrt((budget.totalUm ** 2 / 12) * still) * pxPerUm,
+    stops: off,
+    noise: sharp ? 0 : (PIXEL_NOISE * 2 ** noiseFound(input, found, at.iso).noiseAboveBase) / perPixel,
+    seed: shutter + 1,
+  };
+}
+
+/** ISO click at which another shutter exposes as the one found. */
+const wantedIso = ({ settings: { settings } }: Assessment, shutter: number): number =>
+  settings.iso + shutter - settings.shutter;
+
+function exposedAt(found: Assessment, shutter: number): Settings {
+  const { settings, rails } = found.settings;
+  const iso = Math.min(rails.iso.last, Math.max(rails.iso.first, wantedIso(found, shutter)));
+  return { shutter, aperture: settings.aperture, iso };
+}
+
+const partClassOf = ({ subject }: AssessInput, id: string): PartClass =>
+  subject.parts.find((p) => p.id === id)?.partClass ?? "body";
+
+/** How much brighter what stands behind is lit than the side of the subject that is seen, as a factor. */
+function behindOf({ scene }: AssessInput, { light: { lux } }: Assessment): number {
+  const level = (scene.daylight.horizontal + lux.lamps) / Math.max(1e-3, lux.total);
+  return 2 ** Math.max(-MOST_APART, Math.min(MOST_APART, Math.log2(Math.max(1e-3, level))));
+}
+
+/** From which side the light stands on the seen side of a subject: −1 from the left … 1 from the right. */
+const fromRightOf = ({ scene }: AssessInput, { sighting, light }: Assessment): number =>
+  (0.6 * light.lux.sun * sinDeg(turnBetween(sighting.bearing, scene.sun.azimuth))) /
+  Math.max(1e-3, light.lux.total);
+
+function subjectLayers(
+  { input, found, view, figure, aloft }: PictureAsked,
+  lie: Lie,
+  smearOf: (part: PartClass) => Smear | undefined,
+  disc: number,
+): Layer[] {
+  const foot = aloft ? 0 : view.feet;
+  const fromRight = fromRightOf(input, found);
+  const classes: readonly PartClass[] = ["wing", "limb", "body", "tool"];
+  return classes.flatMap((part): Layer[] => {
+    const pieces = figure.filter((p) => p.part === part);
+    if (pieces.length === 0) return [];
+    return [
+      {
+        outlines: pieces.map(({ outline }) =>
+          outline.map(([x, y]) => lie.place({ across: x * view.metreAcross, up: foot + y * view.metreUp })),
+        ),
+        luminance: PARTS[part],
+        fromRight,
+        smear: smearOf(part),
+        disc,
+      },
+    ];
+  });
+}
+
+function texturesOf(
+  { input, view, sharp }: PictureAsked,
+  { place, across, height }: Lie,
+  behind: number,
+  streak: Smear | undefined,
+): Texture[] {
+  const [, horizon] = place({ across: 0, up: view.horizon });
+  const [, feet] = place({ across: 0, up: view.feet });
+  const detail = GROUND_DETAIL.metres * view.metreAcross * across;
+  const disc = sharp ? 0 : view.backgroundDisc * across;
+  const sky = input.scene.cover === "open" ? SKY * Math.max(1, behind) : OTHER * behind;
+  const textures: Texture[] = [
+    { from: -Infinity, to: Infinity, luminance: sky, detail: height, contrast: 0, disc: 0 },
+  ];
+  let from = horizon;
+  for (const band of BANDS) {
+    const to = horizon + Math.max(1, feet - horizon) * band.until;
+    textures.push({
+      from,
+      to: band === BANDS.at(-1) ? Infinity : to,
+      luminance: SURFACES[view.surface] * behind,
+      detail: Math.max(1, detail),
+      contrast: GROUND_DETAIL.contrast,
+      smear: streak,
+      disc: disc * band.disc,
+    });
+    from = to;
+  }
+  return textures;
+}

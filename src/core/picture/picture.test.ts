@@ -1,0 +1,185 @@
+import { demoKit, demoOutings } from "../../../demo";
+import { assess, blurLadder, frameView, motionAt, type AssessInput } from "../judge";
+import { sceneAt } from "../scene";
+import {
+  coverage,
+  deliveredPerPixel,
+  disc,
+  displayValue,
+  gauss,
+  pictureOf,
+  planeOf,
+  renderPicture,
+  smear,
+  type FigurePiece,
+  type PixelPoint,
+  type Plane,
+} from ".";
+
+/** A half plane that is white to the right of the middle: its blurred edge is what the checks measure. */
+const WIDTH = 240;
+const HEIGHT = 80;
+const half: PixelPoint[] = [
+  [WIDTH / 2, -20],
+  [WIDTH + 40, -20],
+  [WIDTH + 40, HEIGHT + 20],
+  [WIDTH / 2, HEIGHT + 20],
+];
+const edge = (): Plane => coverage([half], WIDTH, HEIGHT);
+
+/** √12 times the standard deviation of an edge's derivative along the middle row, and the width from 10 to 90 %. */
+function measured({ values }: Plane): { length: number; width: number } {
+  const row = Array.from({ length: WIDTH }, (_, x) => values[(HEIGHT / 2) * WIDTH + x]!);
+  const slope = row.slice(1).map((v, i) => v - row[i]!);
+  const sum = slope.reduce((a, b) => a + b, 0);
+  const mean = slope.reduce((a, s, i) => a + s * i, 0) / sum;
+  const variance = slope.reduce((a, s, i) => a + s * (i - mean) ** 2, 0) / sum;
+  const crosses = (level: number): number => {
+    const i = row.findIndex((v) => v >= level);
+    return i - (row[i]! - level) / (row[i]! - row[i - 1]!);
+  };
+  return { length: Math.sqrt(12 * variance), width: crosses(0.9) - crosses(0.1) };
+}
+
+test("a straight smear, a disc and a Gaussian blur an edge by their own √12·σ within 3 %, and 10–90 % as wide as they should", () => {
+  const cases: [string, Plane, number, number][] = [
+    // Name, picture, √12·σ, width over √12·σ (SCIENCE 12: 0.80 straight, 0.79 disc, 0.74 Gaussian).
+    ["smear", smear(edge(), 40, 0), 40, 0.8],
+    ["disc", disc(edge(), 40), (40 / 4) * Math.sqrt(12), 0.79],
+    ["gauss", gauss(edge(), 9), 9 * Math.sqrt(12), 0.74],
+  ];
+  for (const [name, plane, length, share] of cases) {
+    const found = measured(plane);
+    expect([name, Math.abs(found.length / length - 1) < 0.03]).toEqual([name, true]);
+    expect([name, Math.abs(found.width / length - share) < 0.02]).toEqual([name, true]);
+  }
+});
+
+test("smears add as variances do: a smear of 30 and one of 40 blur an edge as one of 50", () => {
+  expect(measured(smear(smear(edge(), 30, 0), 40, 0)).length / 50).toBeCloseTo(1, 1);
+  // Across the edge nothing is smeared by what runs along it.
+  expect(measured(smear(edge(), 40, 90)).length).toBeLessThan(1.5);
+});
+
+test("an outline covers its area, a disc and a Gaussian keep the light that there is", () => {
+  const square: PixelPoint[] = [
+    [10.25, 10],
+    [30.75, 10],
+    [30.75, 30],
+    [10.25, 30],
+  ];
+  const plane = coverage([square], 64, 48);
+  const sum = ({ values }: Plane): number => values.reduce((a, b) => a + b, 0);
+  expect(sum(plane)).toBeCloseTo(20.5 * 20, 2);
+  expect(sum(disc(plane, 7)) / sum(plane)).toBeCloseTo(1, 3);
+  expect(sum(gauss(plane, 2)) / sum(plane)).toBeCloseTo(1, 3);
+  expect(sum(coverage([square, square], 64, 48))).toBeCloseTo(sum(plane), 6);
+});
+
+const plain = { width: 40, height: 30, textures: [], layers: [], gauss: 0, noise: 0, seed: 1 };
+const mean = ({ values }: Plane): number => values.reduce((a, b) => a + b, 0) / values.length;
+
+test("a stop darker halves the linear luminance, and noise grows by half a stop against the signal", () => {
+  const right = mean(renderPicture({ ...plain, stops: 0 }));
+  for (const stops of [-3, -1, 1])
+    expect(mean(renderPicture({ ...plain, stops })) / right).toBeCloseTo(2 ** stops, 6);
+  const relative = (stops: number, noise: number): number => {
+    const plane = renderPicture({ ...plain, width: 200, height: 200, stops, noise });
+    const m = mean(plane);
+    return Math.sqrt(plane.values.reduce((a, v) => a + (v - m) ** 2, 0) / plane.values.length) / m;
+  };
+  expect(relative(0, 0.05)).toBeCloseTo(0.05, 2);
+  expect(relative(0, 0.05 * Math.SQRT2) / relative(0, 0.05)).toBeCloseTo(Math.SQRT2, 1);
+  expect(displayValue(0)).toBe(0);
+  expect(displayValue(2)).toBe(255);
+  // The middle tone of 0.157 lies at 43 of 100 on a screen (IEC 61966-2-1).
+  expect(displayValue(0.157) / 255).toBeCloseTo(0.43, 2);
+  expect(planeOf(2, 2, 0.5).values).toHaveLength(4);
+});
+
+const outing = demoOutings[0]!;
+const shot = outing.shots[0]!;
+const input: AssessInput = {
+  shot,
+  subject: outing.subjects.find((s) => s.id === shot.subjectId)!,
+  position: outing.ground.positions[1]!,
+  rig: { body: demoKit.bodies[0]!, lens: demoKit.lenses[0]!, support: demoKit.supports[0]! },
+  scene: sceneAt(outing.ground, { cloudEighths: 8, readings: [] }, Date.UTC(2026, 9, 17, 13)),
+  order: ["lift", "aperture", "shutter", "iso"],
+};
+const found = assess(input);
+if (!found.ok) throw new Error(found.reason);
+const view = frameView(input, found);
+const figure: FigurePiece[] = [
+  {
+    part: "body",
+    outline: [
+      [-0.3, 0],
+      [0.3, 0],
+      [0.3, 1.5],
+      [-0.3, 1.5],
+    ],
+  },
+  {
+    part: "tool",
+    outline: [
+      [0.4, 0],
+      [0.5, 0],
+      [0.5, 0.9],
+      [0.4, 0.9],
+    ],
+  },
+];
+const asked = (shutter: number, over: object = {}) => ({
+  input,
+  found,
+  view,
+  figure,
+  aloft: false,
+  shutter,
+  width: 300,
+  ...over,
+});
+
+test("what is drawn smears as the blur ladder says: each part's own length at each shutter, on the drawing's scale", () => {
+  const { shutter } = found.settings.settings;
+  for (const click of [shutter - 3, shutter, shutter + 3]) {
+    const picture = pictureOf(asked(click));
+    const tool = picture.layers.find((l) => l.luminance === 0.5)!;
+    const { body, parts } = motionAt(input, found, [{ ...found.settings.settings, shutter: click }])[0]!;
+    const stick = parts.find((p) => p.partId !== "body" && p.speed > 20)!;
+    const um = stick.speed * body.umPerMetre * 2 ** (-click / 3);
+    const across = 36_000 * found.sighting.frame.kept;
+    expect(tool.smear!.length / ((um / across) * 300)).toBeCloseTo(1, 1);
+  }
+  const slow = pictureOf(asked(shutter - 3)).layers.find((l) => l.luminance === 0.5)!;
+  const fast = pictureOf(asked(shutter)).layers.find((l) => l.luminance === 0.5)!;
+  expect(slow.smear!.length / fast.smear!.length).toBeCloseTo(2, 6);
+  expect(blurLadder(input, found, [shutter])[0]!.parts).toHaveLength(parts());
+});
+const parts = (): number => input.subject.parts.length + 1;
+
+test("sharp shows no smear, no disc and no grain; the loupe shows one pixel of the delivery as one of its own", () => {
+  const { shutter } = found.settings.settings;
+  const picture = pictureOf(asked(shutter, { sharp: true }));
+  expect(picture.noise).toBe(0);
+  expect(picture.gauss).toBe(0);
+  for (const layer of picture.layers) expect([layer.smear, layer.disc]).toEqual([undefined, 0]);
+  const per = deliveredPerPixel(asked(shutter));
+  expect(per).toBeGreaterThan(1);
+  expect(deliveredPerPixel(asked(shutter, { zoom: per }))).toBeCloseTo(1, 9);
+  expect(pictureOf(asked(shutter, { zoom: per })).noise).toBeGreaterThan(pictureOf(asked(shutter)).noise);
+});
+
+test("a picture that is dark by the settings is drawn so many stops darker", () => {
+  const night = sceneAt(outing.ground, { cloudEighths: 8, readings: [] }, Date.UTC(2026, 9, 17, 18));
+  const dark = assess({ ...input, scene: night });
+  if (!dark.ok) throw new Error(dark.reason);
+  expect(dark.settings.missing).toBeGreaterThan(0);
+  const picture = pictureOf({
+    ...asked(dark.settings.settings.shutter),
+    found: dark,
+    input: { ...input, scene: night },
+  });
+  expect(picture.stops).toBeCloseTo(-dark.settings.missing / 3, 9);
+});

@@ -1,0 +1,169 @@
+/** A plane of numbers in linear light, row by row from the upper left. */
+export interface Plane {
+  /** Pixels, above 0. */
+  readonly width: number;
+  /** Pixels, above 0. */
+  readonly height: number;
+  readonly values: Float32Array;
+}
+
+/** A place in pixels from the upper left corner. */
+export type PixelPoint = readonly [x: number, y: number];
+
+export const planeOf = (width: number, height: number, value = 0): Plane => ({
+  width,
+  height,
+  values: new Float32Array(width * height).fill(value),
+});
+
+/** Lines of a row at which outlines are crossed: the coverage of an edge is exact along the row and in quarters across it. */
+const LINES = 4;
+
+/**
+ * How much of each pixel closed outlines cover, 0 … 1; where several lie on each other they count once. Even-odd within an
+ * outline.
+ */
+export function coverage(outlines: readonly (readonly PixelPoint[])[], width: number, height: number): Plane {
+  const all = planeOf(width, height);
+  for (const outline of outlines) {
+    const one = new Float32Array(width * height);
+    for (let line = 0; line < height * LINES; line++) {
+      const y = (line + 0.5) / LINES;
+      const xs = crossings(outline, y);
+      const row = Math.floor(line / LINES) * width;
+      for (let i = 0; i + 1 < xs.length; i += 2) fillSpan(one, row, width, xs[i]!, xs[i + 1]!);
+    }
+    for (let i = 0; i < one.length; i++) all.values[i] = Math.max(all.values[i]!, one[i]!);
+  }
+  return all;
+}
+
+function crossings(outline: readonly PixelPoint[], y: number): number[] {
+  const xs: number[] = [];
+  for (let i = 0; i < outline.length; i++) {
+    const [ax, ay] = outline[i]!;
+    const [bx, by] = outline[(i + 1) % outline.length]!;
+    if (ay <= y !== by <= y) xs.push(ax + ((y - ay) / (by - ay)) * (bx - ax));
+  }
+  return xs.sort((a, b) => a - b);
+}
+
+/** Adds a line's share of a span from `from` to `to` px to a row. */
+function fillSpan(values: Float32Array, row: number, width: number, from: number, to: number): void {
+  const [a, b] = [Math.max(0, from), Math.min(width, to)];
+  for (let x = Math.floor(a); x < b; x++) {
+    const share = Math.min(x + 1, b) - Math.max(x, a);
+    if (share > 0) values[row + x]! += share / LINES;
+  }
+}
+
+/** A value between pixels; beyond the edge that of the edge. */
+function between({ width, height, values }: Plane, x: number, y: number): number {
+  const cx = Math.min(width - 1, Math.max(0, x));
+  const cy = Math.min(height - 1, Math.max(0, y));
+  const [x0, y0] = [Math.floor(cx), Math.floor(cy)];
+  const [x1, y1] = [Math.min(width - 1, x0 + 1), Math.min(height - 1, y0 + 1)];
+  const [fx, fy] = [cx - x0, cy - y0];
+  const above = values[y0 * width + x0]! * (1 - fx) + values[y0 * width + x1]! * fx;
+  const below = values[y1 * width + x0]! * (1 - fx) + values[y1 * width + x1]! * fx;
+  return above * (1 - fy) + below * fy;
+}
+
+/** Steps along a smear for each pixel of its length. */
+const PER_PX = 2;
+
+/** Smears along a straight line of so many pixels; direction in degrees, 0 to the right, 90 up. */
+export function smear(plane: Plane, length: number, direction: number): Plane {
+  if (length < 0.05) return plane;
+  const { width, height } = plane;
+  const turn = (direction * Math.PI) / 180;
+  const [dx, dy] = [Math.cos(turn), -Math.sin(turn)];
+  const steps = Math.max(2, Math.ceil(length * PER_PX));
+  const out = planeOf(width, height);
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++) {
+      let sum = 0;
+      for (let i = 0; i < steps; i++) {
+        const along = length * ((i + 0.5) / steps - 0.5);
+        sum += between(plane, x + along * dx, y + along * dy);
+      }
+      out.values[y * width + x] = sum / steps;
+    }
+  return out;
+}
+
+/** Blurs by a Gaussian of so many pixels of spread. */
+export function gauss(plane: Plane, sigma: number): Plane {
+  if (sigma < 0.05) return plane;
+  const reach = Math.ceil(4 * sigma);
+  const weights = Array.from({ length: 2 * reach + 1 }, (_, i) =>
+    Math.exp(-((i - reach) ** 2) / (2 * sigma ** 2)),
+  );
+  const sum = weights.reduce((a, b) => a + b, 0);
+  const kernel = weights.map((w) => w / sum);
+  return along(along(plane, kernel, reach, 1, 0), kernel, reach, 0, 1);
+}
+
+function along(plane: Plane, kernel: readonly number[], reach: number, dx: number, dy: number): Plane {
+  const { width, height, values } = plane;
+  const out = planeOf(width, height);
+  const clamp = (n: number, most: number): number => (n < 0 ? 0 : n > most ? most : n);
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++) {
+      let sum = 0;
+      for (let k = -reach; k <= reach; k++) {
+        const from = clamp(y + k * dy, height - 1) * width + clamp(x + k * dx, width - 1);
+        sum += kernel[k + reach]! * values[from]!;
+      }
+      out.values[y * width + x] = sum;
+    }
+  return out;
+}
+
+/** Rows of a pixel at which the edge of a disc is taken: a small disc is round for that. */
+const DISC_ROWS = 8;
+
+/** Blurs by an even disc of so many pixels across. */
+export function disc(plane: Plane, diameter: number): Plane {
+  if (diameter < 0.1) return plane;
+  const { width, height, values } = plane;
+  const radius = diameter / 2;
+  // Sums along each row with their edges carried on, so that a span of a row costs two readings.
+  const sums = new Float64Array((width + 1) * height);
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++)
+      sums[y * (width + 1) + x + 1] = sums[y * (width + 1) + x]! + values[y * width + x]!;
+  const until = (y: number, x: number): number => {
+    const row = y * (width + 1);
+    if (x <= 0) return x * values[y * width]!;
+    if (x >= width) return sums[row + width]! + (x - width) * values[y * width + width - 1]!;
+    const whole = Math.floor(x);
+    return sums[row + whole]! + (x - whole) * values[y * width + Math.min(width - 1, whole)]!;
+  };
+  const rows = discRows(radius);
+  const area = rows.reduce((sum, r) => sum + 2 * r.half * r.share, 0);
+  const out = planeOf(width, height);
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++) {
+      let sum = 0;
+      for (const { by, half, share } of rows) {
+        const at = Math.min(height - 1, Math.max(0, y + by));
+        sum += share * (until(at, x + 0.5 + half) - until(at, x + 0.5 - half));
+      }
+      out.values[y * width + x] = sum / area;
+    }
+  return out;
+}
+
+/** A disc as spans of rows: by how many rows off, half a span's length, and the share of the row. */
+function discRows(radius: number): { by: number; half: number; share: number }[] {
+  const rows: { by: number; half: number; share: number }[] = [];
+  const reach = Math.ceil(radius + 0.5);
+  for (let by = -reach; by <= reach; by++)
+    for (let i = 0; i < DISC_ROWS; i++) {
+      const y = by + (i + 0.5) / DISC_ROWS - 0.5;
+      if (Math.abs(y) < radius)
+        rows.push({ by, half: Math.sqrt(radius * radius - y * y), share: 1 / DISC_ROWS });
+    }
+  return rows;
+}

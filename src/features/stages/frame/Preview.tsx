@@ -1,0 +1,157 @@
+import { useEffect, useRef, useState } from "react";
+import { Pressable, View } from "react-native";
+import { deliveredPerPixel, pictureOf, type PictureAsked } from "@/core/picture";
+import type { OutingView } from "@/outing/outing-view";
+import { Txt } from "@/ui/controls/Txt";
+import { figureInMetres } from "@/ui/figures/metres";
+import { phaseOf } from "@/ui/figures/silhouettes";
+import { useSize } from "@/ui/layout/use-size";
+import { numberWords, shutterWords } from "@/words";
+import type { RenderedPicture } from "@/workers/long-work";
+import { useOuting } from "../../outing/use-outing";
+import { useRun } from "../../outing/use-run";
+import { isAloft } from "./aloft";
+
+/** Clicks between the pictures that stand side by side. */
+const STOP = 3;
+/** Px of the drawings: the chosen picture, its neighbours, the loupe. */
+const WIDE = { chosen: 360, beside: 176, loupe: 176 };
+/** Milliseconds without a change after which pictures are made. */
+const QUIET = 150;
+
+interface Asked {
+  readonly name: string;
+  readonly picture: PictureAsked;
+}
+
+/** What is drawn: the chosen shutter sharp and as it is, a stop slower, a stop faster, and a piece of the delivery one to one. */
+function askedOf({ input, found, frame: view }: OutingView, upright: boolean): readonly Asked[] {
+  if (!input || !found || !view) return [];
+  const aloft = isAloft(input);
+  const figure = figureInMetres(input.subject, {
+    turn: found.sighting.faceTurn,
+    phase: phaseOf(input.shot.intent),
+    heads: view.heads,
+    aloft,
+  });
+  const { shutter } = found.settings.settings;
+  const { first, last } = found.settings.rails.shutter;
+  const base = { input, found, view, figure, aloft };
+  const wide = (px: number): number => Math.round(upright ? px * Math.max(0.5, view.aspect) : px);
+  const whole = { ...base, shutter, width: wide(WIDE.chosen) };
+  const beside = [shutter - STOP, shutter + STOP].filter((click) => click >= first && click <= last);
+  const top = figure.flatMap((p) => p.outline).reduce((a, b) => (b[1] > a[1] ? b : a), [0, 0] as const);
+  const at = {
+    across: top[0] * view.metreAcross,
+    up: (aloft ? 0 : view.feet) + top[1] * 0.92 * view.metreUp,
+  };
+  const one = deliveredPerPixel({ ...whole, width: WIDE.loupe });
+  return [
+    { name: shutterWords(shutter), picture: whole },
+    { name: "sharp", picture: { ...whole, sharp: true } },
+    ...beside.map((click) => ({
+      name: shutterWords(click),
+      picture: { ...base, shutter: click, width: wide(WIDE.beside) },
+    })),
+    { name: "loupe", picture: { ...base, shutter, width: WIDE.loupe, zoom: Math.max(1, one), at } },
+  ];
+}
+
+/** The picture before it is taken: at the chosen shutter and a stop either side, and a piece of it as it is delivered. */
+export function Preview() {
+  const view = useOuting((v) => v);
+  const [asked, setAsked] = useState<readonly Asked[]>([]);
+  const { state, start } = useRun<{ asked: readonly Asked[]; made: RenderedPicture[] }>();
+  const { input, found, frame } = view;
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      const next = askedOf({ input, found, frame } as OutingView, (frame?.aspect ?? 1) < 1);
+      setAsked(next);
+      if (next.length > 0)
+        void start(
+          "pictures",
+          next.map(({ picture }) => pictureOf(picture)),
+          (made) => ({ asked: next, made }),
+        );
+    }, QUIET);
+    return () => clearTimeout(timer);
+    // `start` is made anew at each drawing; what is asked decides.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [input, found, frame]);
+  // The last answer stands while the next is made.
+  const [shown, setShown] = useState<{ asked: readonly Asked[]; made: RenderedPicture[] }>();
+  if (state.kind === "done" && state.value !== shown) setShown(state.value);
+  if (state.kind === "failed") return <Txt>This browser makes no pictures beside the page.</Txt>;
+  if (!shown) return <Txt tone="ink2">One moment</Txt>;
+  return <Made asked={shown.asked} made={shown.made} busy={asked !== shown.asked} />;
+}
+
+interface MadeProps {
+  readonly asked: readonly Asked[];
+  readonly made: readonly RenderedPicture[];
+  readonly busy: boolean;
+}
+
+function Made({ asked, made, busy }: MadeProps) {
+  const [sharp, setSharp] = useState(false);
+  const [size, onLayout] = useSize();
+  const of = (name: string): number => asked.findIndex((a) => a.name === name);
+  const chosen = asked[0]!;
+  const shown = made[sharp ? of("sharp") : 0]!;
+  const loupe = of("loupe");
+  const scale = Math.min(1.6, (size?.width ?? shown.width) / shown.width);
+  const px = deliveredPerPixel(chosen.picture);
+  return (
+    <View className="gap-3" onLayout={onLayout} aria-busy={busy}>
+      <Pressable
+        role="button"
+        aria-label={`The picture at ${chosen.name}. Hold to see it sharp`}
+        onPressIn={() => setSharp(true)}
+        onPressOut={() => setSharp(false)}
+      >
+        <Grey picture={shown} width={shown.width * scale} label={sharp ? "Sharp" : `At ${chosen.name}`} />
+      </Pressable>
+      <Txt tone="ink2">
+        {`${sharp ? "As sharp as it stands there" : `At ${chosen.name}`}. Press and hold to see it sharp. One pixel here is ${numberWords(px / scale, 1)} of the delivery.`}
+      </Txt>
+      <View className="flex-row flex-wrap gap-3">
+        {asked.map(({ name }, i) =>
+          i < 2 ? null : (
+            <View key={name} className="gap-1">
+              <Grey
+                picture={made[i]!}
+                width={made[i]!.width}
+                label={i === loupe ? "A piece of the delivery, one to one" : `At ${name}`}
+              />
+              <Txt size={14} tone="ink2">
+                {i === loupe ? "one to one" : name}
+              </Txt>
+            </View>
+          ),
+        )}
+      </View>
+    </View>
+  );
+}
+
+/** Grey values on a canvas. */
+function Grey({ picture, width, label }: { picture: RenderedPicture; width: number; label: string }) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  useEffect(() => {
+    const context = canvas.current?.getContext("2d");
+    if (!context) return;
+    const image = context.createImageData(picture.width, picture.height);
+    picture.grey.forEach((value, i) => image.data.set([value, value, value, 255], 4 * i));
+    context.putImageData(image, 0, 0);
+  }, [picture]);
+  return (
+    <canvas
+      ref={canvas}
+      role="img"
+      aria-label={label}
+      width={picture.width}
+      height={picture.height}
+      style={{ width, height: (width * picture.height) / picture.width, display: "block", borderRadius: 6 }}
+    />
+  );
+}
