@@ -15,7 +15,7 @@ import {
   type SearchInput,
   type SearchResult,
 } from "@/core/judge";
-import { displayValue, renderPicture, type PictureInput } from "@/core/picture";
+import { displayBytes, renderPicture, type PictureInput } from "@/core/picture";
 import { shadeOverYear, type ShadeStretch, type YearOfShadeInput } from "@/core/light";
 import type { Progress } from "@/core/units";
 
@@ -30,19 +30,19 @@ function run<Result>(work: Generator<Progress, Result, void>, report: Report): R
   }
 }
 
-/** A picture as grey values 0 … 255, row by row. */
+/** A picture as a screen takes it. */
 export interface RenderedPicture {
   readonly width: number;
   readonly height: number;
-  readonly grey: Uint8ClampedArray;
+  readonly bytes: Uint8ClampedArray;
 }
 
 /** Several pictures one after the other, each as it is shown. */
 function pictures(inputs: readonly PictureInput[], report: Report): RenderedPicture[] {
   return inputs.map((input, i) => {
-    const { width, height, values } = renderPicture(input);
+    const picture = renderPicture(input);
     report({ done: i + 1, total: inputs.length });
-    return { width, height, grey: Uint8ClampedArray.from(values, displayValue) };
+    return { width: picture.width, height: picture.height, bytes: displayBytes(picture) };
   });
 }
 

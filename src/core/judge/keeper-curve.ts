@@ -1,6 +1,7 @@
-import type { KeeperChance } from "../motion";
+import type { BlurVerdict, KeeperChance } from "../motion";
 import type { Settings } from "../exposure";
-import type { AssessInput, Assessment } from "./assessment";
+import type { AssessInput, Assessment, MotionFound } from "./assessment";
+import { motionAt } from "./blur-ladder";
 import { findMotion } from "./motion-found";
 import { sightOf } from "./sighting";
 
@@ -25,4 +26,31 @@ export function keeperCurve(
     const settings: Settings = { ...found.settings.settings, shutter: from + i };
     return { shutter: from + i, ...model.chance(settings) };
   });
+}
+
+/** What a shutter makes of the held part, the ISO following it as far as the body goes. */
+export interface ShutterPreview {
+  /** ISO click. */
+  readonly iso: number;
+  readonly partName: string;
+  /** Smear of the held part in pixels of the delivered picture. */
+  readonly blurPx: number;
+  readonly verdict: BlurVerdict;
+  /** Chance 0 … 1 that a frame holds it. */
+  readonly chance: number;
+}
+
+/** A shutter in place of the one found, in figures. */
+export function previewAt(input: AssessInput, found: Assessment, shutter: number): ShutterPreview {
+  const { settings, rails } = found.settings;
+  const [point] = keeperCurve(input, found, { from: shutter, to: shutter });
+  const [{ held, deliveredPixelUm }] = motionAt(input, found, [{ ...settings, shutter }]) as [MotionFound];
+  const iso = settings.iso + shutter - settings.shutter;
+  return {
+    iso: Math.min(rails.iso.last, Math.max(rails.iso.first, iso)),
+    partName: held.name,
+    blurPx: held.blurUm / deliveredPixelUm,
+    verdict: held.verdict,
+    chance: point!.chance,
+  };
 }

@@ -1,10 +1,14 @@
-export { coverage, disc, gauss, planeOf, smear, type PixelPoint, type Plane } from "./raster";
+export { coverage, disc, gauss, smear, type PixelPoint, type Plane } from "./raster";
 export {
+  displayBytes,
   displayValue,
+  luminanceOf,
   renderPicture,
   type Layer,
+  type Picture,
   type PictureInput,
   type Smear,
   type Texture,
+  type Tint,
 } from "./render";
 export { deliveredPerPixel, pictureOf, type FigurePiece, type PictureAsked } from "./picture-of";

@@ -1,5 +1,5 @@
 import { sinDeg, turnBetween } from "../units";
-import type { ObstacleKind, Surface } from "../ground";
+import { SWATCHES, type ObstacleKind, type Surface, type Swatch } from "../ground";
 import { heldSidesMm } from "../optics";
 import { shutterSeconds, type Settings } from "../exposure";
 import type { PartClass } from "../motion";
@@ -11,7 +11,7 @@ import {
   type FrameView,
   type InFrame,
 } from "../judge";
-import type { Layer, PictureInput, Smear, Texture } from "./render";
+import { colourOf, type Layer, type PictureInput, type Smear, type Texture, type Tint } from "./render";
 import type { PixelPoint } from "./raster";
 
 /** An outline of the subject in metres, x to the right of the picture and y up from its foot, or from its middle off the ground. */
@@ -39,42 +39,45 @@ export interface PictureAsked {
   readonly sharp?: boolean;
 }
 
-/** Shares of the light that kinds of things throw back (assumed; what is not named 0.2). */
-const KINDS: Readonly<Partial<Record<ObstacleKind, number>>> = {
-  stand: 0.18,
-  building: 0.3,
-  wall: 0.3,
-  hedge: 0.07,
-  tree: 0.07,
-  trees: 0.06,
-  boards: 0.45,
-  scoreboard: 0.05,
+/** Colours of kinds of things where their own is not told (assumed; what is not named is as stone). */
+const KINDS: Readonly<Partial<Record<ObstacleKind, Swatch>>> = {
+  stand: "concrete",
+  building: "stone",
+  wall: "stone",
+  hedge: "leaf",
+  tree: "dark-green",
+  trees: "dark-green",
+  boards: "white",
+  scoreboard: "black",
 };
-const OTHER = 0.2;
-/** The same of grounds (assumed, after albedo tables). */
-const SURFACES: Readonly<Record<Surface, number>> = {
-  grass: 0.12,
-  clay: 0.22,
-  sand: 0.35,
-  snow: 0.85,
-  ice: 0.7,
-  water: 0.06,
-  floor: 0.3,
-  track: 0.18,
+/** Shares of the light that grounds throw back (assumed, after albedo tables), and the swatch that they are tinted by. */
+const SURFACES: Readonly<Record<Surface, readonly [luminance: number, Swatch]>> = {
+  grass: [0.14, "leaf"],
+  clay: [0.22, "red"],
+  sand: [0.35, "straw"],
+  snow: [0.85, "snow"],
+  ice: [0.7, "snow"],
+  water: [0.07, "deep-water"],
+  floor: [0.3, "straw"],
+  track: [0.18, "red"],
 };
-/** And of the subject's parts: kit, skin, what is swung or thrown, feathers. */
-const PARTS: Readonly<Record<PartClass, number>> = { body: 0.22, limb: 0.32, tool: 0.5, wing: 0.18 };
+/** And the subject's parts: kit, skin, what is swung or thrown, feathers; all of one hue. */
+const PARTS: Readonly<Record<PartClass, number>> = { body: 0.16, limb: 0.26, tool: 0.5, wing: 0.2 };
+const HUE = colourOf(SWATCHES.straw).tint;
 /** A plain sky against the middle of a subject in the same light. */
 const SKY = 0.62;
+/** Inside, what stands behind is a wall. */
+const INSIDE = 0.2;
 /** Metres of a ground's details, and how far they differ. */
-const GROUND_DETAIL = { metres: 0.05, contrast: 0.7 };
-/** Bands in which the ground is drawn from the horizon to the feet and below, with the share of the background's disc in each. */
-const BANDS = [
-  { until: 0.35, disc: 1 },
-  { until: 0.75, disc: 0.5 },
-  { until: 1, disc: 0.15 },
-  { until: 3, disc: 0.35 },
-] as const;
+const GROUND_DETAIL = { metres: 0.05, contrast: 0.45 };
+/** How much of its hue a large plain thing keeps: paler than its swatch. */
+const PALE = 0.55;
+const paler = (tint: Tint): Tint => tint.map((c) => 1 + (c - 1) * PALE) as unknown as Tint;
+/** Bands in which the ground is drawn from the horizon to the feet, and as many below them. */
+const BANDS = 6;
+/** Share of the background's disc that the ground still has at the feet, and gets again as far below them. */
+const AT_FEET = 0.08;
+const BELOW = 0.4;
 /** Noise of one sensor pixel at the middle tone and base ISO (assumed: ten thousand electrons, a hundredth). */
 const PIXEL_NOISE = 0.01;
 /** Light behind that differs more than this in stops from that on the subject is drawn so much brighter or darker, no more. */
@@ -138,7 +141,7 @@ export function pictureOf(asked: PictureAsked): PictureInput {
   const layers: Layer[] = [];
   const thing = (item: FrameView["things"][number]): Layer => ({
     outlines: [item.outline.map(lie.place)],
-    luminance: (KINDS[item.kind] ?? OTHER) * behindLight,
+    ...lightOf(item, input, behindLight),
     smear: streak,
     disc: sharp ? 0 : item.disc * lie.across,
   });
@@ -174,6 +177,17 @@ function exposedAt(found: Assessment, shutter: number): Settings {
   return { shutter, aperture: settings.aperture, iso };
 }
 
+/** How a thing behind or before the subject is coloured and lit. */
+function lightOf(
+  { id, kind }: FrameView["things"][number],
+  { scene }: AssessInput,
+  behind: number,
+): Pick<Layer, "luminance" | "tint"> {
+  const told = scene.ground.obstacles.find((o) => o.id === id)?.look?.colour;
+  const { luminance, tint } = colourOf(SWATCHES[told ?? KINDS[kind] ?? "stone"]);
+  return { luminance: luminance * behind, tint: paler(tint) };
+}
+
 const partClassOf = ({ subject }: AssessInput, id: string): PartClass =>
   subject.parts.find((p) => p.id === id)?.partClass ?? "body";
 
@@ -206,6 +220,7 @@ function subjectLayers(
           outline.map(([x, y]) => lie.place({ across: x * view.metreAcross, up: foot + y * view.metreUp })),
         ),
         luminance: PARTS[part],
+        tint: HUE,
         fromRight,
         smear: smearOf(part),
         disc,
@@ -224,23 +239,29 @@ function texturesOf(
   const [, feet] = place({ across: 0, up: view.feet });
   const detail = GROUND_DETAIL.metres * view.metreAcross * across;
   const disc = sharp ? 0 : view.backgroundDisc * across;
-  const sky = input.scene.cover === "open" ? SKY * Math.max(1, behind) : OTHER * behind;
+  const open = input.scene.cover === "open";
+  const sky = {
+    luminance: open ? SKY * Math.max(1, behind) : INSIDE * behind,
+    tint: paler(colourOf(SWATCHES[open ? "sky" : "stone"]).tint),
+  };
+  const [luminance, swatch] = SURFACES[view.surface];
+  const ground = { luminance: luminance * behind, tint: paler(colourOf(SWATCHES[swatch]).tint) };
   const textures: Texture[] = [
-    { from: -Infinity, to: Infinity, luminance: sky, detail: height, contrast: 0, disc: 0 },
+    { ...sky, from: -Infinity, to: Infinity, detail: height, contrast: 0, disc: 0 },
   ];
-  let from = horizon;
-  for (const band of BANDS) {
-    const to = horizon + Math.max(1, feet - horizon) * band.until;
+  const deep = Math.max(1, feet - horizon);
+  for (let band = 0; band < 2 * BANDS; band++) {
+    const nearer = (band + 0.5) / BANDS;
+    const share = nearer < 1 ? 1 + (AT_FEET - 1) * nearer : AT_FEET + (BELOW - AT_FEET) * (nearer - 1);
     textures.push({
-      from,
-      to: band === BANDS.at(-1) ? Infinity : to,
-      luminance: SURFACES[view.surface] * behind,
+      ...ground,
+      from: horizon + (deep * band) / BANDS,
+      to: band === 2 * BANDS - 1 ? Infinity : horizon + (deep * (band + 1)) / BANDS,
       detail: Math.max(1, detail),
       contrast: GROUND_DETAIL.contrast,
       smear: streak,
-      disc: disc * band.disc,
+      disc: disc * share,
     });
-    from = to;
   }
   return textures;
 }

@@ -57,15 +57,21 @@ function fillSpan(values: Float32Array, row: number, width: number, from: number
   }
 }
 
-/** A value between pixels; beyond the edge that of the edge. */
-function between({ width, height, values }: Plane, x: number, y: number): number {
-  const cx = Math.min(width - 1, Math.max(0, x));
-  const cy = Math.min(height - 1, Math.max(0, y));
-  const [x0, y0] = [Math.floor(cx), Math.floor(cy)];
-  const [x1, y1] = [Math.min(width - 1, x0 + 1), Math.min(height - 1, y0 + 1)];
-  const [fx, fy] = [cx - x0, cy - y0];
-  const above = values[y0 * width + x0]! * (1 - fx) + values[y0 * width + x1]! * fx;
-  const below = values[y1 * width + x0]! * (1 - fx) + values[y1 * width + x1]! * fx;
+const inside = (n: number, most: number): number => (n < 0 ? 0 : n > most ? most : n);
+
+/** A value between pixels; beyond the edge that of the edge. Called for every step of every pixel: nothing is made here. */
+function between(values: Float32Array, width: number, height: number, x: number, y: number): number {
+  const cx = inside(x, width - 1);
+  const cy = inside(y, height - 1);
+  const x0 = Math.floor(cx);
+  const y0 = Math.floor(cy);
+  const fx = cx - x0;
+  const fy = cy - y0;
+  const row = y0 * width;
+  const next = y0 + 1 < height ? row + width : row;
+  const x1 = x0 + 1 < width ? x0 + 1 : x0;
+  const above = values[row + x0]! * (1 - fx) + values[row + x1]! * fx;
+  const below = values[next + x0]! * (1 - fx) + values[next + x1]! * fx;
   return above * (1 - fy) + below * fy;
 }
 
@@ -75,9 +81,10 @@ const PER_PX = 2;
 /** Smears along a straight line of so many pixels; direction in degrees, 0 to the right, 90 up. */
 export function smear(plane: Plane, length: number, direction: number): Plane {
   if (length < 0.05) return plane;
-  const { width, height } = plane;
+  const { width, height, values } = plane;
   const turn = (direction * Math.PI) / 180;
-  const [dx, dy] = [Math.cos(turn), -Math.sin(turn)];
+  const dx = Math.cos(turn);
+  const dy = -Math.sin(turn);
   const steps = Math.max(2, Math.ceil(length * PER_PX));
   const out = planeOf(width, height);
   for (let y = 0; y < height; y++)
@@ -85,7 +92,7 @@ export function smear(plane: Plane, length: number, direction: number): Plane {
       let sum = 0;
       for (let i = 0; i < steps; i++) {
         const along = length * ((i + 0.5) / steps - 0.5);
-        sum += between(plane, x + along * dx, y + along * dy);
+        sum += between(values, width, height, x + along * dx, y + along * dy);
       }
       out.values[y * width + x] = sum / steps;
     }
@@ -107,12 +114,11 @@ export function gauss(plane: Plane, sigma: number): Plane {
 function along(plane: Plane, kernel: readonly number[], reach: number, dx: number, dy: number): Plane {
   const { width, height, values } = plane;
   const out = planeOf(width, height);
-  const clamp = (n: number, most: number): number => (n < 0 ? 0 : n > most ? most : n);
   for (let y = 0; y < height; y++)
     for (let x = 0; x < width; x++) {
       let sum = 0;
       for (let k = -reach; k <= reach; k++) {
-        const from = clamp(y + k * dy, height - 1) * width + clamp(x + k * dx, width - 1);
+        const from = inside(y + k * dy, height - 1) * width + inside(x + k * dx, width - 1);
         sum += kernel[k + reach]! * values[from]!;
       }
       out.values[y * width + x] = sum;
@@ -125,7 +131,8 @@ const DISC_ROWS = 8;
 
 /** Blurs by an even disc of so many pixels across. */
 export function disc(plane: Plane, diameter: number): Plane {
-  if (diameter < 0.1) return plane;
+  // Smaller than the rows at which its edge is taken it is a point.
+  if (diameter < 0.2) return plane;
   const { width, height, values } = plane;
   const radius = diameter / 2;
   // Sums along each row with their edges carried on, so that a span of a row costs two readings.
@@ -146,9 +153,10 @@ export function disc(plane: Plane, diameter: number): Plane {
   for (let y = 0; y < height; y++)
     for (let x = 0; x < width; x++) {
       let sum = 0;
-      for (const { by, half, share } of rows) {
-        const at = Math.min(height - 1, Math.max(0, y + by));
-        sum += share * (until(at, x + 0.5 + half) - until(at, x + 0.5 - half));
+      for (let i = 0; i < rows.length; i++) {
+        const row = rows[i]!;
+        const at = inside(y + row.by, height - 1);
+        sum += row.share * (until(at, x + 0.5 + row.half) - until(at, x + 0.5 - row.half));
       }
       out.values[y * width + x] = sum / area;
     }

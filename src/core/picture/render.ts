@@ -6,12 +6,16 @@ export interface Smear {
   readonly direction: number;
 }
 
+/** A colour by its linear red, green and blue, each against the luminance that they make together. */
+export type Tint = readonly [red: number, green: number, blue: number];
+
 /** Something flat in the picture: its outlines, how bright it is, how far it is blurred. Those that come later stand before. */
 export interface Layer {
   readonly outlines: readonly (readonly PixelPoint[])[];
   /** Luminance against what a right exposure makes a perfect white, 0 or more; the middle is 0.157. */
   readonly luminance: number;
-  /** How much brighter its right than its left edge is, in shares of the luminance, −1 … 1: where the light stands. */
+  readonly tint: Tint;
+  /** Set for round bodies: how much brighter the right edge of each outline is than its left, −1 … 1. */
   readonly fromRight?: number;
   readonly smear?: Smear;
   /** Diameter in pixels of its defocus disc, 0 or more. */
@@ -24,6 +28,7 @@ export interface Texture {
   readonly from: number;
   readonly to: number;
   readonly luminance: number;
+  readonly tint: Tint;
   /** Size in pixels of its details, above 0, and how far they differ, 0 … 1. */
   readonly detail: number;
   readonly contrast: number;
@@ -47,70 +52,131 @@ export interface PictureInput {
   readonly seed: number;
 }
 
+/** A picture in linear light. */
+export interface Picture {
+  readonly width: number;
+  readonly height: number;
+  /** Red, green and blue; white is 1 of each, and more is brighter than a screen shows. */
+  readonly channels: readonly [Plane, Plane, Plane];
+}
+
 /** Luminance of the middle tone: the reflectance that a meter takes for it, πK/C (ISO 2720). */
 const MIDDLE = 0.157;
+/** How much darker the edges of a round body are than its middle under an even sky (assumed). */
+const ROUND = 0.28;
+/** Shares of red, green and blue in the luminance (IEC 61966-2-1). */
+const LUMINANCE = [0.2126, 0.7152, 0.0722] as const;
+
+/** Luminance of a picture, linear, pixel by pixel. */
+export const luminanceOf = ({ width, height, channels: [r, g, b] }: Picture): Plane => ({
+  width,
+  height,
+  values: r.values.map(
+    (red, i) => LUMINANCE[0] * red + LUMINANCE[1] * g.values[i]! + LUMINANCE[2] * b.values[i]!,
+  ),
+});
 
 /**
  * A picture in linear light: textures, then layers each smeared and blurred by its own, then what blurs everything, exposure and
  * noise. The shot noise of a tone goes with the root of its light. One pixel is one of the drawing.
  */
-export function renderPicture(input: PictureInput): Plane {
-  const { width, height, stops, noise, seed } = input;
-  let picture = planeOf(width, height, MIDDLE);
-  input.textures.forEach((texture, i) => {
-    picture = laidTexture(picture, texture, seed + i + 1);
-  });
-  for (const layer of input.layers) picture = laidOver(picture, layer);
-  picture = gauss(picture, input.gauss);
+export function renderPicture(input: PictureInput): Picture {
+  const { width, height, seed } = input;
+  const channels = [0, 1, 2].map(() => planeOf(width, height, MIDDLE)) as [Plane, Plane, Plane];
+  for (const texture of input.textures) layTexture(channels, texture, seed + 1);
+  for (const layer of input.layers) layOver(channels, layer);
+  const exposed = channels.map((plane) => gauss(plane, input.gauss)) as [Plane, Plane, Plane];
+  expose(exposed, input);
+  return { width, height, channels: exposed };
+}
+
+/** Gives a picture its exposure and its grain. */
+function expose(channels: readonly Plane[], { stops, noise, seed }: PictureInput): void {
   const gain = 2 ** stops;
   const random = grain(seed);
-  // What is exposed less collects less light: its noise is larger against it.
-  const atMiddle = noise * MIDDLE * gain;
-  for (let i = 0; i < picture.values.length; i++) {
-    const light = picture.values[i]! * gain;
-    const sigma = noise === 0 ? 0 : atMiddle * Math.sqrt(light / (MIDDLE * gain));
-    picture.values[i] = Math.max(0, light + sigma * random());
-  }
-  return picture;
-}
-
-function laidOver(picture: Plane, { outlines, luminance, fromRight = 0, smear: s, disc: d }: Layer): Plane {
-  const { width, height } = picture;
-  let mask = coverage(outlines, width, height);
-  if (s) mask = smear(mask, s.length, s.direction);
-  mask = disc(mask, d);
-  const xs = outlines.flat().map(([x]) => x);
-  const [left, right] = [Math.min(...xs), Math.max(...xs)];
-  const out = planeOf(width, height);
-  for (let i = 0; i < out.values.length; i++) {
-    const share = mask.values[i]!;
-    const across = right > left ? Math.min(1, Math.max(0, ((i % width) - left) / (right - left))) : 0.5;
-    const lit = luminance * (1 + fromRight * (2 * across - 1));
-    out.values[i] = picture.values[i]! * (1 - share) + lit * share;
-  }
-  return out;
-}
-
-function laidTexture(picture: Plane, texture: Texture, seed: number): Plane {
-  const { width, height } = picture;
-  const { from, to, luminance, detail, contrast, smear: s, disc: d } = texture;
-  let tile = planeOf(width, height);
-  const random = grain(seed);
-  const size = Math.max(1, detail);
-  const [columns, rows] = [Math.ceil(width / size) + 2, Math.ceil(height / size) + 2];
-  const spots = Float32Array.from({ length: columns * rows }, () => Math.max(-1, Math.min(1, random() / 2)));
-  for (let y = 0; y < height; y++)
-    for (let x = 0; x < width; x++) {
-      const spot = spots[Math.floor(y / size) * columns + Math.floor(x / size)]!;
-      tile.values[y * width + x] = luminance * (1 + contrast * spot);
+  const count = channels[0]!.values.length;
+  for (let i = 0; i < count; i++) {
+    const grainHere = noise === 0 ? 0 : noise * random();
+    for (const { values } of channels) {
+      const light = values[i]! * gain;
+      // The root of the light: a tone of four times the light has twice the noise, half of it against itself.
+      values[i] = Math.max(0, light + grainHere * Math.sqrt(light * MIDDLE * gain));
     }
+  }
+}
+
+/** Lays a layer over a picture: how much of each pixel it covers, and how it is lit there, are smeared and blurred alike. */
+function layOver(channels: readonly Plane[], layer: Layer): void {
+  const { smear: s, disc: d, luminance, tint } = layer;
+  const { width, height } = channels[0]!;
+  const { cover, lit } = litOf(layer, width, height);
+  const blurred = (plane: Plane): Plane => disc(s ? smear(plane, s.length, s.direction) : plane, d);
+  const [share, light] = [blurred(cover), blurred(lit)];
+  channels.forEach(({ values }, c) => {
+    for (let i = 0; i < values.length; i++)
+      values[i] = values[i]! * (1 - share.values[i]!) + luminance * tint[c]! * light.values[i]!;
+  });
+}
+
+/** How much of each pixel a layer covers, and its light there against its own luminance, already times the cover. */
+function litOf({ outlines, fromRight }: Layer, width: number, height: number): { cover: Plane; lit: Plane } {
+  if (fromRight === undefined) {
+    const cover = coverage(outlines, width, height);
+    return { cover, lit: cover };
+  }
+  const [cover, lit] = [planeOf(width, height), planeOf(width, height)];
+  for (const outline of outlines) {
+    const one = coverage([outline], width, height);
+    const xs = outline.map(([x]) => x);
+    const left = Math.min(...xs);
+    const span = Math.max(1e-6, Math.max(...xs) - left);
+    for (let i = 0; i < one.values.length; i++) {
+      const share = one.values[i]!;
+      if (share === 0) continue;
+      const across = 2 * Math.min(1, Math.max(0, ((i % width) + 0.5 - left) / span)) - 1;
+      const here = 1 + fromRight * across - ROUND * across * across;
+      lit.values[i] = lit.values[i]! * (1 - share) + here * share;
+      cover.values[i] = Math.max(cover.values[i]!, share);
+    }
+  }
+  return { cover, lit };
+}
+
+function layTexture(channels: readonly Plane[], texture: Texture, seed: number): void {
+  const { from, to, luminance, tint, smear: s, disc: d } = texture;
+  const { width, height } = channels[0]!;
+  const first = Math.max(0, Math.round(from));
+  const last = Math.min(height, Math.round(to));
+  if (first >= last) return;
+  let tile = patternOf(texture, width, height, seed);
   if (s) tile = smear(tile, s.length, s.direction);
   tile = disc(tile, d);
-  const out = planeOf(width, height);
-  out.values.set(picture.values);
-  const [first, last] = [Math.max(0, Math.round(from)), Math.min(height, Math.round(to))];
-  for (let i = first * width; i < last * width; i++) out.values[i] = tile.values[i]!;
-  return out;
+  channels.forEach(({ values }, c) => {
+    for (let i = first * width; i < last * width; i++) values[i] = luminance * tint[c]! * tile.values[i]!;
+  });
+}
+
+/** Soft spots of a size about 1, as much brighter and darker as they differ. */
+function patternOf({ detail, contrast }: Texture, width: number, height: number, seed: number): Plane {
+  const tile = planeOf(width, height, 1);
+  if (contrast === 0) return tile;
+  const random = grain(seed);
+  const size = Math.max(1, detail);
+  const columns = Math.ceil(width / size) + 2;
+  const spots = Float32Array.from({ length: columns * (Math.ceil(height / size) + 2) }, () =>
+    Math.max(-1, Math.min(1, random() / 2)),
+  );
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++) {
+      const column = Math.floor(x / size);
+      const row = Math.floor(y / size) * columns;
+      const fx = x / size - column;
+      const fy = y / size - Math.floor(y / size);
+      const above = spots[row + column]! * (1 - fx) + spots[row + column + 1]! * fx;
+      const below = spots[row + columns + column]! * (1 - fx) + spots[row + columns + column + 1]! * fx;
+      tile.values[y * width + x] = 1 + contrast * (above * (1 - fy) + below * fy);
+    }
+  return tile;
 }
 
 /** Normal numbers from a seed (mulberry32, then Box and Muller 1958). */
@@ -129,4 +195,26 @@ function grain(seed: number): () => number {
 export function displayValue(linear: number): number {
   const c = Math.min(1, Math.max(0, linear));
   return Math.round(255 * (c <= 0.0031308 ? 12.92 * c : 1.055 * c ** (1 / 2.4) - 0.055));
+}
+
+/** A swatch "#rrggbb" as the luminance that it throws back, 0 … 1, and its tint. */
+export function colourOf(hex: string): { readonly luminance: number; readonly tint: Tint } {
+  const linear = [1, 3, 5].map((at) => {
+    const c = parseInt(hex.slice(at, at + 2), 16) / 255;
+    return c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;
+  });
+  const luminance = Math.max(
+    1e-4,
+    linear.reduce((sum, c, i) => sum + c * LUMINANCE[i]!, 0),
+  );
+  return { luminance, tint: linear.map((c) => c / luminance) as unknown as Tint };
+}
+
+/** The picture as bytes of red, green, blue and opacity, row by row, as a screen takes them. */
+export function displayBytes({ width, height, channels }: Picture): Uint8ClampedArray {
+  const bytes = new Uint8ClampedArray(4 * width * height).fill(255);
+  channels.forEach(({ values }, c) => {
+    for (let i = 0; i < values.length; i++) bytes[4 * i + c] = displayValue(values[i]!);
+  });
+  return bytes;
 }

@@ -51,7 +51,7 @@ const halfSeen = ({ broad, deep }: { broad: number; deep: number }, turnDeg: num
   Math.hypot(broad * Math.cos(radians(turnDeg)), deep * Math.sin(radians(turnDeg)));
 
 /** A person's outlines at an angle of view: limbs that taper, a trunk with shoulders and hips, hands, feet, a head that looks somewhere. */
-export function bodyPieces(posture: Posture, turnDeg: number): Piece[] {
+function bodyPieces(posture: Posture, turnDeg: number): Piece[] {
   const { tools = [], wheels = [], ball, stout = 1 } = posture;
   const see = seer(turnDeg);
   const wide = (...names: (keyof typeof WIDE)[]): number[] => names.map((name) => WIDE[name] * stout);

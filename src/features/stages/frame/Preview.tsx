@@ -1,12 +1,13 @@
 import { useEffect, useRef, useState } from "react";
 import { Pressable, View } from "react-native";
+import { previewAt } from "@/core/judge";
 import { deliveredPerPixel, pictureOf, type PictureAsked } from "@/core/picture";
 import type { OutingView } from "@/outing/outing-view";
 import { Txt } from "@/ui/controls/Txt";
 import { figureInMetres } from "@/ui/figures/metres";
 import { phaseOf } from "@/ui/figures/silhouettes";
 import { useSize } from "@/ui/layout/use-size";
-import { numberWords, shutterWords } from "@/words";
+import { isoWords, numberWords, ofHundred, shutterWords, twoFigures, verdictWords } from "@/words";
 import type { RenderedPicture } from "@/workers/long-work";
 import { useOuting } from "../../outing/use-outing";
 import { useRun } from "../../outing/use-run";
@@ -15,12 +16,14 @@ import { isAloft } from "./aloft";
 /** Clicks between the pictures that stand side by side. */
 const STOP = 3;
 /** Px of the drawings: the chosen picture, its neighbours, the loupe. */
-const WIDE = { chosen: 360, beside: 176, loupe: 176 };
+const WIDE = { chosen: 360, beside: 168, loupe: 168 };
 /** Milliseconds without a change after which pictures are made. */
 const QUIET = 150;
 
 interface Asked {
   readonly name: string;
+  /** What is said under it. */
+  readonly under: string;
   readonly picture: PictureAsked;
 }
 
@@ -46,14 +49,23 @@ function askedOf({ input, found, frame: view }: OutingView, upright: boolean): r
     up: (aloft ? 0 : view.feet) + top[1] * 0.92 * view.metreUp,
   };
   const one = deliveredPerPixel({ ...whole, width: WIDE.loupe });
+  const under = (click: number): string => {
+    const there = previewAt(input, found, click);
+    return `${isoWords(there.iso)}: ${there.partName} ${twoFigures(there.blurPx)} px, ${verdictWords(there.verdict)}, ${ofHundred(there.chance)}`;
+  };
   return [
-    { name: shutterWords(shutter), picture: whole },
-    { name: "sharp", picture: { ...whole, sharp: true } },
+    { name: shutterWords(shutter), under: under(shutter), picture: whole },
+    { name: "sharp", under: "", picture: { ...whole, sharp: true } },
     ...beside.map((click) => ({
       name: shutterWords(click),
+      under: under(click),
       picture: { ...base, shutter: click, width: wide(WIDE.beside) },
     })),
-    { name: "loupe", picture: { ...base, shutter, width: WIDE.loupe, zoom: Math.max(1, one), at } },
+    {
+      name: "One to one",
+      under: "a piece of the delivery",
+      picture: { ...base, shutter, width: WIDE.loupe, zoom: Math.max(1, one), at },
+    },
   ];
 }
 
@@ -98,7 +110,7 @@ function Made({ asked, made, busy }: MadeProps) {
   const of = (name: string): number => asked.findIndex((a) => a.name === name);
   const chosen = asked[0]!;
   const shown = made[sharp ? of("sharp") : 0]!;
-  const loupe = of("loupe");
+  const loupe = of("One to one");
   const scale = Math.min(1.6, (size?.width ?? shown.width) / shown.width);
   const px = deliveredPerPixel(chosen.picture);
   return (
@@ -109,22 +121,29 @@ function Made({ asked, made, busy }: MadeProps) {
         onPressIn={() => setSharp(true)}
         onPressOut={() => setSharp(false)}
       >
-        <Grey picture={shown} width={shown.width * scale} label={sharp ? "Sharp" : `At ${chosen.name}`} />
+        <Shown picture={shown} width={shown.width * scale} label={sharp ? "Sharp" : `At ${chosen.name}`} />
       </Pressable>
-      <Txt tone="ink2">
-        {`${sharp ? "As sharp as it stands there" : `At ${chosen.name}`}. Press and hold to see it sharp. One pixel here is ${numberWords(px / scale, 1)} of the delivery.`}
-      </Txt>
+      <View>
+        <Txt size={20} weight={700}>
+          {chosen.name}
+        </Txt>
+        <Txt>{chosen.under}</Txt>
+        <Txt size={14} tone="ink2">
+          {`Press and hold to see it sharp. One pixel here is ${numberWords(px / scale, 1)} of the delivery.`}
+        </Txt>
+      </View>
       <View className="flex-row flex-wrap gap-3">
-        {asked.map(({ name }, i) =>
+        {asked.map(({ name, under }, i) =>
           i < 2 ? null : (
-            <View key={name} className="gap-1">
-              <Grey
+            <View key={name} style={{ width: WIDE.beside }}>
+              <Shown
                 picture={made[i]!}
                 width={made[i]!.width}
                 label={i === loupe ? "A piece of the delivery, one to one" : `At ${name}`}
               />
+              <Txt weight={700}>{name}</Txt>
               <Txt size={14} tone="ink2">
-                {i === loupe ? "one to one" : name}
+                {under}
               </Txt>
             </View>
           ),
@@ -134,14 +153,14 @@ function Made({ asked, made, busy }: MadeProps) {
   );
 }
 
-/** Grey values on a canvas. */
-function Grey({ picture, width, label }: { picture: RenderedPicture; width: number; label: string }) {
+/** A picture on a canvas. */
+function Shown({ picture, width, label }: { picture: RenderedPicture; width: number; label: string }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
     const context = canvas.current?.getContext("2d");
     if (!context) return;
     const image = context.createImageData(picture.width, picture.height);
-    picture.grey.forEach((value, i) => image.data.set([value, value, value, 255], 4 * i));
+    image.data.set(picture.bytes);
     context.putImageData(image, 0, 0);
   }, [picture]);
   return (
