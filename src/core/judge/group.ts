@@ -5,8 +5,9 @@ import { keptCircleMm } from "./sighting";
 
 /** Who is sharp of a group that stands one behind the other, the focus on its leader. */
 export interface GroupSharp {
-  /** How many in front of the leader, and behind it. */
+  /** How many in front of the leader, 0 or more. */
   readonly before: number;
+  /** How many behind it, 0 or more. */
   readonly behind: number | "all";
 }
 

@@ -60,6 +60,7 @@ export interface MemorySet {
   readonly mode: "manual" | "auto-iso";
   /** Lowest and highest ISO click that it comes to. */
   readonly isoFrom: number;
+  /** Clicks; at least the lowest. */
   readonly isoTo: number;
   /** What the pictures are that it serves, and for which shots, each the most served first. */
   readonly intents: readonly Intent[];

@@ -88,6 +88,7 @@ export interface Alternative {
   readonly keptPx: number;
   /** ISO click that the light asks for, and clicks short at the ceiling. */
   readonly iso: number;
+  /** Clicks that the light is short at the ceiling, 0 or more. */
   readonly short: number;
   readonly background: SeenBehind;
   /** Stops of light that the kept frame collects less than a whole 36×24 at the same exposure. */
@@ -122,6 +123,7 @@ export interface WithConverter extends Alternative {
   readonly loss: number;
   /** mm at the long end with it, and its widest f-number there. */
   readonly focalLengthMm: number;
+  /** Its widest f-number at the long end with it. */
   readonly widest: number;
 }
 
@@ -147,9 +149,11 @@ export function withConverters(input: AssessInput, kit: Pick<Kit, "converters">)
 
 /** A body from the same place, and what on 36×24 would make the picture that the body in hand makes. */
 export interface WithBody extends Alternative {
+  /** Of its sensor by the diagonal, 1 for 36×24. */
   readonly cropFactor: number;
 }
 
+/** Each body from the same place with the lens in hand, with what it gives and costs. */
 export const withBodies = (input: AssessInput, bodies: readonly Body[]): WithBody[] =>
   bodies.flatMap((body) =>
     alternativeOf(input, { ...input.rig, body }, body).map((there) => ({

@@ -2,7 +2,9 @@ import { coverage, disc, gauss, planeOf, smear, type PixelPoint, type Plane } fr
 
 /** A straight smear in pixels of the drawing; direction in degrees, 0 to the right, 90 up. */
 export interface Smear {
+  /** Pixels, 0 or more. */
   readonly length: number;
+  /** Degrees, 0 to the right, 90 up. */
   readonly direction: number;
 }
 
@@ -26,19 +28,24 @@ export interface Layer {
 export interface Texture {
   /** Upper and lower row between which it lies, pixels. */
   readonly from: number;
+  /** Lower row, pixels; below the upper one. */
   readonly to: number;
+  /** As that of a layer, 0 or more. */
   readonly luminance: number;
   readonly tint: Tint;
   /** Size in pixels of its details, above 0, and how far they differ, 0 … 1. */
   readonly detail: number;
+  /** How far they differ, 0 … 1. */
   readonly contrast: number;
   readonly smear?: Smear;
+  /** Diameter in pixels of its defocus disc, 0 or more. */
   readonly disc: number;
 }
 
 export interface PictureInput {
   /** Pixels of the drawing, above 0. */
   readonly width: number;
+  /** Pixels, above 0. */
   readonly height: number;
   readonly textures: readonly Texture[];
   readonly layers: readonly Layer[];
@@ -54,7 +61,9 @@ export interface PictureInput {
 
 /** A picture in linear light. */
 export interface Picture {
+  /** Pixels. */
   readonly width: number;
+  /** Pixels. */
   readonly height: number;
   /** Red, green and blue; white is 1 of each, and more is brighter than a screen shows. */
   readonly channels: readonly [Plane, Plane, Plane];
