@@ -13,7 +13,7 @@ export const automaticMomentWords = (code: AutomaticMoment["code"]): string => M
 /** What the body will choose, and how the picture comes out. */
 export function automaticSentence({ iso, pictureOff }: Automatic): string {
   const chosen = `The body will choose about ISO ${isoNumberWords(iso)}`;
-  if (pictureOff === 0) return `${chosen}: right.`;
+  if (Math.abs(pictureOff) <= 1) return `${chosen}: right${pictureOff === 0 ? "" : " to a third of a stop"}.`;
   return `${chosen}: ${stopsNoun(pictureOff)} too ${pictureOff > 0 ? "bright" : "dark"}.`;
 }
 

@@ -34,7 +34,12 @@ export function AutomaticIso() {
       />
       {automatic && found && (
         <View className="gap-2 pb-2">
-          <Txt size={18} weight={700} tone={found.pictureOff === 0 ? "ink" : "bracken"} aria-live="polite">
+          <Txt
+            size={18}
+            weight={700}
+            tone={Math.abs(found.pictureOff) <= 1 ? "ink" : "bracken"}
+            aria-live="polite"
+          >
             {automaticSentence(found)}
           </Txt>
           <Picker
