@@ -26,7 +26,7 @@ export const FRAME: readonly Panel[] = [
     id: "preview",
     title: "The picture before it is taken",
     phone: "folded",
-    wide: "half",
+    wide: "folded",
     when: withPicture,
     load: whenSeen(async () => (await import("./Preview")).Preview),
   },
