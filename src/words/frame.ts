@@ -80,8 +80,8 @@ export function leverGain({ gain }: Lever): string {
 
 const VARIANT_NAMES: Readonly<Record<Variant, string>> = {
   whole: "whole figure",
-  half: "head and shoulders",
-  head: "head",
+  half: "half figure",
+  head: "head and shoulders",
   "small-in-its-place": "small in its place",
   silhouette: "silhouette against the light",
   "moving-into-the-frame": "moving into the frame",

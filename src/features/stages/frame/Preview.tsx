@@ -27,8 +27,10 @@ interface Asked {
   readonly picture: PictureAsked;
 }
 
+type Looked = Pick<OutingView, "input" | "found" | "frame">;
+
 /** What is drawn: the chosen shutter sharp and as it is, a stop slower, a stop faster, and a piece of the delivery one to one. */
-function askedOf({ input, found, frame: view }: OutingView, upright: boolean): readonly Asked[] {
+function askedOf({ input, found, frame: view }: Looked, upright: boolean): readonly Asked[] {
   if (!input || !found || !view) return [];
   const aloft = isAloft(input);
   const figure = figureInMetres(input.subject, {
@@ -77,7 +79,7 @@ export function Preview() {
   const { input, found, frame } = view;
   useEffect(() => {
     const timer = setTimeout(() => {
-      const next = askedOf({ input, found, frame } as OutingView, (frame?.aspect ?? 1) < 1);
+      const next = askedOf({ input, found, frame }, (frame?.aspect ?? 1) < 1);
       setAsked(next);
       if (next.length > 0)
         void start(
