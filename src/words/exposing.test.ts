@@ -17,6 +17,7 @@ import {
   setNames,
   setsVerdict,
   setUpLines,
+  snowSentence,
   toneLines,
 } from ".";
 
@@ -77,6 +78,7 @@ test("lamps, edges and tones say what to do", () => {
     /2\.5 bands .*mechanical/,
   );
   expect(calmWords([20, 17])).toBe("Safe: 1/100, 1/50.");
+  expect(snowSentence(7)).toMatch(/2 1\/3 stops too dark/);
   expect(calmWords([])).toMatch(/^No shutter/);
   expect(edgeSentence({ sunEv: 15, shadeEv: 12, clicks: 9 })).toMatch(
     /9 clicks between\. More than one can click/,

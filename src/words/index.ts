@@ -16,7 +16,14 @@ export {
   variantWords,
 } from "./frame";
 export { clickDoes, clickTo, noiseSentence } from "./one-click";
-export { aperturePrioritySentence, edgeSentence, facesSentence, toneLines, zoneLines } from "./place-light";
+export {
+  aperturePrioritySentence,
+  edgeSentence,
+  facesSentence,
+  snowSentence,
+  toneLines,
+  zoneLines,
+} from "./place-light";
 export { rungDetail, rungWords, sweepSentences, warmUpSentence } from "./pan";
 export { setUpLines, setUpWords } from "./set-up";
 export { causesOf, clickBuys, keptSentence, logSays, ofHundred, type ChanceCause } from "./chance";

@@ -1,6 +1,6 @@
 import type { Zone } from "@/core/ground";
 import type { AperturePriority, ShadowEdge, Tones } from "@/core/judge";
-import { clicksWords, evWords, shutterWords, signedClicks } from "./format";
+import { clicksWords, evWords, shutterWords, signedClicks, stopsNoun } from "./format";
 import { numberWords } from "./number";
 
 /** What the edge of a shadow asks. */
@@ -36,6 +36,10 @@ export const toneLines = ({ choices }: Tones): { readonly name: string; readonly
         .filter(Boolean)
         .join(", ") || "both held",
   }));
+
+/** The two schools of snow and ice (common practice), with what a meter makes of it by itself. */
+export const snowSentence = (clicks: number): string =>
+  `A meter takes snow or ice for the middle and makes it ${stopsNoun(clicks)} too dark. Some keep a stop of that, so that its texture stays; others give it all back for the face and let the snow go white.`;
 
 /** What aperture priority does from here. */
 export const aperturePrioritySentence = ({ shutter, shortBelowEv }: AperturePriority): string =>

@@ -1,4 +1,6 @@
 import { View } from "react-native";
+import { meterSees } from "@/core/catalogue";
+import { meterCompensation } from "@/core/exposure";
 import { aperturePriority, shadowEdge, tonesFound, whenRight } from "@/core/judge";
 import { FactLine } from "@/ui/controls/FactLine";
 import { Txt } from "@/ui/controls/Txt";
@@ -7,6 +9,7 @@ import {
   edgeSentence,
   facesSentence,
   settingsWords,
+  snowSentence,
   toneLines,
   zoneLines,
 } from "@/words";
@@ -24,6 +27,8 @@ export function PlaceLight() {
   const right = whenRight(timeline, settings);
   const edge = shadowEdge(found);
   const tones = tonesFound(input, found);
+  const { surface } = found.light;
+  const white = surface === "snow" || surface === "ice" ? surface : undefined;
   const zones = zoneLines(outing.ground.zones);
   const span = ({ from, until }: (typeof right)[number]): string =>
     from === until ? wallOf({ outing }, from) : `${wallOf({ outing }, from)}–${wallOf({ outing }, until)}`;
@@ -49,6 +54,7 @@ export function PlaceLight() {
           ))}
         </View>
       )}
+      {white && <Txt>{snowSentence(Math.round(3 * meterCompensation(meterSees(white).reflectance)))}</Txt>}
       <Txt>{aperturePrioritySentence(aperturePriority(found))}</Txt>
     </View>
   );
