@@ -3,6 +3,7 @@ import { lensOf } from "../ground";
 import { sceneAt } from "../scene";
 import {
   assess,
+  fillRing,
   fNumberEndToEnd,
   groupSharp,
   lensesServe,
@@ -68,6 +69,10 @@ test("reach goes both ways: the lens that fills from here, put on, fills; the di
   // Thin lens: half of 24 mm from 400 mm of a part in metres, s = f(1 + 1/m).
   const m = 12 / (1000 * partSize);
   expect(reach.distance.value).toBeCloseTo(0.4 * (1 + 1 / m), 6);
+  // Level ground between: the ring is as wide as the distance, but for the lens and the aim standing at other heights.
+  const ring = fillRing(input, found(input))!;
+  expect(ring).toBeLessThanOrEqual(reach.distance.value);
+  expect(ring / reach.distance.value).toBeGreaterThan(0.99);
   expect(reach.marked).toBeGreaterThan(found(input).sighting.distance.value);
   // At infinity 400 mm takes 5.15° of 36 mm (handbook); nearer it takes less.
   expect(reach.angleAcross).toBeLessThan(5.16);

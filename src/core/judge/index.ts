@@ -47,6 +47,7 @@ export { memorySets, type CardShot, type MemorySet, type MemorySets, type Served
 export { outingCard, type CardMoment, type OutingCard, type OutingCardInput } from "./outing-card";
 export { leversFor, type Lever, type LeverChange, type LeverCode } from "./levers";
 export {
+  fillRing,
   reachFound,
   sameOnFullFrame,
   withBodies,

@@ -78,6 +78,14 @@ export function reachFound(input: AssessInput, found: Assessment): Reach {
   };
 }
 
+/** Metres over level ground from the spot at which the lens in hand, drawn out, gives the wished fill; undefined where it cannot. */
+export function fillRing(input: AssessInput, found: Assessment): number | undefined {
+  const { distance } = reachFound(input, found);
+  if (!distance.ok) return undefined;
+  const rise = distance.value * Math.sin((found.sighting.heightAngle * Math.PI) / 180);
+  return Math.sqrt(Math.max(0, distance.value ** 2 - rise ** 2));
+}
+
 /** A converter or a body in place of the one in hand, from the same place. */
 export interface Alternative {
   readonly id: string;

@@ -1,6 +1,7 @@
 import { useDeferredValue, useMemo } from "react";
 import { G } from "react-native-svg";
 import { aimOf } from "@/core/ground";
+import { fillRing } from "@/core/judge";
 import { shadedBy } from "@/core/light";
 import type { Scene } from "@/core/scene";
 import type { OutingView } from "@/outing/outing-view";
@@ -15,7 +16,7 @@ import { Heat, PracticeMark, Ranks } from "./Heat";
 import type { Layer } from "./layers";
 import { LightSteps } from "./LightSteps";
 import { Pitch } from "./Pitch";
-import { Ball, OpeningLimits, TrackLine, ViewArrow, Wedge } from "./Sight";
+import { Ball, FillRing, OpeningLimits, TrackLine, ViewArrow, Wedge } from "./Sight";
 import { SpotLabels } from "./SpotLabels";
 import { Tag } from "./Tag";
 import { Obstacles } from "./Things";
@@ -154,8 +155,10 @@ function ChosenWedge({ view }: { view: PlanView }) {
   const position = useOuting((v) => v.position);
   const spot = useOuting((v) => v.spot);
   const sighting = useOuting((v) => v.found?.sighting);
+  const ring = useOuting((v) => v.found && v.input && fillRing(v.input, v.found));
   return (
     <G>
+      {ring !== undefined && <FillRing view={view} spot={spot} metres={ring} />}
       {position?.slit && <OpeningLimits view={view} position={position} />}
       {position && sighting && <Wedge view={view} position={position} spot={spot} sighting={sighting} />}
     </G>

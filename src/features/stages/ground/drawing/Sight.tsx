@@ -6,6 +6,7 @@ import { asBearing } from "@/core/units";
 import { toScreen, screenStep, type PlanView } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
 import { pathOf } from "@/ui/plan/paths";
+import { metresWords } from "@/words";
 
 interface WedgeProps {
   readonly view: PlanView;
@@ -45,6 +46,39 @@ export const Wedge = memo(function Wedge({ view, position, spot, sighting }: Wed
         d={pathOf(view, [edge(near, 1), edge(far, 1), edge(far, -1), edge(near, -1)], true)}
         fill={water}
         fillOpacity={0.55}
+      />
+    </G>
+  );
+});
+
+/** A ring wider than this many px is no longer seen as one. */
+const WIDEST_RING = 4000;
+
+/** Where one may stand about a spot for the wished fill with the lens in hand. */
+export const FillRing = memo(function FillRing({
+  view,
+  spot,
+  metres,
+}: {
+  view: PlanView;
+  spot: Spot;
+  metres: number;
+}) {
+  const { water } = useTokens();
+  const { left, top } = toScreen(view, spot.at);
+  const radius = metres * view.pxPerMetre;
+  if (radius > WIDEST_RING) return null;
+  return (
+    <G role="img" aria-label={`The lens in hand fills the frame as wished from ${metresWords(metres)}`}>
+      <Circle
+        cx={left}
+        cy={top}
+        r={radius}
+        fill="none"
+        stroke={water}
+        strokeWidth={1.2}
+        strokeDasharray="2 6"
+        strokeOpacity={0.8}
       />
     </G>
   );
