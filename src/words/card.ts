@@ -43,7 +43,7 @@ export const setLines = (set: MemorySet, compensation: string, shots: readonly s
   return [
     set.mode === "manual" ? "Manual" : `Manual with automatic ISO, ${compensation}`,
     `${of("Focus")}; ${of("Area").toLowerCase()}; ${of("Somebody crosses").toLowerCase()}`,
-    `${of("Drive")}; ${of("Shutter").split(":")[0]!.split(";")[0]!.toLowerCase()} shutter; stabiliser ${of("Stabiliser").toLowerCase()}; white balance ${of("White balance").toLowerCase()}`,
+    `${of("Drive")}; ${set.setUp.shutterKind} shutter; stabiliser ${of("Stabiliser").toLowerCase()}; white balance ${of("White balance").toLowerCase()}`,
     `For ${shots.join(", ")}`,
   ];
 };

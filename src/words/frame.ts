@@ -69,7 +69,7 @@ const LEVERS: Readonly<Record<Lever["code"], string>> = {
   "fill-not-crop": "Walk up until nothing is cropped",
 };
 
-export const leverTitle = ({ code }: Lever): string => LEVERS[code];
+export const leverTitle = ({ code }: Pick<Lever, "code">): string => LEVERS[code];
 export const leverDetail = ({ background }: Lever): string => `behind it then ${softnessWords(background)}`;
 
 /** A lever's gain in the figure of the background. */

@@ -1,20 +1,11 @@
 import { demoKit, demoOutings } from "../../../demo";
+import { hockeyWalk } from "../../../test/hockey-walk";
 import { sceneAt } from "../scene";
 import { meterSees, METER_SEES } from "../catalogue";
 import { assess, automaticMoments, predictAutoIso, timeline } from ".";
 
 const outing = demoOutings[0]!;
-const walk = {
-  shot: outing.shots[0]!,
-  subject: outing.subjects.find((s) => s.id === outing.shots[0]!.subjectId)!,
-  position: outing.ground.positions[1]!,
-  rig: {
-    body: { ...demoKit.bodies[0]!, isoCeiling: 51_200, maxIso: 102_400 },
-    lens: demoKit.lenses[0]!,
-    support: demoKit.supports[1]!,
-  },
-  order: ["lift", "aperture", "shutter", "iso"] as const,
-};
+const walk = hockeyWalk;
 const HOUR = 3_600_000;
 const noon = Date.UTC(2026, 9, 17, 12);
 

@@ -33,10 +33,11 @@ export function predictAutoIso({ found, reflectance, compensation }: AutomaticIn
   const { shutter, aperture } = settings;
   const bounds = { isoFloor: rails.iso.from, isoCeiling: rails.iso.to };
   // The meter looks through the lens: what is lost close up it does not see.
-  const misled = meterCompensation(reflectance) - bellowsLoss(found.sighting.frame.magnification);
+  const lost = bellowsLoss(found.sighting.frame.magnification);
+  const misled = meterCompensation(reflectance) - lost;
   const ev = found.light.ev.value;
   const chosen = autoIso({ shutter, aperture, meteredEv: ev + misled, compensation, ...bounds });
-  const right = Math.round(shutter + aperture - 3 * (ev - bellowsLoss(found.sighting.frame.magnification)));
+  const right = Math.round(shutter + aperture - 3 * (ev - lost));
   const { floorEv, ceilingEv } = autoIsoReach({ shutter, aperture, compensation, ...bounds });
   return {
     ...chosen,

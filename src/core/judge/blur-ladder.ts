@@ -1,7 +1,6 @@
 import type { Settings } from "../exposure";
 import type { AssessInput, Assessment, MotionFound, PartMotion } from "./assessment";
-import { findMotion } from "./motion-found";
-import { sightOf } from "./sighting";
+import { blurModelOf } from "./motion-found";
 
 /** One shutter of the ladder: how far each part of the subject smears at it. */
 export interface Rung {
@@ -27,7 +26,6 @@ export function motionAt(
   found: Assessment,
   settings: readonly Settings[],
 ): MotionFound[] {
-  const { spot, ...sight } = sightOf(input);
-  const model = findMotion(input, spot, sight, found.sighting);
+  const model = blurModelOf(input, found);
   return settings.map((s) => model.at(s));
 }

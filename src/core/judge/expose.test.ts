@@ -1,11 +1,11 @@
 import { demoKit, demoOutings } from "../../../demo";
+import { assessed } from "../../../test/assessed";
 import { STARTING_SETTINGS } from "../catalogue";
 import { evOfClicks } from "../exposure";
 import { modulationFromFrames, flickerStops } from "../motion";
 import { sceneAt, type LightPlan } from "../scene";
 import {
   aperturePriority,
-  assess,
   flickerFound,
   instantFound,
   keeperCurve,
@@ -38,11 +38,6 @@ function inputOf(
     ...over,
   };
 }
-function found(input: AssessInput) {
-  const answer = assess(input);
-  if (!answer.ok) throw new Error(answer.reason);
-  return answer;
-}
 const withFigure = (figure: NonNullable<AssessInput["subject"]["figure"]>, id = "x") => ({
   ...inputOf().subject,
   id,
@@ -51,7 +46,7 @@ const withFigure = (figure: NonNullable<AssessInput["subject"]["figure"]>, id = 
 
 test("a click of the shutter is worth a third, blurs the less for it, and the curve says so too", () => {
   const input = inputOf();
-  const answer = found(input);
+  const answer = assessed(input);
   const clicks = oneClick(input, answer);
   expect(clicks.length).toBeGreaterThanOrEqual(4);
   const ev = evOfClicks(answer.settings.settings);
@@ -75,7 +70,7 @@ test("every starting point speaks of some shot, comes with its own shutter, and 
   const seen = new Set<string>();
   for (const figure of new Set(figures)) {
     const input = { ...base, subject: withFigure(figure) };
-    for (const s of startsFor(input, found(input), STARTING_SETTINGS)) {
+    for (const s of startsFor(input, assessed(input), STARTING_SETTINGS)) {
       seen.add(s.start.id);
       expect(2 ** (-s.settings.shutter / 3) / s.start.shutter).toBeGreaterThan(0.89);
       expect(2 ** (-s.settings.shutter / 3) / s.start.shutter).toBeLessThan(1.13);
@@ -84,7 +79,7 @@ test("every starting point speaks of some shot, comes with its own shutter, and 
   }
   for (const intent of ["pan", "reaction", "context"] as const) {
     const input = { ...base, shot: { ...base.shot, intent } };
-    const starts = startsFor(input, found(input), STARTING_SETTINGS);
+    const starts = startsFor(input, assessed(input), STARTING_SETTINGS);
     seen.add(starts[0]!.start.id);
     expect(starts.at(-1)!.start.id).toBe("walk-about");
   }
@@ -100,7 +95,7 @@ test("a ball on the bat is timing and not burst: 2 of 100 at 20 frames a second;
         body: { ...demoKit.bodies[0]!, framesPerSecond, frameMb: 30, bufferMb: 1200 },
       },
     });
-    return instantFound(input, found(input), 300);
+    return instantFound(input, assessed(input), 300);
   };
   expect(at("batting", 20).held).toBeCloseTo(0.02, 9);
   expect(at("running", 10).held).toBeCloseTo(1, 9);
@@ -110,14 +105,14 @@ test("a ball on the bat is timing and not burst: 2 of 100 at 20 frames a second;
   expect(at("deer", 20).event).toBeUndefined();
   const bare = inputOf();
   const { framesPerSecond: _, ...body } = bare.rig.body;
-  const untold = instantFound({ ...bare, rig: { ...bare.rig, body } }, found(bare), undefined);
+  const untold = instantFound({ ...bare, rig: { ...bare.rig, body } }, assessed(bare), undefined);
   expect(untold.held).toBeUndefined();
   expect(untold.run).toBeUndefined();
 });
 
 test("lamps: whole periods show nothing, half a period 64 of 100; two frames give the depth back that made them", () => {
   const input = inputOf({}, { cloudEighths: 8, lamps: LAMPS, readings: [] });
-  const answer = found(input);
+  const answer = assessed(input);
   const flicker = flickerFound(input, answer, { mainsHz: 50, modulation: 0.6 });
   expect(flicker.calm).toContain(20);
   expect(flicker.calm).toContain(17);
@@ -135,7 +130,7 @@ test("lamps: whole periods show nothing, half a period 64 of 100; two frames giv
 test("a body is set up by what is done: locked where one waits, in pan mode for a pan, off a grey card under lamps", () => {
   const set = (over: Partial<AssessInput>, light?: LightPlan) => {
     const input = inputOf(over, light);
-    return setUpFor(input, found(input));
+    return setUpFor(input, assessed(input));
   };
   const { shot } = inputOf();
   expect(set({ shot: { ...shot, technique: "tracked" } })).toMatchObject({
@@ -153,19 +148,22 @@ test("a body is set up by what is done: locked where one waits, in pan mode for 
   );
   const night = { cloudEighths: 8, lamps: LAMPS, readings: [] };
   const dark = inputOf({}, night);
-  const lit = found(dark).light.lux;
+  const lit = assessed(dark).light.lux;
   // At noon in October lamps are a small share: daylight rules, and no band is feared.
   expect(lit.lamps / lit.total).toBeLessThan(0.2);
   const late = inputOf({
     scene: sceneAt(outing.ground, { ...night, lamps: { ...LAMPS, until: AT + 9e7 } }, AT + 8 * 3_600_000),
   });
-  expect(setUpFor(late, found(late))).toMatchObject({ whiteBalance: "grey-card", shutterBecause: "bands" });
+  expect(setUpFor(late, assessed(late))).toMatchObject({
+    whiteBalance: "grey-card",
+    shutterBecause: "bands",
+  });
   expect(set({ subject: withFigure("flying") }).area).toMatch(/zone/);
   expect(set({ subject: withFigure("insect") }).area).toBe("point");
 });
 
 test("a shadow's edge at noon is stops deep from the sunny side, and holding whites costs faces as holding faces costs whites", () => {
-  const answer = found(inputOf());
+  const answer = assessed(inputOf());
   const edge = shadowEdge(answer)!;
   expect(edge.sunEv).toBeCloseTo(answer.light.modelEv, 6);
   // Sun against a stand's shadow is about three stops (common practice); without walls round it a third less.
@@ -178,14 +176,14 @@ test("a shadow's edge at noon is stops deep from the sunny side, and holding whi
   expect(whites!.facesLost).toBeGreaterThan(middle!.facesLost);
   expect(faces!.whitesLost).toBeGreaterThan(middle!.whitesLost);
   const dull = inputOf({}, { cloudEighths: 8, readings: [] });
-  expect(shadowEdge(found(dull))).toBeUndefined();
-  expect(tonesFound(dull, found(dull))).toBeUndefined();
+  expect(shadowEdge(assessed(dull))).toBeUndefined();
+  expect(tonesFound(dull, assessed(dull))).toBeUndefined();
 });
 
 test("settings are right while the light is theirs and at no other time; aperture priority falls short where the movement asks more", () => {
   const light = { cloudEighths: 8, readings: [] };
   const input = inputOf({}, light);
-  const answer = found(input);
+  const answer = assessed(input);
   const day = timeline({
     ...input,
     ground: outing.ground,

@@ -1,8 +1,8 @@
 import { demoKit, demoOutings } from "../../../demo";
+import { assessed } from "../../../test/assessed";
 import { lensOf } from "../ground";
 import { sceneAt } from "../scene";
 import {
-  assess,
   fillRing,
   fNumberEndToEnd,
   groupSharp,
@@ -52,28 +52,23 @@ function inputOf(over: Partial<AssessInput> = {}): AssessInput {
     ...over,
   };
 }
-function found(input: AssessInput) {
-  const answer = assess(input);
-  if (!answer.ok) throw new Error(answer.reason);
-  return answer;
-}
 
 test("reach goes both ways: the lens that fills from here, put on, fills; the distance that fills, walked to, fills", () => {
   const input = inputOf();
-  const reach = reachFound(input, found(input));
+  const reach = reachFound(input, assessed(input));
   const there = { ...lens, minFocalLengthMm: reach.focalLengthMm, maxFocalLengthMm: reach.focalLengthMm };
-  const with_ = found(inputOf({ rig: { ...input.rig, lens: there } }));
+  const with_ = assessed(inputOf({ rig: { ...input.rig, lens: there } }));
   expect(with_.sighting.frame.fill * with_.sighting.frame.kept).toBeCloseTo(0.5, 6);
   if (!reach.distance.ok) throw new Error(reach.distance.reason);
-  const { partSize } = found(input).sighting;
+  const { partSize } = assessed(input).sighting;
   // Thin lens: half of 24 mm from 400 mm of a part in metres, s = f(1 + 1/m).
   const m = 12 / (1000 * partSize);
   expect(reach.distance.value).toBeCloseTo(0.4 * (1 + 1 / m), 6);
   // Level ground between: the ring is as wide as the distance, but for the lens and the aim standing at other heights.
-  const ring = fillRing(input, found(input))!;
+  const ring = fillRing(input, assessed(input))!;
   expect(ring).toBeLessThanOrEqual(reach.distance.value);
   expect(ring / reach.distance.value).toBeGreaterThan(0.99);
-  expect(reach.marked).toBeGreaterThan(found(input).sighting.distance.value);
+  expect(reach.marked).toBeGreaterThan(assessed(input).sighting.distance.value);
   // At infinity 400 mm takes 5.15° of 36 mm (handbook); nearer it takes less.
   expect(reach.angleAcross).toBeLessThan(5.16);
   expect(reach.angleAcross).toBeGreaterThan(5);
@@ -100,15 +95,15 @@ test("a 2.0 crop from the same place fills twice as much and collects two stops 
   const [large, small] = withBodies(inputOf({ shot: { ...inputOf().shot, fill: 0.05 } }), [body, half]);
   expect(small!.fill / large!.fill).toBeCloseTo(24 / 13, 6);
   const input = inputOf({ rig: { ...inputOf().rig, body: half } });
-  const same = sameOnFullFrame(input, found(input));
+  const same = sameOnFullFrame(input, assessed(input));
   // 1.94 stops by the area of 17.3×13.
   expect(Math.log2((36 * 24) / (17.3 * 13))).toBeCloseTo(1.94, 2);
-  expect(same.focalLengthMm / found(input).sighting.frame.focalLengthMm).toBeCloseTo(1.999, 2);
+  expect(same.focalLengthMm / assessed(input).sighting.frame.focalLengthMm).toBeCloseTo(1.999, 2);
 });
 
 test("levers for a soft background are ranked by what they bring, each as it comes out when it is really tried", () => {
   const input = inputOf({ locked: { aperture: 15 } });
-  const answer = found(input);
+  const answer = assessed(input);
   const before = answer.sighting.background.smoothness as number;
   const longer = { ...lens, id: "l600", maxFocalLengthMm: 600, minFocalLengthMm: 600 };
   const levers = leversFor(input, answer, { bodies: [body], lenses: [lens, short, longer] });
@@ -121,7 +116,7 @@ test("levers for a soft background are ranked by what they bring, each as it com
   // A stop wider is √2 times the disc.
   expect(open.gain).toBeCloseTo(Math.SQRT2, 1);
   const nearer = levers.find((l) => l.code === "nearer")!;
-  const tried = found(
+  const tried = assessed(
     inputOf({ locked: { aperture: 15 }, position: { ...input.position, at: nearer.change.at! } }),
   );
   expect((tried.sighting.background.smoothness as number) / before).toBeCloseTo(nearer.gain as number, 6);
@@ -130,7 +125,7 @@ test("levers for a soft background are ranked by what they bring, each as it com
 
 test("a group behind its leader is sharp as far as the depth goes; each lens serves up to where it fills", () => {
   const input = inputOf();
-  const answer = found(input);
+  const answer = assessed(input);
   const { near, far } = answer.sighting.depth;
   const depth = (far as number) - near;
   const { before, behind } = groupSharp(answer, depth / 10);

@@ -1,6 +1,7 @@
 import { creatureOf } from "../motion";
 import { distanceForFill, effectiveLens, fNumberForTurned, type Lens } from "../optics";
 import type { AssessInput, Assessment } from "./assessment";
+import { reachWish } from "./reach-found";
 import { keptCircleMm } from "./sighting";
 
 /** Who is sharp of a group that stands one behind the other, the focus on its leader. */
@@ -31,22 +32,14 @@ export interface LensServes {
 }
 
 /** Each lens with the distance up to which it fills the frame as wished, on the body in hand, the farthest first. */
-export const lensesServe = (
-  { rig, shot }: AssessInput,
-  { sighting }: Assessment,
-  lenses: readonly Lens[],
-): LensServes[] =>
+export const lensesServe = (input: AssessInput, found: Assessment, lenses: readonly Lens[]): LensServes[] =>
   lenses
     .flatMap((lens) => {
-      const optic = effectiveLens({ lens });
+      const { maxFocalLengthMm, closestFocus } = effectiveLens({ lens });
       const to = distanceForFill({
-        format: rig.body.format,
-        orientation: shot.orientation,
-        along: shot.along ?? "height",
-        partSize: sighting.partSize,
-        fill: shot.fill,
-        focalLengthMm: optic.maxFocalLengthMm,
-        closestFocus: optic.closestFocus,
+        ...reachWish(input, found),
+        focalLengthMm: maxFocalLengthMm,
+        closestFocus,
       });
       return to.ok ? [{ lens, to: to.value }] : [];
     })

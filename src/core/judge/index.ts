@@ -57,7 +57,7 @@ export {
   type WithBody,
   type WithConverter,
 } from "./reach-found";
-export { keeperCurve, previewAt, type KeeperPoint, type ShutterPreview } from "./keeper-curve";
+export { keeperCurve, previewAt, withShutter, type KeeperPoint, type ShutterPreview } from "./keeper-curve";
 export { panLadder, warmUpRung, type PanRung } from "./pan-ladder";
 export { sweepOf, type Sweep, type SweepPoint } from "./sweep";
 export { frameView, type FrameView, type InFrame, type SeenThing } from "./frame-view";

@@ -1,9 +1,7 @@
 import type { BlurVerdict, KeeperChance } from "../motion";
 import type { Settings } from "../exposure";
-import type { AssessInput, Assessment, MotionFound } from "./assessment";
-import { motionAt } from "./blur-ladder";
-import { findMotion } from "./motion-found";
-import { sightOf } from "./sighting";
+import type { AssessInput, Assessment } from "./assessment";
+import { blurModelOf } from "./motion-found";
 
 /** One shutter of the curve. */
 export interface KeeperPoint extends KeeperChance {
@@ -20,8 +18,7 @@ export function keeperCurve(
   found: Assessment,
   { from, to }: { readonly from: number; readonly to: number },
 ): KeeperPoint[] {
-  const { spot, ...sight } = sightOf(input);
-  const model = findMotion(input, spot, sight, found.sighting);
+  const model = blurModelOf(input, found);
   return Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => {
     const settings: Settings = { ...found.settings.settings, shutter: from + i };
     return { shutter: from + i, ...model.chance(settings) };
@@ -40,17 +37,25 @@ export interface ShutterPreview {
   readonly chance: number;
 }
 
+/** The settings found with another shutter, the ISO following it as far as the body goes. */
+export function withShutter(
+  { settings: { settings, rails } }: Pick<Assessment, "settings">,
+  shutter: number,
+): Settings {
+  const iso = settings.iso + shutter - settings.shutter;
+  return { ...settings, shutter, iso: Math.min(rails.iso.last, Math.max(rails.iso.first, iso)) };
+}
+
 /** A shutter in place of the one found, in figures. */
 export function previewAt(input: AssessInput, found: Assessment, shutter: number): ShutterPreview {
-  const { settings, rails } = found.settings;
-  const [point] = keeperCurve(input, found, { from: shutter, to: shutter });
-  const [{ held, deliveredPixelUm }] = motionAt(input, found, [{ ...settings, shutter }]) as [MotionFound];
-  const iso = settings.iso + shutter - settings.shutter;
+  const model = blurModelOf(input, found);
+  const settings = withShutter(found, shutter);
+  const { held, deliveredPixelUm } = model.at(settings);
   return {
-    iso: Math.min(rails.iso.last, Math.max(rails.iso.first, iso)),
+    iso: settings.iso,
     partName: held.name,
     blurPx: held.blurUm / deliveredPixelUm,
     verdict: held.verdict,
-    chance: point!.chance,
+    chance: model.chance(settings).chance,
   };
 }

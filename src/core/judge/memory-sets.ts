@@ -6,6 +6,7 @@ import type { Intent, LightPlan } from "../scene";
 import { sceneAt } from "../scene";
 import { assess } from "./assess";
 import type { AssessInput } from "./assessment";
+import { drawsLines } from "./motion-found";
 import { setUpFor, type SetUp } from "./set-up";
 
 /** A shot of the card: what is asked, from where, and when. */
@@ -106,7 +107,7 @@ export function* memorySets(input: MemorySetsInput): Generator<Progress, MemoryS
         need: settings,
         isoFloor: rails.iso.from,
         isoCeiling: rails.iso.to,
-        drawn: asked.shot.intent === "pan" || asked.shot.intent === "streak",
+        drawn: drawsLines(asked.shot),
         setUp: setUpFor(whole, found),
       });
     }

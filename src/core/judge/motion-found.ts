@@ -24,8 +24,8 @@ import {
   type Unmended,
 } from "../motion";
 import { apertureFNumber, shutterSeconds, type Settings } from "../exposure";
-import type { AssessInput, MotionFound, PanFound, PartMotion, SightingFound } from "./assessment";
-import { keptCircleMm } from "./sighting";
+import type { AssessInput, Assessment, MotionFound, PanFound, PartMotion, SightingFound } from "./assessment";
+import { keptCircleMm, sightOf } from "./sighting";
 
 /** The blur of a shot as a function of its settings; made once, asked for many settings. */
 export interface BlurModel {
@@ -57,6 +57,12 @@ const USUAL_STREAK = 0.1;
 /** Below this transverse speed in m/s nothing draws a line. */
 const STANDS = 0.01;
 export const crossesView = ({ transverseSpeed }: BodyMotion): boolean => transverseSpeed >= STANDS;
+
+/** The blur model of a picture that was assessed, for what is asked beside it. */
+export function blurModelOf(input: AssessInput, { sighting }: Pick<Assessment, "sighting">): BlurModel {
+  const { spot, ...sight } = sightOf(input);
+  return findMotion(input, spot, sight, sighting);
+}
 
 /** What stays the same for every part and every setting of a shot. */
 interface Blurring {

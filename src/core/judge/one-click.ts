@@ -10,8 +10,8 @@ import {
 } from "../exposure";
 import { blurVerdict, type BlurVerdict } from "../motion";
 import type { AssessInput, Assessment } from "./assessment";
-import { findMotion } from "./motion-found";
-import { keptCircleMm, sightOf } from "./sighting";
+import { blurModelOf } from "./motion-found";
+import { keptCircleMm } from "./sighting";
 
 /** What one click of a rail does to the picture, the two other rails as they are. */
 export interface OneClick {
@@ -34,8 +34,7 @@ export interface OneClick {
 
 /** The six neighbours of the settings found, within what lens and body have. */
 export function oneClick(input: AssessInput, found: Assessment): OneClick[] {
-  const { spot, ...sight } = sightOf(input);
-  const model = findMotion(input, spot, sight, found.sighting);
+  const model = blurModelOf(input, found);
   const { settings, rails } = found.settings;
   const { distance, frame } = found.sighting;
   return neighbours(settings)

@@ -2,8 +2,7 @@ import { bellowsLoss } from "../optics";
 import { neutralDensityStops, shutterSeconds } from "../exposure";
 import { panDepthBlurUm } from "../motion";
 import type { AssessInput, Assessment } from "./assessment";
-import { crossesView, findMotion } from "./motion-found";
-import { sightOf } from "./sighting";
+import { blurModelOf, crossesView } from "./motion-found";
 
 /** One shutter of a pan, from the safe one to the bold. */
 export interface PanRung {
@@ -30,8 +29,7 @@ const RUNGS = [24, 21, 18, 15, 12, 9];
  */
 export function panLadder(input: AssessInput, found: Assessment): PanRung[] {
   if (input.shot.technique !== "panned" || !crossesView(found.motion.body)) return [];
-  const { spot, ...sight } = sightOf(input);
-  const model = findMotion(input, spot, sight, found.sighting);
+  const model = blurModelOf(input, found);
   const { settings, rails } = found.settings;
   const { frame, distance } = found.sighting;
   const lightEv = found.light.ev.value - bellowsLoss(frame.magnification);

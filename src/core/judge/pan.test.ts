@@ -1,8 +1,9 @@
 import { demoKit, demoOutings } from "../../../demo";
+import { assessed } from "../../../test/assessed";
 import { shutterNearest, shutterSeconds } from "../exposure";
 import { alongBearing, type Ground } from "../ground";
 import { sceneAt } from "../scene";
-import { assess, panLadder, sweepOf, warmUpRung, type AssessInput } from ".";
+import { panLadder, sweepOf, warmUpRung, type AssessInput } from ".";
 
 /** A bicycle at 34 km/h passes eastward 8 m north of the photographer (common practice: the pan ladder). */
 const base = demoOutings[0]!;
@@ -49,15 +50,10 @@ const inputOf = (over: Partial<AssessInput> = {}, on = ground): AssessInput => (
   order: ["lift", "aperture", "shutter", "iso"],
   ...over,
 });
-function found(input: AssessInput) {
-  const answer = assess(input);
-  if (!answer.ok) throw new Error(answer.reason);
-  return answer;
-}
 
 test("the ladder of a bicycle at 34 km/h: lines from a hundredth of the frame to three tenths, keepers from nearly all to few", () => {
   const input = inputOf();
-  const rungs = panLadder(input, found(input));
+  const rungs = panLadder(input, assessed(input));
   expect(rungs.map((r) => r.shutter)).toEqual([24, 21, 18, 15, 12, 9]);
   expect(shutterSeconds(rungs[0]!.shutter)).toBeCloseTo(1 / 256, 6);
   // 70 mm of a body's own 36 mm side, f/8: 0.9 % at 1/250 and 29 % at 1/8 (common practice).
@@ -75,7 +71,7 @@ test("the ladder of a bicycle at 34 km/h: lines from a hundredth of the frame to
   expect(rungs.at(-1)!.chance).toBeLessThan(0.12);
   expect(warmUpRung(rungs)!.chance).toBeGreaterThanOrEqual(0.8);
   expect(warmUpRung([])).toBeUndefined();
-  expect(panLadder({ ...input, shot: { ...input.shot, technique: "tracked" } }, found(input))).toEqual([]);
+  expect(panLadder({ ...input, shot: { ...input.shot, technique: "tracked" } }, assessed(input))).toEqual([]);
 });
 
 test("the sweep turns fastest at the nearest point and does not change there; it goes two seconds before and one after", () => {
@@ -112,7 +108,7 @@ test("the way a subject moves was told and never read: with its heading across i
   const facing = { ...ground.spots[0]!, facing: 180 };
   const crossing = { ...facing, heading: 90 };
   const speed = (spot: typeof facing) =>
-    found(inputOf({}, { ...ground, spots: [spot] })).motion.body.transverseSpeed;
+    assessed(inputOf({}, { ...ground, spots: [spot] })).motion.body.transverseSpeed;
   expect(speed(facing)).toBeCloseTo(0, 6);
   expect(speed(crossing)).toBeCloseTo(34 / 3.6, 6);
   expect(alongBearing(90).x).toBeCloseTo(1, 9);

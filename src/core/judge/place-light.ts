@@ -1,4 +1,3 @@
-import { METER_CONSTANTS } from "../units";
 import {
   evOfSettings,
   exactSettings,
@@ -8,12 +7,10 @@ import {
   type ToneAdvice,
   type ToneChoice,
 } from "../exposure";
-import { faceLight } from "../light";
+import { evFromLux, faceLight } from "../light";
 import type { AssessInput, Assessment } from "./assessment";
 import { sightOf } from "./sighting";
 import type { Timeline } from "./timeline";
-
-const evOf = (lux: number): number => Math.log2((100 * lux) / METER_CONSTANTS.incidentC);
 
 /** Sun against shade on one subject: what a shadow's edge costs that play crosses. */
 export interface ShadowEdge {
@@ -30,7 +27,7 @@ export function shadowEdge({ light: { lux } }: Assessment): ShadowEdge | undefin
   const shade = lux.total - lux.sun;
   if (lux.sun <= 0 || shade <= 0) return undefined;
   const clicks = Math.round(3 * sceneContrast(lux.total, shade));
-  return clicks < 1 ? undefined : { sunEv: evOf(lux.total), shadeEv: evOf(shade), clicks };
+  return clicks < 1 ? undefined : { sunEv: evFromLux(lux.total), shadeEv: evFromLux(shade), clicks };
 }
 
 /** Whites and shaded faces against the middle in sun (common practice), and what a sensor holds either way (assumed). */

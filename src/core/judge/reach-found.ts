@@ -1,4 +1,4 @@
-import type { Maybe } from "../units";
+import { sinDeg, type Maybe } from "../units";
 import {
   closestFocalLength,
   angleOfViewAt,
@@ -17,6 +17,7 @@ import {
   type Converter,
   type CropLeft,
   type Kit,
+  type ReachInput,
 } from "../optics";
 import { apertureFNumber, isoSpeed } from "../exposure";
 import { assess } from "./assess";
@@ -43,19 +44,22 @@ export interface Reach {
   readonly crop: CropLeft;
 }
 
+/** The wished fill of a shot as reach asks for it. */
+export const reachWish = ({ rig, shot }: AssessInput, { sighting }: Assessment): ReachInput => ({
+  format: rig.body.format,
+  orientation: shot.orientation,
+  along: shot.along ?? "height",
+  partSize: sighting.partSize,
+  fill: shot.fill,
+});
+
 /** Reach both ways from where one stands. */
 export function reachFound(input: AssessInput, found: Assessment): Reach {
   const { rig, shot } = input;
   const { sighting } = found;
   const optic = effectiveLens(rig);
   const { focalLengthMm, kept, fill } = sighting.frame;
-  const wish = {
-    format: rig.body.format,
-    orientation: shot.orientation,
-    along: shot.along ?? ("height" as const),
-    partSize: sighting.partSize,
-    fill: shot.fill,
-  };
+  const wish = reachWish(input, found);
   const distance = sighting.distance.value;
   const { across } = heldSidesMm(rig.body.format, shot.orientation);
   const { largestMagnification } = rig.lens;
@@ -82,7 +86,7 @@ export function reachFound(input: AssessInput, found: Assessment): Reach {
 export function fillRing(input: AssessInput, found: Assessment): number | undefined {
   const { distance } = reachFound(input, found);
   if (!distance.ok) return undefined;
-  const rise = distance.value * Math.sin((found.sighting.heightAngle * Math.PI) / 180);
+  const rise = distance.value * sinDeg(found.sighting.heightAngle);
   return Math.sqrt(Math.max(0, distance.value ** 2 - rise ** 2));
 }
 

@@ -1,10 +1,9 @@
 import { apertureNearest, shutterNearest, type Settings } from "../exposure";
-import { blurVerdict, type BlurVerdict, type Silhouette } from "../motion";
+import type { BlurVerdict, Silhouette } from "../motion";
 import type { Intent } from "../scene";
 import type { AssessInput, Assessment } from "./assessment";
 import { assess } from "./assess";
-import { findMotion } from "./motion-found";
-import { sightOf } from "./sighting";
+import { blurModelOf } from "./motion-found";
 
 /** A starting point of practice, and the pictures or the figures that it speaks of; of any where neither is named. */
 interface StartingPoint {
@@ -42,8 +41,7 @@ export function startsFor<Start extends StartingPoint>(
   found: Assessment,
   rows: readonly Start[],
 ): StartJudged<Start>[] {
-  const { spot, ...sight } = sightOf(input);
-  const model = findMotion(input, spot, sight, found.sighting);
+  const model = blurModelOf(input, found);
   const byPicture = rows.filter((row) => row.intents && speaksOf(row, input));
   const bySubject = rows.filter((row) => !row.intents && speaksOf(row, input));
   const always = rows.filter((row) => !row.intents && !row.figures);
@@ -53,14 +51,14 @@ export function startsFor<Start extends StartingPoint>(
     const there = assess({ ...input, locked: { shutter, aperture } });
     if (!there.ok) return [];
     const { settings, short } = there.settings;
-    const blurUm = model.blurUm(settings);
+    const { blurUm, verdict } = there.motion.held;
     return [
       {
         start,
         settings,
         short,
         blurUm,
-        verdict: blurVerdict(blurUm, model.toleranceUm),
+        verdict,
         chance: model.chance(settings).chance,
       },
     ];

@@ -1,8 +1,6 @@
-export { coverage, disc, gauss, smear, type PixelPoint, type Plane } from "./raster";
+export type { PixelPoint, Plane } from "./raster";
 export {
   displayBytes,
-  displayValue,
-  luminanceOf,
   renderPicture,
   type Layer,
   type Picture,

@@ -1,11 +1,12 @@
 import { sinDeg, turnBetween } from "../units";
 import { SWATCHES, type ObstacleKind, type Surface, type Swatch } from "../ground";
 import { heldSidesMm } from "../optics";
-import { shutterSeconds, type Settings } from "../exposure";
+import { shutterSeconds } from "../exposure";
 import type { PartClass } from "../motion";
 import {
   motionAt,
   noiseFound,
+  withShutter,
   type AssessInput,
   type Assessment,
   type FrameView,
@@ -122,7 +123,7 @@ export function pictureOf(asked: PictureAsked): PictureInput {
   const { input, found, view, shutter, sharp = false } = asked;
   const lie = lieOf(asked);
   const { settings, rails } = found.settings;
-  const at = exposedAt(found, shutter);
+  const at = withShutter(found, shutter);
   const motion = motionAt(input, found, [at])[0]!;
   const t = shutterSeconds(shutter);
   const pxPerUm = lie.across / (1000 * heldSidesMm(input.rig.body.format, input.shot.orientation).across);
@@ -148,7 +149,7 @@ export function pictureOf(asked: PictureAsked): PictureInput {
   layers.push(...view.things.filter((i) => i.distance > view.subjectDistance).map(thing));
   layers.push(...subjectLayers(asked, lie, smearOf, focus));
   layers.push(...view.things.filter((i) => i.distance <= view.subjectDistance).map(thing));
-  const missing = (rails.iso.to - wantedIso(found, shutter)) / 3;
+  const missing = (rails.iso.to - (settings.iso + shutter - settings.shutter)) / 3;
   const off =
     shutter === settings.shutter ? (found.settings.over - found.settings.missing) / 3 : Math.min(0, missing);
   const perPixel = Math.max(
@@ -165,16 +166,6 @@ export function pictureOf(asked: PictureAsked): PictureInput {
     noise: sharp ? 0 : (PIXEL_NOISE * 2 ** noiseFound(input, found, at.iso).noiseAboveBase) / perPixel,
     seed: shutter + 1,
   };
-}
-
-/** ISO click at which another shutter exposes as the one found. */
-const wantedIso = ({ settings: { settings } }: Assessment, shutter: number): number =>
-  settings.iso + shutter - settings.shutter;
-
-function exposedAt(found: Assessment, shutter: number): Settings {
-  const { settings, rails } = found.settings;
-  const iso = Math.min(rails.iso.last, Math.max(rails.iso.first, wantedIso(found, shutter)));
-  return { shutter, aperture: settings.aperture, iso };
 }
 
 /** How a thing behind or before the subject is coloured and lit. */

@@ -1,21 +1,9 @@
 import { demoKit, demoOutings } from "../../../demo";
 import { assess, blurLadder, frameView, motionAt, type AssessInput } from "../judge";
 import { sceneAt } from "../scene";
-import {
-  coverage,
-  deliveredPerPixel,
-  disc,
-  displayValue,
-  gauss,
-  luminanceOf,
-  pictureOf,
-  renderPicture,
-  smear,
-  type FigurePiece,
-  type PictureInput,
-  type PixelPoint,
-  type Plane,
-} from ".";
+import { deliveredPerPixel, pictureOf, renderPicture, type FigurePiece, type PictureInput } from ".";
+import { coverage, disc, gauss, smear, type PixelPoint, type Plane } from "./raster";
+import { displayValue, luminanceOf } from "./render";
 
 /** A half plane that is white to the right of the middle: its blurred edge is what the checks measure. */
 const WIDTH = 240;

@@ -1,3 +1,5 @@
+import { cosDeg, sinDeg } from "../units";
+
 /** A plane of numbers in linear light, row by row from the upper left. */
 export interface Plane {
   /** Pixels, above 0. */
@@ -82,9 +84,8 @@ const PER_PX = 2;
 export function smear(plane: Plane, length: number, direction: number): Plane {
   if (length < 0.05) return plane;
   const { width, height, values } = plane;
-  const turn = (direction * Math.PI) / 180;
-  const dx = Math.cos(turn);
-  const dy = -Math.sin(turn);
+  const dx = cosDeg(direction);
+  const dy = -sinDeg(direction);
   const steps = Math.max(2, Math.ceil(length * PER_PX));
   const out = planeOf(width, height);
   for (let y = 0; y < height; y++)

@@ -10,6 +10,7 @@ import {
   editChoice,
   editSpot,
   editVenue,
+  letIsoFollow,
   lockRails,
   movePosition,
   moveShot,
@@ -53,6 +54,15 @@ test("an edit touches what it names and nothing beside it", () => {
   const locked = lockRails("drag-flick", { iso: 9 })(outing);
   expect(locked.choices[0]!.locked).toEqual({ iso: 9 });
   expect(locked.choices[1]).toBe(outing.choices[1]);
+});
+
+test("an ISO held by hand, from wherever, is no longer left to the body; other holds leave it there", () => {
+  const auto = letIsoFollow("drag-flick", { compensation: 2, sees: "snow" })(
+    lockRails("drag-flick", { iso: 9 })(outing),
+  );
+  expect(auto.choices[0]).toMatchObject({ locked: {}, automatic: { compensation: 2, sees: "snow" } });
+  expect(lockRails("drag-flick", { shutter: 27 })(auto).choices[0]!.automatic).toBeDefined();
+  expect(lockRails("drag-flick", { shutter: 27, iso: 9 })(auto).choices[0]!).not.toHaveProperty("automatic");
 });
 
 test("a ground without lamps stays without", () => {

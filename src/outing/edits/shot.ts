@@ -10,7 +10,13 @@ export const editChoice =
     choices: outing.choices.map((c) => (c.shotId === shotId ? { ...c, ...edit } : c)),
   });
 
-export const lockRails = (shotId: string, locked: Partial<Settings>): Edit => editChoice(shotId, { locked });
+/** Holds rails by hand, those that are named and no others; an ISO that is held is no longer left to the body. */
+export const lockRails =
+  (shotId: string, locked: Partial<Settings>): Edit =>
+  (outing) => {
+    const held = editChoice(shotId, { locked })(outing);
+    return locked.iso === undefined ? held : letIsoFollow(shotId, undefined)(held);
+  };
 
 /** ISO left to the body, or taken back from it when nothing is given; what holds the ISO by hand is let go of. */
 export const letIsoFollow =

@@ -1,4 +1,5 @@
-import { ellipse, limb, radians, smooth, type At, type Phase, type Piece, type Silhouette } from "./shape";
+import { cosDeg, sinDeg } from "@/core/units";
+import { ellipse, limb, smooth, type At, type Phase, type Piece, type Silhouette } from "./shape";
 
 /** Joints of a person in units of the height of the figure as it plays; x the way it faces, y up. */
 export interface Posture {
@@ -44,11 +45,11 @@ const BALL = 0.034;
 /** A place of the figure as it is seen: x along the picture, for something so far to the left of its middle. */
 const seer =
   (turnDeg: number) =>
-  ([x, y]: At, left = 0): At => [x * Math.sin(radians(turnDeg)) + left * Math.cos(radians(turnDeg)), y];
+  ([x, y]: At, left = 0): At => [x * sinDeg(turnDeg) + left * cosDeg(turnDeg), y];
 
 /** Half the width at which a flattened trunk is seen. */
 const halfSeen = ({ broad, deep }: { broad: number; deep: number }, turnDeg: number): number =>
-  Math.hypot(broad * Math.cos(radians(turnDeg)), deep * Math.sin(radians(turnDeg)));
+  Math.hypot(broad * cosDeg(turnDeg), deep * sinDeg(turnDeg));
 
 /** A person's outlines at an angle of view: limbs that taper, a trunk with shoulders and hips, hands, feet, a head that looks somewhere. */
 function bodyPieces(posture: Posture, turnDeg: number): Piece[] {
@@ -59,7 +60,7 @@ function bodyPieces(posture: Posture, turnDeg: number): Piece[] {
   const add = (part: Piece["part"], outline: readonly At[]): void => void pieces.push({ part, outline });
   for (const { at, radius } of wheels) {
     const [x, y] = see(at);
-    const half = radius * Math.max(0.12, Math.abs(Math.sin(radians(turnDeg))));
+    const half = radius * Math.max(0.12, Math.abs(sinDeg(turnDeg)));
     add("tool", ring([x, y], half, radius));
   }
   posture.legs.forEach((joints, i) => {
@@ -183,7 +184,7 @@ function trunk({ neck, hip }: Posture, turnDeg: number, stout: number): At[] {
 function headPieces({ head, neck, wears = "hair" }: Posture, turnDeg: number, stout: number): Piece[] {
   const see = seer(turnDeg);
   const [h, n] = [see(head), see(neck)];
-  const forward = Math.sin(radians(turnDeg));
+  const forward = sinDeg(turnDeg);
   const tilt = Math.atan2(h[1] - n[1], h[0] - n[0]) - Math.PI / 2;
   const r = stout;
   const place = (x: number, y: number): At => [

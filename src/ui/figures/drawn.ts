@@ -1,15 +1,6 @@
 import type { PartClass } from "@/core/motion";
-import {
-  ellipse,
-  limb,
-  radians,
-  smooth,
-  turned,
-  type At,
-  type Phase,
-  type Piece,
-  type Silhouette,
-} from "./shape";
+import { cosDeg, sinDeg } from "@/core/units";
+import { ellipse, limb, smooth, turned, type At, type Phase, type Piece, type Silhouette } from "./shape";
 
 /** A thick line of a figure drawn from the side: one width for all of it, or one at each joint. */
 export interface Stroke {
@@ -29,10 +20,10 @@ export interface Drawing {
 
 /** Wings spread to either side of a body: seen from in front they lie across the picture, seen from the side along its height. */
 function spread(outline: readonly At[], turnDeg: number, pivot: number): At[] {
-  const angle = radians(turnDeg - 90);
+  const [along, across] = [cosDeg(turnDeg - 90), sinDeg(turnDeg - 90)];
   return outline.map(([x, y]): At => {
     const up = y - pivot;
-    return [x * Math.cos(angle) - up * Math.sin(angle), pivot + x * Math.sin(angle) + up * Math.cos(angle)];
+    return [x * along - up * across, pivot + x * across + up * along];
   });
 }
 

@@ -1,4 +1,5 @@
 import type { PartClass } from "@/core/motion";
+import { sinDeg } from "@/core/units";
 
 /** A place in a figure: x the way it faces, y up from the ground, in units of the figure's own measure. */
 export type At = readonly [x: number, y: number];
@@ -109,14 +110,11 @@ export function smooth(points: readonly At[]): At[] {
   );
 }
 
-/** Radians of an angle in degrees. */
-export const radians = (degrees: number): number => (degrees * Math.PI) / 180;
-
 /** How much of its length something long shows at least, seen end on. */
 const END_ON = 0.34;
 
 /** What is drawn from the side, seen at an angle: its length is foreshortened, its height is not. */
 export function turned(outline: readonly At[], turnDeg: number): At[] {
-  const share = Math.max(END_ON, Math.sin(radians(turnDeg)));
+  const share = Math.max(END_ON, sinDeg(turnDeg));
   return outline.map(([x, y]): At => [x * share, y]);
 }

@@ -1,4 +1,4 @@
-import type { Silhouette as SilhouetteName } from "@/core/motion";
+import type { Silhouette as SilhouetteName, Subject } from "@/core/motion";
 import { BEAST, DEER, FLYING, INSECT, OTTER, PERCHED, RIDING, STOOPING, VEHICLE, WADING } from "./animals";
 import {
   BATTING,
@@ -17,7 +17,8 @@ import {
   THROWING,
 } from "./people";
 import type { Intent } from "@/core/scene";
-import type { Phase, Silhouette } from "./shape";
+import { sinDeg } from "@/core/units";
+import type { At, Phase, Piece, Silhouette } from "./shape";
 
 /** The silhouette of every figure. */
 export const SILHOUETTES: Readonly<Record<SilhouetteName, Silhouette>> = {
@@ -46,6 +47,38 @@ export const SILHOUETTES: Readonly<Record<SilhouetteName, Silhouette>> = {
   wading: WADING,
   insect: INSECT,
 };
+
+/** How a figure is seen. */
+export interface Seen {
+  /** Degrees between the way it faces and the camera: 0 face on, 90 from the side, 180 from behind. */
+  readonly turn: number;
+  readonly phase: Phase;
+  /** 1 faces to the right, −1 to the left. */
+  readonly heads: 1 | -1;
+  /** Whether it is off the ground, and stands on its middle. */
+  readonly aloft: boolean;
+}
+
+/** A figure's outlines about its own place: x to the right, y up, in the unit of which its measure has `size`. */
+export function placedFigure(
+  figure: SilhouetteName,
+  size: number,
+  { turn, phase, heads, aloft }: Seen,
+): Piece[] {
+  const { pieces, from, to, middle } = SILHOUETTES[figure];
+  const centre = ((from + to) / 2) * sinDeg(turn);
+  const base = aloft ? middle : 0;
+  return pieces(turn, phase).map(({ part, outline }) => ({
+    part,
+    outline: outline.map(([x, y]): At => [heads * (x - centre) * size, (y - base) * size]),
+  }));
+}
+
+/** Metres of the measure that a subject's figure is drawn in. */
+export function measureOf({ figure = "standing", height, length, span }: Subject): number {
+  const { unit } = SILHOUETTES[figure];
+  return unit === "height" ? height : ((unit === "length" ? length : span) ?? height);
+}
 
 /** The posture that a picture shows: a face after it, the subject in its place before it begins, all else at its peak. */
 export function phaseOf(intent: Intent): Phase {

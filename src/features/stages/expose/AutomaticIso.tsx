@@ -21,10 +21,9 @@ const SEES = METER_SEES.map(({ id, name, reflectance }) => ({
 export function AutomaticIso() {
   const shotId = useOuting((v) => v.choice.shotId);
   const automatic = useOuting((v) => v.choice.automatic);
-  const view = useOuting((v) => v);
   const commit = useCommit();
   const set = (to: typeof automatic): void => void commit(letIsoFollow(shotId, to));
-  const found = automaticOf(view);
+  const found = useOuting(automaticOf);
   return (
     <View>
       <CheckRow

@@ -6,7 +6,7 @@ import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { useSize } from "@/ui/layout/use-size";
 import { depthSentence, endOfRailWords, endWords, settingsWords, turnedWords } from "@/words";
-import { letIsoFollow, lockRails } from "@/outing/edits";
+import { lockRails } from "@/outing/edits";
 import { useCommit, useFound, useOuting } from "../../outing/use-outing";
 import { AutomaticIso } from "./AutomaticIso";
 import { DRAWN, letGo, LONGEST, pushed, RAILS, ticksOf } from "./rail-scales";
@@ -37,13 +37,7 @@ export function Rails() {
   const pxPerClick = Math.min(WIDEST_CLICK, (size?.width ?? 0) / LONGEST);
   const hold = (locked: Partial<Settings>): void => {
     setWaiting(undefined);
-    void commit((outing) => {
-      const taken = locked.iso !== undefined && choice.automatic !== undefined;
-      return lockRails(
-        choice.shotId,
-        locked,
-      )(taken ? letIsoFollow(choice.shotId, undefined)(outing) : outing);
-    });
+    void commit(lockRails(choice.shotId, locked));
   };
   const push = (rail: Rail, click: number): void => {
     const push = pushed(choice.locked, rail, click);

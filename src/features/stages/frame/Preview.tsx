@@ -4,8 +4,7 @@ import { previewAt } from "@/core/judge";
 import { deliveredPerPixel, pictureOf, type PictureAsked } from "@/core/picture";
 import type { OutingView } from "@/outing/outing-view";
 import { Txt } from "@/ui/controls/Txt";
-import { figureInMetres } from "@/ui/figures/metres";
-import { phaseOf } from "@/ui/figures/silhouettes";
+import { measureOf, phaseOf, placedFigure } from "@/ui/figures/silhouettes";
 import { useSize } from "@/ui/layout/use-size";
 import { isoWords, numberWords, ofHundred, shutterWords, twoFigures, verdictWords } from "@/words";
 import type { RenderedPicture } from "@/workers/long-work";
@@ -33,7 +32,7 @@ type Looked = Pick<OutingView, "input" | "found" | "frame">;
 function askedOf({ input, found, frame: view }: Looked, upright: boolean): readonly Asked[] {
   if (!input || !found || !view) return [];
   const aloft = isAloft(input);
-  const figure = figureInMetres(input.subject, {
+  const figure = placedFigure(input.subject.figure ?? "standing", measureOf(input.subject), {
     turn: found.sighting.faceTurn,
     phase: phaseOf(input.shot.intent),
     heads: view.heads,

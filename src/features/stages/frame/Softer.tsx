@@ -1,24 +1,23 @@
 import { View } from "react-native";
-import { leversFor, type Lever } from "@/core/judge";
+import type { Lever } from "@/core/judge";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
 import { leverDetail, leverGain, leverTitle } from "@/words";
 import { editChoice, editSpot, lockRails, movePosition } from "@/outing/edits";
-import { useCommit, useFound, useOpenOuting, useOuting } from "../../outing/use-outing";
+import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
+import { leversOf } from "./answers";
 
 /** What makes the background softer from here, the strongest first, each with its gain in the same figure; a press tries it. */
 export function Softer() {
-  const found = useFound((f) => f);
-  const input = useOuting((v) => v.input);
-  const bag = useOuting((v) => v.bag);
+  const levers = useOuting(leversOf);
+  const position = useOuting((v) => v.position);
+  const shot = useOuting((v) => v.shot);
   const choice = useOuting((v) => v.choice);
   const { store } = useOpenOuting();
   const commit = useCommit();
   const toast = useToast();
-  if (!input) return null;
-  const { position, shot } = input;
-  const levers = leversFor(input, found, bag);
+  if (!position) return null;
   const tryIt = async ({ change, code }: Lever): Promise<void> => {
     const before = store.getState().view.outing;
     const { at, lensHeight, aperture, spotAt, rig } = change;
@@ -39,7 +38,7 @@ export function Softer() {
     });
     if (!done) return;
     toast({
-      words: `Tried: ${leverTitle({ code } as Lever).toLowerCase()}`,
+      words: `Tried: ${leverTitle({ code }).toLowerCase()}`,
       undo: () => commit((outing) => ({ ...outing, ground: before.ground, choices: before.choices })),
     });
   };

@@ -1,5 +1,6 @@
 import type { OutingView } from "@/outing/outing-view";
-import { leversFor, reachFound } from "@/core/judge";
+import { leversFor, reachFound, type Lever } from "@/core/judge";
+import { kept } from "@/outing/assessments";
 import { backgroundWords, focalWords, leverGain, leverTitle, percentWords, softnessWords } from "@/words";
 
 // The lines of the panels that are loaded when they are first seen: they stand here, so that saying them loads nothing.
@@ -17,10 +18,18 @@ export const depthAnswer = ({ found }: OutingView): string => {
   return `${backgroundWords(background)}, ${softnessWords(background)}`;
 };
 
+/** Each lever is an assessment of its own: the head of the panel and the panel share them. */
+const leversKept = kept(2, leversFor);
+
+/** What softens the background of the picture in hand, the same object for the same picture. */
+export const leversOf = ({ found, input, bag }: OutingView): readonly Lever[] =>
+  found && input ? leversKept(input, found, bag) : NO_LEVERS;
+const NO_LEVERS: readonly Lever[] = [];
+
 /** The strongest lever for a soft background, and its gain. */
-export const softerAnswer = ({ found, input, bag }: OutingView): string => {
-  if (!found || !input) return "";
-  const [best] = leversFor(input, found, bag);
+export const softerAnswer = (view: OutingView): string => {
+  if (!view.found) return "";
+  const [best] = leversOf(view);
   return best ? `${leverTitle(best)}: ${leverGain(best)}` : "plain already";
 };
 

@@ -1,13 +1,13 @@
 import { meterSees } from "@/core/catalogue";
-import { predictAutoIso, type Automatic } from "@/core/judge";
+import { predictAutoIso, type Assessment, type Automatic } from "@/core/judge";
+import type { Choice } from "@/data";
+import { kept } from "@/outing/assessments";
 import type { OutingView } from "@/outing/outing-view";
 
-/** What the automatic makes of the picture in hand; nothing while the ISO is one's own. */
+const predicted = kept(2, (found: Assessment, { sees, compensation }: NonNullable<Choice["automatic"]>) =>
+  predictAutoIso({ found, reflectance: meterSees(sees).reflectance, compensation }),
+);
+
+/** What the automatic makes of the picture in hand, the same object for the same picture; nothing while the ISO is one's own. */
 export const automaticOf = ({ found, choice: { automatic } }: OutingView): Automatic | undefined =>
-  found &&
-  automatic &&
-  predictAutoIso({
-    found,
-    reflectance: meterSees(automatic.sees).reflectance,
-    compensation: automatic.compensation,
-  });
+  found && automatic && predicted(found, automatic);
