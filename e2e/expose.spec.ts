@@ -143,3 +143,33 @@ test("depth is chosen where it is seen, a flat subject is turned by keys, and fu
   const { shots } = await storedOuting(page);
   expect(shots.at(-1)).toMatchObject({ intent: "context", fill: 0.12 });
 });
+
+test("the picture before it is taken is made at three shutters, blurs with them, and is sharp while it is held", async ({
+  page,
+}) => {
+  await page.goto(`${OUTING}/frame`);
+  await openPanel(page, "The picture before it is taken");
+  const chosen = page.getByRole("button", { name: "The picture at 1/1000. Hold to see it sharp" });
+  await expect(chosen).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/One pixel here is \d/)).toBeVisible();
+  /** Sum of the steps from one pixel to the next: a picture that is blurred has less of it. */
+  const detail = (label: string) =>
+    page.getByRole("img", { name: label, exact: true }).evaluate((node) => {
+      const canvas = node as HTMLCanvasElement;
+      const { data } = canvas.getContext("2d")!.getImageData(0, 0, canvas.width, canvas.height);
+      let sum = 0;
+      for (let i = 4; i < data.length; i += 4) sum += Math.abs(data[i]! - data[i - 4]!);
+      return sum / (canvas.width * canvas.height);
+    });
+  const [slow, fast] = [await detail("At 1/500"), await detail("At 1/2000")];
+  expect(fast).toBeGreaterThan(slow);
+  expect(await detail("A piece of the delivery, one to one")).toBeGreaterThan(0);
+  const box = (await chosen.boundingBox())!;
+  const asItIs = await detail("At 1/1000");
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await expect(page.getByRole("img", { name: "Sharp", exact: true })).toBeVisible();
+  expect(await detail("Sharp")).toBeGreaterThan(asItIs);
+  await page.mouse.up();
+  await expect(page.getByRole("img", { name: "At 1/1000", exact: true })).toBeVisible();
+});

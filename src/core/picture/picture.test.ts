@@ -35,6 +35,8 @@ test("a straight smear, a disc and a Gaussian blur an edge by their own √12·�
     // Name, picture, √12·σ, width over √12·σ (SCIENCE 12: 0.80 straight, 0.79 disc, 0.74 Gaussian).
     ["smear", smear(edge(), 40, 0), 40, 0.8],
     ["disc", disc(edge(), 40), (40 / 4) * Math.sqrt(12), 0.79],
+    ["small disc", disc(edge(), 9), (9 / 4) * Math.sqrt(12), 0.79],
+    ["wide disc", disc(edge(), 130), (130 / 4) * Math.sqrt(12), 0.79],
     ["gauss", gauss(edge(), 9), 9 * Math.sqrt(12), 0.74],
   ];
   for (const [name, plane, length, share] of cases) {
@@ -52,7 +54,10 @@ test("smears add as variances do: a smear of 30 and one of 40 blur an edge as on
 
 test("a disc of any size leaves a number in every pixel: one of a tenth of a pixel made a black band", () => {
   for (const diameter of [0, 0.1, 0.11, 0.19, 0.2, 0.5, 1, 3])
-    for (const value of disc(edge(), diameter).values) expect(value >= 0 && value <= 1.000001).toBe(true);
+    expect([diameter, disc(edge(), diameter).values.every((v) => v >= 0 && v <= 1.000001)]).toEqual([
+      diameter,
+      true,
+    ]);
 });
 
 test("an outline covers its area, a disc and a Gaussian keep the light that there is", () => {
@@ -68,6 +73,23 @@ test("an outline covers its area, a disc and a Gaussian keep the light that ther
   expect(sum(disc(plane, 7)) / sum(plane)).toBeCloseTo(1, 3);
   expect(sum(gauss(plane, 2)) / sum(plane)).toBeCloseTo(1, 3);
   expect(sum(coverage([square, square], 64, 48))).toBeCloseTo(sum(plane), 6);
+});
+
+test("what lies beyond the edge of a picture is blurred into it as far as its disc reaches, and no further", () => {
+  const beside: PixelPoint[] = [
+    [-30, -60],
+    [-4, -60],
+    [-4, 90],
+    [-30, 90],
+  ];
+  const layer = { outlines: [beside], luminance: 1, tint: [1, 1, 1] as const, disc: 20 };
+  const { values, width } = luminanceOf(renderPicture({ ...plain, stops: 0, layers: [layer] }));
+  const row = Array.from(values.subarray(15 * width, 16 * width));
+  const background = lights({}).values[0]!;
+  expect(row[0]).toBeGreaterThan(background * 1.05);
+  expect(row[2]).toBeLessThan(row[0]!);
+  // Its edge lies at −4 and its disc reaches 10 px: nothing from 6 on.
+  expect(row.slice(7).every((v) => Math.abs(v - background) < 1e-6)).toBe(true);
 });
 
 const plain = { width: 40, height: 30, textures: [], layers: [], gauss: 0, noise: 0, seed: 1 };

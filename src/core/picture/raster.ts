@@ -12,6 +12,13 @@ export interface Plane {
 /** A place in pixels from the upper left corner. */
 export type PixelPoint = readonly [x: number, y: number];
 
+/** The rows of a plane from one to before another. */
+export const rowsOf = ({ width, values }: Plane, first: number, last: number): Plane => ({
+  width,
+  height: last - first,
+  values: values.subarray(first * width, last * width),
+});
+
 export const planeOf = (width: number, height: number, value = 0): Plane => ({
   width,
   height,
@@ -127,13 +134,53 @@ function along(plane: Plane, kernel: readonly number[], reach: number, dx: numbe
   return out;
 }
 
-/** Rows of a pixel at which the edge of a disc is taken: a small disc is round for that. */
-const DISC_ROWS = 8;
+/** Rows of a pixel at which the edge of a disc is taken: a small disc is round for that, a wide one is with fewer. */
+const discRowsOf = (radius: number): number => (radius < 1.5 ? 8 : radius < 4 ? 4 : 2);
+/** A disc wider than this in pixels is laid on a coarser plane: nothing so soft has finer detail. */
+const FINE_DISC = 24;
 
-/** Blurs by an even disc of so many pixels across. */
+/**
+ * Blurs by an even disc of so many pixels across. A wide one is worked out on a coarser plane, which adds under a hundredth to its
+ * width: its cost does not grow with its size.
+ */
 export function disc(plane: Plane, diameter: number): Plane {
   // Smaller than the rows at which its edge is taken it is a point.
   if (diameter < 0.2) return plane;
+  const coarser = Math.floor(diameter / FINE_DISC);
+  if (coarser < 2) return fineDisc(plane, diameter);
+  return spread(fineDisc(shrunk(plane, coarser), diameter / coarser), coarser, plane.width, plane.height);
+}
+
+/** A plane whose pixels are means of so many by so many; those that hang over the edge are of what there is. */
+function shrunk({ width, height, values }: Plane, by: number): Plane {
+  const out = planeOf(Math.ceil(width / by), Math.ceil(height / by));
+  for (let y = 0; y < out.height; y++)
+    for (let x = 0; x < out.width; x++) {
+      const [right, low] = [Math.min(width, (x + 1) * by), Math.min(height, (y + 1) * by)];
+      let sum = 0;
+      for (let row = y * by; row < low; row++)
+        for (let column = x * by; column < right; column++) sum += values[row * width + column]!;
+      out.values[y * out.width + x] = sum / ((right - x * by) * (low - y * by));
+    }
+  return out;
+}
+
+/** A coarse plane drawn evenly over a finer one. */
+function spread(coarse: Plane, by: number, width: number, height: number): Plane {
+  const out = planeOf(width, height);
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++)
+      out.values[y * width + x] = between(
+        coarse.values,
+        coarse.width,
+        coarse.height,
+        (x + 0.5) / by - 0.5,
+        (y + 0.5) / by - 0.5,
+      );
+  return out;
+}
+
+function fineDisc(plane: Plane, diameter: number): Plane {
   const { width, height, values } = plane;
   const radius = diameter / 2;
   // Sums along each row with their edges carried on, so that a span of a row costs two readings.
@@ -168,11 +215,12 @@ export function disc(plane: Plane, diameter: number): Plane {
 function discRows(radius: number): { by: number; half: number; share: number }[] {
   const rows: { by: number; half: number; share: number }[] = [];
   const reach = Math.ceil(radius + 0.5);
+  const perPixel = discRowsOf(radius);
   for (let by = -reach; by <= reach; by++)
-    for (let i = 0; i < DISC_ROWS; i++) {
-      const y = by + (i + 0.5) / DISC_ROWS - 0.5;
+    for (let i = 0; i < perPixel; i++) {
+      const y = by + (i + 0.5) / perPixel - 0.5;
       if (Math.abs(y) < radius)
-        rows.push({ by, half: Math.sqrt(radius * radius - y * y), share: 1 / DISC_ROWS });
+        rows.push({ by, half: Math.sqrt(radius * radius - y * y), share: 1 / perPixel });
     }
   return rows;
 }

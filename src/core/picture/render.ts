@@ -1,4 +1,4 @@
-import { coverage, disc, gauss, planeOf, smear, type PixelPoint, type Plane } from "./raster";
+import { coverage, disc, gauss, planeOf, rowsOf, smear, type PixelPoint, type Plane } from "./raster";
 
 /** A straight smear in pixels of the drawing; direction in degrees, 0 to the right, 90 up. */
 export interface Smear {
@@ -114,17 +114,55 @@ function expose(channels: readonly Plane[], { stops, noise, seed }: PictureInput
   }
 }
 
-/** Lays a layer over a picture: how much of each pixel it covers, and how it is lit there, are smeared and blurred alike. */
+/** Pixels by which blur reaches beyond what is blurred. */
+const reachOf = ({ smear: s, disc: d }: Pick<Layer, "smear" | "disc">): number =>
+  Math.ceil((s?.length ?? 0) / 2 + d / 2) + 2;
+
+/**
+ * Lays a layer over a picture: how much of each pixel it covers, and how it is lit there, are smeared and blurred alike. Only the
+ * part about its outlines is worked on, and as far beyond the picture's edge as its blur reaches in.
+ */
 function layOver(channels: readonly Plane[], layer: Layer): void {
   const { smear: s, disc: d, luminance, tint } = layer;
   const { width, height } = channels[0]!;
-  const { cover, lit } = litOf(layer, width, height);
+  const box = boxOf(layer, width, height);
+  if (!box) return;
+  const moved = layer.outlines.map((o) => o.map(([x, y]): PixelPoint => [x - box.left, y - box.top]));
+  const { cover, lit } = litOf({ ...layer, outlines: moved }, box.width, box.height);
   const blurred = (plane: Plane): Plane => disc(s ? smear(plane, s.length, s.direction) : plane, d);
-  const [share, light] = [blurred(cover), blurred(lit)];
+  const share = blurred(cover);
+  const light = lit === cover ? share : blurred(lit);
+  const [first, last] = [Math.max(0, box.top), Math.min(height, box.top + box.height)];
+  const [left, right] = [Math.max(0, box.left), Math.min(width, box.left + box.width)];
   channels.forEach(({ values }, c) => {
-    for (let i = 0; i < values.length; i++)
-      values[i] = values[i]! * (1 - share.values[i]!) + luminance * tint[c]! * light.values[i]!;
+    for (let y = first; y < last; y++)
+      for (let x = left; x < right; x++) {
+        const from = (y - box.top) * box.width + x - box.left;
+        const to = y * width + x;
+        values[to] = values[to]! * (1 - share.values[from]!) + luminance * tint[c]! * light.values[from]!;
+      }
   });
+}
+
+/** The part of the drawing that a layer can touch, with what its blur brings in from beyond the edge; none where it touches nothing. */
+function boxOf(layer: Layer, width: number, height: number) {
+  const reach = reachOf(layer);
+  const points = layer.outlines.flat();
+  const span = (values: readonly number[], most: number): readonly [number, number] => [
+    Math.max(-reach, Math.floor(Math.min(...values)) - reach),
+    Math.min(most + reach, Math.ceil(Math.max(...values)) + reach),
+  ];
+  const [left, right] = span(
+    points.map(([x]) => x),
+    width,
+  );
+  const [top, low] = span(
+    points.map(([, y]) => y),
+    height,
+  );
+  if (!(right > Math.max(0, left) && left < width && low > Math.max(0, top) && top < height))
+    return undefined;
+  return { left, top, width: right - left, height: low - top };
 }
 
 /** How much of each pixel a layer covers, and its light there against its own luminance, already times the cover. */
@@ -157,11 +195,13 @@ function layTexture(channels: readonly Plane[], texture: Texture, seed: number):
   const first = Math.max(0, Math.round(from));
   const last = Math.min(height, Math.round(to));
   if (first >= last) return;
-  let tile = patternOf(texture, width, height, seed);
-  if (s) tile = smear(tile, s.length, s.direction);
-  tile = disc(tile, d);
+  const reach = reachOf(texture);
+  const [above, below] = [Math.max(0, first - reach), Math.min(height, last + reach)];
+  let tile = rowsOf(patternOf(texture, width, height, seed), above, below);
+  if (texture.contrast > 0) tile = disc(s ? smear(tile, s.length, s.direction) : tile, d);
   channels.forEach(({ values }, c) => {
-    for (let i = first * width; i < last * width; i++) values[i] = luminance * tint[c]! * tile.values[i]!;
+    for (let i = first * width; i < last * width; i++)
+      values[i] = luminance * tint[c]! * tile.values[i - above * width]!;
   });
 }
 
