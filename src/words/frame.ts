@@ -1,4 +1,4 @@
-import type { Alternative, Lever, Reach, WithBody, WithConverter } from "@/core/judge";
+import type { Alternative, Lever, Parting, Reach, StandsOut, WithBody, WithConverter } from "@/core/judge";
 import type { Variant } from "@/core/scene";
 import { focalWords, fNumberWords, isoWords, metresWords, percentWords, stopsNoun } from "./format";
 import { softnessWords } from "./judgements";
@@ -99,3 +99,19 @@ export const groupSentence = (before: number, behind: number | "all"): string =>
 /** A magnification as photographers of small things say it. */
 export const magnificationWords = (m: number): string =>
   m >= 1 ? `${numberWords(m, 1)} : 1` : `1 : ${numberWords(1 / m, 1 / m < 10 ? 1 : 0)}`;
+
+const PARTINGS: Readonly<Record<Parting, string>> = {
+  "sinks-in": "sinks in",
+  parts: "parts a little",
+  "stands-out": "stands out",
+};
+export const partingWords = (parting: Parting): string => PARTINGS[parting];
+
+/** Contrast and difference of colour, as numbers with their units. */
+export function partingNumbers({ stops, difference }: StandsOut): string {
+  const light =
+    Math.abs(stops) < 0.1
+      ? "as bright as what is behind"
+      : `${numberWords(Math.abs(stops), 1)} stops ${stops > 0 ? "brighter" : "darker"}`;
+  return `${light}, colour apart by ΔE ${Math.round(difference)}`;
+}

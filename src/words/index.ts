@@ -14,6 +14,8 @@ export {
   reachLines,
   sameOnFullFrameSentence,
   variantWords,
+  partingNumbers,
+  partingWords,
 } from "./frame";
 export { clickDoes, clickTo, noiseSentence } from "./one-click";
 export {

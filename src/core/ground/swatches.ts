@@ -25,3 +25,29 @@ export const SWATCHES = Object.freeze({
 
 export type Swatch = keyof typeof SWATCHES;
 export const SWATCH_NAMES = Object.keys(SWATCHES) as readonly Swatch[];
+
+/** A colour by its linear red, green and blue, each against the luminance that they make together. */
+export type Tint = readonly [red: number, green: number, blue: number];
+
+/** Something flat by the share 0 … 1 of its light that it throws back, and its tint; a sky may exceed 1. */
+export interface Coloured {
+  /** Luminance against that of a perfect white in the same light, 0 or more. */
+  readonly luminance: number;
+  readonly tint: Tint;
+}
+
+/** Shares of red, green and blue in the luminance (IEC 61966-2-1). */
+export const LUMINANCE = Object.freeze([0.2126, 0.7152, 0.0722] as const);
+
+/** A swatch as the light that it throws back, and its tint; sRGB decoded (IEC 61966-2-1). */
+export function colouredAs(swatch: Swatch): Coloured {
+  const linear = [1, 3, 5].map((at) => {
+    const c = parseInt(SWATCHES[swatch].slice(at, at + 2), 16) / 255;
+    return c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;
+  });
+  const luminance = Math.max(
+    1e-4,
+    linear.reduce((sum, c, i) => sum + c * LUMINANCE[i]!, 0),
+  );
+  return { luminance, tint: linear.map((c) => c / luminance) as unknown as Tint };
+}

@@ -100,3 +100,5 @@ export type { Air } from "./air";
 export { shortList } from "./short-list";
 export { windFound, type WindAsked, type WindFound } from "./wind-found";
 export { sunAhead, type SunAhead, type SunAheadInput } from "./sun-ahead";
+export { groundColour, lightBehind, skyColour, thingColour } from "./colour-behind";
+export { coloursToWear, standsOut, type Parting, type StandsOut } from "./stands-out";

@@ -1,4 +1,5 @@
 import { cosDeg, sinDeg } from "../units";
+import type { Swatch } from "../ground";
 
 /** The classes of part that the tolerance table knows. */
 export type PartClass = "body" | "limb" | "tool" | "wing";
@@ -75,6 +76,8 @@ export interface Subject {
   readonly known: "published" | "from memory" | "common practice" | "estimated" | "invented";
   /** How it is drawn; a standing figure when left out. */
   readonly figure?: Silhouette;
+  /** Colour of its kit, coat or plumage; not told when left out. */
+  readonly colour?: Swatch;
 }
 
 /** What kind of creature a figure is: that decides what of it should be sharp, and how long its head is. */

@@ -7,6 +7,5 @@ export {
   type PictureInput,
   type Smear,
   type Texture,
-  type Tint,
 } from "./render";
 export { deliveredPerPixel, pictureOf, type FigurePiece, type PictureAsked } from "./picture-of";

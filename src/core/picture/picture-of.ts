@@ -1,18 +1,22 @@
 import { sinDeg, turnBetween } from "../units";
-import { SWATCHES, type ObstacleKind, type Surface, type Swatch } from "../ground";
+import { colouredAs } from "../ground";
 import { heldSidesMm } from "../optics";
 import { shutterSeconds } from "../exposure";
 import type { PartClass } from "../motion";
 import {
+  groundColour,
+  lightBehind,
   motionAt,
   noiseFound,
+  skyColour,
+  thingColour,
   withShutter,
   type AssessInput,
   type Assessment,
   type FrameView,
   type InFrame,
 } from "../judge";
-import { colourOf, type Layer, type PictureInput, type Smear, type Texture, type Tint } from "./render";
+import type { Layer, PictureInput, Smear, Texture } from "./render";
 import type { PixelPoint } from "./raster";
 
 /** An outline of the subject in metres, x to the right of the picture and y up from its foot, or from its middle off the ground. */
@@ -40,40 +44,11 @@ export interface PictureAsked {
   readonly sharp?: boolean;
 }
 
-/** Colours of kinds of things where their own is not told (assumed; what is not named is as stone). */
-const KINDS: Readonly<Partial<Record<ObstacleKind, Swatch>>> = {
-  stand: "concrete",
-  building: "stone",
-  wall: "stone",
-  hedge: "leaf",
-  tree: "dark-green",
-  trees: "dark-green",
-  boards: "white",
-  scoreboard: "black",
-};
-/** Shares of the light that grounds throw back (assumed, after albedo tables), and the swatch that they are tinted by. */
-const SURFACES: Readonly<Record<Surface, readonly [luminance: number, Swatch]>> = {
-  grass: [0.14, "leaf"],
-  clay: [0.22, "red"],
-  sand: [0.35, "straw"],
-  snow: [0.85, "snow"],
-  ice: [0.7, "snow"],
-  water: [0.07, "deep-water"],
-  floor: [0.3, "straw"],
-  track: [0.18, "red"],
-};
-/** And the subject's parts: kit, skin, what is swung or thrown, feathers; all of one hue. */
+/** How bright the subject's parts are: kit, skin, what is swung or thrown, feathers; all of one hue. */
 const PARTS: Readonly<Record<PartClass, number>> = { body: 0.16, limb: 0.26, tool: 0.5, wing: 0.2 };
-const HUE = colourOf(SWATCHES.straw).tint;
-/** A plain sky against the middle of a subject in the same light. */
-const SKY = 0.62;
-/** Inside, what stands behind is a wall. */
-const INSIDE = 0.2;
+const HUE = colouredAs("straw").tint;
 /** Metres of a ground's details, and how far they differ. */
 const GROUND_DETAIL = { metres: 0.05, contrast: 0.45 };
-/** How much of its hue a large plain thing keeps: paler than its swatch. */
-const PALE = 0.55;
-const paler = (tint: Tint): Tint => tint.map((c) => 1 + (c - 1) * PALE) as unknown as Tint;
 /** Bands in which the ground is drawn from the horizon to the feet, and as many below them. */
 const BANDS = 6;
 /** Share of the background's disc that the ground still has at the feet, and gets again as far below them. */
@@ -81,9 +56,6 @@ const AT_FEET = 0.08;
 const BELOW = 0.4;
 /** Noise of one sensor pixel at the middle tone and base ISO (assumed: ten thousand electrons, a hundredth). */
 const PIXEL_NOISE = 0.01;
-/** Light behind that differs more than this in stops from that on the subject is drawn so much brighter or darker, no more. */
-const MOST_APART = 3;
-
 /** Where things lie on the drawing. */
 interface Lie {
   readonly width: number;
@@ -138,11 +110,11 @@ export function pictureOf(asked: PictureAsked): PictureInput {
       : undefined;
   };
   const focus = sharp ? 0 : (motion.focusBlurUm / Math.sqrt(0.75)) * pxPerUm;
-  const behindLight = behindOf(input, found);
+  const behindLight = lightBehind(input, found);
   const layers: Layer[] = [];
   const thing = (item: FrameView["things"][number]): Layer => ({
     outlines: [item.outline.map(lie.place)],
-    ...lightOf(item, input, behindLight),
+    ...thingColour(item, input, behindLight),
     smear: streak,
     disc: sharp ? 0 : item.disc * lie.across,
   });
@@ -168,25 +140,8 @@ export function pictureOf(asked: PictureAsked): PictureInput {
   };
 }
 
-/** How a thing behind or before the subject is coloured and lit. */
-function lightOf(
-  { id, kind }: FrameView["things"][number],
-  { scene }: AssessInput,
-  behind: number,
-): Pick<Layer, "luminance" | "tint"> {
-  const told = scene.ground.obstacles.find((o) => o.id === id)?.look?.colour;
-  const { luminance, tint } = colourOf(SWATCHES[told ?? KINDS[kind] ?? "stone"]);
-  return { luminance: luminance * behind, tint: paler(tint) };
-}
-
 const partClassOf = ({ subject }: AssessInput, id: string): PartClass =>
   subject.parts.find((p) => p.id === id)?.partClass ?? "body";
-
-/** How much brighter what stands behind is lit than the side of the subject that is seen, as a factor. */
-function behindOf({ scene }: AssessInput, { light: { lux } }: Assessment): number {
-  const level = (scene.daylight.horizontal + lux.lamps) / Math.max(1e-3, lux.total);
-  return 2 ** Math.max(-MOST_APART, Math.min(MOST_APART, Math.log2(Math.max(1e-3, level))));
-}
 
 /** From which side the light stands on the seen side of a subject: −1 from the left … 1 from the right. */
 const fromRightOf = ({ scene }: AssessInput, { sighting, light }: Assessment): number =>
@@ -210,8 +165,9 @@ function subjectLayers(
         outlines: pieces.map(({ outline }) =>
           outline.map(([x, y]) => lie.place({ across: x * view.metreAcross, up: foot + y * view.metreUp })),
         ),
-        luminance: PARTS[part],
-        tint: HUE,
+        ...(part === "body" && input.subject.colour
+          ? colouredAs(input.subject.colour)
+          : { luminance: PARTS[part], tint: HUE }),
         fromRight,
         smear: smearOf(part),
         disc,
@@ -230,13 +186,8 @@ function texturesOf(
   const [, feet] = place({ across: 0, up: view.feet });
   const detail = GROUND_DETAIL.metres * view.metreAcross * across;
   const disc = sharp ? 0 : view.backgroundDisc * across;
-  const open = input.scene.cover === "open";
-  const sky = {
-    luminance: open ? SKY * Math.max(1, behind) : INSIDE * behind,
-    tint: paler(colourOf(SWATCHES[open ? "sky" : "stone"]).tint),
-  };
-  const [luminance, swatch] = SURFACES[view.surface];
-  const ground = { luminance: luminance * behind, tint: paler(colourOf(SWATCHES[swatch]).tint) };
+  const sky = skyColour(input, behind);
+  const ground = groundColour(view.surface, behind);
   const textures: Texture[] = [
     { ...sky, from: -Infinity, to: Infinity, detail: height, contrast: 0, disc: 0 },
   ];

@@ -1,3 +1,4 @@
+import { LUMINANCE, type Tint } from "../ground";
 import { coverage, disc, gauss, planeOf, rowsOf, smear, type PixelPoint, type Plane } from "./raster";
 
 /** A straight smear in pixels of the drawing; direction in degrees, 0 to the right, 90 up. */
@@ -7,9 +8,6 @@ export interface Smear {
   /** Degrees, 0 to the right, 90 up. */
   readonly direction: number;
 }
-
-/** A colour by its linear red, green and blue, each against the luminance that they make together. */
-export type Tint = readonly [red: number, green: number, blue: number];
 
 /** Something flat in the picture: its outlines, how bright it is, how far it is blurred. Those that come later stand before. */
 export interface Layer {
@@ -73,9 +71,6 @@ export interface Picture {
 const MIDDLE = 0.157;
 /** How much darker the edges of a round body are than its middle under an even sky (assumed). */
 const ROUND = 0.28;
-/** Shares of red, green and blue in the luminance (IEC 61966-2-1). */
-const LUMINANCE = [0.2126, 0.7152, 0.0722] as const;
-
 /** Luminance of a picture, linear, pixel by pixel. */
 export const luminanceOf = ({ width, height, channels: [r, g, b] }: Picture): Plane => ({
   width,
@@ -244,19 +239,6 @@ function grain(seed: number): () => number {
 export function displayValue(linear: number): number {
   const c = Math.min(1, Math.max(0, linear));
   return Math.round(255 * (c <= 0.0031308 ? 12.92 * c : 1.055 * c ** (1 / 2.4) - 0.055));
-}
-
-/** A swatch "#rrggbb" as the luminance that it throws back, 0 … 1, and its tint. */
-export function colourOf(hex: string): { readonly luminance: number; readonly tint: Tint } {
-  const linear = [1, 3, 5].map((at) => {
-    const c = parseInt(hex.slice(at, at + 2), 16) / 255;
-    return c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;
-  });
-  const luminance = Math.max(
-    1e-4,
-    linear.reduce((sum, c, i) => sum + c * LUMINANCE[i]!, 0),
-  );
-  return { luminance, tint: linear.map((c) => c / luminance) as unknown as Tint };
 }
 
 /** The picture as bytes of red, green, blue and opacity, row by row, as a screen takes them. */

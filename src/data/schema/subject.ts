@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { SWATCH_NAMES } from "@/core/ground";
 import { FIGURES } from "@/core/motion";
 import { id, known, listOf, name } from "./parts";
 
@@ -27,4 +28,5 @@ export const subjectSchema = z.object({
   parts: listOf(partSchema, 12),
   known,
   figure: z.enum(FIGURES).optional(),
+  colour: z.enum(SWATCH_NAMES).optional(),
 });

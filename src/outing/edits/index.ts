@@ -9,6 +9,7 @@ export { addPosition, movePosition, removePosition } from "./position";
 export {
   editChoice,
   editShot,
+  editSubject,
   letIsoFollow,
   lockRails,
   moveShot,

@@ -1,7 +1,7 @@
 import type { Settings } from "@/core/exposure";
 import type { Choice, Outing, StoredKit, StoredShot, StoredSubject } from "@/data";
 import { beginChoice } from "../begin/begin-choice";
-import type { Edit } from "./edit";
+import { edited, type Edit } from "./edit";
 
 export const editChoice =
   (shotId: string, edit: Partial<Omit<Choice, "shotId">>): Edit =>
@@ -53,6 +53,11 @@ export const putShot =
       : beginChoice(shot.id, null, kit);
     return { ...cast, shots: [...cast.shots, shot], choices: [...cast.choices, choice] };
   };
+
+/** Changes something of who or what is photographed, for all its shots. */
+export const editSubject =
+  (id: string, edit: Partial<Omit<StoredSubject, "id">>): Edit =>
+  (outing) => ({ ...outing, subjects: edited(outing.subjects, id, edit) });
 
 /** Changes something of a shot. */
 export const editShot =

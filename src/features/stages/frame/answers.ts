@@ -1,7 +1,15 @@
 import type { OutingView } from "@/outing/outing-view";
 import { leversFor, reachFound, type Lever } from "@/core/judge";
 import { kept } from "@/outing/assessments";
-import { backgroundWords, focalWords, leverGain, leverTitle, percentWords, softnessWords } from "@/words";
+import {
+  backgroundWords,
+  focalWords,
+  leverGain,
+  leverTitle,
+  percentWords,
+  softnessWords,
+  swatchWords,
+} from "@/words";
 
 // The lines of the panels that are loaded when they are first seen: they stand here, so that saying them loads nothing.
 
@@ -36,3 +44,7 @@ export const softerAnswer = (view: OutingView): string => {
 /** The lens that the wished fill wants from here. */
 export const reachAnswer = ({ found, input }: OutingView): string =>
   found && input ? `${focalWords(reachFound(input, found).focalLengthMm)} wanted from here` : "";
+
+/** The colour told of the subject. */
+export const colourAnswer = ({ subject }: OutingView): string =>
+  subject.colour ? swatchWords(subject.colour).toLowerCase() : "no colour told";

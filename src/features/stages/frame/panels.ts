@@ -1,6 +1,6 @@
 import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
 import { KitForShot, mountedWords } from "../shot/KitForShot";
-import { depthAnswer, lensesAnswer, reachAnswer, softerAnswer } from "./answers";
+import { colourAnswer, depthAnswer, lensesAnswer, reachAnswer, softerAnswer } from "./answers";
 import { FrameHead } from "./FrameHead";
 import { Picture } from "./Picture";
 
@@ -48,6 +48,15 @@ export const FRAME: readonly Panel[] = [
     when: withPicture,
     answer: softerAnswer,
     load: whenSeen(async () => (await import("./Softer")).Softer),
+  },
+  {
+    id: "stands-out",
+    title: "Does it stand out",
+    phone: "folded",
+    wide: "folded",
+    when: withPicture,
+    answer: colourAnswer,
+    load: whenSeen(async () => (await import("./StandsOut")).StandsOut),
   },
   {
     id: "reach",
