@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import { expect, test, type Page } from "@playwright/test";
 import ICAL from "ical.js";
+import piexif from "piexifjs";
 import { extractText, getDocumentProxy } from "unpdf";
 import { isPhone, openPanel, OUTING, slider, storedOuting, valueOf } from "./outing";
 
@@ -172,4 +173,64 @@ test("the picture before it is taken is made at three shutters, blurs with them,
   expect(await detail("Sharp")).toBeGreaterThan(asItIs);
   await page.mouse.up();
   await expect(page.getByRole("img", { name: "At 1/1000", exact: true })).toBeVisible();
+});
+
+/** A grey picture as a camera would write it: settings and time in its Exif (piexifjs), its pixels a code value. */
+async function greyPicture(page: Page, value: number): Promise<Buffer> {
+  const data = await page.evaluate((v) => {
+    const canvas = document.createElement("canvas");
+    Object.assign(canvas, { width: 96, height: 64 });
+    const context = canvas.getContext("2d")!;
+    context.fillStyle = `rgb(${v},${v},${v})`;
+    context.fillRect(0, 0, 96, 64);
+    return canvas.toDataURL("image/jpeg", 0.95);
+  }, value);
+  const { ExifIFD } = piexif;
+  const told = piexif.dump({
+    Exif: {
+      [ExifIFD.ExposureTime]: [1, 1000],
+      [ExifIFD.FNumber]: [28, 10],
+      [ExifIFD.ISOSpeedRatings]: 800,
+      [ExifIFD.DateTimeOriginal]: "2026:10:17 16:20:31",
+    },
+  });
+  return Buffer.from(piexif.insert(told, data).split(",")[1]!, "base64");
+}
+
+test("a picture's own file, an EV and a level become readings; a file without settings or no picture at all is refused", async ({
+  page,
+}) => {
+  await page.goto(`${OUTING}/expose`);
+  await openPanel(page, "When are settings right, and readings");
+  const file = page.getByLabel("A picture as the camera wrote it");
+  await page.getByRole("radio", { name: "A picture" }).click();
+  await file.setInputFiles({ name: "notes.jpg", mimeType: "image/jpeg", buffer: Buffer.from("no picture") });
+  await expect(page.getByRole("alert")).toContainText("is no picture that this browser can open");
+  const bare = await greyPicture(page, 85);
+  // Cut the Exif out again: from its marker to the next.
+  const end = 4 + bare.readUInt16BE(4);
+  const without = Buffer.concat([bare.subarray(0, 2), bare.subarray(end)]);
+  await file.setInputFiles({ name: "sent.jpg", mimeType: "image/jpeg", buffer: without });
+  await expect(page.getByRole("alert")).toContainText("does not carry its settings");
+  await file.setInputFiles({ name: "test-shot.jpg", mimeType: "image/jpeg", buffer: bare });
+  await expect(
+    page.getByText(
+      "test-shot.jpg: 1/1000, f/2.8, ISO 800. Its middle came out 1 stop too dark, to half a stop.",
+    ),
+  ).toBeVisible();
+  await page.getByRole("button", { name: "Taken at 16:20 by its clock: look at that minute" }).click();
+  const before = (await storedOuting(page)).light.readings.length;
+  await page.getByRole("button", { name: "Keep as a reading of 16:20" }).click();
+  await expect(page.getByText(/^Saved: 1\/1000/)).toBeVisible();
+  const { readings } = (await storedOuting(page)).light;
+  expect(readings).toHaveLength(before + 1);
+  expect(readings.at(-1)).toMatchObject({ offClicks: -3 });
+  expect(new Date(readings.at(-1).at).toISOString()).toBe("2026-10-17T15:20:00.000Z");
+
+  await page.getByRole("radio", { name: "An EV" }).click();
+  await page.getByLabel(/^EV at ISO 100/).fill("9.5");
+  await page.getByLabel(/^EV at ISO 100/).press("Enter");
+  await page.getByRole("button", { name: /^Keep as a reading/ }).click();
+  await expect(page.getByText("Saved: EV 9.5")).toBeVisible();
+  expect((await storedOuting(page)).light.readings.at(-1)).toMatchObject({ settingsEv: 9.5, offClicks: 0 });
 });

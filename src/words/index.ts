@@ -22,6 +22,8 @@ export {
   aperturePrioritySentence,
   edgeSentence,
   facesSentence,
+  offWords,
+  pictureSaysWords,
   snowSentence,
   toneLines,
   zoneLines,

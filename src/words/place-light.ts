@@ -1,5 +1,6 @@
 import type { Zone } from "@/core/ground";
 import type { AperturePriority, ShadowEdge, Tones } from "@/core/judge";
+import type { PictureSays } from "@/core/light";
 import { clicksWords, evWords, shutterWords, signedClicks, stopsNoun } from "./format";
 import { numberWords } from "./number";
 
@@ -50,3 +51,20 @@ export const zoneLines = (zones: readonly Zone[]): { readonly name: string; read
   zones
     .filter((z) => z.offsetClicks !== 0)
     .map(({ name, offsetClicks }) => ({ name, value: `${signedClicks(offsetClicks)} stop` }));
+
+/** How far something told is from the light that was found; positive is brighter. */
+export const offWords = (stops: number): string =>
+  Math.abs(stops) < 1 / 6
+    ? "the same"
+    : `${stopsNoun(Math.round(3 * Math.abs(stops)))} ${stops > 0 ? "brighter" : "darker"}`;
+
+/** What a picture's own brightness says; good to half a stop. */
+export function pictureSaysWords(says: PictureSays): string {
+  if (says.kind === "too-dark") return "It is too dark to say by how much: take one that is nearer to right.";
+  if (says.kind !== "off")
+    return "It is too bright to say by how much, or burnt out in parts: take one that is nearer to right.";
+  const clicks = Math.round(3 * says.stops);
+  return clicks === 0
+    ? "Its middle came out right, to half a stop."
+    : `Its middle came out ${stopsNoun(Math.abs(clicks))} too ${clicks < 0 ? "dark" : "bright"}, to half a stop.`;
+}

@@ -1,12 +1,4 @@
-import {
-  evOfSettings,
-  exactSettings,
-  sceneContrast,
-  toneAdvice,
-  type Settings,
-  type ToneAdvice,
-  type ToneChoice,
-} from "../exposure";
+import { sceneContrast, toneAdvice, type ToneAdvice, type ToneChoice } from "../exposure";
 import { evFromLux, faceLight } from "../light";
 import type { AssessInput, Assessment } from "./assessment";
 import { sightOf } from "./sighting";
@@ -70,9 +62,8 @@ export function aperturePriority({ light, settings }: Assessment): AperturePrior
 /** Half a click either side is right. */
 const RIGHT = 1 / 6;
 
-/** Spans in epoch milliseconds of a timeline in which settings are right to a sixth of a stop; to the timeline's step. */
-export function whenRight({ points }: Timeline, settings: Settings): { from: number; until: number }[] {
-  const ev = evOfSettings(exactSettings(settings));
+/** Spans in epoch milliseconds of a timeline in which its spot has an EV to a sixth of a stop; to the timeline's step. */
+export function whenRight({ points }: Timeline, ev: number): { from: number; until: number }[] {
   const spans: { from: number; until: number }[] = [];
   points.forEach((p, i) => {
     if (Math.abs(p.ev - ev) > RIGHT) return;

@@ -63,3 +63,4 @@ export {
   type PointLampInput,
 } from "./point-lamps";
 export { placeGains, type PlaceGains } from "./place-gains";
+export { meterPixels, pictureSays, type PictureMetered, type PictureSays } from "./picture-reading";

@@ -7,12 +7,15 @@ import type { Outing } from "@/data";
 import { editLight, type Edit } from "./edit";
 
 /** A reading from what was set, the card's settings unless others are named, and how far off the picture was; + too bright, − too dark. */
-export function readingFrom(
+export const readingFrom = (
   found: Assessment,
   outing: Outing,
   offClicks: number,
   settings: Settings = found.settings.settings,
-): Reading {
+): Reading => readingOfEv(found, outing, evOfClicks(settings) + lostInTheLens(found), offClicks);
+
+/** A reading from the EV of the light itself, as a meter of the hand or a table tells it. */
+export function readingOfEv(found: Assessment, outing: Outing, ev: number, offClicks = 0): Reading {
   const shot = outing.shots.find((s) => s.id === found.ids.shot)!;
   const spot = outing.ground.spots.find((s) => s.id === shot.spotId)!;
   return {
@@ -21,7 +24,7 @@ export function readingFrom(
     spotId: spot.id,
     positionId: found.ids.position,
     at: found.at,
-    settingsEv: evOfClicks(settings) + lostInTheLens(found),
+    settingsEv: ev,
     offClicks,
     modelEv: found.light.modelEv,
     dayShare: found.light.dayShare,

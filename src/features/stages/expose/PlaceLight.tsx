@@ -1,6 +1,6 @@
 import { View } from "react-native";
 import { meterSees } from "@/core/catalogue";
-import { meterCompensation } from "@/core/exposure";
+import { evOfClicks, meterCompensation } from "@/core/exposure";
 import { aperturePriority, shadowEdge, tonesFound, whenRight } from "@/core/judge";
 import { FactLine } from "@/ui/controls/FactLine";
 import { Txt } from "@/ui/controls/Txt";
@@ -14,7 +14,7 @@ import {
   zoneLines,
 } from "@/words";
 import { useFound, useOuting } from "../../outing/use-outing";
-import { wallOf } from "../shot/titles";
+import { spansWords } from "../shot/titles";
 
 /** The light of the place: how long these settings stay right, zones, a shadow's edge, whites against faces, aperture priority. */
 export function PlaceLight() {
@@ -24,20 +24,15 @@ export function PlaceLight() {
   const timeline = useOuting((v) => v.timeline);
   if (!input) return null;
   const { settings } = found.settings;
-  const right = whenRight(timeline, settings);
+  const right = whenRight(timeline, evOfClicks(settings));
   const edge = shadowEdge(found);
   const tones = tonesFound(input, found);
   const { surface } = found.light;
   const white = surface === "snow" || surface === "ice" ? surface : undefined;
   const zones = zoneLines(outing.ground.zones);
-  const span = ({ from, until }: (typeof right)[number]): string =>
-    from === until ? wallOf({ outing }, from) : `${wallOf({ outing }, from)}–${wallOf({ outing }, until)}`;
   return (
     <View className="gap-3">
-      <FactLine
-        name={`${settingsWords(settings)} are right`}
-        value={right.length > 0 ? right.map(span).join(", ") : "at no time of the day"}
-      />
+      <FactLine name={`${settingsWords(settings)} are right`} value={spansWords({ outing }, right)} />
       {zones.length > 0 && (
         <View>
           {zones.map(({ name, value }) => (

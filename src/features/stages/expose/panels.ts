@@ -117,6 +117,14 @@ export const EXPOSE: readonly Panel[] = [
     load: whenSeen(async () => (await import("./PlaceLight")).PlaceLight),
   },
   {
+    id: "known-light",
+    title: "When are settings right, and readings",
+    phone: "folded",
+    wide: "folded",
+    when: withPicture,
+    load: whenSeen(async () => (await import("./reading/KnownLight")).KnownLight),
+  },
+  {
     id: "one-click",
     title: "One click, noise, the same exposure",
     phone: "folded",

@@ -10,6 +10,19 @@ export const shotTitle = ({ shot, position }: OutingView): string =>
 export const wallOf = ({ outing }: Pick<OutingView, "outing">, at: number): string =>
   timeWords(wallTimeOf(at, outing.timeZone)) + (isShownAgain(at, outing.timeZone) ? " again" : "");
 
+/** Spans of the outing by its clock. */
+export const spansWords = (
+  view: Pick<OutingView, "outing">,
+  spans: readonly { readonly from: number; readonly until: number }[],
+): string =>
+  spans.length === 0
+    ? "at no time of the outing"
+    : spans
+        .map(({ from, until }) =>
+          from === until ? wallOf(view, from) : `${wallOf(view, from)}–${wallOf(view, until)}`,
+        )
+        .join(", ");
+
 /** From when until when one is there; with the day of leaving where that is another. */
 export function spanWords(outing: Outing): string {
   const { date, from, until } = outing;

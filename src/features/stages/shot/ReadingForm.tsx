@@ -41,10 +41,12 @@ const schema = z.object({
 interface Props {
   readonly onKeep: (settings: Settings, clicks: number) => void;
   readonly onClose: () => void;
+  /** What the button says that takes it. */
+  readonly save?: string;
 }
 
 /** A test shot with any settings, and any number of clicks off. */
-export function ReadingForm({ onKeep, onClose }: Props) {
+export function ReadingForm({ onKeep, onClose, save = "Save reading" }: Props) {
   const settings = useFound((found) => found.settings.settings);
   const record = useMemo(
     () => ({
@@ -60,7 +62,7 @@ export function ReadingForm({ onKeep, onClose }: Props) {
       specs={SPECS}
       record={record}
       schema={schema}
-      save="Save reading"
+      save={save}
       onCancel={onClose}
       onSave={({ exposure, fNumber, iso, clicks }) => {
         const taken = {

@@ -1,0 +1,143 @@
+import { useState } from "react";
+import { View } from "react-native";
+import { LIGHT_LEVELS } from "@/core/catalogue";
+import { evOfClicks, type Settings } from "@/core/exposure";
+import { whenRight } from "@/core/judge";
+import type { Reading } from "@/core/light";
+import { dropReading, keepReading, readingFrom, readingOfEv } from "@/outing/edits/reading";
+import { Button } from "@/ui/controls/Button";
+import { FactLine } from "@/ui/controls/FactLine";
+import { NumberField } from "@/ui/controls/NumberField";
+import { Picker } from "@/ui/controls/Picker";
+import { Segmented } from "@/ui/controls/Segmented";
+import { Txt } from "@/ui/controls/Txt";
+import { useToast } from "@/ui/layout/toast";
+import { evWords, offWords, settingsWords } from "@/words";
+import { WhileRoom } from "../../../forms/WhileRoom";
+import { useCommit, useFound, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { ReadingForm } from "../../shot/ReadingForm";
+import { spansWords, wallOf } from "../../shot/titles";
+import { PictureFile } from "./PictureFile";
+
+const WAYS = [
+  { key: "settings", label: "Settings" },
+  { key: "ev", label: "An EV" },
+  { key: "level", label: "A level" },
+  { key: "file", label: "A picture" },
+] as const;
+type Way = (typeof WAYS)[number]["key"];
+
+/** What is known of the light, as settings or as an EV; + too bright, − too dark. */
+export interface LightTold {
+  readonly words: string;
+  readonly settings?: Settings;
+  readonly ev: number;
+  readonly offClicks: number;
+}
+
+const LEVELS = LIGHT_LEVELS.map(({ id, name, evFrom, evTo }) => ({
+  key: id,
+  title: name,
+  detail: evFrom === evTo ? evWords(evFrom) : `${evWords(evFrom)} to ${evWords(evTo)}`,
+}));
+
+/** What one knows of the light here: when at this spot it is right, and one press that makes it a reading. */
+export function KnownLight() {
+  const { light, settings } = useFound((f) => f);
+  const [way, setWay] = useState<Way>("settings");
+  const [told, setTold] = useState<LightTold>();
+  const [level, setLevel] = useState("");
+  const choose = (key: Way): void => {
+    setWay(key);
+    setTold(undefined);
+  };
+  const ofEv = (ev: number, words: string): void => setTold({ words, ev, offClicks: 0 });
+  return (
+    <View className="gap-3">
+      <Segmented label="What you know of the light" segments={WAYS} chosen={way} onChoose={choose} />
+      {way === "settings" && (
+        <ReadingForm
+          save="When are they right?"
+          onClose={() => undefined}
+          onKeep={(taken, offClicks) =>
+            setTold({
+              words: settingsWords(taken),
+              settings: taken,
+              ev: evOfClicks(taken) + offClicks / 3,
+              offClicks,
+            })
+          }
+        />
+      )}
+      {way === "ev" && (
+        <View className="flex-row">
+          <NumberField
+            label="EV at ISO 100, measured at the subject"
+            unit="EV"
+            value={told?.ev ?? light.ev.value}
+            min={-6}
+            max={20}
+            onChange={(ev) => ofEv(ev, evWords(ev))}
+          />
+        </View>
+      )}
+      {way === "level" && (
+        <Picker
+          label="A light as this"
+          items={LEVELS}
+          chosen={level}
+          onChoose={(key) => {
+            const row = LIGHT_LEVELS.find((l) => l.id === key);
+            if (!row) return;
+            setLevel(key);
+            ofEv((row.evFrom + row.evTo) / 2, row.name);
+          }}
+        />
+      )}
+      {way === "file" && <PictureFile onTold={setTold} lost={settings.filterStops} />}
+      {told && <Told told={told} />}
+    </View>
+  );
+}
+
+/** What was told against the light here, and the press that keeps it. */
+function Told({ told }: { told: LightTold }) {
+  const found = useFound((f) => f);
+  const timeline = useOuting((v) => v.timeline);
+  const readings = useOuting((v) => v.outing.light.readings.length);
+  const outing = useOuting((v) => v.outing);
+  const at = useOuting((v) => v.at);
+  const { store } = useOpenOuting();
+  const commit = useCommit();
+  const toast = useToast();
+  const readingOf = (): Reading | undefined => {
+    const { view } = store.getState();
+    if (!view.found) return undefined;
+    return told.settings
+      ? readingFrom(view.found, view.outing, told.offClicks, told.settings)
+      : readingOfEv(view.found, view.outing, told.ev, told.offClicks);
+  };
+  const keep = async (): Promise<void> => {
+    const reading = readingOf();
+    if (!reading || !(await commit(keepReading(reading)))) return;
+    toast({ words: `Saved: ${told.words}`, undo: () => commit(dropReading(reading.id)) });
+  };
+  return (
+    <View className="gap-2" aria-live="polite">
+      <FactLine
+        name={`${told.words}: right at this spot`}
+        value={spansWords({ outing }, whenRight(timeline, told.ev))}
+      />
+      <FactLine
+        name={`Against the light found here, ${evWords(found.light.ev.value)}`}
+        value={offWords(told.ev - found.light.ev.value)}
+      />
+      <WhileRoom things="readings" count={readings}>
+        <Button label={`Keep as a reading of ${wallOf({ outing }, at)}`} onPress={() => void keep()} />
+      </WhileRoom>
+      <Txt size={14} tone="ink2">
+        A reading moves the light of this zone for all its shots, from its moment on.
+      </Txt>
+    </View>
+  );
+}

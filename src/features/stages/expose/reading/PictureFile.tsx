@@ -1,0 +1,104 @@
+import { useState } from "react";
+import { View } from "react-native";
+import { METER_SEES, meterSees } from "@/core/catalogue";
+import { evOfClicks } from "@/core/exposure";
+import { pictureSays } from "@/core/light";
+import { instantOf, windowOf } from "@/data";
+import { Button } from "@/ui/controls/Button";
+import { FileButton } from "@/ui/controls/FileButton";
+import { Picker } from "@/ui/controls/Picker";
+import { Txt } from "@/ui/controls/Txt";
+import { pictureSaysWords, settingsWords } from "@/words";
+import { useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { wallOf } from "../../shot/titles";
+import type { LightTold } from "./KnownLight";
+import { readPicture, type PictureTold } from "./picture-file";
+
+const FAILURES = {
+  "no-picture":
+    "This file is no picture that this browser can open. Choose a JPEG as the camera wrote it; a raw file will not do.",
+  "no-settings":
+    "The picture does not carry its settings: they were taken out on the way. Choose the file as the camera wrote it, or type the settings.",
+} as const;
+const FILLS = METER_SEES.map(({ id, name }) => ({ key: id, title: name }));
+
+interface Props {
+  readonly onTold: (told: LightTold | undefined) => void;
+  /** Stops that a filter keeps from the sensor. */
+  readonly lost: number;
+}
+
+/** A test shot's own file: its settings, and how bright its middle came out; a person confirms it. */
+export function PictureFile({ onTold, lost }: Props) {
+  const outing = useOuting((v) => v.outing);
+  const at = useOuting((v) => v.at);
+  const { lookAt } = useOpenOuting();
+  const [name, setName] = useState("");
+  const [failure, setFailure] = useState<keyof typeof FAILURES>();
+  const [picture, setPicture] = useState<PictureTold>();
+  const [fills, setFills] = useState("middle");
+  const tell = (told: PictureTold, middle: string): void => {
+    const says = pictureSays({ ...told, reflectance: meterSees(middle).reflectance });
+    if (says.kind !== "off") return onTold(undefined);
+    const offClicks = Math.round(3 * says.stops);
+    const { settings } = told;
+    onTold({
+      words: settingsWords(settings),
+      settings,
+      offClicks,
+      ev: evOfClicks(settings) + lost + offClicks / 3,
+    });
+  };
+  const read = async (file: File): Promise<void> => {
+    const answer = await readPicture(file);
+    setName(file.name);
+    setFailure(answer.ok ? undefined : answer.reason);
+    setPicture(answer.ok ? answer.told : undefined);
+    if (answer.ok) tell(answer.told, fills);
+    else onTold(undefined);
+  };
+  const taken = picture?.taken && instantOf(picture.taken.date, picture.taken.time, outing.timeZone).at;
+  const { from, until } = windowOf(outing);
+  const within = taken !== undefined && taken >= from && taken <= until;
+  return (
+    <View className="gap-3">
+      <FileButton
+        label={name ? "Another picture" : "Choose a picture"}
+        says="A picture as the camera wrote it"
+        accept="image/jpeg,.jpg,.jpeg"
+        onFile={(file) => void read(file)}
+      />
+      {failure && <Txt tone="bracken" role="alert">{`${name}: ${FAILURES[failure]}`}</Txt>}
+      {picture && (
+        <>
+          <Picker
+            label="Its middle is filled by"
+            items={FILLS}
+            chosen={fills}
+            onChoose={(key) => {
+              setFills(key);
+              tell(picture, key);
+            }}
+          />
+          <Txt>
+            {`${name}: ${settingsWords(picture.settings)}. ${pictureSaysWords(
+              pictureSays({ ...picture, reflectance: meterSees(fills).reflectance }),
+            )}`}
+          </Txt>
+          {within && taken !== at && (
+            <Button
+              label={`Taken at ${wallOf({ outing }, taken)} by its clock: look at that minute`}
+              kind="plain"
+              onPress={() => lookAt(taken, true)}
+            />
+          )}
+          {!within && (
+            <Txt size={14} tone="ink2">
+              {`Its clock ${taken === undefined ? "says nothing" : "lies outside this outing"}: it counts for the moment in hand, ${wallOf({ outing }, at)}.`}
+            </Txt>
+          )}
+        </>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,65 @@
+import { apertureNearest, isoNearest, shutterNearest, type Settings } from "@/core/exposure";
+import { meterPixels, type PictureMetered } from "@/core/light";
+
+/** What a picture's own file tells of its light. */
+export interface PictureTold extends Pick<PictureMetered, "median" | "clipped"> {
+  readonly settings: Settings;
+  /** When it was taken by the camera's own clock, without a zone; undefined where the file does not say. */
+  readonly taken?: { readonly date: string; readonly time: string };
+}
+
+export type PictureRead =
+  | { readonly ok: true; readonly told: PictureTold }
+  | { readonly ok: false; readonly reason: "no-picture" | "no-settings" };
+
+/** Longest side in pixels to which a picture is drawn to be metered. */
+const METERED = 256;
+const TAGS = ["ExposureTime", "FNumber", "ISO", "DateTimeOriginal"];
+
+/** Reads the settings from a picture's Exif (2.32) and meters its middle. Nothing of the file is kept. */
+export async function readPicture(file: File): Promise<PictureRead> {
+  const pixels = await pixelsOf(file);
+  if (!pixels) return { ok: false, reason: "no-picture" };
+  const { parse } = await import("exifr");
+  const exif: unknown = await parse(file, { pick: TAGS, reviveValues: false }).catch(() => undefined);
+  const { ExposureTime: seconds, FNumber: fNumber, ISO: iso, DateTimeOriginal: taken } = Object(exif);
+  if (!(seconds > 0) || !(fNumber > 0) || !(iso > 0)) return { ok: false, reason: "no-settings" };
+  return {
+    ok: true,
+    told: {
+      settings: {
+        shutter: shutterNearest(seconds),
+        aperture: apertureNearest(fNumber),
+        iso: isoNearest(iso),
+      },
+      taken: wallOfExif(taken),
+      ...meterPixels(pixels.data, pixels.width, pixels.height),
+    },
+  };
+}
+
+async function pixelsOf(file: File): Promise<ImageData | undefined> {
+  try {
+    const whole = await createImageBitmap(file);
+    const by = Math.min(1, METERED / Math.max(whole.width, whole.height));
+    const [width, height] = [
+      Math.max(1, Math.round(whole.width * by)),
+      Math.max(1, Math.round(whole.height * by)),
+    ];
+    const canvas = document.createElement("canvas");
+    Object.assign(canvas, { width, height });
+    const context = canvas.getContext("2d");
+    context?.drawImage(whole, 0, 0, width, height);
+    whole.close();
+    return context?.getImageData(0, 0, width, height);
+  } catch {
+    return undefined;
+  }
+}
+
+/** "2026:10:17 15:20:31" as a date and a time; undefined for anything else. */
+function wallOfExif(text: unknown): PictureTold["taken"] {
+  const [, year, month, day, time] =
+    /^(\d{4}):(\d\d):(\d\d) (\d\d:\d\d)/.exec(typeof text === "string" ? text : "") ?? [];
+  return time ? { date: `${year}-${month}-${day}`, time } : undefined;
+}
