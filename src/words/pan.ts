@@ -27,9 +27,11 @@ export function sweepSentences({
   hidden,
   nearest,
   worst,
+  track,
 }: Sweep): string[] {
   const off = Math.abs(picture.along);
   return [
+    ...(track ? [`It runs on ${track} as drawn.`] : []),
     `Pick up at ${bearingWords(pickUp.bearing)}, picture at ${bearingWords(picture.bearing)}, let run out to ${bearingWords(release.bearing)}: a turn of ${Math.round(swing)}°. Set your feet for the picture and wind back to the pick-up.`,
     `At the picture the camera turns ${numberWords(rate, 0)}° a second${change < 1 ? ", steadily: the best place" : `, changing by ${numberWords(change, 0)}° a second each second`}.`,
     ...(off > nearest / 4

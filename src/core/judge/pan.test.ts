@@ -86,6 +86,74 @@ test("the sweep turns fastest at the nearest point and does not change there; it
   expect(sweep.hidden).toEqual([]);
 });
 
+/** A ring of 20 m about a place, drawn every two degrees, as a track that runs clockwise. */
+const ring = (centre: { x: number; y: number }) => ({
+  id: "ring",
+  name: "the ring",
+  points: Array.from({ length: 181 }, (_, i) => {
+    const { x, y } = alongBearing(2 * i);
+    return { x: centre.x + 20 * x, y: centre.y + 20 * y };
+  }),
+});
+
+test("a sweep follows the drawn track: from the middle of a ring the turn is even, either way round", () => {
+  const v = 34 / 3.6;
+  // The spot lies at the top of the ring and faces along it.
+  const middle = sweepOf(
+    inputOf(
+      {},
+      { ...ground, tracks: [ring({ x: 0, y: 0 })], spots: [{ ...ground.spots[0]!, at: { x: 0, y: 20 } }] },
+    ),
+  )!;
+  expect(middle.track).toBe("the ring");
+  expect(middle.nearest).toBeCloseTo(20, 1);
+  expect(middle.rate).toBeCloseTo(((v / 20) * 180) / Math.PI, 0);
+  // The track is drawn of corners: a straight pass at 20 m changes by up to 8 °/s², the ring by what its corners make.
+  expect(middle.change).toBeLessThan(2);
+  expect(middle.worst.change).toBeLessThan(3);
+  expect(middle.swing).toBeCloseTo(((3 * v) / 20) * (180 / Math.PI), 0);
+  // Against its own way the track is followed backwards.
+  const back = sweepOf(
+    inputOf(
+      {},
+      {
+        ...ground,
+        tracks: [ring({ x: 0, y: 0 })],
+        spots: [{ ...ground.spots[0]!, at: { x: 0, y: 20 }, facing: 270 }],
+      },
+    ),
+  )!;
+  expect(back.pickUp.at.x).toBeCloseTo(-middle.pickUp.at.x, 0);
+  expect(back.swing).toBeCloseTo(middle.swing, 0);
+  // A track that crosses the way it moves is none of its ways, nor is one that is far.
+  const across = {
+    ...ring({ x: 0, y: 0 }),
+    points: [
+      { x: 0, y: -30 },
+      { x: 0, y: 30 },
+    ],
+  };
+  expect(sweepOf(inputOf({}, { ...ground, tracks: [across] }))!.track).toBeUndefined();
+  expect(sweepOf(inputOf({}, { ...ground, tracks: [ring({ x: 100, y: 0 })] }))!.track).toBeUndefined();
+});
+
+test("a straight drawn track is swept as the straight way is", () => {
+  const line = {
+    id: "l",
+    name: "the lane",
+    points: [
+      { x: -100, y: 8 },
+      { x: 100, y: 8 },
+    ],
+  };
+  const drawn = sweepOf(inputOf({}, { ...ground, tracks: [line] }))!;
+  const bare = sweepOf(inputOf({}, { ...ground, tracks: [] }))!;
+  expect(drawn.rate).toBeCloseTo(bare.rate, 6);
+  expect(drawn.change).toBeCloseTo(bare.change, 6);
+  expect(drawn.swing).toBeCloseTo(bare.swing, 6);
+  expect(drawn.nearest).toBeCloseTo(bare.nearest, 1);
+});
+
 test("what stands on the way of a pan is named with where it hides the subject; nothing passes head on", () => {
   const outline = [
     { x: -10, y: 4 },

@@ -1,8 +1,18 @@
-import { toDegrees } from "../units";
-import { aimOf, alongBearing, bearingTo, firstBlockage, headingOf, lensOf, type Point } from "../ground";
-import { panRate, panRateChange, worstRateChange } from "../motion";
+import { toDegrees, turnBetween } from "../units";
+import {
+  aimOf,
+  alongBearing,
+  bearingTo,
+  firstBlockage,
+  headingOf,
+  lensOf,
+  type Point,
+  type Vector,
+} from "../ground";
+import { panOnPath, worstRateChange } from "../motion";
 import type { AssessInput } from "./assessment";
 import { sightOf } from "./sighting";
+import { pathAt, trackThrough, type Way } from "./way";
 
 /** Seconds before the picture at which the subject is picked up, and after it until the hand may stop (common practice). */
 const PICK_UP = 2;
@@ -25,6 +35,12 @@ export interface SweepPoint {
 
 /** How the camera turns with a subject that passes. */
 export interface Sweep {
+  /** The drawn track that it follows; straight on when absent. */
+  readonly track?: string;
+  /** Where the photographer stands. */
+  readonly camera: Point;
+  /** The subject's way from pick-up to release. */
+  readonly points: readonly SweepPoint[];
   /** Metres from the camera at the nearest, in plan. */
   readonly nearest: number;
   /** Where the subject is picked up, where the picture is, and where the hand may stop. */
@@ -44,45 +60,86 @@ export interface Sweep {
 }
 
 /**
- * The sweep of a pan on a straight way through the spot. Undefined where nothing passes: the subject stands, or comes straight at
- * the camera.
+ * The sweep of a pan: on a drawn track that runs through the spot the way it moves, else on a straight way. Undefined where nothing
+ * passes: the subject stands, or comes straight at the camera.
  */
 export function sweepOf(input: AssessInput): Sweep | undefined {
   const { ground } = input.scene;
   const { spot } = sightOf(input);
   const speed = input.subject.bodySpeed;
+  if (speed <= 0) return undefined;
   const lens = lensOf(ground, input.position);
-  const heading = headingOf(spot);
-  const unit = alongBearing(heading);
-  const here = (spot.at.x - lens.x) * unit.x + (spot.at.y - lens.y) * unit.y;
-  const nearest = Math.abs((spot.at.x - lens.x) * unit.y - (spot.at.y - lens.y) * unit.x);
-  if (speed <= 0 || nearest < HEAD_ON) return undefined;
-  const point = (along: number): SweepPoint => {
-    const step = along - here;
-    const at = { x: spot.at.x + unit.x * step, y: spot.at.y + unit.y * step };
+  const drawn = trackThrough(ground.tracks, spot);
+  const unit = alongBearing(headingOf(spot));
+  const straight = (metres: number): Point => ({
+    x: spot.at.x + unit.x * metres,
+    y: spot.at.y + unit.y * metres,
+  });
+  const way = drawn?.at ?? straight;
+  const point = (metres: number): SweepPoint => {
+    const at = way(metres);
     const hidden = firstBlockage(lens, aimOf(ground, { ...spot, at }), ground.obstacles);
     return {
       at,
-      along,
+      along: metres,
       bearing: bearingTo(lens, at),
       hiddenBy: hidden && ground.obstacles.find((o) => o.id === hidden.obstacleId)?.name,
     };
   };
-  const [from, to] = [here - PICK_UP * speed, here + RELEASE * speed];
+  const [from, to] = [-PICK_UP * speed, RELEASE * speed];
   const points = Array.from({ length: STEPS + 1 }, (_, i) => point(from + ((to - from) * i) / STEPS));
-  const pass = { nearest, speed };
-  const worst = worstRateChange(pass);
+  const pass = drawn ? nearestOf(points, lens) : straightPass(spot.at, unit, lens);
+  if (pass.nearest < HEAD_ON) return undefined;
+  const past = (p: SweepPoint): SweepPoint => ({ ...p, along: p.along - pass.along });
+  const { rate, change } = panOnPath(lens, pathAt(way, 0, speed), 0);
   return {
-    nearest,
-    pickUp: points[0]!,
-    picture: point(here),
-    release: points[STEPS]!,
-    swing: toDegrees(Math.atan2(to, nearest) - Math.atan2(from, nearest)),
-    rate: toDegrees(panRate(pass, here)),
-    change: Math.abs(toDegrees(panRateChange(pass, here))),
-    worst: { along: worst.along, change: toDegrees(worst.change) },
-    hidden: hiddenRuns(points),
+    track: drawn?.name,
+    camera: { x: lens.x, y: lens.y },
+    points: points.map(past),
+    nearest: pass.nearest,
+    pickUp: past(points[0]!),
+    picture: past(point(0)),
+    release: past(points[STEPS]!),
+    swing: turned(points),
+    rate: Math.abs(toDegrees(rate)),
+    change: Math.abs(toDegrees(change)),
+    worst: drawn
+      ? worstAlong(lens, way, pass.along, speed)
+      : asDegrees(worstRateChange({ nearest: pass.nearest, speed })),
+    hidden: hiddenRuns(points.map(past)),
   };
+}
+
+/** Degrees by which the camera turns along places, either way. */
+const turned = (points: readonly SweepPoint[]): number =>
+  Math.abs(points.slice(1).reduce((sum, p, i) => sum + turnBetween(points[i]!.bearing, p.bearing), 0));
+
+const asDegrees = ({ along, change }: Sweep["worst"]): Sweep["worst"] => ({
+  along,
+  change: toDegrees(change),
+});
+
+/** Where a straight way passes nearest, in metres along it from the spot. */
+function straightPass(at: Point, unit: Point, lens: Point): { nearest: number; along: number } {
+  const [dx, dy] = [at.x - lens.x, at.y - lens.y];
+  return { nearest: Math.abs(dx * unit.y - dy * unit.x), along: -(dx * unit.x + dy * unit.y) };
+}
+
+/** The nearest of places on a way. */
+function nearestOf(points: readonly SweepPoint[], lens: Point): { nearest: number; along: number } {
+  return points
+    .map(({ at, along }) => ({ nearest: Math.hypot(at.x - lens.x, at.y - lens.y), along }))
+    .reduce((a, b) => (b.nearest < a.nearest ? b : a));
+}
+
+/** Where on a drawn way the turn changes most, in metres past its nearest place. */
+function worstAlong(lens: Vector, way: Way, nearest: number, speed: number): Sweep["worst"] {
+  const [from, to] = [-PICK_UP * speed, RELEASE * speed];
+  return Array.from({ length: STEPS + 1 }, (_, i) => {
+    const metres = from + ((to - from) * i) / STEPS;
+    const { change } = panOnPath(lens, pathAt(way, metres, speed), 0);
+    return { along: Math.abs(metres - nearest), change: Math.abs(toDegrees(change)) };
+  }).reduce((a, b) => (b.change > a.change ? b : a));
 }
 
 function hiddenRuns(points: readonly SweepPoint[]): Sweep["hidden"] {

@@ -1,6 +1,8 @@
 import { View } from "react-native";
 import Svg, { Circle, G, Line, Path, Text as SvgText } from "react-native-svg";
+import type { Point } from "@/core/ground";
 import type { Sweep, SweepPoint } from "@/core/judge";
+import { toRadians } from "@/core/units";
 import { useSize } from "@/ui/layout/use-size";
 import { useTokens } from "@/ui/theme/theme";
 
@@ -16,7 +18,9 @@ export function SweepDrawing({ sweep }: { sweep: Sweep }) {
   const view = fitted(sweep, width);
   const at = (p: SweepPoint) => view.to(p);
   const foot = view.camera;
-  const [a, b] = [at(sweep.pickUp), at(sweep.release)];
+  const wayOf = (points: readonly SweepPoint[]): string =>
+    points.map((p) => `${at(p).x} ${at(p).y}`).join("L");
+  const way = wayOf(sweep.points);
   const mark = (p: SweepPoint, words: string, colour: string, strong = false) => {
     const { x, y } = at(p);
     return (
@@ -53,15 +57,13 @@ export function SweepDrawing({ sweep }: { sweep: Sweep }) {
     >
       {size && (
         <Svg width={width} height={HEIGHT}>
-          <Path d={`M${foot.x} ${foot.y}L${a.x} ${a.y}L${b.x} ${b.y}Z`} fill={sunFill} fillOpacity={0.25} />
-          <Line x1={a.x} y1={a.y} x2={b.x} y2={b.y} stroke={line} strokeWidth={6} strokeLinecap="round" />
+          <Path d={`M${foot.x} ${foot.y}L${way}Z`} fill={sunFill} fillOpacity={0.25} />
+          <Path d={`M${way}`} fill="none" stroke={line} strokeWidth={6} strokeLinecap="round" />
           {sweep.hidden.map((h) => (
-            <Line
+            <Path
               key={`${h.by} ${h.from.along}`}
-              x1={at(h.from).x}
-              y1={at(h.from).y}
-              x2={at(h.to).x}
-              y2={at(h.to).y}
+              d={`M${wayOf(sweep.points.filter((p) => p.along >= h.from.along && p.along <= h.to.along))}`}
+              fill="none"
               stroke={bracken}
               strokeWidth={6}
               strokeLinecap="round"
@@ -77,20 +79,30 @@ export function SweepDrawing({ sweep }: { sweep: Sweep }) {
   );
 }
 
-/** Px of places along the way, with the way across the drawing and the camera below its nearest point; one scale for both. */
-function fitted({ pickUp, release, nearest }: Sweep, width: number) {
-  const [from, to] = [Math.min(pickUp.along, 0), Math.max(release.along, 0)];
-  const px = Math.min((width - 2 * MARGIN.x) / (to - from), (HEIGHT - 2 * MARGIN.y) / nearest);
-  const left = (width - px * (to - from)) / 2;
-  // What goes to the left as seen from the camera is drawn so.
-  const turned = ((release.bearing - pickUp.bearing + 540) % 360) - 180 < 0;
-  const x = (along: number): number => {
-    const drawn = left + px * (along - from);
-    return turned ? width - drawn : drawn;
+/** Px of places on the plan, the picture straight above the camera; one scale both ways. */
+function fitted({ points, picture, camera }: Sweep, width: number) {
+  const up = toRadians(picture.bearing);
+  /** Metres to the right of the view and along it. */
+  const seen = ({ x, y }: Point): Point => {
+    const [dx, dy] = [x - camera.x, y - camera.y];
+    return {
+      x: dx * Math.cos(up) - dy * Math.sin(up),
+      y: dx * Math.sin(up) + dy * Math.cos(up),
+    };
   };
-  const way = MARGIN.y + Math.max(0, (HEIGHT - 2 * MARGIN.y - px * nearest) / 2);
-  return {
-    to: ({ along }: SweepPoint) => ({ x: x(along), y: way }),
-    camera: { x: x(0), y: way + px * nearest },
+  const all = [{ x: 0, y: 0 }, ...points.map((p) => seen(p.at))];
+  const [left, right] = [Math.min(...all.map((p) => p.x)), Math.max(...all.map((p) => p.x))];
+  const [low, high] = [Math.min(...all.map((p) => p.y)), Math.max(...all.map((p) => p.y))];
+  const px = Math.min(
+    (width - 2 * MARGIN.x) / Math.max(0.1, right - left),
+    (HEIGHT - 2 * MARGIN.y) / Math.max(0.1, high - low),
+  );
+  const to = (place: Point) => {
+    const { x, y } = seen(place);
+    return {
+      x: width / 2 + px * (x - (left + right) / 2),
+      y: HEIGHT / 2 + MARGIN.y / 4 - px * (y - (low + high) / 2),
+    };
   };
+  return { to: ({ at }: SweepPoint) => to(at), camera: to(camera) };
 }
