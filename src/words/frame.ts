@@ -1,6 +1,14 @@
 import type { Alternative, Lever, Parting, Reach, StandsOut, WithBody, WithConverter } from "@/core/judge";
 import type { Variant } from "@/core/scene";
-import { focalWords, fNumberWords, isoWords, metresWords, percentWords, stopsNoun } from "./format";
+import {
+  focalWords,
+  fNumberWords,
+  isoWords,
+  metresWords,
+  percentWords,
+  shutterWords,
+  stopsNoun,
+} from "./format";
 import { softnessWords } from "./judgements";
 import { numberWords } from "./number";
 
@@ -115,3 +123,11 @@ export function partingNumbers({ stops, difference }: StandsOut): string {
       : `${numberWords(Math.abs(stops), 1)} stops ${stops > 0 ? "brighter" : "darker"}`;
   return `${light}, colour apart by ΔE ${Math.round(difference)}`;
 }
+
+/** How long what falls is in the picture at a shutter. */
+export const fallingWords = (falling: "rain" | "snow", metres: number, shutter: number): string =>
+  `At ${shutterWords(shutter)} each ${falling === "rain" ? "drop" : "flake"} is a line of ${metresWords(metres)}. ${
+    falling === "rain"
+      ? "Rain shows as lines against something dark; about 1/60 draws them long."
+      : "Snow shows as flakes from about 1/500 and as lines under 1/125."
+  } (Common practice.) A cover over the camera before it begins.`;

@@ -14,6 +14,7 @@ export {
   reachLines,
   sameOnFullFrameSentence,
   variantWords,
+  fallingWords,
   partingNumbers,
   partingWords,
 } from "./frame";

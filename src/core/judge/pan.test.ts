@@ -91,7 +91,7 @@ const ring = (centre: { x: number; y: number }) => ({
   id: "ring",
   name: "the ring",
   points: Array.from({ length: 181 }, (_, i) => {
-    const { x, y } = alongBearing(2 * i);
+    const { x, y } = alongBearing(180 + 2 * i);
     return { x: centre.x + 20 * x, y: centre.y + 20 * y };
   }),
 });

@@ -1,3 +1,4 @@
+export { fallLength, type Falling } from "./before-subject";
 export type { PixelPoint, Plane } from "./raster";
 export {
   displayBytes,

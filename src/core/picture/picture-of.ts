@@ -1,11 +1,13 @@
-import { sinDeg, turnBetween } from "../units";
-import { colouredAs } from "../ground";
-import { heldSidesMm } from "../optics";
-import { shutterSeconds } from "../exposure";
+import { sinDeg, toDegrees, turnBetween } from "../units";
+import { colouredAs, type ObstacleKind } from "../ground";
+import { blurDiscUm, heldSidesMm } from "../optics";
+import { apertureFNumber, shutterSeconds } from "../exposure";
 import type { PartClass } from "../motion";
 import {
   groundColour,
   lightBehind,
+  meshBetween,
+  meshFound,
   motionAt,
   noiseFound,
   skyColour,
@@ -17,12 +19,15 @@ import {
   type InFrame,
 } from "../judge";
 import type { Layer, PictureInput, Smear, Texture } from "./render";
+import { facesWithin, fallingLayers, nettingLayers, type Between, type Falling } from "./before-subject";
 import type { PixelPoint } from "./raster";
 
 /** An outline of the subject in metres, x to the right of the picture and y up from its foot, or from its middle off the ground. */
 export interface FigurePiece {
   readonly part: PartClass;
   readonly outline: readonly (readonly [x: number, y: number])[];
+  /** Where something swung is held, in the same metres. */
+  readonly hub?: readonly [x: number, y: number];
 }
 
 export interface PictureAsked {
@@ -40,6 +45,8 @@ export interface PictureAsked {
   readonly zoom?: number;
   /** What lies in the middle of the drawing, in shares of the frame; its middle when left out. */
   readonly at?: InFrame;
+  /** What falls; nothing when left out. */
+  readonly falling?: Falling;
   /** Set to see what stands there without movement, defocus or noise. */
   readonly sharp?: boolean;
 }
@@ -56,6 +63,11 @@ const AT_FEET = 0.08;
 const BELOW = 0.4;
 /** Noise of one sensor pixel at the middle tone and base ISO (assumed: ten thousand electrons, a hundredth). */
 const PIXEL_NOISE = 0.01;
+/** Where people sit, how bright their faces are, and what is looked through. */
+const SEATED: readonly ObstacleKind[] = ["stand", "crowd"];
+const FACES = 0.3;
+const NETTING: readonly ObstacleKind[] = ["mesh", "net"];
+
 /** Where things lie on the drawing. */
 interface Lie {
   readonly width: number;
@@ -111,16 +123,33 @@ export function pictureOf(asked: PictureAsked): PictureInput {
   };
   const focus = sharp ? 0 : (motion.focusBlurUm / Math.sqrt(0.75)) * pxPerUm;
   const behindLight = lightBehind(input, found);
-  const layers: Layer[] = [];
-  const thing = (item: FrameView["things"][number]): Layer => ({
-    outlines: [item.outline.map(lie.place)],
-    ...thingColour(item, input, behindLight),
-    smear: streak,
-    disc: sharp ? 0 : item.disc * lie.across,
-  });
-  layers.push(...view.things.filter((i) => i.distance > view.subjectDistance).map(thing));
-  layers.push(...subjectLayers(asked, lie, smearOf, focus));
-  layers.push(...view.things.filter((i) => i.distance <= view.subjectDistance).map(thing));
+  const thing = (item: FrameView["things"][number]): Layer[] => {
+    const outline = item.outline.map(lie.place);
+    const body: Layer = {
+      outlines: [outline],
+      ...thingColour(item, input, behindLight),
+      smear: streak,
+      disc: sharp ? 0 : item.disc * lie.across,
+    };
+    if (!SEATED.includes(item.kind)) return [body];
+    const faces = facesWithin(outline, item.metre * lie.across, lie.width, lie.height);
+    return [
+      body,
+      { ...body, outlines: faces, luminance: FACES * behindLight, tint: colouredAs("skin").tint },
+    ];
+  };
+  const between = betweenOf(asked, lie);
+  const falls = asked.falling && fallingLayers(asked.falling, between, sharp ? 0 : t, streak);
+  const layers: Layer[] = [
+    ...view.things.filter((i) => i.distance > view.subjectDistance).flatMap(thing),
+    ...(falls?.behind ?? []),
+    ...subjectLayers(asked, lie, smearOf, focus, t),
+    ...view.things
+      .filter((i) => i.distance <= view.subjectDistance && !NETTING.includes(i.kind))
+      .flatMap(thing),
+    ...(falls?.before ?? []),
+    ...meshLayers(asked, between, behindLight),
+  ];
   const missing = (rails.iso.to - (settings.iso + shutter - settings.shutter)) / 3;
   const off =
     shutter === settings.shutter ? (found.settings.over - found.settings.missing) / 3 : Math.min(0, missing);
@@ -149,31 +178,82 @@ const fromRightOf = ({ scene }: AssessInput, { sighting, light }: Assessment): n
   Math.max(1e-3, light.lux.total);
 
 function subjectLayers(
-  { input, found, view, figure, aloft }: PictureAsked,
+  asked: PictureAsked,
   lie: Lie,
   smearOf: (part: PartClass) => Smear | undefined,
   disc: number,
+  exposure: number,
 ): Layer[] {
+  const { input, found, view, figure, aloft, sharp = false } = asked;
   const foot = aloft ? 0 : view.feet;
   const fromRight = fromRightOf(input, found);
   const classes: readonly PartClass[] = ["wing", "limb", "body", "tool"];
+  const at = ([x, y]: readonly [x: number, y: number]): PixelPoint =>
+    lie.place({ across: x * view.metreAcross, up: foot + y * view.metreUp });
   return classes.flatMap((part): Layer[] => {
     const pieces = figure.filter((p) => p.part === part);
     if (pieces.length === 0) return [];
+    const look = {
+      ...(part === "body" && input.subject.colour
+        ? colouredAs(input.subject.colour)
+        : { luminance: PARTS[part], tint: HUE }),
+      fromRight,
+      disc,
+    };
+    const swung = sharp ? [] : pieces.filter((p) => p.hub);
+    const rest = pieces.filter((p) => !swung.includes(p));
     return [
-      {
-        outlines: pieces.map(({ outline }) =>
-          outline.map(([x, y]) => lie.place({ across: x * view.metreAcross, up: foot + y * view.metreUp })),
-        ),
-        ...(part === "body" && input.subject.colour
-          ? colouredAs(input.subject.colour)
-          : { luminance: PARTS[part], tint: HUE }),
-        fromRight,
-        smear: smearOf(part),
-        disc,
-      },
+      ...(rest.length > 0
+        ? [{ ...look, outlines: rest.map((p) => p.outline.map(at)), smear: smearOf(part) }]
+        : []),
+      ...swung.map((piece): Layer => ({
+        ...look,
+        outlines: [piece.outline.map(at)],
+        turn: { hub: at(piece.hub!), degrees: swungThrough(asked, piece, exposure) },
+      })),
     ];
   });
+}
+
+/** More than half a circle in one exposure is drawn as half a circle. */
+const MOST_SWUNG = 180;
+
+/** Degrees through which something held turns about the hand while the shutter is open, its end as fast as the part is. */
+function swungThrough(
+  { input, view }: PictureAsked,
+  { part, outline, hub }: FigurePiece,
+  exposure: number,
+): number {
+  const [hx, hy] = hub!;
+  const long = Math.max(0.05, ...outline.map(([x, y]) => Math.hypot(x - hx, y - hy)));
+  const speed = Math.max(0, ...input.subject.parts.filter((p) => p.partClass === part).map((p) => p.speed));
+  return -view.heads * Math.min(MOST_SWUNG, toDegrees((speed * exposure) / long));
+}
+
+/** Where what is before the subject lies, and how soft it is there. */
+function betweenOf({ input, found, view, sharp }: PictureAsked, lie: Lie): Between {
+  const { focalLengthMm } = found.sighting.frame;
+  const fNumber = apertureFNumber(found.settings.settings.aperture);
+  const frameUm = 1000 * heldSidesMm(input.rig.body.format, input.shot.orientation).across;
+  const { subjectDistance } = view;
+  return {
+    width: lie.width,
+    height: lie.height,
+    metre: view.metreAcross * lie.across,
+    subjectDistance,
+    disc: (point) =>
+      sharp ? 0 : (blurDiscUm({ focalLengthMm, fNumber, subjectDistance, point }) / frameUm) * lie.across,
+  };
+}
+
+/** The netting of the line of sight, if there is one. */
+function meshLayers({ input, found, sharp }: PictureAsked, between: Between, behindLight: number): Layer[] {
+  const there = meshBetween(input);
+  const mesh = there && meshFound(input, found);
+  if (!mesh) return [];
+  const { luminance } = thingColour(there.block, input, behindLight);
+  const veil = !sharp && mesh.veil !== "structured" ? mesh.veil : undefined;
+  return nettingLayers({ ...there.mesh, away: there.away, veil }, between, luminance);
 }
 
 function texturesOf(

@@ -2,6 +2,7 @@ import { demoKit, demoOutings } from "../../../demo";
 import { assess, blurLadder, frameView, motionAt, type AssessInput } from "../judge";
 import { sceneAt } from "../scene";
 import { deliveredPerPixel, pictureOf, renderPicture, type FigurePiece, type PictureInput } from ".";
+import { facesWithin, fallingLayers, fallLength, nettingLayers } from "./before-subject";
 import { coverage, disc, gauss, smear, type PixelPoint, type Plane } from "./raster";
 import { displayValue, luminanceOf } from "./render";
 
@@ -198,4 +199,122 @@ test("a picture that is dark by the settings is drawn so many stops darker", () 
     input: { ...input, scene: night },
   });
   expect(picture.stops).toBeCloseTo(-dark.settings.missing / 3, 9);
+});
+
+/** Mean luminance of a picture under layers, against that without them. */
+const meanUnder = (layers: PictureInput["layers"], width = 200, height = 150): number =>
+  mean(luminanceOf(renderPicture({ ...plain, width, height, stops: 0, layers }))) /
+  mean(lights({ width, height }));
+const between = { width: 200, height: 150, metre: 40, subjectDistance: 20, disc: () => 0 };
+
+test("a netting takes the light that its wires cover, sharp or soft, and its veil takes as much (SCIENCE 3)", () => {
+  // Wires of 3 mm every 50 mm near the subject: 11.6 % of the area.
+  const net = { pitch: 0.05, wire: 0.003, away: 4 };
+  const covered = 1 - (1 - 0.003 / 0.05) ** 2;
+  const sharp = nettingLayers(net, between, 0);
+  expect(sharp.length).toBeGreaterThan(20);
+  expect(meanUnder(sharp)).toBeCloseTo(1 - covered, 1);
+  expect(meanUnder(nettingLayers(net, { ...between, disc: () => 12 }, 0))).toBeCloseTo(1 - covered, 1);
+  const veil = nettingLayers({ ...net, veil: covered }, between, 0);
+  expect(veil).toHaveLength(1);
+  expect(meanUnder(veil)).toBeCloseTo(1 - covered, 6);
+  // One stands behind an opening: no wire crosses the middle of a net at hand.
+  const near = luminanceOf(
+    renderPicture({
+      ...plain,
+      width: 200,
+      height: 150,
+      stops: 0,
+      layers: nettingLayers({ ...net, away: 0.15 }, between, 0),
+    }),
+  );
+  expect(near.values[75 * 200 + 100]).toBeCloseTo(lights({}).values[0]!, 6);
+});
+
+test("a wire's worst loss in the picture is what the netting's own arithmetic says: 4 w over π F (SCIENCE 3)", () => {
+  // F of 30 mm at the netting, one wire of 3 mm: 12.7 %; a pitch wide enough that one wire is met alone.
+  const net = { pitch: 0.2, wire: 0.003, away: 1 };
+  const scale = (between.metre * between.subjectDistance) / net.away;
+  const soft = { ...between, width: 400, height: 300, disc: () => 0.03 * scale };
+  const plane = luminanceOf(
+    renderPicture({ ...plain, width: 400, height: 300, stops: 0, layers: nettingLayers(net, soft, 0) }),
+  );
+  const row = Array.from(plane.values.subarray(150 * 400, 151 * 400));
+  const loss = 1 - Math.min(...row) / lights({}).values[0]!;
+  expect(loss).toBeCloseTo(((4 / Math.PI) * 0.003) / 0.03, 2);
+});
+
+test("rain and snow fall as far as they go in the exposure, longer the nearer, and turn with a pan", () => {
+  expect(fallLength("rain", 1 / 60)).toBeCloseTo(0.1, 6);
+  expect(fallLength("snow", 1 / 120)).toBeCloseTo(0.01, 6);
+  const { before, behind } = fallingLayers("rain", between, 1 / 60, undefined);
+  const [far, near] = [behind[0]!, before.at(-1)!];
+  // 0.1 m at 1.1 of the way, 40 px for a metre at the subject.
+  expect(far.smear!.length).toBeCloseTo((0.1 * 40) / 1.1, 6);
+  expect(near.smear!.length).toBeCloseTo((0.1 * 40) / 0.06, 6);
+  expect(far.smear!.direction).toBeCloseTo(-90, 6);
+  const panned = fallingLayers("rain", between, 1 / 60, { length: 300, direction: 180 }).behind[0]!.smear!;
+  expect(panned.length).toBeGreaterThan(300);
+  expect(Math.abs(panned.direction)).toBeGreaterThan(170);
+  expect(before.every((l) => l.outlines.length <= 60)).toBe(true);
+  expect(fallingLayers("snow", between, 1 / 60, undefined)).toEqual(
+    fallingLayers("snow", between, 1 / 60, undefined),
+  );
+});
+
+test("faces fill where people sit and nowhere else; too small to make out there are none", () => {
+  const triangle: PixelPoint[] = [
+    [10, 140],
+    [190, 140],
+    [100, 20],
+  ];
+  const faces = facesWithin(triangle, 20, 200, 150);
+  expect(faces.length).toBeGreaterThan(10);
+  for (const face of faces) {
+    const [x, y] = [0, 1].map((a) => face.reduce((sum, p) => sum + p[a]!, 0) / face.length) as [
+      number,
+      number,
+    ];
+    expect(y).toBeGreaterThan(20 + Math.abs(x - 100) * (120 / 90) - 1e-6);
+  }
+  expect(facesWithin(triangle, 2, 200, 150)).toEqual([]);
+});
+
+test("what is swung is smeared as an arc about the hand: nothing at the hand, the whole arc at its end, as much light in all", () => {
+  const bat: PixelPoint[] = [
+    [50, 97],
+    [130, 97],
+    [130, 103],
+    [50, 103],
+  ];
+  const layer = { outlines: [bat], luminance: 1, tint: [1, 1, 1] as const, disc: 0 };
+  const swung = { ...layer, turn: { hub: [50, 100] as const, degrees: 40 } };
+  const base = { ...plain, width: 200, height: 200, stops: 0 };
+  const background = lights({}).values[0]!;
+  const [still, turned] = [layer, swung].map((l) => luminanceOf(renderPicture({ ...base, layers: [l] })));
+  const extra = ({ values }: Plane): number => values.reduce((sum, v) => sum + v - background, 0);
+  expect(extra(turned!) / extra(still!)).toBeCloseTo(1, 1);
+  // 70 px from the hand the arc of 40° is 48 px long and the bat 6 px thick.
+  const column = Array.from({ length: 200 }, (_, y) => turned!.values[y * 200 + 120]! - background);
+  const seen = column.filter((v) => v > 0.02);
+  expect(seen.length).toBeGreaterThan(40);
+  expect(seen.length).toBeLessThan(62);
+  const still20 = Array.from({ length: 200 }, (_, y) => turned!.values[y * 200 + 56]! - background);
+  expect(Math.max(...still20)).toBeGreaterThan(0.6);
+});
+
+test("a stick in a hand turns by its speed over its length: the far end smears as the ladder says of a straight one", () => {
+  const { shutter } = found.settings.settings;
+  const held: FigurePiece[] = [{ ...figure[1]!, hub: [0.45, 0.9] }];
+  const picture = pictureOf({ ...asked(shutter), figure: held });
+  const swing = picture.layers.find((l) => l.turn)!;
+  const speed = Math.max(...input.subject.parts.filter((p) => p.partClass === "tool").map((p) => p.speed));
+  const long = Math.hypot(0.05, 0.9);
+  expect(Math.abs(swing.turn!.degrees)).toBeCloseTo(
+    ((speed * 2 ** (-shutter / 3)) / long) * (180 / Math.PI),
+    6,
+  );
+  expect(pictureOf({ ...asked(shutter, { sharp: true }), figure: held }).layers.some((l) => l.turn)).toBe(
+    false,
+  );
 });

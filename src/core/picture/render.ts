@@ -1,4 +1,5 @@
 import { LUMINANCE, type Tint } from "../ground";
+import { grainOf } from "./grain";
 import { coverage, disc, gauss, planeOf, rowsOf, smear, type PixelPoint, type Plane } from "./raster";
 
 /** A straight smear in pixels of the drawing; direction in degrees, 0 to the right, 90 up. */
@@ -18,6 +19,10 @@ export interface Layer {
   /** Set for round bodies: how much brighter the right edge of each outline is than its left, −1 … 1. */
   readonly fromRight?: number;
   readonly smear?: Smear;
+  /** What is swung about a hub: degrees through which it turns while the shutter is open. */
+  readonly turn?: { readonly hub: PixelPoint; readonly degrees: number };
+  /** Share 0 … 1 of the light behind that it keeps; all of it when left out. */
+  readonly share?: number;
   /** Diameter in pixels of its defocus disc, 0 or more. */
   readonly disc: number;
 }
@@ -97,7 +102,7 @@ export function renderPicture(input: PictureInput): Picture {
 /** Gives a picture its exposure and its grain. */
 function expose(channels: readonly Plane[], { stops, noise, seed }: PictureInput): void {
   const gain = 2 ** stops;
-  const random = grain(seed);
+  const random = grainOf(seed);
   const count = channels[0]!.values.length;
   for (let i = 0; i < count; i++) {
     const grainHere = noise === 0 ? 0 : noise * random();
@@ -120,23 +125,59 @@ const reachOf = ({ smear: s, disc: d }: Pick<Layer, "smear" | "disc">): number =
 function layOver(channels: readonly Plane[], layer: Layer): void {
   const { smear: s, disc: d, luminance, tint } = layer;
   const { width, height } = channels[0]!;
-  const box = boxOf(layer, width, height);
+  const swung = swings(layer);
+  const box = boxOf({ ...layer, outlines: swung.flat() }, width, height);
   if (!box) return;
-  const moved = layer.outlines.map((o) => o.map(([x, y]): PixelPoint => [x - box.left, y - box.top]));
-  const { cover, lit } = litOf({ ...layer, outlines: moved }, box.width, box.height);
+  const seen = swung.map((outlines) => {
+    const moved = outlines.map((o) => o.map(([x, y]): PixelPoint => [x - box.left, y - box.top]));
+    return litOf({ ...layer, outlines: moved }, box.width, box.height);
+  });
+  const { cover, lit } = meanOf(seen);
   const blurred = (plane: Plane): Plane => disc(s ? smear(plane, s.length, s.direction) : plane, d);
   const share = blurred(cover);
   const light = lit === cover ? share : blurred(lit);
   const [first, last] = [Math.max(0, box.top), Math.min(height, box.top + box.height)];
   const [left, right] = [Math.max(0, box.left), Math.min(width, box.left + box.width)];
+  const kept = layer.share ?? 1;
   channels.forEach(({ values }, c) => {
     for (let y = first; y < last; y++)
       for (let x = left; x < right; x++) {
         const from = (y - box.top) * box.width + x - box.left;
         const to = y * width + x;
-        values[to] = values[to]! * (1 - share.values[from]!) + luminance * tint[c]! * light.values[from]!;
+        values[to] =
+          values[to]! * (1 - kept * share.values[from]!) + luminance * tint[c]! * kept * light.values[from]!;
       }
   });
+}
+
+/** Degrees from one drawing of something swung to the next, and how many there are at most. */
+const SWING = { step: 1.5, most: 48 };
+
+/** The outlines of a layer through its exposure: once where nothing turns. */
+function swings({ outlines, turn }: Layer): (readonly (readonly PixelPoint[])[])[] {
+  if (!turn || turn.degrees === 0) return [outlines];
+  const [hx, hy] = turn.hub;
+  const steps = Math.max(2, Math.min(SWING.most, Math.ceil(Math.abs(turn.degrees) / SWING.step)));
+  return Array.from({ length: steps }, (_, i) => {
+    const angle = (turn.degrees * ((i + 0.5) / steps - 0.5) * Math.PI) / 180;
+    const [c, s] = [Math.cos(angle), Math.sin(angle)];
+    // Rows run down: a positive turn is anticlockwise as one sees it.
+    return outlines.map((o) =>
+      o.map(([x, y]): PixelPoint => [hx + (x - hx) * c + (y - hy) * s, hy - (x - hx) * s + (y - hy) * c]),
+    );
+  });
+}
+
+/** What is seen for equal times, one after the other. */
+function meanOf(seen: readonly { cover: Plane; lit: Plane }[]): { cover: Plane; lit: Plane } {
+  const [first] = seen;
+  if (seen.length === 1) return first!;
+  const mean = (of: (one: { cover: Plane; lit: Plane }) => Plane): Plane => {
+    const sum = planeOf(first!.cover.width, first!.cover.height);
+    for (const one of seen) of(one).values.forEach((v, i) => (sum.values[i]! += v / seen.length));
+    return sum;
+  };
+  return { cover: mean((one) => one.cover), lit: mean((one) => one.lit) };
 }
 
 /** The part of the drawing that a layer can touch, with what its blur brings in from beyond the edge; none where it touches nothing. */
@@ -204,7 +245,7 @@ function layTexture(channels: readonly Plane[], texture: Texture, seed: number):
 function patternOf({ detail, contrast }: Texture, width: number, height: number, seed: number): Plane {
   const tile = planeOf(width, height, 1);
   if (contrast === 0) return tile;
-  const random = grain(seed);
+  const random = grainOf(seed);
   const size = Math.max(1, detail);
   const columns = Math.ceil(width / size) + 2;
   const spots = Float32Array.from({ length: columns * (Math.ceil(height / size) + 2) }, () =>
@@ -221,18 +262,6 @@ function patternOf({ detail, contrast }: Texture, width: number, height: number,
       tile.values[y * width + x] = 1 + contrast * (above * (1 - fy) + below * fy);
     }
   return tile;
-}
-
-/** Normal numbers from a seed (mulberry32, then Box and Muller 1958). */
-function grain(seed: number): () => number {
-  let state = Math.floor(seed) | 0;
-  const even = (): number => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 2 ** 32;
-  };
-  return () => Math.sqrt(-2 * Math.log(1 - even())) * Math.cos(2 * Math.PI * even());
 }
 
 /** sRGB value 0 … 255 of a linear one, white at 1 and what is above it cut (IEC 61966-2-1). */

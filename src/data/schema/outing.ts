@@ -71,6 +71,7 @@ const lampsSchema = z.object({
 
 /** Wind, and how far water comes in and goes out. */
 const weatherSchema = z.object({
+  falls: z.enum(["rain", "snow"]).optional(),
   wind: z.object({ from: bearing, speed: z.number().min(0).max(60) }).optional(),
   water: z
     .object({

@@ -5,3 +5,8 @@ import type { Edit } from "./edit";
 export const editOuting =
   (edit: Partial<Pick<Outing, "access" | "cautions" | "bag" | "notes" | "weather">>): Edit =>
   (outing) => ({ ...outing, ...edit });
+
+/** What falls over the outing, or nothing. */
+export const setFalling =
+  (falls: "rain" | "snow" | undefined): Edit =>
+  (outing) => ({ ...outing, weather: { ...outing.weather, falls } });

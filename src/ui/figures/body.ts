@@ -93,15 +93,10 @@ function bodyPieces(posture: Posture, turnDeg: number): Piece[] {
       ),
     );
   });
-  for (const { through, widths } of tools)
-    add(
-      "tool",
-      limb(
-        through.map((at) => see(at)),
-        widths,
-        0,
-      ),
-    );
+  for (const { through, widths } of tools) {
+    const seen = through.map((at) => see(at));
+    pieces.push({ part: "tool", outline: limb(seen, widths, 0), hub: seen[0] });
+  }
   pieces.push(...headPieces(posture, turnDeg, stout));
   if (ball) add("tool", ellipse(see(ball), BALL * stout, BALL * stout));
   return pieces;

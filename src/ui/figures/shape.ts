@@ -8,6 +8,8 @@ export type At = readonly [x: number, y: number];
 export interface Piece {
   readonly part: PartClass;
   readonly outline: readonly At[];
+  /** Where something swung is held. */
+  readonly hub?: At;
 }
 
 /** Where in its movement a figure is drawn. */

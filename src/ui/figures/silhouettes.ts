@@ -68,9 +68,11 @@ export function placedFigure(
   const { pieces, from, to, middle } = SILHOUETTES[figure];
   const centre = ((from + to) / 2) * sinDeg(turn);
   const base = aloft ? middle : 0;
-  return pieces(turn, phase).map(({ part, outline }) => ({
+  const place = ([x, y]: At): At => [heads * (x - centre) * size, (y - base) * size];
+  return pieces(turn, phase).map(({ part, outline, hub }) => ({
     part,
-    outline: outline.map(([x, y]): At => [heads * (x - centre) * size, (y - base) * size]),
+    outline: outline.map(place),
+    ...(hub && { hub: place(hub) }),
   }));
 }
 

@@ -1,14 +1,25 @@
 import { useEffect, useRef, useState } from "react";
 import { Pressable, View } from "react-native";
 import { previewAt } from "@/core/judge";
-import { deliveredPerPixel, pictureOf, type PictureAsked } from "@/core/picture";
+import { shutterSeconds } from "@/core/exposure";
+import { deliveredPerPixel, fallLength, pictureOf, type Falling, type PictureAsked } from "@/core/picture";
+import { setFalling } from "@/outing/edits";
+import { Segmented } from "@/ui/controls/Segmented";
 import type { OutingView } from "@/outing/outing-view";
 import { Txt } from "@/ui/controls/Txt";
 import { measureOf, phaseOf, placedFigure } from "@/ui/figures/silhouettes";
 import { useSize } from "@/ui/layout/use-size";
-import { isoWords, numberWords, ofHundred, shutterWords, twoFigures, verdictWords } from "@/words";
+import {
+  fallingWords,
+  isoWords,
+  numberWords,
+  ofHundred,
+  shutterWords,
+  twoFigures,
+  verdictWords,
+} from "@/words";
 import type { RenderedPicture } from "@/workers/long-work";
-import { useOuting } from "../../outing/use-outing";
+import { useCommit, useFound, useOuting } from "../../outing/use-outing";
 import { useRun } from "../../outing/use-run";
 import { isAloft } from "./aloft";
 
@@ -26,10 +37,10 @@ interface Asked {
   readonly picture: PictureAsked;
 }
 
-type Looked = Pick<OutingView, "input" | "found" | "frame">;
+type Looked = Pick<OutingView, "input" | "found" | "frame"> & { readonly falling?: Falling };
 
 /** What is drawn: the chosen shutter sharp and as it is, a stop slower, a stop faster, and a piece of the delivery one to one. */
-function askedOf({ input, found, frame: view }: Looked, upright: boolean): readonly Asked[] {
+function askedOf({ input, found, frame: view, falling }: Looked, upright: boolean): readonly Asked[] {
   if (!input || !found || !view) return [];
   const aloft = isAloft(input);
   const figure = placedFigure(input.subject.figure ?? "standing", measureOf(input.subject), {
@@ -40,7 +51,7 @@ function askedOf({ input, found, frame: view }: Looked, upright: boolean): reado
   });
   const { shutter } = found.settings.settings;
   const { first, last } = found.settings.rails.shutter;
-  const base = { input, found, view, figure, aloft };
+  const base = { input, found, view, figure, aloft, falling };
   const wide = (px: number): number => Math.round(upright ? px * Math.max(0.5, view.aspect) : px);
   const whole = { ...base, shutter, width: wide(WIDE.chosen) };
   const beside = [shutter - STOP, shutter + STOP].filter((click) => click >= first && click <= last);
@@ -76,9 +87,10 @@ export function Preview() {
   const [asked, setAsked] = useState<readonly Asked[]>([]);
   const { state, start } = useRun<{ asked: readonly Asked[]; made: RenderedPicture[] }>();
   const { input, found, frame } = view;
+  const falling = view.outing.weather?.falls;
   useEffect(() => {
     const timer = setTimeout(() => {
-      const next = askedOf({ input, found, frame }, (frame?.aspect ?? 1) < 1);
+      const next = askedOf({ input, found, frame, falling }, (frame?.aspect ?? 1) < 1);
       setAsked(next);
       if (next.length > 0)
         void start(
@@ -90,13 +102,44 @@ export function Preview() {
     return () => clearTimeout(timer);
     // `start` is made anew at each drawing; what is asked decides.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [input, found, frame]);
+  }, [input, found, frame, falling]);
   // The last answer stands while the next is made.
   const [shown, setShown] = useState<{ asked: readonly Asked[]; made: RenderedPicture[] }>();
   if (state.kind === "done" && state.value !== shown) setShown(state.value);
   if (state.kind === "failed") return <Txt>This browser makes no pictures beside the page.</Txt>;
   if (!shown) return <Txt tone="ink2">One moment</Txt>;
-  return <Made asked={shown.asked} made={shown.made} busy={asked !== shown.asked} />;
+  return (
+    <View className="gap-4">
+      <Made asked={shown.asked} made={shown.made} busy={asked !== shown.asked} />
+      <Falls />
+    </View>
+  );
+}
+
+const FALLS = [
+  { key: "nothing", label: "Nothing" },
+  { key: "rain", label: "Rain" },
+  { key: "snow", label: "Snow" },
+] as const;
+
+/** What falls over the outing, and how long each of it is in the picture. */
+function Falls() {
+  const falls = useOuting((v) => v.outing.weather?.falls);
+  const shutter = useFound((f) => f.settings.settings.shutter);
+  const commit = useCommit();
+  return (
+    <View className="gap-1">
+      <Segmented
+        label="What falls"
+        segments={FALLS}
+        chosen={falls ?? "nothing"}
+        onChoose={(key) => void commit(setFalling(key === "nothing" ? undefined : key))}
+      />
+      {falls && (
+        <Txt tone="ink2">{fallingWords(falls, fallLength(falls, shutterSeconds(shutter)), shutter)}</Txt>
+      )}
+    </View>
+  );
 }
 
 interface MadeProps {
