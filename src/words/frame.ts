@@ -1,4 +1,17 @@
-import type { Alternative, Lever, Parting, Reach, StandsOut, WithBody, WithConverter } from "@/core/judge";
+import type {
+  Alternative,
+  FacesInRow,
+  Lever,
+  Parting,
+  PrintFound,
+  Reach,
+  Sighting,
+  StandsOut,
+  TakeOver,
+  WithBody,
+  WithConverter,
+} from "@/core/judge";
+import type { Maybe } from "@/core/units";
 import type { Variant } from "@/core/scene";
 import {
   focalWords,
@@ -17,8 +30,17 @@ export function reachLines(
   reach: Reach,
   wanted: number,
 ): { readonly name: string; readonly value: string }[] {
-  const { focalLengthMm, distance, fillAtShort, closestFocus, marked, angleAcross, breathesToMm, crop } =
-    reach;
+  const {
+    focalLengthMm,
+    distance,
+    fillAtShort,
+    closestFocus,
+    marked,
+    angleAcross,
+    angleAtInfinity,
+    breathesToMm,
+    crop,
+  } = reach;
   return [
     { name: `${percentWords(wanted)} from here wants`, value: focalWords(focalLengthMm) },
     {
@@ -29,7 +51,10 @@ export function reachLines(
       name: "At its short end",
       value: fillAtShort > 1 ? "it does not fit" : `${percentWords(fillAtShort)} filled`,
     },
-    { name: "Across the frame", value: `${numberWords(angleAcross, 1)}°` },
+    {
+      name: "Across the frame",
+      value: `${numberWords(angleAcross, 1)}° here, ${numberWords(angleAtInfinity, 1)}° at infinity`,
+    },
     {
       name: "On the focus ring",
       value: `${metresWords(marked)} from the sensor; nearest ${metresWords(closestFocus)}`,
@@ -131,3 +156,47 @@ export const fallingWords = (falling: "rain" | "snow", metres: number, shutter: 
       ? "Rain shows as lines against something dark; about 1/60 draws them long."
       : "Snow shows as flakes from about 1/500 and as lines under 1/125."
   } (Common practice.) A cover over the camera before it begins.`;
+
+/** What holds several faces in a row. */
+export const rowSentence = ({ onFirst, between, focusAt }: FacesInRow): string =>
+  `${fNumberWords(onFirst)} holds them all with the focus on the first, ${fNumberWords(between)} with it ${metresWords(focusAt)} away, between them.`;
+
+/** When the second camera takes over. */
+export const takeOverSentence = ({ nearerThan, lens, fill }: TakeOver): string =>
+  `Nearer than ${metresWords(nearerThan)} it no longer fits this lens: take the second camera with the ${lens.name}, which fills ${percentWords(fill)} of the frame there.`;
+
+/** A distance read off the ring, against where the subject is. */
+export function focusRingSentence(
+  read: Maybe<number, "nearer-than-four-focal-lengths">,
+  { distance, depth }: Pick<Sighting, "distance" | "depth">,
+): string {
+  if (!read.ok) return "So near a thin lens forms no image: read the ring again.";
+  const off = read.value - distance.value;
+  const sharp = read.value >= depth.near && (depth.far === "unbounded" || read.value <= depth.far);
+  const where =
+    Math.abs(off) < 0.01
+      ? "on the subject"
+      : `${metresWords(Math.abs(off))} ${off < 0 ? "before" : "behind"} it`;
+  return `The ring holds ${metresWords(read.value)} from the lens, ${where}: ${sharp ? "within what is sharp" : "the subject is out of focus"}.`;
+}
+
+/** What a print asks of the picture, name and figure. */
+export function printLines(
+  { crop, circleMm, depth }: PrintFound,
+  subject: number,
+): { readonly name: string; readonly value: string }[] {
+  const { keptPx, wantedPx, ratio } = crop;
+  return [
+    {
+      name: "Pixels along its long edge",
+      value: `${wantedPx} wanted, ${keptPx} left of the crop${ratio < 1 ? `: enlarged ${numberWords(1 / ratio, 1)}×` : ""}`,
+    },
+    {
+      name: "Sharp as its viewer sees it",
+      value: `${metresWords(subject - depth.near)} before the eye, ${
+        depth.far === "unbounded" ? "all" : metresWords(depth.far - subject)
+      } behind`,
+    },
+    { name: "Circle of confusion on the sensor", value: `${numberWords(1000 * circleMm, 1)} µm` },
+  ];
+}

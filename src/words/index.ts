@@ -15,10 +15,14 @@ export {
   sameOnFullFrameSentence,
   variantWords,
   fallingWords,
+  focusRingSentence,
+  printLines,
+  rowSentence,
+  takeOverSentence,
   partingNumbers,
   partingWords,
 } from "./frame";
-export { clickDoes, clickTo, noiseSentence } from "./one-click";
+export { apexSentence, clickDoes, clickTo, halfStopsSentence, noiseSentence } from "./one-click";
 export {
   aperturePrioritySentence,
   edgeSentence,
@@ -29,7 +33,7 @@ export {
   toneLines,
   zoneLines,
 } from "./place-light";
-export { rungDetail, rungWords, sweepSentences, warmUpSentence } from "./pan";
+export { leftSentences, rungDetail, rungWords, streakSentence, sweepSentences, warmUpSentence } from "./pan";
 export { setUpLines, setUpWords } from "./set-up";
 export { causesOf, clickBuys, keptSentence, logSays, ofHundred, type ChanceCause } from "./chance";
 export {

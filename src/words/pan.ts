@@ -1,6 +1,7 @@
-import type { PanRung, Sweep } from "@/core/judge";
+import { shutterNearest } from "@/core/exposure";
+import type { PanLeft, PanRung, Sweep } from "@/core/judge";
 import { ofHundred } from "./chance";
-import { bearingWords, metresWords, percentWords, shutterWords } from "./format";
+import { bearingWords, metresWords, percentWords, shutterWords, twoFigures } from "./format";
 import { numberWords } from "./number";
 
 /** A rung in a line: how long its lines are, and how many frames come off. */
@@ -49,3 +50,34 @@ export function sweepSentences({
 /** How to come down the ladder (common practice). */
 export const warmUpSentence = ({ shutter }: PanRung): string =>
   `Warm up at ${shutterWords(shutter)}. Two or three keepers there, then a stop slower, and so on down; go back up when none holds. Stabiliser in its pan mode; feet still, turn from the hips, finger down before the picture and after it.`;
+
+/** Shutters for lines of wished lengths. */
+export const streakSentence = (
+  streaks: readonly { readonly share: number; readonly exposure: number }[],
+): string =>
+  `Lines of ${streaks
+    .map(
+      ({ share, exposure }) =>
+        `${percentWords(share)} of the frame at ${shutterWords(shutterNearest(exposure))}`,
+    )
+    .join(", ")}.`;
+
+/** What the camera would make of it held still, what following leaves, and what the nearest place gives. */
+export function leftSentences(
+  { stillUm, stillSpeed, worstUm, bestUm, direction, atNearest }: PanLeft,
+  along: number,
+  pixelUm: number,
+): string[] {
+  const px = (um: number): string => twoFigures(um / pixelUm);
+  const tilt = Math.min(direction, 180 - direction);
+  return [
+    `Held still the camera would smear it ${px(stillUm)} px (its image runs ${numberWords(stillSpeed, 0)} mm/s). Followed as you usually do, ${px(worstUm)} px are left ${
+      tilt < 45 ? "along the turn" : "up and down"
+    } and ${px(bestUm)} px across that.`,
+    ...(Math.abs(along) > 1
+      ? [
+          `Where it passes nearest the lines are ${percentWords(atNearest.streakShare)} of the frame, and ${ofHundred(atNearest.keeperChance)} hold.`,
+        ]
+      : []),
+  ];
+}

@@ -89,8 +89,8 @@ export const meshSunSentence = (stretches: readonly string[]): string =>
     : `The sun is on it from ${stretches.join(", and from ")}: it veils the picture then. Look for shade on it.`;
 
 /** Where the shade of the nearest post lies on a mesh. */
-export function postShadeSentence({ width, away, side }: NonNullable<MeshLight["shade"]>): string {
+export function postShadeSentence({ width, away, side, top }: NonNullable<MeshLight["shade"]>): string {
   const hand = width >= 0.08 ? " enough for a lens" : " too narrow for a lens";
   const where = side === "here" ? "right where you look through" : `${metresWords(away)} to your ${side}`;
-  return `A post shades ${metresWords(width)} of it, ${where},${hand}.`;
+  return `A post shades ${metresWords(width)} of it, ${where},${hand}; up to ${metresWords(top)}.`;
 }

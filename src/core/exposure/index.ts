@@ -1,5 +1,14 @@
 export { apertureValue, evOfSettings, speedValue, stopsBetween, timeValue, type ExactSettings } from "./apex";
-export { marksOf, readMark, snapToMark, type Mark, type ScaleStep, type SnapInput } from "./scales";
+export {
+  marksOf,
+  onHalfStops,
+  readMark,
+  snapToMark,
+  type HalfStops,
+  type Mark,
+  type ScaleStep,
+  type SnapInput,
+} from "./scales";
 export { noiseOf, nominalCrop, type Noise, type NoiseInput } from "./noise";
 export {
   apertureFNumber,

@@ -1,5 +1,14 @@
 import fc from "fast-check";
-import { evOfSettings, marksOf, nominalCrop, noiseOf, readMark, snapToMark, stopsBetween } from ".";
+import {
+  evOfSettings,
+  marksOf,
+  onHalfStops,
+  nominalCrop,
+  noiseOf,
+  readMark,
+  snapToMark,
+  stopsBetween,
+} from ".";
 
 const rails = ["shutter", "aperture", "iso"] as const;
 const steps = ["third", "half"] as const;
@@ -98,4 +107,27 @@ test("crop factors by name: 1.5, 1.6, 2, 2.7; an odd one to a tenth", () => {
     [44, 33],
   ].map(([widthMm, heightMm]) => nominalCrop({ widthMm: widthMm!, heightMm: heightMm!, widthPx: 6000 }));
   expect(crops).toEqual([1.5, 1.6, 2, 2.7, 0.8]);
+});
+
+test("settings on a camera of half stops: never slower, never less depth, and the light within half a stop brighter", () => {
+  // 1/640 f/4.5 ISO 640 in thirds: 1/750, f/4.5 (4.76 exact) and the ISO that this leaves.
+  for (const shutter of [15, 20, 28, 31, 33])
+    for (const aperture of [9, 10, 11, 13])
+      for (const iso of [0, 5, 8, 13]) {
+        const half = onHalfStops({ shutter, aperture, iso });
+        const exact = {
+          exposure: read("shutter", "half", half.shutter)!,
+          fNumber: read("aperture", "half", half.aperture)!,
+        };
+        expect(exact.exposure).toBeLessThanOrEqual(2 ** (-shutter / 3) * 1.000001);
+        expect(exact.fNumber).toBeGreaterThanOrEqual(2 ** (aperture / 6) * 0.999999);
+        expect(half.brighter).toBeGreaterThanOrEqual(-1e-9);
+        expect(half.brighter).toBeLessThan(0.5);
+      }
+  // A whole stop keeps its marks.
+  expect(onHalfStops({ shutter: 30, aperture: 9, iso: 9 })).toMatchObject({
+    shutter: 1 / 1000,
+    aperture: 2.8,
+    iso: 800,
+  });
 });

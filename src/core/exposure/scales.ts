@@ -1,5 +1,6 @@
 import { absent, present, type Maybe } from "../units";
-import { apertureMark, isoMark, SCALE, shutterMark, type Rail } from "./marks";
+import { stopsBetween } from "./apex";
+import { apertureMark, exactSettings, isoMark, SCALE, shutterMark, type Rail, type Settings } from "./marks";
 
 /** Cameras step in thirds or in halves of a stop. A click stays a third, whatever scale is shown. */
 export type ScaleStep = "third" | "half";
@@ -140,4 +141,38 @@ export function snapToMark({ rail, step, limit, safe }: SnapInput): Mark {
   const most = marks.filter((m) => m.exact <= limit * slack);
   const least = marks.filter((m) => m.exact >= limit / slack);
   return safe === "at-most" ? (most[most.length - 1] ?? marks[0]!) : (least[0] ?? marks[marks.length - 1]!);
+}
+
+/** Settings on a camera that steps in halves: the marks it prints, and how much brighter (+) or darker they render, in stops. */
+export interface HalfStops {
+  /** Seconds as printed. */
+  readonly shutter: number;
+  /** f-number as printed. */
+  readonly aperture: number;
+  /** ISO as printed. */
+  readonly iso: number;
+  /** Stops by which they render brighter than the settings in thirds. */
+  readonly brighter: number;
+}
+
+/** The same settings on a scale of half stops: never slower, never less depth, the ISO next to what that leaves. */
+export function onHalfStops(settings: Settings): HalfStops {
+  const exact = exactSettings(settings);
+  const snap = (rail: Rail, limit: number, safe: SnapInput["safe"]): Mark =>
+    snapToMark({ rail, step: "half", limit, safe });
+  const shutter = snap("shutter", exact.exposure, "at-most");
+  const aperture = snap("aperture", exact.fNumber, "at-least");
+  const left = stopsBetween(exact, {
+    exposure: shutter.exact,
+    fNumber: aperture.exact,
+    iso: exact.iso,
+  }).stops;
+  const iso = snap("iso", exact.iso * 2 ** -left, "at-least");
+  const taken = { exposure: shutter.exact, fNumber: aperture.exact, iso: iso.exact };
+  return {
+    shutter: shutter.nominal,
+    aperture: aperture.nominal,
+    iso: iso.nominal,
+    brighter: stopsBetween(exact, taken).stops,
+  };
 }

@@ -3,13 +3,16 @@ import { assessed } from "../../../test/assessed";
 import { lensOf } from "../ground";
 import { sceneAt } from "../scene";
 import {
+  facesInRow,
   fillRing,
   fNumberEndToEnd,
   groupSharp,
   lensesServe,
   leversFor,
+  printFound,
   reachFound,
   sameOnFullFrame,
+  takeOver,
   withBodies,
   withConverters,
   type AssessInput,
@@ -138,4 +141,50 @@ test("a group behind its leader is sharp as far as the depth goes; each lens ser
   expect(serve[0]!.to / serve[1]!.to).toBeCloseTo(2, 6);
   expect(fNumberEndToEnd(input, answer, 0)).toBe(0);
   expect(fNumberEndToEnd(input, answer, 60)).toBeGreaterThan(fNumberEndToEnd(input, answer, 20));
+});
+
+test("a print asks for its pixels and its viewer's circle: from its own diagonal one arc-minute is the diagonal over 3438", () => {
+  const input = inputOf();
+  const found = assessed(input);
+  const { kept } = found.sighting.frame;
+  const a4 = {
+    kind: "print",
+    longEdgeMm: 297,
+    shortEdgeMm: 210,
+    pixelsPerInch: 300,
+    viewingDistance: Math.hypot(297, 210) / 1000,
+  } as const;
+  const print = printFound(input, found, a4);
+  expect(print.crop.wantedPx).toBe(3508);
+  expect(print.circleMm).toBeCloseTo((Math.hypot(36, 24) * kept) / 3438, 6);
+  // Seen from twice as far it may be twice as soft, and more of it is sharp.
+  const far = printFound(input, found, { ...a4, viewingDistance: 2 * a4.viewingDistance });
+  expect(far.circleMm / print.circleMm).toBeCloseTo(2, 9);
+  expect(far.depth.near).toBeLessThan(print.depth.near);
+});
+
+test("several faces in a row: between them the aperture is wider than on the first, and both hold their ends", () => {
+  const input = inputOf();
+  const found = assessed(input);
+  const row = facesInRow(input, found, 4, 1);
+  expect(row.between).toBeLessThan(row.onFirst);
+  expect(row.onFirst / row.between).toBeGreaterThan(1.5);
+  const alone = facesInRow(input, found, 1, 1);
+  expect(alone.onFirst).toBeLessThan(row.between);
+  const { distance } = found.sighting;
+  expect(row.focusAt).toBeGreaterThan(distance.value);
+  expect(row.focusAt).toBeLessThan(distance.value + 3);
+});
+
+test("a second camera takes over where the first no longer fits: there the short end fills the frame, and the other fills its share", () => {
+  const zoom = { ...lens, id: "z", minFocalLengthMm: 200, maxFocalLengthMm: 400 };
+  const input = inputOf({ rig: { body, lens: zoom, support: demoKit.supports[0]! }, focalLengthMm: 200 });
+  const found = assessed(input);
+  const over = takeOver(input, found, [zoom, short])!;
+  expect(over.lens.id).toBe("l70");
+  expect(over.fill).toBeCloseTo(1, 9);
+  // By similar triangles: 1.75 m high fill the 24 mm of the frame at 200 mm.
+  const size = found.sighting.partSize;
+  expect(over.nearerThan).toBeCloseTo(0.2 + (size * 200) / 24, 2);
+  expect(takeOver(inputOf({ rig: { ...input.rig, lens: short } }), found, [zoom, short])).toBeUndefined();
 });

@@ -45,6 +45,32 @@ export const lensesServe = (input: AssessInput, found: Assessment, lenses: reado
     })
     .sort((a, b) => b.to - a.to);
 
+/** Where the lens in hand becomes too long, and what takes over there. */
+export interface TakeOver {
+  /** Metres nearer than which the subject no longer fits at the short end. */
+  readonly nearerThan: number;
+  readonly lens: Lens;
+  /** Fill that the other lens gives there, drawn out, on the body in hand. */
+  readonly fill: number;
+}
+
+/** The distance at which a second camera with a shorter lens takes over; undefined where none of the lenses is shorter. */
+export function takeOver(
+  input: AssessInput,
+  found: Assessment,
+  lenses: readonly Lens[],
+): TakeOver | undefined {
+  const { minFocalLengthMm } = effectiveLens(input.rig);
+  const wish = { ...reachWish(input, found), fill: 1 };
+  const there = distanceForFill({ ...wish, focalLengthMm: minFocalLengthMm, closestFocus: 0 });
+  const shorter = lenses
+    .filter((l) => l.minFocalLengthMm < minFocalLengthMm)
+    .sort((a, b) => b.maxFocalLengthMm - a.maxFocalLengthMm)[0];
+  if (!there.ok || !shorter) return undefined;
+  const longest = Math.min(minFocalLengthMm, shorter.maxFocalLengthMm);
+  return { nearerThan: there.value, lens: shorter, fill: longest / minFocalLengthMm };
+}
+
 /** Where the eye lies along a body, from its nearer end (assumed). */
 const EYE = { person: 0.5, animal: 0.15, insect: 0.2 };
 

@@ -42,7 +42,15 @@ export {
   type ShadowEdge,
   type Tones,
 } from "./place-light";
-export { fNumberEndToEnd, groupSharp, lensesServe, type GroupSharp, type LensServes } from "./group";
+export {
+  fNumberEndToEnd,
+  groupSharp,
+  lensesServe,
+  takeOver,
+  type GroupSharp,
+  type LensServes,
+  type TakeOver,
+} from "./group";
 export { memorySets, type CardShot, type MemorySet, type MemorySets, type Served } from "./memory-sets";
 export { outingCard, type CardMoment, type OutingCard, type OutingCardInput } from "./outing-card";
 export { leversFor, type Lever, type LeverChange, type LeverCode } from "./levers";
@@ -59,7 +67,7 @@ export {
 } from "./reach-found";
 export { keeperCurve, previewAt, withShutter, type KeeperPoint, type ShutterPreview } from "./keeper-curve";
 export { panLadder, warmUpRung, type PanRung } from "./pan-ladder";
-export { sweepOf, type Sweep, type SweepPoint } from "./sweep";
+export { streakExposure, sweepOf, type Sweep, type SweepPoint } from "./sweep";
 export { frameView, type FrameView, type InFrame, type SeenThing } from "./frame-view";
 export { comingUp, type Coming } from "./coming-up";
 export { timeline, type Moment, type Timeline, type TimelineInput, type TimelinePoint } from "./timeline";
@@ -102,3 +110,5 @@ export { windFound, type WindAsked, type WindFound } from "./wind-found";
 export { sunAhead, type SunAhead, type SunAheadInput } from "./sun-ahead";
 export { groundColour, lightBehind, skyColour, thingColour } from "./colour-behind";
 export { coloursToWear, standsOut, type Parting, type StandsOut } from "./stands-out";
+export { facesInRow, printFound, type FacesInRow, type PrintFound } from "./print-found";
+export { panLeft, type PanLeft } from "./pan-left";

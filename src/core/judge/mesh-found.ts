@@ -8,6 +8,7 @@ import {
   scale,
   subtract,
   throughThing,
+  topOf,
   type Block,
   type Mesh,
   type Obstacle,
@@ -15,7 +16,7 @@ import {
   type Vector,
 } from "../ground";
 import { shadedBy } from "../light";
-import { nettingEffect, postShade, type NettingEffect } from "../optics";
+import { nettingEffect, postShade, postShadeTop, type NettingEffect } from "../optics";
 import type { Scene } from "../scene";
 import type { AssessInput, Assessment } from "./assessment";
 import { sightOf } from "./sighting";
@@ -119,6 +120,8 @@ export interface MeshLight {
     readonly away: number;
     /** Which way that is as one looks through. */
     readonly side: "left" | "right" | "here";
+    /** Metres above the ground up to which it reaches. */
+    readonly top: number;
   };
 }
 
@@ -131,17 +134,28 @@ export const meshLight = (between: MeshBetween, lens: Vector, scenes: readonly S
     const { sun, ground, at, daylight, cover } = scene;
     const direct = cover === "open" && sun.apparentAltitude > 0 && daylight.directNormal > SHOWS;
     const sunOn = direct && shadedBy(between.at, sun, ground.obstacles) === undefined;
-    const shade = sunOn ? shadeOfPost(between, lens, sun.azimuth) : undefined;
+    const shade = sunOn ? shadeOfPost(between, lens, sun) : undefined;
     return shade ? { at, sunOn, shade } : { at, sunOn };
   });
 
-function shadeOfPost({ block, along, at }: MeshBetween, lens: Vector, azimuth: number): MeshLight["shade"] {
+function shadeOfPost(
+  { block, along, at }: MeshBetween,
+  lens: Vector,
+  { azimuth, apparentAltitude }: Scene["sun"],
+): MeshLight["shade"] {
   const { posts } = block;
   const box = boxFrom(block.outline);
   if (!posts || !box) return undefined;
   const radius = posts.thickness / 2;
   const turn = angleBetween(azimuth, along);
-  const width = postShade({ depth: radius, round: true, angle: Math.min(turn, 180 - turn), sameSide: true });
+  const angle = Math.min(turn, 180 - turn);
+  const width = postShade({ depth: radius, round: true, angle, sameSide: true });
+  const top = postShadeTop({
+    postHeight: topOf(block),
+    depth: radius,
+    angle: Math.max(1, angle),
+    sunAltitude: apparentAltitude,
+  });
   const way = { x: Math.sin((along * Math.PI) / 180), y: Math.cos((along * Math.PI) / 180) };
   const ofPlan = (p: Point): number => (p.x - box.middle.x) * way.x + (p.y - box.middle.y) * way.y;
   const here = ofPlan(at);
@@ -157,5 +171,5 @@ function shadeOfPost({ block, along, at }: MeshBetween, lens: Vector, azimuth: n
   const view = bearingTo(lens, at);
   const isRight = Math.sin(((along - view) * Math.PI) / 180) > 0;
   const side = Math.abs(nearest) <= width / 2 ? "here" : nearest > 0 === isRight ? "right" : "left";
-  return { width, away: Math.abs(nearest), side };
+  return { width, away: Math.abs(nearest), side, top };
 }

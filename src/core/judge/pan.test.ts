@@ -3,7 +3,7 @@ import { assessed } from "../../../test/assessed";
 import { shutterNearest, shutterSeconds } from "../exposure";
 import { alongBearing, type Ground } from "../ground";
 import { sceneAt } from "../scene";
-import { panLadder, sweepOf, warmUpRung, type AssessInput } from ".";
+import { panLadder, panLeft, streakExposure, sweepOf, warmUpRung, type AssessInput } from ".";
 
 /** A bicycle at 34 km/h passes eastward 8 m north of the photographer (common practice: the pan ladder). */
 const base = demoOutings[0]!;
@@ -154,6 +154,15 @@ test("a straight drawn track is swept as the straight way is", () => {
   expect(drawn.nearest).toBeCloseTo(bare.nearest, 1);
 });
 
+test("the shutter for wished lines gives them: what the ladder draws at a shutter asks for that shutter", () => {
+  const input = inputOf();
+  const found = assessed(input);
+  for (const rung of panLadder(input, found)) {
+    const exposure = streakExposure(input, found, sweepOf(input)!, rung.streakShare);
+    expect(exposure / shutterSeconds(rung.shutter)).toBeCloseTo(1, 1);
+  }
+});
+
 test("what stands on the way of a pan is named with where it hides the subject; nothing passes head on", () => {
   const outline = [
     { x: -10, y: 4 },
@@ -181,4 +190,22 @@ test("the way a subject moves was told and never read: with its heading across i
   expect(speed(crossing)).toBeCloseTo(34 / 3.6, 6);
   expect(alongBearing(90).x).toBeCloseTo(1, 9);
   expect(shutterNearest(1 / 60)).toBe(18);
+});
+
+test("held still the camera smears what passes by f v t over the distance; following leaves the miss of the turn and the bob", () => {
+  const input = inputOf();
+  const found = assessed(input);
+  const sweep = sweepOf(input)!;
+  const left = panLeft(input, found, sweep)!;
+  const t = shutterSeconds(found.settings.settings.shutter);
+  const v = 34 / 3.6;
+  // 70 mm at 8 m: 8.8 mm of image for a metre (thin lens).
+  expect(left.stillSpeed).toBeCloseTo((v * 70) / (8 - 0.07), 0);
+  expect(left.stillUm / 1000).toBeCloseTo((v * t * 70) / (8 - 0.07), 2);
+  expect(left.worstUm).toBeLessThan(left.stillUm / 5);
+  expect(left.worstUm).toBeGreaterThan(left.bestUm);
+  expect(Math.min(left.direction, 180 - left.direction)).toBeLessThan(1);
+  // It passes nearest where the picture is: there is nothing to win by going on.
+  expect(left.atNearest.keeperChance).toBeCloseTo(found.motion.pan!.keeperChance, 1);
+  expect(left.atNearest.streakShare).toBeCloseTo(found.motion.pan!.streakShare, 2);
 });

@@ -1,6 +1,7 @@
 import { sinDeg, type Maybe } from "../units";
 import {
   closestFocalLength,
+  angleOfView,
   angleOfViewAt,
   converterLoss,
   cropFactor,
@@ -38,6 +39,8 @@ export interface Reach {
   readonly marked: number;
   /** Degrees across the frame at the focused distance. */
   readonly angleAcross: number;
+  /** Degrees across the frame with the focus at infinity, as lens tables tell it. */
+  readonly angleAtInfinity: number;
   /** mm that a lens which breathes really has at its closest focus; absent where its largest magnification is not told. */
   readonly breathesToMm?: number;
   /** Pixels left of the crop against the deliverable. */
@@ -74,6 +77,7 @@ export function reachFound(input: AssessInput, found: Assessment): Reach {
     closestFocus: optic.closestFocus,
     marked: markedDistance(focalLengthMm, distance),
     angleAcross: angleOfViewAt(focalLengthMm, across, distance),
+    angleAtInfinity: angleOfView(focalLengthMm, across),
     breathesToMm:
       largestMagnification === undefined
         ? undefined

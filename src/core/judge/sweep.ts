@@ -1,4 +1,4 @@
-import { toDegrees, turnBetween } from "../units";
+import { toDegrees, toRadians, turnBetween } from "../units";
 import {
   aimOf,
   alongBearing,
@@ -9,10 +9,11 @@ import {
   type Point,
   type Vector,
 } from "../ground";
-import { panOnPath, worstRateChange } from "../motion";
-import type { AssessInput } from "./assessment";
+import { exposureForStreak, panOnPath, worstRateChange } from "../motion";
+import { heldSidesMm } from "../optics";
+import type { AssessInput, Assessment } from "./assessment";
 import { sightOf } from "./sighting";
-import { pathAt, trackThrough, type Way } from "./way";
+import { pathAt, straightWay, trackThrough, type Way } from "./way";
 
 /** Seconds before the picture at which the subject is picked up, and after it until the hand may stop (common practice). */
 const PICK_UP = 2;
@@ -70,12 +71,7 @@ export function sweepOf(input: AssessInput): Sweep | undefined {
   if (speed <= 0) return undefined;
   const lens = lensOf(ground, input.position);
   const drawn = trackThrough(ground.tracks, spot);
-  const unit = alongBearing(headingOf(spot));
-  const straight = (metres: number): Point => ({
-    x: spot.at.x + unit.x * metres,
-    y: spot.at.y + unit.y * metres,
-  });
-  const way = drawn?.at ?? straight;
+  const way = drawn?.at ?? straightWay(spot);
   const point = (metres: number): SweepPoint => {
     const at = way(metres);
     const hidden = firstBlockage(lens, aimOf(ground, { ...spot, at }), ground.obstacles);
@@ -88,7 +84,7 @@ export function sweepOf(input: AssessInput): Sweep | undefined {
   };
   const [from, to] = [-PICK_UP * speed, RELEASE * speed];
   const points = Array.from({ length: STEPS + 1 }, (_, i) => point(from + ((to - from) * i) / STEPS));
-  const pass = drawn ? nearestOf(points, lens) : straightPass(spot.at, unit, lens);
+  const pass = drawn ? nearestOf(points, lens) : straightPass(spot.at, alongBearing(headingOf(spot)), lens);
   if (pass.nearest < HEAD_ON) return undefined;
   const past = (p: SweepPoint): SweepPoint => ({ ...p, along: p.along - pass.along });
   const { rate, change } = panOnPath(lens, pathAt(way, 0, speed), 0);
@@ -108,6 +104,12 @@ export function sweepOf(input: AssessInput): Sweep | undefined {
       : asDegrees(worstRateChange({ nearest: pass.nearest, speed })),
     hidden: hiddenRuns(points.map(past)),
   };
+}
+
+/** The subject's way through the spot of a shot: a drawn track, or straight on. */
+export function wayOf(input: AssessInput): Way {
+  const { spot } = sightOf(input);
+  return trackThrough(input.scene.ground.tracks, spot)?.at ?? straightWay(spot);
 }
 
 /** Degrees by which the camera turns along places, either way. */
@@ -152,3 +154,19 @@ function hiddenRuns(points: readonly SweepPoint[]): Sweep["hidden"] {
   });
   return runs;
 }
+
+/** Exposure in seconds at which a pan at the picture draws lines of a wished share of the delivered frame's width. */
+export const streakExposure = (
+  input: AssessInput,
+  { sighting: { frame } }: Assessment,
+  { rate }: Sweep,
+  share: number,
+): number =>
+  exposureForStreak({
+    // The turn at the picture, as a pass at a metre.
+    nearest: 1,
+    speed: toRadians(rate),
+    focalLengthMm: frame.focalLengthMm,
+    frameMm: heldSidesMm(input.rig.body.format, input.shot.orientation).across * frame.kept,
+    share,
+  });

@@ -1,4 +1,4 @@
-import { bearingTo, atHeight, headingOf, type Point, type Spot, type Track } from "../ground";
+import { alongBearing, bearingTo, atHeight, headingOf, type Point, type Spot, type Track } from "../ground";
 import type { Path } from "../motion";
 import { turnBetween } from "../units";
 
@@ -78,4 +78,10 @@ export function trackThrough(
     return { name, at: (metres) => on(best.here + way * metres) };
   }
   return undefined;
+}
+
+/** Straight on the way the subject moves. */
+export function straightWay(spot: Pick<Spot, "at" | "facing" | "heading">): Way {
+  const unit = alongBearing(headingOf(spot));
+  return (metres) => ({ x: spot.at.x + unit.x * metres, y: spot.at.y + unit.y * metres });
 }

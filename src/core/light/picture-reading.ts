@@ -8,9 +8,15 @@ export interface PictureMetered {
   readonly reflectance?: number;
 }
 
+/** A picture that tells by how much it is off. */
+export interface PictureOff {
+  readonly kind: "off";
+  /** Stops by which it came out brighter than right, −2 … 2; negative is darker. */
+  readonly stops: number;
+}
+
 /** How far off it came out, where that can be told. */
-export type PictureSays =
-  { readonly kind: "off"; readonly stops: number } | { readonly kind: "too-dark" | "too-bright" };
+export type PictureSays = PictureOff | { readonly kind: "too-dark" | "too-bright" };
 
 /** Median of a middle that is right (ISO 12232, code value 118 of sRGB; from memory). */
 const RIGHT = 0.18;

@@ -80,7 +80,6 @@ export {
   panKeeperChance,
   panPicture,
   panRate,
-  panRateChange,
   worstRateChange,
   type PanInput,
   type PanPicture,

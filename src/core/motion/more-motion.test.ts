@@ -8,11 +8,11 @@ import {
   focusDrift,
   panPicture,
   panRate,
-  panRateChange,
   takeOffSpeed,
   topOfJump,
   worstRateChange,
 } from ".";
+import { panRateChange } from "./pan";
 
 // Common practice: the ladder of a bicycle at 34 km/h, 70 mm at f/8 from 8 m, a spread of 3 %.
 test("the pan ladder 1/250 … 1/8: streak 0.9 … 29 % of the frame, keepers 0.99, 0.83, 0.49, 0.26, 0.07", () => {

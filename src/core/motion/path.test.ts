@@ -8,7 +8,6 @@ import {
   panDepthBlurUm,
   panOnPath,
   panRate,
-  panRateChange,
   preBurstSeconds,
   principalAxes,
   rollingShutterLeanMm,
@@ -18,6 +17,7 @@ import {
   type Camera,
   type Path,
 } from ".";
+import { panRateChange } from "./pan";
 
 const metres = fc.double({ min: -30, max: 30, noNaN: true });
 const place = fc.record({ x: metres, y: metres, z: fc.double({ min: 0, max: 5, noNaN: true }) });

@@ -1,9 +1,9 @@
 import { View } from "react-native";
-import { equalExposures } from "@/core/exposure";
+import { equalExposures, exactSettings, onHalfStops } from "@/core/exposure";
 import { noiseFound, oneClick } from "@/core/judge";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
-import { clickDoes, clickTo, noiseSentence, settingsWords } from "@/words";
+import { apexSentence, clickDoes, clickTo, halfStopsSentence, noiseSentence, settingsWords } from "@/words";
 import { lockRails } from "@/outing/edits";
 import { useCommit, useFound, useOuting } from "../../outing/use-outing";
 
@@ -37,6 +37,8 @@ export function OneClick() {
         ))}
       </View>
       <Txt>{noiseSentence(noiseFound(input, found, settings.iso))}</Txt>
+      <Txt>{halfStopsSentence(onHalfStops(settings))}</Txt>
+      <Txt tone="ink2">{apexSentence(exactSettings(settings))}</Txt>
       <View role="group" aria-label="The same exposure">
         <Txt weight={700} role="heading" aria-level={4}>
           The same exposure

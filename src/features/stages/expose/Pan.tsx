@@ -1,11 +1,21 @@
 import { View } from "react-native";
-import { panLadder, sweepOf, warmUpRung } from "@/core/judge";
+import { panLadder, panLeft, streakExposure, sweepOf, warmUpRung } from "@/core/judge";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
-import { rungDetail, rungWords, sweepSentences, warmUpSentence } from "@/words";
+import {
+  leftSentences,
+  rungDetail,
+  rungWords,
+  streakSentence,
+  sweepSentences,
+  warmUpSentence,
+} from "@/words";
 import { lockRails } from "@/outing/edits";
 import { useCommit, useFound, useOuting } from "../../outing/use-outing";
 import { SweepDrawing } from "./SweepDrawing";
+
+/** Lengths of lines that are told, as shares of the frame. */
+const STREAKS = [0.05, 0.1, 0.2];
 
 /** The ladder of a pan from the safe shutter to the bold one, and the sweep of the camera on a small plan. */
 export function Pan() {
@@ -16,6 +26,7 @@ export function Pan() {
   if (!input) return null;
   const rungs = panLadder(input, found);
   const sweep = sweepOf(input);
+  const left = sweep && panLeft(input, found, sweep);
   const start = warmUpRung(rungs);
   return (
     <View className="gap-2">
@@ -33,6 +44,17 @@ export function Pan() {
         ))}
       </View>
       {rungs.length === 0 && <Txt>Nothing crosses the view from here: no pan is drawn.</Txt>}
+      {sweep && (
+        <Txt>
+          {streakSentence(
+            STREAKS.map((share) => ({ share, exposure: streakExposure(input, found, sweep, share) })),
+          )}
+        </Txt>
+      )}
+      {left &&
+        leftSentences(left, sweep.picture.along, found.motion.deliveredPixelUm).map((words) => (
+          <Txt key={words}>{words}</Txt>
+        ))}
       {start && <Txt>{warmUpSentence(start)}</Txt>}
     </View>
   );

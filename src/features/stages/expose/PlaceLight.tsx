@@ -1,6 +1,7 @@
 import { View } from "react-native";
 import { meterSees } from "@/core/catalogue";
 import { evOfClicks, meterCompensation } from "@/core/exposure";
+import { nextSunset } from "@/core/light";
 import { aperturePriority, shadowEdge, tonesFound, whenRight } from "@/core/judge";
 import { FactLine } from "@/ui/controls/FactLine";
 import { Txt } from "@/ui/controls/Txt";
@@ -14,7 +15,7 @@ import {
   zoneLines,
 } from "@/words";
 import { useFound, useOuting } from "../../outing/use-outing";
-import { spansWords } from "../shot/titles";
+import { spansWords, wallOf } from "../shot/titles";
 
 /** The light of the place: how long these settings stay right, zones, a shadow's edge, whites against faces, aperture priority. */
 export function PlaceLight() {
@@ -29,10 +30,14 @@ export function PlaceLight() {
   const tones = tonesFound(input, found);
   const { surface } = found.light;
   const white = surface === "snow" || surface === "ice" ? surface : undefined;
+  const sunset = nextSunset(found.at, outing.ground.anchor);
   const zones = zoneLines(outing.ground.zones);
   return (
     <View className="gap-3">
       <FactLine name={`${settingsWords(settings)} are right`} value={spansWords({ outing }, right)} />
+      {sunset.ok && (
+        <FactLine name="Next sunset, over a level horizon" value={wallOf({ outing }, sunset.value)} />
+      )}
       {zones.length > 0 && (
         <View>
           {zones.map(({ name, value }) => (

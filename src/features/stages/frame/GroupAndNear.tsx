@@ -1,11 +1,21 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { groupSharp, lensesServe } from "@/core/judge";
-import { bellowsLoss } from "@/core/optics";
+import { facesInRow, groupSharp, lensesServe, takeOver } from "@/core/judge";
+import { bellowsLoss, distanceFromMark, markedDistance } from "@/core/optics";
 import { FactLine } from "@/ui/controls/FactLine";
+import { NumberField } from "@/ui/controls/NumberField";
 import { Stepper } from "@/ui/controls/Stepper";
 import { Txt } from "@/ui/controls/Txt";
-import { focalRangeWords, groupSentence, magnificationWords, metresWords, signedStops } from "@/words";
+import {
+  focalRangeWords,
+  focusRingSentence,
+  groupSentence,
+  magnificationWords,
+  metresWords,
+  rowSentence,
+  signedStops,
+  takeOverSentence,
+} from "@/words";
 import { useFound, useOuting } from "../../outing/use-outing";
 
 /** Metres of the steps in which a group's spacing is told. */
@@ -16,8 +26,11 @@ export function GroupAndNear() {
   const bag = useOuting((v) => v.bag);
   const found = useFound((f) => f);
   const [steps, setSteps] = useState(3);
+  const [count, setCount] = useState(3);
+  const [marked, setMarked] = useState<number>();
   if (!input) return null;
-  const { magnification } = found.sighting.frame;
+  const { magnification, focalLengthMm } = found.sighting.frame;
+  const over = takeOver(input, found, bag.lenses);
   const spacing = steps * STEP;
   const { before, behind } = groupSharp(found, spacing);
   return (
@@ -31,6 +44,15 @@ export function GroupAndNear() {
         onChange={setSteps}
       />
       <Txt>{groupSentence(before, behind)}</Txt>
+      <Stepper
+        label="Faces in that row"
+        value={count}
+        words={String(count)}
+        min={2}
+        max={12}
+        onChange={setCount}
+      />
+      <Txt>{rowSentence(facesInRow(input, found, count, spacing))}</Txt>
       <View role="group" aria-label="Which lens from where">
         {lensesServe(input, found, bag.lenses).map(({ lens, to }) => (
           <FactLine
@@ -40,6 +62,21 @@ export function GroupAndNear() {
           />
         ))}
       </View>
+      {over && <Txt>{takeOverSentence(over)}</Txt>}
+      <View className="flex-row">
+        <NumberField
+          label="Read off the focus ring"
+          unit="m"
+          value={marked ?? markedDistance(focalLengthMm, found.sighting.distance.value)}
+          min={0.05}
+          max={1000}
+          decimals={2}
+          onChange={setMarked}
+        />
+      </View>
+      {marked !== undefined && (
+        <Txt>{focusRingSentence(distanceFromMark(focalLengthMm, marked), found.sighting)}</Txt>
+      )}
       <FactLine name="Magnification" value={magnificationWords(magnification)} />
       <FactLine name="Light lost by focusing so near" value={signedStops(-bellowsLoss(magnification))} />
     </View>

@@ -93,6 +93,14 @@ export const FRAME: readonly Panel[] = [
     load: whenSeen(async () => (await import("./GroupAndNear")).GroupAndNear),
   },
   {
+    id: "print",
+    title: "As a print",
+    phone: "folded",
+    wide: "folded",
+    when: withPicture,
+    load: whenSeen(async () => (await import("./AsPrint")).AsPrint),
+  },
+  {
     id: "kit",
     title: "Kit for this shot",
     phone: "folded",

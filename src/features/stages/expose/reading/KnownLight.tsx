@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { View } from "react-native";
 import { LIGHT_LEVELS } from "@/core/catalogue";
-import { evOfClicks, type Settings } from "@/core/exposure";
+import { evOfClicks } from "@/core/exposure";
 import { whenRight } from "@/core/judge";
-import type { Reading } from "@/core/light";
+import { luxFromEv, type Reading } from "@/core/light";
 import { dropReading, keepReading, readingFrom, readingOfEv } from "@/outing/edits/reading";
 import { Button } from "@/ui/controls/Button";
 import { FactLine } from "@/ui/controls/FactLine";
@@ -12,11 +12,12 @@ import { Picker } from "@/ui/controls/Picker";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
-import { evWords, offWords, settingsWords } from "@/words";
+import { evWords, luxWords, offWords, settingsWords } from "@/words";
 import { WhileRoom } from "../../../forms/WhileRoom";
 import { useCommit, useFound, useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { ReadingForm } from "../../shot/ReadingForm";
 import { spansWords, wallOf } from "../../shot/titles";
+import type { LightTold } from "./light-told";
 import { PictureFile } from "./PictureFile";
 
 const WAYS = [
@@ -26,14 +27,6 @@ const WAYS = [
   { key: "file", label: "A picture" },
 ] as const;
 type Way = (typeof WAYS)[number]["key"];
-
-/** What is known of the light, as settings or as an EV; + too bright, − too dark. */
-export interface LightTold {
-  readonly words: string;
-  readonly settings?: Settings;
-  readonly ev: number;
-  readonly offClicks: number;
-}
 
 const LEVELS = LIGHT_LEVELS.map(({ id, name, evFrom, evTo }) => ({
   key: id,
@@ -127,6 +120,10 @@ function Told({ told }: { told: LightTold }) {
       <FactLine
         name={`${told.words}: right at this spot`}
         value={spansWords({ outing }, whenRight(timeline, told.ev))}
+      />
+      <FactLine
+        name="That is, at the subject"
+        value={`${evWords(told.ev)}, ${luxWords(luxFromEv(told.ev))}`}
       />
       <FactLine
         name={`Against the light found here, ${evWords(found.light.ev.value)}`}

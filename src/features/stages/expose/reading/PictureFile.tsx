@@ -11,7 +11,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { pictureSaysWords, settingsWords } from "@/words";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { wallOf } from "../../shot/titles";
-import type { LightTold } from "./KnownLight";
+import type { LightTold } from "./light-told";
 import { readPicture, type PictureTold } from "./picture-file";
 
 const FAILURES = {
