@@ -1,13 +1,15 @@
-// Metro does not drop what nobody imports: one name out of a core folder's index would bring the whole folder along. This
-// rewrites imports from `src/core/FOLDER` to the files that hold the names, so the build carries what is used.
+// Metro does not drop what nobody imports: one name out of a folder's index would bring the whole folder along. This rewrites
+// imports from `src/core/FOLDER`, the words and the edits to the files that hold the names, so the build carries what is used.
 const { createHash } = require("node:crypto");
 const { existsSync, readdirSync, readFileSync } = require("node:fs");
 const path = require("node:path");
 
-const CORE = path.join(__dirname, "src", "core") + path.sep;
+const FOLDERS = ["core", "words", path.join("outing", "edits")].map(
+  (folder) => path.join(__dirname, "src", folder) + path.sep,
+);
 const EXPORTS = /export (type )?\{([^}]*)\} from "([^"]+)";/g;
 
-/** The index file that an import names, if it names one inside the core. */
+/** The index file that an import names, if it names one of those folders or one inside. */
 function indexOf(source, from) {
   const base = source.startsWith("@/")
     ? path.join(__dirname, "src", source.slice(2))
@@ -15,7 +17,7 @@ function indexOf(source, from) {
       ? path.resolve(path.dirname(from), source)
       : undefined;
   const index = base && path.join(base, "index.ts");
-  return index?.startsWith(CORE) && existsSync(index) ? index : undefined;
+  return FOLDERS.some((folder) => index?.startsWith(folder)) && existsSync(index) ? index : undefined;
 }
 
 const known = new Map();
@@ -55,9 +57,11 @@ module.exports = ({ types: t }) => ({
 
 /** What the rewriting hangs on besides the file itself: the bundler's cache has to know it. */
 module.exports.stamp = () => {
-  const indexes = readdirSync(CORE, { recursive: true, encoding: "utf8" })
-    .filter((f) => path.basename(f) === "index.ts")
-    .map((f) => path.join(CORE, f));
+  const indexes = FOLDERS.flatMap((folder) =>
+    readdirSync(folder, { recursive: true, encoding: "utf8" })
+      .filter((f) => path.basename(f) === "index.ts")
+      .map((f) => path.join(folder, f)),
+  );
   const texts = [__filename, ...indexes].map((f) => readFileSync(f, "utf8"));
   return createHash("sha1").update(texts.join("\n")).digest("hex");
 };

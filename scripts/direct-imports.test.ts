@@ -22,6 +22,15 @@ test("names of a core folder are imported from the files that hold them, types n
   );
 });
 
+test("so are words and edits, which screens that load late use alone", () => {
+  expect(rewritten(`import { rungWords } from "@/words";`)).toBe(
+    `import { rungWords } from "ROOT/src/words/pan";`,
+  );
+  expect(rewritten(`import { lockRails } from "@/outing/edits";`)).toBe(
+    `import { lockRails } from "ROOT/src/outing/edits/shot";`,
+  );
+});
+
 test("an index behind an index is followed, and what an index defines itself stays there", () => {
   expect(rewritten(`import { VENUES } from "@/core/ground";`)).toBe(
     `import { VENUES } from "ROOT/src/core/ground/venues";`,

@@ -138,3 +138,4 @@ export { reasonSentence, sourceWords } from "./reasons";
 export { moonWords, skyMarkWords, spotLightWords, sunEventWords } from "./sky";
 export { stopsLeftWords, stopSourceName, stopSourceWords, whyDarkSentence } from "./stops";
 export { numberWords } from "./number";
+export { stillLines, stillSentences } from "./still";

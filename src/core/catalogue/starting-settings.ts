@@ -44,7 +44,7 @@ export const STARTING_SETTINGS: readonly StartingSettings[] = Object.freeze([
   { id: "flight", figures: ["flying", "stooping"], discipline: "Anything with wings, walking about", shutter: 1 / 1000, least: 1 / 1000, withLight: 1 / 2000, fNumber: [4, 5.6], ...PRACTICE },
   { id: "singing-bird", figures: ["perched", "wading"], discipline: "Small birds singing", shutter: 1 / 500, least: 1 / 400, withLight: 1 / 800, fNumber: [4, 5.6], ...PRACTICE },
   { id: "butterfly", figures: ["insect"], discipline: "Butterflies on a stem", shutter: 1 / 250, least: 1 / 250, withLight: 1 / 500, fNumber: [2.8, 5.6], ...PRACTICE },
-  { id: "forest", figures: ["deer", "beast", "otter"], discipline: "Forest animals at rest, with a rest", shutter: 1 / 40, least: 1 / 40, withLight: 1 / 250, fNumber: [2.8, 5.6], ...PRACTICE },
+  { id: "forest", figures: ["deer", "beast", "otter", "fox", "hare", "seal"], discipline: "Forest animals at rest, with a rest", shutter: 1 / 40, least: 1 / 40, withLight: 1 / 250, fNumber: [2.8, 5.6], ...PRACTICE },
   { id: "between-actions", intents: ["reaction"], discipline: "Faces between actions", shutter: 1 / 250, least: 1 / 125, withLight: 1 / 500, fNumber: OPEN, ...PRACTICE },
   { id: "context", intents: ["context"], discipline: "The subject in its place", shutter: 1 / 500, least: 1 / 250, withLight: 1 / 1000, fNumber: [8, 8], ...PRACTICE },
   { id: "professional-park", figures: ["batting"], discipline: "Professional park at night", shutter: 1 / 1600, least: 1 / 1000, withLight: 1 / 1600, fNumber: [4, 4], schools: ["manual, one measurement and clicks per zone", "automatic ISO between floor and ceiling"], ...PRACTICE },

@@ -112,3 +112,4 @@ export { groundColour, lightBehind, skyColour, thingColour } from "./colour-behi
 export { coloursToWear, standsOut, type Parting, type StandsOut } from "./stands-out";
 export { facesInRow, printFound, type FacesInRow, type PrintFound } from "./print-found";
 export { panLeft, type PanLeft } from "./pan-left";
+export { stillFound, type StillFound } from "./still-found";

@@ -38,6 +38,9 @@ export const FIGURES = [
   "deer",
   "beast",
   "otter",
+  "fox",
+  "hare",
+  "seal",
   "flying",
   "stooping",
   "perched",
@@ -83,7 +86,18 @@ export interface Subject {
 /** What kind of creature a figure is: that decides what of it should be sharp, and how long its head is. */
 export type Creature = "person" | "animal" | "insect";
 
-const ANIMALS: readonly Silhouette[] = ["deer", "beast", "otter", "flying", "stooping", "perched", "wading"];
+const ANIMALS: readonly Silhouette[] = [
+  "deer",
+  "beast",
+  "otter",
+  "fox",
+  "hare",
+  "seal",
+  "flying",
+  "stooping",
+  "perched",
+  "wading",
+];
 /** Heights from which something without a figure is taken for a person, largest sizes from which for an animal (assumed). */
 const AS_LARGE_AS = { person: 0.9, animal: 0.1 };
 

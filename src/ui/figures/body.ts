@@ -232,7 +232,8 @@ export function person(
   to: number,
   phases: { readonly start?: Partial<Posture>; readonly end?: Partial<Posture> } = {},
 ): Silhouette {
-  const at = (phase: Phase): Posture => (phase === "peak" ? peak : { ...peak, ...phases[phase] });
+  const at = (phase: Phase): Posture =>
+    phase === "start" || phase === "end" ? { ...peak, ...phases[phase] } : peak;
   return {
     unit: "height",
     from,

@@ -52,12 +52,13 @@ export function drawn(
     readonly spreads?: boolean;
   },
   peak: Drawing,
-  phases: { readonly start?: Drawing; readonly end?: Drawing } = {},
+  phases: Partial<Readonly<Record<Exclude<Phase, "peak">, Drawing>>> = {},
 ): Silhouette {
   const all: Readonly<Record<Phase, Piece[]>> = {
     peak: piecesOf(peak),
     start: piecesOf(phases.start ?? peak),
     end: piecesOf(phases.end ?? peak),
+    recovery: piecesOf(phases.recovery ?? peak),
   };
   return {
     ...measures,

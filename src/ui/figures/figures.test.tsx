@@ -44,6 +44,19 @@ test("people and animals at work have three postures that differ, begun and ende
   }
 });
 
+test("a bird flies in four phases, its wings highest before the stroke and lowest at its end", () => {
+  const tips = (["start", "peak", "end", "recovery"] as const).map((phase) => {
+    const wings = SILHOUETTES.flying.pieces(90, phase).filter((p) => p.part === "wing");
+    const ys = wings.flatMap((w) => w.outline.map(([, y]) => y));
+    return { phase, high: Math.max(...ys), low: Math.min(...ys) };
+  });
+  expect(new Set(tips.map(({ high, low }) => `${high} ${low}`)).size).toBe(4);
+  const [start, , end, recovery] = tips;
+  expect(start!.low).toBeGreaterThan(end!.high - 0.05);
+  // Half folded: nearer to the body than when they are spread.
+  expect(recovery!.high - recovery!.low).toBeLessThan(tips[1]!.high - tips[1]!.low);
+});
+
 test("from the front a runner is as broad as shoulders, from the side as long as the stride; a swung thing is a tool", () => {
   const width = (turn: number): number => spread(pointsOf("running", turn).map(([x]) => x));
   expect(width(90)).toBeGreaterThan(2 * width(0));

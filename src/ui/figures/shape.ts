@@ -13,7 +13,7 @@ export interface Piece {
 }
 
 /** Where in its movement a figure is drawn. */
-export type Phase = "start" | "peak" | "end";
+export type Phase = "start" | "peak" | "end" | "recovery";
 
 /** A silhouette of closed outlines, drawn at its true size. */
 export interface Silhouette {

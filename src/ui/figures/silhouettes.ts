@@ -1,5 +1,19 @@
 import type { Silhouette as SilhouetteName, Subject } from "@/core/motion";
-import { BEAST, DEER, FLYING, INSECT, OTTER, PERCHED, RIDING, STOOPING, VEHICLE, WADING } from "./animals";
+import {
+  BEAST,
+  DEER,
+  FLYING,
+  FOX,
+  HARE,
+  INSECT,
+  OTTER,
+  PERCHED,
+  RIDING,
+  SEAL,
+  STOOPING,
+  VEHICLE,
+  WADING,
+} from "./animals";
 import {
   BATTING,
   BOAT,
@@ -41,6 +55,9 @@ export const SILHOUETTES: Readonly<Record<SilhouetteName, Silhouette>> = {
   deer: DEER,
   beast: BEAST,
   otter: OTTER,
+  fox: FOX,
+  hare: HARE,
+  seal: SEAL,
   flying: FLYING,
   stooping: STOOPING,
   perched: PERCHED,
@@ -82,8 +99,9 @@ export function measureOf({ figure = "standing", height, length, span }: Subject
   return unit === "height" ? height : ((unit === "length" ? length : span) ?? height);
 }
 
-/** The posture that a picture shows: a face after it, the subject in its place before it begins, all else at its peak. */
+/** The posture that a picture shows: a face after it, the subject in its place before it begins, a pan between two strokes, all else at its peak. */
 export function phaseOf(intent: Intent): Phase {
   if (intent === "reaction") return "end";
+  if (intent === "pan") return "recovery";
   return intent === "context" || intent === "still" ? "start" : "peak";
 }

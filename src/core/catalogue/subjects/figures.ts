@@ -25,8 +25,11 @@ const DRAWN_AS: Readonly<Record<Silhouette, string>> = {
   riding: "cross-country-horse jumping-horse dressage-horse galloping-horse polo-player",
   vehicle: "racing-car rally-car kart road-racing-motorcycle motocross-rider",
   deer: "deer-standing deer-running roe-deer-walking",
-  beast: "wild-boar bear-walking wolf-trotting fox-trotting hare-running badger squirrel",
-  otter: "otter-bank otter-swimming seal",
+  beast: "wild-boar bear-walking wolf-trotting badger squirrel",
+  otter: "otter-bank otter-swimming",
+  fox: "fox-trotting",
+  hare: "hare-running",
+  seal: "seal",
   flying:
     "swan-flying duck-flying gull-flying harrier-hunting tern-flying eagle-gliding buzzard-soaring kestrel-hovering owl-flying heron-flying swallow-flying tit-flying hummingbird-hovering goose-landing",
   stooping: "tern-diving falcon-stooping kingfisher-diving",

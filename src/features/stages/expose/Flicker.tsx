@@ -1,6 +1,5 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { create } from "zustand";
 import { shutterSeconds } from "@/core/exposure";
 import { flickerFound } from "@/core/judge";
 import { modulationFromFrames } from "@/core/motion";
@@ -9,17 +8,11 @@ import { Segmented } from "@/ui/controls/Segmented";
 import { Stepper } from "@/ui/controls/Stepper";
 import { Txt } from "@/ui/controls/Txt";
 import { calmWords, flickerSentence, percentWords, shutterWords, stopsNoun } from "@/words";
-import { useFound, useOuting } from "../../outing/use-outing";
+import { setLamps } from "@/outing/edits";
+import { useCommit, useFound, useOuting } from "../../outing/use-outing";
 
-interface Lamps {
-  readonly mainsHz: 50 | 60;
-  /** 0 … 1. */
-  readonly modulation: number;
-  readonly set: (lamps: Partial<Pick<Lamps, "mainsHz" | "modulation">>) => void;
-}
-
-/** How the lamps of the day flicker, for as long as the page lives: a third of the light unless measured (assumed). */
-const useLamps = create<Lamps>((set) => ({ mainsHz: 50, modulation: 0.33, set }));
+/** A third of the light unless measured (assumed). */
+const USUAL = { mainsHz: 50, modulation: 0.33 } as const;
 
 const MAINS = [
   { key: "50", label: "50 Hz" },
@@ -31,7 +24,10 @@ const STEP = 0.05;
 export function Flicker() {
   const found = useFound((f) => f);
   const input = useOuting((v) => v.input);
-  const { mainsHz, modulation, set } = useLamps();
+  const { mainsHz, modulation } = useOuting((v) => v.outing.light.lamps?.flicker ?? USUAL);
+  const commit = useCommit();
+  const set = (edit: Partial<{ mainsHz: 50 | 60; modulation: number }>): void =>
+    void commit(setLamps({ flicker: { mainsHz, modulation, ...edit } }));
   const [stopsApart, setApart] = useState(3);
   if (!input) return null;
   const flicker = flickerFound(input, found, { mainsHz, modulation });

@@ -33,3 +33,14 @@ export const noiseAnswer = ({ found, input }: OutingView): string =>
   found && input
     ? `${signedStops(-noiseFound(input, found, found.settings.settings.iso).belowFullFrame)} stops of light against a whole 36×24`
     : "";
+
+/** Magnification from which the hand's own sway and the stem count. */
+const NEAR = 0.1;
+
+/** Whether the picture is one of something that keeps its place, or is taken close up. */
+export const isStillOrNear = ({ found, shot, subject }: OutingView): boolean =>
+  found !== undefined &&
+  (shot.intent === "still" ||
+    shot.intent === "context" ||
+    found.sighting.frame.magnification >= NEAR ||
+    subject.bodySpeed === 0);

@@ -6,6 +6,7 @@ import {
   chanceAnswer,
   instantAnswer,
   isPanned,
+  isStillOrNear,
   noiseAnswer,
   panAnswer,
   setUpAnswer,
@@ -91,6 +92,14 @@ export const EXPOSE: readonly Panel[] = [
     when: withPicture,
     answer: setUpAnswer,
     load: whenSeen(async () => (await import("./SetUp")).SetUp),
+  },
+  {
+    id: "still",
+    title: "Still and near",
+    phone: "folded",
+    wide: "open",
+    when: isStillOrNear,
+    load: whenSeen(async () => (await import("./StillAndNear")).StillAndNear),
   },
   {
     id: "flicker",

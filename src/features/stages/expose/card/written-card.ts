@@ -38,7 +38,10 @@ export function writtenCard(view: OutingView, { sets, moments }: OutingCard): Wr
         ),
       };
     }),
-    verdict: setsVerdict(sets, ({ shotId, at }) => `${nameOf(shotId)} at ${wallOf(view, at)}`),
+    verdict: [
+      setsVerdict(sets, ({ shotId, at }) => `${nameOf(shotId)} at ${wallOf(view, at)}`),
+      ...notOnCard(outing, sets.without, nameOf),
+    ].join(" "),
     changes: moments.map(({ at, code, then }) => ({
       time: wallOf(view, at),
       words: momentWords(code),
@@ -46,6 +49,25 @@ export function writtenCard(view: OutingView, { sets, moments }: OutingCard): Wr
     })),
     cautions: outing.cautions.map(cautionSentence),
   };
+}
+
+/** Shots that no set serves, and why. */
+function notOnCard(
+  { shots, choices, ground }: OutingView["outing"],
+  without: readonly string[],
+  nameOf: (id: string) => string,
+): string[] {
+  const stands = (id: string): boolean => {
+    const positionId = choices.find((c) => c.shotId === id)?.positionId;
+    return ground.positions.some((p) => p.id === positionId);
+  };
+  const nowhere = shots.filter((s) => !stands(s.id)).map((s) => s.name);
+  return [
+    ...(nowhere.length > 0 ? [`Not on it, without a position yet: ${nowhere.join(", ")}.`] : []),
+    ...(without.length > 0
+      ? [`Not on it, no picture from where it is taken: ${without.map(nameOf).join(", ")}.`]
+      : []),
+  ];
 }
 
 /** What is set then: once where all shots take the same. */
