@@ -234,3 +234,26 @@ test("a picture's own file, an EV and a level become readings; a file without se
   await expect(page.getByText("Saved: EV 9.5")).toBeVisible();
   expect((await storedOuting(page)).light.readings.at(-1)).toMatchObject({ settingsEv: 9.5, offClicks: 0 });
 });
+
+test("a night that runs out of light: the ways out are priced, one is taken, and the short light is gone", async ({
+  page,
+}) => {
+  await page.goto(`${OUTING}/expose`);
+  await slider(page, "Time of the outing").press("End");
+  await expect(page.getByRole("heading", { name: /(missing|short). Ways out/ })).toBeVisible();
+  const before = await valueOf(page, "ISO");
+  const ways = page.getByRole("button", { name: /past your ceiling/ });
+  await expect(ways).toBeVisible();
+  await ways.click();
+  await expect(page.getByRole("heading", { name: /(missing|short). Ways out/ })).toBeHidden();
+  expect(await valueOf(page, "ISO")).not.toBe(before);
+  await page.goto(`${OUTING}/run`);
+  await expect(page.getByText(await isoOf(page)).first()).toBeVisible();
+});
+
+/** The ISO that is held for the shot in hand, as the field card shows it. */
+async function isoOf(page: Page): Promise<string> {
+  const { choices, shotId } = await storedOuting(page);
+  const { iso } = choices.find((c: { shotId: string }) => c.shotId === shotId).locked;
+  return String([100, 125, 160][iso % 3]! * 2 ** Math.floor(iso / 3)).slice(0, 3);
+}

@@ -212,3 +212,49 @@ test("looking from elsewhere leaves the plan as it is until it is meant", async 
   await expect.poll(async () => (await storedOuting(page)).choices[0].positionId).toBe("c");
   await expect(page.getByText("Planned from B.")).toHaveCount(0);
 });
+
+/** An outing of a spring morning made from nothing, with one subject of the library. */
+async function morningOf(page: Page, subject: string, lens: RegExp): Promise<void> {
+  await firstVisit(page);
+  await page.getByRole("button", { name: "Start my own" }).click();
+  await page.getByRole("button", { name: "Full-frame 45 MP body", exact: true }).click();
+  await page.getByRole("button", { name: lens }).click();
+  await plan(page, { ...DERBY, "Name of the outing": "One morning", Date: "2027-05-06" });
+  await page.getByRole("button", { name: /^First subject:/ }).click();
+  await page.getByLabel("Search first subject").fill(subject.toLowerCase());
+  await page.getByRole("button", { name: new RegExp(`^${subject}`) }).click();
+  await page.getByRole("button", { name: "Create outing" }).click();
+  await expect(page).toHaveURL(/one-morning\/brief$/);
+}
+
+test("a butterfly from nothing: near, its depth a few millimetres, and the stem's sway told with what holds the camera", async ({
+  page,
+}) => {
+  await morningOf(page, "Butterfly on a stem, windy", /^100 mm f\/2\.8/);
+  await openStage(page, "Frame");
+  await expect(page.getByText(/^\d+\smm from \d+\scm: the frame is/)).toBeVisible();
+  await expect(page.getByText(/^Sharp from \d+ to \d+\smm$/)).toBeVisible();
+  await openPanel(page, "Groups, other lenses, close-up");
+  await expect(page.getByText(/^1 : \d/)).toBeVisible();
+  await openStage(page, "Expose");
+  await openPanel(page, "Still and near");
+  await expect(page.getByText("By hand", { exact: true })).toBeVisible();
+  await expect(page.getByText("Its own sway and bob bear")).toBeVisible();
+  await expect(page.getByText(/rock with it, and take several/)).toBeVisible();
+});
+
+test("a small bird from nothing: metres away, its reach told, and the shutter for a bird that only breathes", async ({
+  page,
+}) => {
+  await morningOf(page, "Small bird singing", /^100–400 mm/);
+  await openStage(page, "Frame");
+  await expect(page.getByText(/^\d+\smm from \d+(\.\d)?\sm: the frame is/)).toBeVisible();
+  await openStage(page, "Expose");
+  await openPanel(page, "Still and near");
+  await expect(page.getByText("By hand", { exact: true })).toBeVisible();
+  const panel = page.getByRole("region", { name: "Still and near" });
+  await panel.getByRole("button", { name: "How is this worked out?" }).click();
+  await expect(panel.getByRole("list", { name: "How this is worked out" })).toContainText("CIPA DC-011");
+  const shutter = await slider(page, "Shutter").getAttribute("aria-valuetext");
+  expect(shutter).toMatch(/^1\/\d+/);
+});

@@ -9,6 +9,8 @@ interface Props {
   readonly disabled?: boolean;
   /** Said instead of the label to a screen reader, where the label alone is too short. */
   readonly says?: string;
+  /** Set for a press that shows and hides something. */
+  readonly expanded?: boolean;
   readonly className?: string;
 }
 
@@ -21,12 +23,21 @@ const BOX = {
 const TONE = { filled: "onWater", outlined: "water", plain: "water", danger: "bracken" } as const;
 
 /** A press that does something; at least 48 px in both directions. */
-export function Button({ label, onPress, kind = "outlined", disabled, says, className = "" }: Props) {
+export function Button({
+  label,
+  onPress,
+  kind = "outlined",
+  disabled,
+  says,
+  expanded,
+  className = "",
+}: Props) {
   return (
     <Pressable
       role="button"
       aria-label={says ?? label}
       aria-disabled={disabled}
+      aria-expanded={expanded}
       disabled={disabled}
       onPress={onPress}
       className={`min-h-12 min-w-12 items-center justify-center rounded-xl border-2 px-4 py-2 active:opacity-70 ${BOX[kind]} ${disabled ? "opacity-50" : ""} ${className}`}

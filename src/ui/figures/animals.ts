@@ -125,7 +125,7 @@ const HARE_BODY: readonly (readonly At[])[] = [
 /** A hare at full stretch; sitting before it runs, gathered between two bounds. */
 // prettier-ignore
 export const HARE = drawn(
-  { unit: "height", from: -1.2, to: 0.92, middle: 0.45 },
+  { unit: "height", from: -1.2, to: 0.92, middle: 0.45, endOn: 0.4 },
   { outlines: HARE_BODY, strokes: legs(0.09, [[0.4, 0.5], [0.62, 0.36], [0.84, 0.24], [0.91, 0.2]], [[0.34, 0.46], [0.5, 0.3], [0.7, 0.14], [0.77, 0.1]], [[-0.6, 0.56], [-0.82, 0.4], [-1.06, 0.2], [-1.17, 0.14]], [[-0.5, 0.54], [-0.7, 0.34], [-0.94, 0.12], [-1.05, 0.06]]) },
   {
     start: {
@@ -142,7 +142,7 @@ export const HARE = drawn(
 /** A seal hauled out, head up; asleep before, turned up like a boat when it is alert. */
 // prettier-ignore
 export const SEAL = drawn(
-  { unit: "length", from: -0.5, to: 0.5, middle: 0.16 },
+  { unit: "length", from: -0.5, to: 0.5, middle: 0.16, endOn: 0.5 },
   {
     outlines: [[[-0.5, 0.11], [-0.45, 0.15], [-0.35, 0.12], [-0.2, 0.15], [0, 0.21], [0.18, 0.25], [0.3, 0.29], [0.36, 0.35], [0.43, 0.37], [0.49, 0.33], [0.5, 0.29], [0.45, 0.26], [0.41, 0.19], [0.32, 0.08], [0.14, 0.01], [-0.08, 0.0], [-0.28, 0.03], [-0.4, 0.07], [-0.49, 0.06]]],
     strokes: [{ through: [[0.24, 0.13], [0.33, 0.05], [0.36, 0.01]], width: [0.07, 0.05, 0.03], part: "limb" }],
@@ -194,7 +194,7 @@ export const STOOPING = drawn(
 
 // prettier-ignore
 export const PERCHED = drawn(
-  { unit: "height", from: -0.5, to: 0.45, middle: 0.5 },
+  { unit: "height", from: -0.5, to: 0.45, middle: 0.5, endOn: 0.62 },
   {
     outlines: [[[0.45, 0.775], [0.34, 0.83], [0.28, 0.91], [0.17, 0.955], [0.05, 0.92], [-0.03, 0.8], [-0.12, 0.6], [-0.24, 0.38], [-0.38, 0.16], [-0.47, 0.02], [-0.36, 0.06], [-0.22, 0.17], [-0.06, 0.19], [0.1, 0.24], [0.22, 0.38], [0.28, 0.56], [0.29, 0.68], [0.33, 0.745]]],
     strokes: [
@@ -218,7 +218,7 @@ export const PERCHED = drawn(
 
 // prettier-ignore
 export const WADING = drawn(
-  { unit: "height", from: -0.4, to: 0.5, middle: 0.5 },
+  { unit: "height", from: -0.4, to: 0.5, middle: 0.5, endOn: 0.5 },
   {
     outlines: [
       [[0.15, 0.56], [0.08, 0.64], [-0.04, 0.66], [-0.2, 0.58], [-0.32, 0.46], [-0.4, 0.38], [-0.24, 0.39], [-0.06, 0.4], [0.08, 0.44]],
@@ -259,7 +259,7 @@ const INSECT_BODY: Drawing["strokes"] = [
 
 // prettier-ignore
 export const INSECT = drawn(
-  { unit: "height", from: -0.6, to: 0.55, middle: 0.5 },
+  { unit: "height", from: -0.6, to: 0.55, middle: 0.5, endOn: 0.55 },
   {
     strokes: INSECT_BODY,
     wings: [

@@ -1,6 +1,16 @@
 import type { PartClass } from "@/core/motion";
 import { cosDeg, sinDeg } from "@/core/units";
-import { ellipse, limb, smooth, turned, type At, type Phase, type Piece, type Silhouette } from "./shape";
+import {
+  ellipse,
+  END_ON,
+  limb,
+  smooth,
+  turned,
+  type At,
+  type Phase,
+  type Piece,
+  type Silhouette,
+} from "./shape";
 
 /** A thick line of a figure drawn from the side: one width for all of it, or one at each joint. */
 export interface Stroke {
@@ -46,10 +56,13 @@ const piecesOf = ({ strokes = [], discs = [], outlines = [], wings = [] }: Drawi
 export function drawn(
   {
     spreads,
+    endOn = END_ON,
     ...measures
   }: Omit<Silhouette, "pieces"> & {
     /** Set where the wings are spread to both sides of the body. */
     readonly spreads?: boolean;
+    /** How much of its length it shows seen end on, 0 … 1: as broad as it is against its length. */
+    readonly endOn?: number;
   },
   peak: Drawing,
   phases: Partial<Readonly<Record<Exclude<Phase, "peak">, Drawing>>> = {},
@@ -66,7 +79,9 @@ export function drawn(
       all[phase].map(({ part, outline }) => ({
         part,
         outline:
-          spreads && part === "wing" ? spread(outline, turnDeg, measures.middle) : turned(outline, turnDeg),
+          spreads && part === "wing"
+            ? spread(outline, turnDeg, measures.middle)
+            : turned(outline, turnDeg, endOn),
       })),
   };
 }

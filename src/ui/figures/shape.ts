@@ -113,10 +113,10 @@ export function smooth(points: readonly At[]): At[] {
 }
 
 /** How much of its length something long shows at least, seen end on. */
-const END_ON = 0.34;
+export const END_ON = 0.34;
 
-/** What is drawn from the side, seen at an angle: its length is foreshortened, its height is not. */
-export function turned(outline: readonly At[], turnDeg: number): At[] {
-  const share = Math.max(END_ON, sinDeg(turnDeg));
+/** What is drawn from the side, seen at an angle: its length is foreshortened to what it shows end on, its height is not. */
+export function turned(outline: readonly At[], turnDeg: number, endOn = END_ON): At[] {
+  const share = Math.max(endOn, sinDeg(turnDeg));
   return outline.map(([x, y]): At => [x * share, y]);
 }

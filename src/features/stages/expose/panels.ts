@@ -41,6 +41,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "blur",
+    worked: true,
     title: "Blur in the picture",
     phone: "open",
     wide: "open",
@@ -50,6 +51,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "pan",
+    worked: true,
     title: "Pan",
     phone: "folded",
     wide: "open",
@@ -59,6 +61,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "chance",
+    worked: true,
     title: "Chance of a keeper",
     phone: "folded",
     wide: "open",
@@ -68,6 +71,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "light",
+    worked: true,
     title: "Light on the subject",
     phone: "folded",
     wide: "open",
@@ -77,6 +81,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "instant",
+    worked: true,
     title: "The instant",
     phone: "folded",
     wide: "folded",
@@ -86,6 +91,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "set-up",
+    worked: true,
     title: "Focus, drive and white balance",
     phone: "folded",
     wide: "folded",
@@ -95,6 +101,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "still",
+    worked: true,
     title: "Still and near",
     phone: "folded",
     wide: "open",
@@ -103,6 +110,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "flicker",
+    worked: true,
     title: "Lamps that flicker",
     phone: "folded",
     wide: "folded",
@@ -111,6 +119,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "outing-card",
+    worked: true,
     title: "The card: three sets for the camera",
     phone: "folded",
     wide: "folded",
@@ -119,6 +128,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "place-light",
+    worked: true,
     title: "Light of the place",
     phone: "folded",
     wide: "folded",
@@ -127,6 +137,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "known-light",
+    worked: true,
     title: "When are settings right, and readings",
     phone: "folded",
     wide: "folded",
@@ -135,6 +146,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "one-click",
+    worked: true,
     title: "One click, noise, the same exposure",
     phone: "folded",
     wide: "folded",
@@ -144,6 +156,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "starting",
+    worked: true,
     title: "Where practice starts",
     phone: "folded",
     wide: "folded",
@@ -152,6 +165,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "ledger",
+    worked: true,
     title: "Stop ledger",
     phone: "folded",
     wide: "open",

@@ -24,6 +24,7 @@ export const FRAME: readonly Panel[] = [
   },
   {
     id: "preview",
+    worked: true,
     title: "The picture before it is taken",
     phone: "folded",
     wide: "folded",
@@ -32,6 +33,7 @@ export const FRAME: readonly Panel[] = [
   },
   {
     id: "depth",
+    worked: true,
     title: "Depth",
     phone: "open",
     wide: "main",
@@ -42,6 +44,7 @@ export const FRAME: readonly Panel[] = [
   },
   {
     id: "softer",
+    worked: true,
     title: "A softer background",
     phone: "folded",
     wide: "open",
@@ -51,6 +54,7 @@ export const FRAME: readonly Panel[] = [
   },
   {
     id: "stands-out",
+    worked: true,
     title: "Does it stand out",
     phone: "folded",
     wide: "folded",
@@ -60,6 +64,7 @@ export const FRAME: readonly Panel[] = [
   },
   {
     id: "reach",
+    worked: true,
     title: "Reach, converters and bodies",
     phone: "folded",
     wide: "folded",
@@ -69,6 +74,7 @@ export const FRAME: readonly Panel[] = [
   },
   {
     id: "lenses",
+    worked: true,
     title: "Lenses by position",
     phone: "folded",
     wide: "open",
@@ -86,6 +92,7 @@ export const FRAME: readonly Panel[] = [
   },
   {
     id: "group",
+    worked: true,
     title: "Groups, other lenses, close-up",
     phone: "folded",
     wide: "folded",
@@ -94,6 +101,7 @@ export const FRAME: readonly Panel[] = [
   },
   {
     id: "print",
+    worked: true,
     title: "As a print",
     phone: "folded",
     wide: "folded",

@@ -1,7 +1,8 @@
 import DownIcon from "lucide-react-native/icons/chevron-down";
 import UpIcon from "lucide-react-native/icons/chevron-up";
-import { memo } from "react";
+import { memo, useState } from "react";
 import { Pressable, View } from "react-native";
+import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { useTokens } from "@/ui/theme/theme";
 import { Guard } from "../../layout/Guard";
@@ -43,7 +44,31 @@ function Foldable({ panel, begins }: { panel: Panel; begins: boolean }) {
       {unfolded && (
         <View className="gap-3 pb-3">
           <Body panel={panel} />
+          {panel.worked && <How panelId={panel.id} />}
         </View>
+      )}
+    </View>
+  );
+}
+
+const loadHow = async () => (await import("../reasons/HowWorked")).HowWorked;
+
+/** The formulas and sources of a panel, a press away. */
+function How({ panelId }: { panelId: string }) {
+  const [asked, setAsked] = useState(false);
+  return (
+    <View>
+      <Button
+        label="How is this worked out?"
+        kind="plain"
+        className="-ml-3 self-start"
+        expanded={asked}
+        onPress={() => setAsked(!asked)}
+      />
+      {asked && (
+        <Late load={loadHow} waiting="One moment">
+          {(HowWorked) => <HowWorked panelId={panelId} />}
+        </Late>
       )}
     </View>
   );

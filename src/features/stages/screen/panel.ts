@@ -35,6 +35,8 @@ export interface Panel {
   /** One line that says what is in it while it is folded. */
   readonly answer?: (view: OutingView) => string;
   readonly load: Load;
+  /** Set where its figures have formulas and sources, a press away. */
+  readonly worked?: boolean;
 }
 
 export const withStage = (Body: ComponentType): Load => ({ when: "with-stage", Body });
