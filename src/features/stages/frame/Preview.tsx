@@ -9,6 +9,7 @@ import type { OutingView } from "@/outing/outing-view";
 import { Txt } from "@/ui/controls/Txt";
 import { measureOf, phaseOf, placedFigure } from "@/ui/figures/silhouettes";
 import { useSize } from "@/ui/layout/use-size";
+import { useThemeName } from "@/ui/theme/theme";
 import {
   fallingWords,
   isoWords,
@@ -197,9 +198,13 @@ function Made({ asked, made, busy }: MadeProps) {
   );
 }
 
+/** In a hide the screen gives no white light: the picture is dim and of the theme's one hue there. */
+const IN_THE_DARK = { filter: "grayscale(1) sepia(1) saturate(2.2) brightness(0.45)" };
+
 /** A picture on a canvas. */
 function Shown({ picture, width, label }: { picture: RenderedPicture; width: number; label: string }) {
   const canvas = useRef<HTMLCanvasElement>(null);
+  const theme = useThemeName();
   useEffect(() => {
     const context = canvas.current?.getContext("2d");
     if (!context) return;
@@ -214,7 +219,13 @@ function Shown({ picture, width, label }: { picture: RenderedPicture; width: num
       aria-label={label}
       width={picture.width}
       height={picture.height}
-      style={{ width, height: (width * picture.height) / picture.width, display: "block", borderRadius: 6 }}
+      style={{
+        width,
+        height: (width * picture.height) / picture.width,
+        display: "block",
+        borderRadius: 6,
+        ...(theme === "hide" && IN_THE_DARK),
+      }}
     />
   );
 }
