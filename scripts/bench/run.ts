@@ -13,6 +13,7 @@ import { sceneAt } from "../../src/core/scene";
 import { lightPlanOf, rigOf, windowOf } from "../../src/data";
 import { demoKit, demoOutings } from "../../demo";
 import { bareArithmetic, type FlatGround } from "./bare";
+import { benchCoverage } from "./coverage";
 
 const MINUTE = 60_000;
 const outing = demoOutings[0]!;
@@ -101,6 +102,8 @@ console.log(`  a day's timeline             : one assessment          ${ratio(da
 console.log(
   `  (here ${Math.round(1 / one)} assessments a second; the search ${searched.toFixed(2)} s; a timeline ${(day * 1000).toFixed(1)} ms)`,
 );
+
+benchCoverage();
 
 const scripts = path.resolve("dist/_expo/static/js/web");
 if (existsSync(scripts)) {

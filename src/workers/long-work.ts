@@ -17,6 +17,7 @@ import {
 } from "@/core/judge";
 import { displayBytes, renderPicture, type PictureInput } from "@/core/picture";
 import { shadeOverYear, type ShadeStretch, type YearOfShadeInput } from "@/core/light";
+import { coverage, type Coverage, type CoverageInput } from "@/core/schedule";
 import type { Progress } from "@/core/units";
 
 type Report = (progress: Progress) => void;
@@ -52,6 +53,7 @@ export const longWork = {
   brief: (input: BriefPlacesInput, report: Report): BriefScores => run(briefPlaces(input), report),
   briefGround: (input: BriefGroundInput, report: Report): BriefGround => run(briefGround(input), report),
   pictures,
+  coverage: (input: CoverageInput, report: Report): Coverage => run(coverage(input), report),
   card: (input: OutingCardInput, report: Report): OutingCard => run(outingCard(input), report),
   lightOver: (input: LightOverInput, report: Report): LitPlace[] => run(lightOver(input), report),
   shadeOverYear: (input: YearOfShadeInput, report: Report): ShadeStretch[][] =>

@@ -1,2 +1,3 @@
 export type { Alternative, Event, Lost, Schedule, ScheduleInput, Visit as Stop } from "./plan";
+export { coverage, type Coverage, type CoverageEvent, type CoverageInput, type Price } from "./coverage";
 export { inPlaceBy, reschedule, runningOrder, type Shift } from "./solve";

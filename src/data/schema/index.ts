@@ -37,11 +37,13 @@ export {
 } from "./library";
 export { PREFERENCES_VERSION, preferencesSchema } from "./preferences";
 export { CAUTIONS, KINDS, OUTING_VERSION, outingSchema } from "./outing";
+export { programmeEventSchema } from "./programme";
 export { shotSchema } from "./shot";
 
 export type Outing = z.infer<typeof outingSchema>;
 export type StoredShot = z.infer<typeof shotSchema>;
 export type StoredSubject = z.infer<typeof subjectSchema>;
+export type ProgrammeEvent = NonNullable<Outing["programme"]>[number];
 export type Choice = z.infer<typeof choiceSchema>;
 export type Caution = (typeof CAUTIONS)[number];
 export type Kind = (typeof KINDS)[number];

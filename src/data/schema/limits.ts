@@ -5,6 +5,7 @@ export const LIMITS = {
   cards: 50,
   converters: 20,
   counts: 500,
+  events: 400,
   "lamp files": 20,
   lenses: 100,
   "light zones": 40,

@@ -3,6 +3,7 @@ import { groundSchema } from "./ground";
 import { timesFault } from "../days";
 import { LIMITS } from "./limits";
 import { bearing, id, instant, listOf, name, wallDate, wallTime, words, timeZone } from "./parts";
+import { programmeEventSchema } from "./programme";
 import { choiceSchema, clicks, shotSchema } from "./shot";
 import { subjectSchema } from "./subject";
 
@@ -137,6 +138,7 @@ const outingFields = z.object({
     readings: listOf(readingSchema, LIMITS.readings),
   }),
   weather: weatherSchema.optional(),
+  programme: listOf(programmeEventSchema, LIMITS.events).optional(),
   log: listOf(seriesSchema, LIMITS.counts),
   notes: words(4000),
 });

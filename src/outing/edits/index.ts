@@ -19,3 +19,4 @@ export {
 } from "./shot";
 export { addSpot, editSpot } from "./spot";
 export { drawnZoneAt, NEW_ZONE_SIDE, shiftLightAt } from "./zone";
+export { addEvents, editEvent, putEvent, removeEvent, shiftEvents } from "./programme";

@@ -22,6 +22,16 @@ export const BRIEF: readonly Panel[] = [
     load: whenSeen(async () => (await import("./Promised")).Promised),
   },
   {
+    id: "programme",
+    title: "Programme",
+    phone: "folded",
+    wide: "folded",
+    when: always,
+    answer: ({ outing: { programme = [] } }) =>
+      programme.length === 0 ? "nothing put in" : countWords(programme.length, "event"),
+    load: whenSeen(async () => (await import("./programme/Programme")).Programme),
+  },
+  {
     id: "sketch",
     title: "The ground",
     phone: "none",

@@ -1,5 +1,6 @@
 import { GroundPlan } from "../ground/GroundPlan";
-import { always, withPicture, withStage, type Panel } from "../screen/panel";
+import { countWords } from "@/words";
+import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
 import { FieldCard } from "./FieldCard";
 import { ReadingKeys } from "./ReadingKeys";
 import { WhatChanges } from "./WhatChanges";
@@ -31,6 +32,15 @@ export const RUN: readonly Panel[] = [
     wide: "lead",
     when: withPicture,
     load: withStage(WhatChanges),
+  },
+  {
+    id: "coverage",
+    title: "The programme, in order",
+    phone: "folded",
+    wide: "open",
+    when: ({ outing }) => (outing.programme?.length ?? 0) > 0,
+    answer: ({ outing: { programme = [] } }) => countWords(programme.length, "event"),
+    load: whenSeen(async () => (await import("./coverage/Coverage")).Coverage),
   },
   {
     id: "reading",

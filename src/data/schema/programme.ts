@@ -1,0 +1,29 @@
+import { z } from "zod";
+import { id, name, wallTime, words } from "./parts";
+
+/** Something of the programme that one may photograph: when, where, how often it is called, what it is worth. */
+export const programmeEventSchema = z.object({
+  id,
+  name,
+  /** When it begins by the clock on the wall, as it was announced. */
+  at: wallTime,
+  /** Minutes that it lasts. */
+  minutes: z.number().min(0).max(1440),
+  /** Minutes before its start of each call, the first call first. */
+  calls: z.array(z.number().min(0).max(600)).max(3),
+  /** Where it happens; not told while it is null. */
+  spotId: id.nullable(),
+  priority: z.union([z.literal(1), z.literal(2), z.literal(3)]),
+  /** Minutes needed in place before it. */
+  setUp: z.number().min(0).max(240),
+  /** Events of one group show the same: one of them is enough. */
+  group: name.optional(),
+  /** Who is in it, as the list has it. */
+  who: words(600).optional(),
+  /** The promised shot that it serves. */
+  shotId: id.nullable().optional(),
+  /** Minutes by which it runs late on the day; negative is early. */
+  late: z.number().min(-600).max(1440).optional(),
+  /** Set by hand: it must be covered, or is left out. */
+  wish: z.enum(["pinned", "excluded"]).optional(),
+});

@@ -1,0 +1,185 @@
+import { useState } from "react";
+import { View } from "react-native";
+import {
+  COLUMNS,
+  eventsFrom,
+  matchedByHeads,
+  readLines,
+  readTable,
+  type Column,
+  type Matching,
+  type ReadProgramme,
+} from "@/outing/programme/read-programme";
+import { addEvents } from "@/outing/edits";
+import { LIMITS } from "@/data";
+import { Button } from "@/ui/controls/Button";
+import { FileButton } from "@/ui/controls/FileButton";
+import { Picker } from "@/ui/controls/Picker";
+import { TextField } from "@/ui/controls/TextField";
+import { Txt } from "@/ui/controls/Txt";
+import { countWords } from "@/words";
+import { refusedWords } from "@/words/programme";
+import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { readMatching, rememberMatching } from "./matching";
+
+/** Most refused lines that are told one by one. */
+const TOLD = 8;
+const NAMES: Readonly<Record<Column, string>> = {
+  at: "Time",
+  name: "What it is",
+  minutes: "Minutes",
+  where: "Where",
+  who: "Who",
+  group: "Shows the same as",
+  priority: "Priority, 1 to 3",
+};
+
+/** Lists that ship, all made up. */
+const OURS = [
+  { file: "course-day.csv", label: "Course day" },
+  { file: "pool-gala.txt", label: "Pool gala" },
+  { file: "athletics-afternoon.csv", label: "Athletics" },
+];
+
+/** A start list pasted or from a file; what cannot be read is told line by line, and nothing is added before that is seen. */
+export function BringIn({ onClose }: { onClose: () => void }) {
+  const [text, setText] = useState("");
+  const [rows, setRows] = useState<readonly (readonly string[])[]>();
+  const [calendar, setCalendar] = useState<ReadProgramme>();
+  const [matching, setMatching] = useState<Matching>({});
+  const { store } = useOpenOuting();
+  const open = async (held: string): Promise<void> => {
+    const { readCalendar, rowsOfCsv } = await import("@/outing/programme/programme-files");
+    setRows(undefined);
+    setCalendar(undefined);
+    if (/^BEGIN:VCALENDAR/.test(held)) {
+      const { window, outing } = store.getState().view;
+      return setCalendar(readCalendar(held, { ...window, timeZone: outing.timeZone }));
+    }
+    const table = rowsOfCsv(held);
+    if ((table[0]?.length ?? 0) < 2) return setText(held);
+    setRows(table);
+    setMatching(readMatching(table[0]!) ?? matchedByHeads(table[0]!));
+  };
+  const read = rows ? readTable(rows, matching) : (calendar ?? readLines(text));
+  return (
+    <View className="gap-3">
+      <FileButton
+        label="Choose a file"
+        says="A programme as table, calendar or text"
+        accept=".csv,.tsv,.txt,.ics,text/csv,text/plain,text/calendar"
+        onFile={(file) => void file.text().then(open)}
+      />
+      <View className="flex-row flex-wrap items-center gap-x-2">
+        <Txt size={14} tone="ink2">
+          Made-up lists to try:
+        </Txt>
+        {OURS.map(({ file, label }) => (
+          <Button
+            key={file}
+            label={label}
+            kind="plain"
+            onPress={() =>
+              void fetch(`/lists/${file}`)
+                .then((answer) => answer.text())
+                .then(open)
+            }
+          />
+        ))}
+      </View>
+      {!rows && !calendar && (
+        <View className="flex-row">
+          <TextField
+            label="Or paste a list, a line each"
+            hint="10:40 100 m women, heat 2 (4 min) @ Finish"
+            value={text}
+            onChange={setText}
+            lines={6}
+          />
+        </View>
+      )}
+      {rows && (
+        <Columns
+          heads={rows[0]!}
+          matching={matching}
+          onMatch={(next) => {
+            setMatching(next);
+            rememberMatching(rows[0]!, next);
+          }}
+        />
+      )}
+      <Answer read={read} onClose={onClose} />
+    </View>
+  );
+}
+
+/** Which column holds what: by the heads first, then as somebody says it; remembered for the next table with these heads. */
+function Columns({
+  heads,
+  matching,
+  onMatch,
+}: {
+  heads: readonly string[];
+  matching: Matching;
+  onMatch: (matching: Matching) => void;
+}) {
+  const items = [
+    { key: "none", title: "No column" },
+    ...heads.map((title, i) => ({ key: String(i), title: title || `Column ${i + 1}` })),
+  ];
+  return (
+    <View role="group" aria-label="Columns of the table" className="gap-2">
+      {COLUMNS.map((column) => (
+        <Picker
+          key={column}
+          label={NAMES[column]}
+          items={items}
+          chosen={matching[column] === undefined ? "none" : String(matching[column])}
+          onChoose={(key) => {
+            const { [column]: _, ...rest } = matching;
+            onMatch(key === "none" ? rest : { ...rest, [column]: Number(key) });
+          }}
+        />
+      ))}
+    </View>
+  );
+}
+
+function Answer({ read, onClose }: { read: ReadProgramme; onClose: () => void }) {
+  const programme = useOuting((v) => v.outing.programme);
+  const spots = useOuting((v) => v.outing.ground.spots);
+  const commit = useCommit();
+  const { events, refused } = read;
+  const room = LIMITS.events - (programme?.length ?? 0);
+  const add = async (): Promise<void> => {
+    if (await commit(addEvents(eventsFrom(events, programme ?? [], spots)))) onClose();
+  };
+  return (
+    <View className="gap-2" aria-live="polite">
+      {refused.length > 0 && (
+        <View role="alert">
+          <Txt weight={700} tone="bracken">
+            {`${countWords(refused.length, "line")} cannot be read`}
+          </Txt>
+          {refused.slice(0, TOLD).map((fault) => (
+            <Txt key={fault.line} tone="bracken">
+              {refusedWords(fault)}
+            </Txt>
+          ))}
+          {refused.length > TOLD && <Txt tone="bracken">{`And ${refused.length - TOLD} more.`}</Txt>}
+        </View>
+      )}
+      {events.length > room ? (
+        <Txt tone="bracken">{`${countWords(events.length, "event")} are more than there is room for: ${room} can be added.`}</Txt>
+      ) : (
+        events.length > 0 && (
+          <Button
+            label={`Add ${countWords(events.length, "event")}${refused.length > 0 ? ", without the refused" : ""}`}
+            kind="filled"
+            onPress={() => void add()}
+          />
+        )
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,130 @@
+import { useMemo } from "react";
+import { z } from "zod";
+import { idFromName, programmeEventSchema, type ProgrammeEvent } from "@/data";
+import { putEvent } from "@/outing/edits";
+import { Button } from "@/ui/controls/Button";
+import { priorityWords } from "@/words";
+import type { FieldSpec } from "../../../forms/field-spec";
+import { RecordForm } from "../../../forms/RecordForm";
+import { useCommit, useOuting } from "../../../outing/use-outing";
+
+const NOWHERE = "nowhere";
+const WISHES = [
+  { key: "open", label: "As it comes" },
+  { key: "pinned", label: "Must be covered" },
+  { key: "excluded", label: "Leave it out" },
+];
+
+/** The form writes what is not told as words of its own. */
+const typedSchema = programmeEventSchema.omit({ spotId: true, wish: true, calls: true, id: true }).extend({
+  spot: z.string(),
+  wished: z.enum(["open", "pinned", "excluded"]),
+  first: z.number(),
+  second: z.number(),
+  third: z.number(),
+});
+type TypedEvent = z.infer<typeof typedSchema>;
+
+interface Props {
+  /** Left out for a further one. */
+  readonly event: ProgrammeEvent | undefined;
+  readonly onClose: () => void;
+  readonly onDelete?: () => void;
+}
+
+/** An event as fields. */
+export function EventForm({ event, onClose, onDelete }: Props) {
+  const spots = useOuting((v) => v.outing.ground.spots);
+  const programme = useOuting((v) => v.outing.programme ?? NONE);
+  const starts = useOuting((v) => v.outing.starts);
+  const commit = useCommit();
+  const specs = useMemo(
+    (): readonly FieldSpec[] => [
+      { kind: "text", key: "name", label: "What it is" },
+      { kind: "time", key: "at", label: "Starts" },
+      { kind: "number", key: "minutes", label: "Lasts", unit: "min", min: 0, max: 1440, decimals: 0 },
+      {
+        kind: "choice",
+        key: "spot",
+        label: "Where",
+        choices: [
+          { key: NOWHERE, label: "Not told" },
+          ...spots.map(({ id, name }) => ({ key: id, label: name })),
+        ],
+      },
+      {
+        kind: "choice",
+        key: "priority",
+        label: "Priority",
+        numeric: true,
+        choices: [1, 2, 3].map((n) => ({ key: String(n), label: priorityWords(n) })),
+      },
+      { kind: "choice", key: "wished", label: "Wish", choices: WISHES },
+      ...(["first", "second", "third"] as const).map((key): FieldSpec => ({
+        kind: "number",
+        key,
+        label: `${key.replace(/^./, (c) => c.toUpperCase())} call, minutes before`,
+        min: 0,
+        max: 600,
+        decimals: 0,
+      })),
+      { kind: "number", key: "setUp", label: "Set up, minutes", min: 0, max: 240, decimals: 0 },
+      {
+        kind: "text",
+        key: "group",
+        label: "Shows the same as",
+        hint: "Events of one name are the same to you: one of them is enough.",
+      },
+      { kind: "text", key: "who", label: "Who is in it", lines: 3 },
+    ],
+    [spots],
+  );
+  const record = useMemo(
+    () => ({
+      name: "",
+      at: starts,
+      minutes: 5,
+      priority: 2,
+      setUp: 3,
+      group: "",
+      who: "",
+      ...event,
+      spot: event?.spotId ?? NOWHERE,
+      wished: event?.wish ?? "open",
+      first: event?.calls[0] ?? 30,
+      second: event?.calls[1] ?? 20,
+      third: event?.calls[2] ?? 10,
+    }),
+    [event, starts],
+  );
+  const save = async ({ spot, wished, first, second, third, ...typed }: TypedEvent): Promise<boolean> => {
+    const done = await commit(
+      putEvent({
+        ...typed,
+        group: typed.group || undefined,
+        who: typed.who || undefined,
+        id: event?.id ?? idFromName(typed.name, programme, "event"),
+        calls: [first, second, third],
+        spotId: spot === NOWHERE ? null : spot,
+        wish: wished === "open" ? undefined : wished,
+      }),
+    );
+    if (done) onClose();
+    return done;
+  };
+  return (
+    <RecordForm
+      specs={specs}
+      record={record}
+      schema={eventTyped}
+      save={event ? "Save" : "Add the event"}
+      onCancel={onClose}
+      onSave={save}
+      more={onDelete && <Button label="Delete" kind="danger" onPress={onDelete} />}
+    />
+  );
+}
+
+const NONE: readonly ProgrammeEvent[] = [];
+/** Nothing typed into the group is no group. */
+const eventTyped = typedSchema.extend({ group: z.string().max(60).optional() });

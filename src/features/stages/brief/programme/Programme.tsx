@@ -1,0 +1,100 @@
+import { useState } from "react";
+import { View } from "react-native";
+import { timedProgramme, type TimedEvent } from "@/outing/programme/event-times";
+import { removeEvent, putEvent } from "@/outing/edits";
+import { Button } from "@/ui/controls/Button";
+import { Dialog } from "@/ui/controls/Dialog";
+import { Row } from "@/ui/controls/Row";
+import { Txt } from "@/ui/controls/Txt";
+import { useToast } from "@/ui/layout/toast";
+import { eventDetail } from "@/words/programme";
+import { WhileRoom } from "../../../forms/WhileRoom";
+import { downloadText } from "../../../store/file-transfer";
+import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { wallOf } from "../../shot/titles";
+import { BringIn } from "./BringIn";
+import { EventForm } from "./EventForm";
+
+type Open = "none" | "new" | "bring-in" | { readonly eventId: string };
+
+/** What is on, in the order in which it begins: typed, or brought in from a list, a table or a calendar; and written out again. */
+export function Programme() {
+  const outing = useOuting((v) => v.outing);
+  const { store } = useOpenOuting();
+  const commit = useCommit();
+  const toast = useToast();
+  const [open, setOpen] = useState<Open>("none");
+  const events = timedProgramme(outing);
+  const spotName = (id: string | null): string => outing.ground.spots.find((s) => s.id === id)?.name ?? "";
+  const remove = async (event: TimedEvent): Promise<void> => {
+    const { starts: _, ends: __, called: ___, ...kept } = event;
+    setOpen("none");
+    if (await commit(removeEvent(event.id)))
+      toast({ words: `${event.name} deleted`, undo: () => commit(putEvent(kept)) });
+  };
+  const write = async (kind: "csv" | "ics"): Promise<void> => {
+    const { programmeCalendar, programmeCsv } = await import("@/outing/programme/programme-files");
+    if (kind === "csv")
+      downloadText(`${outing.id}.programme.csv`, programmeCsv(outing.programme ?? [], spotName), "text/csv");
+    else
+      downloadText(
+        `${outing.id}.programme.ics`,
+        programmeCalendar(
+          outing.name,
+          events.map((e) => ({ ...e, place: spotName(e.spotId) || outing.place })),
+          store.getState().view.now,
+        ),
+        "text/calendar",
+      );
+  };
+  const edited = typeof open === "object" ? events.find((e) => e.id === open.eventId) : undefined;
+  return (
+    <View className="gap-3">
+      {events.length === 0 && (
+        <Txt tone="ink2">
+          Heats, rounds, classes: put in what is on, and Run orders the day so that the most of it is had.
+        </Txt>
+      )}
+      <View role="list" aria-label="Programme">
+        {events.map((event) => (
+          <View key={event.id} role="listitem">
+            <Row
+              title={`${wallOf({ outing }, event.starts)} ${event.name}`}
+              detail={eventDetail({ ...event, where: spotName(event.spotId) || "not told where" })}
+              value={event.wish === "pinned" ? "pinned" : event.wish === "excluded" ? "left out" : ""}
+              onPress={() => setOpen({ eventId: event.id })}
+            />
+          </View>
+        ))}
+      </View>
+      <WhileRoom things="events" count={events.length}>
+        <View className="flex-row gap-2">
+          <Button label="Add an event" className="flex-1" onPress={() => setOpen("new")} />
+          <Button label="Bring in a list" className="flex-1" onPress={() => setOpen("bring-in")} />
+        </View>
+      </WhileRoom>
+      {events.length > 0 && (
+        <View className="flex-row gap-2">
+          <Button label="As a table" kind="plain" onPress={() => void write("csv")} />
+          <Button label="As a calendar" kind="plain" onPress={() => void write("ics")} />
+        </View>
+      )}
+      <Dialog
+        title={edited ? edited.name : "An event"}
+        open={open === "new" || edited !== undefined}
+        onClose={() => setOpen("none")}
+      >
+        {(open === "new" || edited) && (
+          <EventForm
+            event={edited}
+            onClose={() => setOpen("none")}
+            onDelete={edited && (() => void remove(edited))}
+          />
+        )}
+      </Dialog>
+      <Dialog title="Bring in a list" open={open === "bring-in"} onClose={() => setOpen("none")}>
+        {open === "bring-in" && <BringIn onClose={() => setOpen("none")} />}
+      </Dialog>
+    </View>
+  );
+}

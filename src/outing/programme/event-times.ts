@@ -1,0 +1,31 @@
+import { byClock, type Outing, type ProgrammeEvent } from "@/data";
+
+const MINUTE = 60_000;
+
+/** An event with its instants, as late as it runs. */
+export interface TimedEvent extends ProgrammeEvent {
+  /** Epoch milliseconds of its start, with the delay. */
+  readonly starts: number;
+  /** Epoch milliseconds of its end. */
+  readonly ends: number;
+  /** Epoch milliseconds of its calls, the first first. */
+  readonly called: readonly number[];
+}
+
+/** The programme in the order in which it begins, on the first day of the outing or the night after it. */
+export function timedProgramme(outing: Outing): TimedEvent[] {
+  const byId = new Map<string, number>();
+  // On an outing of several days an event is on the first that has its time.
+  for (const { id, at } of byClock(outing, outing.programme ?? [])) if (!byId.has(id)) byId.set(id, at);
+  return (outing.programme ?? [])
+    .map((event): TimedEvent => {
+      const starts = byId.get(event.id)! + (event.late ?? 0) * MINUTE;
+      return {
+        ...event,
+        starts,
+        ends: starts + event.minutes * MINUTE,
+        called: event.calls.map((before) => starts - before * MINUTE),
+      };
+    })
+    .toSorted((a, b) => a.starts - b.starts);
+}

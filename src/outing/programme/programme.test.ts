@@ -1,0 +1,167 @@
+import ICAL from "ical.js";
+import { demoOutings } from "../../../demo";
+import { outingSchema, type Outing, type ProgrammeEvent } from "@/data";
+import { addEvents, editEvent, putEvent, removeEvent, shiftEvents } from "../edits";
+import { timedProgramme } from "./event-times";
+import { programmeCalendar, programmeCsv, readCalendar, rowsOfCsv } from "./programme-files";
+import { clockOf, eventsFrom, matchedByHeads, minutesOf, readLines, readTable } from "./read-programme";
+
+const outing = demoOutings[0]!;
+const event = (id: string, at: string, more: Partial<ProgrammeEvent> = {}): ProgrammeEvent => ({
+  id,
+  name: id,
+  at,
+  minutes: 4,
+  calls: [30, 20, 10],
+  spotId: null,
+  priority: 2,
+  setUp: 3,
+  ...more,
+});
+
+test("times and lengths are read as people write them", () => {
+  expect(["9.05", "09:05", "14h30", "2:30 pm", "12:10 am", "23:59:10"].map(clockOf)).toEqual([
+    "09:05",
+    "09:05",
+    "14:30",
+    "14:30",
+    "00:10",
+    "23:59",
+  ]);
+  for (const none of ["24:00", "9:75", "noon", "", "100 m"])
+    expect([none, clockOf(none)]).toEqual([none, undefined]);
+  expect(["5", "5 min", "1 h", "1:30", "2,5 min"].map(minutesOf)).toEqual([5, 5, 60, 90, 2.5]);
+  expect(minutesOf("soon")).toBeUndefined();
+});
+
+test("a pasted list is read line by line; what cannot be read is refused with its line and why, and nothing else suffers", () => {
+  const { events, refused } = readLines(
+    [
+      "# Saturday",
+      "10:40 100 m women, heat 2 (4 min) @ Finish",
+      "",
+      "heat without a time",
+      "25:10 Long jump",
+      "11.05",
+      "11:30 High jump (final)",
+      "12:00 Decathlon (99 h)",
+    ].join("\n"),
+  );
+  expect(events).toEqual([
+    { name: "100 m women, heat 2", at: "10:40", minutes: 4, where: "Finish" },
+    { name: "High jump (final)", at: "11:30", minutes: 5, where: undefined },
+  ]);
+  expect(refused.map(({ line, fault }) => [line, fault])).toEqual([
+    [4, "no-time"],
+    [5, "bad-time"],
+    [6, "no-name"],
+    [8, "bad-length"],
+  ]);
+});
+
+test("a table is matched by its heads or by hand, and a row that cannot be read is refused", () => {
+  const rows = rowsOfCsv(
+    "Start;Race;Length;Place;Riders;Priority\n10:00;Fence 4;3 min;Water;A, B;1\n10:03;Fence 9;;Ditch;;9\nlater;Fence 12;;;;\n",
+  );
+  expect(rows[0]).toHaveLength(6);
+  const matching = matchedByHeads(rows[0]!);
+  expect(matching).toEqual({ at: 0, name: 1, minutes: 2, where: 3, who: 4, priority: 5 });
+  const { events, refused } = readTable(rows, matching);
+  expect(events).toEqual([
+    { name: "Fence 4", at: "10:00", minutes: 3, where: "Water", who: "A, B", group: undefined, priority: 1 },
+  ]);
+  expect(refused.map(({ line, fault }) => [line, fault])).toEqual([
+    [3, "bad-priority"],
+    [4, "bad-time"],
+  ]);
+  expect(readTable(rows, { name: 1 }).refused[0]!.fault).toBe("no-columns");
+  // By hand another column may be the name.
+  expect(readTable(rows, { at: 0, name: 4 }).events[0]!.name).toBe("A, B");
+});
+
+test("drafts become events with ids of their own, at the spot that bears the name", () => {
+  const spots = [{ id: "water", name: "Water" }];
+  const events = eventsFrom(
+    [
+      { name: "Heat", at: "10:00", minutes: 4, where: "water" },
+      { name: "Heat", at: "10:10", minutes: 4 },
+    ],
+    [event("heat", "09:00")],
+    spots,
+  );
+  expect(new Set(["heat", ...events.map((e) => e.id)]).size).toBe(3);
+  expect(events.map((e) => e.spotId)).toEqual(["water", null]);
+  expect(outingSchema.safeParse({ ...outing, programme: events }).success).toBe(true);
+});
+
+test("what is written as a table is read again as it was, and the calendar is read back by a second library", () => {
+  const programme = [
+    event("a", "16:00", { name: "Long jump, “final”", who: "A; B", priority: 1, group: "jump" }),
+    event("b", "17:05", { minutes: 12 }),
+  ];
+  const rows = rowsOfCsv(programmeCsv(programme, () => "Pit"));
+  const { events, refused } = readTable(rows, matchedByHeads(rows[0]!));
+  expect(refused).toEqual([]);
+  expect(events).toEqual(
+    programme.map(({ name, at, minutes, who, group, priority }) => ({
+      name,
+      at,
+      minutes,
+      where: "Pit",
+      who,
+      group,
+      priority,
+    })),
+  );
+  const timed = timedProgramme({ ...outing, programme } as Outing).map((e) => ({ ...e, place: "Pit" }));
+  const text = programmeCalendar("Meet", timed, Date.UTC(2026, 9, 1));
+  const read = new ICAL.Component(ICAL.parse(text) as string[]).getAllSubcomponents("vevent");
+  expect(read.map((c) => c.getFirstPropertyValue("summary"))).toEqual(["Long jump, “final”", "b"]);
+  // 16:00 by the clocks of London in October is 15:00 UTC; the alarm rings at the second call, twenty minutes before.
+  expect(read[0]!.getFirstPropertyValue("dtstart")!.toString()).toBe("2026-10-17T15:00:00Z");
+  const alarm = read[0]!.getFirstSubcomponent("valarm")!;
+  expect(alarm.getFirstPropertyValue("trigger")!.toString()).toBe("-PT20M");
+  const { window } = { window: { from: timed[0]!.starts - 1, until: timed[1]!.starts + 1 } };
+  expect(readCalendar(text, { ...window, timeZone: outing.timeZone })).toEqual({
+    events: [
+      { name: "Long jump, “final”", at: "16:00", minutes: 4, where: "Pit" },
+      { name: "b", at: "17:05", minutes: 12, where: "Pit" },
+    ],
+    refused: [],
+  });
+  expect(readCalendar(text, { from: 0, until: 1, timeZone: outing.timeZone }).refused).toHaveLength(2);
+  expect(
+    readCalendar("BEGIN:VCALENDAR\nbroken", { from: 0, until: 1, timeZone: "UTC" }).refused,
+  ).toHaveLength(1);
+});
+
+test("a programme runs in the order in which it begins, past midnight too, and as late as it runs", () => {
+  const night: Outing = {
+    ...outing,
+    from: "20:00",
+    until: "02:00",
+    lastDate: "2026-10-18",
+    programme: [event("late", "00:30"), event("early", "21:00", { late: 15 })],
+  };
+  const [first, second] = timedProgramme(night);
+  expect([first!.id, second!.id]).toEqual(["early", "late"]);
+  // 21:15 in London on 17 October is 20:15 UTC, half past midnight 23:30 UTC.
+  expect(new Date(first!.starts).toISOString()).toBe("2026-10-17T20:15:00.000Z");
+  expect(new Date(second!.starts).toISOString()).toBe("2026-10-17T23:30:00.000Z");
+  expect(first!.called).toEqual([30, 20, 10].map((m) => first!.starts - m * 60_000));
+});
+
+test("edits put, change, shift and delete events, and leave the others alone", () => {
+  const a = event("a", "16:00");
+  const b = event("b", "17:00");
+  const two = addEvents([a, b])(outing);
+  expect(two.programme).toEqual([a, b]);
+  expect(putEvent({ ...a, name: "A" })(two).programme![0]!.name).toBe("A");
+  expect(putEvent(event("c", "18:00"))(two).programme).toHaveLength(3);
+  expect(editEvent("b", { wish: "pinned" })(two).programme![1]!.wish).toBe("pinned");
+  const late = shiftEvents(["b"], 10)(shiftEvents(["b"], 5)(two));
+  expect(late.programme!.map((e) => e.late)).toEqual([undefined, 15]);
+  expect(shiftEvents(["b"], 5000)(two).programme![1]!.late).toBe(1440);
+  expect(removeEvent("a")(two).programme).toEqual([b]);
+  expect(outingSchema.safeParse(late).success).toBe(true);
+});

@@ -1,0 +1,177 @@
+import { idFromName, type ProgrammeEvent } from "@/data";
+
+/** An event as a list tells it, before it is taken in. */
+export type EventDraft = Pick<ProgrammeEvent, "name" | "at" | "minutes"> &
+  Partial<Pick<ProgrammeEvent, "who" | "group" | "priority">> & {
+    /** Where, as the list writes it. */
+    readonly where?: string;
+  };
+
+/** Why a line was refused. */
+export type LineFault = "no-time" | "no-name" | "bad-time" | "bad-length" | "bad-priority" | "no-columns";
+
+export interface RefusedLine {
+  /** Counted from 1. */
+  readonly line: number;
+  readonly text: string;
+  readonly fault: LineFault;
+}
+
+export interface ReadProgramme {
+  readonly events: readonly EventDraft[];
+  readonly refused: readonly RefusedLine[];
+}
+
+/** Minutes of an event whose length nobody told (assumed). */
+const USUAL_MINUTES = 5;
+const MOST_MINUTES = 1440;
+
+const TIME = /^(\d{1,2})[:.h](\d{2})(?::\d{2})?(?!\d)\s*(am|pm)?/i;
+
+/** "9.05", "14:30", "2:30 pm" as HH:MM; undefined for no time of a day. */
+export function clockOf(text: string): string | undefined {
+  const [, hours, minutes, half] = TIME.exec(text.trim()) ?? [];
+  if (hours === undefined) return undefined;
+  const pm = half?.toLowerCase() === "pm";
+  const hour = half ? (Number(hours) % 12) + (pm ? 12 : 0) : Number(hours);
+  if (hour > 23 || Number(minutes) > 59) return undefined;
+  return `${String(hour).padStart(2, "0")}:${minutes}`;
+}
+
+/** Minutes of "5", "5 min", "1 h", "1:30"; undefined for none. */
+export function minutesOf(text: string): number | undefined {
+  const plain = text.trim().replace(",", ".");
+  const [, h, m] = /^(\d+):(\d{2})$/.exec(plain) ?? [];
+  if (h !== undefined) return Number(h) * 60 + Number(m);
+  const [, value, unit] = /^(\d+(?:\.\d+)?)\s*(h|hours?|min|minutes?|')?$/i.exec(plain) ?? [];
+  if (value === undefined) return undefined;
+  return Number(value) * (unit?.toLowerCase().startsWith("h") ? 60 : 1);
+}
+
+/**
+ * A start list as text, a line each: a time, what it is, its length in brackets and where after an @, the last two where
+ * they are told. "10:40 100 m women, heat 2 (4 min) @ track". Empty lines and those that begin with # are passed over.
+ */
+export function readLines(text: string): ReadProgramme {
+  const events: EventDraft[] = [];
+  const refused: RefusedLine[] = [];
+  text.split(/\r?\n/).forEach((raw, i) => {
+    const line = raw.trim();
+    if (line === "" || line.startsWith("#")) return;
+    const read = lineOf(line);
+    if (typeof read === "string") refused.push({ line: i + 1, text: line, fault: read });
+    else events.push(read);
+  });
+  return { events, refused };
+}
+
+function lineOf(line: string): EventDraft | LineFault {
+  if (!/^\d{1,2}[:.h]\d{2}/.test(line)) return "no-time";
+  const at = clockOf(line);
+  if (!at) return "bad-time";
+  const [told, where] = line.replace(TIME, "").split("@", 2) as [string, string?];
+  const [, length] = /\(([^()]*)\)\s*$/.exec(told.trim()) ?? [];
+  const minutes = length === undefined ? undefined : minutesOf(length);
+  // Brackets that hold no length belong to the name.
+  const name = (minutes === undefined ? told : told.replace(/\([^()]*\)\s*$/, "")).replace(
+    /^[\s,;–-]+|[\s,;–-]+$/g,
+    "",
+  );
+  if (name === "") return "no-name";
+  if (minutes !== undefined && (minutes < 0 || minutes > MOST_MINUTES)) return "bad-length";
+  return {
+    name: name.slice(0, 60),
+    at,
+    minutes: minutes ?? USUAL_MINUTES,
+    where: where?.trim() || undefined,
+  };
+}
+
+/** What a column of a table may hold. */
+export const COLUMNS = ["at", "name", "minutes", "where", "who", "group", "priority"] as const;
+export type Column = (typeof COLUMNS)[number];
+/** Which column of a table holds what, by its place from 0. */
+export type Matching = Readonly<Partial<Record<Column, number>>>;
+
+const HEADS: Readonly<Record<Column, RegExp>> = {
+  at: /^(time|start|starts|begin|at|clock)\b/i,
+  name: /^(event|name|what|race|class|title|summary)\b/i,
+  minutes: /^(minutes?|length|duration|min)\b/i,
+  where: /^(where|place|location|spot|area|fence|lane area|venue)\b/i,
+  who: /^(who|athletes?|entries|riders?|swimmers?|competitors?|names?)\b/i,
+  group: /^(group|same|round|final of)\b/i,
+  priority: /^(priority|worth|rank)\b/i,
+};
+
+/** Columns by their heads, as far as these say it. */
+export function matchedByHeads(heads: readonly string[]): Matching {
+  const matching: Partial<Record<Column, number>> = {};
+  for (const column of COLUMNS) {
+    const at = heads.findIndex(
+      (head, i) => HEADS[column].test(head.trim()) && !Object.values(matching).includes(i),
+    );
+    if (at >= 0) matching[column] = at;
+  }
+  return matching;
+}
+
+/** A table with a head, each column as it was matched; a row that cannot be read is refused with why. */
+export function readTable(rows: readonly (readonly string[])[], matching: Matching): ReadProgramme {
+  const events: EventDraft[] = [];
+  const refused: RefusedLine[] = [];
+  if (matching.at === undefined || matching.name === undefined)
+    return { events, refused: [{ line: 1, text: (rows[0] ?? []).join(", "), fault: "no-columns" }] };
+  rows.slice(1).forEach((row, i) => {
+    if (row.every((cell) => cell.trim() === "")) return;
+    const cell = (column: Column): string => {
+      const at = matching[column];
+      return at === undefined ? "" : (row[at] ?? "").trim();
+    };
+    const refuse = (fault: LineFault): void =>
+      void refused.push({ line: i + 2, text: row.join(", "), fault });
+    if (cell("at") === "") return refuse("no-time");
+    const at = clockOf(cell("at"));
+    if (!at) return refuse("bad-time");
+    if (cell("name") === "") return refuse("no-name");
+    const minutes = cell("minutes") === "" ? USUAL_MINUTES : minutesOf(cell("minutes"));
+    if (minutes === undefined || minutes > MOST_MINUTES) return refuse("bad-length");
+    const priority = cell("priority");
+    if (priority !== "" && !/^[123]$/.test(priority)) return refuse("bad-priority");
+    events.push({
+      name: cell("name").slice(0, 60),
+      at,
+      minutes,
+      where: cell("where") || undefined,
+      who: cell("who").slice(0, 600) || undefined,
+      group: cell("group").slice(0, 60) || undefined,
+      priority: priority === "" ? undefined : (Number(priority) as 1 | 2 | 3),
+    });
+  });
+  return { events, refused };
+}
+
+/** Minutes before the start of the calls that are usual: thirty, twenty and ten (common practice differs by meet). */
+const USUAL_CALLS = [30, 20, 10];
+const USUAL_SET_UP = 3;
+
+/** Drafts as events of an outing: each with an id of its own, at the spot that bears the name told, if one does. */
+export function eventsFrom(
+  drafts: readonly EventDraft[],
+  taken: readonly ProgrammeEvent[],
+  spots: readonly { readonly id: string; readonly name: string }[],
+): ProgrammeEvent[] {
+  const events: ProgrammeEvent[] = [];
+  for (const { where, ...draft } of drafts) {
+    const wanted = where?.toLowerCase();
+    const spot = spots.find((s) => s.name.toLowerCase() === wanted);
+    events.push({
+      priority: 2,
+      calls: USUAL_CALLS,
+      setUp: USUAL_SET_UP,
+      ...draft,
+      id: idFromName(draft.name, [...taken, ...events], "event"),
+      spotId: spot?.id ?? null,
+    });
+  }
+  return events;
+}

@@ -1,0 +1,82 @@
+import type { Coverage, Price } from "@/core/schedule";
+import { countWords, minutesWords } from "./format";
+import { numberWords } from "./number";
+
+/** Why a line of a list was refused. */
+type LineFault = "no-time" | "no-name" | "bad-time" | "bad-length" | "bad-priority" | "no-columns";
+
+const FAULTS: Readonly<Record<LineFault, string>> = {
+  "no-time": "it begins with no time of a day; write 10:40 before the name",
+  "no-name": "it has no name",
+  "bad-time": "its time is none of this outing",
+  "bad-length": "its length is no number of minutes up to a day",
+  "bad-priority": "its priority is none of 1, 2 and 3",
+  "no-columns": "say which column holds the time and which the name",
+};
+
+/** A line that was refused, with why and what to do. */
+export const refusedWords = ({
+  line,
+  text,
+  fault,
+}: {
+  /** Counted from 1. */
+  readonly line: number;
+  readonly text: string;
+  readonly fault: LineFault;
+}): string => `Line ${line}, “${text}”: ${FAULTS[fault]}.`;
+
+/** When an event is, how long, where, how late. */
+export function eventDetail(event: {
+  readonly minutes: number;
+  readonly where: string;
+  readonly late?: number;
+  readonly who?: string;
+}): string {
+  const { minutes, where, late = 0, who } = event;
+  return [
+    `${minutes} min`,
+    where,
+    late === 0 ? "" : `${Math.abs(late)} min ${late > 0 ? "late" : "early"}`,
+    who ?? "",
+  ]
+    .filter(Boolean)
+    .join(" · ");
+}
+
+const LOST: Readonly<Record<Coverage["lost"][number]["reason"], string>> = {
+  "no-place": "nowhere to take it from, or not told where it is",
+  over: "over already",
+  "cannot-reach": "too far to be there in time",
+  "worth-less": "it clashes with what is worth more",
+  "had-already": "the same is had already",
+};
+export const lostWords = (reason: Coverage["lost"][number]["reason"]): string => LOST[reason];
+
+/** What an event that lost would cost. */
+export function priceWords({ insteadOf }: Price, nameOf: (id: string) => string): string {
+  const named = insteadOf.slice(0, 2).map(nameOf).join(" and ");
+  const more = insteadOf.length - 2;
+  if (insteadOf.length === 0) return "nothing is lost for it";
+  return `it instead costs ${named}${more > 0 ? ` and ${more} more` : ""}`;
+}
+
+/** How much is had, and whether more could be. */
+export function coverageVerdict({ visits, lost, value, valueLost, method, bound }: Coverage): string {
+  const all = value + valueLost;
+  const share = all > 0 ? Math.round((100 * value) / all) : 100;
+  const left = lost.filter((l) => l.reason !== "had-already").length;
+  return `${countWords(visits.length, "event")} covered, ${share} % of what the day is worth${
+    left > 0 ? `; ${left} left out` : ""
+  }. ${
+    method === "exact"
+      ? "No other order gets more."
+      : `Not exact: no order gets more than ${numberWords(all > 0 ? (100 * bound) / all : 100, 0)} %.`
+  }`;
+}
+
+/** How long it takes to walk somewhere, and what is to spare. */
+export const walkWords = (metres: number, seconds: number, slackMinutes: number): string =>
+  metres === 0
+    ? `stay; ${numberWords(slackMinutes, 0)} min to spare`
+    : `${Math.round(metres)} m, ${minutesWords(seconds)}; ${numberWords(slackMinutes, 0)} min to spare`;
