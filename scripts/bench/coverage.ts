@@ -45,8 +45,7 @@ function seconds(run: () => void): number {
 export function benchCoverage(): void {
   const scene = sceneAt(outing.ground, input.light, start);
   const alone = seconds(() => {
-    for (const _ of input.events)
-      for (const position of input.positions) assess({ ...asked, position, scene });
+    input.events.forEach(() => input.positions.forEach((position) => assess({ ...asked, position, scene })));
   });
   const whole = seconds(toTheEnd);
   console.log(

@@ -15,6 +15,20 @@ const row = (figure: string, formula: string, source: string): Worked => ({ figu
 
 /** How the figures of a panel are worked out, by the panel's id. */
 const HOW = {
+  coverage: [
+    row(
+      "The order",
+      "dynamic programming over the events by their end; a state is the last event and the groups had",
+      "exact, against exhaustive search",
+    ),
+    row(
+      "What an event is worth",
+      "priority 4, 2 or 1 × the judge's score of the position at its middle",
+      ASSUMED,
+    ),
+    row("In place by", "the second call", PRACTICE),
+    row("Walks", "the shortest way round what stands there ÷ your pace", "visibility graph"),
+  ],
   preview: [
     row(
       "Smear of each part",

@@ -35,6 +35,7 @@ export const RUN: readonly Panel[] = [
   },
   {
     id: "coverage",
+    worked: true,
     title: "The programme, in order",
     phone: "folded",
     wide: "open",
