@@ -3,7 +3,8 @@ import { countWords, minutesWords } from "./format";
 import { numberWords } from "./number";
 
 /** Why a line of a list was refused. */
-type LineFault = "no-time" | "no-name" | "bad-time" | "bad-length" | "bad-priority" | "no-columns";
+type LineFault =
+  "no-time" | "no-name" | "bad-time" | "bad-length" | "bad-priority" | "bad-calls" | "no-columns";
 
 const FAULTS: Readonly<Record<LineFault, string>> = {
   "no-time": "it begins with no time of a day; write 10:40 before the name",
@@ -11,6 +12,7 @@ const FAULTS: Readonly<Record<LineFault, string>> = {
   "bad-time": "its time is none of this outing",
   "bad-length": "its length is no number of minutes up to a day",
   "bad-priority": "its priority is none of 1, 2 and 3",
+  "bad-calls": "its calls are not up to three numbers of minutes, as 30/20/10",
   "no-columns": "say which column holds the time and which the name",
 };
 

@@ -9,7 +9,7 @@ import { wallTimeOf } from "@/data";
 export const rowsOfCsv = (text: string): string[][] =>
   Papa.parse<string[]>(text.trim(), { skipEmptyLines: "greedy" }).data;
 
-const HEADS = ["time", "event", "minutes", "place", "who", "group", "priority"];
+const HEADS = ["time", "event", "minutes", "place", "who", "group", "priority", "calls"];
 
 /** The programme as a table that `readTable` reads again. */
 export const programmeCsv = (
@@ -26,6 +26,7 @@ export const programmeCsv = (
       e.who ?? "",
       e.group ?? "",
       e.priority,
+      e.calls.join("/"),
     ]),
   });
 

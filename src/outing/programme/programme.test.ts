@@ -68,7 +68,16 @@ test("a table is matched by its heads or by hand, and a row that cannot be read 
   expect(matching).toEqual({ at: 0, name: 1, minutes: 2, where: 3, who: 4, priority: 5 });
   const { events, refused } = readTable(rows, matching);
   expect(events).toEqual([
-    { name: "Fence 4", at: "10:00", minutes: 3, where: "Water", who: "A, B", group: undefined, priority: 1 },
+    {
+      name: "Fence 4",
+      at: "10:00",
+      minutes: 3,
+      where: "Water",
+      who: "A, B",
+      group: undefined,
+      priority: 1,
+      calls: [],
+    },
   ]);
   expect(refused.map(({ line, fault }) => [line, fault])).toEqual([
     [3, "bad-priority"],
@@ -103,7 +112,7 @@ test("what is written as a table is read again as it was, and the calendar is re
   const { events, refused } = readTable(rows, matchedByHeads(rows[0]!));
   expect(refused).toEqual([]);
   expect(events).toEqual(
-    programme.map(({ name, at, minutes, who, group, priority }) => ({
+    programme.map(({ name, at, minutes, who, group, priority, calls }) => ({
       name,
       at,
       minutes,
@@ -111,8 +120,19 @@ test("what is written as a table is read again as it was, and the calendar is re
       who,
       group,
       priority,
+      calls,
     })),
   );
+  expect(
+    readTable(
+      [
+        ["time", "event", "calls"],
+        ["10:00", "A", "soon"],
+        ["10:05", "B", "10, 30"],
+      ],
+      { at: 0, name: 1, calls: 2 },
+    ),
+  ).toMatchObject({ events: [{ name: "B", calls: [30, 10] }], refused: [{ line: 2, fault: "bad-calls" }] });
   const timed = timedProgramme({ ...outing, programme } as Outing).map((e) => ({ ...e, place: "Pit" }));
   const text = programmeCalendar("Meet", timed, Date.UTC(2026, 9, 1));
   const read = new ICAL.Component(ICAL.parse(text) as string[]).getAllSubcomponents("vevent");

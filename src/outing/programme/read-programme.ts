@@ -2,13 +2,14 @@ import { idFromName, type ProgrammeEvent } from "@/data";
 
 /** An event as a list tells it, before it is taken in. */
 export type EventDraft = Pick<ProgrammeEvent, "name" | "at" | "minutes"> &
-  Partial<Pick<ProgrammeEvent, "who" | "group" | "priority">> & {
+  Partial<Pick<ProgrammeEvent, "who" | "group" | "priority" | "calls">> & {
     /** Where, as the list writes it. */
     readonly where?: string;
   };
 
 /** Why a line was refused. */
-export type LineFault = "no-time" | "no-name" | "bad-time" | "bad-length" | "bad-priority" | "no-columns";
+export type LineFault =
+  "no-time" | "no-name" | "bad-time" | "bad-length" | "bad-priority" | "bad-calls" | "no-columns";
 
 export interface RefusedLine {
   /** Counted from 1. */
@@ -88,7 +89,7 @@ function lineOf(line: string): EventDraft | LineFault {
 }
 
 /** What a column of a table may hold. */
-export const COLUMNS = ["at", "name", "minutes", "where", "who", "group", "priority"] as const;
+export const COLUMNS = ["at", "name", "minutes", "where", "who", "group", "priority", "calls"] as const;
 export type Column = (typeof COLUMNS)[number];
 /** Which column of a table holds what, by its place from 0. */
 export type Matching = Readonly<Partial<Record<Column, number>>>;
@@ -101,6 +102,7 @@ const HEADS: Readonly<Record<Column, RegExp>> = {
   who: /^(who|athletes?|entries|riders?|swimmers?|competitors?|names?)\b/i,
   group: /^(group|same|round|final of)\b/i,
   priority: /^(priority|worth|rank)\b/i,
+  calls: /^calls?\b/i,
 };
 
 /** Columns by their heads, as far as these say it. */
@@ -113,6 +115,17 @@ export function matchedByHeads(heads: readonly string[]): Matching {
     if (at >= 0) matching[column] = at;
   }
   return matching;
+}
+
+/** "30/20/10" as minutes before the start, the first call first; nothing is no calls, undefined what cannot be read. */
+function callsOf(text: string): number[] | undefined {
+  if (text === "") return [];
+  const calls = text
+    .split(/[^0-9]+/)
+    .filter(Boolean)
+    .map(Number);
+  const ok = calls.length > 0 && calls.length <= 3 && calls.every((c) => c <= 600);
+  return ok ? calls.sort((a, b) => b - a) : undefined;
 }
 
 /** A table with a head, each column as it was matched; a row that cannot be read is refused with why. */
@@ -137,10 +150,13 @@ export function readTable(rows: readonly (readonly string[])[], matching: Matchi
     if (minutes === undefined || minutes > MOST_MINUTES) return refuse("bad-length");
     const priority = cell("priority");
     if (priority !== "" && !/^[123]$/.test(priority)) return refuse("bad-priority");
+    const calls = callsOf(cell("calls"));
+    if (!calls) return refuse("bad-calls");
     events.push({
       name: cell("name").slice(0, 60),
       at,
       minutes,
+      calls,
       where: cell("where") || undefined,
       who: cell("who").slice(0, 600) || undefined,
       group: cell("group").slice(0, 60) || undefined,
@@ -150,8 +166,6 @@ export function readTable(rows: readonly (readonly string[])[], matching: Matchi
   return { events, refused };
 }
 
-/** Minutes before the start of the calls that are usual: thirty, twenty and ten (common practice differs by meet). */
-const USUAL_CALLS = [30, 20, 10];
 const USUAL_SET_UP = 3;
 
 /** Drafts as events of an outing: each with an id of its own, at the spot that bears the name told, if one does. */
@@ -166,7 +180,7 @@ export function eventsFrom(
     const spot = spots.find((s) => s.name.toLowerCase() === wanted);
     events.push({
       priority: 2,
-      calls: USUAL_CALLS,
+      calls: [],
       setUp: USUAL_SET_UP,
       ...draft,
       id: idFromName(draft.name, [...taken, ...events], "event"),

@@ -32,6 +32,7 @@ const NAMES: Readonly<Record<Column, string>> = {
   who: "Who",
   group: "Shows the same as",
   priority: "Priority, 1 to 3",
+  calls: "Calls, minutes before",
 };
 
 /** Lists that ship, all made up. */
