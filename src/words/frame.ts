@@ -200,3 +200,9 @@ export function printLines(
     { name: "Circle of confusion on the sensor", value: `${numberWords(1000 * circleMm, 1)} µm` },
   ];
 }
+
+/** How much of the frame is free ahead of what moves. */
+export const roomWords = (room: number): string =>
+  room === 0
+    ? "It is cut off ahead: no room to move into."
+    : `${percentWords(room)} of the frame is free ahead of it.`;

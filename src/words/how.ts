@@ -29,6 +29,14 @@ const HOW = {
     row("In place by", "the second call", PRACTICE),
     row("Walks", "the shortest way round what stands there ÷ your pace", "visibility graph"),
   ],
+  through: [
+    row(
+      "Settings",
+      "the same solution at each step of the outing's course",
+      "the judge, every five minutes or so",
+    ),
+    row("Moments", "where a limit breaks or the light changes, found by halving to a second", "bisection"),
+  ],
   preview: [
     row(
       "Smear of each part",

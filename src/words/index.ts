@@ -17,6 +17,7 @@ export {
   fallingWords,
   focusRingSentence,
   printLines,
+  roomWords,
   rowSentence,
   takeOverSentence,
   partingNumbers,

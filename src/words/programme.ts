@@ -63,11 +63,19 @@ export function priceWords({ insteadOf }: Price, nameOf: (id: string) => string)
   return `it instead costs ${named}${more > 0 ? ` and ${more} more` : ""}`;
 }
 
-/** How much is had, and whether more could be. */
-export function coverageVerdict({ visits, lost, value, valueLost, method, bound }: Coverage): string {
-  const all = value + valueLost;
+/** How much is had, and whether more could be; of events that show the same, one counts. */
+export function coverageVerdict(
+  { visits, lost, value, method, bound }: Coverage,
+  groupOf: (id: string) => string | undefined,
+): string {
+  const dearest = new Map<string, number>();
+  for (const { eventId, value: worth } of lost) {
+    const key = groupOf(eventId) ?? eventId;
+    dearest.set(key, Math.max(dearest.get(key) ?? 0, worth));
+  }
+  const all = value + [...dearest.values()].reduce((a, b) => a + b, 0);
   const share = all > 0 ? Math.round((100 * value) / all) : 100;
-  const left = lost.filter((l) => l.reason !== "had-already").length;
+  const left = [...dearest].filter(([, worth]) => worth > 0).length;
   return `${countWords(visits.length, "event")} covered, ${share} % of what the day is worth${
     left > 0 ? `; ${left} left out` : ""
   }. ${

@@ -9,4 +9,4 @@ export {
   type Smear,
   type Texture,
 } from "./render";
-export { deliveredPerPixel, pictureOf, type FigurePiece, type PictureAsked } from "./picture-of";
+export { deliveredPerPixel, pictureOf, roomAhead, type FigurePiece, type PictureAsked } from "./picture-of";

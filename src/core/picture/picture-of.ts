@@ -99,6 +99,12 @@ export const deliveredPerPixel = ({ input, found, width, zoom = 1, view }: Pictu
   return (long * Math.min(1, view.aspect)) / (width * zoom);
 };
 
+/** Share 0 … 1 of the delivered frame's width that is free before the subject, the way it moves; nothing where it is cut off. */
+export function roomAhead({ found, view, figure }: PictureAsked): number {
+  const ahead = Math.max(...figure.flatMap((p) => p.outline.map(([x]) => view.heads * x)));
+  return Math.max(0, 0.5 - (ahead * view.metreAcross) / found.sighting.frame.kept);
+}
+
 /**
  * What a picture is made of at a shutter, from the same figures as the settings: smears of each part, the streak of a pan, discs,
  * and the Gaussian of shake, diffraction and pixel; too bright or too dark as the settings have it; noise by the light collected.

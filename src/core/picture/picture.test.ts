@@ -1,7 +1,14 @@
 import { demoKit, demoOutings } from "../../../demo";
 import { assess, blurLadder, frameView, motionAt, type AssessInput } from "../judge";
 import { sceneAt } from "../scene";
-import { deliveredPerPixel, pictureOf, renderPicture, type FigurePiece, type PictureInput } from ".";
+import {
+  deliveredPerPixel,
+  pictureOf,
+  renderPicture,
+  roomAhead,
+  type FigurePiece,
+  type PictureInput,
+} from ".";
 import { facesWithin, fallingLayers, fallLength, nettingLayers } from "./before-subject";
 import { coverage, disc, gauss, smear, type PixelPoint, type Plane } from "./raster";
 import { displayValue, luminanceOf } from "./render";
@@ -317,4 +324,23 @@ test("a stick in a hand turns by its speed over its length: the far end smears a
   expect(pictureOf({ ...asked(shutter, { sharp: true }), figure: held }).layers.some((l) => l.turn)).toBe(
     false,
   );
+});
+
+test("the room ahead is what is left from its leading edge to the frame's edge, the way it moves", () => {
+  const { metreAcross } = view;
+  const { kept } = found.sighting.frame;
+  const edge = view.heads === 1 ? 0.5 : 0.3;
+  expect(roomAhead(asked(0))).toBeCloseTo(0.5 - (edge * metreAcross) / kept, 9);
+  const broad: FigurePiece[] = [
+    {
+      part: "body",
+      outline: [
+        [-40, 0],
+        [40, 0],
+        [40, 1],
+        [-40, 1],
+      ],
+    },
+  ];
+  expect(roomAhead(asked(0, { figure: broad }))).toBe(0);
 });

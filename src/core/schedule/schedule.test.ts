@@ -59,6 +59,25 @@ test("of two that clash the dearer is taken, and what is left out is told with i
   expect(plan.lost).toEqual([{ eventId: "a", value: 2, reason: "worth-less" }]);
 });
 
+test("who stays at a place sets up once: starts three minutes apart are all had from there, whatever they are called", () => {
+  const riders = Array.from({ length: 6 }, (_, i) =>
+    event(`r${i}`, 60 + 3 * i, 1, "water", {
+      until: at(61 + 3 * i),
+      calls: [at(30 + 3 * i), at(40 + 3 * i)],
+    }),
+  );
+  const plan = runningOrder(day(riders));
+  expect(ids(plan)).toHaveLength(6);
+  expect(plan.visits[1]!.slack).toBe(2 * MINUTE);
+  expect(
+    runningOrder(
+      day(
+        riders.map((r, i) => ({ ...r, alternatives: [{ placeId: i % 2 ? "water" : "finish", worth: 1 }] })),
+      ),
+    ).visits.length,
+  ).toBe(3);
+});
+
 test("another position for the same event saves the next one", () => {
   const near = event("a", 60, 3, "finish", {
     alternatives: [
@@ -130,24 +149,32 @@ const anyDay = fc.tuple(...Array.from({ length: 6 }, (_, i) => anyEvent(i))).map
 
 /** Every order of every subset, every position: the best value that any of them has. */
 function exhaustive(input: ScheduleInput): number {
-  const from = (place: string, time: number, left: readonly Event[], groups: readonly string[]): number => {
+  const from = (
+    place: string,
+    time: number,
+    left: readonly Event[],
+    groups: readonly string[],
+    stands: boolean,
+  ): number => {
     let best = 0;
     left.forEach((e, i) => {
       if (e.group && groups.includes(e.group)) return;
       for (const a of e.alternatives) {
         const arrive = time + (input.metres(place, a.placeId) / input.pace) * 1000;
-        if (arrive > inPlaceBy(e) - e.setUp) continue;
+        const by = inPlaceBy(e) - e.setUp;
+        // Who stays has set up already, and may have been there since before the call.
+        if (arrive > (stands && place === a.placeId ? Math.max(by, e.from) : by)) continue;
         const rest = left.filter((_, j) => j !== i);
         const value = e.value * a.worth;
         best = Math.max(
           best,
-          value + from(a.placeId, e.until, rest, e.group ? [...groups, e.group] : groups),
+          value + from(a.placeId, e.until, rest, e.group ? [...groups, e.group] : groups, true),
         );
       }
     });
     return best;
   };
-  return from(input.start.placeId, input.start.at, input.events, []);
+  return from(input.start.placeId, input.start.at, input.events, [], false);
 }
 
 test("the dynamic programme finds what an exhaustive search finds, and its stops can be walked", () => {

@@ -86,8 +86,15 @@ function optionsOf({ events }: ScheduleInput, groups: readonly string[]): Option
       })),
     )
     .filter((o) => o.value > 0)
-    .sort((a, b) => a.until - b.until || a.arriveBy - b.arriveBy);
+    .sort((a, b) => a.until - b.until || a.event.from - b.event.from || a.arriveBy - b.arriveBy);
 }
+
+/**
+ * By when one has to be there: set up by the second call; who stays where the event before was taken stands there already, and
+ * only has to be done with that.
+ */
+const thereBy = ({ event, placeId, arriveBy }: Option, before: Option | undefined): number =>
+  before?.placeId === placeId ? Math.max(event.from, arriveBy) : arriveBy;
 
 const walkTime = ({ metres, pace }: ScheduleInput, from: string, to: string): number =>
   from === to ? 0 : (metres(from, to) / pace) * 1000;
@@ -111,7 +118,7 @@ function bestEnd(input: ScheduleInput, options: readonly Option[], way: Way): No
       const had = before?.groups ?? 0;
       if (way !== "relaxed" && (had & bit) !== 0) return;
       const walk = walkTime(input, from, option.placeId);
-      if (leave + walk > option.arriveBy) return;
+      if (leave + walk > thereBy(option, before && options[before.option])) return;
       const node: Node = {
         option: i,
         groups: way === "relaxed" ? 0 : had | bit,
@@ -134,18 +141,20 @@ function bestEnd(input: ScheduleInput, options: readonly Option[], way: Way): No
 function stopsOf(input: ScheduleInput, options: readonly Option[], end: Node | undefined): Visit[] {
   const stops: Visit[] = [];
   for (let node = end; node; node = node.before) {
-    const { event, placeId, value, arriveBy } = options[node.option]!;
+    const option = options[node.option]!;
+    const { event, placeId, value } = option;
     const last = node.before ? options[node.before.option]! : undefined;
+    const by = thereBy(option, last);
     const walk = walkTime(input, last?.placeId ?? input.start.placeId, placeId);
     const leave = last?.until ?? input.start.at;
     stops.unshift({
       eventId: event.id,
       placeId,
-      leave: arriveBy - walk,
+      leave: by - walk,
       arrive: leave + walk,
-      ready: inPlaceBy(event),
+      ready: Math.max(inPlaceBy(event), leave + walk),
       until: event.until,
-      slack: arriveBy - leave - walk,
+      slack: by - leave - walk,
       value,
     });
   }

@@ -1,4 +1,4 @@
-import { settingsWords } from "@/words";
+import { countWords, settingsWords } from "@/words";
 import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
 import { KitForShot, mountedWords } from "../shot/KitForShot";
 import { Blur, blurAnswer } from "./Blur";
@@ -116,6 +116,17 @@ export const EXPOSE: readonly Panel[] = [
     wide: "folded",
     when: underLamps,
     load: whenSeen(async () => (await import("./Flicker")).Flicker),
+  },
+  {
+    id: "through",
+    title: "Settings through the outing",
+    worked: true,
+    phone: "folded",
+    wide: "open",
+    when: withPicture,
+    answer: ({ timeline: { moments } }) =>
+      moments.length === 0 ? "nothing breaks" : countWords(moments.length, "moment"),
+    load: whenSeen(async () => (await import("./ThroughOuting")).ThroughOuting),
   },
   {
     id: "outing-card",

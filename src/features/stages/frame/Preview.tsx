@@ -2,7 +2,14 @@ import { useEffect, useRef, useState } from "react";
 import { Pressable, View } from "react-native";
 import { previewAt } from "@/core/judge";
 import { shutterSeconds } from "@/core/exposure";
-import { deliveredPerPixel, fallLength, pictureOf, type Falling, type PictureAsked } from "@/core/picture";
+import {
+  deliveredPerPixel,
+  fallLength,
+  pictureOf,
+  roomAhead,
+  type Falling,
+  type PictureAsked,
+} from "@/core/picture";
 import { setFalling } from "@/outing/edits";
 import { Segmented } from "@/ui/controls/Segmented";
 import type { OutingView } from "@/outing/outing-view";
@@ -15,6 +22,7 @@ import {
   isoWords,
   numberWords,
   ofHundred,
+  roomWords,
   shutterWords,
   twoFigures,
   verdictWords,
@@ -167,12 +175,14 @@ function Made({ asked, made, busy }: MadeProps) {
         onPressOut={() => setSharp(false)}
       >
         <Shown picture={shown} width={shown.width * scale} label={sharp ? "Sharp" : `At ${chosen.name}`} />
+        {!sharp && <Thirds width={shown.width * scale} height={shown.height * scale} />}
       </Pressable>
       <View>
         <Txt size={20} weight={700}>
           {chosen.name}
         </Txt>
         <Txt>{chosen.under}</Txt>
+        <Txt>{roomWords(roomAhead(chosen.picture))}</Txt>
         <Txt size={14} tone="ink2">
           {`Press and hold to see it sharp. One pixel here is ${numberWords(px / scale, 1)} of the delivery.`}
         </Txt>
@@ -197,6 +207,18 @@ function Made({ asked, made, busy }: MadeProps) {
     </View>
   );
 }
+
+/** The lines at the thirds of a picture. */
+const Thirds = ({ width, height }: { width: number; height: number }) => (
+  <View aria-hidden pointerEvents="none" className="absolute left-0 top-0" style={{ width, height }}>
+    {[1 / 3, 2 / 3].map((share) => (
+      <View key={share}>
+        <View className="absolute bg-sheet opacity-40" style={{ left: share * width, width: 1, height }} />
+        <View className="absolute bg-sheet opacity-40" style={{ top: share * height, height: 1, width }} />
+      </View>
+    ))}
+  </View>
+);
 
 /** In a hide the screen gives no white light: the picture is dim and of the theme's one hue there. */
 const IN_THE_DARK = { filter: "grayscale(1) sepia(1) saturate(2.2) brightness(0.45)" };

@@ -1,5 +1,6 @@
 import { GroundPlan } from "../ground/GroundPlan";
-import { countWords } from "@/words";
+import { countWords, settingsWords } from "@/words";
+import { Why } from "../expose/Why";
 import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
 import { FieldCard } from "./FieldCard";
 import { ReadingKeys } from "./ReadingKeys";
@@ -42,6 +43,15 @@ export const RUN: readonly Panel[] = [
     when: ({ outing }) => (outing.programme?.length ?? 0) > 0,
     answer: ({ outing: { programme = [] } }) => countWords(programme.length, "event"),
     load: whenSeen(async () => (await import("./coverage/Coverage")).Coverage),
+  },
+  {
+    id: "card-why",
+    title: "Why these settings",
+    phone: "folded",
+    wide: "folded",
+    when: withPicture,
+    answer: ({ found }) => (found ? settingsWords(found.settings.settings) : ""),
+    load: withStage(Why),
   },
   {
     id: "reading",

@@ -19,9 +19,9 @@ const WISHES = [
 const typedSchema = programmeEventSchema.omit({ spotId: true, wish: true, calls: true, id: true }).extend({
   spot: z.string(),
   wished: z.enum(["open", "pinned", "excluded"]),
-  first: z.number(),
-  second: z.number(),
-  third: z.number(),
+  first: z.number().optional(),
+  second: z.number().optional(),
+  third: z.number().optional(),
 });
 type TypedEvent = z.infer<typeof typedSchema>;
 

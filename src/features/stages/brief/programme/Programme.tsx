@@ -7,6 +7,7 @@ import { Dialog } from "@/ui/controls/Dialog";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
+import { countWords } from "@/words";
 import { eventDetail } from "@/words/programme";
 import { WhileRoom } from "../../../forms/WhileRoom";
 import { downloadText } from "../../../store/file-transfer";
@@ -14,6 +15,9 @@ import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing"
 import { wallOf } from "../../shot/titles";
 import { BringIn } from "./BringIn";
 import { EventForm } from "./EventForm";
+
+/** Events that are shown before one asks for all. */
+const SHOWN = 10;
 
 type Open = "none" | "new" | "bring-in" | { readonly eventId: string };
 
@@ -24,6 +28,7 @@ export function Programme() {
   const commit = useCommit();
   const toast = useToast();
   const [open, setOpen] = useState<Open>("none");
+  const [all, setAll] = useState(false);
   const events = timedProgramme(outing);
   const spotName = (id: string | null): string => outing.ground.spots.find((s) => s.id === id)?.name ?? "";
   const remove = async (event: TimedEvent): Promise<void> => {
@@ -56,7 +61,7 @@ export function Programme() {
         </Txt>
       )}
       <View role="list" aria-label="Programme">
-        {events.map((event) => (
+        {(all ? events : events.slice(0, SHOWN)).map((event) => (
           <View key={event.id} role="listitem">
             <Row
               title={`${wallOf({ outing }, event.starts)} ${event.name}`}
@@ -67,6 +72,13 @@ export function Programme() {
           </View>
         ))}
       </View>
+      {events.length > SHOWN && (
+        <Button
+          label={all ? "Fewer" : `All ${countWords(events.length, "event")}`}
+          kind="plain"
+          onPress={() => setAll(!all)}
+        />
+      )}
       <WhileRoom things="events" count={events.length}>
         <View className="flex-row gap-2">
           <Button label="Add an event" className="flex-1" onPress={() => setOpen("new")} />

@@ -77,7 +77,7 @@ function Ordered({ worked: { answer, before } }: { worked: Worked }) {
   return (
     <View className="gap-3">
       <Txt weight={600} aria-live="polite">
-        {coverageVerdict(answer)}
+        {coverageVerdict(answer, (id) => of(id)?.group)}
       </Txt>
       {changed.map((words) => (
         <Txt key={words} tone="bracken">

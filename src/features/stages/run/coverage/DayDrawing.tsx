@@ -16,6 +16,8 @@ interface Props {
 const ROW = 30;
 const NAMES = 34;
 const AXIS = 20;
+/** Px above the first line for the numbers over it. */
+const ABOVE = 10;
 const TYPE = 14;
 
 /** The day to scale: a line for each position, walks slanting between them, being in place, and what is shot. */
@@ -23,13 +25,13 @@ export function DayDrawing({ answer: { visits }, events, outing }: Props) {
   const [size, onLayout] = useSize();
   const { ink, ink2, line, moss, water, sunFill } = useTokens();
   const places = outing.ground.positions.filter((p) => visits.some((v) => v.placeId === p.id));
-  const height = places.length * ROW + AXIS + 8;
+  const height = ABOVE + places.length * ROW + AXIS + 8;
   if (visits.length === 0) return null;
   const from = Math.min(...visits.map((v) => v.leave));
   const until = Math.max(...visits.map((v) => v.until));
   const width = size?.width ?? 0;
   const x = (at: number): number => NAMES + ((at - from) / Math.max(1, until - from)) * (width - NAMES - 8);
-  const y = (placeId: string): number => places.findIndex((p) => p.id === placeId) * ROW + ROW / 2;
+  const y = (placeId: string): number => places.findIndex((p) => p.id === placeId) * ROW + ROW / 2 + ABOVE;
   return (
     <View
       onLayout={onLayout}
