@@ -93,7 +93,7 @@ function Ordered({ worked: { answer, before } }: { worked: Worked }) {
             <View key={visit.eventId} role="listitem">
               <Row
                 title={`${i + 1}  ${wallOf({ outing }, of(visit.eventId)?.starts ?? visit.ready)} ${nameOf(visit.eventId)}, from ${placeOf(visit.placeId)}`}
-                detail={`In place by ${wallOf({ outing }, visit.ready)}${(of(visit.eventId)?.calls.length ?? 0) > 1 ? ", the second call" : ""}. ${walkWords(metres, metres / pace, visit.slack / 60_000)}`}
+                detail={`In place by ${wallOf({ outing }, visit.ready)}${(of(visit.eventId)?.calls.length ?? 0) > 1 ? ", the second call" : ""}; ${walkWords(metres, metres / pace, visit.slack / 60_000)}`}
                 value={of(visit.eventId)?.wish === "pinned" ? "pinned" : "Pin"}
                 onPress={() =>
                   void commit(
