@@ -6,7 +6,7 @@ import type { AssessInput, SightingFound } from "./assessment";
 import { keptCircleMm, sightOf } from "./sighting";
 
 /** Metres from front to back of a person's face (common practice). */
-const FACE = 0.25;
+export const FACE_DEPTH = 0.25;
 /** From beak or nose to the eye, as a share of an animal's length (common practice). */
 const NOSE_TO_EYE = 0.15;
 export interface DepthAsked {
@@ -49,7 +49,7 @@ function extent({ subject }: AssessInput, { faceTurn }: SightingFound, wish: Dep
   const length = subject.length ?? subject.height;
   switch (wish.kind) {
     case "face":
-      return creatureOf(subject) === "person" ? FACE : NOSE_TO_EYE * length;
+      return creatureOf(subject) === "person" ? FACE_DEPTH : NOSE_TO_EYE * length;
     case "plane":
       return turnedDepth(subject.length ?? subject.span ?? subject.height, wish.turnDeg);
     case "whole":

@@ -10,11 +10,9 @@ import {
 } from "../motion";
 import { imageDistanceMm, heldSidesMm } from "../optics";
 import { shutterSeconds } from "../exposure";
-import { atHeight } from "../ground";
 import type { AssessInput, Assessment } from "./assessment";
 import { sightOf } from "./sighting";
-import { wayOf, type Sweep } from "./sweep";
-import { pathAt } from "./way";
+import type { Sweep } from "./sweep";
 
 /** What a camera held still would make of a subject that passes, and what following it leaves. */
 export interface PanLeft {
@@ -43,16 +41,8 @@ export function panLeft(input: AssessInput, found: Assessment, sweep: Sweep): Pa
     aim,
     imageDistanceMm: imageDistanceMm(frame.focalLengthMm, distance.value),
   };
-  const level = pathAt(wayOf(input), 0, input.subject.bodySpeed);
-  // The way runs at the height of the aim.
-  const path =
-    level.kind === "arc"
-      ? { ...level, centre: atHeight(level.centre, aim.z) }
-      : level.kind === "straight"
-        ? { ...level, from: atHeight(level.from, aim.z) }
-        : level;
-  const smear = smearOnPath(camera, path, 0, exposure);
-  const speed = imageVelocityOnPath(camera, path, 0);
+  const smear = smearOnPath(camera, sweep.path, 0, exposure);
+  const speed = imageVelocityOnPath(camera, sweep.path, 0);
   if (!smear.ok || !speed.ok) return undefined;
   const spread = (input.hands ?? USUAL_HANDS).panSpread;
   const streakUm = body.transverseSpeed * body.umPerMetre * exposure;

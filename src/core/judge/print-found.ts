@@ -9,6 +9,7 @@ import {
 } from "../optics";
 import { apertureFNumber } from "../exposure";
 import type { AssessInput, Assessment } from "./assessment";
+import { FACE_DEPTH } from "./depth-asked";
 import { keptCircleMm } from "./sighting";
 
 /** A print that is ordered, against the picture as it is framed. */
@@ -40,9 +41,6 @@ export function printFound(
   };
 }
 
-/** Metres from front to back of a face (common practice). */
-const FACE = 0.25;
-
 /** Apertures that hold faces in a row behind each other. */
 export interface FacesInRow {
   /** f-number with the focus on the first. */
@@ -61,8 +59,8 @@ export function facesInRow(
   spacing: number,
 ): FacesInRow {
   const first = sighting.distance.value;
-  const near = Math.max(first / 2, first - FACE / 2);
-  const far = first + (count - 1) * spacing + FACE / 2;
+  const near = Math.max(first / 2, first - FACE_DEPTH / 2);
+  const far = first + (count - 1) * spacing + FACE_DEPTH / 2;
   const circle = {
     focalLengthMm: sighting.frame.focalLengthMm,
     circleOfConfusionMm: keptCircleMm(input, sighting.frame.kept),

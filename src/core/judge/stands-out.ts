@@ -11,7 +11,7 @@ export interface StandsOut {
   readonly colour: Swatch;
   /** Stops by which the subject is brighter than what stands behind; negative is darker. */
   readonly stops: number;
-  /** Difference of colour, ΔE of CIE 2000, 0 or more: as large as the largest of what is seen behind it allows. */
+  /** Difference of colour, ΔE of CIE 2000, 0 or more. */
   readonly difference: number;
   readonly parting: Parting;
 }

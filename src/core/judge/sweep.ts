@@ -1,15 +1,6 @@
 import { toDegrees, toRadians, turnBetween } from "../units";
-import {
-  aimOf,
-  alongBearing,
-  bearingTo,
-  firstBlockage,
-  headingOf,
-  lensOf,
-  type Point,
-  type Vector,
-} from "../ground";
-import { exposureForStreak, panOnPath, worstRateChange } from "../motion";
+import { aimOf, alongBearing, bearingTo, firstBlockage, headingOf, type Point, type Vector } from "../ground";
+import { exposureForStreak, panOnPath, worstRateChange, type Path } from "../motion";
 import { heldSidesMm } from "../optics";
 import type { AssessInput, Assessment } from "./assessment";
 import { sightOf } from "./sighting";
@@ -40,6 +31,8 @@ export interface Sweep {
   readonly track?: string;
   /** Where the photographer stands. */
   readonly camera: Point;
+  /** The way about the picture, at the height of the aim. */
+  readonly path: Path;
   /** The subject's way from pick-up to release. */
   readonly points: readonly SweepPoint[];
   /** Metres from the camera at the nearest, in plan. */
@@ -66,10 +59,9 @@ export interface Sweep {
  */
 export function sweepOf(input: AssessInput): Sweep | undefined {
   const { ground } = input.scene;
-  const { spot } = sightOf(input);
+  const { spot, lens, aim } = sightOf(input);
   const speed = input.subject.bodySpeed;
   if (speed <= 0) return undefined;
-  const lens = lensOf(ground, input.position);
   const drawn = trackThrough(ground.tracks, spot);
   const way = drawn?.at ?? straightWay(spot);
   const point = (metres: number): SweepPoint => {
@@ -87,29 +79,26 @@ export function sweepOf(input: AssessInput): Sweep | undefined {
   const pass = drawn ? nearestOf(points, lens) : straightPass(spot.at, alongBearing(headingOf(spot)), lens);
   if (pass.nearest < HEAD_ON) return undefined;
   const past = (p: SweepPoint): SweepPoint => ({ ...p, along: p.along - pass.along });
-  const { rate, change } = panOnPath(lens, pathAt(way, 0, speed), 0);
+  const path = pathAt(way, 0, speed, aim.z);
+  const { rate, change } = panOnPath(lens, path, 0);
+  const all = points.map(past);
   return {
     track: drawn?.name,
     camera: { x: lens.x, y: lens.y },
-    points: points.map(past),
+    points: all,
+    path,
     nearest: pass.nearest,
-    pickUp: past(points[0]!),
+    pickUp: all[0]!,
     picture: past(point(0)),
-    release: past(points[STEPS]!),
+    release: all[STEPS]!,
     swing: turned(points),
     rate: Math.abs(toDegrees(rate)),
     change: Math.abs(toDegrees(change)),
     worst: drawn
       ? worstAlong(lens, way, pass.along, speed)
       : asDegrees(worstRateChange({ nearest: pass.nearest, speed })),
-    hidden: hiddenRuns(points.map(past)),
+    hidden: hiddenRuns(all),
   };
-}
-
-/** The subject's way through the spot of a shot: a drawn track, or straight on. */
-export function wayOf(input: AssessInput): Way {
-  const { spot } = sightOf(input);
-  return trackThrough(input.scene.ground.tracks, spot)?.at ?? straightWay(spot);
 }
 
 /** Degrees by which the camera turns along places, either way. */
@@ -139,7 +128,7 @@ function worstAlong(lens: Vector, way: Way, nearest: number, speed: number): Swe
   const [from, to] = [-PICK_UP * speed, RELEASE * speed];
   return Array.from({ length: STEPS + 1 }, (_, i) => {
     const metres = from + ((to - from) * i) / STEPS;
-    const { change } = panOnPath(lens, pathAt(way, metres, speed), 0);
+    const { change } = panOnPath(lens, pathAt(way, metres, speed, lens.z), 0);
     return { along: Math.abs(metres - nearest), change: Math.abs(toDegrees(change)) };
   }).reduce((a, b) => (b.change > a.change ? b : a));
 }

@@ -10,8 +10,8 @@ const BEND = 0.5;
 /** Metres of sagitta under which it is straight. */
 const STRAIGHT = 0.02;
 
-/** The way about a place of it as a path with its own clock: a circle through three places, straight where they are in line. */
-export function pathAt(way: Way, metres: number, speed: number): Path {
+/** The way about a place of it, `height` metres up, as a path with its own clock: a circle through three places, straight where they are in line. */
+export function pathAt(way: Way, metres: number, speed: number, height: number): Path {
   const step = BEND * speed;
   const [a, b, c] = [way(metres - step), way(metres), way(metres + step)];
   const [ux, uy, vx, vy] = [b.x - a.x, b.y - a.y, c.x - b.x, c.y - b.y];
@@ -20,7 +20,7 @@ export function pathAt(way: Way, metres: number, speed: number): Path {
   if (chord < 1e-9 || Math.abs(cross) / chord < STRAIGHT)
     return {
       kind: "straight",
-      from: atHeight(b, 0),
+      from: atHeight(b, height),
       velocity: { x: ((c.x - a.x) / (2 * step)) * speed, y: ((c.y - a.y) / (2 * step)) * speed, z: 0 },
     };
   const radius = (Math.hypot(ux, uy) * Math.hypot(vx, vy) * chord) / (2 * Math.abs(cross));
@@ -32,7 +32,7 @@ export function pathAt(way: Way, metres: number, speed: number): Path {
   };
   return {
     kind: "arc",
-    centre: atHeight(centre, 0),
+    centre: atHeight(centre, height),
     radius,
     startBearing: bearingTo(centre, b),
     speed: -side * speed,
