@@ -50,7 +50,6 @@ export {
   autoIso,
   autoIsoReach,
   meterCompensation,
-  MIDDLE_REFLECTANCE,
   neutralDensityStops,
   sceneContrast,
   toneAdvice,

@@ -1,8 +1,5 @@
-import { METER_CONSTANTS } from "../units";
+import { MIDDLE_REFLECTANCE } from "../units";
 import { isoNearest } from "./marks";
-
-/** Reflectance that a reflected meter takes for the middle: πK/C (ISO 2720), not 0.18. */
-export const MIDDLE_REFLECTANCE = (Math.PI * METER_CONSTANTS.reflectedK) / METER_CONSTANTS.incidentC;
 
 /**
  * Compensation in stops that a metered picture needs when a subject of one reflectance fills the frame: snow 0.8 wants

@@ -8,13 +8,13 @@ import {
   findStops,
   isoNearest,
   meterCompensation,
-  MIDDLE_REFLECTANCE,
   neighbours,
   neutralDensityStops,
   sceneContrast,
   shutterNearest,
   toneAdvice,
 } from ".";
+import { MIDDLE_REFLECTANCE } from "../units";
 
 const marks = (shutter: number, fNumber: number, iso: number) => ({
   shutter: shutterNearest(shutter),

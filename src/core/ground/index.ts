@@ -54,15 +54,7 @@ export {
   topOf,
   type Solid,
 } from "./solids";
-export {
-  colouredAs,
-  LUMINANCE,
-  SWATCHES,
-  SWATCH_NAMES,
-  type Coloured,
-  type Swatch,
-  type Tint,
-} from "./swatches";
+export { colouredAs, SWATCHES, SWATCH_NAMES, type Coloured, type Swatch, type Tint } from "./swatches";
 export { isClosed, needsLeave, standingAt, type Standing, type StandingArea } from "./standing";
 export { venueAreaAt, venueAreasOf, type VenueArea } from "./venue-areas";
 export {

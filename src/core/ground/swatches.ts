@@ -1,3 +1,5 @@
+import { linearOf, luminanceOfLinear } from "../units";
+
 /**
  * Colours by which a background or a piece of kit is told: a name of the field and its sRGB value. Estimated by eye; they
  * tell whether a subject parts from what is behind it, and are no measurement.
@@ -36,18 +38,13 @@ export interface Coloured {
   readonly tint: Tint;
 }
 
-/** Shares of red, green and blue in the luminance (IEC 61966-2-1). */
-export const LUMINANCE = Object.freeze([0.2126, 0.7152, 0.0722] as const);
-
 /** A swatch as the light that it throws back, and its tint; sRGB decoded (IEC 61966-2-1). */
 export function colouredAs(swatch: Swatch): Coloured {
-  const linear = [1, 3, 5].map((at) => {
-    const c = parseInt(SWATCHES[swatch].slice(at, at + 2), 16) / 255;
-    return c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;
-  });
-  const luminance = Math.max(
-    1e-4,
-    linear.reduce((sum, c, i) => sum + c * LUMINANCE[i]!, 0),
-  );
-  return { luminance, tint: linear.map((c) => c / luminance) as unknown as Tint };
+  const [r, g, b] = [1, 3, 5].map((at) => linearOf(parseInt(SWATCHES[swatch].slice(at, at + 2), 16))) as [
+    number,
+    number,
+    number,
+  ];
+  const luminance = Math.max(1e-4, luminanceOfLinear(r, g, b));
+  return { luminance, tint: [r / luminance, g / luminance, b / luminance] };
 }

@@ -1,3 +1,5 @@
+import { linearOf, luminanceOfLinear, MIDDLE_REFLECTANCE as MIDDLE } from "../units";
+
 /** What a picture's own file says of its light, before a person confirms it. */
 export interface PictureMetered {
   /** Median relative linear luminance 0 … 1 of the frame's middle, sRGB decoded. */
@@ -20,8 +22,6 @@ export type PictureSays = PictureOff | { readonly kind: "too-dark" | "too-bright
 
 /** Median of a middle that is right (ISO 12232, code value 118 of sRGB; from memory). */
 const RIGHT = 0.18;
-/** The reflectance that a meter takes for the middle, πK/C (ISO 2720). */
-const MIDDLE = 0.157;
 /** Stops beyond which a picture tells only which way, and the share of clipped pixels that makes it too bright. */
 const TELLS = 2;
 const CLIPPED = 0.05;
@@ -56,14 +56,11 @@ export function meterPixels(
       const at = 4 * (y * width + x);
       const [r, g, b] = [bytes[at]!, bytes[at + 1]!, bytes[at + 2]!];
       if (r === 255 && g === 255 && b === 255) white++;
-      found.push(0.2126 * LINEAR[r]! + 0.7152 * LINEAR[g]! + 0.0722 * LINEAR[b]!);
+      found.push(luminanceOfLinear(LINEAR[r]!, LINEAR[g]!, LINEAR[b]!));
     }
   found.sort((a, b) => a - b);
   return { median: found[found.length >> 1] ?? 0, clipped: white / Math.max(1, found.length) };
 }
 
-/** Linear light of each sRGB value (IEC 61966-2-1). */
-const LINEAR = Float64Array.from({ length: 256 }, (_, v) => {
-  const c = v / 255;
-  return c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;
-});
+/** Linear light of each sRGB value: a picture asks for it pixel by pixel. */
+const LINEAR = Float64Array.from({ length: 256 }, (_, value) => linearOf(value));

@@ -1,4 +1,5 @@
-import { LUMINANCE, type Tint } from "../ground";
+import type { Tint } from "../ground";
+import { luminanceOfLinear, MIDDLE_REFLECTANCE as MIDDLE } from "../units";
 import { grainOf } from "./grain";
 import { coverage, disc, gauss, planeOf, rowsOf, smear, type PixelPoint, type Plane } from "./raster";
 
@@ -13,7 +14,7 @@ export interface Smear {
 /** Something flat in the picture: its outlines, how bright it is, how far it is blurred. Those that come later stand before. */
 export interface Layer {
   readonly outlines: readonly (readonly PixelPoint[])[];
-  /** Luminance against what a right exposure makes a perfect white, 0 or more; the middle is 0.157. */
+  /** Luminance against what a right exposure makes a perfect white, 0 or more; the middle is that of a meter. */
   readonly luminance: number;
   readonly tint: Tint;
   /** Set for round bodies: how much brighter the right edge of each outline is than its left, −1 … 1. */
@@ -72,17 +73,13 @@ export interface Picture {
   readonly channels: readonly [Plane, Plane, Plane];
 }
 
-/** Luminance of the middle tone: the reflectance that a meter takes for it, πK/C (ISO 2720). */
-const MIDDLE = 0.157;
 /** How much darker the edges of a round body are than its middle under an even sky (assumed). */
 const ROUND = 0.28;
 /** Luminance of a picture, linear, pixel by pixel. */
 export const luminanceOf = ({ width, height, channels: [r, g, b] }: Picture): Plane => ({
   width,
   height,
-  values: r.values.map(
-    (red, i) => LUMINANCE[0] * red + LUMINANCE[1] * g.values[i]! + LUMINANCE[2] * b.values[i]!,
-  ),
+  values: r.values.map((red, i) => luminanceOfLinear(red, g.values[i]!, b.values[i]!)),
 });
 
 /**

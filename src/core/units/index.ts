@@ -15,4 +15,5 @@ export { firstTrue } from "./first-true";
 export type { Because, Figure } from "./because";
 export { SOURCES, type SourceId } from "./sources";
 export type { Progress } from "./progress";
-export { METER_CONSTANTS } from "./meter-constants";
+export { METER_CONSTANTS, MIDDLE_REFLECTANCE } from "./meter-constants";
+export { linearOf, luminanceOfLinear } from "./srgb";
