@@ -37,6 +37,7 @@ export {
   aperturePriority,
   shadowEdge,
   tonesFound,
+  lightFor,
   whenRight,
   type AperturePriority,
   type ShadowEdge,

@@ -1,4 +1,12 @@
-import { sceneContrast, toneAdvice, type ToneAdvice, type ToneChoice } from "../exposure";
+import {
+  evOfClicks,
+  sceneContrast,
+  toneAdvice,
+  type Settings,
+  type ToneAdvice,
+  type ToneChoice,
+} from "../exposure";
+import { bellowsLoss } from "../optics";
 import { evFromLux, faceLight } from "../light";
 import type { AssessInput, Assessment } from "./assessment";
 import { sightOf } from "./sighting";
@@ -42,6 +50,14 @@ export function tonesFound(input: AssessInput, found: Assessment): Tones | undef
   return { face: faceLight(spot.facing, found.light.sun), choices };
 }
 
+/** Stops that close focus and a filter keep from the sensor: the light on the subject is so much brighter than what is set. */
+const lostInTheLens = ({ sighting, settings }: Assessment): number =>
+  bellowsLoss(sighting.frame.magnification) + settings.filterStops;
+
+/** EV of the light on the subject for which settings are right through this lens, so near and behind its filter. */
+export const lightFor = (found: Assessment, settings: Settings): number =>
+  evOfClicks(settings) + lostInTheLens(found);
+
 /** What aperture priority will give at the aperture and the ISO found. */
 export interface AperturePriority {
   /** Shutter click that the body chooses for a middle tone. */
@@ -51,11 +67,12 @@ export interface AperturePriority {
 }
 
 /** Aperture priority from here, its ISO held where it stands. */
-export function aperturePriority({ light, settings }: Assessment): AperturePriority {
-  const { aperture, iso } = settings.settings;
+export function aperturePriority(found: Assessment): AperturePriority {
+  const { settings, rails } = found.settings;
+  const { aperture, iso } = settings;
   return {
-    shutter: Math.round(3 * light.ev.value + iso - aperture),
-    shortBelowEv: (settings.rails.shutter.from + aperture - iso) / 3,
+    shutter: Math.round(3 * (found.light.ev.value - lostInTheLens(found)) + iso - aperture),
+    shortBelowEv: lightFor(found, { ...settings, shutter: rails.shutter.from }),
   };
 }
 

@@ -3,7 +3,8 @@ import { assessed } from "../../../test/assessed";
 import { lensOf } from "../ground";
 import { sceneAt } from "../scene";
 import { SUBJECTS } from "../catalogue";
-import { stillFound, type AssessInput } from ".";
+import { evOfClicks } from "../exposure";
+import { aperturePriority, lightFor, stillFound, type AssessInput } from ".";
 
 const outing = demoOutings[0]!;
 const butterfly = SUBJECTS.find((s) => s.id === "butterfly-wind")!;
@@ -91,4 +92,16 @@ test("so near the light lost and the drift that stays sharp are those of the han
   const { near: from, far } = found.sighting.depth;
   expect(drift).toBeCloseTo(Math.min(0.5 - from, (far as number) - 0.5), 9);
   expect(drift).toBeLessThan(0.02);
+});
+
+test("what close focus takes counts in when settings are right and what aperture priority gives", () => {
+  const input = near();
+  const found = assessed(input);
+  const { settings } = found.settings;
+  // 1:4 loses 0.64 of a stop (SCIENCE 2): the light is so much brighter than the settings by themselves say.
+  expect(lightFor(found, settings) - evOfClicks(settings)).toBeCloseTo(0.64, 2);
+  expect(Math.abs(lightFor(found, settings) - found.light.ev.value)).toBeLessThan(0.34);
+  expect(aperturePriority(found).shutter).toBe(
+    Math.round(3 * (found.light.ev.value - 0.644) + settings.iso - settings.aperture),
+  );
 });

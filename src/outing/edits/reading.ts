@@ -1,8 +1,7 @@
-import { evOfClicks, type Settings } from "@/core/exposure";
+import type { Settings } from "@/core/exposure";
 import { zoneIdOf } from "@/core/ground";
-import type { Assessment } from "@/core/judge";
+import { lightFor, type Assessment } from "@/core/judge";
 import type { Reading } from "@/core/light";
-import { bellowsLoss } from "@/core/optics";
 import type { Outing } from "@/data";
 import { editLight, type Edit } from "./edit";
 
@@ -12,7 +11,7 @@ export const readingFrom = (
   outing: Outing,
   offClicks: number,
   settings: Settings = found.settings.settings,
-): Reading => readingOfEv(found, outing, evOfClicks(settings) + lostInTheLens(found), offClicks);
+): Reading => readingOfEv(found, outing, lightFor(found, settings), offClicks);
 
 /** A reading from the EV of the light itself, as a meter of the hand or a table tells it. */
 export function readingOfEv(found: Assessment, outing: Outing, ev: number, offClicks = 0): Reading {
@@ -30,10 +29,6 @@ export function readingOfEv(found: Assessment, outing: Outing, ev: number, offCl
     dayShare: found.light.dayShare,
   };
 }
-
-/** Stops that close focus and a filter keep from the sensor: the light on the subject is so much brighter than what was set. */
-const lostInTheLens = ({ sighting, settings }: Assessment): number =>
-  bellowsLoss(sighting.frame.magnification) + settings.filterStops;
 
 function nextId(readings: readonly Reading[]): string {
   const numbers = readings.map((r) => Number(/^reading-(\d+)$/.exec(r.id)?.[1] ?? 0));

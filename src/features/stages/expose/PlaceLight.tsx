@@ -1,8 +1,8 @@
 import { View } from "react-native";
 import { meterSees } from "@/core/catalogue";
-import { evOfClicks, meterCompensation } from "@/core/exposure";
+import { meterCompensation } from "@/core/exposure";
 import { nextSunset } from "@/core/light";
-import { aperturePriority, shadowEdge, tonesFound, whenRight } from "@/core/judge";
+import { aperturePriority, lightFor, shadowEdge, tonesFound, whenRight } from "@/core/judge";
 import { FactLine } from "@/ui/controls/FactLine";
 import { Txt } from "@/ui/controls/Txt";
 import {
@@ -25,7 +25,7 @@ export function PlaceLight() {
   const timeline = useOuting((v) => v.timeline);
   if (!input) return null;
   const { settings } = found.settings;
-  const right = whenRight(timeline, evOfClicks(settings));
+  const right = whenRight(timeline, lightFor(found, settings));
   const edge = shadowEdge(found);
   const tones = tonesFound(input, found);
   const { surface } = found.light;

@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { View } from "react-native";
 import { LIGHT_LEVELS } from "@/core/catalogue";
-import { evOfClicks } from "@/core/exposure";
-import { whenRight } from "@/core/judge";
+import { whenRight, type Assessment } from "@/core/judge";
 import { luxFromEv, type Reading } from "@/core/light";
+import type { Outing } from "@/data";
 import { dropReading, keepReading, readingFrom, readingOfEv } from "@/outing/edits/reading";
 import { Button } from "@/ui/controls/Button";
 import { FactLine } from "@/ui/controls/FactLine";
@@ -36,7 +36,7 @@ const LEVELS = LIGHT_LEVELS.map(({ id, name, evFrom, evTo }) => ({
 
 /** What one knows of the light here: when at this spot it is right, and one press that makes it a reading. */
 export function KnownLight() {
-  const { light, settings } = useFound((f) => f);
+  const light = useFound((f) => f.light);
   const [way, setWay] = useState<Way>("settings");
   const [told, setTold] = useState<LightTold>();
   const [level, setLevel] = useState("");
@@ -44,7 +44,7 @@ export function KnownLight() {
     setWay(key);
     setTold(undefined);
   };
-  const ofEv = (ev: number, words: string): void => setTold({ words, ev, offClicks: 0 });
+  const ofEv = (ev: number, words: string): void => setTold({ words, ev });
   return (
     <View className="gap-3">
       <Segmented label="What you know of the light" segments={WAYS} chosen={way} onChoose={choose} />
@@ -52,14 +52,7 @@ export function KnownLight() {
         <ReadingForm
           save="When are they right?"
           onClose={() => undefined}
-          onKeep={(taken, offClicks) =>
-            setTold({
-              words: settingsWords(taken),
-              settings: taken,
-              ev: evOfClicks(taken) + offClicks / 3,
-              offClicks,
-            })
-          }
+          onKeep={(taken, offClicks) => setTold({ words: settingsWords(taken), settings: taken, offClicks })}
         />
       )}
       {way === "ev" && (
@@ -67,7 +60,7 @@ export function KnownLight() {
           <NumberField
             label="EV at ISO 100, measured at the subject"
             unit="EV"
-            value={told?.ev ?? light.ev.value}
+            value={told && "ev" in told ? told.ev : light.ev.value}
             min={-6}
             max={20}
             onChange={(ev) => ofEv(ev, evWords(ev))}
@@ -87,11 +80,16 @@ export function KnownLight() {
           }}
         />
       )}
-      {way === "file" && <PictureFile onTold={setTold} lost={settings.filterStops} />}
+      {way === "file" && <PictureFile onTold={setTold} />}
       {told && <Told told={told} />}
     </View>
   );
 }
+
+const readingOf = (told: LightTold, found: Assessment, outing: Outing): Reading =>
+  "settings" in told
+    ? readingFrom(found, outing, told.offClicks, told.settings)
+    : readingOfEv(found, outing, told.ev);
 
 /** What was told against the light here, and the press that keeps it. */
 function Told({ told }: { told: LightTold }) {
@@ -103,31 +101,25 @@ function Told({ told }: { told: LightTold }) {
   const { store } = useOpenOuting();
   const commit = useCommit();
   const toast = useToast();
-  const readingOf = (): Reading | undefined => {
-    const { view } = store.getState();
-    if (!view.found) return undefined;
-    return told.settings
-      ? readingFrom(view.found, view.outing, told.offClicks, told.settings)
-      : readingOfEv(view.found, view.outing, told.ev, told.offClicks);
-  };
+  const { settingsEv, offClicks } = readingOf(told, found, outing);
+  const ev = settingsEv + offClicks / 3;
   const keep = async (): Promise<void> => {
-    const reading = readingOf();
-    if (!reading || !(await commit(keepReading(reading)))) return;
+    const { view } = store.getState();
+    if (!view.found) return;
+    const reading = readingOf(told, view.found, view.outing);
+    if (!(await commit(keepReading(reading)))) return;
     toast({ words: `Saved: ${told.words}`, undo: () => commit(dropReading(reading.id)) });
   };
   return (
     <View className="gap-2" aria-live="polite">
       <FactLine
         name={`${told.words}: right at this spot`}
-        value={spansWords({ outing }, whenRight(timeline, told.ev))}
+        value={spansWords({ outing }, whenRight(timeline, ev))}
       />
-      <FactLine
-        name="That is, at the subject"
-        value={`${evWords(told.ev)}, ${luxWords(luxFromEv(told.ev))}`}
-      />
+      <FactLine name="That is, at the subject" value={`${evWords(ev)}, ${luxWords(luxFromEv(ev))}`} />
       <FactLine
         name={`Against the light found here, ${evWords(found.light.ev.value)}`}
-        value={offWords(told.ev - found.light.ev.value)}
+        value={offWords(ev - found.light.ev.value)}
       />
       <WhileRoom things="readings" count={readings}>
         <Button label={`Keep as a reading of ${wallOf({ outing }, at)}`} onPress={() => void keep()} />

@@ -1,8 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
 import { METER_SEES, meterSees } from "@/core/catalogue";
-import { evOfClicks } from "@/core/exposure";
-import { pictureSays } from "@/core/light";
+import { pictureSays, type PictureSays } from "@/core/light";
 import { instantOf, windowOf } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { FileButton } from "@/ui/controls/FileButton";
@@ -22,14 +21,16 @@ const FAILURES = {
 } as const;
 const FILLS = METER_SEES.map(({ id, name }) => ({ key: id, title: name }));
 
+/** What a picture says of its light, its middle filled by something. */
+const saysOf = (picture: PictureTold, middle: string): PictureSays =>
+  pictureSays({ ...picture, reflectance: meterSees(middle).reflectance });
+
 interface Props {
   readonly onTold: (told: LightTold | undefined) => void;
-  /** Stops that a filter keeps from the sensor. */
-  readonly lost: number;
 }
 
 /** A test shot's own file: its settings, and how bright its middle came out; a person confirms it. */
-export function PictureFile({ onTold, lost }: Props) {
+export function PictureFile({ onTold }: Props) {
   const outing = useOuting((v) => v.outing);
   const at = useOuting((v) => v.at);
   const { lookAt } = useOpenOuting();
@@ -38,16 +39,13 @@ export function PictureFile({ onTold, lost }: Props) {
   const [picture, setPicture] = useState<PictureTold>();
   const [fills, setFills] = useState("middle");
   const tell = (told: PictureTold, middle: string): void => {
-    const says = pictureSays({ ...told, reflectance: meterSees(middle).reflectance });
-    if (says.kind !== "off") return onTold(undefined);
-    const offClicks = Math.round(3 * says.stops);
+    const says = saysOf(told, middle);
     const { settings } = told;
-    onTold({
-      words: settingsWords(settings),
-      settings,
-      offClicks,
-      ev: evOfClicks(settings) + lost + offClicks / 3,
-    });
+    onTold(
+      says.kind === "off"
+        ? { words: settingsWords(settings), settings, offClicks: Math.round(3 * says.stops) }
+        : undefined,
+    );
   };
   const read = async (file: File): Promise<void> => {
     const answer = await readPicture(file);
@@ -81,9 +79,7 @@ export function PictureFile({ onTold, lost }: Props) {
             }}
           />
           <Txt>
-            {`${name}: ${settingsWords(picture.settings)}. ${pictureSaysWords(
-              pictureSays({ ...picture, reflectance: meterSees(fills).reflectance }),
-            )}`}
+            {`${name}: ${settingsWords(picture.settings)}. ${pictureSaysWords(saysOf(picture, fills))}`}
           </Txt>
           {within && taken !== at && (
             <Button
