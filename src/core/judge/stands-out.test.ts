@@ -1,21 +1,16 @@
 import { differenceCiede2000 } from "culori/fn";
-import { demoKit, demoOutings } from "../../../demo";
+import { demoOutings } from "../../../demo";
 import { assessed } from "../../../test/assessed";
+import { hockeyWalk } from "../../../test/hockey-walk";
 import { colouredAs, SWATCH_NAMES } from "../ground";
 import { sceneAt } from "../scene";
 import type { AssessInput, Assessment } from "./assessment";
 import { colourBehind } from "./colour-behind";
 import { coloursToWear, partingOf, standsOut } from "./stands-out";
 
-const outing = demoOutings[0]!;
-const shot = outing.shots[0]!;
 const input: AssessInput = {
-  shot,
-  subject: outing.subjects.find((s) => s.id === shot.subjectId)!,
-  position: outing.ground.positions[1]!,
-  rig: { body: demoKit.bodies[0]!, lens: demoKit.lenses[0]!, support: demoKit.supports[0]! },
-  scene: sceneAt(outing.ground, { cloudEighths: 8, readings: [] }, Date.UTC(2026, 9, 17, 13)),
-  order: ["lift", "aperture", "shutter", "iso"],
+  ...hockeyWalk,
+  scene: sceneAt(demoOutings[0]!.ground, { cloudEighths: 8, readings: [] }, Date.UTC(2026, 9, 17, 13)),
 };
 const found = assessed(input);
 const before = (kind: Assessment["sighting"]["background"]["kind"], id?: string): Assessment => ({

@@ -1,17 +1,12 @@
-import { demoKit, demoOutings } from "../../../demo";
+import { demoOutings } from "../../../demo";
+import { hockeyWalk } from "../../../test/hockey-walk";
 import type { Progress } from "../units";
 import { coverage, type Coverage, type CoverageEvent, type CoverageInput } from ".";
 
 const outing = demoOutings[0]!;
 const MINUTE = 60_000;
 const START = Date.UTC(2026, 9, 17, 14);
-const shot = outing.shots[0]!;
-const asked = {
-  shot,
-  subject: outing.subjects.find((s) => s.id === shot.subjectId)!,
-  rig: { body: demoKit.bodies[0]!, lens: demoKit.lenses[0]!, support: demoKit.supports[0]! },
-  order: ["lift", "aperture", "shutter", "iso"] as const,
-};
+const { position: _, ...asked } = hockeyWalk;
 const event = (id: string, minutes: number, more: Partial<CoverageEvent> = {}): CoverageEvent => ({
   id,
   from: START + minutes * MINUTE,

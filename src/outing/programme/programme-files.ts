@@ -1,9 +1,8 @@
 import ICAL from "ical.js";
 import ical, { ICalAlarmType } from "ical-generator";
 import Papa from "papaparse";
-import type { ProgrammeEvent } from "@/data";
+import { wallTimeOf, type ProgrammeEvent } from "@/data";
 import type { EventDraft, ReadProgramme } from "./read-programme";
-import { wallTimeOf } from "@/data";
 
 /** A file of a table, row by row; commas, semicolons or tabs, as the file has it. */
 export const rowsOfCsv = (text: string): string[][] =>

@@ -8,6 +8,7 @@ import { useSize } from "@/ui/layout/use-size";
 import { useTokens } from "@/ui/theme/theme";
 import { apertureWords, changedWords, isoWords, momentWords, settingsWords, shutterWords } from "@/words";
 import { useFound, useOpenOuting, useOuting } from "../../outing/use-outing";
+import { TimeAxis } from "../shot/TimeAxis";
 import { wallOf } from "../shot/titles";
 
 const RAILS: readonly { readonly rail: Rail; readonly words: (click: number) => string }[] = [
@@ -55,7 +56,7 @@ export function ThroughOuting() {
 
 function SteppedLines({ timeline: { points, moments } }: { timeline: Timeline }) {
   const [size, onLayout] = useSize();
-  const { ink, ink2, line, water, sun } = useTokens();
+  const { ink, line, water, sun } = useTokens();
   const at = useOuting((v) => v.at);
   const outing = useOuting((v) => v.outing);
   const [first, last] = [points[0], points.at(-1)];
@@ -124,19 +125,7 @@ function SteppedLines({ timeline: { points, moments } }: { timeline: Timeline })
               </G>
             );
           })}
-          {[first.at, (first.at + last.at) / 2, last.at].map((t, i) => (
-            <SvgText
-              key={t}
-              x={x(t)}
-              y={height - 4}
-              fontSize={TYPE}
-              fontFamily="Text-400"
-              fill={ink2}
-              textAnchor={i === 0 ? "start" : i === 2 ? "end" : "middle"}
-            >
-              {wallOf({ outing }, t)}
-            </SvgText>
-          ))}
+          <TimeAxis outing={outing} from={first.at} until={last.at} x={x} foot={height - 4} />
         </Svg>
       )}
     </View>

@@ -17,6 +17,8 @@ const WISHES = [
 
 /** The form writes what is not told as words of its own. */
 const typedSchema = programmeEventSchema.omit({ spotId: true, wish: true, calls: true, id: true }).extend({
+  /** Nothing typed into the group is no group. */
+  group: z.string().max(60).optional(),
   spot: z.string(),
   wished: z.enum(["open", "pinned", "excluded"]),
   first: z.number().optional(),
@@ -117,7 +119,7 @@ export function EventForm({ event, onClose, onDelete }: Props) {
     <RecordForm
       specs={specs}
       record={record}
-      schema={eventTyped}
+      schema={typedSchema}
       save={event ? "Save" : "Add the event"}
       onCancel={onClose}
       onSave={save}
@@ -127,5 +129,3 @@ export function EventForm({ event, onClose, onDelete }: Props) {
 }
 
 const NONE: readonly ProgrammeEvent[] = [];
-/** Nothing typed into the group is no group. */
-const eventTyped = typedSchema.extend({ group: z.string().max(60).optional() });

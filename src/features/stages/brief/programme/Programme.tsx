@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { timedProgramme, type TimedEvent } from "@/outing/programme/event-times";
+import type { ProgrammeEvent } from "@/data";
+import { timedProgramme } from "@/outing/programme/event-times";
 import { removeEvent, putEvent } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
@@ -31,11 +32,10 @@ export function Programme() {
   const [all, setAll] = useState(false);
   const events = timedProgramme(outing);
   const spotName = (id: string | null): string => outing.ground.spots.find((s) => s.id === id)?.name ?? "";
-  const remove = async (event: TimedEvent): Promise<void> => {
-    const { starts: _, ends: __, called: ___, ...kept } = event;
+  const remove = async (event: ProgrammeEvent): Promise<void> => {
     setOpen("none");
     if (await commit(removeEvent(event.id)))
-      toast({ words: `${event.name} deleted`, undo: () => commit(putEvent(kept)) });
+      toast({ words: `${event.name} deleted`, undo: () => commit(putEvent(event)) });
   };
   const write = async (kind: "csv" | "ics"): Promise<void> => {
     const { programmeCalendar, programmeCsv } = await import("@/outing/programme/programme-files");
@@ -52,7 +52,7 @@ export function Programme() {
         "text/calendar",
       );
   };
-  const edited = typeof open === "object" ? events.find((e) => e.id === open.eventId) : undefined;
+  const edited = typeof open === "object" ? outing.programme?.find((e) => e.id === open.eventId) : undefined;
   return (
     <View className="gap-3">
       {events.length === 0 && (

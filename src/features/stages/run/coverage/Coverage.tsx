@@ -20,7 +20,6 @@ const LATE = [5, 10, 20, 30];
 
 interface Worked {
   readonly programme: Outing["programme"];
-  readonly at: number;
   readonly answer: Answer;
   /** The order before this one, for what changed. */
   readonly before?: Answer;
@@ -38,7 +37,6 @@ export function Coverage() {
     const before = shown?.answer;
     void begin("coverage", coverageInput(view), (answer) => ({
       programme: view.outing.programme,
-      at: view.at,
       answer,
       before,
     }));

@@ -5,7 +5,7 @@ import type { Outing } from "@/data";
 import type { TimedEvent } from "@/outing/programme/event-times";
 import { useSize } from "@/ui/layout/use-size";
 import { useTokens } from "@/ui/theme/theme";
-import { wallOf } from "../../shot/titles";
+import { TimeAxis } from "../../shot/TimeAxis";
 
 interface Props {
   readonly answer: Coverage;
@@ -86,19 +86,7 @@ export function DayDrawing({ answer: { visits }, events, outing }: Props) {
               </G>
             );
           })}
-          {[from, (from + until) / 2, until].map((at, i) => (
-            <SvgText
-              key={at}
-              x={x(at)}
-              y={height - 4}
-              fontSize={TYPE}
-              fontFamily="Text-400"
-              fill={ink2}
-              textAnchor={i === 0 ? "start" : i === 2 ? "end" : "middle"}
-            >
-              {wallOf({ outing }, at)}
-            </SvgText>
-          ))}
+          <TimeAxis outing={outing} from={from} until={until} x={x} foot={height - 4} />
         </Svg>
       )}
     </View>
