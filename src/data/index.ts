@@ -47,6 +47,7 @@ export type { State } from "./journal";
 export type { KeyValueStore } from "./shelf";
 export {
   CAUTIONS,
+  CONSENTS,
   KINDS,
   LIMITS,
   bodySchema,
@@ -63,6 +64,7 @@ export {
   name,
   OUTING_VERSION,
   outingSchema,
+  personSchema,
   programmeEventSchema,
   shotSchema,
   supportSchema,
@@ -78,6 +80,7 @@ export {
   type Preferences,
   type Outing,
   type StoredKit,
+  type Person,
   type ProgrammeEvent,
   type StoredShot,
   type StoredSubject,

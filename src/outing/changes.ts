@@ -29,6 +29,9 @@ const PARTS: readonly (readonly [Part, (o: Outing) => unknown])[] = [
   ["bag", (o) => o.bag],
   ["ground", ({ ground: g }) => [g.surface, g.venue, g.hall, g.leave]],
   ["light", ({ light: { readings: _, ...rest } }) => rest],
+  ["weather", (o) => o.weather],
+  ["programme", (o) => o.programme],
+  ["people", (o) => o.people],
   ["notes", (o) => o.notes],
   ["archive", (o) => o.archived],
 ];

@@ -11,6 +11,9 @@ const PARTS: Readonly<Record<Part, string>> = {
   ground: "Ground changed",
   light: "Light changed",
   notes: "Notes changed",
+  programme: "Programme changed",
+  people: "People changed",
+  weather: "Weather changed",
   "order of the shots": "Shots reordered",
   archive: "Archived or restored",
 };

@@ -105,5 +105,6 @@ export {
   type FrameBackground,
   type FrameRays,
 } from "./frame-background";
-export { walkBlocks, walkRound, type Walk, type WalkInput } from "./walking";
+export { wayOnFoot } from "./way-on-foot";
+export { walkRound, type Walk, type WalkInput } from "./walking";
 export { edgeMoves, metresToWater, waterLevel, type WaterLevel } from "./water-level";

@@ -1,9 +1,5 @@
 import { absent, present, type Maybe } from "../units";
-import type { Ground } from "./ground";
-import { OBSTACLE_KINDS } from "./obstacle-kinds";
 import { convexParts, isInside } from "./polygon";
-import { footprintOf } from "./solids";
-import { isClosed } from "./standing";
 import { planDistance, type Point } from "./vector";
 
 export interface WalkInput {
@@ -21,15 +17,6 @@ export interface Walk {
   /** The corners of the way, from start to end. */
   readonly way: readonly Point[];
 }
-
-/** What one walks round: solid things, netting, and every area that is closed. */
-export const walkBlocks = ({
-  obstacles,
-  areas,
-}: Pick<Ground, "obstacles" | "areas">): (readonly Point[])[] => [
-  ...obstacles.filter((o) => OBSTACLE_KINDS[o.kind].solid && o.kind !== "bank").map(footprintOf),
-  ...areas.filter(isClosed).map((a) => a.outline),
-];
 
 /** Margin in metres by which a way may touch what it walks along. */
 const TOUCH = 1e-6;

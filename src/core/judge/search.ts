@@ -1,8 +1,7 @@
 import {
   isInside,
   standingAt,
-  walkBlocks,
-  walkRound,
+  wayOnFoot,
   type Ground,
   type Point,
   type Position,
@@ -132,7 +131,7 @@ const AROUND = [
 /** Metres on foot to a place; nothing is counted where nobody said where one comes from. */
 function walkTo({ ground, from }: SearchInput, to: Point): number | undefined | "no-way" {
   if (!from) return undefined;
-  const walk = walkRound({ from, to, blocks: walkBlocks(ground) });
+  const walk = wayOnFoot(ground, from, to);
   return walk.ok ? walk.value.metres : "no-way";
 }
 

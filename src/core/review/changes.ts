@@ -13,6 +13,9 @@ export type Part =
   | "ground"
   | "light"
   | "notes"
+  | "programme"
+  | "people"
+  | "weather"
   | "order of the shots"
   | "archive";
 

@@ -1,15 +1,17 @@
-import { walkBlocks, walkRound, type Ground, type Position } from "../ground";
+import { wayOnFoot, type Ground, type Position, type Walk } from "../ground";
 import { assess, type AssessInput } from "../judge";
 import { sunCourse } from "../light";
 import { sceneAt, type LightPlan } from "../scene";
 import type { Progress } from "../units";
-import type { Event, Schedule } from "./plan";
-import { runningOrder } from "./solve";
+import type { Event, Schedule, ScheduleInput } from "./plan";
+import { reschedule } from "./solve";
 
 /** An event with how it would be taken: its shot, subject and kit from any position. */
 export interface CoverageEvent extends Omit<Event, "alternatives"> {
   /** Undefined where it is not told where it happens, or the kit cannot take it. */
   readonly asked?: Omit<AssessInput, "position" | "scene">;
+  /** From where it may be taken; from any position while it is left out or none of them is there. */
+  readonly positionIds?: readonly string[];
   /** Set by hand: it must be covered where that can be. */
   readonly pinned?: boolean;
 }
@@ -27,6 +29,8 @@ export interface CoverageInput {
   };
   /** Walking pace with the bag in m/s, above 0. */
   readonly pace: number;
+  /** Events that are had already, by their ids: what shows the same is not wanted again. */
+  readonly covered?: readonly string[];
 }
 
 /** What an event that is left out would cost. */
@@ -41,8 +45,8 @@ export interface Price {
 export interface Coverage extends Schedule {
   /** What it would cost to have an event that lost against others. */
   readonly prices: readonly Price[];
-  /** Metres between positions by their ids, the way round what stands there; Infinity where there is none. */
-  readonly metres: Readonly<Record<string, Readonly<Record<string, number>>>>;
+  /** From position to position by their ids, round what stands there; left out where no way leads, and from one to itself. */
+  readonly ways: Readonly<Record<string, Readonly<Record<string, Walk>>>>;
 }
 
 /** More than any day is worth: a pinned event is dropped only where it cannot be had. */
@@ -55,38 +59,42 @@ const MOST_PRICED = 12;
  * round what stands there, exact where the solver is. Hands back its progress after each event.
  */
 export function* coverage(input: CoverageInput): Generator<Progress, Coverage, void> {
-  const { ground, light, events, positions, pace, start } = input;
+  const { ground, light, events, positions, pace, start, covered = [] } = input;
   const course = sunCourse(ground.anchor);
-  const metres = metresBetween(ground, positions);
+  const ways = waysBetween(ground, positions);
   const asked: Event[] = [];
-  for (const [done, { asked: take, pinned, ...event }] of events.entries()) {
+  for (const [done, { asked: take, pinned, positionIds, ...event }] of events.entries()) {
     const middle = (event.from + event.until) / 2;
     const scene = sceneAt(ground, light, middle, course(middle));
-    const alternatives = take
-      ? positions.flatMap((position) => {
-          const found = assess({ ...take, position, scene });
-          return found.ok && !found.score.vetoed && found.score.value > 0
-            ? [{ placeId: position.id, worth: found.score.value }]
-            : [];
-        })
-      : [];
+    const alternatives =
+      take && !covered.includes(event.id)
+        ? servedFrom(positions, positionIds).flatMap((position) => {
+            const found = assess({ ...take, position, scene });
+            return found.ok && !found.score.vetoed && found.score.value > 0
+              ? [{ placeId: position.id, worth: found.score.value }]
+              : [];
+          })
+        : [];
     asked.push({ ...event, value: pinned ? event.value * PINNED : event.value, alternatives });
     yield { done: done + 1, total: events.length };
   }
+  const order = (day: ScheduleInput): Schedule => reschedule(day, { ...start, covered, shifts: [] });
   const day = {
     events: asked,
     start,
     pace,
-    metres: (from: string, to: string): number => metres[from]?.[to] ?? 0,
+    // From a place that is none of these, each is as near.
+    metres: (from: string, to: string): number =>
+      from === to || !ways[from] ? 0 : (ways[from][to]?.metres ?? Infinity),
   };
   const own = (id: string, value: number): number =>
     events.find((e) => e.id === id)?.pinned ? value / PINNED : value;
-  const ordered = told(runningOrder(day), own);
+  const ordered = told(order(day), own);
   // What pinning weighs is no value: the bound is that of the day without it.
   const bound =
     ordered.method === "exact"
       ? ordered.value
-      : runningOrder({ ...day, events: asked.map((e) => ({ ...e, value: own(e.id, e.value) })) }).bound;
+      : order({ ...day, events: asked.map((e) => ({ ...e, value: own(e.id, e.value) })) }).bound;
   const plan = { ...ordered, bound };
   const prices = plan.lost
     .filter((l) => l.reason === "worth-less")
@@ -94,7 +102,7 @@ export function* coverage(input: CoverageInput): Generator<Progress, Coverage, v
     .slice(0, MOST_PRICED)
     .map(({ eventId }): Price => {
       const forced = asked.map((e) => (e.id === eventId ? { ...e, value: e.value * PINNED } : e));
-      const other = told(runningOrder({ ...day, events: forced }), (id, value) =>
+      const other = told(order({ ...day, events: forced }), (id, value) =>
         own(id, id === eventId ? value / PINNED : value),
       );
       const had = new Set(other.visits.map((v) => v.eventId));
@@ -104,8 +112,13 @@ export function* coverage(input: CoverageInput): Generator<Progress, Coverage, v
         insteadOf: plan.visits.map((v) => v.eventId).filter((id) => !had.has(id)),
       };
     });
-  return { ...plan, prices, metres };
+  return { ...plan, prices, ways };
 }
+
+const servedFrom = (positions: readonly Position[], ids: readonly string[] = []): readonly Position[] => {
+  const chosen = positions.filter((p) => ids.includes(p.id));
+  return chosen.length > 0 ? chosen : positions;
+};
 
 /** A schedule with the values that its events have, without the weight of what is pinned. */
 function told(schedule: Schedule, own: (id: string, value: number) => number): Schedule {
@@ -121,19 +134,15 @@ function told(schedule: Schedule, own: (id: string, value: number) => number): S
   };
 }
 
-/** Metres on foot between positions, each way the same. */
-function metresBetween(
-  ground: Ground,
-  positions: readonly Position[],
-): Record<string, Record<string, number>> {
-  const blocks = walkBlocks(ground);
-  const all: Record<string, Record<string, number>> = Object.fromEntries(positions.map((p) => [p.id, {}]));
+/** Ways on foot between positions, each way the same but for its direction. */
+function waysBetween(ground: Ground, positions: readonly Position[]): Coverage["ways"] {
+  const all: Record<string, Record<string, Walk>> = Object.fromEntries(positions.map((p) => [p.id, {}]));
   positions.forEach((a, i) =>
-    positions.slice(i).forEach((b) => {
-      const walk = a === b ? undefined : walkRound({ from: a.at, to: b.at, blocks });
-      const length = !walk ? 0 : walk.ok ? walk.value.metres : Infinity;
-      all[a.id]![b.id] = length;
-      all[b.id]![a.id] = length;
+    positions.slice(i + 1).forEach((b) => {
+      const walk = wayOnFoot(ground, a.at, b.at);
+      if (!walk.ok) return;
+      all[a.id]![b.id] = walk.value;
+      all[b.id]![a.id] = { ...walk.value, way: walk.value.way.toReversed() };
     }),
   );
   return all;

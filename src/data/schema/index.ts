@@ -37,6 +37,7 @@ export {
 } from "./library";
 export { PREFERENCES_VERSION, preferencesSchema } from "./preferences";
 export { CAUTIONS, KINDS, OUTING_VERSION, outingSchema } from "./outing";
+export { CONSENTS, personSchema } from "./people";
 export { programmeEventSchema } from "./programme";
 export { shotSchema } from "./shot";
 
@@ -44,6 +45,7 @@ export type Outing = z.infer<typeof outingSchema>;
 export type StoredShot = z.infer<typeof shotSchema>;
 export type StoredSubject = z.infer<typeof subjectSchema>;
 export type ProgrammeEvent = NonNullable<Outing["programme"]>[number];
+export type Person = NonNullable<Outing["people"]>[number];
 export type Choice = z.infer<typeof choiceSchema>;
 export type Caution = (typeof CAUTIONS)[number];
 export type Kind = (typeof KINDS)[number];

@@ -12,6 +12,7 @@ export const LIMITS = {
   masts: 60,
   obstacles: 400,
   "own entries": 200,
+  people: 200,
   positions: 60,
   readings: 500,
   shots: 60,

@@ -3,6 +3,7 @@ import { groundSchema } from "./ground";
 import { timesFault } from "../days";
 import { LIMITS } from "./limits";
 import { bearing, id, instant, listOf, name, wallDate, wallTime, words, timeZone } from "./parts";
+import { personSchema } from "./people";
 import { programmeEventSchema } from "./programme";
 import { choiceSchema, clicks, shotSchema } from "./shot";
 import { subjectSchema } from "./subject";
@@ -139,6 +140,7 @@ const outingFields = z.object({
   }),
   weather: weatherSchema.optional(),
   programme: listOf(programmeEventSchema, LIMITS.events).optional(),
+  people: listOf(personSchema, LIMITS.people).optional(),
   log: listOf(seriesSchema, LIMITS.counts),
   notes: words(4000),
 });

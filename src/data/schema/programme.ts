@@ -7,12 +7,16 @@ export const programmeEventSchema = z.object({
   name,
   /** When it begins by the clock on the wall, as it was announced. */
   at: wallTime,
+  /** Which day of the outing it is on, from 1; the first that has its time while it is left out. */
+  day: z.int().min(1).max(60).optional(),
   /** Minutes that it lasts. */
   minutes: z.number().min(0).max(1440),
   /** Minutes before its start of each call, the first call first. */
   calls: z.array(z.number().min(0).max(600)).max(3),
   /** Where it happens; not told while it is null. */
   spotId: id.nullable(),
+  /** From where it may be taken, set by hand; from any position while it is left out. */
+  positionIds: z.array(id).min(1).max(60).optional(),
   priority: z.union([z.literal(1), z.literal(2), z.literal(3)]),
   /** Minutes needed in place before it. */
   setUp: z.number().min(0).max(240),

@@ -19,4 +19,5 @@ export {
 } from "./shot";
 export { addSpot, editSpot } from "./spot";
 export { drawnZoneAt, NEW_ZONE_SIDE, shiftLightAt } from "./zone";
+export { addPeople, putPerson, removePerson } from "./people";
 export { addEvents, editEvent, putEvent, removeEvent, shiftEvents } from "./programme";

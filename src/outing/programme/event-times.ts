@@ -1,4 +1,4 @@
-import { byClock, type Outing, type ProgrammeEvent } from "@/data";
+import { byClock, daysAfter, instantOf, type Outing, type ProgrammeEvent } from "@/data";
 
 const MINUTE = 60_000;
 
@@ -12,14 +12,16 @@ export interface TimedEvent extends ProgrammeEvent {
   readonly called: readonly number[];
 }
 
-/** The programme in the order in which it begins, on the first day of the outing or the night after it. */
+/** The programme in the order in which it begins. */
 export function timedProgramme(outing: Outing): TimedEvent[] {
   const byId = new Map<string, number>();
-  // On an outing of several days an event is on the first that has its time.
+  // On an outing of several days an event is on the first that has its time, where it is not told on which.
   for (const { id, at } of byClock(outing, outing.programme ?? [])) if (!byId.has(id)) byId.set(id, at);
   return (outing.programme ?? [])
     .map((event): TimedEvent => {
-      const starts = byId.get(event.id)! + (event.late ?? 0) * MINUTE;
+      const { day } = event;
+      const onDay = day && instantOf(daysAfter(outing.date, day - 1), event.at, outing.timeZone).at;
+      const starts = (onDay ?? byId.get(event.id)!) + (event.late ?? 0) * MINUTE;
       return {
         ...event,
         starts,

@@ -51,7 +51,8 @@ export function minutesOf(text: string): number | undefined {
 
 /**
  * A start list as text, a line each: a time, what it is, its length in brackets and where after an @, the last two where
- * they are told. "10:40 100 m women, heat 2 (4 min) @ track". Empty lines and those that begin with # are passed over.
+ * they are told. "10:40 100 m women, heat 2 (4 min) @ track". Who is in it follows on lines of their own, set in or with the
+ * lane first: "4 Ida Roth". Empty lines and those that begin with # are passed over.
  */
 export function readLines(text: string): ReadProgramme {
   const events: EventDraft[] = [];
@@ -59,12 +60,22 @@ export function readLines(text: string): ReadProgramme {
   text.split(/\r?\n/).forEach((raw, i) => {
     const line = raw.trim();
     if (line === "" || line.startsWith("#")) return;
+    const last = events.at(-1);
+    if (last && isEntry(raw)) {
+      const who = [last.who, line].filter(Boolean).join("; ").slice(0, 600);
+      events[events.length - 1] = { ...last, who };
+      return;
+    }
     const read = lineOf(line);
     if (typeof read === "string") refused.push({ line: i + 1, text: line, fault: read });
     else events.push(read);
   });
   return { events, refused };
 }
+
+/** Somebody in the event above: set in, or a lane and a name; a time of a day is never one. */
+const isEntry = (raw: string): boolean =>
+  !TIME.test(raw.trim()) && (/^\s+\S/.test(raw) || /^\d{1,3}[.)]?\s+\p{L}/u.test(raw));
 
 function lineOf(line: string): EventDraft | LineFault {
   if (!/^\d{1,2}[:.h]\d{2}/.test(line)) return "no-time";

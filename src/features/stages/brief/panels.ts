@@ -32,6 +32,16 @@ export const BRIEF: readonly Panel[] = [
     load: whenSeen(async () => (await import("./programme/Programme")).Programme),
   },
   {
+    id: "people",
+    title: "My people",
+    phone: "folded",
+    wide: "folded",
+    when: always,
+    answer: ({ outing: { people = [] } }) =>
+      people.length === 0 ? "nobody yet" : countWords(people.length, "person", "people"),
+    load: whenSeen(async () => (await import("./people/People")).People),
+  },
+  {
     id: "sketch",
     title: "The ground",
     phone: "none",

@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { View } from "react-native";
-import { walkBlocks, walkRound } from "@/core/ground";
+import { wayOnFoot } from "@/core/ground";
 import type { BriefScores, Cover } from "@/core/judge";
 import { lightPlanOf, sameValue, type Outing } from "@/data";
 import { briefShots } from "@/outing/brief-shots";
@@ -131,14 +131,9 @@ function CoverLine({ cover, answered }: { cover: Cover; answered: Answered }) {
 
 /** Metres on foot through the places one after the other, round what stands there; absent where no way leads. */
 function walkBetween({ ground }: Outing, { places }: Cover): number | undefined {
-  const blocks = walkBlocks(ground);
   let sum = 0;
   for (let i = 1; i < places.length; i++) {
-    const walk = walkRound({
-      from: ground.positions[places[i - 1]!]!.at,
-      to: ground.positions[places[i]!]!.at,
-      blocks,
-    });
+    const walk = wayOnFoot(ground, ground.positions[places[i - 1]!]!.at, ground.positions[places[i]!]!.at);
     if (!walk.ok) return undefined;
     sum += walk.value.metres;
   }

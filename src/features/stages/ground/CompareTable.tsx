@@ -8,7 +8,7 @@ import {
 } from "@tanstack/react-table";
 import { memo, useMemo, useState, type ReactNode } from "react";
 import { Pressable, ScrollView, View } from "react-native";
-import { walkBlocks, walkRound, type Position } from "@/core/ground";
+import { wayOnFoot, type Position } from "@/core/ground";
 import { useShallow } from "zustand/react/shallow";
 import type { Assessment, Softness } from "@/core/judge";
 import { SortMark } from "@/ui/controls/SortMark";
@@ -119,17 +119,17 @@ function useWalks(): (id: string) => string {
   const positions = useOuting((v) => v.outing.ground.positions);
   const obstacles = useOuting((v) => v.outing.ground.obstacles);
   const areas = useOuting((v) => v.outing.ground.areas);
+  const venue = useOuting((v) => v.outing.ground.venue);
   const from = useOuting((v) => v.position);
   const pace = useOuting((v) => v.preferences.walkingPace);
   return useMemo(() => {
     return (id: string): string => {
       const to = positions.find((p) => p.id === id);
       if (!from || !to || from === to) return "–";
-      const blocks = walkBlocks({ obstacles, areas });
-      const walk = walkRound({ from: from.at, to: to.at, blocks });
+      const walk = wayOnFoot({ obstacles, areas, venue }, from.at, to.at);
       return walk.ok ? minutesWords(walk.value.metres / pace) : "no way there";
     };
-  }, [positions, obstacles, areas, from, pace]);
+  }, [positions, obstacles, areas, venue, from, pace]);
 }
 
 /** The positions side by side for the shot in hand; a press on a heading stands there, one on a line sorts them by it. */

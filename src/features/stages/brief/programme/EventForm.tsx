@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { z } from "zod";
-import { idFromName, programmeEventSchema, type ProgrammeEvent } from "@/data";
+import { daysBetween, idFromName, lastDayOf, programmeEventSchema, type ProgrammeEvent } from "@/data";
 import { putEvent } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
 import { priorityWords } from "@/words";
@@ -16,15 +16,18 @@ const WISHES = [
 ];
 
 /** The form writes what is not told as words of its own. */
-const typedSchema = programmeEventSchema.omit({ spotId: true, wish: true, calls: true, id: true }).extend({
-  /** Nothing typed into the group is no group. */
-  group: z.string().max(60).optional(),
-  spot: z.string(),
-  wished: z.enum(["open", "pinned", "excluded"]),
-  first: z.number().optional(),
-  second: z.number().optional(),
-  third: z.number().optional(),
-});
+const typedSchema = programmeEventSchema
+  .omit({ spotId: true, shotId: true, wish: true, calls: true, id: true })
+  .extend({
+    /** Nothing typed into the group is no group. */
+    group: z.string().max(60).optional(),
+    spot: z.string(),
+    serves: z.string(),
+    wished: z.enum(["open", "pinned", "excluded"]),
+    first: z.number().optional(),
+    second: z.number().optional(),
+    third: z.number().optional(),
+  });
 type TypedEvent = z.infer<typeof typedSchema>;
 
 interface Props {
@@ -39,11 +42,28 @@ export function EventForm({ event, onClose, onDelete }: Props) {
   const spots = useOuting((v) => v.outing.ground.spots);
   const programme = useOuting((v) => v.outing.programme ?? NONE);
   const starts = useOuting((v) => v.outing.starts);
+  const shots = useOuting((v) => v.outing.shots);
+  const days = useOuting(({ outing }) =>
+    outing.lastDate ? daysBetween(outing.date, lastDayOf(outing)) + 1 : 1,
+  );
   const commit = useCommit();
   const specs = useMemo(
     (): readonly FieldSpec[] => [
       { kind: "text", key: "name", label: "What it is" },
       { kind: "time", key: "at", label: "Starts" },
+      ...(days > 1
+        ? [
+            {
+              kind: "number",
+              key: "day",
+              label: "Day",
+              min: 1,
+              max: days,
+              decimals: 0,
+              optional: true,
+            } as const,
+          ]
+        : []),
       { kind: "number", key: "minutes", label: "Lasts", unit: "min", min: 0, max: 1440, decimals: 0 },
       {
         kind: "choice",
@@ -52,6 +72,15 @@ export function EventForm({ event, onClose, onDelete }: Props) {
         choices: [
           { key: NOWHERE, label: "Not told" },
           ...spots.map(({ id, name }) => ({ key: id, label: name })),
+        ],
+      },
+      {
+        kind: "choice",
+        key: "serves",
+        label: "Serves the shot",
+        choices: [
+          { key: NOWHERE, label: "Any of its spot" },
+          ...shots.map(({ id, name }) => ({ key: id, label: name })),
         ],
       },
       {
@@ -80,7 +109,7 @@ export function EventForm({ event, onClose, onDelete }: Props) {
       },
       { kind: "text", key: "who", label: "Who is in it", lines: 3 },
     ],
-    [spots],
+    [spots, shots, days],
   );
   const record = useMemo(
     () => ({
@@ -93,6 +122,7 @@ export function EventForm({ event, onClose, onDelete }: Props) {
       who: "",
       ...event,
       spot: event?.spotId ?? NOWHERE,
+      serves: event?.shotId ?? NOWHERE,
       wished: event?.wish ?? "open",
       first: event?.calls[0],
       second: event?.calls[1],
@@ -100,7 +130,15 @@ export function EventForm({ event, onClose, onDelete }: Props) {
     }),
     [event, starts],
   );
-  const save = async ({ spot, wished, first, second, third, ...typed }: TypedEvent): Promise<boolean> => {
+  const save = async ({
+    spot,
+    serves,
+    wished,
+    first,
+    second,
+    third,
+    ...typed
+  }: TypedEvent): Promise<boolean> => {
     const done = await commit(
       putEvent({
         ...typed,
@@ -109,6 +147,7 @@ export function EventForm({ event, onClose, onDelete }: Props) {
         id: event?.id ?? idFromName(typed.name, programme, "event"),
         calls: [first, second, third].filter((c) => c !== undefined).sort((a, b) => b - a),
         spotId: spot === NOWHERE ? null : spot,
+        shotId: serves === NOWHERE ? undefined : serves,
         wish: wished === "open" ? undefined : wished,
       }),
     );

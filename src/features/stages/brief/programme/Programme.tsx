@@ -16,6 +16,7 @@ import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing"
 import { wallOf } from "../../shot/titles";
 import { BringIn } from "./BringIn";
 import { EventForm } from "./EventForm";
+import { FromWhere } from "./FromWhere";
 
 /** Events that are shown before one asks for all. */
 const SHOWN = 10;
@@ -103,6 +104,7 @@ export function Programme() {
             onDelete={edited && (() => void remove(edited))}
           />
         )}
+        {edited && <FromWhere eventId={edited.id} />}
       </Dialog>
       <Dialog title="Bring in a list" open={open === "bring-in"} onClose={() => setOpen("none")}>
         {open === "bring-in" && <BringIn onClose={() => setOpen("none")} />}

@@ -86,7 +86,7 @@ function Ordered({ worked: { answer, before } }: { worked: Worked }) {
       <View role="list" aria-label="Covered, in order">
         {answer.visits.map((visit, i) => {
           const last = answer.visits[i - 1]?.placeId;
-          const metres = last === undefined ? 0 : (answer.metres[last]?.[visit.placeId] ?? 0);
+          const metres = last === undefined ? 0 : (answer.ways[last]?.[visit.placeId]?.metres ?? 0);
           return (
             <View key={visit.eventId} role="listitem">
               <Row
