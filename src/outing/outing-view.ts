@@ -54,6 +54,8 @@ export interface OutingView extends Looking, Minute {
   readonly scene: Scene;
   /** For the shot in hand at the minute; undefined while the kit lacks what it takes. */
   from(positionId: string | null): Assessment | NoPicture | undefined;
+  /** Another shot with its own kit, at the minute, from the position that is looked from. */
+  besides(shotId: string): Assessment | NoPicture | undefined;
   /** Positions that are vetoed for the shot in hand, or give no picture. No veto hangs on the minute. */
   readonly ruledOut: ReadonlySet<string>;
   /** From the position that is looked from; undefined while there is none, or the kit lacks what it names. */
@@ -134,6 +136,7 @@ export function createViews(answers: Assessments): (looking: Looking) => OutingV
         return answers.scene(looking, minute.at);
       },
       from: (id) => answers.assessment(looking, shot.id, id, minute.at),
+      besides: (id) => answers.assessment(looking, id, positionId, minute.at),
       get ruledOut() {
         return answers.ruledOut(looking, shot.id, window.starts);
       },

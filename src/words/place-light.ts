@@ -52,6 +52,9 @@ export const zoneLines = (zones: readonly Zone[]): { readonly name: string; read
     .filter((z) => z.offsetClicks !== 0)
     .map(({ name, offsetClicks }) => ({ name, value: `${signedClicks(offsetClicks)} stop` }));
 
+/** Clicks to turn, more light positive: "+2", "−3". */
+export const turnWords = (clicks: number): string => `${clicks < 0 ? "−" : "+"}${Math.abs(clicks)}`;
+
 /** How far something told is from the light that was found; positive is brighter. */
 export const offWords = (stops: number): string =>
   Math.abs(stops) < 1 / 6

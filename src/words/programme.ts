@@ -85,8 +85,32 @@ export function coverageVerdict(
   }`;
 }
 
+const CALLS = ["first", "second", "third"] as const;
+
+/** What is called: "Second call: 100 m heats." 0 is the time to leave. */
+export const callWords = (number: number, name: string): string =>
+  number === 0
+    ? `Leave now for ${name}.`
+    : `${CALLS[number - 1]!.replace(/^./, (c) => c.toUpperCase())} call: ${name}.`;
+
+/** The next call of an event, both in epoch milliseconds: "second call in 6 min"; undefined once all are over. */
+export function nextCallWords(called: readonly number[], at: number): string | undefined {
+  const i = called.findIndex((c) => c > at);
+  return i < 0 ? undefined : `${CALLS[i]} call in ${minutesWords((called[i]! - at) / 1000)}`;
+}
+
+/** A way on foot: "84 m, 1 min". */
+export const wayWords = (metres: number, seconds: number): string =>
+  `${Math.round(metres)}\u00a0m, ${minutesWords(seconds)}`;
+
+/** How an order differs from the one before it. */
+export function orderChangeWords(kind: "new" | "gone" | "elsewhere", name: string, place: string): string {
+  if (kind === "gone") return `No longer: ${name}.`;
+  return kind === "new" ? `New: ${name}, from ${place}.` : `${name} from ${place} now.`;
+}
+
 /** How long it takes to walk somewhere, and what is to spare. */
 export const walkWords = (metres: number, seconds: number, slackMinutes: number): string =>
   metres === 0
     ? `stay; ${numberWords(slackMinutes, 0)} min to spare`
-    : `${Math.round(metres)} m, ${minutesWords(seconds)}; ${numberWords(slackMinutes, 0)} min to spare`;
+    : `${wayWords(metres, seconds)}; ${numberWords(slackMinutes, 0)} min to spare`;

@@ -1,17 +1,28 @@
+import type { ReactNode } from "react";
 import Svg, { Circle, G, Line, Path } from "react-native-svg";
 import { footprintOf, fromVenue, venueMarks, venueParts } from "@/core/ground";
 import type { Outing } from "@/data";
-import { fitView, toScreen } from "@/ui/plan/view";
+import { fitView, toScreen, type PlanView } from "@/ui/plan/view";
 import { SURFACE_FILL } from "@/ui/theme/surfaces";
 import { useTokens } from "@/ui/theme/theme";
 import { pathOf } from "@/ui/plan/paths";
 
 const SIZE = { width: 92, height: 112 };
 const MARGINS = { left: 14, right: 8, top: 8, bottom: 8 };
+const sizeOf = (scale: number) => ({ width: SIZE.width * scale, height: SIZE.height * scale });
 const SKETCHED = ["boundary", "line", "circle"];
 
+interface Props {
+  readonly outing: Outing;
+  readonly scale?: number;
+  /** Px of the drawing; by the scale when left out. */
+  readonly size?: { readonly width: number; readonly height: number };
+  /** What is drawn over it. */
+  readonly over?: (view: PlanView) => ReactNode;
+}
+
 /** An outing known by its shape: its own ground, small, with what stands there and where one stands. */
-export function GroundSketch({ outing, scale = 1 }: { outing: Outing; scale?: number }) {
+export function GroundSketch({ outing, scale = 1, size = sizeOf(scale), over }: Props) {
   const tokens = useTokens();
   const { ink, built, water, sun } = tokens;
   const { venue, obstacles, positions, tracks, spots, surface = "grass" } = outing.ground;
@@ -27,7 +38,6 @@ export function GroundSketch({ outing, scale = 1 }: { outing: Outing; scale?: nu
   const shape = open
     ? [...spots.map((s) => s.at), ...tracks.flatMap((t) => t.points), ...areas.flatMap((a) => a.outline)]
     : [...outline, ...stands.flatMap((o) => o.outline)];
-  const size = { width: SIZE.width * scale, height: SIZE.height * scale };
   const view = fitView([...shape, ...positions.map((p) => p.at)], size, venue.bearing, MARGINS);
   const played = venueParts(venue.template).findLast((p) => p.surface)?.surface ?? surface;
   return (
@@ -84,6 +94,7 @@ export function GroundSketch({ outing, scale = 1 }: { outing: Outing; scale?: nu
         const { left, top } = toScreen(view, p.at);
         return <Circle key={p.id} cx={left} cy={top} r={3.4} fill={water} />;
       })}
+      {over?.(view)}
     </Svg>
   );
 }

@@ -1,21 +1,47 @@
+import LockIcon from "lucide-react-native/icons/lock";
+import { useState } from "react";
 import { View } from "react-native";
+import { useShallow } from "zustand/react/shallow";
 import type { Rail } from "@/core/exposure";
 import type { Assessment } from "@/core/judge";
 import { Txt } from "@/ui/controls/Txt";
 import { useLayout } from "@/ui/layout/use-layout";
+import { useSwipe } from "@/ui/layout/use-swipe";
+import { IconButton } from "@/ui/controls/Button";
+import { useTokens } from "@/ui/theme/theme";
 import { apertureWords, compensationWords, isoNumberWords, shutterWords, stopsNoun } from "@/words";
 import { useFound, useOuting } from "../../outing/use-outing";
 import { withPicture } from "../screen/panel";
 import { automaticOf } from "../shot/automatic";
 import { NoPicture, ShotInHand } from "../shot/ShotInHand";
+import { shotsOfOtherBodies, useBodies } from "./day/bodies";
+import { Locked } from "./day/Locked";
+import { TwoCards } from "./day/TwoCards";
+import { useNext } from "../shot/use-next";
 
-/** The field card: the shot, and the three settings as large as the screen allows. */
+/** The field card: the shot, and the three settings as large as the screen allows; those of two bodies side by side. */
 export function FieldCard() {
   const picture = useOuting(withPicture);
+  const others = useOuting(useShallow(shotsOfOtherBodies));
+  const second = useBodies((s) => s.second)[useOuting((v) => v.outing.id)];
+  const { ink } = useTokens();
+  const next = useNext();
+  const [locked, setLocked] = useState(false);
+  const two = others.some((s) => s.id === second);
   return (
     <View className="px-4">
-      <ShotInHand />
-      {picture ? <Settings /> : <NoPicture />}
+      <View className="flex-row items-center" {...useSwipe(next.position)}>
+        <View className="min-w-0 flex-1">
+          <ShotInHand />
+        </View>
+        <IconButton label="Lock the card" onPress={() => setLocked(true)} className="-mr-2">
+          <LockIcon size={22} color={ink} />
+        </IconButton>
+      </View>
+      <View {...useSwipe(next.shot)}>
+        {picture ? two ? <TwoCards secondId={second!} /> : <Settings /> : <NoPicture />}
+      </View>
+      {locked && <Locked onUnlock={() => setLocked(false)} />}
     </View>
   );
 }

@@ -2,9 +2,15 @@ import { GroundPlan } from "../ground/GroundPlan";
 import { countWords, settingsWords } from "@/words";
 import { Why } from "../expose/Why";
 import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
+import type { OutingView } from "@/outing/outing-view";
+import { shotsOfOtherBodies, useBodies } from "./day/bodies";
+import { hasOtherZones, Zones } from "./day/Zones";
+import { NextUp } from "./day/NextUp";
 import { FieldCard } from "./FieldCard";
 import { ReadingKeys } from "./ReadingKeys";
 import { WhatChanges } from "./WhatChanges";
+
+const withProgramme = ({ outing }: OutingView): boolean => (outing.programme?.length ?? 0) > 0;
 
 /** Run: the field card, what to set now and what changes next; beside it, where there is room, the plan. */
 export const RUN: readonly Panel[] = [
@@ -16,6 +22,15 @@ export const RUN: readonly Panel[] = [
     lying: "none",
     when: always,
     load: withStage(GroundPlan),
+  },
+  {
+    id: "next",
+    title: "Next",
+    phone: "top",
+    wide: "top",
+    lying: "main",
+    when: withProgramme,
+    load: withStage(NextUp),
   },
   {
     id: "card",
@@ -35,14 +50,44 @@ export const RUN: readonly Panel[] = [
     load: withStage(WhatChanges),
   },
   {
+    id: "zones",
+    title: "Clicks elsewhere",
+    phone: "lead",
+    wide: "lead",
+    when: (view) => withPicture(view) && hasOtherZones(view),
+    load: withStage(Zones),
+  },
+  {
     id: "coverage",
     worked: true,
     title: "The programme, in order",
     phone: "folded",
     wide: "open",
-    when: ({ outing }) => (outing.programme?.length ?? 0) > 0,
+    when: withProgramme,
     answer: ({ outing: { programme = [] } }) => countWords(programme.length, "event"),
     load: whenSeen(async () => (await import("./coverage/Coverage")).Coverage),
+  },
+  {
+    id: "second-body",
+    title: "The second body",
+    phone: "folded",
+    wide: "folded",
+    when: ({ bag }) => bag.bodies.length > 1,
+    answer: (view) => {
+      const shots = shotsOfOtherBodies(view);
+      const ready = shots.find((s) => s.id === useBodies.getState().second[view.outing.id]);
+      return ready ? `ready for ${ready.name}` : "one card";
+    },
+    load: whenSeen(async () => (await import("./day/SecondBody")).SecondBody),
+  },
+  {
+    id: "this-phone",
+    title: "This phone",
+    phone: "folded",
+    wide: "folded",
+    when: always,
+    answer: () => "screen, vibration, tone, lock",
+    load: whenSeen(async () => (await import("./day/ThisPhone")).ThisPhone),
   },
   {
     id: "card-why",

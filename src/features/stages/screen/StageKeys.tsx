@@ -3,11 +3,13 @@ import { useMemo, useState } from "react";
 import { useHotkeys } from "@/ui/layout/use-hotkeys";
 import { KeysDialog, type KeyList } from "../../layout/KeysDialog";
 import { useOpenOuting, useOuting } from "../../outing/use-outing";
+import { useNext } from "../shot/use-next";
 import { STAGES, type StageKey } from "./stages";
 
 const KEYS_LISTED: KeyList = [
   ["← →", "five minutes earlier or later"],
   ["1 … 9", "take a promised shot"],
+  [", .", "the shot before, the shot after"],
   ["A B C …", "stand at a position"],
   ["P G F", "Brief (the promises), Ground, Frame"],
   ["E R V", "Expose, Run, Review"],
@@ -24,6 +26,7 @@ export function StageKeys({ stage }: { stage: StageKey }) {
   const positions = useOuting((v) => v.outing.ground.positions);
   const id = useOuting((v) => v.outing.id);
   const { store, lookAt, takeShot, standAt, undo, redo } = useOpenOuting();
+  const next = useNext();
   const router = useRouter();
   const [open, setOpen] = useState(false);
   const keys = useMemo(() => {
@@ -41,6 +44,8 @@ export function StageKeys({ stage }: { stage: StageKey }) {
       ["[", go(STAGES[Math.max(0, here - 1)]!.key)],
       ["]", go(STAGES[Math.min(STAGES.length - 1, here + 1)]!.key)],
       ...shots.slice(0, 9).map((shot, i) => [String(i + 1), () => takeShot(shot.id)] as const),
+      [",", () => next.shot(-1)],
+      [".", () => next.shot(1)],
       ["ArrowLeft", by(-5)],
       ["ArrowRight", by(5)],
       ["mod+z", undo],
@@ -48,7 +53,7 @@ export function StageKeys({ stage }: { stage: StageKey }) {
       ["mod+y", redo],
       ["?", () => setOpen(true)],
     ]);
-  }, [shots, positions, id, store, lookAt, takeShot, standAt, undo, redo, router, stage]);
+  }, [shots, positions, id, store, lookAt, takeShot, standAt, undo, redo, router, stage, next]);
   useHotkeys(keys);
   return <KeysDialog keys={KEYS_LISTED} open={open} onClose={() => setOpen(false)} />;
 }

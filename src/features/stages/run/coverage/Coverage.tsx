@@ -1,155 +1,136 @@
 import { useState } from "react";
 import { View } from "react-native";
-import type { Coverage as Answer } from "@/core/schedule";
-import { coverageInput } from "@/outing/programme/coverage-input";
+import type { Price } from "@/core/schedule";
 import { timedProgramme, type TimedEvent } from "@/outing/programme/event-times";
+import type { Step } from "@/outing/programme/order";
 import { editEvent, shiftEvents } from "@/outing/edits";
-import type { Outing } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
 import { countWords, percentWords } from "@/words";
-import { coverageVerdict, lostWords, priceWords, walkWords } from "@/words/programme";
+import { coverageVerdict, lostWords, orderChangeWords, priceWords, walkWords } from "@/words/programme";
 import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
-import { useRun } from "../../../outing/use-run";
 import { wallOf } from "../../shot/titles";
 import { DayDrawing } from "./DayDrawing";
+import { useOrder, useOrdering, useSteps, type Ordered } from "./order";
+import { WayOnPlan } from "./WayOnPlan";
 
+/** Changes of an order that are told one by one. */
+const MOST_CHANGES = 6;
 const LATE = [5, 10, 20, 30];
-
-interface Worked {
-  readonly programme: Outing["programme"];
-  readonly answer: Answer;
-  /** The order before this one, for what changed. */
-  readonly before?: Answer;
-}
 
 /** The order of the day that gets the most: what is covered from where, what is left out and why, and what runs late. */
 export function Coverage() {
+  const order = useOrder();
   const { store } = useOpenOuting();
-  const programme = useOuting((v) => v.outing.programme);
-  const { state, start: begin, stop } = useRun<Worked>();
-  const [shown, setShown] = useState<Worked>();
-  if (state.kind === "done" && state.value !== shown) setShown(state.value);
-  const start = (): void => {
-    const { view } = store.getState();
-    const before = shown?.answer;
-    void begin("coverage", coverageInput(view), (answer) => ({
-      programme: view.outing.programme,
-      answer,
-      before,
-    }));
-  };
-  const stale = shown !== undefined && shown.programme !== programme;
+  const { share, failed, order: begin, stop } = useOrdering();
   return (
     <View className="gap-3">
-      {state.kind === "running" ? (
-        <Button label={`Stop, ${percentWords(state.share)} done`} onPress={stop} />
+      {share !== undefined ? (
+        <Button label={`Stop, ${percentWords(share)} done`} onPress={stop} />
       ) : (
         <Button
-          label={shown ? "Order what is left anew" : "Order the day"}
-          kind={!shown || stale ? "filled" : "outlined"}
-          onPress={start}
+          label={order ? "Order what is left, from here" : "Order the day"}
+          onPress={() => void begin(store.getState().view)}
         />
       )}
-      {state.kind === "failed" && (
-        <Txt tone="bracken">It could not be worked out here. Load the page again.</Txt>
-      )}
-      {stale && <Txt tone="bracken">The programme was changed since: order it anew.</Txt>}
-      {shown && <Ordered worked={shown} />}
-      <RunsLate onLate={start} />
+      {failed && <Txt tone="bracken">It could not be worked out here. Load the page again.</Txt>}
+      {order && <Shown order={order} />}
+      <RunsLate />
     </View>
   );
 }
 
-function Ordered({ worked: { answer, before } }: { worked: Worked }) {
+function Shown({ order: { answer, changes } }: { order: Ordered }) {
   const outing = useOuting((v) => v.outing);
-  const pace = useOuting((v) => v.preferences.walkingPace);
-  const commit = useCommit();
+  const steps = useSteps();
   const events = timedProgramme(outing);
   const of = (id: string): TimedEvent | undefined => events.find((e) => e.id === id);
   const nameOf = (id: string): string => of(id)?.name ?? "an event that is gone";
-  const placeOf = (id: string): string => outing.ground.positions.find((p) => p.id === id)?.name ?? "?";
-  const changed = before ? changesOf(before, answer, nameOf, placeOf) : [];
+  const placeOf = (id = ""): string => outing.ground.positions.find((p) => p.id === id)?.name ?? "?";
   return (
     <View className="gap-3">
       <Txt weight={600} aria-live="polite">
         {coverageVerdict(answer, (id) => of(id)?.group)}
       </Txt>
-      {changed.map((words) => (
-        <Txt key={words} tone="bracken">
-          {words}
+      {changes.slice(0, MOST_CHANGES).map(({ kind, eventId, placeId }) => (
+        <Txt key={eventId} tone="bracken">
+          {orderChangeWords(kind, nameOf(eventId), placeOf(placeId))}
         </Txt>
       ))}
+      {changes.length > MOST_CHANGES && (
+        <Txt tone="bracken">{`And ${changes.length - MOST_CHANGES} more changes.`}</Txt>
+      )}
       <DayDrawing answer={answer} events={events} outing={outing} />
+      <WayOnPlan steps={steps} ways={answer.ways} />
       <View role="list" aria-label="Covered, in order">
-        {answer.visits.map((visit, i) => {
-          const last = answer.visits[i - 1]?.placeId;
-          const metres = last === undefined ? 0 : (answer.ways[last]?.[visit.placeId]?.metres ?? 0);
-          return (
-            <View key={visit.eventId} role="listitem">
-              <Row
-                title={`${i + 1}  ${wallOf({ outing }, of(visit.eventId)?.starts ?? visit.ready)} ${nameOf(visit.eventId)}, from ${placeOf(visit.placeId)}`}
-                detail={`In place by ${wallOf({ outing }, visit.ready)}${(of(visit.eventId)?.calls.length ?? 0) > 1 ? ", the second call" : ""}; ${walkWords(metres, metres / pace, visit.slack / 60_000)}`}
-                value={of(visit.eventId)?.wish === "pinned" ? "pinned" : "Pin"}
-                onPress={() =>
-                  void commit(
-                    editEvent(visit.eventId, {
-                      wish: of(visit.eventId)?.wish === "pinned" ? undefined : "pinned",
-                    }),
-                  )
-                }
-              />
-            </View>
-          );
-        })}
+        {steps.map((step, i) => (
+          <View key={step.event.id} role="listitem">
+            <Covered step={step} number={i + 1} />
+          </View>
+        ))}
       </View>
       {answer.lost.length > 0 && (
         <View role="list" aria-label="Left out">
-          {answer.lost.map(({ eventId, reason }) => {
-            const price = answer.prices.find((p) => p.eventId === eventId);
-            return (
-              <View key={eventId} role="listitem">
-                <Row
-                  title={`${wallOf({ outing }, of(eventId)?.starts ?? 0)} ${nameOf(eventId)}`}
-                  detail={`${lostWords(reason)}${price ? `; ${priceWords(price, nameOf)}` : ""}`}
-                  value={reason === "worth-less" ? "Pin" : ""}
-                  onPress={() => void commit(editEvent(eventId, { wish: "pinned" }))}
-                />
-              </View>
-            );
-          })}
+          {answer.lost.map(({ eventId, reason }) => (
+            <View key={eventId} role="listitem">
+              <LeftOut
+                event={of(eventId)}
+                why={lostWords(reason)}
+                price={answer.prices.find((p) => p.eventId === eventId)}
+                nameOf={nameOf}
+                pinnable={reason === "worth-less"}
+              />
+            </View>
+          ))}
         </View>
       )}
     </View>
   );
 }
 
-/** What an order has that the one before had not, and the other way round. */
-function changesOf(
-  before: Answer,
-  now: Answer,
-  nameOf: (id: string) => string,
-  placeOf: (id: string) => string,
-): string[] {
-  const was = new Map(before.visits.map((v) => [v.eventId, v.placeId]));
-  const is = new Map(now.visits.map((v) => [v.eventId, v.placeId]));
-  const known = new Set([...now.visits.map((v) => v.eventId), ...now.lost.map((l) => l.eventId)]);
-  return [
-    ...[...is]
-      .filter(([id]) => !was.has(id))
-      .map(([id, place]) => `New: ${nameOf(id)}, from ${placeOf(place)}.`),
-    // What is over is no change.
-    ...[...was.keys()].filter((id) => !is.has(id) && known.has(id)).map((id) => `No longer: ${nameOf(id)}.`),
-    ...[...is]
-      .filter(([id, place]) => was.has(id) && was.get(id) !== place)
-      .map(([id, place]) => `${nameOf(id)} from ${placeOf(place)} now.`),
-  ];
+/** A stop of the order; a press pins it. */
+function Covered({ step: { event, position, visit, metres, walk }, number }: { step: Step; number: number }) {
+  const outing = useOuting((v) => v.outing);
+  const commit = useCommit();
+  const pinned = event.wish === "pinned";
+  const inPlace = `In place by ${wallOf({ outing }, visit.ready)}${event.calls.length > 1 ? ", the second call" : ""}`;
+  return (
+    <Row
+      title={`${number}  ${wallOf({ outing }, event.starts)} ${event.name}, from ${position.name}`}
+      detail={`${inPlace}; ${walkWords(metres, walk, visit.slack / 60_000)}`}
+      value={pinned ? "pinned" : "Pin"}
+      onPress={() => void commit(editEvent(event.id, { wish: pinned ? undefined : "pinned" }))}
+    />
+  );
+}
+
+interface LeftOutProps {
+  readonly event: TimedEvent | undefined;
+  readonly why: string;
+  readonly price: Price | undefined;
+  readonly nameOf: (id: string) => string;
+  readonly pinnable: boolean;
+}
+
+/** What is left out, why, and what it would cost; a press has it nevertheless. */
+function LeftOut({ event, why, price, nameOf, pinnable }: LeftOutProps) {
+  const outing = useOuting((v) => v.outing);
+  const commit = useCommit();
+  if (!event) return null;
+  return (
+    <Row
+      title={`${wallOf({ outing }, event.starts)} ${event.name}`}
+      detail={`${why}${price ? `; ${priceWords(price, nameOf)}` : ""}`}
+      value={pinnable ? "Pin" : ""}
+      onPress={() => void commit(editEvent(event.id, { wish: "pinned" }))}
+    />
+  );
 }
 
 /** Late in two presses: from the next event on everything moves, and the day is ordered anew. */
-function RunsLate({ onLate }: { onLate: () => void }) {
+function RunsLate() {
   const outing = useOuting((v) => v.outing);
   const at = useOuting((v) => v.at);
   const commit = useCommit();
@@ -164,7 +145,6 @@ function RunsLate({ onLate }: { onLate: () => void }) {
       words: `${countWords(ids.length, "event")} ${minutes} min later`,
       undo: () => commit(shiftEvents(ids, -minutes)),
     });
-    onLate();
   };
   if (coming.length === 0) return null;
   if (!asked) return <Button label="It runs late" onPress={() => setAsked(true)} />;

@@ -1,0 +1,105 @@
+import { Fragment } from "react";
+import { View } from "react-native";
+import { Circle, G, Path, Rect, Text as SvgText } from "react-native-svg";
+import type { Coverage } from "@/core/schedule";
+import type { Step } from "@/outing/programme/order";
+import { useSize } from "@/ui/layout/use-size";
+import { labelWidth, placeLabels } from "@/ui/plan/labels";
+import { pathOf } from "@/ui/plan/paths";
+import { toScreen, type PlanView } from "@/ui/plan/view";
+import { useTokens } from "@/ui/theme/theme";
+import { GroundSketch } from "../../../outing/GroundSketch";
+import { useOuting } from "../../../outing/use-outing";
+
+const HEIGHT = 300;
+const TYPE = 14;
+/** Most numbers that are written at one position. */
+const MOST = 5;
+
+interface Props {
+  readonly steps: readonly Step[];
+  readonly ways: Coverage["ways"];
+}
+
+/** The order as a way over the ground: round what stands there, with the numbers of the order at each position. */
+export function WayOnPlan({ steps, ways }: Props) {
+  const outing = useOuting((v) => v.outing);
+  const [size, onLayout] = useSize();
+  if (steps.length === 0) return null;
+  const metres = steps.reduce((sum, s) => sum + s.metres, 0);
+  return (
+    <View
+      onLayout={onLayout}
+      role="img"
+      aria-label={`The way on the plan: ${steps.length} stops, ${Math.round(metres)} m on foot`}
+      style={{ height: HEIGHT }}
+    >
+      {size && (
+        <GroundSketch
+          outing={outing}
+          size={{ width: size.width, height: HEIGHT }}
+          over={(view) => <Way view={view} steps={steps} ways={ways} />}
+        />
+      )}
+    </View>
+  );
+}
+
+function Way({ view, steps, ways }: Props & { view: PlanView }) {
+  const { ink, sheet, sun, water } = useTokens();
+  const legs = steps.slice(1).flatMap((step, i) => {
+    const way = ways[steps[i]!.position.id]?.[step.position.id]?.way;
+    return way ? [{ key: step.event.id, way }] : [];
+  });
+  const numbers = numbersAt(steps);
+  const marks = [...numbers].map(([id, words]) => {
+    const at = toScreen(view, steps.find((s) => s.position.id === id)!.position.at);
+    return { id, at, words, clear: 9 };
+  });
+  const taken = marks.map(({ at }) => ({ left: at.left - 7, top: at.top - 7, width: 14, height: 14 }));
+  const labels = placeLabels(marks, taken, { left: 0, top: 0, width: view.width, height: view.height }, TYPE);
+  return (
+    <G>
+      {legs.map(({ key, way }) => (
+        <Fragment key={key}>
+          <Path d={pathOf(view, way, false)} fill="none" stroke={sheet} strokeWidth={5} />
+          <Path d={pathOf(view, way, false)} fill="none" stroke={sun} strokeWidth={2.5} />
+        </Fragment>
+      ))}
+      {marks.map(({ id, at }) => (
+        <Circle key={id} cx={at.left} cy={at.top} r={6} fill={water} stroke={sheet} strokeWidth={2} />
+      ))}
+      {labels.map(({ id, left, top, words, width, height }) => (
+        <G key={id}>
+          <Rect x={left} y={top} width={width} height={height} rx={4} fill={sheet} opacity={0.9} />
+          <SvgText
+            x={left + labelWidth(words, TYPE) / 2}
+            y={top + TYPE + 1}
+            fontSize={TYPE}
+            fontFamily="Text-700"
+            textAnchor="middle"
+            fill={ink}
+          >
+            {words}
+          </SvgText>
+        </G>
+      ))}
+    </G>
+  );
+}
+
+/** The numbers of the stops at each position: "B 1, 3, 7 …". */
+function numbersAt(steps: readonly Step[]): Map<string, string> {
+  const at = new Map<string, { readonly name: string; readonly numbers: number[] }>();
+  steps.forEach(({ position: { id, name } }, i) => {
+    const own = at.get(id) ?? { name, numbers: [] };
+    own.numbers.push(i + 1);
+    at.set(id, own);
+  });
+  return new Map(
+    [...at].map(([id, { name, numbers }]) => [
+      id,
+      `${name.slice(0, 12)}: ${numbers.slice(0, MOST).join(", ")}${numbers.length > MOST ? " …" : ""}`,
+    ]),
+  );
+}

@@ -1,0 +1,73 @@
+import { View } from "react-native";
+import { nowAndNext, type Step } from "@/outing/programme/order";
+import { Button } from "@/ui/controls/Button";
+import { Txt } from "@/ui/controls/Txt";
+import { useLayout } from "@/ui/layout/use-layout";
+import { nextCallWords, wayWords } from "@/words/programme";
+import { untilWords } from "@/words/people";
+import { useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { wallOf } from "../../shot/titles";
+import { useKeptInOrder, useSteps } from "../coverage/order";
+import { useCalls } from "./use-calls";
+
+/** Where one goes next and by when: the event, the call, the way. One press takes its shot and its position in hand. */
+export function NextUp() {
+  useKeptInOrder();
+  const steps = useSteps();
+  useCalls(steps);
+  const outing = useOuting((v) => v.outing);
+  const at = useOuting((v) => v.at);
+  const { low } = useLayout();
+  const { now, next } = nowAndNext(steps, at);
+  const shown = next ?? now;
+  if (!shown) return null;
+  return (
+    <View
+      role="region"
+      aria-label="Next"
+      className="mx-4 flex-row items-center gap-2 border-b border-line py-1"
+    >
+      <View className="min-w-0 flex-1">
+        <Txt size={low ? 16 : 18} weight={700} numberOfLines={1}>
+          {next ? `${wallOf({ outing }, next.event.starts)} ${next.event.name}` : `Now ${shown.event.name}`}
+        </Txt>
+        <Txt numberOfLines={low ? 1 : 2} aria-live="polite">
+          {next
+            ? nextLine(next, at, (t) => wallOf({ outing }, t))
+            : `from ${shown.position.name}, the last of the day`}
+        </Txt>
+      </View>
+      <TakeIt step={shown} />
+    </View>
+  );
+}
+
+const nextLine = (
+  { event, position, visit, metres, walk }: Step,
+  at: number,
+  wall: (t: number) => string,
+): string =>
+  [
+    `${position.name}: ${metres === 0 ? "stay" : `${wayWords(metres, walk)}, leave by ${wall(visit.leave)}`}`,
+    nextCallWords(event.called, at) ?? untilWords(event.starts, at),
+  ].join("; ");
+
+/** Takes the shot that an event serves, and its position, in hand. */
+function TakeIt({ step }: { step: Step }) {
+  const shots = useOuting((v) => v.outing.shots);
+  const shot = useOuting((v) => v.shot);
+  const position = useOuting((v) => v.position);
+  const { takeShot, standAt } = useOpenOuting();
+  const serves =
+    shots.find((s) => s.id === step.event.shotId) ??
+    shots.find((s) => s.spotId === step.event.spotId) ??
+    shot;
+  if (position?.id === step.position.id && shot.id === serves.id) return null;
+  const go = (): void => {
+    if (serves.id !== shot.id) takeShot(serves.id);
+    standAt(step.position.id);
+  };
+  return (
+    <Button label="Set up" says={`Set up for ${step.event.name} from ${step.position.name}`} onPress={go} />
+  );
+}

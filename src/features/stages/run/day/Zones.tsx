@@ -1,0 +1,34 @@
+import { View } from "react-native";
+import type { OutingView } from "@/outing/outing-view";
+import { Txt } from "@/ui/controls/Txt";
+import { isoWords } from "@/words";
+import { turnWords } from "@/words/place-light";
+import { useFound, useOuting } from "../../../outing/use-outing";
+
+const offsetOf = ({ outing, spot }: Pick<OutingView, "outing" | "spot">): number =>
+  outing.ground.zones.find((z) => z.id === spot.zoneId)?.offsetClicks ?? 0;
+
+export const hasOtherZones = (view: OutingView): boolean =>
+  view.outing.ground.zones.some((z) => z.offsetClicks !== offsetOf(view));
+
+/** The other parts of the ground as clicks from the card, opened where they are darker: "under the basket +2". */
+export function Zones() {
+  const zones = useOuting((v) => v.outing.ground.zones);
+  const own = useOuting(offsetOf);
+  const iso = useFound((f) => f.settings.settings.iso);
+  return (
+    <View role="list" aria-label="Clicks elsewhere" className="flex-row flex-wrap gap-x-5 gap-y-1 pt-1">
+      {zones
+        .filter((z) => z.offsetClicks !== own)
+        .map(({ id, name, offsetClicks }) => (
+          <View key={id} role="listitem" className="flex-row items-baseline gap-2">
+            <Txt size={18}>{name}</Txt>
+            <Txt size={20} weight={700}>
+              {turnWords(own - offsetClicks)}
+            </Txt>
+            <Txt tone="ink2">{isoWords(iso + own - offsetClicks)}</Txt>
+          </View>
+        ))}
+    </View>
+  );
+}

@@ -1,0 +1,30 @@
+import { create } from "zustand";
+import { createJSONStorage, persist } from "zustand/middleware";
+import type { OutingView } from "@/outing/outing-view";
+
+interface Bodies {
+  /** The shots that the second body is set for, by outing; none while one card is shown. */
+  readonly second: Readonly<Record<string, string>>;
+  readonly setSecond: (outingId: string, shotId: string | undefined) => void;
+}
+
+/** What the second body is kept ready for, as long as the tab lives. */
+export const useBodies = create<Bodies>()(
+  persist(
+    (set) => ({
+      second: {},
+      setSecond: (outingId, shotId) =>
+        set(({ second: { [outingId]: _, ...rest } }) => ({
+          second: shotId === undefined ? rest : { ...rest, [outingId]: shotId },
+        })),
+    }),
+    { name: "bp/second-body", storage: createJSONStorage(() => sessionStorage) },
+  ),
+);
+
+/** Shots that another body than the one in hand is planned for. */
+export const shotsOfOtherBodies = ({ outing, choice }: OutingView): OutingView["outing"]["shots"] =>
+  outing.shots.filter((shot) => {
+    const own = outing.choices.find((c) => c.shotId === shot.id);
+    return own !== undefined && own.bodyId !== choice.bodyId;
+  });

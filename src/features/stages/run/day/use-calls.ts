@@ -1,0 +1,39 @@
+import { useEffect, useRef } from "react";
+import { callsOf, type Call, type Step } from "@/outing/programme/order";
+import { useToast } from "@/ui/layout/toast";
+import { callWords } from "@/words/programme";
+import { useDevice } from "../../../device/use-device";
+import { useOuting } from "../../../outing/use-outing";
+import { useSignals } from "./signals";
+
+/** A long one and a short one for a call, three short ones to leave. */
+const SHAKES = { call: [400, 150, 150], leave: [150, 100, 150, 100, 150] };
+/** Milliseconds that the clock may go on between two looks and still be the same watch, not a jump of it. */
+const ONE_LOOK = 3 * 60_000;
+
+/** At each call of the order, and when it is time to leave: told, shaken and, where one may, sounded; once. */
+export function useCalls(steps: readonly Step[]): void {
+  const at = useOuting((v) => v.at);
+  const quiet = useOuting(({ outing }) => outing.kind === "wild");
+  const theme = useOuting(({ preferences }) => preferences.theme);
+  const { vibrates, sounds } = useSignals();
+  const device = useDevice();
+  const toast = useToast();
+  const last = useRef(at);
+  const told = useRef(new Set<string>());
+  useEffect(() => {
+    const since = last.current;
+    last.current = at;
+    if (at <= since || at - since > ONE_LOOK) return;
+    const due = callsOf(steps).filter((c) => c.at > since && c.at <= at && !told.current.has(keyOf(c)));
+    const [first] = due;
+    if (!first) return;
+    due.forEach((c) => told.current.add(keyOf(c)));
+    const name = (call: Call): string => steps.find((s) => s.event.id === call.eventId)?.event.name ?? "";
+    toast({ words: due.map((c) => callWords(c.number, name(c))).join(" "), follows: true });
+    if (vibrates) device.vibrate(SHAKES[due.some((c) => c.number === 0) ? "leave" : "call"]);
+    if (sounds && !quiet && theme !== "hide") void device.tone();
+  }, [at, steps, device, vibrates, sounds, quiet, theme, toast]);
+}
+
+const keyOf = ({ eventId, number, at }: Call): string => `${eventId} ${number} ${at}`;

@@ -1,0 +1,97 @@
+import type { Position } from "@/core/ground";
+import type { Coverage, Stop } from "@/core/schedule";
+import type { Outing } from "@/data";
+import { timedProgramme, type TimedEvent } from "./event-times";
+
+/** A stop of the day's order: what, from where, and the way to it. */
+export interface Step {
+  readonly visit: Stop;
+  readonly event: TimedEvent;
+  readonly position: Position;
+  /** Metres on foot from the stop before; 0 where one stays, and for the first. */
+  readonly metres: number;
+  /** Seconds of walking. */
+  readonly walk: number;
+}
+
+/** The order as stops of the outing as it is now; what was deleted since is left out. `pace` in m/s. */
+export function stepsOf(outing: Outing, { visits, ways }: Coverage, pace: number): Step[] {
+  const events = new Map(timedProgramme(outing).map((e) => [e.id, e]));
+  return visits.flatMap((visit, i) => {
+    const event = events.get(visit.eventId);
+    const position = outing.ground.positions.find((p) => p.id === visit.placeId);
+    if (!event || !position) return [];
+    const last = visits[i - 1]?.placeId;
+    const metres = last === undefined ? 0 : (ways[last]?.[visit.placeId]?.metres ?? 0);
+    return [{ visit, event, position, metres, walk: metres / pace }];
+  });
+}
+
+/** What one is at, and where one goes next, at an instant in epoch milliseconds. */
+export function nowAndNext(
+  steps: readonly Step[],
+  at: number,
+): { readonly now: Step | undefined; readonly next: Step | undefined } {
+  return {
+    now: steps.find(({ visit }) => visit.ready <= at && at < visit.until),
+    next: steps.find(({ visit }) => visit.ready > at),
+  };
+}
+
+/** What of an order is over at an instant counts as had; what lies ahead again, since the clock was set back, does not. */
+export function hadBy(
+  order: Coverage | undefined,
+  before: readonly string[],
+  outing: Outing,
+  at: number,
+): string[] {
+  const over = new Set(
+    timedProgramme(outing)
+      .filter((e) => e.ends <= at)
+      .map((e) => e.id),
+  );
+  const visited = order?.visits.map((v) => v.eventId) ?? [];
+  return [...new Set([...before, ...visited])].filter((id) => over.has(id));
+}
+
+/** How an order differs from the one before it. */
+export interface OrderChange {
+  readonly kind: "new" | "gone" | "elsewhere";
+  readonly eventId: string;
+  /** From where it is taken now; undefined for what is gone. */
+  readonly placeId?: string;
+}
+
+/** What an order has that the one before had not, and the other way round; what is over is no change. */
+export function changesOfOrder(before: Coverage, now: Coverage): OrderChange[] {
+  const was = new Map(before.visits.map((v) => [v.eventId, v.placeId]));
+  const is = new Map(now.visits.map((v) => [v.eventId, v.placeId]));
+  const known = new Set([...is.keys(), ...now.lost.map((l) => l.eventId)]);
+  return [
+    ...[...is].flatMap(([eventId, placeId]): OrderChange[] => {
+      if (!was.has(eventId)) return [{ kind: "new", eventId, placeId }];
+      return was.get(eventId) === placeId ? [] : [{ kind: "elsewhere", eventId, placeId }];
+    }),
+    ...[...was.keys()]
+      .filter((id) => !is.has(id) && known.has(id))
+      .map((eventId): OrderChange => ({ kind: "gone", eventId })),
+  ];
+}
+
+/** A call that one has to hear: of an event of the order, or to leave for it. */
+export interface Call {
+  readonly eventId: string;
+  /** Which call, from 1; 0 is the time to leave. */
+  readonly number: number;
+  /** Epoch milliseconds. */
+  readonly at: number;
+}
+
+/** The calls of the order's events and the times to leave for them, in rising order. */
+export const callsOf = (steps: readonly Step[]): Call[] =>
+  steps
+    .flatMap(({ event, visit, metres }): Call[] => [
+      ...event.called.map((at, i) => ({ eventId: event.id, number: i + 1, at })),
+      ...(metres > 0 ? [{ eventId: event.id, number: 0, at: visit.leave }] : []),
+    ])
+    .toSorted((a, b) => a.at - b.at);
