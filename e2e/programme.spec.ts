@@ -44,9 +44,9 @@ test("the course day is brought in from its table and ordered into a way; it run
   await bringIn(page);
   await page.getByRole("button", { name: "Course day" }).click();
   await expect(page.getByRole("button", { name: /^Time: Start/ })).toBeVisible();
-  await page.getByRole("button", { name: "Add 40 events" }).click();
-  await page.getByRole("button", { name: "All 40 events" }).click();
-  await expect(page.getByRole("list", { name: "Programme" }).getByRole("listitem")).toHaveCount(40);
+  await page.getByRole("button", { name: "Add 80 events" }).click();
+  await page.getByRole("button", { name: "All 80 events" }).click();
+  await expect(page.getByRole("list", { name: "Programme" }).getByRole("listitem")).toHaveCount(80);
   await page.goto(`${COURSE}/run`);
   await openPanel(page, "The programme, in order");
   await page.getByRole("button", { name: "Order the day" }).click();

@@ -70,6 +70,28 @@ test("where one is let in, there is a way to it, also when it lies within someth
   expect(reached).toBeGreaterThan(100);
 });
 
+test("a pond that somebody drew is walked round as well", () => {
+  const [from, to] = [
+    { x: -40, y: 0 },
+    { x: 40, y: 0 },
+  ];
+  const outline = [
+    { x: -10, y: -15 },
+    { x: 10, y: -15 },
+    { x: 10, y: 15 },
+    { x: -10, y: 15 },
+  ];
+  const open = groundOf("open-ground");
+  const pond: Ground = {
+    ...open,
+    areas: [{ id: "pond", name: "Pond", kind: "surface", surface: "water", outline }],
+  };
+  expect(wayOnFoot(open, from, to)).toMatchObject({ value: { metres: 80 } });
+  const round = wayOnFoot(pond, from, to);
+  expect(round.ok && round.value.metres).toBeGreaterThan(85);
+  expect(round.ok && along(round.value.way).filter((p) => standingAt(pond, p).rule === "never")).toEqual([]);
+});
+
 test("from one side of a pool to the other one walks round its end", () => {
   const template = VENUES.find((v) => v.id.includes("pool"))!;
   const ground = groundOf(template.id, {

@@ -11,7 +11,7 @@ import { walkRound, type Walk } from "./walking";
 type Walked = Pick<Ground, "obstacles" | "areas" | "venue">;
 
 /**
- * The shortest way on foot between two places of the plan, metres: round solid things, netting, closed areas, and what of the
+ * The shortest way on foot between two places of the plan, metres: round solid things, netting, closed areas and water, and what of the
  * venue nobody walks on, such as the field of play or the water. Lanes are crossed, where a marshal lets one (common
  * practice). Absent where an end lies inside something or no way leads there.
  */
@@ -22,7 +22,7 @@ export function wayOnFoot(ground: Walked, from: Point, to: Point): Maybe<Walk, "
 
 const thingsOf = ({ obstacles, areas }: Walked): (readonly Point[])[] => [
   ...obstacles.filter((o) => OBSTACLE_KINDS[o.kind].solid && o.kind !== "bank").map(footprintOf),
-  ...areas.filter(isClosed).map((a) => a.outline),
+  ...areas.filter((a) => isClosed(a) || a.surface === "water").map((a) => a.outline),
 ];
 
 /** Parts of the venue that are walked round. One on which an allowed part lies is none for who stands on that. */

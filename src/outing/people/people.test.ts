@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import { demoOutings } from "../../../demo";
 import { outingSchema, type Outing, type Person } from "@/data";
 import { addEvents, addPeople, putPerson, removePerson } from "../edits";
-import { eventsFrom, readLines } from "../programme/read-programme";
+import { eventsFrom, isLineList, readLines } from "../programme/read-programme";
 import { isLaterRound, roundOf } from "../programme/rounds";
 import { appearances, foundIn, nextOf } from "./appearances";
 import { namedInLists, peopleFrom } from "./named-in-lists";
@@ -63,6 +63,16 @@ test("lanes under a heat belong to it, and a line without a time that names nobo
     ["12:30", "Final", undefined],
   ]);
   expect(refused).toEqual([{ line: 4, text: "no time at all", fault: "no-time" }]);
+});
+
+test("a list whose lines begin with times is no table, whatever commas stand in it", () => {
+  const table = readFileSync("public/lists/course-day.csv", "utf8");
+  expect([GALA, "10:00 Heat 1, girls", table, "time;event\n10:00;Heat"].map(isLineList)).toEqual([
+    true,
+    true,
+    false,
+    false,
+  ]);
 });
 
 test("the shipped gala names its swimmers, and every one of them can be found where the list has them", () => {

@@ -73,6 +73,15 @@ export function readLines(text: string): ReadProgramme {
   return { events, refused };
 }
 
+/** Whether a text is a list, a line each that begins with its time, and no table with a head. */
+export const isLineList = (text: string): boolean =>
+  TIME.test(
+    text
+      .split(/\r?\n/)
+      .find((line) => line.trim() !== "" && !line.startsWith("#"))
+      ?.trim() ?? "",
+  );
+
 /** Somebody in the event above: set in, or a lane and a name; a time of a day is never one. */
 const isEntry = (raw: string): boolean =>
   !TIME.test(raw.trim()) && (/^\s+\S/.test(raw) || /^\d{1,3}[.)]?\s+\p{L}/u.test(raw));

@@ -3,6 +3,7 @@ import { View } from "react-native";
 import {
   COLUMNS,
   eventsFrom,
+  isLineList,
   matchedByHeads,
   readLines,
   readTable,
@@ -48,8 +49,10 @@ export function BringIn({ onClose }: { onClose: () => void }) {
   const [rows, setRows] = useState<readonly (readonly string[])[]>();
   const [calendar, setCalendar] = useState<ReadProgramme>();
   const [matching, setMatching] = useState<Matching>({});
+  const [failed, setFailed] = useState(false);
   const { store } = useOpenOuting();
   const open = async (held: string): Promise<void> => {
+    setFailed(false);
     const { readCalendar, rowsOfCsv } = await import("@/outing/programme/programme-files");
     setRows(undefined);
     setCalendar(undefined);
@@ -57,7 +60,7 @@ export function BringIn({ onClose }: { onClose: () => void }) {
       const { window, outing } = store.getState().view;
       return setCalendar(readCalendar(held, { ...window, timeZone: outing.timeZone }));
     }
-    const table = rowsOfCsv(held);
+    const table = isLineList(held) ? [] : rowsOfCsv(held);
     if ((table[0]?.length ?? 0) < 2) return setText(held);
     setRows(table);
     setMatching(readMatching(table[0]!) ?? matchedByHeads(table[0]!));
@@ -82,12 +85,17 @@ export function BringIn({ onClose }: { onClose: () => void }) {
             kind="plain"
             onPress={() =>
               void fetch(`/lists/${file}`)
-                .then((answer) => answer.text())
-                .then(open)
+                .then((answer) => (answer.ok ? answer.text() : Promise.reject(new Error())))
+                .then(open, () => setFailed(true))
             }
           />
         ))}
       </View>
+      {failed && (
+        <Txt tone="bracken" role="alert">
+          The list did not come: look at the connection and press it again, or paste one below.
+        </Txt>
+      )}
       {!rows && !calendar && (
         <View className="flex-row">
           <TextField
