@@ -13,6 +13,8 @@ const CONTENT_SECURITY = {
     fontSrc: ["'self'"],
     connectSrc: ["'self'", "data:", "blob:"],
     workerSrc: ["'self'", "blob:"],
+    // Spoken notes are played from what the browser keeps.
+    mediaSrc: ["'self'", "blob:"],
     upgradeInsecureRequests: null,
   },
 };

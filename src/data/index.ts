@@ -67,6 +67,7 @@ export {
   personSchema,
   programmeEventSchema,
   shotSchema,
+  tagSchema,
   supportSchema,
   wallDate,
   wallTime,
@@ -84,6 +85,7 @@ export {
   type ProgrammeEvent,
   type StoredShot,
   type StoredSubject,
+  type Tag,
   type ThemeName,
 } from "./schema";
 export { choiceOf, lightPlanOf, plannedPosition, rigOf } from "./outing-inputs";

@@ -40,6 +40,7 @@ export { CAUTIONS, KINDS, OUTING_VERSION, outingSchema } from "./outing";
 export { CONSENTS, personSchema } from "./people";
 export { programmeEventSchema } from "./programme";
 export { shotSchema } from "./shot";
+export { tagSchema, type Tag } from "./tag";
 
 export type Outing = z.infer<typeof outingSchema>;
 export type StoredShot = z.infer<typeof shotSchema>;

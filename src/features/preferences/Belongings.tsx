@@ -30,6 +30,7 @@ export function Belongings() {
     await (await openRepository()).removeEverything();
     // A browser that cannot open them has none.
     await (await import("@/data/pictures")).pictures.clear().catch(() => undefined);
+    await (await import("@/data/tags")).tags.clear().catch(() => undefined);
     forgetWork();
     setAsking(undefined);
     client.clear();

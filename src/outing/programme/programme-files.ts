@@ -8,6 +8,9 @@ import type { EventDraft, ReadProgramme } from "./read-programme";
 export const rowsOfCsv = (text: string): string[][] =>
   Papa.parse<string[]>(text.trim(), { skipEmptyLines: "greedy" }).data;
 
+/** Rows as a table, the heads first. */
+export const csvOf = (rows: readonly (readonly string[])[]): string => Papa.unparse(rows as string[][]);
+
 const HEADS = ["time", "event", "minutes", "place", "who", "group", "priority", "calls"];
 
 /** The programme as a table that `readTable` reads again. */

@@ -58,6 +58,16 @@ export const RUN: readonly Panel[] = [
     load: withStage(Zones),
   },
   {
+    id: "tags",
+    title: "Who was that?",
+    phone: "folded",
+    wide: "folded",
+    when: always,
+    answer: ({ outing: { people = [] } }) =>
+      people.length > 0 ? "one press on a name, a lane, a word" : "by lane, colour, word, or spoken",
+    load: whenSeen(async () => (await import("./tags/TagPad")).TagPad),
+  },
+  {
     id: "coverage",
     worked: true,
     title: "The programme, in order",

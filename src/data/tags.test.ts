@@ -1,0 +1,90 @@
+import "fake-indexeddb/auto";
+import { openDB } from "idb";
+import { tagSchema, type Tag } from ".";
+import { CHUNK, tags } from "./tags";
+
+const START = Date.UTC(2026, 10, 14, 10);
+const tag = (n: number, more: Partial<Tag> = {}): Tag => ({
+  id: `t-${n}`,
+  at: START + n * 1000,
+  kind: "lane",
+  names: [],
+  words: String(1 + (n % 8)),
+  ...more,
+});
+const chunksOf = async (outingId: string): Promise<Tag[][]> => {
+  const db = await openDB("bright-perch-tags", 1);
+  const all = (await db.getAll("chunks")) as { outingId: string; tags: Tag[] }[];
+  db.close();
+  return all.filter((c) => c.outingId === outingId).map((c) => c.tags);
+};
+const refuse = (error: Error): (() => void) => {
+  const { put } = IDBObjectStore.prototype;
+  IDBObjectStore.prototype.put = () => {
+    throw error;
+  };
+  return () => {
+    IDBObjectStore.prototype.put = put;
+  };
+};
+
+test("five thousand tags are five thousand small writes: each into a chunk of at most a hundred, none lost", async () => {
+  const sizes: number[] = [];
+  const { put } = IDBObjectStore.prototype;
+  IDBObjectStore.prototype.put = function (this: IDBObjectStore, value: { tags: Tag[] }, ...key) {
+    sizes.push(value.tags.length);
+    return put.call(this, value, ...key);
+  };
+  for (let n = 0; n < 5000; n++) expect(await tags.add("many", tag(n))).toEqual({ ok: true });
+  IDBObjectStore.prototype.put = put;
+  expect(sizes).toHaveLength(5000);
+  expect(Math.max(...sizes)).toBe(CHUNK);
+  const kept = await tags.of("many");
+  expect(kept.map((t) => t.id)).toEqual(Array.from({ length: 5000 }, (_, n) => `t-${n}`));
+  expect(kept.every((t) => tagSchema.safeParse(t).success)).toBe(true);
+  expect(await chunksOf("many")).toHaveLength(5000 / CHUNK);
+}, 60_000);
+
+test("two tabs that tag at once both keep theirs", async () => {
+  await Promise.all(Array.from({ length: 40 }, (_, n) => tags.add("tabs", tag(n))));
+  expect(await tags.of("tabs")).toHaveLength(40);
+});
+
+test("a tag is changed and taken away within its chunk alone, with what was spoken", async () => {
+  for (let n = 0; n < 150; n++) await tags.add("one", tag(n));
+  await tags.add("one", tag(150, { kind: "voice", seconds: 3 }), new Blob(["sound"]));
+  expect(await (await tags.soundOf("one", "t-150"))!.text()).toBe("sound");
+  const before = await chunksOf("one");
+  await tags.change("one", tag(7, { words: "seven" }));
+  expect((await tags.of("one"))[7]).toMatchObject({ id: "t-7", words: "seven" });
+  expect((await chunksOf("one"))[1]).toEqual(before[1]);
+  await tags.remove("one", "t-150");
+  expect(await tags.soundOf("one", "t-150")).toBeUndefined();
+  expect(await tags.of("one")).toHaveLength(150);
+  expect(await tags.of("another")).toEqual([]);
+});
+
+test("without room nothing is half written, and it is said", async () => {
+  await tags.add("full", tag(1));
+  const back = refuse(new DOMException("no more", "QuotaExceededError"));
+  expect(await tags.add("full", tag(2, { kind: "voice" }), new Blob(["x"]))).toEqual({
+    ok: false,
+    reason: "storage-full",
+  });
+  back();
+  expect((await tags.of("full")).map((t) => t.id)).toEqual(["t-1"]);
+  expect(await tags.soundOf("full", "t-2")).toBeUndefined();
+  const other = refuse(new Error("broken"));
+  expect(await tags.add("full", tag(2))).toEqual({ ok: false, reason: "storage-failed" });
+  other();
+  expect(await tags.add("full", tag(2))).toEqual({ ok: true });
+});
+
+test("what is kept and cannot be read stays where it is and is not among the tags", async () => {
+  const db = await openDB("bright-perch-tags", 1);
+  await db.put("chunks", { outingId: "odd", number: 0, tags: [tag(1), { id: "?" }] });
+  db.close();
+  expect((await tags.of("odd")).map((t) => t.id)).toEqual(["t-1"]);
+  await tags.add("odd", tag(2));
+  expect((await chunksOf("odd"))[0]).toHaveLength(3);
+});

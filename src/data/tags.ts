@@ -1,0 +1,134 @@
+import { openDB, type DBSchema, type IDBPDatabase } from "idb";
+import { failureOf } from "./journal";
+import { tagSchema, type Tag } from "./schema/tag";
+
+/** Tags that one chunk holds: a press writes one chunk, however many there are. */
+export const CHUNK = 100;
+
+interface Chunk {
+  readonly outingId: string;
+  /** From 0, in the order in which they were filled. */
+  readonly number: number;
+  readonly tags: readonly Tag[];
+}
+
+interface Schema extends DBSchema {
+  chunks: { key: [string, number]; value: Chunk };
+  voices: { key: [string, string]; value: { outingId: string; tagId: string; sound: Blob } };
+}
+
+export type TagKept =
+  { readonly ok: true } | { readonly ok: false; readonly reason: "storage-full" | "storage-failed" };
+
+const ofOuting = (outingId: string): IDBKeyRange => IDBKeyRange.bound([outingId], [outingId, []]);
+
+const open = (): Promise<IDBPDatabase<Schema>> =>
+  openDB<Schema>("bright-perch-tags", 1, {
+    upgrade(made) {
+      made.createObjectStore("chunks", { keyPath: ["outingId", "number"] });
+      made.createObjectStore("voices", { keyPath: ["outingId", "tagId"] });
+    },
+    blocking: (_old, _next, event) => (event.target as IDBDatabase).close(),
+  });
+
+let opened: Promise<IDBPDatabase<Schema>> | undefined;
+
+/** Held open over many small writes; opened again where the browser closed it. */
+async function within<T>(work: (db: IDBPDatabase<Schema>) => Promise<T>): Promise<T> {
+  opened ??= open();
+  try {
+    return await work(await opened);
+  } catch (error) {
+    opened = undefined;
+    throw error;
+  }
+}
+
+/** All of a change, on the disk, or none of it. */
+async function written(change: (tx: Change) => Promise<unknown>): Promise<TagKept> {
+  let told: unknown;
+  try {
+    return await within(async (db) => {
+      const tx = changeOf(db);
+      const done = tx.done;
+      done.catch(() => undefined);
+      try {
+        await change(tx);
+        await done;
+      } catch (error) {
+        told = tx.error ?? error;
+        throw error;
+      }
+      return { ok: true as const };
+    });
+  } catch (error) {
+    const { reason } = failureOf(told ?? error);
+    return { ok: false, reason: reason === "storage-full" ? reason : "storage-failed" };
+  }
+}
+
+type Change = ReturnType<typeof changeOf>;
+const changeOf = (db: IDBPDatabase<Schema>) =>
+  db.transaction(["chunks", "voices"], "readwrite", { durability: "strict" });
+
+/**
+ * Tags of an outing and what was spoken with them, beside its record: each is a small write of one chunk. Without IndexedDB, or
+ * without room, a write says so and changes nothing.
+ */
+export const tags = {
+  /** In the order in which they were given; what cannot be read is left where it is and not among them. */
+  of: (outingId: string): Promise<Tag[]> =>
+    within(async (db) =>
+      (await db.getAll("chunks", ofOuting(outingId)))
+        .flatMap((chunk) => chunk.tags)
+        .filter((tag) => tagSchema.safeParse(tag).success)
+        .toSorted((a, b) => a.at - b.at),
+    ),
+  /** Keeps a further tag, with its sound where it was spoken: both or neither. */
+  add: (outingId: string, tag: Tag, sound?: Blob): Promise<TagKept> =>
+    written(async (tx) => {
+      const chunks = tx.objectStore("chunks");
+      const last = (await chunks.openCursor(ofOuting(outingId), "prev"))?.value;
+      const fits = last !== undefined && last.tags.length < CHUNK;
+      await chunks.put(
+        fits
+          ? { ...last, tags: [...last.tags, tag] }
+          : { outingId, number: (last?.number ?? -1) + 1, tags: [tag] },
+      );
+      if (sound) await tx.objectStore("voices").put({ outingId, tagId: tag.id, sound });
+    }),
+  /** Writes a tag in the place of the one with its id. */
+  change: (outingId: string, tag: Tag): Promise<TagKept> =>
+    written((tx) => rewritten(tx, outingId, tag.id, () => [tag])),
+  /** Takes a tag away, and what was spoken with it. */
+  remove: (outingId: string, tagId: string): Promise<TagKept> =>
+    written(async (tx) => {
+      await rewritten(tx, outingId, tagId, () => []);
+      await tx.objectStore("voices").delete([outingId, tagId]);
+    }),
+  /** Keeps what was spoken with a tag that stands without it. */
+  addSound: (outingId: string, tagId: string, sound: Blob): Promise<TagKept> =>
+    written((tx) => tx.objectStore("voices").put({ outingId, tagId, sound })),
+  soundOf: (outingId: string, tagId: string): Promise<Blob | undefined> =>
+    within(async (db) => (await db.get("voices", [outingId, tagId]))?.sound),
+  clear: (): Promise<void> =>
+    within(async (db) => {
+      await db.clear("chunks");
+      await db.clear("voices");
+    }),
+};
+
+/** The one chunk that holds a tag, with that tag replaced. */
+async function rewritten(
+  tx: Change,
+  outingId: string,
+  tagId: string,
+  by: (tag: Tag) => readonly Tag[],
+): Promise<void> {
+  for await (const cursor of tx.objectStore("chunks").iterate(ofOuting(outingId))) {
+    const { value } = cursor;
+    if (!value.tags.some((t) => t.id === tagId)) continue;
+    await cursor.update({ ...value, tags: value.tags.flatMap((t) => (t.id === tagId ? by(t) : [t])) });
+    return;
+  }
+}

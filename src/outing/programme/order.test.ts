@@ -1,0 +1,96 @@
+import { demoOutings } from "../../../demo";
+import type { Coverage } from "@/core/schedule";
+import { instantOf, type Outing } from "@/data";
+import { addEvents } from "../edits";
+import { callsOf, changesOfOrder, hadBy, nowAndNext, stepsOf } from "./order";
+import { eventsFrom } from "./read-programme";
+
+const MINUTE = 60_000;
+const base = demoOutings[0]!;
+const [a, b] = base.ground.positions as [
+  (typeof base.ground.positions)[number],
+  (typeof base.ground.positions)[number],
+];
+const drafts = [
+  { name: "one", at: "17:10", minutes: 4, calls: [20, 10] },
+  { name: "two", at: "17:30", minutes: 4, calls: [15, 5] },
+];
+const outing: Outing = addEvents(eventsFrom(drafts, [], []))(base);
+const at = (time: string): number => instantOf(base.date, time, base.timeZone).at;
+const way = { metres: 60, way: [a.at, b.at] };
+const orderOf = (visits: readonly (readonly [string, string, string])[]): Coverage => ({
+  visits: visits.map(([eventId, placeId, time]) => ({
+    eventId,
+    placeId,
+    leave: at(time) - 4 * MINUTE,
+    arrive: at(time) - 3 * MINUTE,
+    ready: at(time) - 2 * MINUTE,
+    until: at(time) + 4 * MINUTE,
+    slack: 0,
+    value: 1,
+  })),
+  lost: [],
+  value: 2,
+  valueLost: 0,
+  method: "exact",
+  bound: 2,
+  prices: [],
+  ways: { [a.id]: { [b.id]: way }, [b.id]: { [a.id]: way } },
+});
+const order = orderOf([
+  ["one", a.id, "17:10"],
+  ["two", b.id, "17:30"],
+]);
+
+test("the order is stops with the way to each; what was deleted meanwhile is none", () => {
+  const steps = stepsOf(outing, order, 1.2);
+  expect(steps.map((s) => [s.event.name, s.position.id, s.metres, s.walk])).toEqual([
+    ["one", a.id, 0, 0],
+    ["two", b.id, 60, 50],
+  ]);
+  const gone = { ...outing, programme: outing.programme!.slice(1) };
+  expect(stepsOf(gone, order, 1.2).map((s) => s.event.name)).toEqual(["two"]);
+});
+
+test("now is what one is ready for or at, next is what comes after it", () => {
+  const steps = stepsOf(outing, order, 1.2);
+  const names = (time: string) => {
+    const { now, next } = nowAndNext(steps, at(time));
+    return [now?.event.name, next?.event.name];
+  };
+  expect(names("17:00")).toEqual([undefined, "one"]);
+  expect(names("17:09")).toEqual(["one", "two"]);
+  expect(names("17:20")).toEqual([undefined, "two"]);
+  expect(names("17:33")).toEqual(["two", undefined]);
+  expect(names("17:34")).toEqual([undefined, undefined]);
+});
+
+test("calls and times to leave come in order; who stays does not leave", () => {
+  const steps = stepsOf(outing, order, 1.2);
+  expect(callsOf(steps).map((c) => [c.eventId, c.number, c.at])).toEqual([
+    ["one", 1, at("16:50")],
+    ["one", 2, at("17:00")],
+    ["two", 1, at("17:15")],
+    ["two", 2, at("17:25")],
+    ["two", 0, at("17:26")],
+  ]);
+});
+
+test("what of the order is over is had; when the clock goes back it is so no longer", () => {
+  expect(hadBy(order, [], outing, at("17:13"))).toEqual([]);
+  expect(hadBy(order, [], outing, at("17:14"))).toEqual(["one"]);
+  expect(hadBy(orderOf([["two", b.id, "17:30"]]), ["one"], outing, at("17:40"))).toEqual(["one", "two"]);
+  expect(hadBy(order, ["one", "two"], outing, at("17:20"))).toEqual(["one"]);
+  expect(hadBy(undefined, [], outing, at("17:40"))).toEqual([]);
+});
+
+test("two orders differ by what is new, gone and taken from elsewhere; what is over is no change", () => {
+  const later = orderOf([["two", a.id, "17:30"]]);
+  expect(changesOfOrder(order, later)).toEqual([{ kind: "elsewhere", eventId: "two", placeId: a.id }]);
+  expect(changesOfOrder(later, order)).toEqual([
+    { kind: "new", eventId: "one", placeId: a.id },
+    { kind: "elsewhere", eventId: "two", placeId: b.id },
+  ]);
+  const lost: Coverage = { ...later, lost: [{ eventId: "one", value: 1, reason: "worth-less" }] };
+  expect(changesOfOrder(order, lost)).toContainEqual({ kind: "gone", eventId: "one" });
+});
