@@ -19,6 +19,14 @@ const event = (id: string, at: string, more: Partial<ProgrammeEvent> = {}): Prog
   ...more,
 });
 
+test("an event whose place is none of the outing's spots goes where it is said, if anywhere", () => {
+  const spots = [{ id: "finish", name: "Finish" }];
+  const { events } = readLines("10:00 One @ finish\n10:10 Two @ Car park\n10:20 Three");
+  const idsOf = (elsewhere?: string) => eventsFrom(events, [], spots, elsewhere).map((e) => e.spotId);
+  expect(idsOf()).toEqual(["finish", null, null]);
+  expect(idsOf("lanes")).toEqual(["finish", "lanes", "lanes"]);
+});
+
 test("times and lengths are read as people write them", () => {
   expect(["9.05", "09:05", "14h30", "2:30 pm", "12:10 am", "23:59:10"].map(clockOf)).toEqual([
     "09:05",

@@ -188,11 +188,15 @@ export function readTable(rows: readonly (readonly string[])[], matching: Matchi
 
 const USUAL_SET_UP = 3;
 
-/** Drafts as events of an outing: each with an id of its own, at the spot that bears the name told, if one does. */
+/**
+ * Drafts as events of an outing: each with an id of its own, at the spot that bears the name told, else at `elsewhere`, where that
+ * is given.
+ */
 export function eventsFrom(
   drafts: readonly EventDraft[],
   taken: readonly ProgrammeEvent[],
   spots: readonly { readonly id: string; readonly name: string }[],
+  elsewhere: string | null = null,
 ): ProgrammeEvent[] {
   const events: ProgrammeEvent[] = [];
   for (const { where, ...draft } of drafts) {
@@ -204,7 +208,7 @@ export function eventsFrom(
       setUp: USUAL_SET_UP,
       ...draft,
       id: idFromName(draft.name, [...taken, ...events], "event"),
-      spotId: spot?.id ?? null,
+      spotId: spot?.id ?? elsewhere,
     });
   }
   return events;

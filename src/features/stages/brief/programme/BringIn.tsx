@@ -23,6 +23,7 @@ import { refusedWords } from "@/words/programme";
 import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { readMatching, rememberMatching } from "./matching";
 
+const NOWHERE = "nowhere";
 /** Most refused lines that are told one by one. */
 const TOLD = 8;
 const NAMES: Readonly<Record<Column, string>> = {
@@ -159,9 +160,16 @@ function Answer({ read, onClose }: { read: ReadProgramme; onClose: () => void })
   const spots = useOuting((v) => v.outing.ground.spots);
   const commit = useCommit();
   const { events, refused } = read;
+  const [elsewhere, setElsewhere] = useState(spots.length === 1 ? spots[0]!.id : NOWHERE);
+  const homeless = eventsFrom(events, [], spots).filter((e) => e.spotId === null).length;
   const room = LIMITS.events - (programme?.length ?? 0);
   const add = async (): Promise<void> => {
-    if (await commit(addEvents(eventsFrom(events, programme ?? [], spots)))) onClose();
+    if (
+      await commit(
+        addEvents(eventsFrom(events, programme ?? [], spots, elsewhere === NOWHERE ? null : elsewhere)),
+      )
+    )
+      onClose();
   };
   return (
     <View className="gap-2" aria-live="polite">
@@ -177,6 +185,17 @@ function Answer({ read, onClose }: { read: ReadProgramme; onClose: () => void })
           ))}
           {refused.length > TOLD && <Txt tone="bracken">{`And ${refused.length - TOLD} more.`}</Txt>}
         </View>
+      )}
+      {homeless > 0 && (
+        <Picker
+          label={`Where the ${countWords(homeless, "event")} are that name no spot of yours`}
+          items={[
+            { key: NOWHERE, title: "Not told yet", detail: "the order of the day leaves them out" },
+            ...spots.map(({ id, name }) => ({ key: id, title: name })),
+          ]}
+          chosen={elsewhere}
+          onChoose={setElsewhere}
+        />
       )}
       {events.length > room ? (
         <Txt tone="bracken">{`${countWords(events.length, "event")} are more than there is room for: ${room} can be added.`}</Txt>

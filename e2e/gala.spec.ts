@@ -1,0 +1,139 @@
+import { readFileSync } from "node:fs";
+import { expect, test, type Page } from "@playwright/test";
+import { fillDatabase, openPanel, openStage, storedOuting } from "./outing";
+
+/** A gala of one's own: from nothing to the start list with one's people ticked, at two minutes into the first heat. */
+async function planGala(page: Page): Promise<void> {
+  await page.clock.install({ time: new Date("2027-03-06T09:50:00Z") });
+  await page.route("**/api/start", (route) => route.fulfill({ json: { begin: "ask" } }));
+  await page.goto("/");
+  await page.getByRole("button", { name: "Start my own" }).click();
+  await page.getByRole("button", { name: "Full-frame 45 MP body", exact: true }).click();
+  await page.getByRole("button", { name: /^100–400 mm/ }).click();
+  for (const [label, value] of Object.entries({
+    "Name of the outing": "Winter gala",
+    "Name of the place": "Weir Baths",
+    "Latitude, south is − in °": "53.4",
+    "Longitude, west is − in °": "-2.25",
+    Date: "2027-03-06",
+    "You are there from": "09:00",
+    "It starts": "10:00",
+    "You leave": "13:30",
+  }))
+    await page.getByLabel(label, { exact: true }).fill(value);
+  await page.getByRole("button", { name: /^Ground:/ }).click();
+  await page.getByLabel("Search ground").fill("pool");
+  await page.getByRole("button", { name: /25 m/ }).first().click();
+  await page.getByRole("button", { name: "Create outing" }).click();
+  await expect(page).toHaveURL(/winter-gala\/brief$/);
+
+  await openPanel(page, "Programme");
+  await page.getByRole("button", { name: "Bring in a list" }).click();
+  await page.getByRole("button", { name: "Pool gala" }).click();
+  await page.getByRole("button", { name: /^Add \d+ events$/ }).click();
+  await openPanel(page, "My people");
+  await page.getByRole("button", { name: "Find in the lists" }).click();
+  await page.getByLabel("Search by name or club").fill("Frida Roth");
+  await page.getByRole("group", { name: "Named in the lists" }).getByRole("checkbox").first().click();
+  await page.getByLabel("Search by name or club").fill("");
+  await page.getByRole("group", { name: "Named in the lists" }).getByRole("checkbox").nth(3).click();
+  await page.getByRole("button", { name: "Add 2 people" }).click();
+}
+
+const tagList = (page: Page) => page.getByRole("list", { name: "Tags, the last first" });
+
+test("a gala from its start list to tagged frames: people, a lane, a word, and a heat that names everybody at once", async ({
+  page,
+}) => {
+  await planGala(page);
+  const people = page.getByRole("list", { name: "My people" });
+  await expect(people.getByRole("listitem")).toHaveCount(2);
+  await expect(people.getByRole("button", { name: /Frida Roth.*lane \d, in \d+ min/ })).toBeVisible();
+  const { programme, people: kept } = await storedOuting(page, "winter-gala");
+  expect(programme.length).toBeGreaterThan(25);
+  expect(kept).toMatchObject([{ consent: "not-asked" }, { consent: "not-asked" }]);
+
+  await page.clock.setSystemTime(new Date("2027-03-06T10:00:30Z"));
+  await openStage(page, "Run");
+  await page.clock.runFor(70_000);
+  await openPanel(page, "Who was that\\?");
+  await expect(page.getByText("On: 50 m free girls, heat 1")).toBeVisible();
+  await page.getByRole("group", { name: "People" }).getByRole("button").first().click();
+  await page.getByRole("radio", { name: "Lanes" }).click();
+  await page.getByRole("button", { name: /^Lane 4: / }).click();
+  await page.getByRole("radio", { name: "A word" }).click();
+  await page.getByLabel("What was it").fill("touched first");
+  await page.getByRole("button", { name: "Tag", exact: true }).click();
+  await page.getByRole("button", { name: "Heat starts: 50 m free girls, heat 1" }).click();
+  await page.clock.runFor(31_000);
+  await expect(page.getByRole("timer")).toHaveText(/^0:3\d\.\d$/);
+  await page.getByRole("button", { name: "Heat ends" }).click();
+  await expect(tagList(page).getByRole("listitem")).toHaveCount(4);
+  await expect(tagList(page).getByRole("listitem").first()).toContainText(/and 4 more, the whole heat/);
+  await page.reload();
+  await openPanel(page, "Who was that\\?");
+  await expect(tagList(page).getByRole("listitem")).toHaveCount(4);
+  const wait = page.waitForEvent("download");
+  await page.getByRole("button", { name: "4 tags as a table" }).click();
+  const rows = readFileSync(await (await wait).path(), "utf8").split(/\r?\n/);
+  expect(rows).toHaveLength(5);
+  expect(rows[0]).toBe("time,kind,names,words,event,shot,began,seconds");
+  expect(rows[4]).toMatch(/^2027-03-06T10:0\d.*,heat,(\w+ \w+; ){5}\w+ \w+,/);
+
+  await tagList(page)
+    .getByRole("button", { name: /^Delete the tag touched first/ })
+    .click();
+  await expect(tagList(page).getByRole("listitem")).toHaveCount(3);
+});
+
+test.describe("with a microphone", () => {
+  test.use({ permissions: ["microphone"] });
+
+  test("a note is spoken, kept and played; without room its tag stands and the sound goes out as a file", async ({
+    page,
+  }) => {
+    await page.goto("/outing/hockey-semi-final/run");
+    await openPanel(page, "Who was that\\?");
+    await page.getByRole("button", { name: "Speak a note" }).click();
+    await page.waitForTimeout(1500);
+    await page.getByRole("button", { name: /^Keep it, \d+ s left/ }).click();
+    await expect(tagList(page).getByRole("listitem")).toHaveCount(1);
+    await page.reload();
+    await openPanel(page, "Who was that\\?");
+    await expect(tagList(page).getByText(/spoken, \d s/)).toBeVisible();
+    await page.getByRole("button", { name: /^Play spoken/ }).click();
+    await expect(page.getByText("no sound")).toHaveCount(0);
+
+    await page.getByRole("button", { name: "Speak a note" }).click();
+    await page.waitForTimeout(1200);
+    await fillDatabase(page);
+    await page.getByRole("button", { name: /^Keep it/ }).click();
+    await expect(page.getByRole("alert")).toContainText(/^Not kept: 1 tag and 1 spoken note/);
+    await expect(tagList(page).getByRole("listitem")).toHaveCount(2);
+    const wait = page.waitForEvent("download");
+    await page.getByRole("button", { name: "Save as files" }).click();
+    expect((await wait).suggestedFilename()).toMatch(/tags-not-kept\.csv$/);
+    await page.evaluate(() => (window as unknown as { emptyDatabase: () => void }).emptyDatabase());
+    await page.getByRole("button", { name: "Try again" }).click();
+    await expect(page.getByRole("alert")).toHaveCount(0);
+    await page.reload();
+    await openPanel(page, "Who was that\\?");
+    await expect(tagList(page).getByText(/spoken, \d s/)).toHaveCount(2);
+  });
+});
+
+test("without the microphone a spoken note is refused with what to do, and on plain http it says that it is absent", async ({
+  page,
+}) => {
+  await page.goto("/outing/hockey-semi-final/run");
+  await openPanel(page, "Who was that\\?");
+  await page.getByRole("button", { name: "Speak a note" }).click();
+  await expect(page.getByRole("alert")).toContainText("The microphone was refused");
+  await page.evaluate(() => {
+    Object.defineProperty(navigator, "mediaDevices", { value: undefined });
+    Object.defineProperty(window, "isSecureContext", { value: false });
+  });
+  await page.getByRole("button", { name: "Speak a note" }).click();
+  await expect(page.getByRole("alert")).toContainText("over plain http");
+  await expect(tagList(page)).toHaveCount(0);
+});
