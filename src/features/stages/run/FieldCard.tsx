@@ -1,4 +1,5 @@
 import LockIcon from "lucide-react-native/icons/lock";
+import TagIcon from "lucide-react-native/icons/tag";
 import { useState } from "react";
 import { View } from "react-native";
 import { useShallow } from "zustand/react/shallow";
@@ -8,8 +9,10 @@ import { Txt } from "@/ui/controls/Txt";
 import { useLayout } from "@/ui/layout/use-layout";
 import { useSwipe } from "@/ui/layout/use-swipe";
 import { IconButton } from "@/ui/controls/Button";
+import { Dialog } from "@/ui/controls/Dialog";
 import { useTokens } from "@/ui/theme/theme";
 import { apertureWords, compensationWords, isoNumberWords, shutterWords, stopsNoun } from "@/words";
+import { Late } from "../../layout/Late";
 import { useFound, useOuting } from "../../outing/use-outing";
 import { withPicture } from "../screen/panel";
 import { automaticOf } from "../shot/automatic";
@@ -19,6 +22,8 @@ import { Locked } from "./day/Locked";
 import { TwoCards } from "./day/TwoCards";
 import { useNext } from "../shot/use-next";
 
+const loadTagPad = async () => (await import("./tags/TagPad")).TagPad;
+
 /** The field card: the shot, and the three settings as large as the screen allows; those of two bodies side by side. */
 export function FieldCard() {
   const picture = useOuting(withPicture);
@@ -26,14 +31,21 @@ export function FieldCard() {
   const second = useBodies((s) => s.second)[useOuting((v) => v.outing.id)];
   const { ink } = useTokens();
   const next = useNext();
+  const { columns } = useLayout();
+  const [tagging, setTagging] = useState(false);
   const [locked, setLocked] = useState(false);
   const two = others.some((s) => s.id === second);
   return (
-    <View className="px-4">
+    <View>
       <View className="flex-row items-center" {...useSwipe(next.position)}>
         <View className="min-w-0 flex-1">
           <ShotInHand />
         </View>
+        {!columns && (
+          <IconButton label="Who was that? Tag it" onPress={() => setTagging(true)}>
+            <TagIcon size={24} color={ink} />
+          </IconButton>
+        )}
         <IconButton label="Lock the card" onPress={() => setLocked(true)} className="-mr-2">
           <LockIcon size={22} color={ink} />
         </IconButton>
@@ -41,6 +53,13 @@ export function FieldCard() {
       <View {...useSwipe(next.shot)}>
         {picture ? two ? <TwoCards secondId={second!} /> : <Settings /> : <NoPicture />}
       </View>
+      <Dialog title="Who was that?" open={tagging} onClose={() => setTagging(false)}>
+        {tagging && (
+          <Late load={loadTagPad} waiting="One moment">
+            {(TagPad) => <TagPad />}
+          </Late>
+        )}
+      </Dialog>
       {locked && <Locked onUnlock={() => setLocked(false)} />}
     </View>
   );

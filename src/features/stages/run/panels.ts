@@ -26,7 +26,7 @@ export const RUN: readonly Panel[] = [
   {
     id: "next",
     title: "Next",
-    phone: "top",
+    phone: "lead",
     wide: "top",
     lying: "main",
     when: withProgramme,
@@ -35,7 +35,7 @@ export const RUN: readonly Panel[] = [
   {
     id: "card",
     title: "Field card",
-    phone: "top",
+    phone: "lead",
     wide: "top",
     lying: "main",
     when: always,
@@ -60,7 +60,7 @@ export const RUN: readonly Panel[] = [
   {
     id: "tags",
     title: "Who was that?",
-    phone: "folded",
+    phone: "none",
     wide: "folded",
     when: always,
     answer: ({ outing: { people = [] } }) =>

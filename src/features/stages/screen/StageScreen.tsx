@@ -76,7 +76,6 @@ function OneColumn({ placed, strip, title }: ColumnProps) {
   if (has(placed, "fill")) return <UnderDrawing placed={placed} strip={strip} title={title} />;
   return (
     <View className="min-h-0 flex-1">
-      <Slots placed={placed} slots={["top"]} />
       <ScrollView className="flex-1" contentContainerClassName="gap-3 px-4 pb-6">
         <Slots placed={placed} slots={SCROLLS} />
       </ScrollView>
@@ -121,7 +120,9 @@ function TwoColumns({ placed, strip }: ColumnProps) {
       <Broad placed={placed} />
       {hasSide && (
         <View className="border-l border-line bg-sheet" style={{ width: side }}>
-          <Slots placed={placed} slots={["top"]} />
+          <View className="px-4">
+            <Slots placed={placed} slots={["top"]} />
+          </View>
           <ScrollView className="flex-1" contentContainerClassName="gap-3 p-4">
             <Slots placed={placed} slots={SCROLLS} />
           </ScrollView>

@@ -4,7 +4,7 @@ import type { OutingView } from "@/outing/outing-view";
 /**
  * Where a panel stands.
  * - `fill`: a drawing that takes the room that is left
- * - `top`: always in view, above what scrolls
+ * - `top`: always in view, above what scrolls; on wide screens alone
  * - `lead`: open, without a head of its own
  * - `open`, `folded`: under a head that opens and folds it, with a line that says its answer
  * - `foot`: always in view, under the thumb
@@ -13,7 +13,7 @@ import type { OutingView } from "@/outing/outing-view";
  * On a wide screen `fill`, `main` and `half` stand in the broad column, the rest in the column of figures beside it; two
  * that are `half` stand side by side where there is room.
  */
-export type PhoneSlot = "fill" | "top" | "lead" | "open" | "folded" | "foot" | "none";
+export type PhoneSlot = "fill" | "lead" | "open" | "folded" | "foot" | "none";
 
 export type WideSlot = "fill" | "main" | "half" | "top" | "lead" | "open" | "folded" | "foot" | "none";
 

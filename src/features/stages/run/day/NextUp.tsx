@@ -10,7 +10,7 @@ import { wallOf } from "../../shot/titles";
 import { useKeptInOrder, useSteps } from "../coverage/order";
 import { useCalls } from "./use-calls";
 
-/** Where one goes next and by when: the event, the call, the way. One press takes its shot and its position in hand. */
+/** What one is at, where one goes next and by when: the event, the call, the way. One press takes its shot and position in hand. */
 export function NextUp() {
   useKeptInOrder();
   const steps = useSteps();
@@ -19,38 +19,40 @@ export function NextUp() {
   const at = useOuting((v) => v.at);
   const { low } = useLayout();
   const { now, next } = nowAndNext(steps, at);
-  const shown = next ?? now;
-  if (!shown) return null;
+  const first = now ?? next;
+  if (!first) return null;
+  const wall = (t: number): string => wallOf({ outing }, t);
   return (
-    <View
-      role="region"
-      aria-label="Next"
-      className="mx-4 flex-row items-center gap-2 border-b border-line py-1"
-    >
+    <View role="region" aria-label="Next" className="flex-row items-center gap-2 border-b border-line py-1">
       <View className="min-w-0 flex-1">
         <Txt size={low ? 16 : 18} weight={700} numberOfLines={1}>
-          {next ? `${wallOf({ outing }, next.event.starts)} ${next.event.name}` : `Now ${shown.event.name}`}
+          {`${wall(first.event.starts)} ${first.event.name}`}
         </Txt>
         <Txt numberOfLines={low ? 1 : 2} aria-live="polite">
-          {next
-            ? nextLine(next, at, (t) => wallOf({ outing }, t))
-            : `from ${shown.position.name}, the last of the day`}
+          {now ? nowLine(now, at) : nextLine(first, at, wall)}
         </Txt>
+        {now && next && !low && (
+          <Txt tone="ink2" numberOfLines={1}>
+            {`Then ${wall(next.event.starts)} ${next.event.name}, ${placeLine(next, wall)}`}
+          </Txt>
+        )}
       </View>
-      <TakeIt step={shown} />
+      <TakeIt step={first} />
     </View>
   );
 }
 
-const nextLine = (
-  { event, position, visit, metres, walk }: Step,
-  at: number,
-  wall: (t: number) => string,
-): string =>
-  [
-    `${position.name}: ${metres === 0 ? "stay" : `${wayWords(metres, walk)}, leave by ${wall(visit.leave)}`}`,
-    nextCallWords(event.called, at) ?? untilWords(event.starts, at),
-  ].join("; ");
+const placeLine = ({ position, visit, metres, walk }: Step, wall: (t: number) => string): string =>
+  `${position.name}: ${metres === 0 ? "stay" : `${wayWords(metres, walk)}, leave by ${wall(visit.leave)}`}`;
+
+const dueLine = ({ event }: Step, at: number): string =>
+  nextCallWords(event.called, at) ?? untilWords(event.starts, at);
+
+const nextLine = (step: Step, at: number, wall: (t: number) => string): string =>
+  `${placeLine(step, wall)}; ${dueLine(step, at)}`;
+
+/** One is in place: how long until it begins, or that it is on. */
+const nowLine = (step: Step, at: number): string => `In place at ${step.position.name}; ${dueLine(step, at)}`;
 
 /** Takes the shot that an event serves, and its position, in hand. */
 function TakeIt({ step }: { step: Step }) {
