@@ -2,6 +2,7 @@ import { EVERYTHING_FORMAT, readEverything, type EverythingRead, type OnProgress
 import { fromJson, parseRecord } from "./migrate";
 import { readOutingFile, type FilePicture, type OutingFileRead } from "./outing-file";
 import { KIT_RECORD, LIBRARY_RECORD, OUTING_RECORD, PREFERENCES_RECORD } from "./records";
+import type { TagsInFile } from "./schema/tag";
 import type { Library, Outing, Preferences, StoredKit } from "./schema";
 
 /** What a file of ours holds: outings each with the kit that it was walked with, and what is kept beside outings. */
@@ -10,6 +11,7 @@ export interface FileContents {
     readonly outing: Outing;
     readonly kit?: StoredKit;
     readonly picture?: FilePicture;
+    readonly tagged?: TagsInFile;
   }[];
   readonly kit?: StoredKit;
   readonly library?: Library;
@@ -32,15 +34,19 @@ export async function readFile(text: string, onProgress?: OnProgress): Promise<F
   if (raw?.format === EVERYTHING_FORMAT) {
     const everything = await readEverything(raw, onProgress);
     if (!everything.ok) return everything;
-    const { outings, ...rest } = everything.value;
-    return { ok: true, value: { ...rest, outings: outings.map((outing) => ({ outing, kit: rest.kit })) } };
+    const { outings, tagged = {}, ...rest } = everything.value;
+    const each = outings.map((outing) => {
+      const own = tagged[outing.id];
+      return { outing, kit: rest.kit, ...(own && { tagged: own }) };
+    });
+    return { ok: true, value: { ...rest, outings: each } };
   }
   const record = raw && raw.format === undefined ? asRecord(raw) : undefined;
   if (record) return { ok: true, value: record };
   const file = readOutingFile(text);
   if (!file.ok) return file;
-  const { outing, kit, writtenAt, picture } = file.value;
-  const outings = [{ outing, kit, ...(picture && { picture }) }];
+  const { outing, kit, writtenAt, picture, tagged } = file.value;
+  const outings = [{ outing, kit, ...(picture && { picture }), ...(tagged && { tagged }) }];
   return { ok: true, value: { outings, ...(writtenAt && { writtenAt }) } };
 }
 

@@ -3,6 +3,7 @@ import { faultsOf, faultsUnder, parseRecord, type Fault, type Parsed } from "./m
 import { KIT_RECORD, LIBRARY_RECORD, PREFERENCES_RECORD, OUTING_RECORD } from "./records";
 import { withOutingsNamed } from "./old-names";
 import { writtenAtSchema } from "./outing-file";
+import { tagsInFileSchema, type TagsInFile } from "./schema/tag";
 import type { Library, Preferences, Outing, StoredKit } from "./schema";
 
 export const EVERYTHING_FORMAT = "bright-perch-everything";
@@ -16,6 +17,8 @@ export interface Everything {
   readonly preferences: Preferences;
   /** When it was written: an ISO instant; not in files of older versions. */
   readonly writtenAt?: string;
+  /** What was tagged, by the id of its outing. */
+  readonly tagged?: Readonly<Record<string, TagsInFile>>;
 }
 
 export type EverythingRead =
@@ -37,6 +40,7 @@ const envelopeSchema = z.object({
   library: z.unknown(),
   preferences: z.unknown(),
   writtenAt: writtenAtSchema,
+  tagged: z.record(z.string(), tagsInFileSchema).optional(),
 });
 
 export const writeEverything = (everything: Everything): string =>
@@ -75,6 +79,7 @@ export async function readEverything(raw: unknown, onProgress?: OnProgress): Pro
         library: library.value,
         preferences: preferences.value,
         ...(writtenAt && { writtenAt }),
+        ...(file.tagged && { tagged: file.tagged }),
       },
     };
   const faults = [

@@ -2,13 +2,14 @@ import { z } from "zod";
 import { faultsOf, faultsUnder, parseRecord, type Fault } from "./migrate";
 import { KIT_RECORD, PREFERENCES_RECORD, OUTING_RECORD } from "./records";
 import { withOutingNamed } from "./old-names";
+import { tagsInFileSchema, type TagsInFile } from "./schema/tag";
 import type { Preferences, Outing, StoredKit } from "./schema";
 
 const FORMAT = "bright-perch-outing";
 const FILE_VERSION = 2;
 
 /**
- * One outing as a file: `{ format, version, outing, kit, subjects, preferences, picture }`. Kit and subjects are snapshots of
+ * One outing as a file: `{ format, version, outing, kit, subjects, preferences, picture, tagged }`. Kit and subjects are snapshots of
  * what the outing uses, so that it can be assessed anywhere.
  */
 export interface OutingFile {
@@ -19,6 +20,8 @@ export interface OutingFile {
   readonly writtenAt?: string;
   /** The picture that is traced over, where its owner wants it to go along. */
   readonly picture?: FilePicture;
+  /** What was tagged, and spoken with it. */
+  readonly tagged?: TagsInFile;
 }
 
 /** A picture within a file. */
@@ -63,6 +66,7 @@ const envelopeSchema = z.object({
   preferences: z.unknown(),
   writtenAt: writtenAtSchema,
   picture: pictureSchema.optional(),
+  tagged: tagsInFileSchema.optional(),
 });
 
 /** The text of an outing's file: JSON, indented, so that it can be read and compared. */
@@ -79,6 +83,7 @@ export function writeOutingFile(all: OutingFile): string {
     preferences,
     writtenAt: all.writtenAt,
     ...(all.picture && { picture: all.picture }),
+    ...(all.tagged && { tagged: all.tagged }),
   };
   return `${JSON.stringify(file, null, 2)}\n`;
 }
@@ -151,7 +156,7 @@ function readParts(file: z.infer<typeof envelopeSchema>): OutingFileRead {
   if (outing.ok && kit.ok && preferences.ok) {
     const faults = faultsUnder("outing", kitFaults(outing.value, kit.value));
     if (faults.length > 0) return { ok: false, reason: "faults", faults };
-    const { writtenAt, picture } = file;
+    const { writtenAt, picture, tagged } = file;
     return {
       ok: true,
       value: {
@@ -160,6 +165,7 @@ function readParts(file: z.infer<typeof envelopeSchema>): OutingFileRead {
         preferences: preferences.value,
         ...(writtenAt && { writtenAt }),
         ...(picture && { picture }),
+        ...(tagged && { tagged }),
       },
     };
   }

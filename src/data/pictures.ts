@@ -1,3 +1,4 @@
+import { base64Of, blobFrom } from "./base64";
 import type { FilePicture } from "./outing-file";
 import { openDB, type DBSchema, type IDBPDatabase } from "idb";
 
@@ -57,18 +58,12 @@ export const pictures = {
 
 /** A picture as it is written into a file. */
 async function intoFile({ name, file, width, height, lie }: TracedPicture): Promise<FilePicture> {
-  const bytes = new Uint8Array(await file.arrayBuffer());
-  let binary = "";
-  // In pieces: a call takes only so many arguments.
-  for (let i = 0; i < bytes.length; i += 0x8000)
-    binary += String.fromCharCode(...bytes.subarray(i, i + 0x8000));
-  return { name, type: file.type as FilePicture["type"], base64: btoa(binary), width, height, lie };
+  return { name, type: file.type as FilePicture["type"], base64: await base64Of(file), width, height, lie };
 }
 
 /** A picture of a file as it is kept for an outing. */
 export function fromFile(outingId: string, { name, type, base64, ...rest }: FilePicture): TracedPicture {
-  const bytes = Uint8Array.from(atob(base64), (sign) => sign.charCodeAt(0));
-  return { outingId, name, file: new Blob([bytes], { type }), ...rest, carried: true };
+  return { outingId, name, file: blobFrom(base64, type), ...rest, carried: true };
 }
 
 /** The picture of an outing for its file; nothing where it stays here, or cannot be read. */

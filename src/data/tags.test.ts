@@ -1,7 +1,17 @@
 import "fake-indexeddb/auto";
 import { openDB } from "idb";
-import { tagSchema, type Tag } from ".";
+import { demoKit, demoOutings } from "../../demo";
+import {
+  DEFAULT_PREFERENCES,
+  EMPTY_LIBRARY,
+  readFile,
+  tagSchema,
+  writeEverything,
+  writeOutingFile,
+  type Tag,
+} from ".";
 import { CHUNK, tags } from "./tags";
+import { bringTags, carriedTags } from "./tags-in-file";
 
 const START = Date.UTC(2026, 10, 14, 10);
 const tag = (n: number, more: Partial<Tag> = {}): Tag => ({
@@ -87,4 +97,26 @@ test("what is kept and cannot be read stays where it is and is not among the tag
   expect((await tags.of("odd")).map((t) => t.id)).toEqual(["t-1"]);
   await tags.add("odd", tag(2));
   expect((await chunksOf("odd"))[0]).toHaveLength(3);
+});
+
+test("tags and what was spoken go along in an outing's file and in the file of everything, and come back once", async () => {
+  await tags.add("walk", tag(1, { names: ["Ida Roth"] }));
+  await tags.add("walk", tag(2, { kind: "voice", seconds: 2 }), new Blob(["hum"], { type: "audio/webm" }));
+  const tagged = await carriedTags("walk");
+  expect(tagged?.sounds).toEqual([{ tagId: "t-2", type: "audio/webm", base64: btoa("hum") }]);
+  expect(await carriedTags("none")).toBeUndefined();
+  const outing = demoOutings[0]!;
+  const all = { kit: demoKit, preferences: DEFAULT_PREFERENCES };
+  const one = await readFile(writeOutingFile({ ...all, outing, tagged }));
+  const every = await readFile(
+    writeEverything({ ...all, outings: [outing], library: EMPTY_LIBRARY, tagged: { [outing.id]: tagged! } }),
+  );
+  for (const read of [one, every]) expect(read.ok && read.value.outings[0]!.tagged).toEqual(tagged);
+  await bringTags("there", tagged!);
+  await bringTags("there", tagged!);
+  expect(await tags.of("there")).toEqual(tagged!.tags);
+  expect(await (await tags.soundOf("there", "t-2"))!.text()).toBe("hum");
+  const broken = JSON.parse(writeOutingFile({ ...all, outing, tagged })) as { tagged: { tags: unknown[] } };
+  broken.tagged.tags.push({ id: "?" });
+  expect(await readFile(JSON.stringify(broken))).toMatchObject({ ok: false, reason: "faults" });
 });

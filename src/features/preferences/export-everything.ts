@@ -35,7 +35,13 @@ export async function exportEverything(): Promise<Exported> {
   if (!kit || !library || !preferences) return { ok: false, reason: "unreadable" };
   const { outings } = list;
   const writtenAt = new Date().toISOString();
-  const text = writeEverything({ outings, kit, library, preferences, writtenAt });
+  const { carriedTags } = await import("@/data/tags-in-file");
+  const tagged: Record<string, NonNullable<Awaited<ReturnType<typeof carriedTags>>>> = {};
+  for (const { id } of outings) {
+    const own = await carriedTags(id);
+    if (own) tagged[id] = own;
+  }
+  const text = writeEverything({ outings, kit, library, preferences, writtenAt, tagged });
   if (!(await readFile(text)).ok) return { ok: false, reason: "not-whole" };
   downloadText(`bright-perch.${writtenAt.slice(0, 10)}.everything.json`, text);
   noteWrittenOut();

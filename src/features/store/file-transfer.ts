@@ -23,9 +23,17 @@ export function downloadBlob(name: string, blob: Blob): void {
  */
 export async function downloadOutingFile({ outing, kit, preferences }: OutingFile): Promise<boolean> {
   const { carriedPicture } = await import("@/data/pictures");
-  const picture = await carriedPicture(outing.id);
+  const { carriedTags } = await import("@/data/tags-in-file");
+  const [picture, tagged] = [await carriedPicture(outing.id), await carriedTags(outing.id)];
   const writtenAt = new Date().toISOString();
-  const text = writeOutingFile({ outing, kit, preferences, writtenAt, ...(picture && { picture }) });
+  const text = writeOutingFile({
+    outing,
+    kit,
+    preferences,
+    writtenAt,
+    ...(picture && { picture }),
+    ...(tagged && { tagged }),
+  });
   const isWhole = readOutingFile(text).ok;
   if (isWhole) downloadText(outingFileName(outing), text);
   else downloadText(`${outing.id}.stored.json`, JSON.stringify(outing, null, 2));

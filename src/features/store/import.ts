@@ -68,6 +68,7 @@ async function takeAll(file: FileContents, choices: ImportChoices): Promise<Save
   const saved = await repository.saveTogether(write);
   if (!saved.ok) return saved;
   await keepPicture(file, saved.value);
+  await keepTags(file, saved.value);
   const own = new Map(mine.outings.map((outing) => [outing.id, outing]));
   const isNew = ({ id }: Outing): boolean => !own.has(id);
   const undo = (): Promise<Saved<unknown>> =>
@@ -89,6 +90,16 @@ async function keepPicture({ outings }: FileContents, [brought]: readonly Outing
   if (!picture || !brought) return;
   const { fromFile, pictures } = await import("@/data/pictures");
   await pictures.keep(fromFile(brought.id, picture)).catch(() => undefined);
+}
+
+/** Tags go beside those of the outing that they came with; of a single one under the name that it was brought in as. */
+async function keepTags({ outings }: FileContents, brought: readonly Outing[]): Promise<void> {
+  const { bringTags } = await import("@/data/tags-in-file");
+  for (const { outing, tagged } of outings) {
+    const id = outings.length === 1 && brought[0] ? brought[0].id : outing.id;
+    // Where the browser keeps none, the outing comes alone, as with its picture.
+    if (tagged) await bringTags(id, tagged).catch(() => undefined);
+  }
 }
 
 /** A record of the user's that would be written over although it cannot be read. */
