@@ -10,6 +10,8 @@ export const duplicateOuting = (outing: Outing, taken: readonly { id: string }[]
   archived: false,
   light: { ...outing.light, readings: [] },
   log: [],
+  ...(outing.packing && { packing: { ...outing.packing, ticked: [] } }),
+  ...(outing.deliverables && { deliverables: outing.deliverables.map((d) => ({ ...d, done: false })) }),
   // What ran late that day, and what was wished of it, says nothing of the next one.
   ...(outing.programme && {
     programme: outing.programme.map(({ late: _late, wish: _wish, ...event }) => event),

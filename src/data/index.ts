@@ -64,6 +64,8 @@ export {
   name,
   OUTING_VERSION,
   outingSchema,
+  arrangementsSchema,
+  deliverableSchema,
   personSchema,
   programmeEventSchema,
   shotSchema,

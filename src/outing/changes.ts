@@ -32,6 +32,8 @@ const PARTS: readonly (readonly [Part, (o: Outing) => unknown])[] = [
   ["weather", (o) => o.weather],
   ["programme", (o) => o.programme],
   ["people", (o) => o.people],
+  ["packing", (o) => o.packing],
+  ["arrangements", (o) => [o.arrangements, o.deliverables]],
   ["notes", (o) => o.notes],
   ["archive", (o) => o.archived],
 ];

@@ -14,6 +14,8 @@ const PARTS: Readonly<Record<Part, string>> = {
   programme: "Programme changed",
   people: "People changed",
   weather: "Weather changed",
+  packing: "Packing changed",
+  arrangements: "Arrangements changed",
   "order of the shots": "Shots reordered",
   archive: "Archived or restored",
 };

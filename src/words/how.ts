@@ -15,6 +15,19 @@ const row = (figure: string, formula: string, source: string): Worked => ({ figu
 
 /** How the figures of a panel are worked out, by the panel's id. */
 const HOW = {
+  supplies: [
+    row(
+      "Frames and cards",
+      "bursts × frames a second × seconds; gigabytes ÷ the largest card, rounded up, and one",
+      PRACTICE,
+    ),
+    row(
+      "Batteries",
+      "⌈frames / (rated × 2 × cold)⌉ + 1; cold is 0.5 at −10 °C, 0.75 at 0 °C, 1 at 20 °C, linear between",
+      PRACTICE,
+    ),
+    row("Water", "0.15 l an hour at 15 °C, 0.35 at 25 °C, 0.75 at 35 °C, linear between", PRACTICE),
+  ],
   coverage: [
     row(
       "The order",

@@ -1,6 +1,8 @@
+export { DAY_CONDITIONS, type DayCondition } from "./day-conditions";
 export { BODIES, CONVERTERS, FORMATS, LENSES, SUPPORTS, type FormatRow, type Known } from "./kit";
 export { LIGHTING_CLASSES, LIGHT_LEVELS, type LightingClass, type LightLevel } from "./light-levels";
 export { METER_SEES, meterSees, type MeterSees } from "./meter-sees";
+export { CARE, forDay, PACKING, type CareId, type CareRow, type PackingRow } from "./packing";
 export { TRADE_PLACES, type TradePlace } from "./places";
 export { STARTING_SETTINGS, type StartingSettings } from "./starting-settings";
 export {

@@ -1,11 +1,4 @@
-import {
-  isInside,
-  standingAt,
-  wayOnFoot,
-  type Ground,
-  type Point,
-  type Position,
-} from "../ground";
+import { isInside, standingAt, wayOnFoot, type Ground, type Point, type Position } from "../ground";
 import { sunCourse } from "../light";
 import type { Rig } from "../optics";
 import type { Progress } from "../units";

@@ -16,6 +16,8 @@ export type Part =
   | "programme"
   | "people"
   | "weather"
+  | "packing"
+  | "arrangements"
   | "order of the shots"
   | "archive";
 

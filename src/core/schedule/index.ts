@@ -1,3 +1,4 @@
 export type { Alternative, Event, Lost, Schedule, ScheduleInput, Visit as Stop } from "./plan";
 export { coverage, type Coverage, type CoverageEvent, type CoverageInput, type Price } from "./coverage";
+export { coldShare, suppliesOf, type Supplies, type SuppliesInput } from "./supplies";
 export { inPlaceBy, reschedule, runningOrder, type Shift } from "./solve";

@@ -3,6 +3,7 @@ import { groundSchema } from "./ground";
 import { timesFault } from "../days";
 import { LIMITS } from "./limits";
 import { bearing, id, instant, listOf, name, wallDate, wallTime, words, timeZone } from "./parts";
+import { arrangementsSchema, deliverableSchema, packingSchema } from "./packing";
 import { personSchema } from "./people";
 import { programmeEventSchema } from "./programme";
 import { choiceSchema, clicks, shotSchema } from "./shot";
@@ -74,6 +75,8 @@ const lampsSchema = z.object({
 /** Wind, and how far water comes in and goes out. */
 const weatherSchema = z.object({
   falls: z.enum(["rain", "snow"]).optional(),
+  /** Degrees Celsius of the air. */
+  temperature: z.number().min(-60).max(60).optional(),
   wind: z.object({ from: bearing, speed: z.number().min(0).max(60) }).optional(),
   water: z
     .object({
@@ -141,6 +144,9 @@ const outingFields = z.object({
   weather: weatherSchema.optional(),
   programme: listOf(programmeEventSchema, LIMITS.events).optional(),
   people: listOf(personSchema, LIMITS.people).optional(),
+  packing: packingSchema.optional(),
+  arrangements: arrangementsSchema.optional(),
+  deliverables: listOf(deliverableSchema, 60).optional(),
   log: listOf(seriesSchema, LIMITS.counts),
   notes: words(4000),
 });

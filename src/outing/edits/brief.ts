@@ -3,7 +3,14 @@ import type { Edit } from "./edit";
 
 /** What is said of the outing as a whole. */
 export const editOuting =
-  (edit: Partial<Pick<Outing, "access" | "cautions" | "bag" | "notes" | "weather">>): Edit =>
+  (
+    edit: Partial<
+      Pick<
+        Outing,
+        "access" | "cautions" | "bag" | "notes" | "weather" | "packing" | "arrangements" | "deliverables"
+      >
+    >,
+  ): Edit =>
   (outing) => ({ ...outing, ...edit });
 
 /** What falls over the outing, or nothing. */

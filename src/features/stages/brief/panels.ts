@@ -42,6 +42,40 @@ export const BRIEF: readonly Panel[] = [
     load: whenSeen(async () => (await import("./people/People")).People),
   },
   {
+    id: "arrangements",
+    title: "Arrangements",
+    phone: "folded",
+    wide: "folded",
+    when: always,
+    answer: ({ outing }) => {
+      const waited = (outing.deliverables ?? []).filter((d) => !d.done).length;
+      return waited > 0
+        ? `${countWords(waited, "delivery", "deliveries")} waited for`
+        : "rules, pass, contacts, deliveries";
+    },
+    load: whenSeen(async () => (await import("./day/Arrangements")).Arrangements),
+  },
+  {
+    id: "supplies",
+    worked: true,
+    title: "Supplies of the day",
+    phone: "folded",
+    wide: "folded",
+    when: always,
+    answer: () => "frames, cards, batteries, water",
+    load: whenSeen(async () => (await import("./day/Supplies")).Supplies),
+  },
+  {
+    id: "packing",
+    title: "Packing list",
+    phone: "folded",
+    wide: "folded",
+    when: always,
+    answer: ({ outing: { packing } }) =>
+      packing ? `${countWords(packing.ticked.length, "thing")} ticked off` : "by what the day is",
+    load: whenSeen(async () => (await import("./day/Packing")).Packing),
+  },
+  {
     id: "sketch",
     title: "The ground",
     phone: "none",

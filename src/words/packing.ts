@@ -1,0 +1,83 @@
+import type { CareId, DayCondition } from "@/core/catalogue";
+import type { Supplies } from "@/core/schedule";
+import { countWords, percentWords } from "./format";
+import { numberWords } from "./number";
+
+export const CONDITION_WORDS: Readonly<Record<DayCondition, string>> = {
+  heat: "Heat",
+  cold: "Cold",
+  rain: "Rain",
+  "wet-deck": "Wet deck",
+  "dark-hall": "Dark hall",
+  night: "After dark",
+  "damp-forest": "Damp forest",
+  dust: "Chalk or dust",
+  "snow-slope": "Snow slope",
+  boat: "Boat",
+  hide: "Hide",
+  alone: "Alone",
+};
+
+const CARE: Readonly<Record<CareId, string>> = {
+  adapt:
+    "Let a cold lens adapt before it is used in warm wet air: outdoors in the morning, caps off, until nothing fogs.",
+  warm: "From the cold into a warm room keep the kit in its closed bag until it is as warm as the room.",
+  night: "By night it lies in a sealed case with drying bags.",
+  cover: "The rain cover goes on before the rain.",
+  dust: "Change no lens where chalk or dust flies; blow, do not wipe.",
+  salt: "Wipe salt off with a cloth damp with fresh water the same evening.",
+  mains: "Beside water run on batteries alone; ask the hall’s staff before anything is plugged in.",
+  heat: "Keep bodies and cards out of a closed car and of the sun; drink before you are thirsty.",
+};
+export const careSentence = (id: CareId): string => CARE[id];
+
+/** A sum of the day, with what it is made of. */
+export interface Sum {
+  readonly name: string;
+  readonly value: string;
+  readonly because: string;
+}
+
+/** The supplies of a day, each with its sum. */
+export function suppliesSums(
+  input: {
+    readonly bursts: number;
+    readonly seconds: number;
+    readonly framesPerSecond: number;
+    readonly frameMb: number;
+    readonly cardsGb: readonly number[];
+    readonly ratedFrames: number;
+    readonly temperature: number;
+    readonly hours: number;
+  },
+  found: Supplies,
+): Sum[] {
+  const { bursts, seconds, framesPerSecond, frameMb, cardsGb, ratedFrames, temperature, hours } = input;
+  const degrees = `${numberWords(temperature, 0).replace("-", "−")} °C`;
+  return [
+    {
+      name: "Frames",
+      value: numberWords(found.frames, 0),
+      because: `${countWords(bursts, "burst")} of ${numberWords(seconds, 1)} s at ${numberWords(framesPerSecond, 0)} a second`,
+    },
+    {
+      name: "Cards",
+      value: cardsGb.length === 0 ? "none at hand" : countWords(found.cards, "card"),
+      because: `${numberWords(found.storageGb, 0)} GB at ${numberWords(frameMb, 0)} MB a frame${
+        cardsGb.length === 0
+          ? "; put your cards into the kit"
+          : `, on cards of ${numberWords(Math.max(...cardsGb), 0)} GB, one of them to spare; ${found.fits ? "those in the bag hold it" : "those in the bag do not hold it"}`
+      }`,
+    },
+    {
+      name: "Batteries",
+      value: countWords(found.batteries, "battery", "batteries"),
+      because: `rated ${numberWords(ratedFrames, 0)} single frames, twice that in bursts, ${percentWords(found.coldShare)} of it at ${degrees}; one to spare`,
+    },
+    {
+      name: "Water",
+      value: `${numberWords(found.waterLitres, 1)} l`,
+      because: `${numberWords(hours, 1)} h at ${degrees}; more when you carry much`,
+    },
+  ];
+}
