@@ -10,6 +10,7 @@ export const duplicateOuting = (outing: Outing, taken: readonly { id: string }[]
   archived: false,
   light: { ...outing.light, readings: [] },
   log: [],
+  shots: outing.shots.map(({ got: _, ...shot }) => shot),
   ...(outing.packing && { packing: { ...outing.packing, ticked: [] } }),
   ...(outing.deliverables && { deliverables: outing.deliverables.map((d) => ({ ...d, done: false })) }),
   // What ran late that day, and what was wished of it, says nothing of the next one.

@@ -72,3 +72,19 @@ export function depthSentence({ kind, asked, sharp: held, fNumber, cappedBy, giv
   if (cappedBy === "diffraction") return `${wish} Stopping down further would blur everything.`;
   return cappedBy === "lens" ? `${wish} This lens stops down no further.` : wish;
 }
+
+/** How many are owed and until when they can be had: "2 owed, before 17:35". */
+export function owedWords(
+  left: number,
+  kind: "any-time" | "too-dark" | "unplanned" | "before" | "from",
+  time: string,
+): string {
+  const when = {
+    "any-time": "",
+    "too-dark": "too dark from where it is planned: give something up, or stand where it is brighter",
+    unplanned: "no position yet",
+    before: `before ${time}`,
+    from: `from ${time}, when there is light enough`,
+  }[kind];
+  return [`${left} owed`, when].filter(Boolean).join(", ");
+}

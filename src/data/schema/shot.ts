@@ -26,6 +26,8 @@ export const shotSchema = z.object({
   tolerance: z.enum(["print-sharp", "web", "pixel-sharp"]),
   deliveredLongEdgePx: z.int().min(200).max(30000),
   wanted: z.int().min(1).max(999),
+  /** Of those wanted, how many are had, as counted on the day. */
+  got: z.int().min(0).max(9999).optional(),
   /** 1 must be had, 2 should, 3 is welcome. */
   priority: z.union([z.literal(1), z.literal(2), z.literal(3)]),
 });

@@ -50,6 +50,19 @@ export const RUN: readonly Panel[] = [
     load: withStage(WhatChanges),
   },
   {
+    id: "owed",
+    title: "Still owed",
+    phone: "open",
+    wide: "open",
+    when: always,
+    answer: ({ outing: { shots } }) =>
+      `${countWords(
+        shots.reduce((n, s) => n + Math.max(0, s.wanted - (s.got ?? 0)), 0),
+        "picture",
+      )} of ${shots.reduce((n, s) => n + s.wanted, 0)}`,
+    load: whenSeen(async () => (await import("./day/StillOwed")).StillOwed),
+  },
+  {
     id: "zones",
     title: "Clicks elsewhere",
     phone: "lead",
