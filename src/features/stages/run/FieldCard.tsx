@@ -18,10 +18,10 @@ import { withPicture } from "../screen/panel";
 import { automaticOf } from "../shot/automatic";
 import { NoPicture, ShotInHand } from "../shot/ShotInHand";
 import { shotsOfOtherBodies, useBodies } from "./day/bodies";
-import { Locked } from "./day/Locked";
-import { TwoCards } from "./day/TwoCards";
 import { useNext } from "../shot/use-next";
 
+const loadLocked = async () => (await import("./day/Locked")).Locked;
+const loadTwoCards = async () => (await import("./day/TwoCards")).TwoCards;
 const loadTagPad = async () => (await import("./tags/TagPad")).TagPad;
 
 /** The field card: the shot, and the three settings as large as the screen allows; those of two bodies side by side. */
@@ -51,7 +51,13 @@ export function FieldCard() {
         </IconButton>
       </View>
       <View {...useSwipe(next.shot)}>
-        {picture ? two ? <TwoCards secondId={second!} /> : <Settings /> : <NoPicture />}
+        {!picture && <NoPicture />}
+        {picture && !two && <Settings />}
+        {picture && two && (
+          <Late load={loadTwoCards} waiting="One moment">
+            {(TwoCards) => <TwoCards secondId={second!} />}
+          </Late>
+        )}
       </View>
       <Dialog title="Who was that?" open={tagging} onClose={() => setTagging(false)}>
         {tagging && (
@@ -60,7 +66,11 @@ export function FieldCard() {
           </Late>
         )}
       </Dialog>
-      {locked && <Locked onUnlock={() => setLocked(false)} />}
+      {locked && (
+        <Late load={loadLocked} waiting="One moment">
+          {(Locked) => <Locked onUnlock={() => setLocked(false)} />}
+        </Late>
+      )}
     </View>
   );
 }

@@ -4,8 +4,7 @@ import { Why } from "../expose/Why";
 import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
 import type { OutingView } from "@/outing/outing-view";
 import { shotsOfOtherBodies, useBodies } from "./day/bodies";
-import { hasOtherZones, Zones } from "./day/Zones";
-import { NextUp } from "./day/NextUp";
+import { hasOtherZones } from "./day/zone-offset";
 import { FieldCard } from "./FieldCard";
 import { ReadingKeys } from "./ReadingKeys";
 import { WhatChanges } from "./WhatChanges";
@@ -30,7 +29,7 @@ export const RUN: readonly Panel[] = [
     wide: "top",
     lying: "main",
     when: withProgramme,
-    load: withStage(NextUp),
+    load: whenSeen(async () => (await import("./day/NextUp")).NextUp),
   },
   {
     id: "card",
@@ -68,7 +67,7 @@ export const RUN: readonly Panel[] = [
     phone: "lead",
     wide: "lead",
     when: (view) => withPicture(view) && hasOtherZones(view),
-    load: withStage(Zones),
+    load: whenSeen(async () => (await import("./day/Zones")).Zones),
   },
   {
     id: "tags",

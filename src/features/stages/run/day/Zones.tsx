@@ -1,15 +1,9 @@
 import { View } from "react-native";
-import type { OutingView } from "@/outing/outing-view";
 import { Txt } from "@/ui/controls/Txt";
 import { isoWords } from "@/words";
 import { turnWords } from "@/words/place-light";
 import { useFound, useOuting } from "../../../outing/use-outing";
-
-const offsetOf = ({ outing, spot }: Pick<OutingView, "outing" | "spot">): number =>
-  outing.ground.zones.find((z) => z.id === spot.zoneId)?.offsetClicks ?? 0;
-
-export const hasOtherZones = (view: OutingView): boolean =>
-  view.outing.ground.zones.some((z) => z.offsetClicks !== offsetOf(view));
+import { offsetOf } from "./zone-offset";
 
 /** The other parts of the ground as clicks from the card, opened where they are darker: "under the basket +2". */
 export function Zones() {

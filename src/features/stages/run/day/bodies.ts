@@ -1,5 +1,4 @@
 import { create } from "zustand";
-import { createJSONStorage, persist } from "zustand/middleware";
 import type { OutingView } from "@/outing/outing-view";
 
 interface Bodies {
@@ -8,19 +7,14 @@ interface Bodies {
   readonly setSecond: (outingId: string, shotId: string | undefined) => void;
 }
 
-/** What the second body is kept ready for, as long as the tab lives. */
-export const useBodies = create<Bodies>()(
-  persist(
-    (set) => ({
-      second: {},
-      setSecond: (outingId, shotId) =>
-        set(({ second: { [outingId]: _, ...rest } }) => ({
-          second: shotId === undefined ? rest : { ...rest, [outingId]: shotId },
-        })),
-    }),
-    { name: "bp/second-body", storage: createJSONStorage(() => sessionStorage) },
-  ),
-);
+/** What the second body is kept ready for, as long as the page lives. */
+export const useBodies = create<Bodies>((set) => ({
+  second: {},
+  setSecond: (outingId, shotId) =>
+    set(({ second: { [outingId]: _, ...rest } }) => ({
+      second: shotId === undefined ? rest : { ...rest, [outingId]: shotId },
+    })),
+}));
 
 /** Shots that another body than the one in hand is planned for. */
 export const shotsOfOtherBodies = ({ outing, choice }: OutingView): OutingView["outing"]["shots"] =>

@@ -29,7 +29,7 @@ interface Tags {
 
 const onDisk = async () => (await import("@/data/tags")).tags;
 
-/** The tags of the open outing: shown at once, written one by one. */
+/** The tags of the open outing: written one by one, and shown once they are on the disk or told as not kept. */
 export const useTags = create<Tags>((set, get) => {
   const leave = (unkept: Unkept): void => set({ unkept: [...get().unkept, unkept] });
   const keep = async (tag: Tag, sound?: Blob): Promise<boolean> => {
@@ -48,16 +48,20 @@ export const useTags = create<Tags>((set, get) => {
     unkept: [],
     load: async (outingId) => {
       if (outingId !== get().outingId) set({ outingId, tags: [], unkept: [] });
+      const known = new Set(get().tags);
       const found = await (await onDisk()).of(outingId).catch(() => undefined);
-      const lost = get()
-        .unkept.filter((u) => !u.soundOnly)
-        .map((u) => u.tag);
-      if (found && outingId === get().outingId)
-        set({ tags: [...found, ...lost].toSorted((a, b) => a.at - b.at) });
+      if (!found || outingId !== get().outingId) return;
+      const { tags, unkept } = get();
+      const read = new Set(found.map((t) => t.id));
+      const lost = unkept.filter((u) => !u.soundOnly).map((u) => u.tag);
+      // What was given while it was read stays as well.
+      const more = tags.filter((t) => !read.has(t.id) && (lost.includes(t) || !known.has(t)));
+      set({ tags: [...found, ...more].toSorted((a, b) => a.at - b.at) });
     },
-    add: (tag, sound) => {
-      set({ tags: [...get().tags, tag] });
-      return keep(tag, sound);
+    add: async (tag, sound) => {
+      const kept = await keep(tag, sound);
+      set({ tags: [...get().tags.filter((t) => t.id !== tag.id), tag] });
+      return kept;
     },
     change: async (tag) => {
       const kept = await (await onDisk()).change(get().outingId, tag);
