@@ -3,6 +3,7 @@ import staticPacked from "express-static-gzip";
 import { rateLimit } from "express-rate-limit";
 import helmet from "helmet";
 import path from "node:path";
+import { standInRoutes, type StandIn } from "./stand-ins";
 
 const CONTENT_SECURITY = {
   directives: {
@@ -19,12 +20,21 @@ const CONTENT_SECURITY = {
   },
 };
 
+interface Options {
+  /** Whether a first visit begins with the demo outings instead of asking. */
+  readonly demo?: boolean;
+  /** Stand-ins that are switched on; none by default. */
+  readonly standIns?: readonly StandIn[];
+  /** Whether other machines than this one reach the stand-ins. */
+  readonly open?: boolean;
+}
+
 /**
  * Serves the build. A page is answered for every address that could be a route; an unknown `/api` path or a missing
  * asset (anything with an ending) is 404, so that a broken build is seen as one. `demo` lets a first visit begin with the
  * demo outings instead of asking.
  */
-export function createApp(dist: string, { demo = false } = {}): Express {
+export function createApp(dist: string, { demo = false, standIns, open = false }: Options = {}): Express {
   const app = express();
   app.disable("x-powered-by");
   app.use(helmet({ contentSecurityPolicy: CONTENT_SECURITY, crossOriginEmbedderPolicy: false }));
@@ -40,6 +50,7 @@ export function createApp(dist: string, { demo = false } = {}): Express {
     "/api",
     rateLimit({ windowMs: 60_000, limit: 600, standardHeaders: "draft-8", legacyHeaders: false }),
   );
+  app.use("/api/stand-ins", standInRoutes({ on: standIns ?? [], open }));
   app.use("/api", (_req, res) => {
     res.status(404).json({ ok: false, reason: "unknown-path" });
   });

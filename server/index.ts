@@ -1,6 +1,7 @@
 import { createServer } from "node:http";
 import path from "node:path";
 import { createApp } from "./app";
+import { standInsOf } from "./stand-ins";
 import { drainOn, IMPATIENT, readPort } from "./run";
 
 const host = process.env.HOST ?? "0.0.0.0";
@@ -11,7 +12,12 @@ if (port === undefined) {
   process.exit(1);
 }
 
-const server = createServer(IMPATIENT, createApp(dist, { demo: process.env.DEMO === "1" }));
+const options = {
+  demo: process.env.DEMO === "1",
+  standIns: standInsOf(process.env.STAND_INS),
+  open: process.env.STAND_INS_OPEN === "1",
+};
+const server = createServer(IMPATIENT, createApp(dist, options));
 server.once("error", ({ message }) => {
   console.error(`The server could not start on port ${port}: ${message}. Set PORT to a free one.`);
   process.exit(1);
