@@ -15,6 +15,6 @@ export const duplicateOuting = (outing: Outing, taken: readonly { id: string }[]
   ...(outing.deliverables && { deliverables: outing.deliverables.map((d) => ({ ...d, done: false })) }),
   // What ran late that day, and what was wished of it, says nothing of the next one.
   ...(outing.programme && {
-    programme: outing.programme.map(({ late: _late, wish: _wish, ...event }) => event),
+    programme: outing.programme.map(({ late: _late, wish: _wish, result: _result, ...event }) => event),
   }),
 });

@@ -34,13 +34,14 @@ export function eventDetail(event: {
   readonly where: string;
   readonly late?: number;
   readonly who?: string;
+  readonly result?: string;
 }): string {
-  const { minutes, where, late = 0, who } = event;
+  const { minutes, where, late = 0, who, result } = event;
   return [
     `${minutes} min`,
     where,
     late === 0 ? "" : `${Math.abs(late)} min ${late > 0 ? "late" : "early"}`,
-    who ?? "",
+    result ? `result: ${result}` : (who ?? ""),
   ]
     .filter(Boolean)
     .join(" · ");

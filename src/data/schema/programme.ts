@@ -28,6 +28,8 @@ export const programmeEventSchema = z.object({
   shotId: id.nullable().optional(),
   /** Minutes by which it runs late on the day; negative is early. */
   late: z.number().min(-600).max(1440).optional(),
+  /** How it ended, as it was announced. */
+  result: words(300).optional(),
   /** Set by hand: it must be covered, or is left out. */
   wish: z.enum(["pinned", "excluded"]).optional(),
 });

@@ -112,6 +112,15 @@ export const RUN: readonly Panel[] = [
     load: whenSeen(async () => (await import("./day/ThisPhone")).ThisPhone),
   },
   {
+    id: "connected",
+    title: "Frames and calls coming in",
+    phone: "folded",
+    wide: "folded",
+    when: always,
+    answer: () => "a camera on a cable, a meet",
+    load: whenSeen(async () => (await import("./connected/Connected")).Connected),
+  },
+  {
     id: "card-why",
     title: "Why these settings",
     phone: "folded",

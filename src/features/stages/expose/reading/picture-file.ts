@@ -38,7 +38,8 @@ export async function readPicture(file: File): Promise<PictureRead> {
   };
 }
 
-async function pixelsOf(file: File): Promise<ImageData | undefined> {
+/** The pixels of a picture, made small enough to be metered; nothing where it is none. */
+export async function pixelsOf(file: Blob): Promise<ImageData | undefined> {
   try {
     const whole = await createImageBitmap(file);
     const by = Math.min(1, METERED / Math.max(whole.width, whole.height));

@@ -4,18 +4,21 @@ import { useToast } from "@/ui/layout/toast";
 import { callWords } from "@/words/programme";
 import { useDevice } from "../../../device/use-device";
 import { useOuting } from "../../../outing/use-outing";
+import { useMeet } from "../connected/meet-store";
 import { useSignals } from "./signals";
 
 /** A long one and a short one for a call, three short ones to leave. */
 const SHAKES = { call: [400, 150, 150], leave: [150, 100, 150, 100, 150] };
 /** Milliseconds that the clock may go on between two looks and still be the same watch, not a jump of it. */
-const ONE_LOOK = 3 * 60_000;
+const ONE_LOOK = 15 * 60_000;
 
 /** At each call of the order, and when it is time to leave: told, shaken and, where one may, sounded; once. */
 export function useCalls(steps: readonly Step[]): void {
   const at = useOuting((v) => v.at);
   const quiet = useOuting(({ outing }) => outing.kind === "wild");
   const theme = useOuting(({ preferences }) => preferences.theme);
+  const live = useOuting((v) => v.live);
+  const played = useMeet((s) => s.state === "on" || s.state === "cut-off");
   const { vibrates, sounds } = useSignals();
   const device = useDevice();
   const toast = useToast();
@@ -24,7 +27,8 @@ export function useCalls(steps: readonly Step[]): void {
   useEffect(() => {
     const since = last.current;
     last.current = at;
-    if (at <= since || at - since > ONE_LOOK) return;
+    // Whoever looks at another minute is called by nothing; a meet that is played has a clock of its own.
+    if ((!live && !played) || at <= since || at - since > ONE_LOOK) return;
     const due = callsOf(steps).filter((c) => c.at > since && c.at <= at && !told.current.has(keyOf(c)));
     const [first] = due;
     if (!first) return;
@@ -33,7 +37,7 @@ export function useCalls(steps: readonly Step[]): void {
     toast({ words: due.map((c) => callWords(c.number, name(c))).join(" "), follows: true });
     if (vibrates) device.vibrate(SHAKES[due.some((c) => c.number === 0) ? "leave" : "call"]);
     if (sounds && !quiet && theme !== "hide") void device.tone();
-  }, [at, steps, device, vibrates, sounds, quiet, theme, toast]);
+  }, [at, live, played, steps, device, vibrates, sounds, quiet, theme, toast]);
 }
 
 const keyOf = ({ eventId, number, at }: Call): string => `${eventId} ${number} ${at}`;

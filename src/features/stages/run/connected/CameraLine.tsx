@@ -1,0 +1,81 @@
+import { Image, View } from "react-native";
+import { keepReading, readingFrom } from "@/outing/edits/reading";
+import { Button } from "@/ui/controls/Button";
+import { Txt } from "@/ui/controls/Txt";
+import { useToast } from "@/ui/layout/toast";
+import { countWords, pictureSaysWords, settingsWords } from "@/words";
+import { clockWords, framesForShot, lineWords } from "@/words/connected";
+import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { useCamera, type FrameIn } from "./camera-store";
+
+/** Frames as they come in from the camera on the cable. */
+export function CameraLine() {
+  const { store } = useOpenOuting();
+  const found = useOuting((v) => v.found);
+  const { state, frame, counts, join, leave } = useCamera();
+  const shots = useOuting((v) => v.outing.shots);
+  const on = state === "on" || state === "joining" || state === "cut-off";
+  const begin = (): void => {
+    const { found: now, rig } = store.getState().view;
+    if (!now || !rig) return;
+    const { framesPerSecond, frameMb, bufferMb } = rig.body;
+    join({
+      settings: now.settings.settings,
+      focalLengthMm: now.sighting.frame.focalLengthMm,
+      body: { framesPerSecond, frameMb, bufferMb },
+      shotInHand: () => store.getState().view.shot.id,
+    });
+  };
+  return (
+    <View role="group" aria-label="Camera on a cable" className="gap-2">
+      <Txt weight={700}>Camera on a cable, a stand-in</Txt>
+      <Txt tone={state === "failed" ? "bracken" : "ink2"} aria-live="polite">
+        {found ? lineWords("camera", state) : "Choose where to stand first: it is set as the card says."}
+      </Txt>
+      {frame && <LastFrame frame={frame} />}
+      {shots.map((s) =>
+        counts[s.id] ? <Txt key={s.id}>{framesForShot(counts[s.id]!, s.name, s.wanted)}</Txt> : null,
+      )}
+      {found && (
+        <Button
+          label={on ? "Leave the camera" : "Join the camera"}
+          kind={on ? "plain" : "outlined"}
+          onPress={on ? leave : begin}
+        />
+      )}
+    </View>
+  );
+}
+
+/** The last frame: what it was set to, how far off it was, what is left; a press keeps it as a reading. */
+function LastFrame({ frame }: { frame: FrameIn }) {
+  const { store } = useOpenOuting();
+  const commit = useCommit();
+  const toast = useToast();
+  const clicks = frame.says?.kind === "off" ? Math.round(3 * frame.says.stops) : undefined;
+  const keep = async (): Promise<void> => {
+    const { found, outing } = store.getState().view;
+    if (!found || clicks === undefined) return;
+    if (await commit(keepReading(readingFrom(found, outing, clicks, frame.settings))))
+      toast({ words: "Kept as a reading: the card follows it." });
+  };
+  return (
+    <View className="gap-2">
+      <View className="flex-row items-center gap-3">
+        <Image
+          source={{ uri: frame.picture }}
+          accessibilityLabel="The last frame, small"
+          style={{ width: 96, height: 64 }}
+        />
+        <View className="min-w-0 flex-1">
+          <Txt weight={700}>{settingsWords(frame.settings)}</Txt>
+          <Txt>{frame.says ? pictureSaysWords(frame.says) : "The picture cannot be read."}</Txt>
+        </View>
+      </View>
+      <Txt tone={frame.bufferFrames < 5 ? "bracken" : "ink2"}>
+        {`Buffer: ${countWords(frame.bufferFrames, "frame")} more. Card: ${(frame.cardMb / 1000).toFixed(1)} GB free. ${clockWords(frame.clockAhead)}`}
+      </Txt>
+      {clicks !== undefined && <Button label="Keep it as a reading" onPress={() => void keep()} />}
+    </View>
+  );
+}
