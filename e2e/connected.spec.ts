@@ -106,3 +106,29 @@ test("without stand-ins the application is whole and says how to switch them on;
   await page.getByRole("button", { name: "Join the camera" }).click();
   await expect(page.getByText(/The camera does not answer/)).toBeVisible();
 });
+
+test("a forecast comes from the stand-in or a file as a band, is planned with, and the card says what it could be", async ({
+  page,
+}) => {
+  await page.goto("/outing/hockey-semi-final/ground");
+  await openPanel(page, "Forecast");
+  await page.getByRole("button", { name: "Ask the stand-in" }).click();
+  await expect(page.getByRole("img", { name: /^Cloud and rain over \d+ hours/ })).toBeVisible();
+  await page.getByRole("button", { name: "Plan with the middle of it" }).click();
+  await expect.poll(async () => (await storedOuting(page)).light.cloudHours?.length ?? 0).toBeGreaterThan(2);
+  await openStage(page, "Run");
+  await expect(page.getByText(/^Expect 1\/\d+, f\/[\d.]+, ISO.\d+; it/)).toBeVisible();
+  await expect(page.getByText(/^Forecast: cloud .* eighths/)).toBeVisible();
+  await openStage(page, "Ground");
+  await openPanel(page, "Forecast");
+  await page.getByRole("button", { name: "Put it away" }).click();
+  await page
+    .getByLabel("A forecast as a file")
+    .setInputFiles({
+      name: "f.json",
+      mimeType: "application/json",
+      buffer: Buffer.from('{"format":"other"}'),
+    });
+  await expect(page.getByRole("alert")).toContainText("This forecast cannot be read at format");
+  expect((await storedOuting(page)).forecast).toBeUndefined();
+});

@@ -7,6 +7,7 @@ export const duplicateOuting = (outing: Outing, taken: readonly { id: string }[]
   id: idFromName(outing.name, taken, "outing"),
   name: `${outing.name.slice(0, 72)}, again`,
   revision: 0,
+  forecast: undefined,
   archived: false,
   light: { ...outing.light, readings: [] },
   log: [],

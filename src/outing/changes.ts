@@ -29,7 +29,7 @@ const PARTS: readonly (readonly [Part, (o: Outing) => unknown])[] = [
   ["bag", (o) => o.bag],
   ["ground", ({ ground: g }) => [g.surface, g.venue, g.hall, g.leave]],
   ["light", ({ light: { readings: _, ...rest } }) => rest],
-  ["weather", (o) => o.weather],
+  ["weather", (o) => [o.weather, o.forecast]],
   ["programme", (o) => o.programme],
   ["people", (o) => o.people],
   ["packing", (o) => o.packing],

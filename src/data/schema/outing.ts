@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { groundSchema } from "./ground";
 import { timesFault } from "../days";
+import { forecastSchema } from "./forecast";
 import { LIMITS } from "./limits";
 import { bearing, id, instant, listOf, name, wallDate, wallTime, words, timeZone } from "./parts";
 import { arrangementsSchema, deliverableSchema, packingSchema } from "./packing";
@@ -142,6 +143,7 @@ const outingFields = z.object({
     readings: listOf(readingSchema, LIMITS.readings),
   }),
   weather: weatherSchema.optional(),
+  forecast: forecastSchema.optional(),
   programme: listOf(programmeEventSchema, LIMITS.events).optional(),
   people: listOf(personSchema, LIMITS.people).optional(),
   packing: packingSchema.optional(),

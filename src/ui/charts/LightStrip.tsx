@@ -24,6 +24,8 @@ interface Props {
   readonly until: number;
   readonly at: number;
   readonly points: readonly { readonly at: number; readonly ev: number }[];
+  /** EV between which the light could be, where a forecast says so. */
+  readonly band?: readonly { readonly at: number; readonly low: number; readonly high: number }[];
   readonly marks: readonly StripMark[];
   readonly hours: readonly HourMark[];
   /** The time in hand, and what it is called for a screen reader. */
@@ -70,10 +72,10 @@ interface Scale {
   readonly base: number;
 }
 
-function scaleOf({ from, until, points, height, width }: DrawingProps): Scale {
+function scaleOf({ from, until, points, band = [], height, width }: DrawingProps): Scale {
   const base = height - AXIS;
   const top = PILL.height + (isFolded(height) ? 4 : 12);
-  const evs = points.map((p) => p.ev);
+  const evs = [...points.map((p) => p.ev), ...band.flatMap((b) => [b.low, b.high])];
   const high = Math.max(8, ...evs);
   const low = Math.min(2, ...evs);
   return {
@@ -85,7 +87,7 @@ function scaleOf({ from, until, points, height, width }: DrawingProps): Scale {
 
 const isFolded = (height: number): boolean => height < 100;
 
-type DrawingProps = Pick<Props, "from" | "until" | "points" | "marks" | "hours" | "height"> & {
+type DrawingProps = Pick<Props, "from" | "until" | "points" | "band" | "marks" | "hours" | "height"> & {
   readonly width: number;
 };
 
@@ -116,12 +118,19 @@ function StripDrawing({ at, timeWords, ...fixed }: DrawingProps & Pick<Props, "a
   );
 }
 
+/** The outline of a band, along its upper edge and back along the lower one. */
+function bandPath(band: NonNullable<Props["band"]>, x: Scale["x"], y: Scale["y"]): string {
+  const upper = band.map((b) => `${x(b.at).toFixed(1)} ${y(b.high).toFixed(1)}`);
+  const lower = band.toReversed().map((b) => `${x(b.at).toFixed(1)} ${y(b.low).toFixed(1)}`);
+  return `M${[...upper, ...lower].join("L")}Z`;
+}
+
 const inkOf = (kind: StripMark["kind"], tokens: ReturnType<typeof useTokens>): string =>
   kind === "danger" ? tokens.bracken : kind === "sky" ? tokens.ink2 : tokens.ink;
 
 /** The light over the outing, its hours and its moments: what a drag of the time leaves as it is. */
 const Course = memo(function Course(props: DrawingProps) {
-  const { from, until, points, marks, hours, height, width } = props;
+  const { from, until, points, band = [], marks, hours, height, width } = props;
   const tokens = useTokens();
   const { x, y, base } = scaleOf(props);
   const line = points
@@ -139,6 +148,7 @@ const Course = memo(function Course(props: DrawingProps) {
           <Path d={line} fill="none" stroke={tokens.sun} strokeWidth={2.5} strokeLinejoin="round" />
         </>
       )}
+      {band.length > 1 && <Path d={bandPath(band, x, y)} fill={tokens.sun} fillOpacity={0.3} />}
       <Line x1={INSET} x2={width - INSET} y1={base} y2={base} stroke={tokens.line} />
       {!isFolded(height) && points.length > 1 && <EndLevels points={points} width={width} base={base} />}
       <HourMarks hours={hours} x={x} top={base} foot={height - 3} />

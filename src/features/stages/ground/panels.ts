@@ -126,6 +126,16 @@ export const GROUND: readonly Panel[] = [
     load: withStage(SkyAndLamps),
   },
   {
+    id: "forecast",
+    title: "Forecast",
+    phone: "folded",
+    wide: "folded",
+    when: ({ outing: { light } }) => !light.roof,
+    answer: ({ outing: { forecast } }) =>
+      forecast ? `${forecast.hours.length} hours as a band` : "none yet",
+    load: whenSeen(async () => (await import("./forecast/ForecastPanel")).ForecastPanel),
+  },
+  {
     id: "weather",
     title: "Wind and water",
     phone: "folded",

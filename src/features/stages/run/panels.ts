@@ -49,6 +49,14 @@ export const RUN: readonly Panel[] = [
     load: withStage(WhatChanges),
   },
   {
+    id: "could-be",
+    title: "What it could be",
+    phone: "lead",
+    wide: "lead",
+    when: (view) => withPicture(view) && view.outing.forecast !== undefined && !view.outing.light.roof,
+    load: whenSeen(async () => (await import("./day/CouldBe")).CouldBe),
+  },
+  {
     id: "owed",
     title: "Still owed",
     phone: "open",

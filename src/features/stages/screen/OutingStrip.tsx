@@ -10,6 +10,7 @@ import { automaticMomentWords, momentWords, evWords, hourWords, skyMarkWords } f
 import { useOpenOuting, useOuting } from "../../outing/use-outing";
 import { automaticOf } from "../shot/automatic";
 import { timeNote, wallOf } from "../shot/titles";
+import { useLightBand } from "./light-band";
 
 const HOUR = 3_600_000;
 /** Hours that have room under the strip of a phone. */
@@ -75,6 +76,7 @@ export function OutingStrip({ height }: { height: keyof typeof HEIGHTS }) {
     ],
     [timeline, sky, automatic],
   );
+  const band = useLightBand();
   return (
     <View className="border-t border-line bg-paper">
       {peeking && (
@@ -88,6 +90,7 @@ export function OutingStrip({ height }: { height: keyof typeof HEIGHTS }) {
         until={until}
         at={Math.min(until, Math.max(from, at))}
         points={timeline.points}
+        band={band}
         marks={marks}
         hours={hours}
         timeWords={time}
