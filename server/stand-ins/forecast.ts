@@ -58,8 +58,8 @@ export function forecastFor({ latitude, longitude, from, until, seed }: Forecast
   const common = { cloud: 8 * random(), wind: 2 + 5 * random() };
   const hours = Array.from({ length: count }, (_, i) => {
     const at = first + i * HOUR;
-    // Hours ahead part the members: together at first, each by itself after a day.
-    const own = within(0.15, i / 24, 0.9);
+    // Hours ahead part the members: apart from the first on, nearly each by itself after a day.
+    const own = Math.min(0.9, 0.4 + i / 48);
     const solar = new Date(at).getUTCHours() + longitude / 15;
     const warmest = 4 * Math.cos(((solar - 15) / 12) * Math.PI);
     return {

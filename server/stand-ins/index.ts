@@ -6,7 +6,7 @@ import { forecastFor, forecastSchema } from "./forecast";
 import { meetSchema, playMeet } from "./meet";
 
 /** Small simulated stand-ins for what is outside: a camera on a cable, a meet, a forecast. */
-export const STAND_INS = ["camera", "meet", "forecast"] as const;
+const STAND_INS = ["camera", "meet", "forecast"] as const;
 export type StandIn = (typeof STAND_INS)[number];
 
 /** Which are switched on, of a list parted by commas; "all" is every one, an unknown name is none. */

@@ -37,7 +37,7 @@ export {
 } from "./library";
 export { PREFERENCES_VERSION, preferencesSchema } from "./preferences";
 export { CAUTIONS, KINDS, OUTING_VERSION, outingSchema } from "./outing";
-export { arrangementsSchema, deliverableSchema, packingSchema } from "./packing";
+export { arrangementsSchema, deliverableSchema } from "./packing";
 export { CONSENTS, personSchema } from "./people";
 export { programmeEventSchema } from "./programme";
 export { shotSchema } from "./shot";

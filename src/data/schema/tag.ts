@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { id, instant, name, words } from "./parts";
 
-export const TAG_KINDS = ["person", "lane", "colour", "word", "voice", "heat"] as const;
+const TAG_KINDS = ["person", "lane", "colour", "word", "voice", "heat"] as const;
 
 /** What was said about the frames just taken: by a press or aloud, with its time. */
 export const tagSchema = z.object({

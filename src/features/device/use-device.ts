@@ -1,6 +1,4 @@
-import { createContext, useContext } from "react";
 import { browserDevice, type Device } from "./port";
 
-/** The phone that the page runs on; a test puts another one in its place. */
-export const DeviceContext = createContext<Device>(browserDevice);
-export const useDevice = (): Device => useContext(DeviceContext);
+/** The phone that the page runs on: what is asked of it goes through this one door. */
+export const useDevice = (): Device => browserDevice;

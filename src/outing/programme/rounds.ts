@@ -20,7 +20,7 @@ const NAMES: readonly (readonly [RegExp, NonNullable<Round["round"]>])[] = [
 ];
 
 /** Rounds in the order in which they are gone through. */
-export const ROUNDS: readonly NonNullable<Round["round"]>[] = NAMES.map(([, round]) => round);
+const ROUNDS: readonly NonNullable<Round["round"]>[] = NAMES.map(([, round]) => round);
 
 /** "100 m women, heat 2 of 3" as its discipline, its round and which of them. */
 export function roundOf(name: string): Round {

@@ -114,15 +114,12 @@ function UnderDrawing({ placed, strip, title }: ColumnProps) {
 
 function TwoColumns({ placed, strip }: ColumnProps) {
   const { side, low } = useLayout();
-  const hasSide = strip || has(placed, "top", "foot", ...SCROLLS);
+  const hasSide = strip || has(placed, "foot", ...SCROLLS);
   return (
     <View className="min-h-0 flex-1 flex-row">
       <Broad placed={placed} />
       {hasSide && (
         <View className="border-l border-line bg-sheet" style={{ width: side }}>
-          <View className="px-4">
-            <Slots placed={placed} slots={["top"]} />
-          </View>
           <ScrollView className="flex-1" contentContainerClassName="gap-3 p-4">
             <Slots placed={placed} slots={SCROLLS} />
           </ScrollView>

@@ -4,7 +4,6 @@ import type { OutingView } from "@/outing/outing-view";
 /**
  * Where a panel stands.
  * - `fill`: a drawing that takes the room that is left
- * - `top`: always in view, above what scrolls; on wide screens alone
  * - `lead`: open, without a head of its own
  * - `open`, `folded`: under a head that opens and folds it, with a line that says its answer
  * - `foot`: always in view, under the thumb
@@ -15,7 +14,7 @@ import type { OutingView } from "@/outing/outing-view";
  */
 export type PhoneSlot = "fill" | "lead" | "open" | "folded" | "foot" | "none";
 
-export type WideSlot = "fill" | "main" | "half" | "top" | "lead" | "open" | "folded" | "foot" | "none";
+export type WideSlot = "fill" | "main" | "half" | "lead" | "open" | "folded" | "foot" | "none";
 
 /** With the stage, or from a module of its own when it is first seen. */
 export type Load =
