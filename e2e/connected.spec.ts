@@ -122,13 +122,11 @@ test("a forecast comes from the stand-in or a file as a band, is planned with, a
   await openStage(page, "Ground");
   await openPanel(page, "Forecast");
   await page.getByRole("button", { name: "Put it away" }).click();
-  await page
-    .getByLabel("A forecast as a file")
-    .setInputFiles({
-      name: "f.json",
-      mimeType: "application/json",
-      buffer: Buffer.from('{"format":"other"}'),
-    });
+  await page.getByLabel("A forecast as a file").setInputFiles({
+    name: "f.json",
+    mimeType: "application/json",
+    buffer: Buffer.from('{"format":"other"}'),
+  });
   await expect(page.getByRole("alert")).toContainText("This forecast cannot be read at format");
   expect((await storedOuting(page)).forecast).toBeUndefined();
 });
