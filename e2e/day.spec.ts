@@ -5,7 +5,7 @@ test("supplies are sums of the day that change with the cold and the bursts", as
   await page.goto("/outing/hockey-semi-final/brief");
   await openPanel(page, "Supplies of the day");
   const sums = page.getByRole("list", { name: "Supplies of the day" });
-  await expect(sums.getByRole("listitem")).toHaveCount(4);
+  await expect(sums.getByRole("listitem")).toHaveCount(5);
   await page.getByLabel("Bursts of the day").fill("300");
   await page.getByLabel("Bursts of the day").press("Enter");
   await expect(sums).toContainText("300 bursts of 0.8 s at 10 a second");

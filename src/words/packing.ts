@@ -1,4 +1,5 @@
 import type { CareId, DayCondition } from "@/core/catalogue";
+import type { BurstRun } from "@/core/motion";
 import type { Supplies } from "@/core/schedule";
 import { countWords, percentWords } from "./format";
 import { numberWords } from "./number";
@@ -51,6 +52,7 @@ export function suppliesSums(
     readonly hours: number;
   },
   found: Supplies,
+  run?: BurstRun,
 ): Sum[] {
   const { bursts, seconds, framesPerSecond, frameMb, cardsGb, ratedFrames, temperature, hours } = input;
   const degrees = `${numberWords(temperature, 0).replace("-", "−")} °C`;
@@ -69,6 +71,18 @@ export function suppliesSums(
           : `, on cards of ${numberWords(Math.max(...cardsGb), 0)} GB, one of them to spare; ${found.fits ? "those in the bag hold it" : "those in the bag do not hold it"}`
       }`,
     },
+    ...(run
+      ? [
+          {
+            name: "Buffer",
+            value: run.seconds === "unlimited" ? "never full" : `${run.frames} frames`,
+            because:
+              run.seconds === "unlimited"
+                ? "the card keeps up with it"
+                : `full after ${numberWords(run.seconds, 1)} s of one burst, then ${numberWords(run.clearSeconds, 1)} s until it is written`,
+          },
+        ]
+      : []),
     {
       name: "Batteries",
       value: countWords(found.batteries, "battery", "batteries"),

@@ -8,6 +8,7 @@ import {
   type PackingRow,
 } from "@/core/catalogue";
 import { sunAt } from "@/core/light";
+import { burstRun, type BurstRun } from "@/core/motion";
 import type { SuppliesInput } from "@/core/schedule";
 import { bagOf, localDay, windowOf, type Outing, type StoredKit } from "@/data";
 
@@ -90,6 +91,16 @@ export function suppliesInput(outing: Outing, kit: StoredKit, bodyId?: string): 
     temperature: outing.weather?.temperature ?? 15,
     hours,
   };
+}
+
+/** How the buffer of that body fills and clears on the slowest card of the bag; nothing while one of them is not told. */
+export function bufferRun(outing: Outing, kit: StoredKit, bodyId?: string): BurstRun | undefined {
+  const bag = bagOf(outing, kit);
+  const { framesPerSecond, frameMb, bufferMb } =
+    bag.bodies.find((b) => b.id === bodyId) ?? bag.bodies[0] ?? {};
+  if (!framesPerSecond || !frameMb || !bufferMb || bag.cards.length === 0) return undefined;
+  const writeMbPerSecond = Math.min(...bag.cards.map((c) => c.writeMbPerSecond));
+  return burstRun({ framesPerSecond, frameMb, bufferMb, writeMbPerSecond });
 }
 
 /** By when one is in place: before the first light in a hide where the outing waits for the morning, else early enough to walk round. */

@@ -6,6 +6,7 @@ import type { CoverageInput } from "@/core/schedule";
 import { lightPlanOf, type ProgrammeEvent } from "@/data";
 import { askedOf, mountedFor } from "../assess-input";
 import type { OutingView } from "../outing-view";
+import { paceOf } from "../pace";
 import { timedProgramme, type TimedEvent } from "./event-times";
 
 const MINUTE = 60_000;
@@ -70,7 +71,7 @@ export function coverageInput(
     events,
     positions: outing.ground.positions,
     start: { placeId: position?.id ?? "", at },
-    pace: preferences.walkingPace,
+    pace: paceOf({ outing, kit, preferences }),
     covered,
   };
 }

@@ -9,6 +9,7 @@ import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
 import { asGoodWords, minutesWords, percentWords } from "@/words";
+import { paceOf } from "@/outing/pace";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 import { BriefGroundSearch } from "./BriefGroundSearch";
 import { coversOf, coverWords } from "./covers";
@@ -97,7 +98,7 @@ function Answer({ answered }: { answered: Answered }) {
 function CoverLine({ cover, answered }: { cover: Cover; answered: Answered }) {
   const { shots, outing } = answered;
   const { positions } = outing.ground;
-  const pace = useOuting((v) => v.preferences.walkingPace);
+  const pace = useOuting(paceOf);
   const commit = useCommit();
   const toast = useToast();
   const names = cover.places.map((k) => positions[k]!.name);

@@ -26,6 +26,7 @@ import {
   shutterWords,
   softnessWords,
 } from "@/words";
+import { paceOf } from "@/outing/pace";
 import { useOpenOuting, useOuting } from "../../outing/use-outing";
 import { CompareReasons } from "./CompareReasons";
 
@@ -121,7 +122,7 @@ function useWalks(): (id: string) => string {
   const areas = useOuting((v) => v.outing.ground.areas);
   const venue = useOuting((v) => v.outing.ground.venue);
   const from = useOuting((v) => v.position);
-  const pace = useOuting((v) => v.preferences.walkingPace);
+  const pace = useOuting(paceOf);
   return useMemo(() => {
     return (id: string): string => {
       const to = positions.find((p) => p.id === id);

@@ -1,7 +1,7 @@
 import { View } from "react-native";
 import { suppliesOf } from "@/core/schedule";
 import { editOuting } from "@/outing/edits";
-import { suppliesInput } from "@/outing/day/day";
+import { bufferRun, suppliesInput } from "@/outing/day/day";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Txt } from "@/ui/controls/Txt";
 import { suppliesSums } from "@/words/packing";
@@ -20,19 +20,25 @@ export function Supplies() {
   return (
     <View className="gap-3">
       <View role="list" aria-label="Supplies of the day">
-        {suppliesSums(input, suppliesOf(input)).map(({ name, value, because }) => (
-          <View key={name} role="listitem" className="flex-row items-center gap-3 border-b border-line py-2">
-            <View className="min-w-0 flex-1">
-              <Txt weight={600}>{name}</Txt>
-              <Txt size={14} tone="ink2">
-                {because}
+        {suppliesSums(input, suppliesOf(input), bufferRun(outing, kit, bodyId)).map(
+          ({ name, value, because }) => (
+            <View
+              key={name}
+              role="listitem"
+              className="flex-row items-center gap-3 border-b border-line py-2"
+            >
+              <View className="min-w-0 flex-1">
+                <Txt weight={600}>{name}</Txt>
+                <Txt size={14} tone="ink2">
+                  {because}
+                </Txt>
+              </View>
+              <Txt size={20} weight={700}>
+                {value}
               </Txt>
             </View>
-            <Txt size={20} weight={700}>
-              {value}
-            </Txt>
-          </View>
-        ))}
+          ),
+        )}
       </View>
       <View className="flex-row flex-wrap gap-4">
         <NumberField

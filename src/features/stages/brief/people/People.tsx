@@ -12,6 +12,7 @@ import { byWords, knownByWords, untilWords } from "@/words/people";
 import { WhileRoom } from "../../../forms/WhileRoom";
 import { useCommit, useOuting } from "../../../outing/use-outing";
 import { wallOf } from "../../shot/titles";
+import { AlsoIn } from "./AlsoIn";
 import { FromLists } from "./FromLists";
 import { PersonForm } from "./PersonForm";
 
@@ -86,6 +87,7 @@ export function People() {
             onDelete={edited && (() => void remove(edited))}
           />
         )}
+        {edited && <AlsoIn person={edited} />}
       </Dialog>
       <Dialog title="Find in the lists" open={open === "from-lists"} onClose={() => setOpen("none")}>
         {open === "from-lists" && <FromLists onClose={() => setOpen("none")} />}

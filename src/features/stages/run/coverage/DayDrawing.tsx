@@ -20,7 +20,7 @@ const AXIS = 20;
 const ABOVE = 10;
 const TYPE = 14;
 
-/** The day to scale: a line for each position, walks slanting between them, being in place, and what is shot. */
+/** The day to scale: a line for each position, walks slanting between them, calls as ticks, being in place, and what is shot. */
 export function DayDrawing({ answer: { visits }, events, outing }: Props) {
   const [size, onLayout] = useSize();
   const { ink, ink2, line, moss, water, sunFill } = useTokens();
@@ -51,7 +51,9 @@ export function DayDrawing({ answer: { visits }, events, outing }: Props) {
           ))}
           {visits.map((v, i) => {
             const last = visits[i - 1];
-            const starts = events.find((e) => e.id === v.eventId)?.starts ?? v.ready;
+            const event = events.find((e) => e.id === v.eventId);
+            const starts = event?.starts ?? v.ready;
+            const called = event?.called.filter((call) => call >= from) ?? [];
             return (
               <G key={v.eventId}>
                 {last && last.placeId !== v.placeId && (
@@ -65,6 +67,17 @@ export function DayDrawing({ answer: { visits }, events, outing }: Props) {
                     strokeDasharray="4 4"
                   />
                 )}
+                {called.map((call, n) => (
+                  <Line
+                    key={call}
+                    x1={x(call)}
+                    x2={x(call)}
+                    y1={y(v.placeId) - (n === 1 ? 9 : 6)}
+                    y2={y(v.placeId) + (n === 1 ? 9 : 6)}
+                    stroke={ink}
+                    strokeWidth={n === 1 ? 2 : 1}
+                  />
+                ))}
                 <Rect
                   x={x(v.ready)}
                   y={y(v.placeId) - 4}

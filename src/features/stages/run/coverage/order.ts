@@ -6,6 +6,7 @@ import type { OutingView } from "@/outing/outing-view";
 import { coverageInput } from "@/outing/programme/coverage-input";
 import { changesOfOrder, hadBy, stepsOf, type OrderChange, type Step } from "@/outing/programme/order";
 import type { Run } from "@/workers/long-work-client";
+import { paceOf } from "@/outing/pace";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 
 /** The order of an outing as this tab worked it out. */
@@ -67,7 +68,7 @@ export const useOrder = (): Ordered | undefined => {
 export function useSteps(): readonly Step[] {
   const order = useOrder();
   const outing = useOuting((v) => v.outing);
-  const pace = useOuting((v) => v.preferences.walkingPace);
+  const pace = useOuting(paceOf);
   return useMemo(() => (order ? stepsOf(outing, order.answer, pace) : []), [order, outing, pace]);
 }
 
