@@ -108,6 +108,10 @@ test.describe("with a microphone", () => {
     await openTags(page);
     await expect(tagList(page).getByText(/spoken, \d s/)).toBeVisible();
     await page.getByRole("button", { name: /^Play spoken/ }).click();
+    await page.getByRole("button", { name: /^spoken, \d s\. Put it in words/ }).click();
+    await page.getByLabel("Who or what").fill("Lane five, yellow cap");
+    await page.getByRole("button", { name: "Save", exact: true }).click();
+    await expect(tagList(page).getByText(/Lane five, yellow cap/)).toBeVisible();
     await expect(page.getByText("no sound")).toHaveCount(0);
 
     await page.getByRole("button", { name: "Speak a note" }).click();
@@ -124,7 +128,7 @@ test.describe("with a microphone", () => {
     await expect(page.getByRole("alert")).toHaveCount(0);
     await page.reload();
     await openTags(page);
-    await expect(tagList(page).getByText(/spoken, \d s/)).toHaveCount(2);
+    await expect(tagList(page).getByText(/spoken, \d s|Lane five, yellow cap/)).toHaveCount(2);
   });
 });
 

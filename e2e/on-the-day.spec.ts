@@ -161,3 +161,36 @@ test("fingers swept across the card go on to the next shot, over the title to th
   await swipe("Drag flick from B", -120);
   await expect(title).toHaveAccessibleName(/^Drag flick from C/);
 });
+
+test("two bodies hang ready: the card of the second stands beside the first, both of where one stands, each as large as in the rain", async ({
+  page,
+}) => {
+  await page.goto("/outing/hockey-semi-final/frame");
+  await openPanel(page, "Kit for this shot");
+  const bodies = page.getByRole("radiogroup", { name: "Body" }).getByRole("radio");
+  await bodies.nth(1).click();
+  await expect(bodies.nth(1)).toBeChecked();
+  await openStage(page, "Run");
+  await page.keyboard.press(".");
+  await openPanel(page, "The second body");
+  await page
+    .getByRole("radiogroup", { name: "The second body is ready for" })
+    .getByRole("radio", { name: "Drag flick" })
+    .click();
+  const cards = page.getByRole("group", { name: / on .*body$/ });
+  await expect(cards).toHaveCount(2);
+  const [first, second] = [await cards.nth(0).boundingBox(), await cards.nth(1).boundingBox()];
+  expect(Math.abs(first!.y - second!.y)).toBeLessThan(2);
+  expect(first!.x + first!.width).toBeLessThanOrEqual(second!.x + 1);
+  for (const card of [cards.nth(0), cards.nth(1)]) {
+    const figure = card.getByLabel(/^shutter/);
+    const size = await figure.evaluate((e) =>
+      Math.max(...[...e.children].map((c) => parseFloat(getComputedStyle(c).fontSize))),
+    );
+    expect(size).toBeGreaterThanOrEqual(56);
+    const [own, all] = [await figure.boundingBox(), await card.boundingBox()];
+    const wide = await figure.evaluate((e) => e.scrollWidth);
+    expect(wide).toBeLessThanOrEqual(Math.ceil(own!.width) + 1);
+    expect(own!.x + own!.width).toBeLessThanOrEqual(all!.x + all!.width + 1);
+  }
+});

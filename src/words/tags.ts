@@ -15,12 +15,12 @@ export function tagWords({
   const who =
     names.length > 3 ? `${names.slice(0, 2).join(", ")} and ${names.length - 2} more` : names.join(", ");
   const what = {
-    person: "",
+    person: words ?? "",
     lane: `lane ${words}`,
     colour: words ?? "",
     word: words ?? "",
     voice: words ?? `spoken, ${Math.round(seconds ?? 0)} s`,
-    heat: "the whole heat",
+    heat: ["the whole heat", words].filter(Boolean).join(", "),
   }[kind];
   return [who, what].filter(Boolean).join(", ");
 }

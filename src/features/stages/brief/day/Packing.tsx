@@ -7,11 +7,11 @@ import { editOuting } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
 import { CheckRow } from "@/ui/controls/CheckRow";
 import { TextField } from "@/ui/controls/TextField";
+import { Toggles } from "@/ui/controls/Toggles";
 import { Txt } from "@/ui/controls/Txt";
 import { weightWords } from "@/words";
 import { careSentence, CONDITION_WORDS } from "@/words/packing";
 import { useCommit, useOuting } from "../../../outing/use-outing";
-import { Toggles } from "./Toggles";
 
 /** What goes along for such a day, with why, ticked off as it is packed; and how the kit is cared for. */
 export function Packing() {

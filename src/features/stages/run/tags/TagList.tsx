@@ -1,8 +1,9 @@
 import { useState } from "react";
-import { View } from "react-native";
+import { Pressable, View } from "react-native";
 import type { Tag } from "@/data";
 import { rowsOfTags } from "@/outing/tags/tagging";
 import { Button } from "@/ui/controls/Button";
+import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
 import { countWords } from "@/words";
 import { tagWords } from "@/words/tags";
@@ -55,25 +56,56 @@ export function TagList() {
 function Line({ tag }: { tag: Tag }) {
   const outing = useOuting((v) => v.outing);
   const remove = useTags((s) => s.remove);
+  const [naming, setNaming] = useState(false);
   const event = outing.programme?.find((e) => e.id === tag.eventId)?.name;
+  const said = tagWords(tag);
+  if (naming) return <Naming tag={tag} onDone={() => setNaming(false)} />;
   return (
-    <View className="min-h-12 flex-row items-center justify-between gap-2 border-b border-line">
-      <View className="min-w-0 flex-1">
-        <Txt weight={600}>{`${wallOf({ outing }, tag.at)} ${tagWords(tag)}`}</Txt>
+    <View className="min-h-12 flex-row items-center justify-between gap-1 border-b border-line">
+      <Pressable
+        role="button"
+        aria-label={`${said}. Put it in words`}
+        onPress={() => setNaming(true)}
+        className="min-h-12 min-w-0 flex-1 justify-center active:opacity-70"
+      >
+        <Txt weight={600}>{`${wallOf({ outing }, tag.at)} ${said}`}</Txt>
         {event && (
           <Txt size={14} tone="ink2" numberOfLines={1}>
             {event}
           </Txt>
         )}
-      </View>
+      </Pressable>
       {tag.kind === "voice" && <Play tag={tag} />}
       <Button
         label="Delete"
-        says={`Delete the tag ${tagWords(tag)}`}
+        says={`Delete the tag ${said}`}
         kind="plain"
         className="px-2"
         onPress={() => void remove(tag.id)}
       />
+    </View>
+  );
+}
+
+/** A tag put in words, or its words put right: a spoken one, above all. */
+function Naming({ tag, onDone }: { tag: Tag; onDone: () => void }) {
+  const change = useTags((s) => s.change);
+  const [words, setWords] = useState(tag.words ?? "");
+  const [failed, setFailed] = useState(false);
+  const save = async (): Promise<void> => {
+    if (await change({ ...tag, words: words.trim().slice(0, 200) || undefined })) onDone();
+    else setFailed(true);
+  };
+  return (
+    <View className="flex-row flex-wrap items-end gap-2 border-b border-line py-1">
+      <TextField
+        label="Who or what"
+        value={words}
+        onChange={setWords}
+        error={failed ? "It could not be kept: make room and try again." : undefined}
+      />
+      <Button label="Save" onPress={() => void save()} />
+      <Button label="Cancel" kind="plain" onPress={onDone} />
     </View>
   );
 }

@@ -1,4 +1,5 @@
 import { View } from "react-native";
+import { useShallow } from "zustand/react/shallow";
 import { rowsOfTags } from "@/outing/tags/tagging";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
@@ -10,7 +11,7 @@ import { useTags } from "./tag-store";
 /** What found no room: told until it is kept or carried away. */
 export function Unkept() {
   const outing = useOuting((v) => v.outing);
-  const unkept = useTags((s) => s.unkept);
+  const unkept = useTags(useShallow((s) => s.unkept.filter((u) => u.outingId === outing.id)));
   const retry = useTags((s) => s.retry);
   if (unkept.length === 0) return null;
   const alone = unkept.filter((u) => !u.soundOnly).map((u) => u.tag);

@@ -5,6 +5,7 @@ import { useOuting } from "../../../outing/use-outing";
 
 /** What could not be kept: it lives on the page alone until it is kept or carried away. */
 export interface Unkept {
+  readonly outingId: string;
   readonly tag: Tag;
   readonly sound?: Blob;
   /** The tag is kept, and its sound alone found no room. */
@@ -32,14 +33,13 @@ const onDisk = async () => (await import("@/data/tags")).tags;
 /** The tags of the open outing: written one by one, and shown once they are on the disk or told as not kept. */
 export const useTags = create<Tags>((set, get) => {
   const leave = (unkept: Unkept): void => set({ unkept: [...get().unkept, unkept] });
-  const keep = async (tag: Tag, sound?: Blob): Promise<boolean> => {
+  const keep = async (outingId: string, tag: Tag, sound?: Blob): Promise<boolean> => {
     const disk = await onDisk();
-    const { outingId } = get();
     const kept = await disk.add(outingId, tag, sound);
     if (kept.ok) return true;
     // Without room for the sound the tag still says who it was.
     const alone = sound ? await disk.add(outingId, tag) : kept;
-    leave({ tag, sound, soundOnly: alone.ok, reason: kept.reason });
+    leave({ outingId, tag, sound, soundOnly: alone.ok, reason: kept.reason });
     return false;
   };
   return {
@@ -47,19 +47,19 @@ export const useTags = create<Tags>((set, get) => {
     tags: [],
     unkept: [],
     load: async (outingId) => {
-      if (outingId !== get().outingId) set({ outingId, tags: [], unkept: [] });
+      if (outingId !== get().outingId) set({ outingId, tags: [] });
       const known = new Set(get().tags);
       const found = await (await onDisk()).of(outingId).catch(() => undefined);
       if (!found || outingId !== get().outingId) return;
       const { tags, unkept } = get();
       const read = new Set(found.map((t) => t.id));
-      const lost = unkept.filter((u) => !u.soundOnly).map((u) => u.tag);
+      const lost = unkept.filter((u) => u.outingId === outingId && !u.soundOnly).map((u) => u.tag);
       // What was given while it was read stays as well.
-      const more = tags.filter((t) => !read.has(t.id) && (lost.includes(t) || !known.has(t)));
-      set({ tags: [...found, ...more].toSorted((a, b) => a.at - b.at) });
+      const more = tags.filter((t) => !read.has(t.id) && !known.has(t) && !lost.includes(t));
+      set({ tags: [...found, ...lost, ...more].toSorted((a, b) => a.at - b.at) });
     },
     add: async (tag, sound) => {
-      const kept = await keep(tag, sound);
+      const kept = await keep(get().outingId, tag, sound);
       set({ tags: [...get().tags.filter((t) => t.id !== tag.id), tag] });
       return kept;
     },
@@ -81,8 +81,8 @@ export const useTags = create<Tags>((set, get) => {
       const { unkept } = get();
       set({ unkept: [] });
       for (const one of unkept) {
-        if (!one.soundOnly) await keep(one.tag, one.sound);
-        else if (!(await (await onDisk()).addSound(get().outingId, one.tag.id, one.sound!)).ok) leave(one);
+        if (!one.soundOnly) await keep(one.outingId, one.tag, one.sound);
+        else if (!(await (await onDisk()).addSound(one.outingId, one.tag.id, one.sound!)).ok) leave(one);
       }
     },
     soundOf: async (id) =>

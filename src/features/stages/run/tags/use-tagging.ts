@@ -5,7 +5,7 @@ import { tagWords } from "@/words/tags";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { useTags } from "./tag-store";
 
-/** The event that is on at the minute that is looked at; while that is the device's, by its clock. */
+/** The event that is on at the minute that is looked at. */
 export const useEventNow = () => {
   const outing = useOuting((v) => v.outing);
   const at = useOuting((v) => v.at);

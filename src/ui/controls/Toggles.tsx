@@ -1,5 +1,5 @@
 import { Pressable, View } from "react-native";
-import { Txt } from "@/ui/controls/Txt";
+import { Txt } from "./Txt";
 
 interface Props<Key extends string> {
   readonly label: string;
