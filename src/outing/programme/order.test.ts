@@ -1,8 +1,9 @@
 import { demoOutings } from "../../../demo";
 import type { Coverage } from "@/core/schedule";
-import { instantOf, type Outing } from "@/data";
+import { instantOf, wallTimeOf, type Outing } from "@/data";
 import { addEvents } from "../edits";
 import { callsOf, changesOfOrder, hadBy, nowAndNext, stepsOf } from "./order";
+import { timedProgramme } from "./event-times";
 import { eventsFrom } from "./read-programme";
 
 const MINUTE = 60_000;
@@ -93,4 +94,52 @@ test("two orders differ by what is new, gone and taken from elsewhere; what is o
   ]);
   const lost: Coverage = { ...later, lost: [{ eventId: "one", value: 1, reason: "worth-less" }] };
   expect(changesOfOrder(order, lost)).toContainEqual({ kind: "gone", eventId: "one" });
+});
+
+test("past midnight and over a night in which clocks change, calls are true minutes before their event", () => {
+  const night: Outing = {
+    ...base,
+    date: "2026-10-24",
+    from: "21:00",
+    until: "04:00",
+    starts: "22:00",
+    programme: undefined,
+  };
+  const late = addEvents(eventsFrom([{ name: "late", at: "02:30", minutes: 5, calls: [120, 60] }], [], []))(
+    night,
+  );
+  const [event] = timedProgramme(late);
+  // Clocks go back at 02:00 to 01:00: half past two comes three and a half hours after midnight.
+  expect((event!.starts - instantOf("2026-10-25", "00:00", night.timeZone).at) / MINUTE).toBe(210);
+  expect(event!.called.map((c) => (event!.starts - c) / MINUTE)).toEqual([120, 60]);
+  expect(event!.called.map((c) => wallTimeOf(c, night.timeZone))).toEqual(["01:30", "01:30"]);
+  const moved = { ...late, programme: [{ ...late.programme![0]!, late: 45 }] };
+  expect(timedProgramme(moved)[0]!.called.map((c, i) => (c - event!.called[i]!) / MINUTE)).toEqual([45, 45]);
+});
+
+test("on an outing of several days an event is on the day that it names, else on the first that has its time", () => {
+  const days: Outing = {
+    ...base,
+    date: "2026-10-16",
+    lastDate: "2026-10-18",
+    from: "09:00",
+    until: "18:00",
+    starts: "10:00",
+  };
+  const both = addEvents(
+    eventsFrom(
+      [
+        { name: "first", at: "11:00", minutes: 5 },
+        { name: "third", at: "11:00", minutes: 5 },
+      ],
+      [],
+      [],
+    ),
+  )(days);
+  const named = {
+    ...both,
+    programme: both.programme!.map((e) => (e.name === "third" ? { ...e, day: 3 } : e)),
+  };
+  const [one, other] = timedProgramme(named);
+  expect((other!.starts - one!.starts) / MINUTE).toBe(2 * 24 * 60);
 });
