@@ -191,6 +191,7 @@ test("a shot without a place asks for one", async ({ page }) => {
   await page.goto(`${OUTING}/expose`);
   await page.getByRole("button", { name: /Choose another shot/ }).click();
   await page.getByRole("button", { name: /^Coach after a goal/ }).click();
+  await expect(page.getByRole("dialog")).toHaveCount(0);
   await expect(page.getByText("No picture yet")).toBeVisible();
   await page.getByRole("radio", { name: "C", exact: true }).click();
   await expect(slider(page, "Shutter")).toBeVisible();

@@ -18,13 +18,15 @@ function useLate<M>(load: () => Promise<M>): M | "failed" | undefined {
 
 interface Props<M> {
   readonly load: () => Promise<M>;
-  readonly waiting: string;
+  /** Said while it comes; nothing is where it is left out, as within a drawing that is whole without it. */
+  readonly waiting?: string;
   readonly children: (module: M) => ReactNode;
 }
 
 /** Draws with a late module; says that it is coming, or that it could not be loaded. */
 export function Late<M>({ load, waiting, children }: Props<M>) {
   const module = useLate(load);
+  if (waiting === undefined && (!module || module === "failed")) return null;
   if (module === "failed")
     return (
       <Message
@@ -33,6 +35,6 @@ export function Late<M>({ load, waiting, children }: Props<M>) {
         body="The network or the server is gone. Load the page again; your outings are safe in this browser."
       />
     );
-  if (!module) return <Message title={waiting} />;
+  if (!module) return <Message title={waiting ?? ""} />;
   return children(module);
 }

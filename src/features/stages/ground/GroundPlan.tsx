@@ -1,5 +1,5 @@
 import DrawIcon from "lucide-react-native/icons/pencil";
-import { useMemo } from "react";
+import { useMemo, type ReactNode } from "react";
 import { View } from "react-native";
 import type { Point } from "@/core/ground";
 import { Button, IconButton } from "@/ui/controls/Button";
@@ -28,7 +28,7 @@ const POSITION = "position:";
 const SPOT = "spot:";
 
 /** The plan of the ground under the finger: positions are dragged, positions and spots are tapped. Under a raised sheet it shows the shot alone. */
-export function GroundPlan() {
+export function GroundPlan({ over }: { over?: (view: PlanView) => ReactNode }) {
   const ground = useOuting((v) => v.outing.ground);
   const name = useOuting((v) => v.outing.place);
   const spot = useOuting((v) => v.spot);
@@ -89,6 +89,7 @@ export function GroundPlan() {
           (v) => <Standing view={v} found={found} />,
           (v) => <Lit view={v} />,
           (v) => <Names view={v} found={found} />,
+          ...(over ? [over] : []),
         ]}
         edge={(v) => (
           <>

@@ -1,15 +1,13 @@
-import { GroundPlan } from "../ground/GroundPlan";
 import { countWords, settingsWords } from "@/words";
 import { Why } from "../expose/Why";
 import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
-import type { OutingView } from "@/outing/outing-view";
 import { shotsOfOtherBodies, useBodies } from "./day/bodies";
 import { hasOtherZones } from "./day/zone-offset";
 import { FieldCard } from "./FieldCard";
 import { ReadingKeys } from "./ReadingKeys";
+import { RunPlan } from "./RunPlan";
+import { withProgramme } from "./with-programme";
 import { WhatChanges } from "./WhatChanges";
-
-const withProgramme = ({ outing }: OutingView): boolean => (outing.programme?.length ?? 0) > 0;
 
 /** Run: the field card, what to set now and what changes next; beside it, where there is room, the plan. */
 export const RUN: readonly Panel[] = [
@@ -20,7 +18,7 @@ export const RUN: readonly Panel[] = [
     wide: "fill",
     lying: "none",
     when: always,
-    load: withStage(GroundPlan),
+    load: withStage(RunPlan),
   },
   {
     id: "next",

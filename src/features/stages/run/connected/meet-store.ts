@@ -55,6 +55,8 @@ export const useMeet = create<Meet>((set, get) => {
       // A line that comes back may say again what was said.
       if (number <= newest) return;
       newest = number;
+      // Nothing comes after it: the line is left before its end would count as a cut.
+      if (name === "over") mine.close();
       const message = readMeetMessage(name, event.data);
       if (message) queue = queue.then(() => (source === mine ? take(open, message) : undefined));
     };

@@ -45,7 +45,8 @@ export function WayOnPlan({ steps, ways }: Props) {
   );
 }
 
-function Way({ view, steps, ways }: Props & { view: PlanView }) {
+/** The legs of a way with the numbers of its stops. */
+export function Way({ view, steps, ways }: Props & { view: PlanView }) {
   const { ink, sheet, sun, water } = useTokens();
   const legs = steps.slice(1).flatMap((step, i) => {
     const way = ways[steps[i]!.position.id]?.[step.position.id]?.way;
