@@ -54,6 +54,17 @@ async function count(page) {
   await page.getByRole("status").waitFor({ state: "hidden", timeout: 15_000 });
 }
 
+/** Brings the course day in and lets it be ordered. */
+async function orderDay(page) {
+  await page.getByRole("button", { name: /^Programme/ }).click();
+  await page.getByRole("button", { name: "Bring in a list" }).click();
+  await page.getByRole("button", { name: "Course day" }).click();
+  await page.getByRole("button", { name: /^Add \d+ events/ }).click();
+  await page.getByRole("link", { name: /^Run:/ }).click();
+  await page.getByRole("region", { name: "Next" }).waitFor();
+  await page.getByRole("status").waitFor({ state: "hidden", timeout: 15_000 });
+}
+
 const SHOTS = [
   { name: "outings-phone", url: "/outings", size: PHONE },
   { name: "brief-phone", url: `${HOCKEY}/brief`, size: PHONE },
@@ -67,7 +78,7 @@ const SHOTS = [
   { name: "expose-phone", url: `${HOCKEY}/expose`, size: PHONE, act: later(8) },
   { name: "expose-wide", url: `${HOCKEY}/expose`, size: WIDE, act: later(8) },
   { name: "run-phone", url: `${HOCKEY}/run`, size: PHONE, act: later(3) },
-  { name: "run-wide", url: `${HOCKEY}/run`, size: WIDE, act: later(3) },
+  { name: "run-wide", url: `${COURSE}/brief`, size: WIDE, act: orderDay },
   { name: "run-hide-phone", url: `${HIDE}/run`, size: PHONE, theme: "hide" },
   { name: "ground-lying-phone", url: `${HALL}/ground`, size: LYING },
   { name: "review-phone", url: `${HOCKEY}/review`, size: PHONE, act: count },

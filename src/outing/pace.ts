@@ -1,6 +1,6 @@
 import { bagOf, bagWeight } from "@/data";
 import type { OutingView } from "./outing-view";
-import { tickedWeight } from "./day/day";
+import { tickedWeight } from "./day/ticked-weight";
 
 /** Kilograms that slow nobody, and the share of the pace that each further one takes, down to the least share (assumed). */
 const LIGHT = 5;

@@ -4,7 +4,8 @@ import { sunAt } from "@/core/light";
 import { demoKit, demoOutings } from "../../../demo";
 import { outingSchema, wallTimeOf, type Outing } from "@/data";
 import { careSentence, CONDITION_WORDS, suppliesSums } from "@/words/packing";
-import { conditionsOf, inPlaceByOf, packingOf, suppliesInput, tickedWeight } from "./day";
+import { conditionsOf, inPlaceByOf, packingOf, suppliesInput } from "./day";
+import { tickedWeight } from "./ticked-weight";
 
 const [hockey, , lagoon] = ["Cup", "League", "Lagoon"].map((n) =>
   demoOutings.find((o) => o.name.startsWith(n))!,

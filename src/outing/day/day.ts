@@ -56,14 +56,6 @@ export function packingOf(outing: Outing): {
   return { rows, care: forDay(CARE, conditions) };
 }
 
-/** Grams of what of the list and of one's own is ticked off. */
-export function tickedWeight({ packing }: Pick<Outing, "packing">): number {
-  const ticked = packing?.ticked ?? [];
-  return [...PACKING, ...(packing?.own ?? [])]
-    .filter((row) => ticked.includes(row.id))
-    .reduce((sum, row) => sum + (row.weightG ?? 0), 0);
-}
-
 /** Bursts to one event, and seconds of one, until somebody knows better (assumed). */
 const BURSTS_PER_EVENT = 6;
 const BURSTS_PER_HOUR = 30;

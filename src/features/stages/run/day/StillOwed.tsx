@@ -1,5 +1,6 @@
 import { useEffect, useState } from "react";
 import { View } from "react-native";
+import type { Outing } from "@/data";
 import { owed, type Owed } from "@/outing/owed";
 import { editShot } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
@@ -30,11 +31,12 @@ export function StillOwed() {
     if (!(await commit(editShot(shotId, { got: got + 1 })))) return;
     toast({ words: `One of “${name}” had`, undo: () => void commit(editShot(shotId, { got })) });
   };
-  if (!list) return <Txt tone="ink2">One moment</Txt>;
-  if (list.length === 0) return <Txt weight={600}>All that was promised is had.</Txt>;
+  // The rows stand at once, so that nothing below them moves; until when is written into them.
+  const shown = list ?? outing.shots.flatMap(atOnce);
+  if (shown.length === 0) return <Txt weight={600}>All that was promised is had.</Txt>;
   return (
     <View role="list" aria-label="Still owed">
-      {list.map((one) => (
+      {shown.map((one) => (
         <View key={one.shotId} role="listitem" className="flex-row items-center gap-2">
           <View className="min-w-0 flex-1">
             <Row
@@ -53,3 +55,6 @@ export function StillOwed() {
     </View>
   );
 }
+
+const atOnce = ({ id, name, wanted, got = 0 }: Outing["shots"][number]): Owed[] =>
+  wanted > got ? [{ shotId: id, name, left: wanted - got, when: { kind: "any-time" } }] : [];
