@@ -90,6 +90,18 @@ test("without room nothing is half written, and it is said", async () => {
   expect(await tags.add("full", tag(2))).toEqual({ ok: true });
 });
 
+test("a tag whose sound was refused was kept without it in the same write: both or neither", async () => {
+  const { put } = IDBObjectStore.prototype;
+  IDBObjectStore.prototype.put = function (this: IDBObjectStore, ...args) {
+    if (this.name === "voices") throw new Error("no sound");
+    return put.apply(this, args);
+  };
+  const kept = await tags.add("both", tag(1, { kind: "voice" }), new Blob(["x"]));
+  IDBObjectStore.prototype.put = put;
+  expect(kept).toEqual({ ok: false, reason: "storage-failed" });
+  expect(await tags.of("both")).toEqual([]);
+});
+
 test("what is kept and cannot be read stays where it is and is not among the tags", async () => {
   const db = await openDB("bright-perch-tags", 1);
   await db.put("chunks", { outingId: "odd", number: 0, tags: [tag(1), { id: "?" }] });

@@ -1,4 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase } from "idb";
+import { allOrNone } from "./all-or-none";
 import { failureOf } from "./journal";
 import { tagSchema, type Tag } from "./schema/tag";
 
@@ -46,23 +47,14 @@ async function within<T>(work: (db: IDBPDatabase<Schema>) => Promise<T>): Promis
 
 /** All of a change, on the disk, or none of it. */
 async function written(change: (tx: Change) => Promise<unknown>): Promise<TagKept> {
-  let told: unknown;
   try {
-    return await within(async (db) => {
+    await within((db) => {
       const tx = changeOf(db);
-      const done = tx.done;
-      done.catch(() => undefined);
-      try {
-        await change(tx);
-        await done;
-      } catch (error) {
-        told = tx.error ?? error;
-        throw error;
-      }
-      return { ok: true as const };
+      return allOrNone(tx, () => change(tx));
     });
+    return { ok: true };
   } catch (error) {
-    const { reason } = failureOf(told ?? error);
+    const { reason } = failureOf(error);
     return { ok: false, reason: reason === "storage-full" ? reason : "storage-failed" };
   }
 }

@@ -1,5 +1,11 @@
 /** Why the device does not do what was asked. */
-type Absent = "needs-https" | "not-here" | "refused";
+export type Absent =
+  /** The browser has it only where the page came by https or from this machine. */
+  | "needs-https"
+  /** This browser or device has it not at all. */
+  | "not-here"
+  /** It has it, and refused. */
+  | "refused";
 
 const INSTEAD = {
   awake: "set the phone’s own screen time longer",

@@ -1,6 +1,6 @@
 import type { CareId, DayCondition } from "@/core/catalogue";
 import type { BurstRun } from "@/core/motion";
-import type { Supplies } from "@/core/schedule";
+import type { Supplies, SuppliesInput } from "@/core/schedule";
 import { countWords, percentWords } from "./format";
 import { numberWords } from "./number";
 
@@ -40,20 +40,7 @@ export interface Sum {
 }
 
 /** The supplies of a day, each with its sum. */
-export function suppliesSums(
-  input: {
-    readonly bursts: number;
-    readonly seconds: number;
-    readonly framesPerSecond: number;
-    readonly frameMb: number;
-    readonly cardsGb: readonly number[];
-    readonly ratedFrames: number;
-    readonly temperature: number;
-    readonly hours: number;
-  },
-  found: Supplies,
-  run?: BurstRun,
-): Sum[] {
+export function suppliesSums(input: SuppliesInput, found: Supplies, run?: BurstRun): Sum[] {
   const { bursts, seconds, framesPerSecond, frameMb, cardsGb, ratedFrames, temperature, hours } = input;
   const degrees = `${numberWords(temperature, 0).replace("-", "−")} °C`;
   return [

@@ -1,5 +1,6 @@
 import { create } from "zustand";
-import type { Absent, Device } from "./port";
+import type { Absent } from "@/words/device";
+import type { Device } from "./port";
 
 interface Awake {
   /** Set while the screen is kept on. */

@@ -1,11 +1,4 @@
-/** Why the device does not do what was asked. */
-export type Absent =
-  /** The browser has it only where the page came by https or from this machine. */
-  | "needs-https"
-  /** This browser or device has it not at all. */
-  | "not-here"
-  /** It has it, and refused. */
-  | "refused";
+import type { Absent } from "@/words/device";
 
 export type Done = { readonly ok: true } | { readonly ok: false; readonly reason: Absent };
 

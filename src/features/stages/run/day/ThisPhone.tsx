@@ -4,7 +4,7 @@ import { CheckRow } from "@/ui/controls/CheckRow";
 import { Txt } from "@/ui/controls/Txt";
 import { absentSentence } from "@/words/device";
 import { useAwake } from "../../../device/awake";
-import type { Absent } from "../../../device/port";
+import type { Absent } from "@/words/device";
 import { useDevice } from "../../../device/use-device";
 import { useOuting } from "../../../outing/use-outing";
 import { useSignals } from "./signals";

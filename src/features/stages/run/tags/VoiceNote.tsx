@@ -3,7 +3,8 @@ import { View } from "react-native";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { absentSentence } from "@/words/device";
-import type { Absent, Speaking } from "../../../device/port";
+import type { Absent } from "@/words/device";
+import type { Speaking } from "../../../device/port";
 import { useDevice } from "../../../device/use-device";
 import { useTagging } from "./use-tagging";
 
