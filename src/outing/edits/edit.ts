@@ -10,6 +10,10 @@ export const edited = <T extends { id: string }>(
   edit: Partial<NoInfer<T>>,
 ): T[] => items.map((item) => (item.id === id ? { ...item, ...edit } : item));
 
+/** A list with an item written: in the place of the one with its id, else at the end. */
+export const put = <T extends { id: string }>(items: readonly T[], item: T): T[] =>
+  items.some((i) => i.id === item.id) ? items.map((i) => (i.id === item.id ? item : i)) : [...items, item];
+
 export const editGround =
   (edit: (ground: Outing["ground"]) => Partial<Outing["ground"]>): Edit =>
   (outing) => ({ ...outing, ground: { ...outing.ground, ...edit(outing.ground) } });

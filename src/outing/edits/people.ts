@@ -1,17 +1,10 @@
 import type { Person } from "@/data";
-import type { Edit } from "./edit";
+import { put, type Edit } from "./edit";
 
 /** Writes somebody: a new one at the end, or in place of the one with that id. */
 export const putPerson =
   (person: Person): Edit =>
-  (outing) => {
-    const people = outing.people ?? [];
-    const has = people.some((p) => p.id === person.id);
-    return {
-      ...outing,
-      people: has ? people.map((p) => (p.id === person.id ? person : p)) : [...people, person],
-    };
-  };
+  (outing) => ({ ...outing, people: put(outing.people ?? [], person) });
 
 export const addPeople =
   (people: readonly Person[]): Edit =>

@@ -1,5 +1,5 @@
 import type { ProgrammeEvent } from "@/data";
-import { edited, type Edit } from "./edit";
+import { edited, put, type Edit } from "./edit";
 
 /** Adds events to the programme. */
 export const addEvents =
@@ -9,14 +9,7 @@ export const addEvents =
 /** Writes an event: a new one, or in place of the one with its id. */
 export const putEvent =
   (event: ProgrammeEvent): Edit =>
-  (outing) => {
-    const programme = outing.programme ?? [];
-    const has = programme.some((e) => e.id === event.id);
-    return {
-      ...outing,
-      programme: has ? programme.map((e) => (e.id === event.id ? event : e)) : [...programme, event],
-    };
-  };
+  (outing) => ({ ...outing, programme: put(outing.programme ?? [], event) });
 
 export const editEvent =
   (id: string, edit: Partial<Omit<ProgrammeEvent, "id">>): Edit =>

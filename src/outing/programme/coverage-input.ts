@@ -7,7 +7,7 @@ import { lightPlanOf, type ProgrammeEvent } from "@/data";
 import { askedOf, mountedFor } from "../assess-input";
 import type { OutingView } from "../outing-view";
 import { paceOf } from "../pace";
-import { timedProgramme, type TimedEvent } from "./event-times";
+import { shotServing, timedProgramme, type TimedEvent } from "./event-times";
 
 const MINUTE = 60_000;
 /** What priorities are worth against each other (assumed). */
@@ -25,10 +25,7 @@ function askedFor(
 ): CoverageInput["events"][number]["asked"] {
   const spot = outing.ground.spots.find((s) => s.id === event.spotId);
   if (!spot) return undefined;
-  const serves =
-    outing.shots.find((s) => s.id === event.shotId) ??
-    outing.shots.find((s) => s.spotId === spot.id) ??
-    outing.shots[0]!;
+  const serves = shotServing(outing, event) ?? outing.shots[0]!;
   const shot = { ...serves, spotId: spot.id };
   return askedOf(outing, shot, mountedFor(outing, shot, kit, preferences.school), preferences.order);
 }

@@ -12,6 +12,13 @@ export interface TimedEvent extends ProgrammeEvent {
   readonly called: readonly number[];
 }
 
+/** The shot with which an event is taken: the one that it serves, else the first of its spot; none where neither is told. */
+export const shotServing = (
+  { shots }: Pick<Outing, "shots">,
+  { shotId, spotId }: Pick<ProgrammeEvent, "shotId" | "spotId">,
+): Outing["shots"][number] | undefined =>
+  shots.find((s) => s.id === shotId) ?? shots.find((s) => s.spotId === spotId);
+
 /** The programme in the order in which it begins. */
 export function timedProgramme(outing: Outing): TimedEvent[] {
   const byId = new Map<string, number>();

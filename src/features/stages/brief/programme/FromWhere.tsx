@@ -15,12 +15,10 @@ export function FromWhere({ eventId }: { eventId: string }) {
   const kit = useOuting((v) => v.kit);
   const preferences = useOuting((v) => v.preferences);
   const commit = useCommit();
-  const event = timedProgramme(outing).find((e) => e.id === eventId);
+  const event = useMemo(() => timedProgramme(outing).find((e) => e.id === eventId), [outing, eventId]);
   const judged = useMemo(
     () => (event ? judgedFor({ outing, kit, preferences }, event) : []),
-    // The events are made anew at every drawing: what they hang on is the outing.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [outing, kit, preferences, eventId],
+    [outing, kit, preferences, event],
   );
   if (!event) return null;
   if (judged.length === 0)

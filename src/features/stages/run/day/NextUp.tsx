@@ -1,4 +1,5 @@
 import { View } from "react-native";
+import { shotServing } from "@/outing/programme/event-times";
 import { nowAndNext, type Step } from "@/outing/programme/order";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
@@ -60,10 +61,7 @@ function TakeIt({ step }: { step: Step }) {
   const shot = useOuting((v) => v.shot);
   const position = useOuting((v) => v.position);
   const { takeShot, standAt } = useOpenOuting();
-  const serves =
-    shots.find((s) => s.id === step.event.shotId) ??
-    shots.find((s) => s.spotId === step.event.spotId) ??
-    shot;
+  const serves = shotServing({ shots }, step.event) ?? shot;
   if (position?.id === step.position.id && shot.id === serves.id) return null;
   const go = (): void => {
     if (serves.id !== shot.id) takeShot(serves.id);
