@@ -1,30 +1,22 @@
 import { readFileSync } from "node:fs";
 import { expect, test, type Page } from "@playwright/test";
-import { fillDatabase, isPhone, openPanel, openStage, storedOuting } from "./outing";
+import { beginOwn, fillDatabase, isPhone, openPanel, openStage, storedOuting } from "./outing";
 
 /** A gala of one's own: from nothing to the start list with one's people ticked, at two minutes into the first heat. */
 async function planGala(page: Page): Promise<void> {
   await page.clock.install({ time: new Date("2027-03-06T09:50:00Z") });
-  await page.route("**/api/start", (route) => route.fulfill({ json: { begin: "ask" } }));
-  await page.goto("/");
-  await page.getByRole("button", { name: "Start my own" }).click();
-  await page.getByRole("button", { name: "Full-frame 45 MP body", exact: true }).click();
-  await page.getByRole("button", { name: /^100–400 mm/ }).click();
-  for (const [label, value] of Object.entries({
-    "Name of the outing": "Winter gala",
-    "Name of the place": "Weir Baths",
-    "Latitude, south is − in °": "53.4",
-    "Longitude, west is − in °": "-2.25",
-    Date: "2027-03-06",
-    "You are there from": "09:00",
-    "It starts": "10:00",
-    "You leave": "13:30",
-  }))
-    await page.getByLabel(label, { exact: true }).fill(value);
-  await page.getByRole("button", { name: /^Ground:/ }).click();
-  await page.getByLabel("Search ground").fill("pool");
-  await page.getByRole("button", { name: /25 m/ }).first().click();
-  await page.getByRole("button", { name: "Create outing" }).click();
+  await beginOwn(
+    page,
+    {
+      "Name of the outing": "Winter gala",
+      "Name of the place": "Weir Baths",
+      Date: "2027-03-06",
+      "You are there from": "09:00",
+      "It starts": "10:00",
+      "You leave": "13:30",
+    },
+    { search: "pool", pick: /25 m/ },
+  );
   await expect(page).toHaveURL(/winter-gala\/brief$/);
 
   await openPanel(page, "Programme");

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { isPhone, openPanel, openStage } from "./outing";
+import { beginOwn, isPhone, openPanel, openStage } from "./outing";
 
 /** Everything that is asked of the phone, in its order, as the page asks it of the browser. */
 async function recordDevice(page: Page): Promise<void> {
@@ -39,29 +39,18 @@ const asked = (page: Page): Promise<string[]> =>
 /** An afternoon of athletics of one's own, from nothing, with its list brought in, at the minute that is given. */
 async function athletics(page: Page, at: string): Promise<void> {
   await page.clock.install({ time: new Date(`2027-03-06T${at}:05Z`) });
-  await page.route("**/api/start", (route) => route.fulfill({ json: { begin: "ask" } }));
-  await page.goto("/");
-  await page.getByRole("button", { name: "Start my own" }).click();
-  await page.getByRole("button", { name: "Full-frame 45 MP body", exact: true }).click();
-  await page.getByRole("button", { name: /^100–400 mm/ }).click();
-  for (const [label, value] of Object.entries({
-    "Name of the outing": "League meeting",
-    "Name of the place": "Mill Track",
-    "Latitude, south is − in °": "53.4",
-    "Longitude, west is − in °": "-2.25",
-    Date: "2027-03-06",
-    "You are there from": "11:00",
-    "It starts": "13:00",
-    "You leave": "17:00",
-  }))
-    await page.getByLabel(label, { exact: true }).fill(value);
-  await page.getByRole("button", { name: /^Ground:/ }).click();
-  await page.getByLabel("Search ground").fill("athletics");
-  await page
-    .getByRole("button", { name: /^Athletics/ })
-    .first()
-    .click();
-  await page.getByRole("button", { name: "Create outing" }).click();
+  await beginOwn(
+    page,
+    {
+      "Name of the outing": "League meeting",
+      "Name of the place": "Mill Track",
+      Date: "2027-03-06",
+      "You are there from": "11:00",
+      "It starts": "13:00",
+      "You leave": "17:00",
+    },
+    { search: "athletics", pick: /^Athletics/ },
+  );
   await expect(page).toHaveURL(/league-meeting\/brief$/);
   await openPanel(page, "Programme");
   await page.getByRole("button", { name: "Bring in a list" }).click();

@@ -127,3 +127,23 @@ export async function tabTo(page: Page, name: RegExp, most = 60): Promise<void> 
   }
   throw new Error(`no ${name} within ${most} steps of Tab; the last was ${await focused()}`);
 }
+
+/** An outing of one's own, from a first visit that asks: named so, on a ground that is searched, with its times. */
+export async function beginOwn(
+  page: Page,
+  fields: Record<string, string>,
+  ground: { readonly search: string; readonly pick: RegExp },
+): Promise<void> {
+  await page.route("**/api/start", (route) => route.fulfill({ json: { begin: "ask" } }));
+  await page.goto("/");
+  await page.getByRole("button", { name: "Start my own" }).click();
+  await page.getByRole("button", { name: "Full-frame 45 MP body", exact: true }).click();
+  await page.getByRole("button", { name: /^100–400 mm/ }).click();
+  const place = { "Latitude, south is − in °": "53.4", "Longitude, west is − in °": "-2.25" };
+  for (const [label, value] of Object.entries({ ...place, ...fields }))
+    await page.getByLabel(label, { exact: true }).fill(value);
+  await page.getByRole("button", { name: /^Ground:/ }).click();
+  await page.getByLabel("Search ground").fill(ground.search);
+  await page.getByRole("button", { name: ground.pick }).first().click();
+  await page.getByRole("button", { name: "Create outing" }).click();
+}
