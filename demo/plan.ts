@@ -66,7 +66,7 @@ export const mount = (
 
 /** What every outing of the demo begins with; the district lies at a real latitude and in a real time zone. */
 export const inDistrict = {
-  version: 5,
+  version: 6,
   revision: 0,
   timeZone: "Europe/London",
   archived: false,

@@ -27,7 +27,7 @@ const input: CoverageInput = {
     until: start + (14 + i * 5) * MINUTE,
     setUp: 2 * MINUTE,
     value: 1 + (i % 4),
-    asked,
+    pictures: [{ asked: [asked], where: "chosen" as const }],
   })),
 };
 

@@ -76,6 +76,21 @@ function toVersion5(old: Raw): Raw {
   return { ...old, ground: { ...ground, areas: [...surfaces, ...closed] } };
 }
 
+/** Version 6 lets an event be along a track or within an area, and serve several shots. */
+function toVersion6(old: Raw): Raw {
+  if (!Array.isArray(old.programme)) return old;
+  const placed = (event: unknown): unknown => {
+    if (!isRaw(event)) return event;
+    const { spotId, shotId, ...rest } = event;
+    return {
+      ...rest,
+      place: typeof spotId === "string" ? { sort: "spot", id: spotId } : null,
+      ...(typeof shotId === "string" && { shotIds: [shotId] }),
+    };
+  };
+  return { ...old, programme: old.programme.map(placed) };
+}
+
 /** Version 2 knows what an outing is, who lets one in, what is in the bag, what was counted, and how much a shot matters. */
 const OUTING_STEPS: Migrations = {
   1: (old) => ({
@@ -92,6 +107,7 @@ const OUTING_STEPS: Migrations = {
   2: toVersion3,
   3: toVersion4,
   4: toVersion5,
+  5: toVersion6,
 };
 
 /** Version 2 knows cards. */

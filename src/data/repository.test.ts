@@ -167,6 +167,33 @@ test("an outing of version 4 has its surfaces and its closed places in one list,
   expect(read.value.ground).not.toHaveProperty("noGo");
 });
 
+test("an outing of version 5 keeps where its events are and the shot that each serves", async () => {
+  const store = memory();
+  const event = { name: "Heat", at: "17:30", minutes: 4, calls: [], priority: 2, setUp: 3 };
+  const programme = [
+    { ...event, id: "a", spotId: outing.ground.spots[0]!.id, shotId: outing.shots[1]!.id },
+    { ...event, id: "b", spotId: null, shotId: null },
+    { ...event, id: "c", spotId: null },
+  ];
+  await store.setItem(`bp/outing/${outing.id}`, JSON.stringify({ ...outing, version: 5, programme }));
+  expect(await createRepository(store).readOuting(outing.id)).toMatchObject({
+    ok: true,
+    value: {
+      version: OUTING_VERSION,
+      programme: [
+        {
+          ...event,
+          id: "a",
+          place: { sort: "spot", id: outing.ground.spots[0]!.id },
+          shotIds: [outing.shots[1]!.id],
+        },
+        { ...event, id: "b", place: null },
+        { ...event, id: "c", place: null },
+      ],
+    },
+  });
+});
+
 test("an outing of version 2 gets walls, surfaces and lamps that stay on, and keeps all the rest", async () => {
   const store = memory();
   const pool: Record<string, unknown> = {

@@ -13,7 +13,7 @@ const event = (id: string, minutes: number, more: Partial<CoverageEvent> = {}): 
   until: START + (minutes + 4) * MINUTE,
   setUp: MINUTE,
   value: 1,
-  asked,
+  pictures: [{ asked: [asked], where: "chosen" }],
   ...more,
 });
 const inputOf = (events: readonly CoverageEvent[], more: Partial<CoverageInput> = {}): CoverageInput => ({
@@ -80,7 +80,7 @@ test("what is had already is not asked for again, nor what shows the same", () =
 
 test("an event without a place is lost for that; one that clashes is priced with what it would cost", () => {
   const answer = toTheEnd(
-    inputOf([event("a", 30, { value: 4 }), event("b", 31), event("nowhere", 60, { asked: undefined })]),
+    inputOf([event("a", 30, { value: 4 }), event("b", 31), event("nowhere", 60, { pictures: [] })]),
   );
   expect(ids(answer)).toEqual(["a"]);
   expect(answer.lost.map((l) => [l.eventId, l.reason])).toEqual([

@@ -1,15 +1,15 @@
 import { wayOnFoot, type Ground, type Position, type Walk } from "../ground";
-import { assess, type AssessInput } from "../judge";
 import { sunCourse } from "../light";
 import { sceneAt, type LightPlan } from "../scene";
 import type { Progress } from "../units";
 import type { Event, Schedule, ScheduleInput } from "./plan";
 import { reschedule } from "./solve";
+import { worthFrom, type Picture } from "./worth";
 
-/** An event with how it would be taken: its shot, subject and kit from any position. */
+/** An event with how it would be taken: its pictures with their shot, subject and kit from any position. */
 export interface CoverageEvent extends Omit<Event, "alternatives"> {
-  /** Undefined where it is not told where it happens, or the kit cannot take it. */
-  readonly asked?: Omit<AssessInput, "position" | "scene">;
+  /** The pictures that it is good for; none where it is not told where it happens, or the kit cannot take it. */
+  readonly pictures: readonly Picture[];
   /** From where it may be taken; from any position while it is left out or none of them is there. */
   readonly positionIds?: readonly string[];
   /** Set by hand: it must be covered where that can be. */
@@ -63,18 +63,14 @@ export function* coverage(input: CoverageInput): Generator<Progress, Coverage, v
   const course = sunCourse(ground.anchor);
   const ways = waysBetween(ground, positions);
   const asked: Event[] = [];
-  for (const [done, { asked: take, pinned, positionIds, ...event }] of events.entries()) {
+  for (const [done, { pictures, pinned, positionIds, ...event }] of events.entries()) {
     const middle = (event.from + event.until) / 2;
     const scene = sceneAt(ground, light, middle, course(middle));
-    const alternatives =
-      take && !covered.includes(event.id)
-        ? servedFrom(positions, positionIds).flatMap((position) => {
-            const found = assess({ ...take, position, scene });
-            return found.ok && !found.score.vetoed && found.score.value > 0
-              ? [{ placeId: position.id, worth: found.score.value }]
-              : [];
-          })
-        : [];
+    const alternatives = covered.includes(event.id)
+      ? []
+      : servedFrom(positions, positionIds)
+          .map((position) => ({ placeId: position.id, worth: worthFrom(pictures, position, scene).worth }))
+          .filter(({ worth }) => worth > 0);
     asked.push({ ...event, value: pinned ? event.value * PINNED : event.value, alternatives });
     yield { done: done + 1, total: events.length };
   }

@@ -91,7 +91,7 @@ const weatherSchema = z.object({
     .optional(),
 });
 
-export const OUTING_VERSION = 5;
+export const OUTING_VERSION = 6;
 
 /** The share of the daylight that comes through a roof or leaves. */
 const cover = z.object({ daylightShare: z.number().min(0).max(1) });

@@ -13,8 +13,8 @@ export const programmeEventSchema = z.object({
   minutes: z.number().min(0).max(1440),
   /** Minutes before its start of each call, the first call first. */
   calls: z.array(z.number().min(0).max(600)).max(3),
-  /** Where it happens; not told while it is null. */
-  spotId: id.nullable(),
+  /** Where it happens: at a spot, along a track, within an area; not told while it is null. */
+  place: z.object({ sort: z.enum(["spot", "track", "area"]), id }).nullable(),
   /** From where it may be taken, set by hand; from any position while it is left out. */
   positionIds: z.array(id).min(1).max(60).optional(),
   priority: z.union([z.literal(1), z.literal(2), z.literal(3)]),
@@ -24,8 +24,8 @@ export const programmeEventSchema = z.object({
   group: name.optional(),
   /** Who is in it, as the list has it. */
   who: words(600).optional(),
-  /** The promised shot that it serves. */
-  shotId: id.nullable().optional(),
+  /** The promised shots that it serves; those of its place while it is left out. */
+  shotIds: z.array(id).min(1).max(60).optional(),
   /** Minutes by which it runs late on the day; negative is early. */
   late: z.number().min(-600).max(1440).optional(),
   /** How it ended, as it was announced. */

@@ -4,6 +4,8 @@ import { Controller, useForm, type Control } from "react-hook-form";
 import { View } from "react-native";
 import type { z } from "zod";
 import { Button } from "@/ui/controls/Button";
+import { CheckRow } from "@/ui/controls/CheckRow";
+import { Picker } from "@/ui/controls/Picker";
 import { Segmented } from "@/ui/controls/Segmented";
 import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
@@ -161,18 +163,11 @@ const YES_NO = [
 ];
 
 function FieldView({ spec, value, onChange, onBlur, error }: ViewProps) {
+  if (spec.kind === "several") return <Several spec={spec} value={value} onChange={onChange} />;
   if (spec.kind === "choice" || spec.kind === "switch")
     return (
       <View className="w-full gap-1">
-        <Txt size={14} tone="ink2">
-          {spec.label}
-        </Txt>
-        <Segmented
-          label={spec.label}
-          segments={spec.kind === "choice" ? spec.choices : YES_NO}
-          chosen={value}
-          onChoose={onChange}
-        />
+        <OneOf spec={spec} value={value} onChange={onChange} />
         {error ? (
           <Txt size={14} tone="bracken" role="alert">
             {error}
@@ -195,5 +190,54 @@ function FieldView({ spec, value, onChange, onBlur, error }: ViewProps) {
       type={spec.kind === "date" || spec.kind === "time" ? spec.kind : "text"}
       className={wide}
     />
+  );
+}
+
+/** More choices than this are a list with a search. */
+const SEGMENTS = 12;
+
+interface ChoosingProps<Kind> {
+  readonly spec: Extract<FieldSpec, { kind: Kind }>;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+}
+
+function OneOf({ spec, value, onChange }: ChoosingProps<"choice" | "switch">) {
+  const choices = spec.kind === "choice" ? spec.choices : YES_NO;
+  if (choices.length > SEGMENTS) {
+    const items = choices.map(({ key, label }) => ({ key, title: label }));
+    return <Picker label={spec.label} items={items} chosen={value} onChoose={onChange} />;
+  }
+  return (
+    <>
+      <Txt size={14} tone="ink2">
+        {spec.label}
+      </Txt>
+      <Segmented label={spec.label} segments={choices} chosen={value} onChoose={onChange} />
+    </>
+  );
+}
+
+function Several({ spec, value, onChange }: ChoosingProps<"several">) {
+  const chosen = value === "" ? [] : value.split(" ");
+  return (
+    <View role="group" aria-label={spec.label} className="w-full">
+      <Txt size={14} tone="ink2">
+        {spec.label}
+      </Txt>
+      {spec.hint && (
+        <Txt size={14} tone="ink2">
+          {spec.hint}
+        </Txt>
+      )}
+      {spec.choices.map(({ key, label }) => (
+        <CheckRow
+          key={key}
+          title={label}
+          checked={chosen.includes(key)}
+          onChange={(on) => onChange((on ? [...chosen, key] : chosen.filter((k) => k !== key)).join(" "))}
+        />
+      ))}
+    </View>
   );
 }

@@ -33,6 +33,11 @@ export type FieldSpec = FieldBase &
         /** Set where the record holds the number that the key writes. */
         readonly numeric?: boolean;
       }
+    | {
+        /** Any number of them; the record holds their keys, nothing where none is ticked. A key has no space. */
+        readonly kind: "several";
+        readonly choices: readonly { readonly key: string; readonly label: string }[];
+      }
     | { readonly kind: "switch" }
   );
 
@@ -77,6 +82,7 @@ export function toTyped(specs: readonly FieldSpec[], record: unknown): Typed {
 
 function textOf(spec: FieldSpec, value: unknown): string {
   if (value === undefined || value === null) return "";
+  if (spec.kind === "several") return (value as readonly string[]).join(" ");
   if (typeof value !== "number") return String(value);
   if (spec.kind === "length") return trimmed(lengthShown(value), 4);
   if (spec.kind === "percent") return trimmed(100 * value, 1);
@@ -117,6 +123,8 @@ function readField(spec: FieldSpec, text: string): Read {
     case "time":
       if (text === "") return spec.optional ? { value: undefined } : { error: `Choose a ${spec.kind}.` };
       return { value: text };
+    case "several":
+      return { value: text === "" ? undefined : text.split(" ") };
     case "switch":
       return { value: text === "true" };
     default:

@@ -1,13 +1,13 @@
-import type { Position } from "@/core/ground";
-import { assess } from "@/core/judge";
+import type { Ground, Position, Spot } from "@/core/ground";
 import { sunCourse } from "@/core/light";
 import { sceneAt } from "@/core/scene";
-import type { CoverageInput } from "@/core/schedule";
-import { lightPlanOf, type ProgrammeEvent } from "@/data";
+import { worthFrom, type CoverageInput, type Picture, type Worth } from "@/core/schedule";
+import { lightPlanOf, type Outing, type ProgrammeEvent } from "@/data";
 import { askedOf, mountedFor } from "../assess-input";
 import type { OutingView } from "../outing-view";
 import { paceOf } from "../pace";
-import { shotServing, timedProgramme, type TimedEvent } from "./event-times";
+import { takenAt, whereOf } from "./event-places";
+import { shotsServing, timedProgramme, type TimedEvent } from "./event-times";
 
 const MINUTE = 60_000;
 /** What priorities are worth against each other (assumed). */
@@ -15,33 +15,64 @@ const WORTH = { 1: 4, 2: 2, 3: 1 } as const;
 
 type Asking = Pick<OutingView, "outing" | "kit" | "preferences">;
 
-/**
- * How an event would be taken: with the shot that it serves, else with the first shot of its spot, else with the first promise
- * of the brief. Undefined where it is not told where it happens, or nothing is at hand to take it with.
- */
-function askedFor(
-  { outing, kit, preferences }: Asking,
-  event: Pick<ProgrammeEvent, "shotId" | "spotId">,
-): CoverageInput["events"][number]["asked"] {
-  const spot = outing.ground.spots.find((s) => s.id === event.spotId);
-  if (!spot) return undefined;
-  const serves = shotServing(outing, event) ?? outing.shots[0]!;
-  const shot = { ...serves, spotId: spot.id };
-  return askedOf(outing, shot, mountedFor(outing, shot, kit, preferences.school), preferences.order);
+/** What an event is good for, and the places that it adds to the ground where it has no spots of its own. */
+interface Taken {
+  readonly pictures: readonly Picture[];
+  readonly made: readonly Spot[];
 }
 
-/** Each position with what the judge finds from it at the middle of an event; nothing where the event cannot be taken. */
+/**
+ * How an event would be taken: with the shots that it serves, else with those of its place, else with the first promise of the
+ * brief. Nothing where it is not told where it happens, or nothing is at hand to take it with.
+ */
+function takenFor(
+  { outing, kit, preferences }: Asking,
+  event: Pick<ProgrammeEvent, "shotIds" | "place">,
+): Taken {
+  const { ground, shots } = outing;
+  const { place } = event;
+  if (!place) return { pictures: [], made: [] };
+  const serving = shotsServing(outing, event);
+  const taken = (serving.length > 0 ? serving : shots.slice(0, 1)).map((shot) => {
+    const own = ground.spots.find((s) => s.id === shot.spotId)!;
+    const mounted = mountedFor(outing, shot, kit, preferences.school);
+    const there = takenAt(ground, place, own);
+    const asked = there.flatMap(
+      (spot) => askedOf(outing, { ...shot, spotId: spot.id }, mounted, preferences.order) ?? [],
+    );
+    return { there, asked };
+  });
+  return {
+    pictures: taken
+      .filter(({ asked }) => asked.length > 0)
+      .map(({ asked }) => ({ asked, where: whereOf(place) })),
+    made: taken.flatMap((t) => t.there).filter((spot) => !ground.spots.includes(spot)),
+  };
+}
+
+/** Each position with what it is worth at the middle of an event; nothing where the event cannot be taken. */
 export function judgedFor(
   view: Asking,
   event: TimedEvent,
-): readonly { readonly position: Position; readonly found: ReturnType<typeof assess> }[] {
-  const asked = askedFor(view, event);
-  if (!asked) return [];
+): readonly (Worth & { readonly position: Position })[] {
+  const { pictures, made } = takenFor(view, event);
+  if (pictures.length === 0) return [];
   const { ground } = view.outing;
   const middle = (event.starts + event.ends) / 2;
-  const scene = sceneAt(ground, lightPlanOf(view.outing), middle, sunCourse(ground.anchor)(middle));
-  return ground.positions.map((position) => ({ position, found: assess({ ...asked, position, scene }) }));
+  const scene = sceneAt(
+    withSpots(ground, made),
+    lightPlanOf(view.outing),
+    middle,
+    sunCourse(ground.anchor)(middle),
+  );
+  return ground.positions.map((position) => ({ position, ...worthFrom(pictures, position, scene) }));
 }
+
+/** The ground with places that stand for spots, each once. */
+const withSpots = (ground: Outing["ground"], made: readonly Spot[]): Ground => ({
+  ...ground,
+  spots: [...ground.spots, ...new Map(made.map((s) => [s.id, s])).values()],
+});
 
 /** The question of a programme: what is still to come, from where one stands and when; what is had already is not asked for. */
 export function coverageInput(
@@ -50,7 +81,14 @@ export function coverageInput(
 ): CoverageInput {
   const events = timedProgramme(outing)
     .filter((e) => e.wish !== "excluded" && (e.ends > at || covered.includes(e.id)))
-    .map((event) => ({
+    .map((event) => ({ ...event, ...takenFor({ outing, kit, preferences }, event) }));
+  return {
+    ground: withSpots(
+      outing.ground,
+      events.flatMap((e) => e.made),
+    ),
+    light: lightPlanOf(outing),
+    events: events.map((event) => ({
       id: event.id,
       from: event.starts,
       until: event.ends,
@@ -59,13 +97,9 @@ export function coverageInput(
       value: WORTH[event.priority],
       group: event.group,
       pinned: event.wish === "pinned",
-      asked: askedFor({ outing, kit, preferences }, event),
+      pictures: event.pictures,
       positionIds: event.positionIds,
-    }));
-  return {
-    ground: outing.ground,
-    light: lightPlanOf(outing),
-    events,
+    })),
     positions: outing.ground.positions,
     start: { placeId: position?.id ?? "", at },
     pace: paceOf({ outing, kit, preferences }),

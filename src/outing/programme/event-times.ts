@@ -1,4 +1,5 @@
 import { byClock, daysAfter, instantOf, type Outing, type ProgrammeEvent } from "@/data";
+import { spotsAt } from "./event-places";
 
 const MINUTE = 60_000;
 
@@ -12,12 +13,16 @@ export interface TimedEvent extends ProgrammeEvent {
   readonly called: readonly number[];
 }
 
-/** The shot with which an event is taken: the one that it serves, else the first of its spot; none where neither is told. */
-export const shotServing = (
-  { shots }: Pick<Outing, "shots">,
-  { shotId, spotId }: Pick<ProgrammeEvent, "shotId" | "spotId">,
-): Outing["shots"][number] | undefined =>
-  shots.find((s) => s.id === shotId) ?? shots.find((s) => s.spotId === spotId);
+/** The shots with which an event is taken: those that it serves, else those of its place's spots; none where neither is told. */
+export function shotsServing(
+  { shots, ground }: Pick<Outing, "shots" | "ground">,
+  { shotIds = [], place }: Pick<ProgrammeEvent, "shotIds" | "place">,
+): Outing["shots"] {
+  const served = shots.filter((s) => shotIds.includes(s.id));
+  if (served.length > 0) return served;
+  const there = spotsAt(ground, place).map((s) => s.id);
+  return shots.filter((s) => there.includes(s.spotId));
+}
 
 /** The programme in the order in which it begins. */
 export function timedProgramme(outing: Outing): TimedEvent[] {

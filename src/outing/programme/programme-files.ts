@@ -16,7 +16,7 @@ const HEADS = ["time", "event", "minutes", "place", "who", "group", "priority", 
 /** The programme as a table that `readTable` reads again. */
 export const programmeCsv = (
   events: readonly ProgrammeEvent[],
-  spotName: (id: string | null) => string,
+  nameOf: (place: ProgrammeEvent["place"]) => string,
 ): string =>
   Papa.unparse({
     fields: HEADS,
@@ -24,7 +24,7 @@ export const programmeCsv = (
       e.at,
       e.name,
       e.minutes,
-      spotName(e.spotId),
+      nameOf(e.place),
       e.who ?? "",
       e.group ?? "",
       e.priority,
@@ -69,11 +69,11 @@ const MINUTE = 60_000;
 /** The programme as a calendar, each event with an alarm at its second call, at its start where it has none. */
 export function programmeCalendar(
   name: string,
-  events: readonly (ProgrammeEvent & { readonly starts: number; readonly place: string })[],
+  events: readonly (ProgrammeEvent & { readonly starts: number; readonly where: string })[],
   stamp: number,
 ): string {
   const calendar = ical({ name, prodId: { company: "Bright Perch", product: "Programme", language: "EN" } });
-  for (const { id, starts, minutes, name: summary, place, who, calls } of events) {
+  for (const { id, starts, minutes, name: summary, where, who, calls } of events) {
     const event = calendar.createEvent({
       id: `${id}@bright-perch`,
       start: new Date(starts),
@@ -81,7 +81,7 @@ export function programmeCalendar(
       stamp: new Date(stamp),
       summary,
       description: who,
-      location: place,
+      location: where,
     });
     event.createAlarm({ type: ICalAlarmType.display, trigger: 60 * (calls[1] ?? 0), description: summary });
   }

@@ -2,6 +2,7 @@ import ICAL from "ical.js";
 import { demoOutings } from "../../../demo";
 import { outingSchema, type Outing, type ProgrammeEvent } from "@/data";
 import { addEvents, editEvent, putEvent, removeEvent, shiftEvents } from "../edits";
+import type { EventPlace } from "./event-places";
 import { timedProgramme } from "./event-times";
 import { programmeCalendar, programmeCsv, readCalendar, rowsOfCsv } from "./programme-files";
 import { clockOf, eventsFrom, matchedByHeads, minutesOf, readLines, readTable } from "./read-programme";
@@ -13,18 +14,23 @@ const event = (id: string, at: string, more: Partial<ProgrammeEvent> = {}): Prog
   at,
   minutes: 4,
   calls: [30, 20, 10],
-  spotId: null,
+  place: null,
   priority: 2,
   setUp: 3,
   ...more,
 });
 
-test("an event whose place is none of the outing's spots goes where it is said, if anywhere", () => {
-  const spots = [{ id: "finish", name: "Finish" }];
+test("an event whose place is none of the outing's goes where it is said, if anywhere", () => {
+  const places = [{ sort: "track" as const, id: "finish", name: "Finish" }];
   const { events } = readLines("10:00 One @ finish\n10:10 Two @ Car park\n10:20 Three");
-  const idsOf = (elsewhere?: string) => eventsFrom(events, [], spots, elsewhere).map((e) => e.spotId);
-  expect(idsOf()).toEqual(["finish", null, null]);
-  expect(idsOf("lanes")).toEqual(["finish", "lanes", "lanes"]);
+  const placesOfThem = (elsewhere?: EventPlace) =>
+    eventsFrom(events, [], places, elsewhere).map((e) => e.place);
+  const [finish, lanes] = [
+    { sort: "track", id: "finish" },
+    { sort: "spot", id: "lanes" },
+  ] as const;
+  expect(placesOfThem()).toEqual([finish, null, null]);
+  expect(placesOfThem(lanes)).toEqual([finish, lanes, lanes]);
 });
 
 test("times and lengths are read as people write them", () => {
@@ -97,17 +103,17 @@ test("a table is matched by its heads or by hand, and a row that cannot be read 
 });
 
 test("drafts become events with ids of their own, at the spot that bears the name", () => {
-  const spots = [{ id: "water", name: "Water" }];
+  const places = [{ sort: "area" as const, id: "water", name: "Water" }];
   const events = eventsFrom(
     [
       { name: "Heat", at: "10:00", minutes: 4, where: "water" },
       { name: "Heat", at: "10:10", minutes: 4 },
     ],
     [event("heat", "09:00")],
-    spots,
+    places,
   );
   expect(new Set(["heat", ...events.map((e) => e.id)]).size).toBe(3);
-  expect(events.map((e) => e.spotId)).toEqual(["water", null]);
+  expect(events.map((e) => e.place)).toEqual([{ sort: "area", id: "water" }, null]);
   expect(outingSchema.safeParse({ ...outing, programme: events }).success).toBe(true);
 });
 
@@ -141,7 +147,7 @@ test("what is written as a table is read again as it was, and the calendar is re
       { at: 0, name: 1, calls: 2 },
     ),
   ).toMatchObject({ events: [{ name: "B", calls: [30, 10] }], refused: [{ line: 2, fault: "bad-calls" }] });
-  const timed = timedProgramme({ ...outing, programme } as Outing).map((e) => ({ ...e, place: "Pit" }));
+  const timed = timedProgramme({ ...outing, programme } as Outing).map((e) => ({ ...e, where: "Pit" }));
   const text = programmeCalendar("Meet", timed, Date.UTC(2026, 9, 1));
   const read = new ICAL.Component(ICAL.parse(text) as string[]).getAllSubcomponents("vevent");
   expect(read.map((c) => c.getFirstPropertyValue("summary"))).toEqual(["Long jump, “final”", "b"]);

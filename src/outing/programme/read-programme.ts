@@ -1,4 +1,5 @@
 import { idFromName, type ProgrammeEvent } from "@/data";
+import type { EventPlace } from "./event-places";
 
 /** An event as a list tells it, before it is taken in. */
 export type EventDraft = Pick<ProgrammeEvent, "name" | "at" | "minutes"> &
@@ -189,26 +190,26 @@ export function readTable(rows: readonly (readonly string[])[], matching: Matchi
 const USUAL_SET_UP = 3;
 
 /**
- * Drafts as events of an outing: each with an id of its own, at the spot that bears the name told, else at `elsewhere`, where that
- * is given.
+ * Drafts as events of an outing: each with an id of its own, at the first place that bears the name told, else at `elsewhere`,
+ * where that is given.
  */
 export function eventsFrom(
   drafts: readonly EventDraft[],
   taken: readonly ProgrammeEvent[],
-  spots: readonly { readonly id: string; readonly name: string }[],
-  elsewhere: string | null = null,
+  places: readonly (EventPlace & { readonly name: string })[],
+  elsewhere: EventPlace | null = null,
 ): ProgrammeEvent[] {
   const events: ProgrammeEvent[] = [];
   for (const { where, ...draft } of drafts) {
     const wanted = where?.toLowerCase();
-    const spot = spots.find((s) => s.name.toLowerCase() === wanted);
+    const place = places.find((p) => p.name.toLowerCase() === wanted);
     events.push({
       priority: 2,
       calls: [],
       setUp: USUAL_SET_UP,
       ...draft,
       id: idFromName(draft.name, [...taken, ...events], "event"),
-      spotId: spot?.id ?? elsewhere,
+      place: place ? { sort: place.sort, id: place.id } : elsewhere,
     });
   }
   return events;

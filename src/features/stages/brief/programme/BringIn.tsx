@@ -11,6 +11,7 @@ import {
   type Matching,
   type ReadProgramme,
 } from "@/outing/programme/read-programme";
+import { keyOfPlace, placeOfKey, placesOf } from "@/outing/programme/event-places";
 import { addEvents } from "@/outing/edits";
 import { LIMITS } from "@/data";
 import { Button } from "@/ui/controls/Button";
@@ -22,6 +23,7 @@ import { countWords } from "@/words";
 import { refusedWords } from "@/words/programme";
 import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { readMatching, rememberMatching } from "./matching";
+import { placeChoices } from "./place-choices";
 
 const NOWHERE = "nowhere";
 /** Most refused lines that are told one by one. */
@@ -157,18 +159,15 @@ function Columns({
 
 function Answer({ read, onClose }: { read: ReadProgramme; onClose: () => void }) {
   const programme = useOuting((v) => v.outing.programme);
-  const spots = useOuting((v) => v.outing.ground.spots);
+  const ground = useOuting((v) => v.outing.ground);
   const commit = useCommit();
   const { events, refused } = read;
-  const [elsewhere, setElsewhere] = useState(spots.length === 1 ? spots[0]!.id : NOWHERE);
-  const homeless = eventsFrom(events, [], spots).filter((e) => e.spotId === null).length;
+  const places = placesOf(ground);
+  const [elsewhere, setElsewhere] = useState(ground.spots.length === 1 ? keyOfPlace(places[0]!) : NOWHERE);
+  const homeless = eventsFrom(events, [], places).filter((e) => e.place === null).length;
   const room = LIMITS.events - (programme?.length ?? 0);
   const add = async (): Promise<void> => {
-    if (
-      await commit(
-        addEvents(eventsFrom(events, programme ?? [], spots, elsewhere === NOWHERE ? null : elsewhere)),
-      )
-    )
+    if (await commit(addEvents(eventsFrom(events, programme ?? [], places, placeOfKey(ground, elsewhere)))))
       onClose();
   };
   return (
@@ -188,10 +187,10 @@ function Answer({ read, onClose }: { read: ReadProgramme; onClose: () => void })
       )}
       {homeless > 0 && (
         <Picker
-          label={`Where the ${countWords(homeless, "event")} are that name no spot of yours`}
+          label={`Where the ${countWords(homeless, "event")} are that name no place of yours`}
           items={[
             { key: NOWHERE, title: "Not told yet", detail: "the order of the day leaves them out" },
-            ...spots.map(({ id, name }) => ({ key: id, title: name })),
+            ...placeChoices(ground).map(({ key, label }) => ({ key, title: label })),
           ]}
           chosen={elsewhere}
           onChoose={setElsewhere}

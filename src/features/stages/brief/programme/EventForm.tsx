@@ -2,11 +2,13 @@ import { useMemo } from "react";
 import { z } from "zod";
 import { daysBetween, idFromName, lastDayOf, programmeEventSchema, type ProgrammeEvent } from "@/data";
 import { putEvent } from "@/outing/edits";
+import { keyOfPlace, placeOfKey } from "@/outing/programme/event-places";
 import { Button } from "@/ui/controls/Button";
 import { priorityWords } from "@/words";
 import type { FieldSpec } from "../../../forms/field-spec";
 import { RecordForm } from "../../../forms/RecordForm";
 import { useCommit, useOuting } from "../../../outing/use-outing";
+import { placeChoices } from "./place-choices";
 
 const NOWHERE = "nowhere";
 const WISHES = [
@@ -16,18 +18,15 @@ const WISHES = [
 ];
 
 /** The form writes what is not told as words of its own. */
-const typedSchema = programmeEventSchema
-  .omit({ spotId: true, shotId: true, wish: true, calls: true, id: true })
-  .extend({
-    /** Nothing typed into the group is no group. */
-    group: z.string().max(60).optional(),
-    spot: z.string(),
-    serves: z.string(),
-    wished: z.enum(["open", "pinned", "excluded"]),
-    first: z.number().optional(),
-    second: z.number().optional(),
-    third: z.number().optional(),
-  });
+const typedSchema = programmeEventSchema.omit({ place: true, wish: true, calls: true, id: true }).extend({
+  /** Nothing typed into the group is no group. */
+  group: z.string().max(60).optional(),
+  where: z.string(),
+  wished: z.enum(["open", "pinned", "excluded"]),
+  first: z.number().optional(),
+  second: z.number().optional(),
+  third: z.number().optional(),
+});
 type TypedEvent = z.infer<typeof typedSchema>;
 
 interface Props {
@@ -39,7 +38,7 @@ interface Props {
 
 /** An event as fields. */
 export function EventForm({ event, onClose, onDelete }: Props) {
-  const spots = useOuting((v) => v.outing.ground.spots);
+  const ground = useOuting((v) => v.outing.ground);
   const programme = useOuting((v) => v.outing.programme ?? NONE);
   const starts = useOuting((v) => v.outing.starts);
   const shots = useOuting((v) => v.outing.shots);
@@ -67,21 +66,16 @@ export function EventForm({ event, onClose, onDelete }: Props) {
       { kind: "number", key: "minutes", label: "Lasts", unit: "min", min: 0, max: 1440, decimals: 0 },
       {
         kind: "choice",
-        key: "spot",
+        key: "where",
         label: "Where",
-        choices: [
-          { key: NOWHERE, label: "Not told" },
-          ...spots.map(({ id, name }) => ({ key: id, label: name })),
-        ],
+        choices: [{ key: NOWHERE, label: "Not told" }, ...placeChoices(ground)],
       },
       {
-        kind: "choice",
-        key: "serves",
-        label: "Serves the shot",
-        choices: [
-          { key: NOWHERE, label: "Any of its spot" },
-          ...shots.map(({ id, name }) => ({ key: id, label: name })),
-        ],
+        kind: "several",
+        key: "shotIds",
+        label: "Serves the shots",
+        hint: "None ticked: those of its place.",
+        choices: shots.map(({ id, name }) => ({ key: id, label: name })),
       },
       {
         kind: "choice",
@@ -109,7 +103,7 @@ export function EventForm({ event, onClose, onDelete }: Props) {
       },
       { kind: "text", key: "who", label: "Who is in it", lines: 3 },
     ],
-    [spots, shots, days],
+    [ground, shots, days],
   );
   const record = useMemo(
     () => ({
@@ -121,8 +115,7 @@ export function EventForm({ event, onClose, onDelete }: Props) {
       group: "",
       who: "",
       ...event,
-      spot: event?.spotId ?? NOWHERE,
-      serves: event?.shotId ?? NOWHERE,
+      where: event?.place ? keyOfPlace(event.place) : NOWHERE,
       wished: event?.wish ?? "open",
       first: event?.calls[0],
       second: event?.calls[1],
@@ -130,15 +123,7 @@ export function EventForm({ event, onClose, onDelete }: Props) {
     }),
     [event, starts],
   );
-  const save = async ({
-    spot,
-    serves,
-    wished,
-    first,
-    second,
-    third,
-    ...typed
-  }: TypedEvent): Promise<boolean> => {
+  const save = async ({ where, wished, first, second, third, ...typed }: TypedEvent): Promise<boolean> => {
     const done = await commit(
       putEvent({
         ...typed,
@@ -146,8 +131,7 @@ export function EventForm({ event, onClose, onDelete }: Props) {
         who: typed.who || undefined,
         id: event?.id ?? idFromName(typed.name, programme, "event"),
         calls: [first, second, third].filter((c) => c !== undefined).sort((a, b) => b - a),
-        spotId: spot === NOWHERE ? null : spot,
-        shotId: serves === NOWHERE ? undefined : serves,
+        place: placeOfKey(ground, where),
         wish: wished === "open" ? undefined : wished,
       }),
     );

@@ -36,27 +36,33 @@ export function FromWhere({ eventId }: { eventId: string }) {
           None is ticked: the order may take it from any of them.
         </Txt>
       )}
-      {judged.map(({ position, found }) => (
+      {judged.map((judgement) => (
         <CheckRow
-          key={position.id}
-          title={position.name}
-          detail={worthWords(found)}
-          checked={ids.includes(position.id)}
-          onChange={(on) => tick(position.id, on)}
+          key={judgement.position.id}
+          title={judgement.position.name}
+          detail={worthWords(judgement)}
+          checked={ids.includes(judgement.position.id)}
+          onChange={(on) => tick(judgement.position.id, on)}
         />
       ))}
     </View>
   );
 }
 
-/** What a position is worth there and how it is taken, or why it cannot be. */
-function worthWords(found: ReturnType<typeof judgedFor>[number]["found"]): string {
+type Judged = ReturnType<typeof judgedFor>[number];
+
+/** What a position is worth there and how its best picture is taken, or why it cannot be. */
+function worthWords({ worth, best }: Judged): string {
+  const { found } = best.reduce((a, b) => (b.score > a.score ? b : a));
   if (!found.ok) return noPictureSentence(found);
   const against = found.judgement.find((j) => j.weight === "veto");
   if (against) return judgementSentence(against);
   return [
-    scoreWords(found.score.value),
+    scoreWords(worth),
+    best.length > 1 ? `${best.filter((b) => b.score > 0).length} of its ${best.length} shots` : "",
     metresWords(found.sighting.distance.value),
     settingsWords(found.settings.settings),
-  ].join(" · ");
+  ]
+    .filter(Boolean)
+    .join(" · ");
 }

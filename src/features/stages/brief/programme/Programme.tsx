@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
 import type { ProgrammeEvent } from "@/data";
+import { placeName } from "@/outing/programme/event-places";
 import { timedProgramme } from "@/outing/programme/event-times";
 import { removeEvent, putEvent } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
@@ -32,7 +33,7 @@ export function Programme() {
   const [open, setOpen] = useState<Open>("none");
   const [all, setAll] = useState(false);
   const events = timedProgramme(outing);
-  const spotName = (id: string | null): string => outing.ground.spots.find((s) => s.id === id)?.name ?? "";
+  const nameOf = (place: ProgrammeEvent["place"]): string => placeName(outing.ground, place);
   const remove = async (event: ProgrammeEvent): Promise<void> => {
     setOpen("none");
     if (await commit(removeEvent(event.id)))
@@ -41,13 +42,13 @@ export function Programme() {
   const write = async (kind: "csv" | "ics"): Promise<void> => {
     const { programmeCalendar, programmeCsv } = await import("@/outing/programme/programme-files");
     if (kind === "csv")
-      downloadText(`${outing.id}.programme.csv`, programmeCsv(outing.programme ?? [], spotName), "text/csv");
+      downloadText(`${outing.id}.programme.csv`, programmeCsv(outing.programme ?? [], nameOf), "text/csv");
     else
       downloadText(
         `${outing.id}.programme.ics`,
         programmeCalendar(
           outing.name,
-          events.map((e) => ({ ...e, place: spotName(e.spotId) || outing.place })),
+          events.map((e) => ({ ...e, where: nameOf(e.place) || outing.place })),
           store.getState().view.now,
         ),
         "text/calendar",
@@ -66,7 +67,7 @@ export function Programme() {
           <View key={event.id} role="listitem">
             <Row
               title={`${wallOf({ outing }, event.starts)} ${event.name}`}
-              detail={eventDetail({ ...event, where: spotName(event.spotId) || "not told where" })}
+              detail={eventDetail({ ...event, where: nameOf(event.place) || "not told where" })}
               value={event.wish === "pinned" ? "pinned" : event.wish === "excluded" ? "left out" : ""}
               onPress={() => setOpen({ eventId: event.id })}
             />

@@ -1,5 +1,5 @@
 import { View } from "react-native";
-import { shotServing } from "@/outing/programme/event-times";
+import { shotsServing } from "@/outing/programme/event-times";
 import { nowAndNext, type Step } from "@/outing/programme/order";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
@@ -55,13 +55,15 @@ const nextLine = (step: Step, at: number, wall: (t: number) => string): string =
 /** One is in place: how long until it begins, or that it is on. */
 const nowLine = (step: Step, at: number): string => `In place at ${step.position.name}; ${dueLine(step, at)}`;
 
-/** Takes the shot that an event serves, and its position, in hand. */
+/** Takes a shot that an event serves, the first that is still owed, and its position in hand. */
 function TakeIt({ step }: { step: Step }) {
-  const shots = useOuting((v) => v.outing.shots);
+  const outing = useOuting((v) => v.outing);
   const shot = useOuting((v) => v.shot);
   const position = useOuting((v) => v.position);
   const { takeShot, standAt } = useOpenOuting();
-  const serves = shotServing({ shots }, step.event) ?? shot;
+  const serving = shotsServing(outing, step.event);
+  const owed = serving.find((s) => (s.got ?? 0) < s.wanted) ?? serving[0];
+  const serves = !owed || serving.some((s) => s.id === shot.id) ? shot : owed;
   if (position?.id === step.position.id && shot.id === serves.id) return null;
   const go = (): void => {
     if (serves.id !== shot.id) takeShot(serves.id);
