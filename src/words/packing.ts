@@ -39,15 +39,22 @@ export interface Sum {
   readonly because: string;
 }
 
+const framesWords = ({ bursts, seconds, framesPerSecond, ownRate }: SuppliesInput): string =>
+  ownRate
+    ? `${numberWords(ownRate.each, 0)} to each ${ownRate.per}, as counted on ${countWords(ownRate.outings, "outing")}, times ${
+        ownRate.per === "event" ? countWords(ownRate.times, "event") : `${numberWords(ownRate.times, 1)} h`
+      }`
+    : `${countWords(bursts, "burst")} of ${numberWords(seconds, 1)} s at ${numberWords(framesPerSecond, 0)} a second`;
+
 /** The supplies of a day, each with its sum. */
 export function suppliesSums(input: SuppliesInput, found: Supplies, run?: BurstRun): Sum[] {
-  const { bursts, seconds, framesPerSecond, frameMb, cardsGb, ratedFrames, temperature, hours } = input;
+  const { frameMb, cardsGb, ratedFrames, temperature, hours } = input;
   const degrees = `${numberWords(temperature, 0).replace("-", "−")} °C`;
   return [
     {
       name: "Frames",
       value: numberWords(found.frames, 0),
-      because: `${countWords(bursts, "burst")} of ${numberWords(seconds, 1)} s at ${numberWords(framesPerSecond, 0)} a second`,
+      because: framesWords(input),
     },
     {
       name: "Cards",
@@ -82,3 +89,15 @@ export function suppliesSums(input: SuppliesInput, found: Supplies, run?: BurstR
     },
   ];
 }
+
+/** Where one sits out of the sun on a hot day; times as they are to be shown. */
+export const shadeSum = (
+  shade: { readonly name: string; readonly from: string; readonly until: string } | "none",
+): Sum => ({
+  name: "Shade",
+  value: shade === "none" ? "none" : `${shade.from} to ${shade.until}`,
+  because:
+    shade === "none"
+      ? "No position of yours lies in shade while the sun is high: take an umbrella, and get out of the sun each hour. Dizzy or no longer sweating is an emergency: stop, and get help."
+      : `At ${shade.name}, the longest of your positions while the sun is high: rest in it a while each hour. Dizzy or no longer sweating is an emergency: stop, and get help.`,
+});

@@ -27,6 +27,8 @@ export interface Body {
   readonly frameMb?: number;
   /** Buffer in MB. */
   readonly bufferMb?: number;
+  /** Single frames that a charge of its battery is rated for, above 0. */
+  readonly ratedFrames?: number;
   /** Stabilisation of the sensor in stops by its rating; none when left out. */
   readonly stabiliserStops?: number;
   /** Grams with battery and card. */

@@ -33,6 +33,12 @@ test("a day's sums, worked out by hand: 2000 frames, 56 GB, a card and a spare, 
   });
 });
 
+test("one's own rate stands in place of the bursts: 120 frames to each of 12 events", () => {
+  const ownRate = { each: 120, per: "event", times: 12, outings: 3 } as const;
+  expect(suppliesOf({ ...day, ownRate })).toMatchObject({ frames: 1440, storageGb: 40.32, batteries: 3 });
+  expect(suppliesOf({ ...day, ownRate: { ...ownRate, times: 0 } }).frames).toBe(0);
+});
+
 test("the cold takes charge as it is told in practice: half below −10 °C, three quarters at 0 °C, none at 20 °C, linear between", () => {
   expect([-30, -10, -5, 0, 10, 20, 40].map(coldShare)).toEqual([0.5, 0.5, 0.625, 0.75, 0.875, 1, 1]);
 });

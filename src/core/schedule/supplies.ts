@@ -1,3 +1,14 @@
+/** Frames as one took them before, in place of bursts. */
+export interface OwnRate {
+  /** Frames to each event or hour, above 0. */
+  readonly each: number;
+  readonly per: "event" | "hour";
+  /** Events or hours of the day, 0 or more. */
+  readonly times: number;
+  /** Outings that were counted, 1 or more. */
+  readonly outings: number;
+}
+
 /** What a day is reckoned with. */
 export interface SuppliesInput {
   /** Bursts of the day, 0 or more. */
@@ -6,6 +17,8 @@ export interface SuppliesInput {
   readonly seconds: number;
   /** Frames a second of the body, above 0. */
   readonly framesPerSecond: number;
+  /** Frames by what was counted before; by the bursts while it is left out. */
+  readonly ownRate?: OwnRate;
   /** Megabytes of a frame, above 0. */
   readonly frameMb: number;
   /** Gigabytes (10⁹ bytes) of each card at hand. */
@@ -65,16 +78,17 @@ function between(line: readonly (readonly [number, number])[], x: number): numbe
 export const coldShare = (temperature: number): number => between(COLD, temperature);
 
 /**
- * Frames, cards, batteries and water of a day: frames = bursts × rate × seconds; batteries = ⌈frames / (rated × 2 × cold)⌉ + 1;
+ * Frames, cards, batteries and water of a day: frames = bursts × rate × seconds, or one's own rate × events or hours; batteries = ⌈frames / (rated × 2 × cold)⌉ + 1;
  * cards with one to spare. Common practice, no source; throws on what is no day.
  */
 export function suppliesOf(input: SuppliesInput): Supplies {
-  const { bursts, seconds, framesPerSecond, frameMb, cardsGb, ratedFrames, temperature, hours } = input;
+  const { bursts, seconds, framesPerSecond, ownRate, frameMb, cardsGb, ratedFrames, temperature, hours } =
+    input;
   for (const [name, value] of Object.entries({ seconds, framesPerSecond, frameMb, ratedFrames }))
     if (!(value > 0)) throw new Error(`${name} is ${value}; it has to be above 0`);
   if (!(bursts >= 0) || !(hours >= 0))
     throw new Error(`bursts ${bursts} and hours ${hours} have to be 0 or more`);
-  const frames = Math.round(bursts * framesPerSecond * seconds);
+  const frames = Math.round(ownRate ? ownRate.each * ownRate.times : bursts * framesPerSecond * seconds);
   const storageGb = (frames * frameMb) / 1000;
   const largest = Math.max(0, ...cardsGb);
   const cold = coldShare(temperature);

@@ -28,6 +28,8 @@ export const bodySchema = z
     framesPerSecond: z.number().min(0.1).max(240).optional(),
     frameMb: between(0.01, 1000).optional(),
     bufferMb: between(0.1, 100_000).optional(),
+    /** Single frames that a charge of its battery is rated for. */
+    ratedFrames: z.int().min(20).max(20_000).optional(),
     stabiliserStops: stops.optional(),
     weightG,
   })

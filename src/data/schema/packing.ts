@@ -13,6 +13,8 @@ export const packingSchema = z.object({
   /** Bursts of the day, and seconds of each. */
   bursts: z.int().min(0).max(20_000).optional(),
   burstSeconds: z.number().min(0.05).max(60).optional(),
+  /** Frames are reckoned by what was counted on earlier outings, or by bursts; by what was counted, where it is left out and known. */
+  framesBy: z.enum(["bursts", "own-rate"]).optional(),
   /** Frames that the battery of the body is rated for. */
   ratedFrames: z.int().min(20).max(20_000).optional(),
 });

@@ -91,6 +91,16 @@ const BODY_SPECS: readonly FieldSpec[] = [
   },
   { kind: "number", key: "frameMb", label: "Raw file size", unit: "MB", min: 0.1, max: 1000, optional: true },
   { kind: "number", key: "bufferMb", label: "Buffer", unit: "MB", min: 1, max: 100000, optional: true },
+  {
+    kind: "number",
+    key: "ratedFrames",
+    label: "Battery is rated for",
+    unit: "frames",
+    min: 20,
+    max: 20000,
+    decimals: 0,
+    optional: true,
+  },
   { kind: "shutter", key: "readout", label: "Sensor readout time", optional: true },
   WEIGHT,
 ];

@@ -9,7 +9,7 @@ import {
 } from "@/core/catalogue";
 import { sunAt } from "@/core/light";
 import { burstRun, type BurstRun } from "@/core/motion";
-import type { SuppliesInput } from "@/core/schedule";
+import type { OwnRate, SuppliesInput } from "@/core/schedule";
 import { bagOf, localDay, windowOf, type Outing, type StoredKit } from "@/data";
 
 const HOUR = 3_600_000;
@@ -65,21 +65,31 @@ const RATED = 500;
 const USUAL_RATE = 10;
 const USUAL_MB = 28;
 
-/** What the day's supplies are reckoned with, for the body of the shot in hand or the first of the bag. */
-export function suppliesInput(outing: Outing, kit: StoredKit, bodyId?: string): SuppliesInput {
+/**
+ * What the day's supplies are reckoned with, for the body of the shot in hand or the first of the bag; by one's own rate, where that
+ * is known and bursts are neither asked for nor typed.
+ */
+export function suppliesInput(
+  outing: Outing,
+  kit: StoredKit,
+  bodyId?: string,
+  ownRate?: OwnRate,
+): SuppliesInput {
   const bag = bagOf(outing, kit);
   const body = bag.bodies.find((b) => b.id === bodyId) ?? bag.bodies[0];
   const { from, until } = windowOf(outing);
   const hours = (until - from) / HOUR;
   const events = outing.programme?.length ?? 0;
-  const { bursts, burstSeconds, ratedFrames } = outing.packing ?? {};
+  const { bursts, burstSeconds, ratedFrames, framesBy } = outing.packing ?? {};
+  const byBursts = (framesBy ?? (bursts === undefined ? "own-rate" : "bursts")) === "bursts";
   return {
     bursts: bursts ?? (events > 0 ? events * BURSTS_PER_EVENT : Math.round(hours * BURSTS_PER_HOUR)),
     seconds: burstSeconds ?? BURST_SECONDS,
     framesPerSecond: body?.framesPerSecond ?? USUAL_RATE,
     frameMb: body?.frameMb ?? USUAL_MB,
     cardsGb: bag.cards.map((c) => c.capacityGb),
-    ratedFrames: ratedFrames ?? RATED,
+    ...(ownRate && !byBursts && { ownRate }),
+    ratedFrames: ratedFrames ?? body?.ratedFrames ?? RATED,
     temperature: outing.weather?.temperature ?? 15,
     hours,
   };

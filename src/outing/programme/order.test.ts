@@ -2,7 +2,7 @@ import { demoOutings } from "../../../demo";
 import type { Coverage } from "@/core/schedule";
 import { instantOf, wallTimeOf, type Outing } from "@/data";
 import { addEvents } from "../edits";
-import { callsOf, changesOfOrder, hadBy, nowAndNext, stepsOf } from "./order";
+import { callsOf, changesOfOrder, hadBy, nowAndNext, stepsOf, stopsOf } from "./order";
 import { timedProgramme } from "./event-times";
 import { eventsFrom } from "./read-programme";
 
@@ -142,4 +142,18 @@ test("on an outing of several days an event is on the day that it names, else on
   };
   const [one, other] = timedProgramme(named);
   expect((other!.starts - one!.starts) / MINUTE).toBe(2 * 24 * 60);
+});
+
+test("stops are numbered where they are, runs of them as one, and no more than five at a position", () => {
+  const [one] = stepsOf(outing, order, 1.2);
+  const at = (position: typeof a) => ({ ...one!, position });
+  const numbers = (...positions: (typeof a)[]) =>
+    stopsOf(positions.map(at)).map((s) => [s.position.id, s.numbers]);
+  expect(numbers(b, a, a, a, b, a)).toEqual([
+    [b.id, "1, 5"],
+    [a.id, "2–4, 6"],
+  ]);
+  const turns = Array.from({ length: 12 }, (_, i) => (i % 2 ? b : a));
+  expect(numbers(...turns)[0]![1]).toBe("1, 3, 5, 7, 9 …");
+  expect(numbers()).toEqual([]);
 });

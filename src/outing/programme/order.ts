@@ -27,6 +27,25 @@ export function stepsOf(outing: Outing, { visits, ways }: Coverage, pace: number
   });
 }
 
+/** Most numbers that are written at one position. */
+const MOST = 5;
+
+/** The positions of an order as it first comes to each, with the numbers of its stops there: "1, 3–6, 9". */
+export function stopsOf(steps: readonly Step[]): { readonly position: Position; readonly numbers: string }[] {
+  const at = new Map<string, { readonly position: Position; readonly runs: [number, number][] }>();
+  steps.forEach(({ position }, i) => {
+    const own = at.get(position.id) ?? { position, runs: [] };
+    const last = own.runs.at(-1);
+    if (last?.[1] === i) last[1] = i + 1;
+    else own.runs.push([i + 1, i + 1]);
+    at.set(position.id, own);
+  });
+  return [...at.values()].map(({ position, runs }) => {
+    const numbers = runs.slice(0, MOST).map(([a, b]) => (a === b ? `${a}` : `${a}–${b}`));
+    return { position, numbers: `${numbers.join(", ")}${runs.length > MOST ? " …" : ""}` };
+  });
+}
+
 /** What one is at, and where one goes next, at an instant in epoch milliseconds. */
 export function nowAndNext(
   steps: readonly Step[],

@@ -13,6 +13,8 @@ export interface LabelWish {
   readonly words: string;
   /** Px to keep from the mark that it names. */
   readonly clear: number;
+  /** Written even where it covers a taken box, though no other label. */
+  readonly must?: boolean;
 }
 
 export interface PlacedLabel extends Box {
@@ -41,7 +43,7 @@ const within = (box: Box, frame: Box): boolean =>
 
 /**
  * Puts labels beside their marks so that none covers another label or a taken box: below, above, right, left; and
- * leaves out a label for which there is no room. Earlier wishes go first.
+ * leaves out a label for which there is no room, unless it must be there. Earlier wishes go first.
  */
 export function placeLabels(
   wishes: readonly LabelWish[],
@@ -51,9 +53,10 @@ export function placeLabels(
 ): PlacedLabel[] {
   const placed: PlacedLabel[] = [];
   for (const wish of wishes) {
-    const spot = candidates(wish, size).find(
-      (box) => within(box, frame) && ![...taken, ...placed].some((other) => overlaps(box, other)),
-    );
+    const boxes = candidates(wish, size).filter((box) => within(box, frame));
+    const clearOf = (others: readonly Box[]) => (box: Box) => !others.some((other) => overlaps(box, other));
+    const spot =
+      boxes.find(clearOf([...taken, ...placed])) ?? (wish.must ? boxes.find(clearOf(placed)) : undefined);
     if (spot) placed.push({ ...spot, id: wish.id, words: wish.words });
   }
   return placed;

@@ -17,6 +17,7 @@ import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 import { useUnfolded } from "../screen/unfolded";
 import { useDrawing } from "./draw/use-drawing";
 import { directSun, Grass, Lit, Names, Standing, SunShadows } from "./drawing/GroundDrawing";
+import type { FirstLabel } from "./drawing/SpotLabels";
 import { SheetMarks } from "./drawing/SheetMarks";
 import { SunComb } from "./drawing/SunComb";
 import { usePositionSearch } from "./position-search";
@@ -27,8 +28,15 @@ const TAG_LIFT = 20;
 const POSITION = "position:";
 const SPOT = "spot:";
 
+interface Props {
+  /** What is drawn over the ground and under its names. */
+  readonly under?: (view: PlanView) => ReactNode;
+  /** Labels that are written before the names. */
+  readonly first?: readonly FirstLabel[];
+}
+
 /** The plan of the ground under the finger: positions are dragged, positions and spots are tapped. Under a raised sheet it shows the shot alone. */
-export function GroundPlan({ over }: { over?: (view: PlanView) => ReactNode }) {
+export function GroundPlan({ under, first }: Props) {
   const ground = useOuting((v) => v.outing.ground);
   const name = useOuting((v) => v.outing.place);
   const spot = useOuting((v) => v.spot);
@@ -88,8 +96,8 @@ export function GroundPlan({ over }: { over?: (view: PlanView) => ReactNode }) {
           (v) => <SunShadows view={v} />,
           (v) => <Standing view={v} found={found} />,
           (v) => <Lit view={v} />,
-          (v) => <Names view={v} found={found} />,
-          ...(over ? [over] : []),
+          ...(under ? [under] : []),
+          (v) => <Names view={v} found={found} first={first} />,
         ]}
         edge={(v) => (
           <>

@@ -3,18 +3,11 @@ import { Late } from "../../layout/Late";
 import { GroundPlan } from "../ground/GroundPlan";
 import { withProgramme } from "./with-programme";
 
-const loadWay = async () => (await import("./coverage/OrderedWay")).OrderedWay;
+const loadOrdered = async () => (await import("./coverage/OrderedPlan")).OrderedPlan;
 
 /** The ground, and on it the order of the day as a numbered way, once there is a programme. */
 export function RunPlan() {
   const isOrdered = useOuting(withProgramme);
-  return (
-    <GroundPlan
-      over={
-        isOrdered
-          ? (view) => <Late load={loadWay}>{(OrderedWay) => <OrderedWay view={view} />}</Late>
-          : undefined
-      }
-    />
-  );
+  if (!isOrdered) return <GroundPlan />;
+  return <Late load={loadOrdered}>{(OrderedPlan) => <OrderedPlan />}</Late>;
 }

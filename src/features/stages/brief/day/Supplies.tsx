@@ -1,11 +1,23 @@
+import { useMemo } from "react";
 import { View } from "react-native";
 import { suppliesOf } from "@/core/schedule";
+import type { Outing } from "@/data";
 import { editOuting } from "@/outing/edits";
 import { bufferRun, suppliesInput } from "@/outing/day/day";
+import { restShade } from "@/outing/day/rest-shade";
+import { ownRateFor } from "@/outing/day/own-rate";
 import { NumberField } from "@/ui/controls/NumberField";
+import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
-import { suppliesSums } from "@/words/packing";
+import { shadeSum, suppliesSums, type Sum } from "@/words/packing";
 import { useCommit, useOuting } from "../../../outing/use-outing";
+import { useOutings } from "../../../store/outings";
+import { wallOf } from "../../shot/titles";
+
+const BY = [
+  { key: "own-rate", label: "As I took before" },
+  { key: "bursts", label: "By bursts" },
+] as const;
 
 /** Frames, cards, batteries, water: what the day takes, each with its sum. */
 export function Supplies() {
@@ -13,14 +25,16 @@ export function Supplies() {
   const kit = useOuting((v) => v.kit);
   const bodyId = useOuting((v) => v.rig?.body.id);
   const commit = useCommit();
-  const input = suppliesInput(outing, kit, bodyId);
+  const { data: others } = useOutings();
+  const ownRate = useMemo(() => ownRateFor(outing, others?.outings ?? []), [outing, others]);
+  const input = suppliesInput(outing, kit, bodyId, ownRate);
   const packing = outing.packing ?? { ticked: [], own: [] };
   const put = (edit: Partial<typeof packing>): void =>
     void commit(editOuting({ packing: { ...packing, ...edit } }));
   return (
     <View className="gap-3">
       <View role="list" aria-label="Supplies of the day">
-        {suppliesSums(input, suppliesOf(input), bufferRun(outing, kit, bodyId)).map(
+        {[...suppliesSums(input, suppliesOf(input), bufferRun(outing, kit, bodyId)), ...shadeOf(outing)].map(
           ({ name, value, because }) => (
             <View
               key={name}
@@ -40,6 +54,14 @@ export function Supplies() {
           ),
         )}
       </View>
+      {ownRate && (
+        <Segmented
+          label="Frames are reckoned"
+          segments={BY}
+          chosen={input.ownRate ? "own-rate" : "bursts"}
+          onChoose={(framesBy) => put({ framesBy })}
+        />
+      )}
       <View className="flex-row flex-wrap gap-4">
         <NumberField
           label="Bursts of the day"
@@ -48,7 +70,7 @@ export function Supplies() {
           min={0}
           max={20_000}
           decimals={0}
-          onChange={(bursts) => put({ bursts })}
+          onChange={(bursts) => put({ bursts, framesBy: undefined })}
         />
         <NumberField
           label="A burst"
@@ -80,4 +102,13 @@ export function Supplies() {
       </View>
     </View>
   );
+}
+
+/** The sum of the shade, on a hot day under the sky. */
+function shadeOf(outing: Outing): Sum[] {
+  const shade = restShade(outing);
+  if (!shade) return [];
+  if (shade === "none") return [shadeSum(shade)];
+  const wall = (at: number): string => wallOf({ outing }, at);
+  return [shadeSum({ name: shade.position.name, from: wall(shade.from), until: wall(shade.until) })];
 }

@@ -17,7 +17,7 @@ import type { Layer } from "./layers";
 import { LightSteps } from "./LightSteps";
 import { Pitch } from "./Pitch";
 import { Ball, FillRing, OpeningLimits, TrackLine, ViewArrow, Wedge } from "./Sight";
-import { SpotLabels } from "./SpotLabels";
+import { SpotLabels, type FirstLabel } from "./SpotLabels";
 import { Tag } from "./Tag";
 import { Obstacles } from "./Things";
 
@@ -107,12 +107,17 @@ export function Lit({ view }: Drawn) {
   );
 }
 
-export function Names({ view, found }: Drawn & { found?: FoundCandidates }) {
+/** `first` is written before the names. */
+export function Names({
+  view,
+  found,
+  first,
+}: Drawn & { found?: FoundCandidates; first?: readonly FirstLabel[] }) {
   const ground = useOuting((v) => v.outing.ground);
   const spotId = useOuting((v) => v.shot.spotId);
   return (
     <G>
-      <SpotLabels view={view} ground={ground} spotId={spotId} />
+      <SpotLabels view={view} ground={ground} spotId={spotId} first={first} />
       {found && <Ranks view={view} list={found.list} />}
       <TradeMarks view={view} />
       <Tags view={view} />

@@ -8,14 +8,24 @@ import { metresWords, signedClicks } from "@/words";
 import { TAG } from "./Tag";
 import { hasRoomForName, nameBox } from "./Things";
 
+/** A label beside the tag of a position that is written before the names, in bold. */
+export interface FirstLabel {
+  readonly id: string;
+  readonly at: Point;
+  readonly words: string;
+}
+
 interface Props {
   readonly view: PlanView;
   readonly ground: Ground;
+  readonly first?: readonly FirstLabel[];
   /** The spot of the shot in hand. */
   readonly spotId: string;
 }
 
 const TYPE = 14;
+const FIRST = "first ";
+const NONE: readonly FirstLabel[] = [];
 
 /** Px that a thing must be long for its name: what is smaller is named nearer by. */
 const SEEN = 22;
@@ -32,8 +42,14 @@ function middleOf(view: PlanView, outline: readonly Point[]): ScreenPoint {
   return toScreen(view, { x: sum.x / outline.length, y: sum.y / outline.length });
 }
 
+/** The middle of a tag whose point marks a place. */
+function besideTag(view: PlanView, at: Point): ScreenPoint {
+  const { left, top } = toScreen(view, at);
+  return { left, top: top - TAG.height + TAG.body / 2 };
+}
+
 /** Names beside spots, the one in hand first, and beside what is too thin to be written on; none covers a tag, a ball or another name. */
-export const SpotLabels = memo(function SpotLabels({ view, ground, spotId }: Props) {
+export const SpotLabels = memo(function SpotLabels({ view, ground, first = NONE, spotId }: Props) {
   const { ink, paper } = useTokens();
   const inHand = (s: Spot): boolean => s.id === spotId;
   const spots = [...ground.spots].sort((a, b) => Number(inHand(b)) - Number(inHand(a)));
@@ -58,6 +74,13 @@ export const SpotLabels = memo(function SpotLabels({ view, ground, spotId }: Pro
   );
   const marked = ground.areas.filter((a) => a.kind !== "surface");
   const wishes = [
+    ...first.map((f) => ({
+      ...f,
+      id: FIRST + f.id,
+      at: besideTag(view, f.at),
+      clear: TAG.width / 2 + 3,
+      must: true,
+    })),
     ...spots.map((s) => ({ id: s.id, at: at(s), words: s.name, clear: inHand(s) ? 14 : 10 })),
     ...beside.map((o) => ({
       id: `obstacle ${o.id}`,
@@ -94,7 +117,7 @@ export const SpotLabels = memo(function SpotLabels({ view, ground, spotId }: Pro
         x={label.left + label.width / 2}
         y={label.top + TYPE}
         fontSize={TYPE}
-        fontFamily={label.id === spotId ? "Text-700" : "Text-400"}
+        fontFamily={label.id === spotId || label.id.startsWith(FIRST) ? "Text-700" : "Text-400"}
         fill={ink}
         textAnchor="middle"
       >

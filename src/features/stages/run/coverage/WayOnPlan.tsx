@@ -2,7 +2,7 @@ import { Fragment } from "react";
 import { View } from "react-native";
 import { Circle, G, Path, Rect, Text as SvgText } from "react-native-svg";
 import type { Coverage } from "@/core/schedule";
-import type { Step } from "@/outing/programme/order";
+import { stopsOf, type Step } from "@/outing/programme/order";
 import { useSize } from "@/ui/layout/use-size";
 import { labelWidth, placeLabels } from "@/ui/plan/labels";
 import { pathOf } from "@/ui/plan/paths";
@@ -13,8 +13,6 @@ import { useOuting } from "../../../outing/use-outing";
 
 const HEIGHT = 300;
 const TYPE = 14;
-/** Most numbers that are written at one position. */
-const MOST = 5;
 
 interface Props {
   readonly steps: readonly Step[];
@@ -45,28 +43,20 @@ export function WayOnPlan({ steps, ways }: Props) {
   );
 }
 
-/** The legs of a way with the numbers of its stops. */
-export function Way({ view, steps, ways }: Props & { view: PlanView }) {
-  const { ink, sheet, sun, water } = useTokens();
-  const legs = steps.slice(1).flatMap((step, i) => {
-    const way = ways[steps[i]!.position.id]?.[step.position.id]?.way;
-    return way ? [{ key: step.event.id, way }] : [];
-  });
-  const numbers = numbersAt(steps);
-  const marks = [...numbers].map(([id, words]) => {
-    const at = toScreen(view, steps.find((s) => s.position.id === id)!.position.at);
-    return { id, at, words, clear: 9 };
-  });
+/** The legs of a way with the numbers of its stops, each with its position's name. */
+function Way({ view, steps, ways }: Props & { view: PlanView }) {
+  const { ink, sheet, water } = useTokens();
+  const marks = stopsOf(steps).map(({ position, numbers }) => ({
+    id: position.id,
+    at: toScreen(view, position.at),
+    words: `${position.name.slice(0, 12)}: ${numbers}`,
+    clear: 9,
+  }));
   const taken = marks.map(({ at }) => ({ left: at.left - 7, top: at.top - 7, width: 14, height: 14 }));
   const labels = placeLabels(marks, taken, { left: 0, top: 0, width: view.width, height: view.height }, TYPE);
   return (
     <G>
-      {legs.map(({ key, way }) => (
-        <Fragment key={key}>
-          <Path d={pathOf(view, way, false)} fill="none" stroke={sheet} strokeWidth={5} />
-          <Path d={pathOf(view, way, false)} fill="none" stroke={sun} strokeWidth={2.5} />
-        </Fragment>
-      ))}
+      <Legs view={view} steps={steps} ways={ways} />
       {marks.map(({ id, at }) => (
         <Circle key={id} cx={at.left} cy={at.top} r={6} fill={water} stroke={sheet} strokeWidth={2} />
       ))}
@@ -89,18 +79,17 @@ export function Way({ view, steps, ways }: Props & { view: PlanView }) {
   );
 }
 
-/** The numbers of the stops at each position: "B 1, 3, 7 …". */
-function numbersAt(steps: readonly Step[]): Map<string, string> {
-  const at = new Map<string, { readonly name: string; readonly numbers: number[] }>();
-  steps.forEach(({ position: { id, name } }, i) => {
-    const own = at.get(id) ?? { name, numbers: [] };
-    own.numbers.push(i + 1);
-    at.set(id, own);
+/** The lines of a way from stop to stop. */
+export function Legs({ view, steps, ways }: Props & { view: PlanView }) {
+  const { sheet, sun } = useTokens();
+  const legs = steps.slice(1).flatMap((step, i) => {
+    const way = ways[steps[i]!.position.id]?.[step.position.id]?.way;
+    return way ? [{ key: step.event.id, way }] : [];
   });
-  return new Map(
-    [...at].map(([id, { name, numbers }]) => [
-      id,
-      `${name.slice(0, 12)}: ${numbers.slice(0, MOST).join(", ")}${numbers.length > MOST ? " …" : ""}`,
-    ]),
-  );
+  return legs.map(({ key, way }) => (
+    <Fragment key={key}>
+      <Path d={pathOf(view, way, false)} fill="none" stroke={sheet} strokeWidth={5} />
+      <Path d={pathOf(view, way, false)} fill="none" stroke={sun} strokeWidth={2.5} />
+    </Fragment>
+  ));
 }
