@@ -1,13 +1,13 @@
 import { idFromName, type Outing, type Person } from "@/data";
 import { foundIn } from "./appearances";
 
-/** Somebody whom the lists name: "4 Ida Roth (Alder)" as the name and the club. */
-export interface Named {
-  readonly name: string;
-  readonly club?: string;
-}
+/** Somebody by name, with what else is known of them. */
+export type Named = Pick<Person, "name" | "club" | "colour" | "breathes" | "takeOff" | "hand">;
 
-/** Everybody whom the programme names and who is none of one's people yet, by name. Entries are parted by ; or lines. */
+/**
+ * Everybody whom the programme names and who is none of one's people yet, by name: "4 Ida Roth (Alder)" with the club. Entries are
+ * parted by ; or lines.
+ */
 export function namedInLists({ programme = [], people = [] }: Pick<Outing, "programme" | "people">): Named[] {
   const named = new Map<string, Named>();
   for (const entry of programme.flatMap((e) => (e.who ?? "").split(/[;\n]/))) {

@@ -5,6 +5,7 @@ import { addEvents, addPeople, putPerson, removePerson } from "../edits";
 import { eventsFrom, isLineList, readLines } from "../programme/read-programme";
 import { isLaterRound, roundOf } from "../programme/rounds";
 import { appearances, foundIn, nextOf } from "./appearances";
+import { knownElsewhere } from "./known-elsewhere";
 import { namedInLists, peopleFrom } from "./named-in-lists";
 
 const GALA = readFileSync("public/lists/pool-gala.txt", "utf8");
@@ -124,4 +125,29 @@ test("an event that is put in by hand counts, and people are added, changed and 
   const changed = putPerson({ ...by.people![0]!, colour: "yellow cap" })(by);
   expect(changed.people).toMatchObject([{ colour: "yellow cap" }]);
   expect(removePerson("nobody-listed")(changed)).toEqual({ ...outing, people: [] });
+});
+
+test("people of other outings come with what is true of them on any day, as the latest has them, each once", () => {
+  const of = (id: string, date: string, ...people: Person[]) => ({ id, date, people });
+  const ida = person("Ida Roth", {
+    breathes: "left",
+    number: "7",
+    lane: "4",
+    consent: "given",
+    eventIds: ["e"],
+  });
+  const known = knownElsewhere(of("here", "2026-12-01", person("Mia Falk")), [
+    of("late", "2026-11-20", { ...ida, breathes: "right", club: "Alder" }),
+    of("early", "2026-10-01", ida, person("Falk, Mia"), person("Jon Bark")),
+    of("here", "2026-12-01", person("Nobody Else")),
+  ]);
+  expect(known).toEqual([{ name: "Ida Roth", breathes: "right", club: "Alder" }, { name: "Jon Bark" }]);
+  expect(peopleFrom(known, [])[0]).toEqual({
+    id: "ida-roth",
+    name: "Ida Roth",
+    breathes: "right",
+    club: "Alder",
+    consent: "not-asked",
+  });
+  expect(knownElsewhere(of("here", "2026-12-01"), [])).toEqual([]);
 });

@@ -92,6 +92,23 @@ test("no label covers another, a taken box or the frame's edge", () => {
   );
 });
 
+test("a label that must be there covers a taken box where nothing else is free, though never another label", () => {
+  const frame = { left: 0, top: 0, width: 390, height: 480 };
+  const taken = [frame];
+  const wish = { at: { left: 200, top: 200 }, words: "1, 3–6", clear: 6 };
+  const place = (must: boolean) =>
+    placeLabels(
+      ["a", "b"].map((id) => ({ ...wish, id, must })),
+      taken,
+      frame,
+      14,
+    );
+  expect(place(false)).toEqual([]);
+  const placed = place(true);
+  expect(placed).toHaveLength(2);
+  expect(overlaps(placed[0]!, placed[1]!)).toBe(false);
+});
+
 test("a lone label in the open is placed, right under its mark", () => {
   const frame = { left: 0, top: 0, width: 390, height: 480 };
   const [label] = placeLabels(

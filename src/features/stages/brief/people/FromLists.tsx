@@ -1,78 +1,19 @@
-import { useMemo, useState } from "react";
-import { View } from "react-native";
-import { LIMITS } from "@/data";
-import { namedInLists, peopleFrom } from "@/outing/people/named-in-lists";
-import { addPeople } from "@/outing/edits";
-import { Button } from "@/ui/controls/Button";
-import { CheckRow } from "@/ui/controls/CheckRow";
-import { TextField } from "@/ui/controls/TextField";
-import { Txt } from "@/ui/controls/Txt";
-import { countWords } from "@/words";
-import { useCommit, useOuting } from "../../../outing/use-outing";
+import { useMemo } from "react";
+import { namedInLists } from "@/outing/people/named-in-lists";
+import { useOuting } from "../../../outing/use-outing";
+import { TickPeople } from "./TickPeople";
 
-/** Names shown before the search has to narrow them. */
-const MOST = 40;
-
-/** One's people ticked off in the start lists, as one does with a pencil. */
+/** One's people among those whom the start lists name. */
 export function FromLists({ onClose }: { onClose: () => void }) {
   const programme = useOuting((v) => v.outing.programme);
   const people = useOuting((v) => v.outing.people);
-  const commit = useCommit();
-  const [search, setSearch] = useState("");
-  const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
   const named = useMemo(() => namedInLists({ programme, people }), [programme, people]);
-  const found = named.filter(({ name, club = "" }) =>
-    `${name} ${club}`.toLowerCase().includes(search.trim().toLowerCase()),
-  );
-  const tick = (name: string, on: boolean): void => {
-    const next = new Set(ticked);
-    if (on) next.add(name);
-    else next.delete(name);
-    setTicked(next);
-  };
-  const chosen = named.filter(({ name }) => ticked.has(name));
-  const room = LIMITS.people - (people?.length ?? 0);
-  const add = async (): Promise<void> => {
-    if (await commit(addPeople(peopleFrom(chosen, people ?? [])))) onClose();
-  };
-  if (named.length === 0)
-    return (
-      <Txt tone="ink2">
-        No list names anybody who is not yours already. Bring in a start list with names under Programme.
-      </Txt>
-    );
   return (
-    <View className="gap-3">
-      <View className="flex-row">
-        <TextField label="Search by name or club" value={search} onChange={setSearch} />
-      </View>
-      <View role="group" aria-label="Named in the lists">
-        {found.slice(0, MOST).map(({ name, club }) => (
-          <CheckRow
-            key={name}
-            title={name}
-            detail={club}
-            checked={ticked.has(name)}
-            onChange={(on) => tick(name, on)}
-          />
-        ))}
-      </View>
-      {found.length > MOST && <Txt tone="ink2">{`And ${found.length - MOST} more: type a name.`}</Txt>}
-      {found.length === 0 && <Txt tone="ink2">Nobody of that name. Try a shorter word.</Txt>}
-      {chosen.length > room ? (
-        <Txt tone="bracken">{`There is room for ${countWords(room, "more person", "more people")}.`}</Txt>
-      ) : (
-        <Button
-          label={
-            chosen.length === 0
-              ? "Tick whom you want"
-              : `Add ${countWords(chosen.length, "person", "people")}`
-          }
-          kind="filled"
-          disabled={chosen.length === 0}
-          onPress={() => void add()}
-        />
-      )}
-    </View>
+    <TickPeople
+      named={named}
+      label="Named in the lists"
+      nobody="No list names anybody who is not yours already. Bring in a start list with names under Programme."
+      onClose={onClose}
+    />
   );
 }

@@ -14,9 +14,10 @@ import { useCommit, useOuting } from "../../../outing/use-outing";
 import { wallOf } from "../../shot/titles";
 import { AlsoIn } from "./AlsoIn";
 import { FromLists } from "./FromLists";
+import { FromOutings } from "./FromOutings";
 import { PersonForm } from "./PersonForm";
 
-type Open = "none" | "new" | "from-lists" | { readonly personId: string };
+type Open = "none" | "new" | "from-lists" | "from-outings" | { readonly personId: string };
 
 /** Whom one wants pictures of, found in the lists by name, each with when they are on next. */
 export function People() {
@@ -68,6 +69,7 @@ export function People() {
           <Button label="Add somebody" className="flex-1" onPress={() => setOpen("new")} />
           <Button label="Find in the lists" className="flex-1" onPress={() => setOpen("from-lists")} />
         </View>
+        <Button label="People of other outings" kind="plain" onPress={() => setOpen("from-outings")} />
       </WhileRoom>
       {people.length > 0 && (
         <Txt size={14} tone="ink2">
@@ -91,6 +93,9 @@ export function People() {
       </Dialog>
       <Dialog title="Find in the lists" open={open === "from-lists"} onClose={() => setOpen("none")}>
         {open === "from-lists" && <FromLists onClose={() => setOpen("none")} />}
+      </Dialog>
+      <Dialog title="People of other outings" open={open === "from-outings"} onClose={() => setOpen("none")}>
+        {open === "from-outings" && <FromOutings onClose={() => setOpen("none")} />}
       </Dialog>
     </View>
   );
