@@ -113,7 +113,9 @@ test("a forecast comes from the stand-in or a file as a band, is planned with, a
   await page.goto("/outing/hockey-semi-final/ground");
   await openPanel(page, "Forecast");
   await page.getByRole("button", { name: "Ask the stand-in" }).click();
-  await expect(page.getByRole("img", { name: /^Cloud, rain, wind and temperature over \d+ hours/ })).toBeVisible();
+  await expect(
+    page.getByRole("img", { name: /^Cloud, rain, wind and temperature over \d+ hours/ }),
+  ).toBeVisible();
   await page.getByRole("button", { name: "Plan with the middle of it" }).click();
   await expect.poll(async () => (await storedOuting(page)).light.cloudHours?.length ?? 0).toBeGreaterThan(2);
   await openStage(page, "Run");

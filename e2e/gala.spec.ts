@@ -57,6 +57,10 @@ test("a gala from its start list to tagged frames: people, a lane, a word, and a
   await openTags(page);
   await expect(page.getByText("On: 50 m free girls, heat 1")).toBeVisible();
   await page.getByRole("group", { name: "People" }).getByRole("button").first().click();
+  // What was done can be taken back where the pad stands over everything, too.
+  await page.getByRole("button", { name: "Undo", exact: true }).click();
+  await expect(tagList(page).getByRole("listitem")).toHaveCount(0);
+  await page.getByRole("group", { name: "People" }).getByRole("button").first().click();
   await page.getByRole("radio", { name: "Lanes" }).click();
   await page.getByRole("button", { name: /^Lane 4: / }).click();
   await page.getByRole("radio", { name: "A word" }).click();

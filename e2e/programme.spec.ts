@@ -77,3 +77,29 @@ test("an event is typed, must be covered, and an empty name is refused in its fi
   await page.getByRole("button", { name: "Add the event" }).click();
   await expect(page.getByRole("button", { name: /^11:00 Prize giving.*pinned/ })).toBeVisible();
 });
+
+test("an event runs along a track, serves two shots, and each position is judged for both", async ({
+  page,
+}) => {
+  await page.goto(`${COURSE}/brief`);
+  await openPanel(page, "Programme");
+  await page.getByRole("button", { name: "Add an event" }).click();
+  await page.getByLabel("What it is").fill("Rider on the course");
+  await page.getByLabel("Starts", { exact: true }).fill("11:00");
+  const where = page.getByRole("button", { name: /^Where: Not told/ });
+  await where.click();
+  await page
+    .getByRole("list", { name: "Where" })
+    .getByRole("button", { name: /, a track$/ })
+    .first()
+    .click();
+  const shots = page.getByRole("group", { name: "Serves the shots" }).getByRole("checkbox");
+  await shots.nth(0).click();
+  await shots.nth(1).click();
+  await page.getByRole("button", { name: "Add the event" }).click();
+  await page.getByRole("button", { name: /^11:00 Rider on the course/ }).click();
+  const judged = page.getByRole("group", { name: "From where" });
+  await expect(judged.getByText(/\d of its 2 shots/).first()).toBeVisible();
+  const { programme, shots: promised } = await storedOuting(page, "cross-country-day");
+  expect(programme).toMatchObject([{ place: { sort: "track" }, shotIds: [promised[0].id, promised[1].id] }]);
+});

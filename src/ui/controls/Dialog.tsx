@@ -3,6 +3,7 @@ import type { ReactNode } from "react";
 import { Modal, Pressable, ScrollView, View } from "react-native";
 import { useTokens } from "../theme/theme";
 import { IconButton } from "./Button";
+import { useCountDialog } from "./dialogs";
 import { Txt } from "./Txt";
 
 interface Props {
@@ -15,6 +16,7 @@ interface Props {
 /** A question or a list that must be answered before going on. Its button, Esc and a press beside it close it. */
 export function Dialog({ title, open, onClose, children }: Props) {
   const { water } = useTokens();
+  useCountDialog(open);
   return (
     <Modal visible={open} transparent onRequestClose={onClose} aria-label={title}>
       <View className="flex-1 items-center justify-end sm:justify-center">

@@ -1,7 +1,9 @@
 import { createContext, useCallback, useContext, useEffect, useMemo, useState, type ReactNode } from "react";
+import { createPortal } from "react-dom";
 import { View } from "react-native";
 import { useLayout, type Layout } from "./use-layout";
 import { Button } from "../controls/Button";
+import { useUnderDialog } from "../controls/dialogs";
 import { Txt } from "../controls/Txt";
 
 export interface Toast {
@@ -39,7 +41,13 @@ export function ToastProvider({ children }: { children: ReactNode }) {
     const timer = setTimeout(hide, STAYS);
     return () => clearTimeout(timer);
   }, [toast, hide]);
-  const layer = useMemo(() => toast && <ToastView toast={toast} onDone={hide} />, [toast, hide]);
+  const under = useUnderDialog();
+  const layer = useMemo(() => {
+    if (!toast) return undefined;
+    // A dialog lies over everything of the page: what is said while it is open lies beside it.
+    const view = <ToastView toast={toast} onDone={hide} over={under} />;
+    return under ? createPortal(view, document.body) : view;
+  }, [toast, hide, under]);
   return (
     <ToastContext.Provider value={toasts}>
       {children}
@@ -55,14 +63,24 @@ const STANDS: Readonly<Record<Layout["nav"], string>> = {
   column: "bottom-3 left-3 w-[188px]",
 };
 
-function ToastView({ toast, onDone }: { toast: Toast; onDone: () => void }) {
+/** At the head of the screen, over a dialog. */
+const OVER = "left-2 right-2 top-2 z-[10000] items-center";
+
+interface ViewProps {
+  readonly toast: Toast;
+  readonly onDone: () => void;
+  /** Whether a dialog is open, over which it stands. */
+  readonly over: boolean;
+}
+
+function ToastView({ toast, onDone, over }: ViewProps) {
   const { nav } = useLayout();
   const undo = toast.undo;
   return (
-    <View className={`pointer-events-none absolute ${STANDS[nav]}`}>
+    <View className={`pointer-events-none absolute ${over ? OVER : STANDS[nav]}`}>
       <View
         role="status"
-        className={`pointer-events-auto min-h-12 w-full max-w-[480px] justify-between rounded-xl bg-ink px-4 ${nav === "column" ? "" : "flex-row items-center"}`}
+        className={`pointer-events-auto min-h-12 w-full max-w-[480px] justify-between rounded-xl bg-ink px-4 ${nav === "column" && !over ? "" : "flex-row items-center"}`}
       >
         <Txt weight={600} className="shrink py-2 text-paper">
           {toast.words}

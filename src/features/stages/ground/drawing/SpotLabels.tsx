@@ -8,7 +8,7 @@ import { metresWords, signedClicks } from "@/words";
 import { TAG } from "./Tag";
 import { hasRoomForName, nameBox } from "./Things";
 
-/** A label beside the tag of a position that is written before the names, in bold. */
+/** A label beside the tag of a position that is written before the names, in bold and in the colour of the way. */
 export interface FirstLabel {
   readonly id: string;
   readonly at: Point;
@@ -50,7 +50,7 @@ function besideTag(view: PlanView, at: Point): ScreenPoint {
 
 /** Names beside spots, the one in hand first, and beside what is too thin to be written on; none covers a tag, a ball or another name. */
 export const SpotLabels = memo(function SpotLabels({ view, ground, first = NONE, spotId }: Props) {
-  const { ink, paper } = useTokens();
+  const { ink, paper, sun } = useTokens();
   const inHand = (s: Spot): boolean => s.id === spotId;
   const spots = [...ground.spots].sort((a, b) => Number(inHand(b)) - Number(inHand(a)));
   const at = (s: Spot) => toScreen(view, s.at);
@@ -118,7 +118,7 @@ export const SpotLabels = memo(function SpotLabels({ view, ground, first = NONE,
         y={label.top + TYPE}
         fontSize={TYPE}
         fontFamily={label.id === spotId || label.id.startsWith(FIRST) ? "Text-700" : "Text-400"}
-        fill={ink}
+        fill={label.id.startsWith(FIRST) ? sun : ink}
         textAnchor="middle"
       >
         {label.words}

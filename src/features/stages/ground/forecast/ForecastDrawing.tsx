@@ -123,6 +123,7 @@ function Band({ hours, x, of, scale: [low, high], frame: { top, foot, right }, e
         d={`M${path((h) => of(h)[0]).slice(1)}${path((h) => of(h)[2], true)}Z`}
         fill={built}
         fillOpacity={0.7}
+        stroke={ink2}
       />
       <Path d={`M${path((h) => of(h)[1]).slice(1)}`} fill="none" stroke={ink} strokeWidth={2.5} />
     </G>
