@@ -1,37 +1,48 @@
-/** The day of many events: how long an order anew takes, against the same number of assessments alone. */
+/** The day of many events: how long an order anew takes, against the assessments of its events alone. */
+import { readFileSync } from "node:fs";
+import path from "node:path";
 import { demoKit, demoOutings } from "../../demo";
-import { assess } from "../../src/core/judge";
+import { worthFrom, coverage, type CoverageInput } from "../../src/core/schedule";
 import { sceneAt } from "../../src/core/scene";
-import { coverage, type CoverageInput } from "../../src/core/schedule";
+import { DEFAULT_PREFERENCES, windowOf } from "../../src/data";
+import { addEvents } from "../../src/outing/edits";
+import { coverageInput } from "../../src/outing/programme/coverage-input";
+import { placesOf } from "../../src/outing/programme/event-places";
+import { rowsOfCsv } from "../../src/outing/programme/programme-files";
+import { eventsFrom, matchedByHeads, readTable } from "../../src/outing/programme/read-programme";
 
-const MINUTE = 60_000;
-const outing = demoOutings[0]!;
-const shot = outing.shots[0]!;
-const start = Date.UTC(2026, 9, 17, 9);
-const asked = {
-  shot,
-  subject: outing.subjects.find((s) => s.id === shot.subjectId)!,
-  rig: { body: demoKit.bodies[0]!, lens: demoKit.lenses[0]!, support: demoKit.supports[0]! },
-  order: ["lift", "aperture", "shutter", "iso"] as const,
-};
 const EVENTS = 60;
-const input: CoverageInput = {
-  ground: outing.ground,
-  light: { cloudEighths: 8, readings: [] },
-  positions: outing.ground.positions,
-  start: { placeId: outing.ground.positions[0]!.id, at: start },
-  pace: 1.2,
-  events: Array.from({ length: EVENTS }, (_, i) => ({
-    id: `e${i}`,
-    from: start + (10 + i * 5) * MINUTE,
-    until: start + (14 + i * 5) * MINUTE,
-    setUp: 2 * MINUTE,
-    value: 1 + (i % 4),
-    pictures: [{ asked: [asked], where: "chosen" as const }],
-  })),
-};
+const course = demoOutings.find((o) => o.kind === "course")!;
 
-function toTheEnd(): void {
+/** The course day's first events at the demo's positions and as many again beside them. */
+function dayOf(alongTheCourse: boolean): CoverageInput {
+  const rows = rowsOfCsv(readFileSync(path.resolve("public/lists/course-day.csv"), "utf8"));
+  const places = placesOf(course.ground);
+  const track = places.find((p) => p.sort === "track")!;
+  const events = eventsFrom(readTable(rows, matchedByHeads(rows[0]!)).events.slice(0, EVENTS), [], places);
+  const positions = course.ground.positions.flatMap((p) => [
+    p,
+    { ...p, id: `${p.id}-too`, at: { x: p.at.x + 20, y: p.at.y + 30 } },
+  ]);
+  const outing = addEvents(
+    alongTheCourse
+      ? events.map((e) => ({
+          ...e,
+          place: { sort: track.sort, id: track.id },
+          shotIds: course.shots.slice(0, 2).map((s) => s.id),
+        }))
+      : events,
+  )({ ...course, ground: { ...course.ground, positions } });
+  return coverageInput({
+    outing,
+    kit: demoKit,
+    preferences: DEFAULT_PREFERENCES,
+    position: positions[0],
+    at: windowOf(outing).from,
+  });
+}
+
+function toTheEnd(input: CoverageInput): void {
   const work = coverage(input);
   while (!work.next().done);
 }
@@ -43,12 +54,20 @@ function seconds(run: () => void): number {
 }
 /** Prints the order of a day of many events against its assessments alone. */
 export function benchCoverage(): void {
-  const scene = sceneAt(outing.ground, input.light, start);
-  const alone = seconds(() => {
-    input.events.forEach(() => input.positions.forEach((position) => assess({ ...asked, position, scene })));
-  });
-  const whole = seconds(toTheEnd);
-  console.log(
-    `  an order of ${EVENTS} events at ${input.positions.length} positions : its assessments alone   ${(whole / alone).toFixed(1)}   (here ${(whole * 1000).toFixed(0)} ms)`,
-  );
+  for (const [name, input] of [
+    ["each at its fence", dayOf(false)],
+    ["each along the course for two shots", dayOf(true)],
+  ] as const) {
+    const { ground, light, events, positions } = input;
+    const alone = seconds(() =>
+      events.forEach(({ pictures, from }) => {
+        const scene = sceneAt(ground, light, from);
+        positions.forEach((position) => worthFrom(pictures, position, scene));
+      }),
+    );
+    const whole = seconds(() => toTheEnd(input));
+    console.log(
+      `  an order of ${EVENTS} events at ${positions.length} positions, ${name} : its assessments alone   ${(whole / alone).toFixed(1)}   (here ${(whole * 1000).toFixed(0)} ms)`,
+    );
+  }
 }

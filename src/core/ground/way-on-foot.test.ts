@@ -103,3 +103,25 @@ test("from one side of a pool to the other one walks round its end", () => {
   const [dx, dy] = [0.5, template.length / 2 + 0.5];
   expect(found.ok && found.value.metres).toBeCloseTo(2 * Math.hypot(dx, dy) + template.width + 1, 0);
 });
+
+test("a way is the same whatever was asked of that ground before, and as long back as there", () => {
+  let compared = 0;
+  for (const { id, width, length } of VENUES) {
+    const ground = groundOf(id);
+    const at = (x: number, y: number): Point => ({ x: x * width, y: y * length });
+    const ends = [at(0.8, 0.9), at(-0.9, 0.7), at(-0.8, -0.9), at(0.2, 0), at(0.9, -0.7)];
+    for (const from of ends)
+      for (const to of ends) {
+        const [again, alone, back] = [
+          wayOnFoot(ground, from, to),
+          wayOnFoot({ ...ground }, from, to),
+          wayOnFoot(ground, to, from),
+        ];
+        expect([id, again]).toEqual([id, alone]);
+        if (!again.ok || !back.ok) continue;
+        expect(back.value.metres).toBeCloseTo(again.value.metres, 6);
+        compared++;
+      }
+  }
+  expect(compared).toBeGreaterThan(5 * VENUES.length);
+});

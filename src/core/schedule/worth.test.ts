@@ -43,3 +43,23 @@ test("a place from which every spot is nearer than the lens focuses is worth not
   const tooNear = { ...position, at: spot.at, lensHeight: spot.aimHeight + 0.1 };
   expect(worthFrom([one(here)], tooNear, scene).worth).toBe(0);
 });
+
+test("of many spots the six nearest are tried where one chooses, all of them where it may be anywhere", () => {
+  const spot = ground.spots.find((s) => s.id === here)!;
+  const [x, y] = [spot.at.x - position.at.x, spot.at.y - position.at.y];
+  // Each a tenth farther than the next: the last is the nearest.
+  const spots = Array.from({ length: 9 }, (_, i) => ({
+    ...spot,
+    id: `s${i}`,
+    at: { x: position.at.x + x * (1.9 - i / 10), y: position.at.y + y * (1.9 - i / 10) },
+  }));
+  const many = { ...scene, ground: { ...ground, spots } };
+  const asked = spots.map((s) => at(s.id));
+  const one = (spotId: string) =>
+    worthFrom([{ asked: [at(spotId)], where: "anywhere" }], position, many).worth;
+  const each = spots.map((s) => one(s.id));
+  expect(new Set(each).size).toBeGreaterThan(1);
+  expect(worthFrom([{ asked, where: "chosen" }], position, many).worth).toBe(Math.max(...each.slice(3)));
+  const mean = each.reduce((sum, w) => sum + w, 0) / 9;
+  expect(worthFrom([{ asked, where: "anywhere" }], position, many).worth).toBeCloseTo(mean, 9);
+});

@@ -1,4 +1,4 @@
-import type { Position } from "../ground";
+import { planDistance, type Position } from "../ground";
 import { assess, type AssessInput, type Assessment, type NoPicture } from "../judge";
 import type { Scene } from "../scene";
 
@@ -7,7 +7,7 @@ export interface Picture {
   /** The question at each spot at which its subject may be taken; at least one. */
   readonly asked: readonly Omit<AssessInput, "position" | "scene">[];
   /**
-   * "chosen": it passes all of them, and one of them is enough, as on a lane or a course. "anywhere": it may be at each as well
+   * "chosen": it passes all of them, and one of them is enough, as on a lane or a course; of many the nearest six are tried. "anywhere": it may be at each as well
    * as at another, as within an area.
    */
   readonly where: "chosen" | "anywhere";
@@ -26,13 +26,16 @@ export interface Worth {
   }[];
 }
 
+/** Spots of a chosen place that are tried from a position, the nearest first: farther ones are smaller in the frame (assumed). */
+const NEAREST = 6;
+
 /**
  * What a position is worth for the pictures of an event at an instant: every picture counts alike (assumed). A picture that the judge
  * vetoes or that cannot be taken is worth 0; without pictures nothing is.
  */
 export function worthFrom(pictures: readonly Picture[], position: Position, scene: Scene): Worth {
   const each = pictures.map(({ asked, where }) => {
-    const tried = asked.map((ask) => {
+    const tried = (where === "chosen" ? nearest(asked, position, scene) : asked).map((ask) => {
       const found = assess({ ...ask, position, scene });
       return { spotId: ask.shot.spotId, found, score: scoreOf(found) };
     });
@@ -40,6 +43,14 @@ export function worthFrom(pictures: readonly Picture[], position: Position, scen
     return { best, worth: where === "chosen" ? best.score : mean(tried.map((t) => t.score)) };
   });
   return { worth: mean(each.map((e) => e.worth)), best: each.map((e) => e.best) };
+}
+
+function nearest(asked: Picture["asked"], position: Position, { ground }: Scene): Picture["asked"] {
+  if (asked.length <= NEAREST) return asked;
+  const away = new Map(ground.spots.map((s) => [s.id, planDistance(s.at, position.at)]));
+  return asked
+    .toSorted((a, b) => (away.get(a.shot.spotId) ?? 0) - (away.get(b.shot.spotId) ?? 0))
+    .slice(0, NEAREST);
 }
 
 const scoreOf = (found: Assessment | NoPicture): number =>

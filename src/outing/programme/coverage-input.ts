@@ -76,7 +76,7 @@ const withSpots = (ground: Outing["ground"], made: readonly Spot[]): Ground => (
 
 /** The question of a programme: what is still to come, from where one stands and when; what is had already is not asked for. */
 export function coverageInput(
-  { outing, kit, preferences, position, at }: OutingView,
+  { outing, kit, preferences, position, at }: Asking & Pick<OutingView, "position" | "at">,
   covered: readonly string[] = [],
 ): CoverageInput {
   const events = timedProgramme(outing)
