@@ -3,6 +3,7 @@ import { readFileSync } from "node:fs";
 import path from "node:path";
 import { demoKit, demoOutings } from "../../demo";
 import { worthFrom, coverage, type CoverageInput } from "../../src/core/schedule";
+import { sunCourse } from "../../src/core/light";
 import { sceneAt } from "../../src/core/scene";
 import { DEFAULT_PREFERENCES, windowOf } from "../../src/data";
 import { addEvents } from "../../src/outing/edits";
@@ -59,9 +60,10 @@ export function benchCoverage(): void {
     ["each along the course for two shots", dayOf(true)],
   ] as const) {
     const { ground, light, events, positions } = input;
+    const sun = sunCourse(ground.anchor);
     const alone = seconds(() =>
       events.forEach(({ pictures, from }) => {
-        const scene = sceneAt(ground, light, from);
+        const scene = sceneAt(ground, light, from, sun(from));
         positions.forEach((position) => worthFrom(pictures, position, scene));
       }),
     );

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import type { Told } from "./event-stream";
-import { seeded } from "./random";
+import { evenFrom } from "../../src/core/units";
 import { greyPng } from "./small-png";
 
 /** What the camera is set to and how it behaves. */
@@ -51,7 +51,7 @@ const encoded = (linear: number): number =>
 
 /** Bursts as they come from a camera that does not get its settings right; the same for the same seed. `now` is epoch milliseconds. */
 export function playCamera(asked: CameraAsked, now: number): readonly Told[] {
-  const random = seeded(asked.seed);
+  const random = evenFrom(asked.seed);
   const told: Told[] = [];
   let [due, buffer, card, last] = [800, 0, asked.cardMb, 0];
   for (let burst = 0; burst < asked.bursts; burst++) {

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { seeded } from "./random";
+import { evenFrom } from "../../src/core/units";
 
 /** For where and when a forecast is asked. */
 export const forecastSchema = z.object({
@@ -45,7 +45,7 @@ const tenth = (value: number): number => Math.round(value * 10) / 10;
 export function forecastFor({ latitude, longitude, from, until, seed }: ForecastAsked): Forecast {
   const first = Math.floor(from / HOUR) * HOUR;
   const count = Math.min(MOST_HOURS, Math.max(1, Math.ceil((until - first) / HOUR) + 1));
-  const random = seeded(
+  const random = evenFrom(
     seed + Math.round(100 * latitude) + 7 * Math.round(100 * longitude) + Math.round(first / 86_400_000),
   );
   const season = Math.cos(((new Date(first).getUTCMonth() - 6.5) / 6) * Math.PI) * (latitude < 0 ? -1 : 1);

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import type { Told } from "./event-stream";
-import { seeded } from "./random";
+import { evenFrom } from "../../src/core/units";
 
 const MINUTE = 60_000;
 
@@ -57,7 +57,7 @@ export function playMeet({ events, speed, seed, drops }: MeetAsked): {
   readonly told: readonly Told[];
   readonly cutAt: readonly number[];
 } {
-  const random = seeded(seed);
+  const random = evenFrom(seed);
   const sorted = events.toSorted((a, b) => a.starts - b.starts);
   const said: At[] = [];
   let late = 0;

@@ -1,4 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction } from "idb";
+import { allOrNone } from "./all-or-none";
 import {
   expired,
   failureOf,
@@ -50,33 +51,31 @@ export async function openIdbJournal(name = "bright-perch"): Promise<Journal> {
   };
 }
 
-async function write(db: IDBPDatabase<Schema>, writes: readonly Write[]): Promise<Written> {
-  let tx: Change | undefined;
-  try {
-    tx = db.transaction(STORES, "readwrite", { durability: "strict" });
-    const done = tx.done;
-    done.catch(() => undefined);
-    for (const one of writes) {
-      const stored = standingRevision(one, await tx.objectStore("records").get(one.key));
-      if (stored !== one.follows) {
-        tx.abort();
-        return { ok: false, reason: "overtaken", key: one.key, stored };
-      }
-      await put(tx, one, Date.now());
-    }
-    await done;
-    return { ok: true };
-  } catch (error) {
-    abort(tx);
-    return failureOf(tx?.error ?? error);
+/** Somebody else wrote in between. */
+class Overtaken extends Error {
+  constructor(
+    readonly key: string,
+    readonly stored: number,
+  ) {
+    super(`${key} is at revision ${stored} already`);
   }
 }
 
-function abort(tx: Change | undefined): void {
+async function write(db: IDBPDatabase<Schema>, writes: readonly Write[]): Promise<Written> {
   try {
-    tx?.abort();
-  } catch {
-    // It has ended by itself.
+    const tx = db.transaction(STORES, "readwrite", { durability: "strict" });
+    await allOrNone(tx, async () => {
+      for (const one of writes) {
+        const stored = standingRevision(one, await tx.objectStore("records").get(one.key));
+        if (stored !== one.follows) throw new Overtaken(one.key, stored);
+        await put(tx, one, Date.now());
+      }
+    });
+    return { ok: true };
+  } catch (error) {
+    if (error instanceof Overtaken)
+      return { ok: false, reason: "overtaken", key: error.key, stored: error.stored };
+    return failureOf(error);
   }
 }
 

@@ -106,5 +106,5 @@ export {
   type FrameRays,
 } from "./frame-background";
 export { wayOnFoot } from "./way-on-foot";
-export { walkRound, type Walk, type WalkInput } from "./walking";
+export type { Walk } from "./walking";
 export { edgeMoves, metresToWater, waterLevel, type WaterLevel } from "./water-level";

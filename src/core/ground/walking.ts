@@ -2,15 +2,6 @@ import { absent, present, type Maybe } from "../units";
 import { convexParts, isInside } from "./polygon";
 import { planDistance, type Point } from "./vector";
 
-export interface WalkInput {
-  readonly from: Point;
-  readonly to: Point;
-  /** Outlines in plan metres that one walks round; one that is not convex is cut into parts. */
-  readonly blocks: readonly (readonly Point[])[];
-  /** Metres kept from every outline; 0.5 when left out (assumed). */
-  readonly clearance?: number;
-}
-
 export interface Walk {
   /** Metres along the way, 0 or more. */
   readonly metres: number;
@@ -33,14 +24,12 @@ interface Block {
 }
 
 /**
- * The shortest way on foot round convex blocks: the visibility graph of their widened corners, searched by A* with the straight
- * distance. Exact for outlines that do not cross themselves; absent when an end lies inside a block or no way leads out.
+ * The shortest ways on foot round blocks, from anywhere to anywhere: the visibility graph of their widened corners, searched by A*
+ * with the straight distance; what corners see of each other is found out once. `outlines` in plan metres, of which those that are
+ * not convex are cut into parts; `clearance` in metres is kept from every one (0.5 m is assumed). Exact for outlines that do not cross
+ * themselves; absent when an end lies inside a block or no way leads out.
  */
-export const walkRound = ({ from, to, blocks, clearance }: WalkInput): ReturnType<FindWay> =>
-  waysRound(blocks, clearance)(from, to);
-
-/** Ways round the same blocks from anywhere to anywhere: what corners see of each other is found out once. See `walkRound`. */
-export function waysRound(outlines: WalkInput["blocks"], clearance = 0.5): FindWay {
+export function waysRound(outlines: readonly (readonly Point[])[], clearance = 0.5): FindWay {
   const blocks = outlines.flatMap(convexParts).map(blockOf);
   const inside = (p: Point): boolean => blocks.some((b) => isWithin(p, b) && isInside(p, b.outline));
   // The ends may stand in a margin, as beside a wall; the corners one walks round may not.

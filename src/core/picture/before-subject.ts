@@ -1,5 +1,5 @@
 import { isInside } from "../ground";
-import { evenFrom } from "./grain";
+import { evenFrom } from "../units";
 import type { PixelPoint } from "./raster";
 import type { Layer, Smear } from "./render";
 

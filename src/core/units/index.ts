@@ -11,6 +11,7 @@ export {
 } from "./angles";
 export { absent, present, type Absent, type Maybe, type Present } from "./absence";
 export { alongCourse } from "./along-course";
+export { evenFrom } from "./even-from";
 export { firstTrue } from "./first-true";
 export type { Because, Figure } from "./because";
 export { SOURCES, type SourceId } from "./sources";

@@ -2,7 +2,7 @@ import { z } from "zod";
 import type { Outing } from "@/data";
 import { editEvent, shiftEvents, type Edit } from "../edits";
 import { timedProgramme } from "../programme/event-times";
-import { entriesOf } from "../tags/tagging";
+import { entriesOf } from "../people/entries";
 
 const id = z.string().regex(/^[a-z0-9-]{1,40}$/);
 const at = z.number().min(0).max(1e14);

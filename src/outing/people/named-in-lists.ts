@@ -1,21 +1,18 @@
 import { idFromName, type Outing, type Person } from "@/data";
 import { foundIn } from "./appearances";
+import { entriesOf } from "./entries";
 
 /** Somebody by name, with what else is known of them. */
 export type Named = Pick<Person, "name" | "club" | "colour" | "breathes" | "takeOff" | "hand">;
 
 /**
- * Everybody whom the programme names and who is none of one's people yet, by name: "4 Ida Roth (Alder)" with the club. Entries are
- * parted by ; or lines.
+ * Everybody whom the programme names and who is none of one's people yet, by name, with the club.
  */
 export function namedInLists({ programme = [], people = [] }: Pick<Outing, "programme" | "people">): Named[] {
   const named = new Map<string, Named>();
-  for (const entry of programme.flatMap((e) => (e.who ?? "").split(/[;\n]/))) {
-    const [, name = "", club] =
-      /^\s*(?:lane\s*)?(?:\d{1,3}[.)]?\s+)?(.+?)\s*(?:\(([^()]*)\))?\s*$/iu.exec(entry) ?? [];
-    if (!/\p{L}/u.test(name) || people.some((p) => foundIn({ name: p.name }, name))) continue;
-    named.set(name.slice(0, 80), { name: name.slice(0, 80), ...(club && { club: club.slice(0, 80) }) });
-  }
+  for (const { name, club } of programme.flatMap((e) => entriesOf(e.who)))
+    if (!people.some((p) => foundIn({ name: p.name }, name)))
+      named.set(name, { name, ...(club && { club }) });
   return [...named.values()].toSorted((a, b) => a.name.localeCompare(b.name));
 }
 

@@ -2,12 +2,12 @@ import { readFileSync } from "node:fs";
 import { demoOutings } from "../../../demo";
 import { tagSchema, type Outing, type Person } from "@/data";
 import { addEvents, addPeople } from "../edits";
+import { entriesOf } from "../people/entries";
 import { peopleFrom } from "../people/named-in-lists";
 import { timedProgramme } from "../programme/event-times";
 import { eventsFrom, readLines } from "../programme/read-programme";
 import {
   coloursOf,
-  entriesOf,
   eventAt,
   lanesOf,
   namesIn,
@@ -49,9 +49,10 @@ test("a press speaks of the event that is on, of the one just over, and of none 
 });
 
 test("lanes, colours and heats name whom the list or one's people have there", () => {
-  expect(entriesOf("3 Ida Roth (Alder); lane 4: Mia Falk; 12")).toEqual([
-    { lane: "3", name: "Ida Roth" },
+  expect(entriesOf("3 Ida Roth (Alder); lane 4: Mia Falk; 12\n112 Jon Bark")).toEqual([
+    { lane: "3", name: "Ida Roth", club: "Alder" },
     { lane: "4", name: "Mia Falk" },
+    { name: "Jon Bark" },
   ]);
   expect(lanesOf(first)).toEqual(["3", "4"]);
   expect(lanesOf(relay)).toHaveLength(8);

@@ -1,5 +1,6 @@
 import type { Outing, Person, Tag } from "@/data";
 import { foundIn } from "../people/appearances";
+import { entriesOf } from "../people/entries";
 import { timedProgramme, type TimedEvent } from "../programme/event-times";
 
 /** Milliseconds before its start and after its end in which a press still speaks of an event (assumed). */
@@ -12,21 +13,6 @@ export function eventAt(outing: Outing, at: number): TimedEvent | undefined {
     .filter((e) => distance(e) <= AROUND)
     .toSorted((a, b) => distance(a) - distance(b) || b.starts - a.starts);
   return nearest;
-}
-
-/** A line of a start list: "4 Ida Roth (Alder)". */
-interface Entry {
-  readonly lane?: string;
-  readonly name: string;
-}
-
-/** Whom a list names, each with the lane before it. */
-export function entriesOf(who = ""): Entry[] {
-  return who.split(/[;\n]/).flatMap((line) => {
-    const [, lane, name] =
-      /^\s*(?:lane\s*)?(\d{1,2})?[.):]?\s*(\p{L}.*?)\s*(?:\([^()]*\))?\s*$/iu.exec(line) ?? [];
-    return name ? [{ name: name.slice(0, 80), ...(lane && { lane }) }] : [];
-  });
 }
 
 /** Lanes that can be pressed at an event: those of its list, else one to eight. */
