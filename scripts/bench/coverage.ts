@@ -10,7 +10,7 @@ import { addEvents } from "../../src/outing/edits";
 import { coverageInput } from "../../src/outing/programme/coverage-input";
 import { placesOf } from "../../src/outing/programme/event-places";
 import { rowsOfCsv } from "../../src/outing/programme/programme-files";
-import { eventsFrom, matchedByHeads, readTable } from "../../src/outing/programme/read-programme";
+import { daysOf, eventsFrom, matchedByHeads, readTable } from "../../src/outing/programme/read-programme";
 
 const EVENTS = 60;
 const course = demoOutings.find((o) => o.kind === "course")!;
@@ -20,7 +20,11 @@ function dayOf(alongTheCourse: boolean): CoverageInput {
   const rows = rowsOfCsv(readFileSync(path.resolve("public/lists/course-day.csv"), "utf8"));
   const places = placesOf(course.ground);
   const track = places.find((p) => p.sort === "track")!;
-  const events = eventsFrom(readTable(rows, matchedByHeads(rows[0]!)).events.slice(0, EVENTS), [], places);
+  const events = eventsFrom(
+    readTable(rows, matchedByHeads(rows[0]!), daysOf(course)).events.slice(0, EVENTS),
+    [],
+    places,
+  );
   const positions = course.ground.positions.flatMap((p) => [
     p,
     { ...p, id: `${p.id}-too`, at: { x: p.at.x + 20, y: p.at.y + 30 } },

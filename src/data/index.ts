@@ -94,4 +94,4 @@ export { choiceOf, lightPlanOf, plannedPosition, rigOf } from "./outing-inputs";
 export { lastDayOf, timesFault, type TimesOfDay } from "./days";
 export { daysAfter, daysBetween } from "./days";
 export { byClock, localDay, windowOf, type Times, type Window } from "./times";
-export { instantOf, isShownAgain, wallTimeOf, type Instant } from "./wall-time";
+export { instantOf, isShownAgain, wallDateOf, wallTimeOf, type Instant } from "./wall-time";

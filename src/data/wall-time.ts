@@ -36,6 +36,10 @@ export function instantOf(date: string, time: string, timeZone: string): Instant
 export const wallTimeOf = (at: number, timeZone: string): string =>
   new Date(shownAt(at, timeZone)).toISOString().slice(11, 16);
 
+/** The date YYYY-MM-DD of an instant in a time zone. */
+export const wallDateOf = (at: number, timeZone: string): string =>
+  new Date(shownAt(at, timeZone)).toISOString().slice(0, 10);
+
 const HALF_HOUR = 1_800_000;
 
 /** Whether the clocks of a time zone showed the same wall time before, in the hour that their change repeats. */

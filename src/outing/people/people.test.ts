@@ -8,6 +8,7 @@ import { appearances, foundIn, nextOf } from "./appearances";
 import { knownElsewhere } from "./known-elsewhere";
 import { namedInLists, peopleFrom } from "./named-in-lists";
 
+const ONE = { date: "2026-11-14", count: 1 };
 const GALA = readFileSync("public/lists/pool-gala.txt", "utf8");
 const person = (name: string, more: Partial<Person> = {}): Person => ({
   id: name.toLowerCase().replace(/[^a-z]+/g, "-"),
@@ -22,7 +23,7 @@ const morning: Outing = {
   until: "13:30",
   starts: "10:00",
 };
-const gala = (): Outing => addEvents(eventsFrom(readLines(GALA).events, [], []))(morning);
+const gala = (): Outing => addEvents(eventsFrom(readLines(GALA, ONE).events, [], []))(morning);
 
 test("names are found whole, either way round, with accents and case aside; the lane stands before them", () => {
   const list = "1 Jon Bark; 4 Ída Roth (Alder); lane 5: ROTH, Anna; #12";
@@ -57,6 +58,7 @@ test("an event's name says its round", () => {
 test("lanes under a heat belong to it, and a line without a time that names nobody is still refused", () => {
   const { events, refused } = readLines(
     "10:00 Heat 1\n  3 Ida Roth\n4 Mia Falk (Alder)\nno time at all\n10:04 Heat 2\n12.30 Final",
+    ONE,
   );
   expect(events.map((e) => [e.at, e.name, e.who])).toEqual([
     ["10:00", "Heat 1", "3 Ida Roth; 4 Mia Falk (Alder)"],
@@ -96,7 +98,7 @@ test("the next appearance is the one that is on or to come; a final without name
   const list =
     "10:00 50 m free, heat 1 (2 min)\n 4 Ida Roth\n10:30 200 m free, heat 1 (4 min)\n 2 Ida Roth\n12:00 50 m free final (2 min)";
   const outing = putPerson(person("Ida Roth"))(
-    addEvents(eventsFrom(readLines(list).events, [], []))(morning),
+    addEvents(eventsFrom(readLines(list, ONE).events, [], []))(morning),
   );
   const all = appearances(outing);
   const told = all.map((a) => [a.event.at, a.lane, a.by]);

@@ -1,8 +1,8 @@
 import ICAL from "ical.js";
 import ical, { ICalAlarmType } from "ical-generator";
 import Papa from "papaparse";
-import { wallTimeOf, type ProgrammeEvent } from "@/data";
-import type { EventDraft, ReadProgramme } from "./read-programme";
+import { daysBetween, wallDateOf, wallTimeOf, type ProgrammeEvent } from "@/data";
+import type { Days, EventDraft, ReadProgramme } from "./read-programme";
 
 /** A file of a table, row by row; commas, semicolons or tabs, as the file has it. */
 export const rowsOfCsv = (text: string): string[][] =>
@@ -11,7 +11,7 @@ export const rowsOfCsv = (text: string): string[][] =>
 /** Rows as a table, the heads first. */
 export const csvOf = (rows: readonly (readonly string[])[]): string => Papa.unparse(rows as string[][]);
 
-const HEADS = ["time", "event", "minutes", "place", "who", "group", "priority", "calls"];
+const HEADS = ["day", "time", "event", "minutes", "place", "who", "group", "priority", "calls", "set up"];
 
 /** The programme as a table that `readTable` reads again. */
 export const programmeCsv = (
@@ -21,6 +21,7 @@ export const programmeCsv = (
   Papa.unparse({
     fields: HEADS,
     data: events.map((e) => [
+      e.day ?? "",
       e.at,
       e.name,
       e.minutes,
@@ -29,14 +30,20 @@ export const programmeCsv = (
       e.group ?? "",
       e.priority,
       e.calls.join("/"),
+      e.setUp,
     ]),
   });
 
+/** When an outing is, by its clocks; epoch milliseconds. */
+interface CalendarWindow {
+  readonly timeZone: string;
+  readonly from: number;
+  readonly until: number;
+  readonly days: Days;
+}
+
 /** The events of a calendar (RFC 5545) that begin on the outing's days, by its clocks; whole days and others are refused. */
-export function readCalendar(
-  text: string,
-  { timeZone, from, until }: { readonly timeZone: string; readonly from: number; readonly until: number },
-): ReadProgramme {
+export function readCalendar(text: string, { timeZone, from, until, days }: CalendarWindow): ReadProgramme {
   let entries: ICAL.Event[];
   try {
     entries = new ICAL.Component(ICAL.parse(text) as string[])
@@ -57,6 +64,7 @@ export function readCalendar(
     events.push({
       name: entry.summary.trim().slice(0, 60),
       at: wallTimeOf(at, timeZone),
+      ...(days.count > 1 && { day: daysBetween(days.date, wallDateOf(at, timeZone)) + 1 }),
       minutes: Math.min(1440, Math.max(0, Math.round(entry.duration.toSeconds() / 60))),
       where: entry.location?.trim() || undefined,
     });

@@ -5,9 +5,19 @@ import { addEvents, editEvent, putEvent, removeEvent, shiftEvents } from "../edi
 import type { EventPlace } from "./event-places";
 import { timedProgramme } from "./event-times";
 import { programmeCalendar, programmeCsv, readCalendar, rowsOfCsv } from "./programme-files";
-import { clockOf, eventsFrom, matchedByHeads, minutesOf, readLines, readTable } from "./read-programme";
+import {
+  clockOf,
+  dayOf,
+  daysOf,
+  eventsFrom,
+  matchedByHeads,
+  minutesOf,
+  readLines,
+  readTable,
+} from "./read-programme";
 
 const outing = demoOutings[0]!;
+const ONE = { date: outing.date, count: 1 };
 const event = (id: string, at: string, more: Partial<ProgrammeEvent> = {}): ProgrammeEvent => ({
   id,
   name: id,
@@ -22,7 +32,7 @@ const event = (id: string, at: string, more: Partial<ProgrammeEvent> = {}): Prog
 
 test("an event whose place is none of the outing's goes where it is said, if anywhere", () => {
   const places = [{ sort: "track" as const, id: "finish", name: "Finish" }];
-  const { events } = readLines("10:00 One @ finish\n10:10 Two @ Car park\n10:20 Three");
+  const { events } = readLines("10:00 One @ finish\n10:10 Two @ Car park\n10:20 Three", ONE);
   const placesOfThem = (elsewhere?: EventPlace) =>
     eventsFrom(events, [], places, elsewhere).map((e) => e.place);
   const [finish, lanes] = [
@@ -60,6 +70,7 @@ test("a pasted list is read line by line; what cannot be read is refused with it
       "11:30 High jump (final)",
       "12:00 Decathlon (99 h)",
     ].join("\n"),
+    ONE,
   );
   expect(events).toEqual([
     { name: "100 m women, heat 2", at: "10:40", minutes: 4, where: "Finish" },
@@ -80,7 +91,7 @@ test("a table is matched by its heads or by hand, and a row that cannot be read 
   expect(rows[0]).toHaveLength(6);
   const matching = matchedByHeads(rows[0]!);
   expect(matching).toEqual({ at: 0, name: 1, minutes: 2, where: 3, who: 4, priority: 5 });
-  const { events, refused } = readTable(rows, matching);
+  const { events, refused } = readTable(rows, matching, ONE);
   expect(events).toEqual([
     {
       name: "Fence 4",
@@ -97,9 +108,9 @@ test("a table is matched by its heads or by hand, and a row that cannot be read 
     [3, "bad-priority"],
     [4, "bad-time"],
   ]);
-  expect(readTable(rows, { name: 1 }).refused[0]!.fault).toBe("no-columns");
+  expect(readTable(rows, { name: 1 }, ONE).refused[0]!.fault).toBe("no-columns");
   // By hand another column may be the name.
-  expect(readTable(rows, { at: 0, name: 4 }).events[0]!.name).toBe("A, B");
+  expect(readTable(rows, { at: 0, name: 4 }, ONE).events[0]!.name).toBe("A, B");
 });
 
 test("drafts become events with ids of their own, at the spot that bears the name", () => {
@@ -123,10 +134,10 @@ test("what is written as a table is read again as it was, and the calendar is re
     event("b", "17:05", { minutes: 12 }),
   ];
   const rows = rowsOfCsv(programmeCsv(programme, () => "Pit"));
-  const { events, refused } = readTable(rows, matchedByHeads(rows[0]!));
+  const { events, refused } = readTable(rows, matchedByHeads(rows[0]!), ONE);
   expect(refused).toEqual([]);
   expect(events).toEqual(
-    programme.map(({ name, at, minutes, who, group, priority, calls }) => ({
+    programme.map(({ name, at, minutes, who, group, priority, calls, setUp }) => ({
       name,
       at,
       minutes,
@@ -135,6 +146,7 @@ test("what is written as a table is read again as it was, and the calendar is re
       group,
       priority,
       calls,
+      setUp,
     })),
   );
   expect(
@@ -145,6 +157,7 @@ test("what is written as a table is read again as it was, and the calendar is re
         ["10:05", "B", "10, 30"],
       ],
       { at: 0, name: 1, calls: 2 },
+      ONE,
     ),
   ).toMatchObject({ events: [{ name: "B", calls: [30, 10] }], refused: [{ line: 2, fault: "bad-calls" }] });
   const timed = timedProgramme({ ...outing, programme } as Outing).map((e) => ({ ...e, where: "Pit" }));
@@ -156,16 +169,18 @@ test("what is written as a table is read again as it was, and the calendar is re
   const alarm = read[0]!.getFirstSubcomponent("valarm")!;
   expect(alarm.getFirstPropertyValue("trigger")!.toString()).toBe("-PT20M");
   const { window } = { window: { from: timed[0]!.starts - 1, until: timed[1]!.starts + 1 } };
-  expect(readCalendar(text, { ...window, timeZone: outing.timeZone })).toEqual({
+  expect(readCalendar(text, { ...window, timeZone: outing.timeZone, days: ONE })).toEqual({
     events: [
       { name: "Long jump, “final”", at: "16:00", minutes: 4, where: "Pit" },
       { name: "b", at: "17:05", minutes: 12, where: "Pit" },
     ],
     refused: [],
   });
-  expect(readCalendar(text, { from: 0, until: 1, timeZone: outing.timeZone }).refused).toHaveLength(2);
   expect(
-    readCalendar("BEGIN:VCALENDAR\nbroken", { from: 0, until: 1, timeZone: "UTC" }).refused,
+    readCalendar(text, { from: 0, until: 1, timeZone: outing.timeZone, days: ONE }).refused,
+  ).toHaveLength(2);
+  expect(
+    readCalendar("BEGIN:VCALENDAR\nbroken", { from: 0, until: 1, timeZone: "UTC", days: ONE }).refused,
   ).toHaveLength(1);
 });
 
@@ -198,4 +213,54 @@ test("edits put, change, shift and delete events, and leave the others alone", (
   expect(shiftEvents(["b"], 5000)(two).programme![1]!.late).toBe(1440);
   expect(removeEvent("a")(two).programme).toEqual([b]);
   expect(outingSchema.safeParse(late).success).toBe(true);
+});
+
+test("over several days a list says the day by its number or its date, one that is none of them is refused, and it goes out and in again", () => {
+  const days: Outing = {
+    ...outing,
+    date: "2026-10-16",
+    lastDate: "2026-10-18",
+    from: "09:00",
+    until: "18:00",
+    starts: "10:00",
+  };
+  const three = daysOf(days);
+  expect(three).toEqual({ date: "2026-10-16", count: 3 });
+  expect(daysOf(outing).count).toBe(1);
+  expect(
+    ["2", "Day 3", " day 1 ", "2026-10-17", "0", "4", "2026-10-19", "soon"].map((t) => dayOf(t, three)),
+  ).toEqual([2, 3, 1, 2, undefined, undefined, undefined, undefined]);
+  const list = readLines("10:00 One\nDay 2\n10:00 Two\n2026-10-18\n10:00 Three\nDay 9\n11:00 Four", three);
+  expect(list.events.map((e) => [e.name, e.day])).toEqual([
+    ["One", undefined],
+    ["Two", 2],
+    ["Three", 3],
+    ["Four", undefined],
+  ]);
+  expect(list.refused).toEqual([{ line: 6, text: "Day 9", fault: "bad-day" }]);
+  const programme = [event("a", "10:00", { day: 1, setUp: 12 }), event("b", "09:30", { day: 3 })];
+  const rows = rowsOfCsv(programmeCsv(programme, () => ""));
+  const back = readTable(rows, matchedByHeads(rows[0]!), three);
+  expect(back.refused).toEqual([]);
+  expect(back.events.map((e) => [e.day, e.at, e.setUp])).toEqual([
+    [1, "10:00", 12],
+    [3, "09:30", 3],
+  ]);
+  const bad = rowsOfCsv("day,time,event,set up\n5,10:00,A,3\n1,10:00,B,an age\n");
+  expect(readTable(bad, matchedByHeads(bad[0]!), three).refused.map((r) => r.fault)).toEqual([
+    "bad-day",
+    "bad-set-up",
+  ]);
+  const timed = timedProgramme({ ...days, programme });
+  const text = programmeCalendar(
+    "Meet",
+    timed.map((e) => ({ ...e, where: "" })),
+    Date.UTC(2026, 9, 1),
+  );
+  const window = { from: timed[0]!.starts - 1, until: timed[1]!.starts + 1 };
+  const read = readCalendar(text, { ...window, timeZone: days.timeZone, days: three });
+  expect(read.events.map((e) => [e.day, e.at])).toEqual([
+    [1, "10:00"],
+    [3, "09:30"],
+  ]);
 });

@@ -1,16 +1,43 @@
-import { idFromName, type ProgrammeEvent } from "@/data";
+import { daysBetween, idFromName, lastDayOf, type Outing, type ProgrammeEvent } from "@/data";
 import type { EventPlace } from "./event-places";
 
 /** An event as a list tells it, before it is taken in. */
 export type EventDraft = Pick<ProgrammeEvent, "name" | "at" | "minutes"> &
-  Partial<Pick<ProgrammeEvent, "who" | "group" | "priority" | "calls">> & {
+  Partial<Pick<ProgrammeEvent, "who" | "group" | "priority" | "calls" | "day" | "setUp">> & {
     /** Where, as the list writes it. */
     readonly where?: string;
   };
 
 /** Why a line was refused. */
 export type LineFault =
-  "no-time" | "no-name" | "bad-time" | "bad-length" | "bad-priority" | "bad-calls" | "no-columns";
+  | "no-time"
+  | "no-name"
+  | "bad-time"
+  | "bad-day"
+  | "bad-length"
+  | "bad-priority"
+  | "bad-calls"
+  | "bad-set-up"
+  | "no-columns";
+
+/** The days of an outing: the first, and how many there are. */
+export interface Days {
+  readonly date: string;
+  readonly count: number;
+}
+
+export const daysOf = (outing: Pick<Outing, "date" | "from" | "until" | "lastDate">): Days => ({
+  date: outing.date,
+  count: outing.lastDate ? daysBetween(outing.date, lastDayOf(outing)) + 1 : 1,
+});
+
+/** "2", "Day 2" or "2026-10-18" as a day of the outing, from 1; undefined for none of its days. */
+export function dayOf(text: string, { date, count }: Days): number | undefined {
+  const plain = text.trim();
+  const [, number] = /^(?:day\s*)?(\d{1,2})$/i.exec(plain) ?? [];
+  const day = /^\d{4}-\d{2}-\d{2}$/.test(plain) ? daysBetween(date, plain) + 1 : Number(number);
+  return day >= 1 && day <= count ? day : undefined;
+}
 
 export interface RefusedLine {
   /** Counted from 1. */
@@ -27,6 +54,7 @@ export interface ReadProgramme {
 /** Minutes of an event whose length nobody told (assumed). */
 const USUAL_MINUTES = 5;
 const MOST_MINUTES = 1440;
+const MOST_SET_UP = 240;
 
 const TIME = /^(\d{1,2})[:.h](\d{2})(?::\d{2})?(?!\d)\s*(am|pm)?/i;
 
@@ -53,14 +81,21 @@ export function minutesOf(text: string): number | undefined {
 /**
  * A start list as text, a line each: a time, what it is, its length in brackets and where after an @, the last two where
  * they are told. "10:40 100 m women, heat 2 (4 min) @ track". Who is in it follows on lines of their own, set in or with the
- * lane first: "4 Ida Roth". Empty lines and those that begin with # are passed over.
+ * lane first: "4 Ida Roth". "Day 2" on a line of its own is the day of what follows. Empty lines and those that begin with # are
+ * passed over.
  */
-export function readLines(text: string): ReadProgramme {
+export function readLines(text: string, days: Days): ReadProgramme {
   const events: EventDraft[] = [];
   const refused: RefusedLine[] = [];
+  let day: number | undefined;
   text.split(/\r?\n/).forEach((raw, i) => {
     const line = raw.trim();
     if (line === "" || line.startsWith("#")) return;
+    if (/^day\s*\d{1,2}$|^\d{4}-\d{2}-\d{2}$/i.test(line)) {
+      day = dayOf(line, days);
+      if (day === undefined) refused.push({ line: i + 1, text: line, fault: "bad-day" });
+      return;
+    }
     const last = events.at(-1);
     if (last && isEntry(raw)) {
       const who = [last.who, line].filter(Boolean).join("; ").slice(0, 600);
@@ -69,7 +104,7 @@ export function readLines(text: string): ReadProgramme {
     }
     const read = lineOf(line);
     if (typeof read === "string") refused.push({ line: i + 1, text: line, fault: read });
-    else events.push(read);
+    else events.push({ ...read, ...(day !== undefined && { day }) });
   });
   return { events, refused };
 }
@@ -110,12 +145,24 @@ function lineOf(line: string): EventDraft | LineFault {
 }
 
 /** What a column of a table may hold. */
-export const COLUMNS = ["at", "name", "minutes", "where", "who", "group", "priority", "calls"] as const;
+export const COLUMNS = [
+  "day",
+  "at",
+  "name",
+  "minutes",
+  "where",
+  "who",
+  "group",
+  "priority",
+  "calls",
+  "setUp",
+] as const;
 export type Column = (typeof COLUMNS)[number];
 /** Which column of a table holds what, by its place from 0. */
 export type Matching = Readonly<Partial<Record<Column, number>>>;
 
 const HEADS: Readonly<Record<Column, RegExp>> = {
+  day: /^(day|date)\b/i,
   at: /^(time|start|starts|begin|at|clock)\b/i,
   name: /^(event|name|what|race|class|title|summary)\b/i,
   minutes: /^(minutes?|length|duration|min)\b/i,
@@ -124,6 +171,7 @@ const HEADS: Readonly<Record<Column, RegExp>> = {
   group: /^(group|same|round|final of)\b/i,
   priority: /^(priority|worth|rank)\b/i,
   calls: /^calls?\b/i,
+  setUp: /^set[- ]?up\b/i,
 };
 
 /** Columns by their heads, as far as these say it. */
@@ -150,7 +198,11 @@ function callsOf(text: string): number[] | undefined {
 }
 
 /** A table with a head, each column as it was matched; a row that cannot be read is refused with why. */
-export function readTable(rows: readonly (readonly string[])[], matching: Matching): ReadProgramme {
+export function readTable(
+  rows: readonly (readonly string[])[],
+  matching: Matching,
+  days: Days,
+): ReadProgramme {
   const events: EventDraft[] = [];
   const refused: RefusedLine[] = [];
   if (matching.at === undefined || matching.name === undefined)
@@ -173,6 +225,10 @@ export function readTable(rows: readonly (readonly string[])[], matching: Matchi
     if (priority !== "" && !/^[123]$/.test(priority)) return refuse("bad-priority");
     const calls = callsOf(cell("calls"));
     if (!calls) return refuse("bad-calls");
+    const day = cell("day") === "" ? undefined : dayOf(cell("day"), days);
+    if (cell("day") !== "" && day === undefined) return refuse("bad-day");
+    const setUp = cell("setUp") === "" ? undefined : minutesOf(cell("setUp"));
+    if (cell("setUp") !== "" && !(setUp !== undefined && setUp <= MOST_SET_UP)) return refuse("bad-set-up");
     events.push({
       name: cell("name").slice(0, 60),
       at,
@@ -182,6 +238,8 @@ export function readTable(rows: readonly (readonly string[])[], matching: Matchi
       who: cell("who").slice(0, 600) || undefined,
       group: cell("group").slice(0, 60) || undefined,
       priority: priority === "" ? undefined : (Number(priority) as 1 | 2 | 3),
+      ...(day !== undefined && days.count > 1 && { day }),
+      ...(setUp !== undefined && { setUp }),
     });
   });
   return { events, refused };

@@ -18,6 +18,7 @@ import {
   tagAt,
 } from "./tagging";
 
+const ONE = { date: "2026-11-14", count: 1 };
 const MINUTE = 60_000;
 const LIST =
   "10:00 Heat 1 (3 min)\n 3 Ida Roth (Alder)\n 4 Mia Falk\n10:06 Heat 2 (3 min)\n 4 Nora Sund\n11:00 Relay (5 min)";
@@ -26,7 +27,7 @@ const people: Person[] = [
   { id: "coach", name: "Coach", colour: "Red shirt", lane: "9", consent: "given" },
 ];
 const outing: Outing = addPeople(people)(
-  addEvents(eventsFrom(readLines(LIST).events, [], []))({
+  addEvents(eventsFrom(readLines(LIST, ONE).events, [], []))({
     ...demoOutings[1]!,
     date: "2026-11-14",
     from: "09:00",
@@ -88,7 +89,7 @@ test("tags of one instant have ids of their own, pass the schema, and go out as 
 });
 
 test("the shipped gala: every heat names its six swimmers, and each lane one of them", () => {
-  const gala = readLines(readFileSync("public/lists/pool-gala.txt", "utf8")).events;
+  const gala = readLines(readFileSync("public/lists/pool-gala.txt", "utf8"), ONE).events;
   const heats = timedProgramme({ ...outing, programme: eventsFrom(gala, [], []) });
   expect(heats.length).toBeGreaterThan(25);
   for (const heat of heats) {

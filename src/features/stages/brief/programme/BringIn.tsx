@@ -1,7 +1,9 @@
 import { useState } from "react";
 import { View } from "react-native";
+import { useShallow } from "zustand/react/shallow";
 import {
   COLUMNS,
+  daysOf,
   eventsFrom,
   isLineList,
   matchedByHeads,
@@ -29,6 +31,7 @@ const NOWHERE = "nowhere";
 /** Most refused lines that are told one by one. */
 const TOLD = 8;
 const NAMES: Readonly<Record<Column, string>> = {
+  day: "Day or date",
   at: "Time",
   name: "What it is",
   minutes: "Minutes",
@@ -37,6 +40,7 @@ const NAMES: Readonly<Record<Column, string>> = {
   group: "Shows the same as",
   priority: "Priority, 1 to 3",
   calls: "Calls, minutes before",
+  setUp: "Set up, minutes",
 };
 
 /** Lists that ship, all made up. */
@@ -61,14 +65,15 @@ export function BringIn({ onClose }: { onClose: () => void }) {
     setCalendar(undefined);
     if (/^BEGIN:VCALENDAR/.test(held)) {
       const { window, outing } = store.getState().view;
-      return setCalendar(readCalendar(held, { ...window, timeZone: outing.timeZone }));
+      return setCalendar(readCalendar(held, { ...window, timeZone: outing.timeZone, days: daysOf(outing) }));
     }
     const table = isLineList(held) ? [] : rowsOfCsv(held);
     if ((table[0]?.length ?? 0) < 2) return setText(held);
     setRows(table);
     setMatching(readMatching(table[0]!) ?? matchedByHeads(table[0]!));
   };
-  const read = rows ? readTable(rows, matching) : (calendar ?? readLines(text));
+  const days = useOuting(useShallow(({ outing }) => daysOf(outing)));
+  const read = rows ? readTable(rows, matching, days) : (calendar ?? readLines(text, days));
   return (
     <View className="gap-3">
       <FileButton
@@ -103,7 +108,7 @@ export function BringIn({ onClose }: { onClose: () => void }) {
         <View className="flex-row">
           <TextField
             label="Or paste a list, a line each"
-            hint="10:40 100 m women, heat 2 (4 min) @ Finish"
+            hint={`10:40 100 m women, heat 2 (4 min) @ Finish${days.count > 1 ? "; Day 2 on a line of its own" : ""}`}
             value={text}
             onChange={setText}
             lines={6}

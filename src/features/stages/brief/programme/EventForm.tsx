@@ -1,7 +1,8 @@
 import { useMemo } from "react";
 import { z } from "zod";
-import { daysBetween, idFromName, lastDayOf, programmeEventSchema, type ProgrammeEvent } from "@/data";
+import { idFromName, programmeEventSchema, type ProgrammeEvent } from "@/data";
 import { putEvent } from "@/outing/edits";
+import { daysOf } from "@/outing/programme/read-programme";
 import { keyOfPlace, placeOfKey } from "@/outing/programme/event-places";
 import { Button } from "@/ui/controls/Button";
 import { priorityWords } from "@/words";
@@ -42,9 +43,7 @@ export function EventForm({ event, onClose, onDelete }: Props) {
   const programme = useOuting((v) => v.outing.programme ?? NONE);
   const starts = useOuting((v) => v.outing.starts);
   const shots = useOuting((v) => v.outing.shots);
-  const days = useOuting(({ outing }) =>
-    outing.lastDate ? daysBetween(outing.date, lastDayOf(outing)) + 1 : 1,
-  );
+  const days = useOuting(({ outing }) => daysOf(outing).count);
   const commit = useCommit();
   const specs = useMemo(
     (): readonly FieldSpec[] => [
