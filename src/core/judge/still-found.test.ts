@@ -87,7 +87,7 @@ test("so near the light lost and the drift that stays sharp are those of the han
   const found = assessed(input);
   const { bellowsStops, smaller, drift } = stillFound(input, found, []);
   expect(smaller).toBeCloseTo(4, 6);
-  // 1:4 loses 0.64 of a stop (SCIENCE 2).
+  // 1:4 loses 0.64 of a stop.
   expect(bellowsStops).toBeCloseTo(0.64, 2);
   const { near: from, far } = found.sighting.depth;
   expect(drift).toBeCloseTo(Math.min(0.5 - from, (far as number) - 0.5), 9);
@@ -98,7 +98,7 @@ test("what close focus takes counts in when settings are right and what aperture
   const input = near();
   const found = assessed(input);
   const { settings } = found.settings;
-  // 1:4 loses 0.64 of a stop (SCIENCE 2): the light is so much brighter than the settings by themselves say.
+  // 1:4 loses 0.64 of a stop: the light is so much brighter than the settings by themselves say.
   expect(lightFor(found, settings) - evOfClicks(settings)).toBeCloseTo(0.64, 2);
   expect(Math.abs(lightFor(found, settings) - found.light.ev.value)).toBeLessThan(0.34);
   expect(aperturePriority(found).shutter).toBe(

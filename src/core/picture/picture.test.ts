@@ -40,7 +40,7 @@ function measured({ values }: Plane): { length: number; width: number } {
 
 test("a straight smear, a disc and a Gaussian blur an edge by their own √12·σ within 3 %, and 10–90 % as wide as they should", () => {
   const cases: [string, Plane, number, number][] = [
-    // Name, picture, √12·σ, width over √12·σ (SCIENCE 12: 0.80 straight, 0.79 disc, 0.74 Gaussian).
+    // Name, picture, √12·σ, width over √12·σ (0.80 straight, 0.79 disc, 0.74 Gaussian).
     ["smear", smear(edge(), 40, 0), 40, 0.8],
     ["disc", disc(edge(), 40), (40 / 4) * Math.sqrt(12), 0.79],
     ["small disc", disc(edge(), 9), (9 / 4) * Math.sqrt(12), 0.79],
@@ -214,7 +214,7 @@ const meanUnder = (layers: PictureInput["layers"], width = 200, height = 150): n
   mean(lights({ width, height }));
 const between = { width: 200, height: 150, metre: 40, subjectDistance: 20, disc: () => 0 };
 
-test("a netting takes the light that its wires cover, sharp or soft, and its veil takes as much (SCIENCE 3)", () => {
+test("a netting takes the light that its wires cover, sharp or soft, and its veil takes as much", () => {
   // Wires of 3 mm every 50 mm near the subject: 11.6 % of the area.
   const net = { pitch: 0.05, wire: 0.003, away: 4 };
   const covered = 1 - (1 - 0.003 / 0.05) ** 2;
@@ -238,7 +238,7 @@ test("a netting takes the light that its wires cover, sharp or soft, and its vei
   expect(near.values[75 * 200 + 100]).toBeCloseTo(lights({}).values[0]!, 6);
 });
 
-test("a wire's worst loss in the picture is what the netting's own arithmetic says: 4 w over π F (SCIENCE 3)", () => {
+test("a wire's worst loss in the picture is what the netting's own arithmetic says: 4 w over π F", () => {
   // F of 30 mm at the netting, one wire of 3 mm: 12.7 %; a pitch wide enough that one wire is met alone.
   const net = { pitch: 0.2, wire: 0.003, away: 1 };
   const scale = (between.metre * between.subjectDistance) / net.away;
