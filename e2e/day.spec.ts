@@ -82,3 +82,17 @@ test("what is still owed stands in the order in which the light ends it, and a p
     .poll(async () => (await storedOuting(page)).shots.some((s: { got?: number }) => s.got === 1))
     .toBe(false);
 });
+
+test("Run says what to mind at the minute: the dangers of the course while it is on, who has to be told on arrival", async ({
+  page,
+}) => {
+  await page.goto("/outing/cross-country-day/run");
+  const mind = page.getByRole("list", { name: "Mind now" });
+  await expect(mind.getByRole("listitem")).toHaveCount(2);
+  await expect(mind).toContainText("Horses: Stay out of the line of a fence");
+  const strip = page.getByRole("slider", { name: /time|minute|light/i }).first();
+  await strip.focus();
+  await strip.press("Home");
+  await expect(mind).not.toContainText("Horses");
+  await expect(mind.getByRole("listitem").first()).toBeVisible();
+});

@@ -15,8 +15,10 @@ import { bagOf, localDay, windowOf, type Outing, type StoredKit } from "@/data";
 const HOUR = 3_600_000;
 const MINUTE = 60_000;
 /** Degrees Celsius from which a day is hot, and up to which it is cold (assumed). */
-const HOT = 27;
+export const HOT = 27;
 const COLD = 5;
+/** Degrees of the sun's altitude from which it beats down (assumed). */
+export const HIGH_SUN = 25;
 /** Degrees of the sun's altitude under which one needs a lamp to walk. */
 const DARK = -6;
 /** Degrees at which the first animals stir: in a hide one sits before (common practice: before light). */

@@ -1,11 +1,9 @@
 import { canopyAt, lensOf, type Position } from "@/core/ground";
 import { shadedBy, sunAt } from "@/core/light";
 import { windowOf, type Outing } from "@/data";
-import { conditionsOf } from "./day";
+import { conditionsOf, HIGH_SUN } from "./day";
 
 const STEP = 10 * 60_000;
-/** Degrees of altitude from which the sun beats down (assumed). */
-const HIGH = 25;
 /** Metres above the ground of the head of somebody who sits. */
 const SEATED = 1.1;
 
@@ -28,7 +26,7 @@ export function restShade(outing: Outing): RestShade | "none" | undefined {
   const suns: { readonly at: number; readonly sun: ReturnType<typeof sunAt> }[] = [];
   for (let at = from; at <= until; at += STEP) {
     const sun = sunAt(at, ground.anchor);
-    if (sun.altitude >= HIGH) suns.push({ at, sun });
+    if (sun.altitude >= HIGH_SUN) suns.push({ at, sun });
   }
   if (suns.length === 0) return undefined;
   const stretches = ground.positions.flatMap((position): RestShade[] => {

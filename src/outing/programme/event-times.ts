@@ -24,8 +24,17 @@ export function shotsServing(
   return shots.filter((s) => there.includes(s.spotId));
 }
 
+/** Programmes that were timed, for as long as their outing is in use: an outing is never changed in place. */
+const timed = new WeakMap<Outing, readonly TimedEvent[]>();
+
 /** The programme in the order in which it begins. */
-export function timedProgramme(outing: Outing): TimedEvent[] {
+export function timedProgramme(outing: Outing): readonly TimedEvent[] {
+  const known = timed.get(outing) ?? withInstants(outing);
+  timed.set(outing, known);
+  return known;
+}
+
+function withInstants(outing: Outing): readonly TimedEvent[] {
   const byId = new Map<string, number>();
   // On an outing of several days an event is on the first that has its time, where it is not told on which.
   for (const { id, at } of byClock(outing, outing.programme ?? [])) if (!byId.has(id)) byId.set(id, at);

@@ -55,6 +55,14 @@ export const RUN: readonly Panel[] = [
     load: whenSeen(async () => (await import("./day/CouldBe")).CouldBe),
   },
   {
+    id: "mind",
+    title: "Mind now",
+    phone: "lead",
+    wide: "lead",
+    when: always,
+    load: whenSeen(async () => (await import("./day/Mind")).Mind),
+  },
+  {
     id: "owed",
     title: "Still owed",
     phone: "open",

@@ -63,7 +63,7 @@ function PeopleKeys() {
       {(all ? sorted : sorted.slice(0, KEYS)).map((person) => (
         <Button
           key={person.id}
-          label={person.name}
+          label={person.consent === "refused" ? `${person.name}, not shown` : person.name}
           className="min-h-14 flex-auto"
           onPress={() => void tagging({ kind: "person", names: [person.name] })}
         />
