@@ -7,8 +7,8 @@ export interface Picture {
   /** The question at each spot at which its subject may be taken; at least one. */
   readonly asked: readonly Omit<AssessInput, "position" | "scene">[];
   /**
-   * "chosen": it passes all of them, and one of them is enough, as on a lane or a course; of many the nearest six are tried. "anywhere": it may be at each as well
-   * as at another, as within an area.
+   * "chosen": it passes all of them, and one of them is enough, as on a lane or a course; of many the nearest six are tried.
+   * "anywhere": it may be at each as well as at another, as within an area.
    */
   readonly where: "chosen" | "anywhere";
 }

@@ -2,6 +2,7 @@ import { useMemo } from "react";
 import { z } from "zod";
 import { CONSENTS, idFromName, personSchema, type Person } from "@/data";
 import { putPerson } from "@/outing/edits";
+import { peopleOf } from "@/outing/people/people-of";
 import { Button } from "@/ui/controls/Button";
 import { CONSENT_WORDS } from "@/words/people";
 import type { FieldSpec } from "../../../forms/field-spec";
@@ -58,7 +59,7 @@ interface Props {
 
 /** Somebody as fields: how to know them, what to expect of them, whether they may be shown. */
 export function PersonForm({ person, onClose, onDelete }: Props) {
-  const people = useOuting((v) => v.outing.people ?? NOBODY);
+  const people = useOuting(peopleOf);
   const commit = useCommit();
   const record = useMemo(
     () => ({
@@ -109,5 +110,3 @@ export function PersonForm({ person, onClose, onDelete }: Props) {
     />
   );
 }
-
-const NOBODY: readonly Person[] = [];

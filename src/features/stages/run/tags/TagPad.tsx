@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
+import { peopleOf } from "@/outing/people/people-of";
 import { coloursOf, lanesOf, namesOfColour, namesOfLane, peopleFor } from "@/outing/tags/tagging";
 import { Button } from "@/ui/controls/Button";
 import { Segmented } from "@/ui/controls/Segmented";
@@ -27,7 +28,7 @@ type Way = (typeof WAYS)[number]["key"];
 /** Who was that? One press names the frames just taken: a person, a lane, a colour, a word, a spoken note, a whole heat. */
 export function TagPad() {
   useTagsRead();
-  const people = useOuting((v) => v.outing.people ?? NOBODY);
+  const people = useOuting(peopleOf);
   const event = useEventNow();
   const [way, setWay] = useState<Way>(people.length > 0 ? "people" : "lanes");
   return (
@@ -48,10 +49,8 @@ export function TagPad() {
   );
 }
 
-const NOBODY: readonly never[] = [];
-
 function PeopleKeys() {
-  const people = useOuting((v) => v.outing.people ?? NOBODY);
+  const people = useOuting(peopleOf);
   const event = useEventNow();
   const tagging = useTagging();
   const [all, setAll] = useState(false);
@@ -76,7 +75,7 @@ function PeopleKeys() {
 }
 
 function LaneKeys() {
-  const people = useOuting((v) => v.outing.people ?? NOBODY);
+  const people = useOuting(peopleOf);
   const event = useEventNow();
   const tagging = useTagging();
   return (
@@ -98,7 +97,7 @@ function LaneKeys() {
 }
 
 function ColourKeys() {
-  const people = useOuting((v) => v.outing.people ?? NOBODY);
+  const people = useOuting(peopleOf);
   const tagging = useTagging();
   return (
     <View role="group" aria-label="Colours" className="flex-row flex-wrap gap-2">
