@@ -22,11 +22,18 @@ import type { Progress } from "@/core/units";
 
 type Report = (progress: Progress) => void;
 
+/** Milliseconds between two reports: more of them would keep the screen busy with drawing how far it is. */
+const BETWEEN_REPORTS = 60;
+
 /** Runs to the end and reports on the way. Nothing here knows that it runs in a worker. */
 function run<Result>(work: Generator<Progress, Result, void>, report: Report): Result {
+  let said = -Infinity;
   for (;;) {
     const step = work.next();
     if (step.done) return step.value;
+    const now = performance.now();
+    if (now - said < BETWEEN_REPORTS) continue;
+    said = now;
     report(step.value);
   }
 }

@@ -23,22 +23,31 @@ const LATE = [5, 10, 20, 30];
 /** The order of the day that gets the most: what is covered from where, what is left out and why, and what runs late. */
 export function Coverage() {
   const order = useOrder();
+  return (
+    <View className="gap-3">
+      <Ordering again={order !== undefined} />
+      {order && <Shown order={order} />}
+      <RunsLate />
+    </View>
+  );
+}
+
+/** Begins it and stops it. It alone is drawn anew while the work reports how far it is. */
+function Ordering({ again }: { again: boolean }) {
   const { store } = useOpenOuting();
   const { share, failed, order: begin, stop } = useOrdering();
   return (
-    <View className="gap-3">
+    <>
       {share !== undefined ? (
         <Button label={`Stop, ${percentWords(share)} done`} onPress={stop} />
       ) : (
         <Button
-          label={order ? "Order what is left, from here" : "Order the day"}
+          label={again ? "Order what is left, from here" : "Order the day"}
           onPress={() => void begin(store.getState().view)}
         />
       )}
       {failed && <Txt tone="bracken">It could not be worked out here. Load the page again.</Txt>}
-      {order && <Shown order={order} />}
-      <RunsLate />
-    </View>
+    </>
   );
 }
 
