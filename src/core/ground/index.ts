@@ -95,6 +95,7 @@ export {
 } from "./vector";
 export { missOfSlit, slitReach, type SlitMiss } from "./openings";
 export { canopyAt, zoneIdOf } from "./zone-of";
+export { lineThrough } from "./line";
 export { nearestOnSide, snap, type Snapped, type SnapTo } from "./snap";
 export { fromVenue, toVenue } from "./venue-frame";
 export { fromCoordinates, toCoordinates, type Coordinates } from "./coordinates";

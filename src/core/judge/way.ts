@@ -1,4 +1,13 @@
-import { alongBearing, bearingTo, atHeight, headingOf, type Point, type Spot, type Track } from "../ground";
+import {
+  alongBearing,
+  bearingTo,
+  atHeight,
+  headingOf,
+  lineThrough,
+  type Point,
+  type Spot,
+  type Track,
+} from "../ground";
 import type { Path } from "../motion";
 import { turnBetween } from "../units";
 
@@ -49,22 +58,10 @@ export function trackThrough(
   spot: Spot,
 ): { readonly name: string; readonly at: Way } | undefined {
   for (const { name, points } of tracks) {
-    const lengths = points.slice(1).map((p, i) => Math.hypot(p.x - points[i]!.x, p.y - points[i]!.y));
-    const upTo = lengths.reduce<number[]>((sums, l) => [...sums, sums.at(-1)! + l], [0]);
-    const on = (metres: number): Point => {
-      const i = Math.max(
-        0,
-        Math.min(
-          lengths.length - 1,
-          upTo.findLastIndex((u) => u <= metres),
-        ),
-      );
-      const [a, b] = [points[i]!, points[i + 1]!];
-      const t = lengths[i]! > 0 ? (metres - upTo[i]!) / lengths[i]! : 0;
-      return { x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t };
-    };
-    const places = lengths.map((length, i) => {
-      const [a, b] = [points[i]!, points[i + 1]!];
+    const { upTo, at: on } = lineThrough(points);
+    const places = points.slice(1).map((b, i) => {
+      const a = points[i]!;
+      const length = upTo[i + 1]! - upTo[i]!;
       const t =
         length > 0 ? ((spot.at.x - a.x) * (b.x - a.x) + (spot.at.y - a.y) * (b.y - a.y)) / length ** 2 : 0;
       const here = upTo[i]! + Math.max(0, Math.min(1, t)) * length;

@@ -3,8 +3,7 @@ import { sunAt } from "@/core/light";
 import type { Caution, Outing } from "@/data";
 import { hourAt } from "../forecast/forecast";
 import type { OutingView } from "../outing-view";
-import { foundIn } from "../people/appearances";
-import { namesIn } from "../tags/tagging";
+import { peopleIn } from "../tags/tagging";
 import { timedProgramme, type TimedEvent } from "../programme/event-times";
 import { HIGH_SUN, HOT, packingOf } from "./day";
 
@@ -68,9 +67,9 @@ const eventAbout = (outing: Outing, at: number): TimedEvent | undefined =>
   timedProgramme(outing).find((e) => at >= e.starts - BEFORE_EVENT && at < e.ends);
 
 function refusedIn({ people = [] }: Outing, event: TimedEvent | undefined): Mind[] {
-  if (!event) return [];
-  const here = namesIn(event, people);
-  const refused = people.filter((p) => p.consent === "refused" && here.some((name) => foundIn(p, name)));
+  const asked = people.filter((p) => p.consent === "refused");
+  if (!event || asked.length === 0) return [];
+  const refused = peopleIn(event, asked);
   return refused.length > 0 ? [{ code: "refused", names: refused.map((p) => p.name) }] : [];
 }
 

@@ -1,7 +1,7 @@
 import type { Settings } from "@/core/exposure";
 import type { Choice, Outing, StoredKit, StoredShot, StoredSubject } from "@/data";
 import { beginChoice } from "../begin/begin-choice";
-import { edited, type Edit } from "./edit";
+import { edited, put, type Edit } from "./edit";
 
 export const editChoice =
   (shotId: string, edit: Partial<Omit<Choice, "shotId">>): Edit =>
@@ -35,9 +35,7 @@ export const letIsoFollow =
 /** The subject as the outing keeps it: put in when it is new, written over when it is there. */
 const withSubject = (outing: Outing, subject: StoredSubject): Outing => ({
   ...outing,
-  subjects: outing.subjects.some((s) => s.id === subject.id)
-    ? outing.subjects.map((s) => (s.id === subject.id ? subject : s))
-    : [...outing.subjects, subject],
+  subjects: put(outing.subjects, subject),
 });
 
 /** Writes a shot, a new one with the kit and the position of the shot `like`, where that is one of the outing. */

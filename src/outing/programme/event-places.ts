@@ -1,4 +1,4 @@
-import { bearingTo, isInside, nearestOnSide, planDistance, type Point, type Spot } from "@/core/ground";
+import { isInside, lineThrough, nearestOnSide, planDistance, type Point, type Spot } from "@/core/ground";
 import type { Picture } from "@/core/schedule";
 import type { Outing, ProgrammeEvent } from "@/data";
 import { middleOf } from "../things/thing";
@@ -83,18 +83,10 @@ const sidesOf = (points: readonly Point[]): (readonly [Point, Point])[] =>
 
 /** Places along a line by shares of its length, each with the bearing of the line there. */
 function alongLine(points: readonly Point[]): { readonly at: Point; readonly bearing: number }[] {
-  const sides = sidesOf(points);
-  const ends = sides.reduce<number[]>((sums, [a, b]) => [...sums, sums.at(-1)! + planDistance(a, b)], [0]);
+  const line = lineThrough(points);
   return ALONG.map((share) => {
-    const along = share * ends.at(-1)!;
-    const i = Math.min(
-      sides.length - 1,
-      ends.findLastIndex((end) => end <= along),
-    );
-    const [a, b] = sides[i]!;
-    const length = planDistance(a, b);
-    const t = length > 0 ? (along - ends[i]!) / length : 0;
-    return { at: { x: a.x + t * (b.x - a.x), y: a.y + t * (b.y - a.y) }, bearing: bearingTo(a, b) };
+    const metres = share * line.upTo.at(-1)!;
+    return { at: line.at(metres), bearing: line.bearingAt(metres) };
   });
 }
 

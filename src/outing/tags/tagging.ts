@@ -52,11 +52,16 @@ export function namesIn(event: TimedEvent, people: readonly Person[]): string[] 
   return [...listed, ...own].slice(0, 40);
 }
 
+/** Which of one's people are in an event, by its list, by hand or by number. */
+export function peopleIn(event: TimedEvent, people: readonly Person[]): Person[] {
+  const here = namesIn(event, people);
+  return people.filter((p) => here.some((name) => foundIn(p, name)));
+}
+
 /** One's people, those of the event first. */
 export function peopleFor(event: TimedEvent | undefined, people: readonly Person[]): Person[] {
-  const here = event ? namesIn(event, people) : [];
-  const isHere = (p: Person): boolean => here.some((name) => foundIn(p, name));
-  return people.toSorted((a, b) => Number(isHere(b)) - Number(isHere(a)));
+  const here = event ? peopleIn(event, people) : [];
+  return people.toSorted((a, b) => Number(here.includes(b)) - Number(here.includes(a)));
 }
 
 /** What is common to every tag: its time, the event, the shot. Ids are of the time, with what keeps two of one instant apart. */

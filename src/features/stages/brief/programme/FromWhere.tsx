@@ -15,7 +15,7 @@ export function FromWhere({ eventId }: { eventId: string }) {
   const kit = useOuting((v) => v.kit);
   const preferences = useOuting((v) => v.preferences);
   const commit = useCommit();
-  const event = useMemo(() => timedProgramme(outing).find((e) => e.id === eventId), [outing, eventId]);
+  const event = timedProgramme(outing).find((e) => e.id === eventId);
   const judged = useMemo(
     () => (event ? judgedFor({ outing, kit, preferences }, event) : []),
     [outing, kit, preferences, event],
