@@ -1,14 +1,14 @@
 import { assess, timeline, type Assessment, type NoPicture, type Timeline } from "@/core/judge";
 import { sceneAt, type LightPlan, type Scene } from "@/core/scene";
 import type { Position } from "@/core/ground";
-import { bagOf, lightPlanOf, type Outing, type Preferences, type StoredKit } from "@/data";
-import { askedOf, mountedFor, type Asked, type Mounted } from "./assess-input";
+import { bagOf, lightPlanOf, type Outing, type StoredKit } from "@/data";
+import { askedOf, mountedFor, type Asked, type Mounted, type Plan, type Ways } from "./ask";
 
 /** All that an outing's answers hang on. */
 export interface Question {
   readonly outing: Outing;
   readonly kit: StoredKit;
-  readonly preferences: Pick<Preferences, "order" | "school">;
+  readonly preferences: Ways;
 }
 
 /** The answers of an outing: each is worked out when it is first asked; the same inputs give the same object. */
@@ -81,17 +81,14 @@ export function createAssessments(): Assessments {
     lightPlanOf({ light, date, from, until, lastDate, timeZone }),
   );
   const sceneKept = kept(8, sceneAt);
-  const mountedKept = kept(MOST_SHOTS, (shotId: string, parts: Parts, kit: StoredKit, school: School) => {
+  const mountedKept = kept(MOST_SHOTS, (shotId: string, parts: Plan, kit: StoredKit) => {
     const shot = parts.shots.find((s) => s.id === shotId);
-    return shot && mountedFor(parts, shot, kit, school);
+    return shot && mountedFor(parts, shot, kit);
   });
-  const askedKept = kept(
-    MOST_SHOTS,
-    (shotId: string, parts: Parts, mounted: Mounted | undefined, order: Preferences["order"]) => {
-      const shot = parts.shots.find((s) => s.id === shotId);
-      return shot && askedOf(parts, shot, mounted, order);
-    },
-  );
+  const askedKept = kept(MOST_SHOTS, (...[shotId, parts, mounted, order, school, weights]: AskList) => {
+    const shot = parts.shots.find((s) => s.id === shotId);
+    return shot && askedOf(parts, shot, mounted, { order, school, weights });
+  });
   const assessmentKept = kept(MOST_ASSESSMENTS, (asked: Asked, position: Position, scene: Scene) =>
     assess({ ...asked, position, scene }),
   );
@@ -99,7 +96,7 @@ export function createAssessments(): Assessments {
     const [ground, light, from, until, step] = rest;
     return timeline({ ...asked, position, ground, light, from, until, step });
   });
-  const partsKept = kept(2, (...[shots, choices, subjects, bag, ground]: PartList): Parts => ({
+  const partsKept = kept(2, (...[shots, choices, subjects, bag, ground]: PartList): Plan => ({
     shots,
     choices,
     subjects,
@@ -118,10 +115,11 @@ export function createAssessments(): Assessments {
   const answers: Assessments = {
     bag: ({ outing, kit }) => bagKept(outing.bag, kit),
     scene: (question, at) => sceneKept(question.outing.ground, planOf(question), at),
-    mounted: (question, shotId) =>
-      mountedKept(shotId, partsOf(question), question.kit, question.preferences.school),
-    asked: (question, shotId) =>
-      askedKept(shotId, partsOf(question), answers.mounted(question, shotId), question.preferences.order),
+    mounted: (question, shotId) => mountedKept(shotId, partsOf(question), question.kit),
+    asked: (question, shotId) => {
+      const { order, school, weights } = question.preferences;
+      return askedKept(shotId, partsOf(question), answers.mounted(question, shotId), order, school, weights);
+    },
     assessment: (question, shotId, positionId, at) => {
       const asked = answers.asked(question, shotId);
       const position = positionOf(question, positionId);
@@ -158,9 +156,8 @@ export function createAssessments(): Assessments {
   return answers;
 }
 
-type Parts = Pick<Outing, "shots" | "choices" | "subjects" | "bag" | "ground">;
 type AskedOf = [Outing, StoredKit, Question["preferences"]];
 type NightList = [string, string, string, string | undefined, string];
-type PartList = [Parts["shots"], Parts["choices"], Parts["subjects"], Parts["bag"], Parts["ground"]];
-type School = Preferences["school"];
+type PartList = [Plan["shots"], Plan["choices"], Plan["subjects"], Plan["bag"], Plan["ground"]];
+type AskList = [string, Plan, Mounted | undefined, Ways["order"], Ways["school"], Ways["weights"]];
 type Course = [Outing["ground"], LightPlan, number, number, number];

@@ -1,5 +1,5 @@
 import type { BriefShot } from "@/core/judge";
-import { askedOf, mountedFor } from "./assess-input";
+import { askedOf, mountedFor } from "./ask";
 import type { Shot } from "@/core/scene";
 import type { OutingView } from "./outing-view";
 
@@ -15,8 +15,7 @@ export function briefShots<S extends Shot>(
   const { starts, until } = window;
   const instants = Array.from({ length: times }, (_, i) => starts + ((until - starts) * i) / (times - 1));
   return shots.flatMap((planned) => {
-    const mounted = mountedFor(outing, planned, kit, preferences.school);
-    const asked = askedOf(outing, planned, mounted, preferences.order);
+    const asked = askedOf(outing, planned, mountedFor(outing, planned, kit), preferences);
     return asked ? [{ planned, asked: { ...asked, times: instants } }] : [];
   });
 }

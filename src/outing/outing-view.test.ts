@@ -1,5 +1,5 @@
 import { demoKit, demoOutings } from "../../demo";
-import { DEFAULT_PREFERENCES } from "@/data";
+import { DEFAULT_PREFERENCES, EMPTY_LIBRARY } from "@/data";
 import { createAssessments } from "./assessments";
 import { setCloud } from "./edits";
 import { createViews } from "./outing-view";
@@ -10,6 +10,7 @@ const looking = {
   outing,
   kit: demoKit,
   preferences: DEFAULT_PREFERENCES,
+  library: EMPTY_LIBRARY,
   selection: beginSelection(outing),
   now: 0,
 };

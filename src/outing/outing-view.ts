@@ -14,11 +14,13 @@ import {
   choiceOf,
   windowOf,
   type Choice,
+  type Library,
   type Outing,
   type Preferences,
   type StoredKit,
   type Window,
 } from "@/data";
+import type { Asked, Mounted } from "./ask";
 import { kept, type Assessments } from "./assessments";
 import { minuteOf, type Minute, type Selection } from "./selection";
 
@@ -27,6 +29,8 @@ export interface Looking {
   readonly outing: Outing;
   readonly kit: StoredKit;
   readonly preferences: Preferences;
+  /** What the user keeps of their own beside what ships. */
+  readonly library: Library;
   readonly selection: Selection;
   /** The device's clock, epoch milliseconds. */
   readonly now: number;
@@ -48,6 +52,9 @@ export interface OutingView extends Looking, Minute {
   readonly spot: Spot;
   /** The position that is looked from. */
   readonly position: Position | undefined;
+  /** What the shot in hand asks, without a position and an instant; undefined while the kit lacks what it takes. */
+  readonly asked: Asked | undefined;
+  readonly mounted: Mounted | undefined;
   readonly rig: Rig | undefined;
   /** What the choice names and the bag lacks: something else of the bag is mounted instead. */
   readonly notInBag: readonly string[];
@@ -84,14 +91,11 @@ export function createViews(answers: Assessments): (looking: Looking) => OutingV
   const windowKept = kept(2, (...[date, from, until, lastDate, starts, plannedAt, timeZone]: TimeList) =>
     windowOf({ date, from, until, lastDate, starts, plannedAt, timeZone }),
   );
-  const inputKept = kept(
-    4,
-    (asked: Omit<AssessInput, "position" | "scene">, position: Position, scene: Scene) => ({
-      ...asked,
-      position,
-      scene,
-    }),
-  );
+  const inputKept = kept(4, (asked: Asked, position: Position, scene: Scene) => ({
+    ...asked,
+    position,
+    scene,
+  }));
   const frameKept = kept(4, frameView);
   return (looking) => {
     const { outing, selection } = looking;
@@ -106,6 +110,7 @@ export function createViews(answers: Assessments): (looking: Looking) => OutingV
       outing,
       kit: looking.kit,
       preferences: looking.preferences,
+      library: looking.library,
       selection,
       now: looking.now,
       at: minute.at,
@@ -126,8 +131,14 @@ export function createViews(answers: Assessments): (looking: Looking) => OutingV
       get spot() {
         return outing.ground.spots.find((s) => s.id === shot.spotId)!;
       },
+      get asked() {
+        return answers.asked(looking, shot.id);
+      },
+      get mounted() {
+        return mounted();
+      },
       get rig() {
-        return mounted()?.rig;
+        return view.asked?.rig;
       },
       get notInBag() {
         return mounted()?.missing ?? NOTHING;
@@ -148,7 +159,7 @@ export function createViews(answers: Assessments): (looking: Looking) => OutingV
         return inHand?.ok ? inHand : undefined;
       },
       get input() {
-        const asked = answers.asked(looking, shot.id);
+        const { asked } = view;
         return asked && view.position && inputKept(asked, view.position, view.scene);
       },
       get frame() {

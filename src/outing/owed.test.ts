@@ -1,8 +1,15 @@
 import { timeline } from "@/core/judge";
 import { demoKit, demoOutings } from "../../demo";
-import { DEFAULT_PREFERENCES, lightPlanOf, plannedPosition, windowOf, type Outing } from "@/data";
+import {
+  DEFAULT_PREFERENCES,
+  EMPTY_LIBRARY,
+  lightPlanOf,
+  plannedPosition,
+  windowOf,
+  type Outing,
+} from "@/data";
 import { createAssessments } from "./assessments";
-import { askedOf, mountedFor } from "./assess-input";
+import { askedOf, mountedFor } from "./ask";
 import { createViews } from "./outing-view";
 import { owed } from "./owed";
 import { beginSelection } from "./selection";
@@ -13,6 +20,7 @@ const viewOf = (outing: Outing, at: number) =>
     outing,
     kit: demoKit,
     preferences: DEFAULT_PREFERENCES,
+    library: EMPTY_LIBRARY,
     selection: { ...beginSelection(outing), minute: { at, live: false } },
     now: 0,
   });
@@ -35,12 +43,7 @@ test("a promise is told to be taken before the light ends it, as the day's own c
   expect(ends.length).toBeGreaterThan(0);
   for (const { shotId, when } of ends) {
     const shot = hockey.shots.find((s) => s.id === shotId)!;
-    const asked = askedOf(
-      hockey,
-      shot,
-      mountedFor(hockey, shot, demoKit, DEFAULT_PREFERENCES.school),
-      DEFAULT_PREFERENCES.order,
-    )!;
+    const asked = askedOf(hockey, shot, mountedFor(hockey, shot, demoKit), DEFAULT_PREFERENCES)!;
     const position = plannedPosition(hockey, shotId)!;
     const course = { ground: hockey.ground, light: lightPlanOf(hockey), from, until, step: MINUTE };
     const { points } = timeline({ ...asked, position, ...course });

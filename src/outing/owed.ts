@@ -1,6 +1,6 @@
 import { timeline } from "@/core/judge";
 import { lightPlanOf, plannedPosition } from "@/data";
-import { askedOf, mountedFor } from "./assess-input";
+import { askedOf, mountedFor } from "./ask";
 import type { OutingView } from "./outing-view";
 
 /** A promise that is not kept yet, and until when the light allows it. */
@@ -25,7 +25,7 @@ export function owed({ outing, kit, preferences, at, window }: OutingView): Owed
   const light = lightPlanOf(outing);
   const whenOf = (shot: OutingView["outing"]["shots"][number]): Owed["when"] => {
     const position = plannedPosition(outing, shot.id);
-    const asked = askedOf(outing, shot, mountedFor(outing, shot, kit, preferences.school), preferences.order);
+    const asked = askedOf(outing, shot, mountedFor(outing, shot, kit), preferences);
     if (!position || !asked || at >= window.until) return { kind: "unplanned" };
     const course = { ground: outing.ground, light, from: at, until: window.until, step: STEP };
     const { points } = timeline({ ...asked, position, ...course });

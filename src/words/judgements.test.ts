@@ -46,7 +46,7 @@ const CODES: { readonly [Code in JudgementCode]: JudgementOf<Code>["numbers"] } 
   "pixels-short": { px: 2000, wanted: 3000 },
   "light-short": { short: 4, missing: 0 },
   "light-over": { over: 6 },
-  "motion-not-held": { times: 2.6 },
+  "motion-not-held": { chance: 0.12 },
   "no-shutter-holds": { tolerance: 20 },
 };
 /** What a code speaks of beside its numbers. */
@@ -150,5 +150,5 @@ test("small words for ends, breaks, ways and verdicts", () => {
   expect(endWords("iso-ceiling")).toBe("your ISO ceiling");
   expect(momentWords("past-ceiling")).toBe("past ceiling");
   expect(sacrificeWords("lift")).toBe("Push in post");
-  expect(verdictWords("a-little")).toBe("moving a little");
+  expect(verdictWords("at-the-edge")).toBe("at the edge");
 });

@@ -9,7 +9,8 @@ import type {
   Softness,
 } from "@/core/judge";
 import type { EndReason, Rail, Sacrifice } from "@/core/exposure";
-import type { BlurSource, BlurVerdict } from "@/core/motion";
+import type { BlurSource, KeptVerdict } from "@/core/motion";
+import { ofHundred } from "./chance";
 import { lengthShown, lengthUnit } from "./display";
 import { atLeastWords, metresWords, percentWords, stopsNoun, twoFigures } from "./format";
 import { needsLeaveSentence, neverSentence, onLeaveSentence } from "./standing";
@@ -66,7 +67,7 @@ const JUDGEMENTS: {
   "light-over": (v) => `${stopsNoun(v.over)} too bright: use a neutral-density filter.`,
   "focus-not-shutter": () =>
     "Focus, not shutter: it comes too fast for the autofocus to hold. Prefocus on a spot, or shoot as it passes.",
-  "motion-not-held": (v) => `It smears ${twoFigures(v.times)} times what you allow. Take a faster shutter.`,
+  "motion-not-held": (v) => `It moves: ${ofHundred(v.chance)} frames hold. Take a faster shutter.`,
   flicker: (v) =>
     `The lamps flicker: frames differ by ${stopsNoun(Math.round(3 * v.stops))}. Take 1/100 where mains are 50 Hz, 1/120 at 60, or flicker reduction.`,
   "filter-needed": (v) => `Mount a neutral-density filter of ${v.stops} stops.`,
@@ -151,12 +152,13 @@ const SOURCES_OF_BLUR: Readonly<Record<BlurSource, string>> = {
 };
 export const blurSourceWords = (source: BlurSource): string => SOURCES_OF_BLUR[source];
 
-const VERDICTS: Readonly<Record<BlurVerdict, string>> = {
+const VERDICTS: Readonly<Record<KeptVerdict, string>> = {
   held: "held",
-  "a-little": "moving a little",
-  "clearly-moved": "clearly moving",
+  "mostly-held": "mostly held",
+  "at-the-edge": "at the edge",
+  lost: "lost",
 };
-export const verdictWords = (verdict: BlurVerdict): string => VERDICTS[verdict];
+export const verdictWords = (verdict: KeptVerdict): string => VERDICTS[verdict];
 
 const SACRIFICES: Readonly<Record<Sacrifice, string>> = {
   lift: "Push in post",

@@ -76,7 +76,7 @@ const REASONS: { readonly [Code in ReasonCode]: (numbers: ReasonNumbers[Code]) =
     `Shutter and aperture ask ${numberWords(v.shutter + v.aperture, 1)} stops, the light gives ${numberWords(v.light, 1)}; ISO makes up ${numberWords(v.iso, 1)} over ISO 100.`,
   "filter-takes": (v) => `A neutral-density filter takes ${v.stops} stops.`,
   "ceiling-for-a-face": (v) =>
-    `A face between actions may cost a stop more than your ceiling: up to ${isoWords(isoNearest(v.iso))}.`,
+    `A face between actions may cost all the ISO that you allow, up to ${isoWords(isoNearest(v.iso))}, before its depth does.`,
   "ceiling-of-body": (v) =>
     v.short > 0
       ? `Your ceiling is ISO ${v.iso}: ${stopsNoun(v.short)} short there.`

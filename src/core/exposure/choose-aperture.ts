@@ -1,3 +1,4 @@
+import { lightClicks } from "./ledger";
 import type { SolveInput } from "./solution";
 
 /** The shutter that an aperture asks for: held, drawn by the lines, or the slowest that holds the picture. */
@@ -9,28 +10,45 @@ export const shutterAt = (input: SolveInput, aperture: number): number =>
 export const sharpEnd = (input: SolveInput): number =>
   Math.max(input.depthAperture, Math.min(input.lensNarrowest, input.diffractionAperture));
 
+/** A stop of ISO is what a subject in focus is worth (assumed): for more, focus is left to a spot focused beforehand. */
+const FOCUS_WORTH = 3;
+
+/** The apertures from one to another, both in it, either way. */
+const between = (from: number, to: number): number[] =>
+  Array.from({ length: Math.abs(to - from) + 1 }, (_, i) => (to < from ? from - i : from + i));
+
 /**
- * The aperture of a picture whose ISO follows: the one that holds the depth, while the ISO stays at or under the
- * preferred one; else the nearest that brings it there and keeps the picture sharp at rest (a narrower one holds more, and may allow a
- * slower shutter); else the one with the lowest ISO, of those that do so while the ceiling is not passed.
+ * The aperture of a picture whose ISO follows: the one that holds the depth, or a narrower one where that lets the shutter be so
+ * much slower that it takes less ISO. Passes its ISO the preferred one, or does focus or lens blur more there than a shutter
+ * can mend: the nearest that mends it within the preferred ISO, narrower first; else the mended one with the lowest ISO,
+ * where that costs no more than a stop over what is best without; else as little wider as brings the ISO to the preferred
+ * one. The ceiling plays no part in it.
  */
-export function apertureFor(input: SolveInput, isoAt: (aperture: number) => number): number {
-  const { depthAperture, isoPreferred, isoCeiling, depthFirst, lensWidest } = input;
-  if (depthFirst || isoAt(depthAperture) <= isoPreferred) return depthAperture;
-  const any = { aperture: depthAperture, iso: Infinity };
-  const kept = { aperture: depthAperture, iso: Infinity };
-  /** Whether an aperture keeps the ISO at or under the preferred one, and the picture sharp at rest. */
-  const fits = (aperture: number): boolean => {
-    const iso = isoAt(aperture);
-    if (iso < any.iso) [any.aperture, any.iso] = [aperture, iso];
-    if (iso >= kept.iso || input.unmended(aperture)) return false;
-    [kept.aperture, kept.iso] = [aperture, iso];
-    return iso <= isoPreferred;
+export function apertureFor(input: SolveInput): number {
+  const { depthAperture, isoPreferred, depthFirst, lensWidest } = input;
+  const light = lightClicks(input);
+  const isoAt = (aperture: number): number => shutterAt(input, aperture) + aperture - light;
+  const slowest = input.locked.shutter ?? input.streakShutter ?? input.movingShutter;
+  const cheapest = (apertures: readonly number[]): number | undefined => {
+    let best: { readonly aperture: number; readonly iso: number } | undefined;
+    for (const aperture of apertures) {
+      // Movement alone bounds what a narrower one can gain.
+      if (best && aperture > best.aperture && slowest + aperture - light >= best.iso) continue;
+      const iso = isoAt(aperture);
+      if (!best || iso < best.iso) best = { aperture, iso };
+    }
+    return best?.aperture;
   };
-  const end = sharpEnd(input);
-  for (let a = depthAperture; a <= end; a++) if (fits(a)) return a;
-  for (let a = depthAperture - 1; a >= lensWidest; a--) if (fits(a)) return a;
-  return kept.iso <= isoCeiling ? kept.aperture : any.aperture;
+  const narrower = between(depthAperture, sharpEnd(input));
+  const asked = cheapest(narrower)!;
+  if (depthFirst || (isoAt(asked) <= isoPreferred && !input.unmended(asked))) return asked;
+  const wider = depthAperture > lensWidest ? between(depthAperture - 1, lensWidest) : [];
+  const mended = [...narrower, ...wider].filter((a) => !input.unmended(a));
+  const within = mended.find((a) => isoAt(a) <= isoPreferred);
+  if (within !== undefined) return within;
+  const opened = [asked, ...wider].find((a) => isoAt(a) <= isoPreferred) ?? cheapest([asked, ...wider])!;
+  const best = cheapest(mended);
+  return best !== undefined && isoAt(best) <= isoAt(opened) + FOCUS_WORTH ? best : opened;
 }
 
 /** With the ISO held and the shutter following: as little wider than the depth asks as makes the shutter hold. */

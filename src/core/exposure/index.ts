@@ -21,6 +21,7 @@ export {
   exactSettings,
   isoMark,
   isoNearest,
+  isoNoHigher,
   isoSpeed,
   SCALE,
   shutterMark,
@@ -32,6 +33,7 @@ export {
   type ShutterMark,
 } from "./marks";
 export { ledgerBalance } from "./ledger";
+export type { Surplus } from "./spend-surplus";
 export type { EndReason, LedgerLine, RailState, Sacrifice, Solution, SolveInput } from "./solution";
 export { solveSettings } from "./solve";
 export { waysOut, type WayOut } from "./ways";

@@ -115,6 +115,12 @@ export const apertureNoNarrower = (fNumber: number): number =>
 /** The mark nearest to an ISO speed. */
 export const isoNearest = (iso: number): number => clampClick("iso", Math.round(3 * Math.log2(iso / 100)));
 
+/** The highest mark whose printed ISO is no higher than a speed: a ceiling of 8000 is never passed to 10000. */
+export function isoNoHigher(iso: number): number {
+  const nearest = isoNearest(iso);
+  return isoMark(nearest) > iso ? clampClick("iso", nearest - 1) : nearest;
+}
+
 /** EV at ISO 100 for which settings are right. */
 export const evOfClicks = ({ shutter, aperture, iso }: Settings): number => (shutter + aperture - iso) / 3;
 

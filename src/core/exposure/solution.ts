@@ -1,4 +1,5 @@
 import type { Rail, Settings } from "./marks";
+import type { Surplus } from "./spend-surplus";
 
 /** What may be given up when the light is short. */
 export type Sacrifice = "lift" | "shutter" | "aperture" | "iso";
@@ -28,6 +29,10 @@ export interface SolveInput {
   readonly streakShutter?: number;
   /** Slowest shutter click that holds the picture at an aperture click. */
   readonly slowestShutter: (aperture: number) => number;
+  /** Slowest shutter click that movement and shake alone allow, whatever the aperture: no aperture goes slower. */
+  readonly movingShutter: number;
+  /** What light to spare is spent on. */
+  readonly surplus: Surplus;
   /** Whether what does not move blurs more than a shutter can mend at an aperture click. */
   readonly unmended: (aperture: number) => boolean;
   /** ISO of the sensor's own sensitivity, clicks. */
@@ -36,7 +41,7 @@ export interface SolveInput {
   readonly isoFloor: number;
   /** Up to here the light is not called short. */
   readonly isoPreferred: number;
-  /** Highest ISO that the owner allows, clicks. */
+  /** Highest ISO that the owner allows, clicks: nothing goes past it but an ISO that is held there by hand. */
   readonly isoCeiling: number;
   /** Highest ISO of the body, clicks. */
   readonly isoMax: number;

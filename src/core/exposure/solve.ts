@@ -1,8 +1,9 @@
-import { apertureFor, opening, sharpEnd, shutterAt, widerUntilHeld } from "./choose-aperture";
+import { apertureFor, opening, shutterAt, widerUntilHeld } from "./choose-aperture";
 import { ledgerOf, lightClicks } from "./ledger";
 import { SCALE, type Rail, type Settings } from "./marks";
 import { railStates } from "./rail-states";
 import type { Sacrifice, Solution, SolveInput } from "./solution";
+import { spendSurplus } from "./spend-surplus";
 
 /** A shutter may be slowed this many clicks past its limit: twice the tolerance still reads as held. */
 const SHUTTER_GIVE = 3;
@@ -10,9 +11,9 @@ const SHUTTER_GIVE = 3;
 /**
  * Settings for a picture. To freeze: the aperture holds the depth asked for, the shutter stands at its limit for that
  * aperture, ISO follows the light. Is the light short, depth is given up first; **after every move of the aperture the
- * shutter is solved again**. Too much light goes into a faster shutter, then a smaller aperture. What is short at the
- * ceiling is taken from what the user gives up first, each to its allowance. A rail that the user locks stays; then
- * the next free one follows: ISO, shutter, aperture. A pan or streak keeps the shutter that draws its lines instead,
+ * shutter is solved again**. Light to spare is spent by purpose. What is short at the ceiling is taken from what the user
+ * gives up first, each to its allowance; the ceiling itself is never passed, but offered among the ways out. A rail that the user
+ * locks stays; then the next free one follows: ISO, shutter, aperture, each to its end before it comes out too bright. A pan or streak keeps the shutter that draws its lines instead,
  * and takes a filter where ISO and aperture are not enough.
  */
 export function solveSettings(given: SolveInput): Solution {
@@ -71,6 +72,8 @@ function withinKit(input: SolveInput): SolveInput {
     fastestShutter: input.fastestShutter,
     streakShutter: input.streakShutter,
     slowestShutter: input.slowestShutter,
+    movingShutter: input.movingShutter,
+    surplus: input.surplus,
     unmended: input.unmended,
     isoBase,
     isoFloor: input.isoFloor,
@@ -98,10 +101,12 @@ function ask(input: SolveInput, follows: Rail): { readonly asked: Settings; read
   const { locked } = input;
   if (follows === "iso") {
     const isoAt = (aperture: number): number => shutterAt(input, aperture) + aperture - light;
-    const aperture = locked.aperture ?? apertureFor(input, isoAt);
+    const aperture = locked.aperture ?? apertureFor(input);
     const start = { shutter: shutterAt(input, aperture), aperture, iso: isoAt(aperture) };
     const depthGiven = locked.aperture === undefined ? Math.max(0, input.depthAperture - aperture) : 0;
-    return { asked: spendSurplus(input, start), depthGiven };
+    const spent = spendSurplus(input, start, Math.max(0, input.isoFloor - start.iso));
+    const iso = Math.max(input.isoFloor, spent.shutter + spent.aperture - light);
+    return { asked: { shutter: spent.shutter, aperture: spent.aperture, iso }, depthGiven };
   }
   const iso = locked.iso!;
   if (follows === "shutter") {
@@ -109,33 +114,20 @@ function ask(input: SolveInput, follows: Rail): { readonly asked: Settings; read
       inside(light + iso - aperture, SCALE.shutter.first, input.fastestShutter);
     const aperture = locked.aperture ?? widerUntilHeld(input, follow);
     const depthGiven = locked.aperture === undefined ? input.depthAperture - aperture : 0;
-    return { asked: { shutter: follow(aperture), aperture, iso }, depthGiven };
+    const needed = Math.max(SCALE.shutter.first, shutterAt(input, aperture));
+    const spare = light + iso - aperture - needed;
+    if (spare <= 0) return { asked: { shutter: follow(aperture), aperture, iso }, depthGiven };
+    const spent = spendSurplus(input, { shutter: needed, aperture }, spare);
+    return { asked: { shutter: spent.shutter, aperture: spent.aperture, iso }, depthGiven };
   }
   const shutter = locked.shutter!;
   const aperture = locked.aperture ?? inside(light + iso - shutter, input.lensWidest, input.lensNarrowest);
   return { asked: { shutter, aperture, iso }, depthGiven: 0 };
 }
 
-/** Light beyond the ISO floor: faster shutter first, then a smaller aperture up to diffraction. */
-function spendSurplus(input: SolveInput, s: Settings): Settings {
-  let { shutter, aperture } = s;
-  let surplus = Math.max(0, input.isoFloor - s.iso);
-  const streak = input.streakShutter !== undefined;
-  if (input.locked.shutter === undefined && !streak) {
-    const faster = Math.max(0, Math.min(surplus, input.fastestShutter - shutter));
-    shutter += faster;
-    surplus -= faster;
-  }
-  if (input.locked.aperture === undefined) {
-    const end = streak ? input.lensNarrowest : Math.max(aperture, sharpEnd(input));
-    aperture += Math.max(0, Math.min(surplus, end - aperture));
-  }
-  return { shutter, aperture, iso: Math.max(input.isoFloor, shutter + aperture - lightClicks(input)) };
-}
-
 type NotAperture = Exclude<Sacrifice, "aperture">;
 
-/** Room in clicks that each sacrifice but the aperture has from a set of settings. */
+/** Room in clicks that each sacrifice but the aperture has from a set of settings; that of the ISO is the photographer's to take. */
 export function roomFor(input: SolveInput, s: Settings, kind: NotAperture): number {
   if (kind === "lift") return input.liftClicks;
   if (kind === "iso") return Math.max(0, input.isoMax - input.isoCeiling);
@@ -147,6 +139,7 @@ function giveUp(input: SolveInput, asked: Settings, short: number) {
   let left = short;
   const taken: { kind: Sacrifice; clicks: number }[] = [];
   for (const kind of left > 0 ? input.order : []) {
+    if (kind === "iso") continue;
     const wider = kind === "aperture" ? opening(input, settings.aperture, left) : undefined;
     const clicks = wider?.clicks ?? Math.min(left, roomFor(input, settings, kind as NotAperture));
     if (clicks <= 0) continue;
@@ -155,7 +148,7 @@ function giveUp(input: SolveInput, asked: Settings, short: number) {
       settings = { shutter: settings.shutter - slower, aperture: wider.to, iso: settings.iso };
       // An opening comes in whole clicks of both rails; what it gives too much lowers the ISO.
       settings = changed(settings, "iso", -Math.max(0, clicks - left));
-    } else if (kind !== "lift") settings = changed(settings, kind, kind === "iso" ? clicks : -clicks);
+    } else if (kind === "shutter") settings = changed(settings, kind, -clicks);
     taken.push({ kind, clicks: Math.min(clicks, left) });
     left = Math.max(0, left - clicks);
   }

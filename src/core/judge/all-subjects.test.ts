@@ -1,5 +1,5 @@
 import { demoKit } from "../../../demo";
-import { apertureFNumber, isoSpeed, shutterSeconds } from "../exposure";
+import { apertureFNumber, apertureNearest, isoSpeed, shutterSeconds } from "../exposure";
 import { asSubject, SUBJECTS } from "../catalogue";
 import type { Ground } from "../ground";
 import type { Subject } from "../motion";
@@ -328,5 +328,5 @@ test("a crop so deep that lens and pixel alone blur it asked for the fastest shu
 test("a racing car head-on asked for the depth of its whole length: a lens wide open does", () => {
   const found = caseOf({ id: "racing-car", lens: prime(400, 2.8, 2.5), away: 40, faceTurn: 0, light: CLEAR });
   expect(found.settings.depth.asked).toBeLessThan(0.5);
-  expect(marks(found)[1]).toBe(2.8);
+  expect(found.settings.rails.aperture.from).toBe(apertureNearest(2.8));
 });

@@ -5,7 +5,7 @@ import type { Figure } from "./reasons";
 import type { Background, Blockage, Position, Surface } from "../ground";
 import type { DepthOfField, Frame, Rig } from "../optics";
 import type { LightSide, SkyPhase, Sun } from "../light";
-import type { BlurBudget, BlurVerdict, BodyMotion, Hands, Subject, Unmended } from "../motion";
+import type { BlurBudget, KeptVerdict, BodyMotion, Hands, Subject, Unmended } from "../motion";
 import type { Sacrifice, Settings, Solution, WayOut } from "../exposure";
 import type { DepthWish, Scene, Shot } from "../scene";
 import type { SeenBehind } from "./background-found";
@@ -104,9 +104,11 @@ export interface PartMotion {
   readonly toleranceUm: number;
   /** Slowest exposure in seconds that holds it. */
   readonly slowest: number | "none" | "any";
-  /** Smear in µm at the settings found, and how it reads. */
+  /** Smear in µm at the settings found, the subject at its typical speed. */
   readonly blurUm: number;
-  readonly verdict: BlurVerdict;
+  /** Frames of one, 0 … 1, in which it holds, and the word for that share. */
+  readonly chance: number;
+  readonly verdict: KeptVerdict;
 }
 
 /** A pan: its lines, and how often it comes off. */
@@ -143,7 +145,9 @@ export interface MotionFound {
 export interface PricedWay extends WayOut {
   /** Smear of the held part in µm on the sensor. */
   readonly blurUm: number;
-  readonly verdict: BlurVerdict;
+  /** Frames of one, 0 … 1, that hold it, and the word for that share. */
+  readonly chance: number;
+  readonly verdict: KeptVerdict;
 }
 
 /** The depth of a shot: what was asked, what is held, and what was given up. */

@@ -70,7 +70,7 @@ test("every starting point speaks of some shot, comes with its own shutter, and 
   const seen = new Set<string>();
   for (const figure of new Set(figures)) {
     const input = { ...base, subject: withFigure(figure) };
-    for (const s of startsFor(input, assessed(input), STARTING_SETTINGS)) {
+    for (const s of startsFor(input, STARTING_SETTINGS)) {
       seen.add(s.start.id);
       expect(2 ** (-s.settings.shutter / 3) / s.start.shutter).toBeGreaterThan(0.89);
       expect(2 ** (-s.settings.shutter / 3) / s.start.shutter).toBeLessThan(1.13);
@@ -79,7 +79,7 @@ test("every starting point speaks of some shot, comes with its own shutter, and 
   }
   for (const intent of ["pan", "reaction", "context"] as const) {
     const input = { ...base, shot: { ...base.shot, intent } };
-    const starts = startsFor(input, assessed(input), STARTING_SETTINGS);
+    const starts = startsFor(input, STARTING_SETTINGS);
     seen.add(starts[0]!.start.id);
     expect(starts.at(-1)!.start.id).toBe("walk-about");
   }

@@ -24,6 +24,9 @@ type Found = Pick<Assessment, "sighting" | "light" | "motion" | "settings">;
 
 /** Under this share of the wished fill the crop is no longer the same picture (common practice: half). */
 const LEAST_REACH = 0.5;
+/** Under this share of frames a part is not mostly held. */
+const LEAST_KEPT = 0.5;
+
 /** What to say of a place: vetoes first, then cautions, then notes. Codes and numbers; `words` makes sentences. */
 export function judge(input: AssessInput, found: Found): Judgement[] {
   const said: Judgement[] = [];
@@ -96,8 +99,9 @@ function cautions(say: Say, input: AssessInput, found: Found): void {
   say("caution", "no-shutter-holds", motion.unmended === "lens" && !lines, {
     numbers: { tolerance: held.toleranceUm },
   });
-  say("caution", "motion-not-held", held.verdict !== "held" && !lines, {
-    numbers: { times: held.blurUm / held.toleranceUm },
+  // At its limit a picture keeps about half of its frames: what is slower than that is said.
+  say("caution", "motion-not-held", held.chance < LEAST_KEPT && held.blurUm > held.toleranceUm && !lines, {
+    numbers: { chance: held.chance },
   });
   say("caution", "light-short", settings.short > 0 || settings.missing > 0, {
     numbers: { short: settings.short, missing: settings.missing },

@@ -53,8 +53,8 @@ interface Judged {
   "light-over": { numbers: { over: number } };
   /** Times the tolerance; metres a second toward the camera. */
   "focus-not-shutter": { numbers: { times: number; speed: number } };
-  /** Times the tolerance. */
-  "motion-not-held": { numbers: { times: number } };
+  /** Frames of one, 0 … 1, that hold. */
+  "motion-not-held": { numbers: { chance: number } };
   /** Stops between frames. */
   flicker: { numbers: { stops: number } };
   "filter-needed": { numbers: { stops: number } };

@@ -1,4 +1,4 @@
-import type { BlurVerdict, KeeperChance } from "../motion";
+import type { KeptVerdict, KeeperChance } from "../motion";
 import type { Settings } from "../exposure";
 import type { AssessInput, Assessment } from "./assessment";
 import { blurModelOf } from "./motion-found";
@@ -32,7 +32,7 @@ export interface ShutterPreview {
   readonly partName: string;
   /** Smear of the held part in pixels of the delivered picture. */
   readonly blurPx: number;
-  readonly verdict: BlurVerdict;
+  readonly verdict: KeptVerdict;
   /** Chance 0 … 1 that a frame holds it. */
   readonly chance: number;
 }
@@ -56,6 +56,6 @@ export function previewAt(input: AssessInput, found: Assessment, shutter: number
     partName: held.name,
     blurPx: held.blurUm / deliveredPixelUm,
     verdict: held.verdict,
-    chance: model.chance(settings).chance,
+    chance: held.chance,
   };
 }

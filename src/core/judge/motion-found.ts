@@ -3,10 +3,10 @@ import { blurDiscUm, heldSidesMm, imageDistanceMm, pixelPitchUm, stabiliserStops
 import {
   blurBudget,
   blurLengthUm,
-  blurVerdict,
   bodyMotion,
   focusDrift,
   keeperChance,
+  keptVerdict,
   panKeeperChance,
   partSpeed,
   partsOf,
@@ -38,6 +38,8 @@ export interface BlurModel {
   readonly deliveredPixelUm: number;
   /** Exact slowest exposure for the part that must hold at an aperture click. */
   readonly slowestExposure: (aperture: number) => number | "none" | "any";
+  /** Slowest exposure by movement and shake alone, whatever the aperture. */
+  readonly slowestMoving: number | "none" | "any";
   /** What blurs more than a shutter can mend at an aperture click. */
   readonly unmended: (aperture: number) => Unmended | undefined;
   /** Exposure in seconds that draws the wished streak; absent for a shot that wants none, or when nothing crosses. */
@@ -74,6 +76,8 @@ interface Blurring {
   readonly movingOnly: boolean;
   /** Shortest exposure in seconds that the body has. */
   readonly fastest: number;
+  /** Spread of the turn as a share of its rate, for a shot that is panned. */
+  readonly panSpread?: number;
 }
 
 /** How fast the picture of each part moves, and what that leaves of the shutter. */
@@ -99,7 +103,7 @@ export function findMotion(
       deliveredPixelUm,
       umPerMetre: body.umPerMetre,
     });
-    return partModel(blurring, part, tolerance);
+    return partModel(blurring, part, tolerance, spreadOf(input, part));
   };
   const held = ofPart(heldPartOf(input));
   const streakExposure = drawsLines(shot) ? streakExposureOf(input, body, kept) : undefined;
@@ -109,25 +113,11 @@ export function findMotion(
     toleranceUm: held.toleranceUm,
     deliveredPixelUm,
     slowestExposure: held.slowest,
+    slowestMoving: slowestExposure(held.blur(0), held.toleranceUm, true),
     unmended: held.unmended,
     streakExposure,
     blurUm: held.smear,
-    chance: (settings) => {
-      const exposure = shutterSeconds(settings.shutter);
-      const { transverseSpeed, umPerMetre } = body;
-      const spread = (input.hands ?? USUAL_HANDS).panSpread;
-      return keeperChance({
-        blur: held.blur(settings.aperture),
-        toleranceUm: held.toleranceUm,
-        exposure,
-        spread: spreadOf(input, held.part),
-        movingOnly: held.byMotion(settings.aperture),
-        pan:
-          shot.technique === "panned"
-            ? { streakUm: transverseSpeed * umPerMetre * exposure, spread }
-            : undefined,
-      });
-    },
+    chance: held.chance,
     at: (settings) => {
       const parts = partsOf(subject).map((part) =>
         part.id === held.part.id ? held.at(settings) : ofPart(part).at(settings),
@@ -191,6 +181,7 @@ function blurringOf(
       point: subjectAt + drift,
     }),
     movingOnly: shot.tolerance === "pixel-sharp",
+    panSpread: shot.technique === "panned" ? (hands ?? USUAL_HANDS).panSpread : undefined,
     fastest: rig.body.fastestShutter,
   };
 }
@@ -206,11 +197,12 @@ interface PartModel {
   readonly byMotion: (aperture: number) => boolean;
   readonly slowest: (aperture: number) => number | "none" | "any";
   readonly smear: (settings: Settings) => number;
+  readonly chance: (settings: Settings) => KeeperChance;
   readonly at: (settings: Settings) => PartMotion;
 }
 
-function partModel(blurring: Blurring, part: SubjectPart, tolerance: number): PartModel {
-  const { body, still, magnification, lagDiscUm, movingOnly, fastest } = blurring;
+function partModel(blurring: Blurring, part: SubjectPart, tolerance: number, spread: number): PartModel {
+  const { body, still, magnification, lagDiscUm, movingOnly, fastest, panSpread } = blurring;
   const speed = partSpeed(body, part);
   const blur = (aperture: number): BlurInput => {
     const fNumber = apertureFNumber(aperture);
@@ -236,6 +228,18 @@ function partModel(blurring: Blurring, part: SubjectPart, tolerance: number): Pa
   };
   const smear = ({ aperture, shutter }: Settings): number =>
     blurLengthUm(blur(aperture), shutterSeconds(shutter), byMotion(aperture));
+  const chance = ({ aperture, shutter }: Settings): KeeperChance => {
+    const exposure = shutterSeconds(shutter);
+    const streakUm = body.transverseSpeed * body.umPerMetre * exposure;
+    return keeperChance({
+      blur: blur(aperture),
+      toleranceUm: tolerance,
+      exposure,
+      spread,
+      movingOnly: byMotion(aperture),
+      pan: panSpread === undefined ? undefined : { streakUm, spread: panSpread },
+    });
+  };
   return {
     part,
     speed,
@@ -245,16 +249,18 @@ function partModel(blurring: Blurring, part: SubjectPart, tolerance: number): Pa
     byMotion,
     slowest,
     smear,
+    chance,
     at: (settings) => {
-      const blurUm = smear(settings);
+      const kept = chance(settings).chance;
       return {
         partId: part.id,
         name: part.name,
         speed,
         toleranceUm: tolerance,
         slowest: slowest(settings.aperture),
-        blurUm,
-        verdict: blurVerdict(blurUm, tolerance),
+        blurUm: smear(settings),
+        chance: kept,
+        verdict: keptVerdict(kept),
       };
     },
   };

@@ -8,7 +8,7 @@ import {
   type Rail,
   type Settings,
 } from "../exposure";
-import { blurVerdict, type BlurVerdict } from "../motion";
+import { keptVerdict, type KeptVerdict } from "../motion";
 import type { AssessInput, Assessment } from "./assessment";
 import { blurModelOf } from "./motion-found";
 import { keptCircleMm } from "./sighting";
@@ -23,7 +23,7 @@ export interface OneClick {
   readonly brighter: 1 | -1;
   /** Smear of the held part in µm, and how it reads. */
   readonly blurUm: number;
-  readonly verdict: BlurVerdict;
+  readonly verdict: KeptVerdict;
   /** Metres that are sharp; a code when there is no far end. */
   readonly sharp: number | "unbounded";
   /** Frames of one that hold, 0 … 1. */
@@ -40,7 +40,7 @@ export function oneClick(input: AssessInput, found: Assessment): OneClick[] {
   return neighbours(settings)
     .filter(({ rail, settings: s }) => s[rail] >= rails[rail].first && s[rail] <= rails[rail].last)
     .map(({ rail, by, settings: there }) => {
-      const blurUm = model.blurUm(there);
+      const { chance } = model.chance(there);
       const { near, far } = depthOfField({
         focalLengthMm: frame.focalLengthMm,
         fNumber: apertureFNumber(there.aperture),
@@ -52,10 +52,10 @@ export function oneClick(input: AssessInput, found: Assessment): OneClick[] {
         by,
         settings: there,
         brighter: (rail === "iso" ? by : -by) as 1 | -1,
-        blurUm,
-        verdict: blurVerdict(blurUm, model.toleranceUm),
+        blurUm: model.blurUm(there),
+        verdict: keptVerdict(chance),
         sharp: far === "unbounded" ? far : far - near,
-        chance: model.chance(there).chance,
+        chance,
         noise: noiseFound(input, found, there.iso).noiseAboveBase,
       };
     });

@@ -11,7 +11,7 @@ import { shortList } from "./short-list";
 
 export interface SearchInput extends Pick<
   AssessInput,
-  "shot" | "subject" | "order" | "hands" | "lightTurn" | "weights"
+  "shot" | "subject" | "order" | "locked" | "hands" | "lightTurn" | "weights"
 > {
   readonly ground: Ground;
   readonly light: LightPlan;
@@ -153,7 +153,7 @@ const BREAKS: readonly JudgementCode[] = ["light-short", "sun-in-frame", "own-sh
 
 /** A place over the whole span: its mean score and the first break of a limit, or what vetoes it at any time. */
 function overSpan(
-  { shot, subject, order, hands, lightTurn, weights }: SearchInput,
+  { shot, subject, order, locked, hands, lightTurn, weights }: SearchInput,
   scenes: readonly Scene[],
   position: Position,
   rig: Rig,
@@ -162,7 +162,19 @@ function overSpan(
   let sum = 0;
   let breaks: Candidate["breaks"];
   for (const scene of scenes) {
-    const found = assess({ shot, subject, position, rig, scene, order, hands, lightTurn, walk, weights });
+    const found = assess({
+      shot,
+      subject,
+      position,
+      rig,
+      scene,
+      order,
+      locked,
+      hands,
+      lightTurn,
+      walk,
+      weights,
+    });
     if (!found.ok || found.score.vetoed) return vetoOf(found);
     sum += found.score.value;
     const broken = breaks ? undefined : found.judgement.find((j) => BREAKS.includes(j.code));

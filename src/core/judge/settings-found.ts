@@ -1,11 +1,12 @@
 import { bellowsLoss, depthOfField, effectiveLens, widestAt } from "../optics";
-import { blurVerdict, diffractionLimit } from "../motion";
+import { creatureOf, diffractionLimit, keptVerdict, partsOf } from "../motion";
 import {
   apertureFNumber,
   apertureNearest,
   apertureNoNarrower,
   apertureNoWider,
   isoNearest,
+  isoNoHigher,
   isoSpeed,
   SCALE,
   shutterNearest,
@@ -15,6 +16,7 @@ import {
   waysOut,
   type WayOut,
   type Settings,
+  type Surplus,
   type SolveInput,
   type Solution,
 } from "../exposure";
@@ -43,7 +45,8 @@ export function findSettings(
   const solution = solveSettings(solve);
   const priced = (way: WayOut): PricedWay => {
     const blurUm = blur.blurUm(way.settings);
-    return Object.assign({ blurUm, verdict: blurVerdict(blurUm, blur.toleranceUm) }, way);
+    const { chance } = blur.chance(way.settings);
+    return Object.assign({ blurUm, chance, verdict: keptVerdict(chance) }, way);
   };
   return {
     settings: solution.settings,
@@ -63,8 +66,6 @@ export function findSettings(
   };
 }
 
-/** Clicks past the ceiling that a face between actions is worth (assumed: one stop). */
-const REACTION_ISO = 3;
 /** Up to four times the base ISO nobody calls the light short (assumed; the owner of a body may say otherwise). */
 const PREFERRED_OVER_BASE = 4;
 
@@ -79,11 +80,15 @@ function solveInput(
   const optic = effectiveLens(input.rig);
   const { magnification, focalLengthMm, kept } = sighting.frame;
   const isoMax = isoNearest(body.maxIso);
-  const ceiling = isoNearest(body.isoCeiling) + (input.shot.intent === "reaction" ? REACTION_ISO : 0);
   const diffractionAperture = apertureNoNarrower(
     diffractionLimit(1000 * keptCircleMm(input, kept)) / (1 + magnification),
   );
-  const isoCeiling = Math.min(isoMax, ceiling);
+  const isoCeiling = Math.min(isoMax, isoNoHigher(body.isoCeiling));
+  // A face between actions is worth all the ISO that its owner allows, before anything of it is given up.
+  const preferred =
+    input.shot.intent === "reaction"
+      ? body.isoCeiling
+      : (body.preferredIso ?? PREFERRED_OVER_BASE * body.baseIso);
   return {
     lightEv: light.ev.value,
     closeUpStops: bellowsLoss(magnification),
@@ -96,16 +101,26 @@ function solveInput(
     fastestShutter: shutterNearest(body.fastestShutter),
     streakShutter: blur.streakExposure === undefined ? undefined : shutterNearest(blur.streakExposure),
     slowestShutter: (aperture) => slowestClick(blur.slowestExposure(aperture), body.fastestShutter),
+    movingShutter: slowestClick(blur.slowestMoving, body.fastestShutter),
+    surplus: surplusFor(input, depth),
     unmended: (aperture) => blur.unmended(aperture) !== undefined,
     isoBase: isoNearest(body.baseIso),
     isoFloor: isoNearest(Math.max(body.baseIso, body.isoFloor)),
-    isoPreferred: Math.min(isoCeiling, isoNearest(body.preferredIso ?? PREFERRED_OVER_BASE * body.baseIso)),
+    isoPreferred: Math.min(isoCeiling, isoNearest(preferred)),
     isoCeiling,
     isoMax,
     liftClicks: body.liftClicks,
     order: input.order,
     locked: input.locked ?? {},
   };
+}
+
+/** What light to spare is for (common practice): depth for insects, for several at once and for two things, the shutter for wings and tools. */
+function surplusFor({ shot, subject }: AssessInput, depth: DepthAsked): Surplus {
+  if (depth.kind === "two-things" || depth.kind === "whole" || creatureOf(subject) === "insect")
+    return "depth";
+  const held = partsOf(subject).find((p) => p.id === shot.holdPartId)?.partClass;
+  return held === "wing" || held === "tool" ? "shutter" : "even";
 }
 
 /** What was asked of the depth, what the aperture found holds of it, and what was given up. */

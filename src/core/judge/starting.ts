@@ -1,9 +1,8 @@
 import { apertureNearest, shutterNearest, type Settings } from "../exposure";
-import type { BlurVerdict, Silhouette } from "../motion";
+import type { KeptVerdict, Silhouette } from "../motion";
 import type { Intent } from "../scene";
-import type { AssessInput, Assessment } from "./assessment";
+import type { AssessInput } from "./assessment";
 import { assess } from "./assess";
-import { blurModelOf } from "./motion-found";
 
 /** A starting point of practice, and the pictures or the figures that it speaks of; of any where neither is named. */
 interface StartingPoint {
@@ -22,9 +21,9 @@ export interface StartJudged<Start extends StartingPoint> {
   readonly settings: Settings;
   /** Clicks that the light is short at the ceiling; 0 where it suffices. */
   readonly short: number;
-  /** Smear of the held part in µm at the usual start, and how it reads. */
+  /** Smear of the held part in µm at the usual start, and the word for the share of frames. */
   readonly blurUm: number;
-  readonly verdict: BlurVerdict;
+  readonly verdict: KeptVerdict;
   /** Frames of one that hold there, 0 … 1. */
   readonly chance: number;
 }
@@ -38,10 +37,8 @@ const speaksOf = ({ figures, intents }: StartingPoint, { shot, subject }: Assess
 /** The starting points of practice that speak of a shot, each as the model judges it from here; walking about last. */
 export function startsFor<Start extends StartingPoint>(
   input: AssessInput,
-  found: Assessment,
   rows: readonly Start[],
 ): StartJudged<Start>[] {
-  const model = blurModelOf(input, found);
   const byPicture = rows.filter((row) => row.intents && speaksOf(row, input));
   const bySubject = rows.filter((row) => !row.intents && speaksOf(row, input));
   const always = rows.filter((row) => !row.intents && !row.figures);
@@ -51,7 +48,7 @@ export function startsFor<Start extends StartingPoint>(
     const there = assess({ ...input, locked: { shutter, aperture } });
     if (!there.ok) return [];
     const { settings, short } = there.settings;
-    const { blurUm, verdict } = there.motion.held;
+    const { blurUm, verdict, chance } = there.motion.held;
     return [
       {
         start,
@@ -59,7 +56,7 @@ export function startsFor<Start extends StartingPoint>(
         short,
         blurUm,
         verdict,
-        chance: model.chance(settings).chance,
+        chance,
       },
     ];
   });

@@ -82,17 +82,19 @@ export function keeperChance(input: KeeperInput): KeeperChance {
 /** Steps and reach in standard deviations of the sum over a normal density (trapezoids; error under a thousandth). */
 const STEPS = 160;
 const REACH = 4;
+const STEP = (2 * REACH) / STEPS;
+const DENSITY = Array.from({ length: STEPS + 1 }, (_, i) => Math.exp(-((-REACH + i * STEP) ** 2) / 2));
+const WHOLE = DENSITY.reduce((a, b) => a + b, 0);
 
-/** Mean of f over a lognormal scale of median 1. */
+/** Mean of f over a lognormal scale of median 1: the scale goes up by an even ratio. */
 function lognormalMean(spread: number, f: (scale: number) => number): number {
-  let [sum, weights] = [0, 0];
-  for (let i = 0; i <= STEPS; i++) {
-    const z = -REACH + (2 * REACH * i) / STEPS;
-    const weight = Math.exp((-z * z) / 2);
-    sum += weight * f(Math.exp(spread * z));
-    weights += weight;
+  const ratio = Math.exp(spread * STEP);
+  let [sum, scale] = [0, Math.exp(-spread * REACH)];
+  for (const weight of DENSITY) {
+    sum += weight * f(scale);
+    scale *= ratio;
   }
-  return sum / weights;
+  return sum / WHOLE;
 }
 
 /** Frames that the model's word counts for against a log (assumed). */

@@ -54,7 +54,8 @@ export {
   type Subject,
   type SubjectPart,
 } from "./subject";
-export { blurVerdict, PART_TOLERANCE, toleranceUm, type BlurVerdict, type ToleranceKind } from "./tolerance";
+export { keptVerdict, type KeptVerdict } from "./kept-verdict";
+export { PART_TOLERANCE, toleranceUm, type ToleranceKind } from "./tolerance";
 export {
   betweenFrames,
   burstRun,

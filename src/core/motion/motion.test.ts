@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { imageDistanceMm } from "../optics";
 import {
   blurBudget,
-  blurVerdict,
+  keptVerdict,
   bodyMotion,
   diffractionLimit,
   HAND_SHAKE,
@@ -151,13 +151,16 @@ test("at the diffraction limit diffraction alone takes half of the tolerance's v
   );
 });
 
-test("blur reads held to twice the tolerance, a little to three times, then clearly moved (common practice)", () => {
-  expect([20, 40, 41, 60, 61].map((b) => blurVerdict(b, 20))).toEqual([
+test("a part is held from 85 of 100 frames, mostly from 50, at the edge from 20, lost below (common practice)", () => {
+  expect([1, 0.85, 0.849, 0.5, 0.499, 0.2, 0.199, 0].map(keptVerdict)).toEqual([
     "held",
     "held",
-    "a-little",
-    "a-little",
-    "clearly-moved",
+    "mostly-held",
+    "mostly-held",
+    "at-the-edge",
+    "at-the-edge",
+    "lost",
+    "lost",
   ]);
 });
 

@@ -36,11 +36,3 @@ export function toleranceUm(input: ToleranceInput): number {
   if (part.partClass === "tool") return (part.halfWidth ?? 0.03) * umPerMetre;
   return PART_TOLERANCE[part.partClass] * basicTolerance(input);
 }
-
-export type BlurVerdict = "held" | "a-little" | "clearly-moved";
-
-/** Up to twice the tolerance reads as held, to three times as a little, above as clearly moved (common practice). */
-export function blurVerdict(blurUm: number, tolerance: number): BlurVerdict {
-  if (blurUm <= 2 * tolerance) return "held";
-  return blurUm <= 3 * tolerance ? "a-little" : "clearly-moved";
-}

@@ -2,6 +2,23 @@ import { z } from "zod";
 
 const sacrifice = z.enum(["lift", "shutter", "aperture", "iso"]);
 
+const intent = z.enum(["freeze", "pan", "streak", "still", "reaction", "context"]);
+
+/** How much a part of the score counts, 0 not at all … 5 above all. */
+const weight = z.number().min(0).max(5);
+const weightsSchema = z.object({
+  reach: weight,
+  "light-side": weight,
+  "light-enough": weight,
+  movement: weight,
+  background: weight,
+  face: weight,
+  "eye-level": weight,
+  glare: weight,
+  "own-shadow": weight,
+  walk: weight,
+});
+
 export const PREFERENCES_VERSION = 2;
 
 export const preferencesSchema = z.object({
@@ -22,6 +39,8 @@ export const preferencesSchema = z.object({
     .array(sacrifice)
     .length(4)
     .refine((o) => new Set(o).size === 4, "list each of the four once"),
+  /** What counts how much where a place is judged, by the shot's intent; the usual weights for those that are not here. */
+  weights: z.partialRecord(intent, weightsSchema).optional(),
 });
 
 export type StoredSacrifice = z.infer<typeof sacrifice>;

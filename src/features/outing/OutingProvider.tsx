@@ -1,6 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useLayoutEffect, useState, type ReactNode } from "react";
-import type { Outing, Preferences, StoredKit } from "@/data";
+import type { Library, Outing, Preferences, StoredKit } from "@/data";
 import type { OutingView } from "@/outing/outing-view";
 import { recallUnsaved } from "@/outing/unsaved";
 import type { OutingStorage } from "@/outing/writer";
@@ -17,6 +17,7 @@ interface Props {
   readonly outing: Outing;
   readonly kit: StoredKit;
   readonly preferences: Preferences;
+  readonly library: Library;
   readonly children: ReactNode;
 }
 
@@ -24,7 +25,7 @@ interface Props {
  * Opens an outing for all its stages. `outing` is where it begins: from then on the open outing is the latest, and the
  * stored one follows it.
  */
-export function OutingProvider({ outing, kit, preferences, children }: Props) {
+export function OutingProvider({ outing, kit, preferences, library, children }: Props) {
   const client = useQueryClient();
   const now = useMinuteClock();
   const [open] = useState(() =>
@@ -32,6 +33,7 @@ export function OutingProvider({ outing, kit, preferences, children }: Props) {
       outing,
       kit,
       preferences,
+      library,
       now,
       storage: STORAGE,
       left: recallUnsaved(sessionStorage, outing),
@@ -46,7 +48,10 @@ export function OutingProvider({ outing, kit, preferences, children }: Props) {
       }),
     [open, outing.id],
   );
-  useLayoutEffect(() => open.receive({ kit, preferences, now }), [open, kit, preferences, now]);
+  useLayoutEffect(
+    () => open.receive({ kit, preferences, library, now }),
+    [open, kit, preferences, library, now],
+  );
   return (
     <OpenOutingContext.Provider value={open}>
       <ByLight>{children}</ByLight>

@@ -1,7 +1,14 @@
 import "fake-indexeddb/auto";
 import { waitFor } from "@testing-library/react";
 import { demoKit, demoOutings } from "../../../demo";
-import { createRepository, DEFAULT_PREFERENCES, openIdbJournal, type Outing, type Repository } from "@/data";
+import {
+  createRepository,
+  DEFAULT_PREFERENCES,
+  EMPTY_LIBRARY,
+  openIdbJournal,
+  type Outing,
+  type Repository,
+} from "@/data";
 import { changesWords } from "@/words";
 import { editChoice, editOuting, movePosition, setCloud } from "@/outing/edits";
 import { openOuting, type OutingState } from "./outing-store";
@@ -17,6 +24,7 @@ function opened(refuse?: "overtaken" | "throws") {
     outing,
     kit: demoKit,
     preferences: DEFAULT_PREFERENCES,
+    library: EMPTY_LIBRARY,
     now: 0,
     storage: {
       save: (next) => {
@@ -127,6 +135,7 @@ async function openOver(repository: Repository, left?: Outing) {
     left,
     kit: demoKit,
     preferences: DEFAULT_PREFERENCES,
+    library: EMPTY_LIBRARY,
     now: 0,
     storage: {
       save: repository.saveOuting,

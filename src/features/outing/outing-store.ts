@@ -43,7 +43,7 @@ export interface OpenOuting {
   readonly undo: () => void;
   readonly redo: () => void;
   /** Takes over what changed about the outing: the kit, the preferences, the clock. */
-  readonly receive: (news: Partial<Pick<Looking, "kit" | "preferences" | "now">>) => void;
+  readonly receive: (news: Partial<Pick<Looking, "kit" | "preferences" | "library" | "now">>) => void;
   /** Looks whether the outing was written or removed elsewhere, and takes that over where nothing here would be lost. */
   readonly notice: () => Promise<void>;
   /** Tries once more to write what is on the screen. */
@@ -94,8 +94,8 @@ export function openOuting({ storage, onStored, onUnsaved, left, ...begin }: Beg
   }));
   const view = (): OutingView => store.getState().view;
   const look = (news: Partial<Looking>): void => {
-    const { outing, kit, preferences, selection, now } = view();
-    const next = { outing, kit, preferences, selection, now, ...news };
+    const { outing, kit, preferences, library, selection, now } = view();
+    const next = { outing, kit, preferences, library, selection, now, ...news };
     store.setState({ view: viewOf({ ...next, selection: fitSelection(next.outing, next.selection) }) });
   };
   const select = (selection: Selection): void => {

@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 import { View } from "react-native";
 import { useRouter } from "expo-router";
-import type { Unreadable } from "@/data";
+import { EMPTY_LIBRARY, type Unreadable } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Guard } from "../layout/Guard";
 import { Late } from "../layout/Late";
@@ -10,6 +10,7 @@ import { Message } from "@/ui/controls/Message";
 import { downloadText } from "../store/file-transfer";
 import { usePreferences } from "../store/preferences";
 import { useKit } from "../store/kit";
+import { useOwnLibrary } from "../store/library";
 import { useMendBroken, useOuting } from "../store/outings";
 import { OutingProvider } from "../outing/OutingProvider";
 import { PositionSearchProvider } from "./ground/position-search";
@@ -19,6 +20,7 @@ export function OutingShell({ id, children }: { id: string; children: ReactNode 
   const outing = useOuting(id);
   const kit = useKit();
   const preferences = usePreferences();
+  const { own = EMPTY_LIBRARY } = useOwnLibrary();
   if (outing.isPending || kit.isPending) return <Message title="Opening the outing" />;
   if (!outing.data?.ok) {
     const trouble = outing.data;
@@ -49,7 +51,7 @@ export function OutingShell({ id, children }: { id: string; children: ReactNode 
       name={outing.data.value.name}
       more={<Leave id={id} raw={JSON.stringify(outing.data.value, null, 2)} />}
     >
-      <OutingProvider outing={outing.data.value} kit={kit.data.value} preferences={preferences}>
+      <OutingProvider outing={outing.data.value} kit={kit.data.value} preferences={preferences} library={own}>
         <PositionSearchProvider>{children}</PositionSearchProvider>
       </OutingProvider>
     </Guard>

@@ -1,9 +1,10 @@
 import { alongBearing, fromVenue, standingAt, type Point, type Position, type Spot } from "@/core/ground";
-import { assess, bestRig, type AssessInput, type Assessment } from "@/core/judge";
+import { assess, bestRig, type Assessment } from "@/core/judge";
 import type { Rig } from "@/core/optics";
 import { creatureOf } from "@/core/motion";
 import type { Scene, Shot } from "@/core/scene";
 import type { StoredKit, StoredSubject } from "@/data";
+import { askWith, type Ways } from "../ask";
 import { toCentimetre } from "../rounded";
 
 interface Wish {
@@ -12,7 +13,7 @@ interface Wish {
   readonly subject: StoredSubject;
   readonly spot: Spot;
   readonly scene: Scene;
-  readonly order: AssessInput["order"];
+  readonly ways: Ways;
 }
 
 export interface FirstPlace {
@@ -73,8 +74,8 @@ export function firstPlace(wish: Wish): FirstPlace {
   return near[0]?.place ?? outside(wish);
 }
 
-function worth({ shot, subject, scene, order }: Wish, position: Position, rig: Rig): number {
-  const found = assess({ shot, subject, position, rig, scene, order });
+function worth({ shot, subject, scene, ways }: Wish, position: Position, rig: Rig): number {
+  const found = assess({ ...askWith({ shot, subject, rig }, ways), position, scene });
   if (!found.ok) return -100;
   return found.score.value - vetoesOf(found);
 }

@@ -82,7 +82,7 @@ function meet({ subject, staging }: NewOuting, venue: VenueTemplate, lie: Ground
 export function newOuting(
   wish: NewOuting,
   kit: StoredKit,
-  preferences: Pick<Preferences, "tolerance" | "order">,
+  preferences: Pick<Preferences, "tolerance" | "order" | "school" | "weights">,
   taken: readonly { id: string }[],
 ): Outing {
   const venue = venueOf(wish.template);
@@ -148,7 +148,7 @@ export function newOuting(
   };
   const starts = windowOf(bare).starts;
   const scene = sceneAt(bare.ground, lightPlanOf(bare), starts);
-  const { at, lensHeight, rig } = firstPlace({ kit, shot, subject, spot, scene, order: preferences.order });
+  const { at, lensHeight, rig } = firstPlace({ kit, shot, subject, spot, scene, ways: preferences });
   return {
     ...bare,
     ground: { ...bare.ground, positions: [{ id: "a", name: "A", at, lensHeight }] },

@@ -1,5 +1,5 @@
 import { demoKit, demoOutings } from "../../../demo";
-import { DEFAULT_PREFERENCES, outingSchema, windowOf, type Outing } from "@/data";
+import { DEFAULT_PREFERENCES, EMPTY_LIBRARY, outingSchema, windowOf, type Outing } from "@/data";
 import { createAssessments } from "../assessments";
 import { createViews } from "../outing-view";
 import { beginSelection } from "../selection";
@@ -23,6 +23,7 @@ const viewOf = (outing: Outing, at = window.starts) =>
     outing,
     kit: demoKit,
     preferences: DEFAULT_PREFERENCES,
+    library: EMPTY_LIBRARY,
     selection: { ...beginSelection(outing), minute: { at, live: false } },
     now: 0,
   });

@@ -3,7 +3,7 @@ import { sunCourse } from "@/core/light";
 import { sceneAt } from "@/core/scene";
 import { worthFrom, type CoverageInput, type Picture, type Worth } from "@/core/schedule";
 import { lightPlanOf, type Outing, type ProgrammeEvent } from "@/data";
-import { askedOf, mountedFor } from "../assess-input";
+import { askedOf, mountedFor } from "../ask";
 import type { OutingView } from "../outing-view";
 import { paceOf } from "../pace";
 import { takenAt, whereOf } from "./event-places";
@@ -35,10 +35,10 @@ function takenFor(
   const serving = shotsServing(outing, event);
   const taken = (serving.length > 0 ? serving : shots.slice(0, 1)).map((shot) => {
     const own = ground.spots.find((s) => s.id === shot.spotId)!;
-    const mounted = mountedFor(outing, shot, kit, preferences.school);
+    const mounted = mountedFor(outing, shot, kit);
     const there = takenAt(ground, place, own);
     const asked = there.flatMap(
-      (spot) => askedOf(outing, { ...shot, spotId: spot.id }, mounted, preferences.order) ?? [],
+      (spot) => askedOf(outing, shot, mounted, preferences, { spotId: spot.id }) ?? [],
     );
     return { there, asked };
   });

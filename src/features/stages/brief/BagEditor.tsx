@@ -8,7 +8,7 @@ import { Dialog } from "@/ui/controls/Dialog";
 import { Txt } from "@/ui/controls/Txt";
 import { burstSentence, weightWords } from "@/words";
 import { editOuting } from "@/outing/edits";
-import { mountedFor } from "@/outing/assess-input";
+import { mountedFor } from "@/outing/ask";
 import { useToast } from "@/ui/layout/toast";
 import { useCommit, useOuting } from "../../outing/use-outing";
 
@@ -34,7 +34,6 @@ function burstOf({ bodies, cards }: StoredKit): string {
 export function BagEditor({ onClose }: { onClose: () => void }) {
   const outing = useOuting((v) => v.outing);
   const kit = useOuting((v) => v.kit);
-  const school = useOuting((v) => v.preferences.school);
   const commit = useCommit();
   const packed = bagOf(outing, kit);
   const all: Bag = {
@@ -51,7 +50,7 @@ export function BagEditor({ onClose }: { onClose: () => void }) {
     commit(editOuting({ bag: next }));
     if (inBag) return;
     const swapped = outing.shots.flatMap((shot) => {
-      const now = mountedFor({ ...outing, bag: next }, shot, kit, school);
+      const now = mountedFor({ ...outing, bag: next }, shot, kit);
       return now && now.missing.length > 0
         ? [`${shot.name}: ${now.rig.lens.name} on the ${now.rig.body.name}`]
         : [];

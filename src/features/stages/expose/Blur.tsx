@@ -17,8 +17,9 @@ const NARROW = 380;
 
 const TONES: Readonly<Record<PartMotion["verdict"], Tone>> = {
   held: "moss",
-  "a-little": "ink",
-  "clearly-moved": "bracken",
+  "mostly-held": "moss",
+  "at-the-edge": "ink",
+  lost: "bracken",
 };
 
 const pixelsOf =
@@ -61,7 +62,7 @@ export function Blur() {
       <StackedBar label="Blur by source" parts={bars} />
       <Ladder found={found} />
       <Txt size={14} tone="ink2">
-        In pixels of the delivered picture; ✕ means clearly moving.
+        In pixels of the delivered picture; ✕ means lost: fewer than 20 of 100 frames hold.
       </Txt>
     </View>
   );
@@ -105,7 +106,7 @@ function Ladder({ found }: { found: Assessment }) {
             const there = rung.parts[i]!;
             // Legs that streak are what a pan is for, and no fault.
             const wanted = found.motion.pan !== undefined && part.partId !== found.motion.held.partId;
-            const moved = there.verdict === "clearly-moved" && !wanted;
+            const moved = there.verdict === "lost" && !wanted;
             return (
               <View role="cell" key={rung.shutter} className="flex-1">
                 <Txt

@@ -23,7 +23,7 @@ export function Starting() {
     ].join("; ");
   return (
     <View>
-      {startsFor(input, found, STARTING_SETTINGS).map((start) => (
+      {startsFor(input, STARTING_SETTINGS).map((start) => (
         <View key={start.start.id}>
           <Row
             title={`${start.start.discipline}: ${settingsWords(start.settings)}`}

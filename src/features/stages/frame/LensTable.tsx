@@ -8,10 +8,14 @@ import {
 } from "@tanstack/react-table";
 import { useMemo, useState } from "react";
 import { Pressable, ScrollView, View } from "react-native";
-import { assess, type Assessment, type NoPicture } from "@/core/judge";
+import {
+  lensesFromPositions,
+  lensesOntoSpots,
+  servesNowhere,
+  type LensRow,
+} from "@/answers/frame/lens-table";
+import type { Assessment, NoPicture } from "@/core/judge";
 import type { Position } from "@/core/ground";
-import type { Converter, Lens } from "@/core/optics";
-import type { StoredKit } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Segmented } from "@/ui/controls/Segmented";
 import { SortMark } from "@/ui/controls/SortMark";
@@ -19,12 +23,6 @@ import { Txt } from "@/ui/controls/Txt";
 import { countWords, focalWords, percentWords } from "@/words";
 import { editChoice, editShot } from "@/outing/edits";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
-
-interface Glass {
-  readonly key: string;
-  readonly lens: Lens;
-  readonly converter?: Converter;
-}
 
 type Found = Assessment | NoPicture;
 
@@ -38,54 +36,11 @@ const ACROSS = [
 /** A column: a place to stand, or a spot to aim at. */
 type Place = Pick<Position, "id" | "name">;
 
-/** A lens of the bag, bare or with a converter, and what is found with it in each column. */
-interface Mounted extends Glass {
-  readonly from: ReadonlyMap<string, Found>;
-}
-
-/** Every lens of the bag, bare and with each converter that it takes. */
-const glassOf = (bag: StoredKit): Glass[] =>
-  bag.lenses.flatMap((lens) => [
-    { key: lens.id, lens },
-    ...(lens.takesConverter
-      ? bag.converters.map((converter) => ({ key: `${lens.id} ${converter.id}`, lens, converter }))
-      : []),
-  ]);
-
-function useMounted(across: Across): Mounted[] {
-  const positions = useOuting((v) => v.outing.ground.positions);
-  const spots = useOuting((v) => v.outing.ground.spots);
-  const here = useOuting((v) => v.position);
-  const shot = useOuting((v) => v.shot);
-  const subject = useOuting((v) => v.subject);
-  const bag = useOuting((v) => v.bag);
-  const rig = useOuting((v) => v.rig);
-  const scene = useOuting((v) => v.scene);
-  const order = useOuting((v) => v.preferences.order);
-  return useMemo(() => {
-    if (!rig) return [];
-    const { body, support } = rig;
-    return glassOf(bag).map((glass) => {
-      const { lens, converter } = glass;
-      const mounted = { body, support, lens, ...(converter ? { converter } : {}) };
-      const found = (position: Position, spotId: string): Found =>
-        assess({ shot: { ...shot, spotId }, subject, position, rig: mounted, scene, order });
-      const from =
-        across === "positions"
-          ? positions.map((p) => [p.id, found(p, shot.spotId)] as const)
-          : here
-            ? spots.map((s) => [s.id, found(here, s.id)] as const)
-            : [];
-      return { ...glass, from: new Map(from) };
-    });
-  }, [across, positions, spots, here, rig, bag, shot, subject, scene, order]);
-}
-
 const LENS = "lens";
 
-const columnsFor = (positions: readonly Place[]): ColumnDef<Mounted>[] => [
+const columnsFor = (positions: readonly Place[]): ColumnDef<LensRow>[] => [
   { id: LENS, enableSorting: false },
-  ...positions.map(({ id }): ColumnDef<Mounted> => ({
+  ...positions.map(({ id }): ColumnDef<LensRow> => ({
     id,
     accessorFn: ({ from }) => {
       const found = from.get(id);
@@ -96,13 +51,6 @@ const columnsFor = (positions: readonly Place[]): ColumnDef<Mounted>[] => [
   })),
 ];
 
-/** Whether a lens serves nowhere: it reaches nothing, fits nothing, or focuses on nothing. */
-const servesNowhere = ({ from }: Mounted): boolean =>
-  [...from.values()].every(
-    (found) =>
-      !found.ok || found.judgement.some((j) => j.code === "out-of-reach" || j.code === "does-not-fit"),
-  );
-
 /** Every lens of the bag from every position, or onto every spot: how much it fills, and the pixels left of what was ordered. */
 export function LensTable() {
   const [across, setAcross] = useState<Across>("positions");
@@ -111,7 +59,7 @@ export function LensTable() {
   const spots = useOuting((v) => v.outing.ground.spots);
   const positions: readonly Place[] = across === "positions" ? stand : spots;
   const wanted = useOuting((v) => v.shot.fill);
-  const data = useMounted(across);
+  const data = useOuting(across === "positions" ? lensesFromPositions : lensesOntoSpots);
   const columns = useMemo(() => columnsFor(positions), [positions]);
   const [sorting, setSorting] = useState<SortingState>([]);
   // eslint-disable-next-line react-hooks/incompatible-library -- no compiler memoises here; the table is read while it is drawn
@@ -144,7 +92,7 @@ export function LensTable() {
             ))}
           </View>
           {shown.map(({ original }) => (
-            <LensRow key={original.key} mounted={original} across={across} positions={positions} />
+            <LensLine key={original.key} mounted={original} across={across} positions={positions} />
           ))}
         </View>
       </ScrollView>
@@ -165,7 +113,7 @@ export function LensTable() {
 
 const FIRST = "w-[34%] max-w-[132px]";
 
-function SortHead({ name, sorter }: { name: string; sorter: Column<Mounted> }) {
+function SortHead({ name, sorter }: { name: string; sorter: Column<LensRow> }) {
   const sorted = sorter.getIsSorted();
   return (
     <View
@@ -190,12 +138,12 @@ function SortHead({ name, sorter }: { name: string; sorter: Column<Mounted> }) {
 }
 
 interface RowProps {
-  readonly mounted: Mounted;
+  readonly mounted: LensRow;
   readonly across: Across;
   readonly positions: readonly Place[];
 }
 
-function LensRow({ mounted, across, positions }: RowProps) {
+function LensLine({ mounted, across, positions }: RowProps) {
   const { lens, converter, from } = mounted;
   const ordered = useOuting((v) => v.shot.deliveredLongEdgePx);
   const shotId = useOuting((v) => v.shot.id);

@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import { View } from "react-native";
-import { assess, type Candidate } from "@/core/judge";
-import { sceneAt } from "@/core/scene";
+import { pictureFrom, type FoundCandidates } from "@/answers/ground/find-positions";
+import type { Candidate } from "@/core/judge";
 import { Button } from "@/ui/controls/Button";
 import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
@@ -10,7 +10,7 @@ import { editChoice, movePosition } from "@/outing/edits";
 import { useCommit, useOuting } from "../../outing/use-outing";
 import { wallOf } from "../shot/titles";
 import { WhatCounts } from "./WhatCounts";
-import { usePositionSearch, type FoundCandidates } from "./position-search";
+import { usePositionSearch } from "./position-search";
 
 /** Looks over the whole ground for good candidates for the shot in hand, and lists a few that differ. */
 export function FindPositions() {
@@ -60,18 +60,8 @@ function FoundCandidate({ rank, candidate, candidates }: FoundProps) {
   const position = useOuting((v) => v.position);
   const commit = useCommit();
   const toast = useToast();
-  const { input } = candidates;
-  const rig = input.rigs[candidate.rig]!;
-  const found = useMemo(
-    () =>
-      assess({
-        ...input,
-        rig,
-        position: { id: "here", name: "here", at: candidate.at, lensHeight: candidate.lensHeight },
-        scene: sceneAt(input.ground, input.light, candidates.at),
-      }),
-    [input, rig, candidate, candidates.at],
-  );
+  const rig = candidates.input.rigs[candidate.rig]!;
+  const found = useMemo(() => pictureFrom(candidates, candidate), [candidates, candidate]);
   const standThere = (): void => {
     if (!position) return;
     const lensId = rig.lens.id;

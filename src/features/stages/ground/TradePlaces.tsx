@@ -1,11 +1,7 @@
-import { useMemo } from "react";
 import { View } from "react-native";
-import { bearingTo, planDistance, standingAt } from "@/core/ground";
-import { assess, bestRig, type Assessment, type NoPicture } from "@/core/judge";
-import { angleBetween } from "@/core/units";
+import { tradePlaces, type TradePlaceFound } from "@/answers/ground/trade-places";
 import { addPosition, editChoice } from "@/outing/edits";
 import { newPosition } from "@/outing/begin/new-position";
-import { tradePlacesFor, type LaidPlace } from "@/outing/trade-places";
 import { Button } from "@/ui/controls/Button";
 import { CheckRow } from "@/ui/controls/CheckRow";
 import { Txt } from "@/ui/controls/Txt";
@@ -17,11 +13,9 @@ import { practiceMark, useOnPlan } from "./on-plan";
 
 /** Where the trade stands for this, with the same score and reasons as any place; a press puts a position there. */
 export function TradePlaces() {
-  const ground = useOuting((v) => v.outing.ground);
   const subject = useOuting((v) => v.subject);
-  const spot = useOuting((v) => v.spot);
   const { trade, setTrade } = useOnPlan();
-  const places = useMemo(() => tradePlacesFor(ground, subject.id, spot), [ground, subject.id, spot]);
+  const places = useOuting(tradePlaces);
   if (places.length === 0)
     return <Txt tone="ink2">{`No place of practice is known for ${subject.name} on this ground.`}</Txt>;
   return (
@@ -34,45 +28,13 @@ export function TradePlaces() {
   );
 }
 
-/** The shot from a place with the best of the bag. */
-function usePicture(laid: LaidPlace): Assessment | NoPicture {
-  const hands = useOuting((v) => v.input?.hands);
-  const bag = useOuting((v) => v.bag);
-  const shot = useOuting((v) => v.shot);
-  const subject = useOuting((v) => v.subject);
-  const spot = useOuting((v) => v.spot);
-  const scene = useOuting((v) => v.scene);
-  const order = useOuting((v) => v.preferences.order);
-  return useMemo(() => {
-    const rig = bestRig({
-      kit: bag,
-      shot,
-      subject,
-      away: Math.max(0.05, planDistance(laid.at, spot.at)),
-      faceTurn: angleBetween(spot.facing, bearingTo(spot.at, laid.at)),
-    });
-    const position = { id: "trade", name: "trade", at: laid.at, lensHeight: laid.lensHeight };
-    return assess({
-      shot,
-      subject,
-      position,
-      rig,
-      scene,
-      order,
-      ...(hands && { hands }),
-    });
-  }, [hands, bag, shot, subject, spot, scene, order, laid]);
-}
-
-function Place({ laid, mark }: { laid: LaidPlace; mark: string }) {
-  const { place, at, lensHeight } = laid;
-  const found = usePicture(laid);
+function Place({ laid, mark }: { laid: TradePlaceFound; mark: string }) {
+  const { place, at, lensHeight, found, mayStand } = laid;
   const ground = useOuting((v) => v.outing.ground);
   const { store, standAt } = useOpenOuting();
   const commit = useCommit();
   const toast = useToast();
   const veto = found.ok ? found.judgement.find((j) => j.weight === "veto") : undefined;
-  const standing = standingAt(ground, at);
   const take = (): void => {
     const { outing, shot } = store.getState().view;
     const fresh = { ...newPosition(outing, at), lensHeight };
@@ -104,7 +66,7 @@ function Place({ laid, mark }: { laid: LaidPlace; mark: string }) {
             </Txt>
           )}
         </View>
-        {standing.rule !== "never" && (
+        {mayStand && (
           <WhileRoom things="positions" count={ground.positions.length}>
             <Button label="Stand here" says={`Put a position at ${mark}`} onPress={take} />
           </WhileRoom>

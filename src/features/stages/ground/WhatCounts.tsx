@@ -1,26 +1,30 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { weightsFor, type ScoreCode } from "@/core/judge";
+import { whatCounts } from "@/answers/ground/what-counts";
+import type { ScoreCode } from "@/core/judge";
 import { Button } from "@/ui/controls/Button";
 import { Stepper } from "@/ui/controls/Stepper";
 import { Txt } from "@/ui/controls/Txt";
 import { intentWords, scorePartWords } from "@/words";
 import { useOuting } from "../../outing/use-outing";
-import { useWeights } from "./use-weights";
+import { useChangePreferences } from "../../store/preferences";
 
 const MOST = 5;
 const STEPS = ["does not count", "counts little", "counts", "counts much", "counts very much", "above all"];
-/** Parts that a search cannot judge: nobody said where one walks from. */
-const LEFT_OUT: readonly ScoreCode[] = ["walk"];
-
-/** What counts how much where places are looked for: the usual for the shot's intent, changed and set back. */
+/** What counts how much where a place is judged, here and in every search: the usual for the shot's intent, changed and set back. */
 export function WhatCounts() {
   const intent = useOuting((v) => v.shot.intent);
-  const { changed, set, reset } = useWeights();
+  const changed = useOuting((v) => v.preferences.weights);
+  const { own, weights, codes } = useOuting(whatCounts);
+  const change = useChangePreferences();
+  const set = (code: ScoreCode, weight: number): void =>
+    void change({ weights: { ...changed, [intent]: { ...weights, [code]: weight } } });
+  const reset = (): void => {
+    const { [intent]: _, ...rest } = changed ?? {};
+    void change({ weights: rest });
+  };
   const [open, setOpen] = useState(false);
-  const own = changed[intent];
-  const weights = own ?? weightsFor(intent);
-  const codes = (Object.keys(weights) as ScoreCode[]).filter((code) => !LEFT_OUT.includes(code));
+
   return (
     <View className="gap-2">
       <View className="flex-row flex-wrap items-center gap-2">
@@ -29,7 +33,7 @@ export function WhatCounts() {
           kind="plain"
           onPress={() => setOpen(!open)}
         />
-        {own && <Button label="As usual again" onPress={() => reset(intent)} />}
+        {own && <Button label="As usual again" onPress={() => reset()} />}
         {own && <Txt size={14} tone="ink2">{`Your own weights for ${intentWords(intent)}`}</Txt>}
       </View>
       {open && (
@@ -42,7 +46,7 @@ export function WhatCounts() {
               words={STEPS[Math.round(weights[code])]!}
               min={0}
               max={MOST}
-              onChange={(weight) => set(intent, code, weight)}
+              onChange={(weight) => set(code, weight)}
             />
           ))}
         </View>

@@ -9,7 +9,7 @@ import { tradePlacesFor } from "@/outing/trade-places";
 import type { PlanView } from "@/ui/plan/view";
 import { useOuting } from "../../../outing/use-outing";
 import { lightHolds, practiceMark, useOnPlan } from "../on-plan";
-import type { FoundCandidates } from "../position-search";
+import type { FoundCandidates } from "@/answers/ground/find-positions";
 import { Areas, MarkedAreas, VenueAreas, Zones } from "./Areas";
 import { Masts, Shadows, Walls, Windows } from "./Built";
 import { Heat, PracticeMark, Ranks } from "./Heat";

@@ -1,0 +1,93 @@
+import {
+  assess,
+  searchStep,
+  type Assessment,
+  type Candidate,
+  type HeatCell,
+  type NoPicture,
+  type SearchInput,
+} from "@/core/judge";
+import { sceneAt } from "@/core/scene";
+import { lightPlanOf, sameValue } from "@/data";
+import type { OutingView } from "@/outing/outing-view";
+import { searchedArea } from "@/outing/searched-area";
+
+/** Kneeling and standing, metres. */
+const LENS_HEIGHTS = [0.7, 1.6];
+/** Times of the shot's span that are tried. */
+const TIMES = 5;
+/** The distance in metres that a search starts from where nothing is known yet. */
+const USUAL_DISTANCE = 30;
+
+/** What a search over the ground found, and what it was asked. */
+export interface FoundCandidates {
+  readonly shotId: string;
+  /** Epoch milliseconds of the minute at which it was asked. */
+  readonly at: number;
+  readonly step: number;
+  readonly heat: readonly HeatCell[];
+  readonly list: readonly Candidate[];
+  readonly span: { readonly from: number; readonly until: number };
+  readonly input: SearchInput;
+}
+
+/** The shot's span: from the start, or from now while the outing is on, to its end; epoch milliseconds. */
+export function spanOf({ window, at, live }: OutingView): FoundCandidates["span"] {
+  return { from: live ? at : Math.min(window.starts, at), until: window.until };
+}
+
+/** What is searched: the ground about, over the shot's span, with every lens of the bag on the chosen body, as the shot is asked. */
+export function searchOf(view: OutingView): SearchInput | undefined {
+  const { outing, bag, asked, inHand } = view;
+  if (!asked) return undefined;
+  const { rig: mounted, shot } = asked;
+  const rigs = bag.lenses.map((lens) =>
+    lens.id === mounted.lens.id ? mounted : { body: mounted.body, support: mounted.support, lens },
+  );
+  const distance = inHand?.ok ? inHand.sighting.distance.value : USUAL_DISTANCE;
+  const area = [searchedArea(outing.ground, shot.spotId, distance)];
+  const { from, until } = spanOf(view);
+  return {
+    shot,
+    subject: asked.subject,
+    order: asked.order,
+    locked: asked.locked,
+    weights: asked.weights,
+    ground: outing.ground,
+    light: lightPlanOf(outing),
+    area,
+    step: searchStep(distance, area),
+    lensHeights: LENS_HEIGHTS,
+    times: Array.from({ length: TIMES }, (_, i) => from + ((until - from) * i) / (TIMES - 1)),
+    rigs,
+    list: { most: 4, apart: Math.max(1, distance / 3) },
+  };
+}
+
+/** Whether what was found still answers what is asked: another shot, ground, light, hold or weight is another question. */
+export function isStale({ input, shotId }: FoundCandidates, view: OutingView): boolean {
+  const { asked, outing, shot } = view;
+  if (shotId !== shot.id || !asked) return true;
+  const question = ({ order, locked, weights }: Pick<SearchInput, "order" | "locked" | "weights">) => ({
+    order,
+    locked,
+    weights,
+  });
+  return (
+    !sameValue(input.light, lightPlanOf(outing)) ||
+    !sameValue(input.shot, asked.shot) ||
+    !sameValue(question(input), question(asked))
+  );
+}
+
+/** The picture from a candidate at the minute of the search: what its score and its words stand for. */
+export const pictureFrom = (
+  { input, at }: Pick<FoundCandidates, "input" | "at">,
+  { at: place, lensHeight, rig }: Candidate,
+): Assessment | NoPicture =>
+  assess({
+    ...input,
+    rig: input.rigs[rig]!,
+    position: { id: "here", name: "here", at: place, lensHeight },
+    scene: sceneAt(input.ground, input.light, at),
+  });

@@ -1,0 +1,29 @@
+import { standingAt } from "@/core/ground";
+import { assess, type Assessment, type NoPicture } from "@/core/judge";
+import { askWith, bestOfBag } from "@/outing/ask";
+import { tradePlacesFor, type LaidPlace } from "@/outing/trade-places";
+import { answered } from "../answered";
+
+/** A place of practice on this ground, with the picture from there. */
+export interface TradePlaceFound extends LaidPlace {
+  /** With the best of the bag; judged as any place of one's own is. */
+  readonly found: Assessment | NoPicture;
+  /** Whether one may ever stand there. */
+  readonly mayStand: boolean;
+}
+
+/** Where the trade stands for the subject in hand, each with its picture at the minute and the rails that are held. */
+export const tradePlaces = answered(
+  ({ outing, subject, spot, shot, bag, scene, preferences, choice }) =>
+    [outing.ground, subject, spot, shot, bag, scene, preferences, choice.locked] as const,
+  (ground, subject, spot, shot, bag, scene, ways, locked): readonly TradePlaceFound[] =>
+    tradePlacesFor(ground, subject.id, spot).map((laid) => {
+      const position = { id: "trade", name: "trade", at: laid.at, lensHeight: laid.lensHeight };
+      const rig = bestOfBag(bag, { shot, subject, spot }, position);
+      return {
+        ...laid,
+        found: assess({ ...askWith({ shot, subject, rig }, ways, { locked }), position, scene }),
+        mayStand: standingAt(ground, laid.at).rule !== "never",
+      };
+    }),
+);
