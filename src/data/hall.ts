@@ -1,7 +1,7 @@
 import { fromVenue, venueHall, type Venue } from "@/core/ground";
 
-/** Daylight factor of a hall with few windows (common practice). */
-export const HALL_DAYLIGHT = 0.01;
+/** A hall has no daylight but that of the windows and skylights that are told of it. */
+export const HALL_DAYLIGHT = 0;
 
 /** The walls of a venue's hall as they lie on the plan, to the centimetre; absent for a venue that lies out of doors. */
 export function hallFor(venue: Venue): { outline: { x: number; y: number }[]; height: number } | undefined {

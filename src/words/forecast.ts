@@ -36,22 +36,22 @@ interface Found {
 
 /** What to expect and what it could be: "Expect 1/1000, f/2.8, ISO 640; it could be ISO 400 to 1600 (EV 10 to 12)." */
 export function couldBeSentence({
-  clear,
+  brightest,
   middle,
-  dull,
+  darkest,
 }: {
-  clear: Found;
+  brightest: Found;
   middle: Found;
-  dull: Found;
+  darkest: Found;
 }): string {
   const ev = evRangeWords(
-    ...([clear.ev, dull.ev].map((e) => Math.round(e)).sort((a, b) => a - b) as [number, number]),
+    ...([brightest.ev, darkest.ev].map((e) => Math.round(e)).sort((a, b) => a - b) as [number, number]),
   );
   const range = (a: string, b: string, before = ""): string => (a === b ? "" : `${before}${a} to ${b}`);
   const could = [
-    range(shutterWords(clear.settings.shutter), shutterWords(dull.settings.shutter)),
-    range(apertureWords(clear.settings.aperture), apertureWords(dull.settings.aperture)),
-    range(isoNumberWords(clear.settings.iso), isoNumberWords(dull.settings.iso), "ISO "),
+    range(shutterWords(brightest.settings.shutter), shutterWords(darkest.settings.shutter)),
+    range(apertureWords(brightest.settings.aperture), apertureWords(darkest.settings.aperture)),
+    range(isoNumberWords(brightest.settings.iso), isoNumberWords(darkest.settings.iso), "ISO "),
   ].filter(Boolean);
   return `Expect ${settingsWords(middle.settings)}; ${could.length > 0 ? `it could be ${could.join(", ")}` : "it stays so"} (${ev}).`;
 }

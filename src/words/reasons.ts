@@ -71,6 +71,8 @@ const REASONS: { readonly [Code in ReasonCode]: (numbers: ReasonNumbers[Code]) =
     `Both things, ${metresWords(v.depth)} apart, would take ${fNumberWords(v.fNumber)}.`,
   "depth-given-up": (v) => `${stopsNoun(v.clicks)} of that depth goes first, because the light is short.`,
   "close-up-loses": (v) => `So close the lens loses ${stopsNoun(Math.round(3 * v.stops))} of light.`,
+  "netting-takes": (v) => `The netting takes ${numberWords(v.stops, 1)} stops of light.`,
+  "glass-takes": (v) => `The glass takes ${numberWords(v.stops, 1)} stops of light.`,
   "diffraction-from": (v) => `Diffraction would show from ${fNumberWords(v.fNumber)}.`,
   "iso-follows": (v) =>
     `Shutter and aperture ask ${numberWords(v.shutter + v.aperture, 1)} stops, the light gives ${numberWords(v.light, 1)}; ISO makes up ${numberWords(v.iso, 1)} over ISO 100.`,

@@ -32,9 +32,17 @@ export {
   type Settings,
   type ShutterMark,
 } from "./marks";
-export { ledgerBalance } from "./ledger";
+export { ledgerBalance, lostStops } from "./ledger";
 export type { Surplus } from "./spend-surplus";
-export type { EndReason, LedgerLine, RailState, Sacrifice, Solution, SolveInput } from "./solution";
+export type {
+  EndReason,
+  LedgerLine,
+  LostLight,
+  RailState,
+  Sacrifice,
+  Solution,
+  SolveInput,
+} from "./solution";
 export { solveSettings } from "./solve";
 export { waysOut, type WayOut } from "./ways";
 export {

@@ -1,18 +1,25 @@
 import type { Settings } from "./marks";
-import type { LedgerLine, SolveInput } from "./solution";
+import type { LedgerLine, LostLight, SolveInput } from "./solution";
+
+const LOST = ["close-up", "netting", "glass"] as const;
+
+/** All stops that are lost between the subject and the sensor, 0 or more. */
+export const lostStops = (lost: LostLight): number => lost["close-up"] + lost.netting + lost.glass;
 
 /** The light that reaches the sensor, in whole clicks: a sixth of a stop is finer than any model of it. */
-export const lightClicks = ({ lightEv, closeUpStops }: SolveInput): number =>
-  Math.round(3 * (lightEv - closeUpStops)) + 0;
+export const lightClicks = ({ lightEv, lost }: Pick<SolveInput, "lightEv" | "lost">): number =>
+  Math.round(3 * (lightEv - lostStops(lost))) + 0;
 
 /** Where the light comes from and where it is spent. */
 export function ledgerOf(input: SolveInput, s: Settings, lift: number, filterStops: number): LedgerLine[] {
-  const closeUp = Math.round(3 * input.closeUpStops);
-  const lines: LedgerLine[] = [{ code: "light", clicks: lightClicks(input) + closeUp }];
+  const losses = LOST.map((code) => ({ code, clicks: Math.round(3 * input.lost[code]) }));
+  const lines: LedgerLine[] = [
+    { code: "light", clicks: lightClicks(input) + losses.reduce((sum, l) => sum + l.clicks, 0) },
+  ];
   const put = (code: LedgerLine["code"], clicks: number): void => {
     if (clicks !== 0) lines.push({ code, clicks });
   };
-  put("close-up", -closeUp);
+  for (const { code, clicks } of losses) put(code, -clicks);
   lines.push({ code: "iso", clicks: s.iso });
   put("lift", lift);
   put("filter", -3 * filterStops);

@@ -20,6 +20,8 @@ export interface Noise {
   readonly belowFullFrame: number;
   /** Shot noise above the same body at base ISO: half a stop for each stop of light (counting statistics). */
   readonly noiseAboveBase: number;
+  /** The same of one pixel, whose area no crop changes. */
+  readonly noisePerPixel: number;
   /** The ISO at which 36×24 collects as little: by area, and by the nominal crop factor that people use. */
   readonly fullFrameIso: number;
   /** The same by the nominal crop factor that people use. */
@@ -40,13 +42,15 @@ export function nominalCrop(format: SensorFormat): number {
 
 /** Noise by the light collected: area of the kept sensor × exposure given. */
 export function noiseOf({ format, kept, iso, baseIso, lift }: NoiseInput): Noise {
-  const belowBase = Math.log2(iso / baseIso) + lift - 2 * Math.log2(kept);
+  const given = Math.log2(iso / baseIso) + lift;
+  const belowBase = given - 2 * Math.log2(kept);
   const belowFullFrame = lightStopsBelowFullFrame(format, kept);
   const gathered = iso * 2 ** lift;
   return {
     belowBase,
     belowFullFrame,
     noiseAboveBase: NOISE_PER_STOP * belowBase,
+    noisePerPixel: NOISE_PER_STOP * given,
     fullFrameIso: gathered * 2 ** belowFullFrame,
     fullFrameIsoNominal: (gathered * nominalCrop(format) ** 2) / kept ** 2,
   };

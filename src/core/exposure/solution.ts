@@ -4,12 +4,15 @@ import type { Surplus } from "./spend-surplus";
 /** What may be given up when the light is short. */
 export type Sacrifice = "lift" | "shutter" | "aperture" | "iso";
 
+/** Stops of the light on the subject that are lost before the sensor, each 0 or more. */
+export type LostLight = Readonly<Record<"close-up" | "netting" | "glass", number>>;
+
 /** All limits in clicks of their scales; see `Settings`. */
 export interface SolveInput {
-  /** EV at ISO 100 on the subject, and the stops of it that are lost close up. */
+  /** EV at ISO 100 on the subject. */
   readonly lightEv: number;
-  /** Stops of the light that are lost close up, 0 or more. */
-  readonly closeUpStops: number;
+  /** What of it is lost on its way, stops. */
+  readonly lost: LostLight;
   /** Widest and narrowest mark of the lens; the mark that holds the depth asked for; the narrowest before diffraction. */
   readonly lensWidest: number;
   /** Narrowest mark of the lens, clicks. */
@@ -88,7 +91,7 @@ export interface RailState {
 }
 
 export interface LedgerLine {
-  readonly code: "light" | "close-up" | "shutter" | "aperture" | "iso" | "filter" | "lift";
+  readonly code: "light" | keyof LostLight | "shutter" | "aperture" | "iso" | "filter" | "lift";
   /** Clicks: positive supplies light, negative spends it. The lines add up to the balance. */
   readonly clicks: number;
 }

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import {
   evOfClicks,
   ledgerBalance,
+  lostStops,
   isoNearest,
   isoNoHigher,
   shutterNearest,
@@ -14,7 +15,7 @@ import {
 
 const base: SolveInput = {
   lightEv: 12,
-  closeUpStops: 0,
+  lost: { "close-up": 0, netting: 0, glass: 0 },
   lensWidest: apertureNearest(2.8),
   lensNarrowest: apertureNearest(22),
   depthAperture: 0,
@@ -87,10 +88,20 @@ test("what was given up was still counted as missing: missing is what is left af
 });
 
 test("the ledger names the stops lost close up, and its lines add up as they are printed", () => {
-  const near = marks({ closeUpStops: 2 });
+  const near = marks({ lost: { "close-up": 2, netting: 0, glass: 0 } });
   expect(near.ledger).toContainEqual({ code: "close-up", clicks: -6 });
   expect(near.settings.iso).toBe(marks({}).settings.iso + 6);
   expect(ledgerBalance(near.ledger)).toBe(0);
+});
+
+test("what netting and glass take is exposed for, each with its line of the ledger", () => {
+  const through = marks({ lost: { "close-up": 0, netting: 1, glass: 1 / 3 } });
+  expect(through.ledger.slice(1, 3)).toEqual([
+    { code: "netting", clicks: -3 },
+    { code: "glass", clicks: -1 },
+  ]);
+  expect(through.settings.iso).toBe(marks({}).settings.iso + 4);
+  expect(ledgerBalance(through.ledger)).toBe(0);
 });
 
 test("a rail that is locked stays, and the next free one follows", () => {
@@ -269,7 +280,7 @@ interface Choice {
 
 /** Everything that lens, body and owner allow, tried one by one: at the ceiling it may come out too dark. */
 function exhaustive(input: SolveInput): Choice[] {
-  const light = Math.round(3 * (input.lightEv - input.closeUpStops));
+  const light = Math.round(3 * (input.lightEv - lostStops(input.lost)));
   const all: Choice[] = [];
   for (let aperture = input.lensWidest; aperture <= input.lensNarrowest; aperture++) {
     const slowest = Math.min(input.fastestShutter, input.slowestShutter(aperture));

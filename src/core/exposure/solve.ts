@@ -63,7 +63,7 @@ function withinKit(input: SolveInput): SolveInput {
     value === undefined ? undefined : inside(value, first, last) + 0;
   return {
     lightEv: input.lightEv,
-    closeUpStops: input.closeUpStops,
+    lost: input.lost,
     lensWidest,
     lensNarrowest,
     depthAperture: inside(input.depthAperture, lensWidest, lensNarrowest),

@@ -166,6 +166,8 @@ export interface DepthFound {
 }
 
 export interface SettingsFound extends Solution {
+  /** Stops of the light on the subject that never reach the sensor, 0 or more: by near focus, netting, glass. */
+  readonly lostStops: number;
   readonly depth: DepthFound;
   readonly ways: readonly PricedWay[];
   /** Reasons behind the three settings. */

@@ -1,4 +1,3 @@
-import { bellowsLoss } from "../optics";
 import { autoIso, autoIsoReach, meterCompensation, type AutoIso } from "../exposure";
 import type { Assessment } from "./assessment";
 import type { Timeline, TimelinePoint } from "./timeline";
@@ -32,8 +31,8 @@ export function predictAutoIso({ found, reflectance, compensation }: AutomaticIn
   const { settings, rails } = found.settings;
   const { shutter, aperture } = settings;
   const bounds = { isoFloor: rails.iso.from, isoCeiling: rails.iso.to };
-  // The meter looks through the lens: what is lost close up it does not see.
-  const lost = bellowsLoss(found.sighting.frame.magnification);
+  // The meter looks through the lens: what is lost on the way it does not see.
+  const lost = found.settings.lostStops;
   const misled = meterCompensation(reflectance) - lost;
   const ev = found.light.ev.value;
   const chosen = autoIso({ shutter, aperture, meteredEv: ev + misled, compensation, ...bounds });

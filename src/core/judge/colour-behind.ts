@@ -1,4 +1,5 @@
 import {
+  alongBearing,
   colouredAs,
   surfaceAt,
   type Background,
@@ -8,7 +9,9 @@ import {
   type Swatch,
   type Tint,
 } from "../ground";
+import type { Subject } from "../motion";
 import type { AssessInput, Assessment } from "./assessment";
+import { findLight } from "./light-found";
 
 /** Colours of kinds of things where their own is not told (assumed; what is not named is as stone). */
 const KINDS: Readonly<Partial<Record<ObstacleKind, Swatch>>> = {
@@ -41,6 +44,8 @@ const SKYLINE: Swatch = "dark-green";
 const PALE = 0.55;
 /** Light behind that differs more than this in stops from that on the subject counts as so much brighter or darker, no more. */
 const MOST_APART = 3;
+/** Metres behind the subject from which nothing that shades it shades what stands there. */
+const FAR = 150;
 
 const paler = ({ luminance, tint }: Coloured): Coloured => ({
   luminance,
@@ -51,33 +56,83 @@ const times = ({ luminance, tint }: Coloured, factor: number): Coloured => ({
   tint,
 });
 
-/** How much brighter what stands behind is lit than the side of the subject that is seen, as a factor of ⅛ … 8. */
-export function lightBehind({ scene }: AssessInput, { light: { lux } }: Assessment): number {
-  const level = (scene.daylight.horizontal + lux.lamps) / Math.max(1e-3, lux.total);
-  return 2 ** Math.max(-MOST_APART, Math.min(MOST_APART, Math.log2(Math.max(1e-3, level))));
+/** How brightly what stands behind is lit against the side of the subject that is seen, as factors of ⅛ … 8. */
+export interface LightBehind {
+  /** Ground, by the light on the level. */
+  readonly level: number;
+  /** What stands upright, by the light on the side of it that is seen. */
+  readonly upright: number;
+}
+
+/** Metres before a thing at which its lit side is asked. */
+const BEFORE = 0.5;
+/** Anything that stands upright, and as much of it as counts. */
+const UPRIGHT: Subject = {
+  id: "behind",
+  name: "behind",
+  height: 1.8,
+  depth: 0.5,
+  bodySpeed: 0,
+  bob: 0,
+  parts: [],
+  known: "common practice",
+};
+
+/** A factor brought into what a picture still shows. */
+const within = (factor: number): number =>
+  2 ** Math.max(-MOST_APART, Math.min(MOST_APART, Math.log2(Math.max(1e-3, factor))));
+
+/**
+ * How much brighter than the seen side of the subject things are lit behind it, each by the light on its own plane: level ground by the
+ * horizontal lux, what stands upright by the lux on the side of it that the camera sees, in its own shade and its own zone. So
+ * dark green before dark green trees differs by nothing, in any light that both have.
+ */
+export function lightBehind(input: AssessInput, found: Assessment): LightBehind {
+  const { scene, position, shot } = input;
+  const { light, sighting } = found;
+  const spot = scene.ground.spots.find((s) => s.id === shot.spotId)!;
+  const { at, beyond, obstacleId } = sighting.background;
+  const back = alongBearing(sighting.bearing + 180);
+  const place = { x: at.x + BEFORE * back.x, y: at.y + BEFORE * back.y };
+  // Far off, and in the open, the light is that of the spot's own surroundings without what shades it.
+  const far = sighting.background.kind === "skyline" || sighting.background.kind === "sky" || beyond > FAR;
+  // Its own shade is in the side that is seen; what else stands about takes its share of the light.
+  const obstacles = far ? [] : scene.ground.obstacles.filter((o) => o.id !== obstacleId);
+  const there = findLight({
+    scene: { ...scene, ground: { ...scene.ground, obstacles } },
+    spot: far ? spot : { ...spot, id: "behind", at: place },
+    subject: UPRIGHT,
+    position,
+    heightAngle: 0,
+  });
+  const total = Math.max(1e-3, light.lux.total);
+  return {
+    level: within((scene.daylight.horizontal + light.lux.lamps) / total),
+    upright: within(there.lux.total / total),
+  };
 }
 
 /** A thing that stands there, by the colour told of it or else by its kind, in its own light. */
 export function thingColour(
   { id, kind }: { readonly id: string; readonly kind: ObstacleKind },
   { scene }: AssessInput,
-  behind: number,
+  { upright }: LightBehind,
 ): Coloured {
   const told = scene.ground.obstacles.find((o) => o.id === id)?.look?.colour;
-  return times(paler(colouredAs(told ?? KINDS[kind] ?? "stone")), behind);
+  return times(paler(colouredAs(told ?? KINDS[kind] ?? "stone")), upright);
 }
 
 /** A ground in its own light. */
-export function groundColour(surface: Surface, behind: number): Coloured {
+export function groundColour(surface: Surface, { level }: LightBehind): Coloured {
   const [luminance, swatch] = SURFACES[surface];
-  return { luminance: luminance * behind, tint: paler(colouredAs(swatch)).tint };
+  return { luminance: luminance * level, tint: paler(colouredAs(swatch)).tint };
 }
 
 /** The sky, or what closes the picture under a roof. */
-export const skyColour = ({ scene }: AssessInput, behind: number): Coloured =>
+export const skyColour = ({ scene }: AssessInput, { level, upright }: LightBehind): Coloured =>
   scene.cover === "open"
-    ? { luminance: SKY * Math.max(1, behind), tint: paler(colouredAs("sky")).tint }
-    : { luminance: WALL * behind, tint: paler(colouredAs("stone")).tint };
+    ? { luminance: SKY * Math.max(1, level), tint: paler(colouredAs("sky")).tint }
+    : { luminance: WALL * upright, tint: paler(colouredAs("stone")).tint };
 
 /** What a background looks like, in its own light, against a perfect white in the light on the subject's seen side. */
 export function colourBehind(input: AssessInput, found: Assessment, behind: Background): Coloured {
@@ -86,11 +141,11 @@ export function colourBehind(input: AssessInput, found: Assessment, behind: Back
     case "sky":
       return skyColour(input, light);
     case "skyline":
-      return times(paler(colouredAs(SKYLINE)), light);
+      return times(paler(colouredAs(SKYLINE)), light.upright);
     case "ground":
       return groundColour(surfaceAt(input.scene.ground, behind.at), light);
     case "wall":
-      return times(paler(colouredAs("stone")), light);
+      return times(paler(colouredAs("stone")), light.upright);
     default:
       return thingColour({ id: behind.obstacleId ?? "", kind: behind.kind }, input, light);
   }

@@ -7,9 +7,7 @@ import {
   standingAt,
   venueTemplate,
 } from "../ground";
-import { angleBetween } from "../units";
 import { flickerStops } from "../motion";
-import { paneLoss } from "../optics";
 import { shutterSeconds } from "../exposure";
 import type { AssessInput, Assessment, Sighting } from "./assessment";
 import type { Judgement, JudgementCode, Matter } from "./judgements";
@@ -17,6 +15,7 @@ import type { SeenBehind } from "./background-found";
 import { crossesView, drawsLines } from "./motion-found";
 import { sightOf } from "./sighting";
 import { airBetween } from "./air";
+import { paneBefore } from "./lost-light";
 import { meshFound } from "./mesh-found";
 import { sunToFrame } from "./sun-to-frame";
 
@@ -92,7 +91,7 @@ function cautions(say: Say, input: AssessInput, found: Found): void {
   say("caution", "sun-in-frame", inFrame, { numbers: { aside, above } });
   say("caution", "against-the-sun", !inFrame && light.side === "back", { numbers: { turn: light.turn } });
   say("caution", "own-shadow", light.ownShadow, BARE);
-  openings(say, input, found.sighting);
+  openings(say, input);
   say("caution", "focus-not-shutter", motion.unmended === "focus" && !lines, {
     numbers: { times: motion.focusBlurUm / held.toleranceUm, speed: Math.abs(motion.body.radialSpeed) },
   });
@@ -115,12 +114,11 @@ function cautions(say: Say, input: AssessInput, found: Found): void {
 }
 
 /** What one looks through from a hide, a car or a room, and whom one stands among. */
-function openings(say: Say, { position, scene }: AssessInput, { bearing }: Sighting): void {
-  const { pane } = position;
-  const angle = pane ? Math.min(90, angleBetween(pane.facing, bearing)) : 0;
-  const loss = pane && paneLoss({ sheets: pane.sheets, angle });
-  say("caution", "through-glass", loss !== undefined, {
-    numbers: { angle, stops: loss?.stops ?? 0, surfaces: loss?.surfaces ?? 0 },
+function openings(say: Say, input: AssessInput): void {
+  const { position, scene } = input;
+  const pane = paneBefore(input);
+  say("caution", "through-glass", pane !== undefined, {
+    numbers: { angle: pane?.angle ?? 0, stops: pane?.stops ?? 0, surfaces: pane?.surfaces ?? 0 },
   });
   const cheers = scene.ground.areas.some((a) => a.kind === "cheer-side" && isInside(position.at, a.outline));
   say("caution", "cheer-side", cheers, BARE);

@@ -183,7 +183,10 @@ function withWindows(
 ): SubjectLight {
   const { windows = [] } = ground;
   if (windows.length === 0) return day;
-  return { ...day, sky: day.sky + windowLux({ windows, outside, sun, point, toCamera, reflectance }) };
+  return {
+    ...day,
+    sky: day.sky + windowLux({ windows, outside, sun, point, toCamera, reflectance, hall: ground.hall }),
+  };
 }
 
 /** The lamps whose intensity toward a place is known: by their number, or by their photometric file. */

@@ -1,4 +1,3 @@
-import { bellowsLoss } from "../optics";
 import { neutralDensityStops, shutterSeconds } from "../exposure";
 import { panDepthBlurUm } from "../motion";
 import type { AssessInput, Assessment } from "./assessment";
@@ -32,7 +31,7 @@ export function panLadder(input: AssessInput, found: Assessment): PanRung[] {
   const model = blurModelOf(input, found);
   const { settings, rails } = found.settings;
   const { frame, distance } = found.sighting;
-  const lightEv = found.light.ev.value - bellowsLoss(frame.magnification);
+  const lightEv = found.light.ev.value - found.settings.lostStops;
   return RUNGS.filter((shutter) => shutter <= rails.shutter.last).map((shutter) => {
     const at = { ...settings, shutter };
     const pan = model.at(at).pan!;

@@ -6,7 +6,6 @@ import {
   type ToneAdvice,
   type ToneChoice,
 } from "../exposure";
-import { bellowsLoss } from "../optics";
 import { evFromLux, faceLight } from "../light";
 import type { AssessInput, Assessment } from "./assessment";
 import { sightOf } from "./sighting";
@@ -50,9 +49,8 @@ export function tonesFound(input: AssessInput, found: Assessment): Tones | undef
   return { face: faceLight(spot.facing, found.light.sun), choices };
 }
 
-/** Stops that close focus and a filter keep from the sensor: the light on the subject is so much brighter than what is set. */
-const lostInTheLens = ({ sighting, settings }: Assessment): number =>
-  bellowsLoss(sighting.frame.magnification) + settings.filterStops;
+/** Stops that do not reach the sensor, a filter's with them: the light on the subject is so much brighter than what is set. */
+const lostInTheLens = ({ settings }: Assessment): number => settings.lostStops + settings.filterStops;
 
 /** EV of the light on the subject for which settings are right through this lens, so near and behind its filter. */
 export const lightFor = (found: Assessment, settings: Settings): number =>

@@ -63,6 +63,10 @@ export interface ReasonNumbers {
   "diffraction-from": { fNumber: number };
   /** Stops. */
   "close-up-loses": { stops: number };
+  /** Stops. */
+  "netting-takes": { stops: number };
+  /** Stops. */
+  "glass-takes": { stops: number };
   /** Stops over 1 s, f/1 and ISO 100, and the stops that the light gives. */
   "iso-follows": { shutter: number; aperture: number; iso: number; light: number };
   /** Stops. */

@@ -1,4 +1,4 @@
-import { bellowsLoss, depthOfField, effectiveLens, widestAt } from "../optics";
+import { depthOfField, effectiveLens, widestAt } from "../optics";
 import { creatureOf, diffractionLimit, keptVerdict, partsOf } from "../motion";
 import {
   apertureFNumber,
@@ -8,6 +8,7 @@ import {
   isoNearest,
   isoNoHigher,
   isoSpeed,
+  lostStops,
   SCALE,
   shutterNearest,
   shutterNoSlower,
@@ -30,6 +31,7 @@ import type {
 } from "./assessment";
 import { depthAsked, type DepthAsked } from "./depth-asked";
 import type { BlurModel } from "./motion-found";
+import { lostLight } from "./lost-light";
 import { keptCircleMm } from "./sighting";
 import { because, type Reason, type ReasonNumbers } from "./reasons";
 
@@ -57,6 +59,7 @@ export function findSettings(
     missing: solution.missing,
     over: solution.over,
     filterStops: solution.filterStops,
+    lostStops: lostStops(solve.lost),
     taken: solution.taken,
     depthGiven: solution.depthGiven,
     depth: depthFound(input, sighting, depth, solve, solution),
@@ -91,7 +94,7 @@ function solveInput(
       : (body.preferredIso ?? PREFERRED_OVER_BASE * body.baseIso);
   return {
     lightEv: light.ev.value,
-    closeUpStops: bellowsLoss(magnification),
+    lost: lostLight(input, magnification),
     lensWidest: apertureNearest(widestAt(optic, focalLengthMm)),
     lensNarrowest: apertureNearest(optic.narrowest),
     // Depth is asked as far as sharpness itself allows, and no further.
@@ -223,12 +226,14 @@ function isoReasons({ input, light, solve }: Given, solution: Solution): Reason[
   const { settings, short, filterStops } = solution;
   return [
     because("ev-from-lux", { lux: light.lux.total, ev: light.ev.value }, "iso-2720"),
-    ...(solve.closeUpStops > CLOSE_UP_TOLD
-      ? [because("close-up-loses", { stops: solve.closeUpStops }, "handbook-optics")]
+    ...(solve.lost["close-up"] > CLOSE_UP_TOLD
+      ? [because("close-up-loses", { stops: solve.lost["close-up"] }, "handbook-optics")]
       : []),
+    ...(solve.lost.netting > 0 ? [because("netting-takes", { stops: solve.lost.netting })] : []),
+    ...(solve.lost.glass > 0 ? [because("glass-takes", { stops: solve.lost.glass }, "handbook-optics")] : []),
     because(
       "iso-follows",
-      isoNumbers(settings, solve.lightEv - solve.closeUpStops - filterStops),
+      isoNumbers(settings, solve.lightEv - lostStops(solve.lost) - filterStops),
       "exif-2-32",
     ),
     ...(filterStops > 0 ? [because("filter-takes", { stops: filterStops })] : []),

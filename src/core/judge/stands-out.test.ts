@@ -49,6 +49,44 @@ test("blue and red part better from trees than black, earth or green, and stand 
   expect(standsOut(snow, before("ground"), "snow").difference).toBeLessThan(10);
 });
 
+test("dark green before dark green trees stood out, the trees lit as if they lay on the ground: they differ by nothing in every light", () => {
+  const [trees] = [{ kind: "trees" as const, name: "Wood", height: 12 }];
+  let tried = 0;
+  for (const cloudEighths of [0, 4, 8])
+    for (const hour of [9, 11, 13, 15, 17])
+      for (const bearing of [0, 90, 180, 270]) {
+        const turn = (bearing * Math.PI) / 180;
+        const wood = [-20, 20].flatMap((a) => [30, 36].map((b) => ({ a, b })));
+        const outline = [wood[0]!, wood[2]!, wood[3]!, wood[1]!].map(({ a, b }) => ({
+          x: a * Math.cos(turn) + b * Math.sin(turn),
+          y: -a * Math.sin(turn) + b * Math.cos(turn),
+        }));
+        const bare = {
+          ...demoOutings[0]!.ground,
+          obstacles: [{ ...trees, id: "wood", outline }],
+          spots: [{ id: "here", name: "Here", at: { x: 0, y: 0 }, aimHeight: 1, facing: 0, zoneId: "pitch" }],
+        };
+        const seen: AssessInput = {
+          ...input,
+          shot: { ...input.shot, spotId: "here" },
+          position: {
+            id: "p",
+            name: "P",
+            at: { x: -25 * Math.sin(turn), y: -25 * Math.cos(turn) },
+            lensHeight: 1,
+          },
+          scene: sceneAt(bare, { cloudEighths, readings: [] }, Date.UTC(2026, 9, 17, hour)),
+        };
+        const picture = assessed(seen);
+        if (picture.sighting.background.kind !== "trees" || picture.light.direct === "shaded") continue;
+        // What is left is the sky that the wood takes from the subject.
+        expect(Math.abs(standsOut(seen, picture, "dark-green").stops)).toBeLessThan(0.34);
+        expect(standsOut(seen, picture, "dark-green").parting).toBe("sinks-in");
+        tried++;
+      }
+  expect(tried).toBeGreaterThan(30);
+});
+
 test("the background is as bright as its own light makes it: in the shade of its subject's light it is darker", () => {
   const trees = before("trees", "none");
   const brighter = {

@@ -1,28 +1,69 @@
 import { angleBetween, toRadians } from "../units";
-import { bearingTo, toVenue, type Vector, type WindowOpening } from "../ground";
+import {
+  add,
+  alongBearing,
+  bearingTo,
+  distance,
+  planDistance,
+  signedArea,
+  type Hall,
+  type Vector,
+  type WindowOpening,
+} from "../ground";
 import type { Daylight } from "./daylight";
 import { skySide } from "./sky-side";
 
 /** Clean double glazing lets so much through (common practice). */
 const GLAZING = 0.7;
 
-/**
- * Configuration factor of a rectangle seen from a point opposite its corner, the point's plane parallel to it; sides over
- * distance. Odd in each side, so that four corners add up to any rectangle.
- */
-function fromCorner(a: number, b: number): number {
-  const [ra, rb] = [Math.sqrt(1 + a * a), Math.sqrt(1 + b * b)];
-  return ((a / ra) * Math.atan(b / ra) + (b / rb) * Math.atan(a / rb)) / (2 * Math.PI);
+/** A piece of a window that shines like a small flat lamp. */
+interface Patch {
+  readonly at: Vector;
+  /** Square metres. */
+  readonly area: number;
 }
 
-/** Share 0 … 1 of a vertical plane's sky that a window takes, seen from a point in the room; 0 behind its wall. */
-export function windowFactor({ at, facing, width, height, sill }: WindowOpening, point: Vector): number {
-  const { x: aside, y: out } = toVenue({ bearing: facing, centre: at }, point);
-  const away = -out;
-  if (away <= 0) return 0;
-  const [left, right] = [(-width / 2 - aside) / away, (width / 2 - aside) / away];
-  const [low, high] = [(sill - point.z) / away, (sill + height - point.z) / away];
-  return fromCorner(right, high) - fromCorner(left, high) - fromCorner(right, low) + fromCorner(left, low);
+/** Pieces along a side of a window: the sum is then within a hundredth from half its own width on. */
+const PIECES = 8;
+
+/** A window in small pieces. */
+function patchesOf({ at, facing, width, height, sill }: WindowOpening): Patch[] {
+  const along = alongBearing(facing + 90);
+  const [wide, high] = [width / PIECES, height / PIECES];
+  return Array.from({ length: PIECES * PIECES }, (_, i): Patch => {
+    const aside = ((i % PIECES) + 0.5) * wide - width / 2;
+    const z = sill + (Math.floor(i / PIECES) + 0.5) * high;
+    return { at: { x: at.x + along.x * aside, y: at.y + along.y * aside, z }, area: wide * high };
+  });
+}
+
+/** How much of a window's luminance falls on a point from each of its pieces, by the way a piece lies from there; nothing from outside. */
+function overWindow(
+  window: WindowOpening,
+  point: Vector,
+  taken: (toPatch: Vector, away: number) => number,
+): number {
+  const out = alongBearing(window.facing);
+  return patchesOf(window).reduce((sum, { at, area }) => {
+    const away = distance(point, at);
+    const to = { x: (at.x - point.x) / away, y: (at.y - point.y) / away, z: (at.z - point.z) / away };
+    const cosWindow = to.x * out.x + to.y * out.y;
+    return cosWindow <= 0 ? sum : sum + ((cosWindow * area) / (away * away)) * taken(to, away);
+  }, 0);
+}
+
+/**
+ * Configuration factor 0 … 1 of a window for a flat face at a point that looks toward another point (Lambert; textbook): times the lux
+ * on the window's plane it is the lux on the face. 0 from outside.
+ */
+export function windowFactor(window: WindowOpening, point: Vector, toward: Vector): number {
+  const reach = distance(point, toward);
+  const normal = add(toward, { x: -point.x, y: -point.y, z: -point.z });
+  return (
+    overWindow(window, point, (to) =>
+      Math.max(0, (to.x * normal.x + to.y * normal.y + to.z * normal.z) / reach),
+    ) / Math.PI
+  );
 }
 
 export interface WindowLightInput {
@@ -38,14 +79,17 @@ export interface WindowLightInput {
   readonly toCamera: number;
   /** Reflectance 0 … 1 of the ground outside. */
   readonly reflectance: number;
+  /** The room, which throws light back; nothing comes back where it is not told. */
+  readonly hall?: Hall;
 }
 
 /**
- * Lux on the side of an upright subject that the camera sees, by the light of windows: sky and ground on the window's plane
- * times its configuration factor (textbook) and the glazing, thrown on the seen half from the window's side. A beam of sun
- * through it is left out.
+ * Lux on the side of an upright subject that the camera sees, by the light of windows: each piece of a window shines with the sky's
+ * and the ground's lux on its plane through the glazing, and reaches the seen half by its own bearing and height; what the room
+ * returns comes from all sides. A beam of sun through a window is left out.
  */
-export function windowLux({ windows, outside, sun, point, toCamera, reflectance }: WindowLightInput): number {
+export function windowLux(input: WindowLightInput): number {
+  const { windows, outside, sun, point, toCamera, reflectance } = input;
   let sum = 0;
   for (const window of windows) {
     const side = skySide({
@@ -55,9 +99,28 @@ export function windowLux({ windows, outside, sun, point, toCamera, reflectance 
       form: "upright",
     });
     const onPlane = outside.sky * side + 0.5 * reflectance * outside.horizontal;
-    const phi = toRadians(angleBetween(bearingTo(point, window.at), toCamera));
-    const seen = ((Math.PI - phi) * Math.cos(phi) + Math.sin(phi)) / 4;
-    sum += GLAZING * windowFactor(window, point) * onPlane * seen;
+    const seen = overWindow(window, point, (to) => {
+      const phi = toRadians(angleBetween(bearingTo({ x: 0, y: 0 }, to), toCamera));
+      return (Math.hypot(to.x, to.y) * ((Math.PI - phi) * Math.cos(phi) + Math.sin(phi))) / 4;
+    });
+    sum += ((GLAZING * onPlane) / Math.PI) * seen;
   }
-  return sum;
+  return sum + returned(input);
+}
+
+/** Mean reflectance of a room, of its floor and lower walls, and of its ceiling and upper walls; sky seen by an unobstructed window. */
+const ROOM = { mean: 0.5, low: 0.3, high: 0.6, sky: 39 };
+
+/**
+ * Lux that a room returns: 0.85·W/(A·(1 − R))·(C·R_f + 5·R_c) per cent of the diffuse horizontal lux outside (split flux; Hopkinson,
+ * Petherbridge and Longmore 1966, from memory), the same to all sides.
+ */
+function returned({ windows, outside, hall }: WindowLightInput): number {
+  if (!hall) return 0;
+  const glass = windows.reduce((sum, w) => sum + w.width * w.height, 0);
+  const { outline, height } = hall;
+  const round = outline.reduce((sum, p, i) => sum + planDistance(p, outline[(i + 1) % outline.length]!), 0);
+  const surfaces = 2 * Math.abs(signedArea(outline)) + round * height;
+  const percent = ((0.85 * glass) / (surfaces * (1 - ROOM.mean))) * (ROOM.sky * ROOM.low + 5 * ROOM.high);
+  return (outside.sky * percent) / 100;
 }

@@ -63,6 +63,10 @@ export interface BlurBudget {
   readonly direction: number;
   /** Motion and shake alone: what the shutter decides. */
   readonly movingUm: number;
+  /** Length in µm that the hand alone smears along the motion: nothing along a pan, whose turn takes its place. */
+  readonly shakeAlongUm: number;
+  /** The same across the motion. */
+  readonly shakeAcrossUm: number;
   /** Share 0 … 1 of the variance along the worst axis. */
   readonly shares: Readonly<Record<BlurSource, number>>;
 }
@@ -84,6 +88,8 @@ export function blurBudget(input: BlurInput, exposure: number): BlurBudget {
     acrossUm: Math.sqrt(12 * (still + Math.min(along, across))),
     direction: ((((input.motionDirection ?? 0) + (worstAlong ? 0 : 90)) % 180) + 180) % 180,
     movingUm: Math.sqrt(12 * Math.max(along, across)),
+    shakeAlongUm: Math.sqrt(12 * rate.shakeAlong * t2),
+    shakeAcrossUm: Math.sqrt(12 * rate.shakeAcross * t2),
     shares: {
       motion: worstAlong ? (rate.motion * t2) / total : 0,
       shake: ((worstAlong ? rate.shakeAlong : rate.shakeAcross) * t2) / total,

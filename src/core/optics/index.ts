@@ -51,6 +51,7 @@ export {
 export { circleByRule, fullFrameEquivalent, lightStopsBelowFullFrame, type CircleRule } from "./equivalence";
 export {
   nettingEffect,
+  nettingStops,
   postShade,
   postShadeTop,
   type Netting,

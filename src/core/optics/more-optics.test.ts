@@ -18,14 +18,14 @@ const through = (focalLengthMm: number, subject: number) =>
   nettingEffect({ netting, focalLengthMm, fNumber: 2.8, subjectDistance: subject, frameWidth: 2 });
 
 test("a 3 mm wire at 0.15 m takes 5.4 % of 200 f/2.8 at 25 m, 15.4 % of 70 at 15 m, 2.7 % of 400 at 40 m", () => {
-  expect(through(200, 25).localLoss).toBeCloseTo(0.054, 3);
-  expect(through(70, 15).localLoss).toBeCloseTo(0.154, 3);
-  expect(through(400, 40).localLoss).toBeCloseTo(0.027, 3);
+  expect(through(200, 25).wireLoss).toBeCloseTo(0.054, 3);
+  expect(through(70, 15).wireLoss).toBeCloseTo(0.154, 3);
+  expect(through(400, 40).wireLoss).toBeCloseTo(0.027, 3);
   expect([200, 70, 400].map((f) => through(f, 30).structure)).toEqual(["faint", "seen", "gone"]);
 });
 
 test("the worst loss of a wire across the middle of a round pupil is what small steps across it say", () => {
-  const { footprint, localLoss } = through(200, 25);
+  const { footprint, wireLoss } = through(200, 25);
   const r = footprint / 2;
   let covered = 0;
   const steps = 20_000;
@@ -33,7 +33,18 @@ test("the worst loss of a wire across the middle of a round pupil is what small 
     const x = -netting.wire / 2 + (netting.wire * (i + 0.5)) / steps;
     covered += (2 * Math.sqrt(r * r - x * x) * netting.wire) / steps;
   }
-  expect(covered / (Math.PI * r * r)).toBeCloseTo(localLoss, 3);
+  expect(covered / (Math.PI * r * r)).toBeCloseTo(wireLoss, 3);
+});
+
+test("at a knot of two a wire takes (2 − w/F) times as much while a footprint has room for one alone, and no more from there on", () => {
+  const small = through(70, 15);
+  expect(small.footprint).toBeLessThan(1.2 * netting.pitch);
+  expect(small.localLoss / small.wireLoss).toBeCloseTo(2 - netting.wire / small.footprint, 9);
+  const large = through(200, 25);
+  expect(large.footprint).toBeGreaterThan(1.2 * netting.pitch);
+  expect(large.localLoss).toBe(large.wireLoss);
+  // Two crossing wires of a fine one shade w·D twice, the crossing once.
+  expect(through(14, 15).localLoss).toBeLessThanOrEqual(1);
 });
 
 test("a veil is told once the footprint covers more than a pitch; nearness and width decide about one opening", () => {

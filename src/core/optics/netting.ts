@@ -26,7 +26,11 @@ export interface NettingEffect {
   /** Width in metres of the cone of light of one point where it passes the netting. */
   readonly footprint: number;
   /** Worst local loss of one wire, share 0 … 1 of the light. */
+  readonly wireLoss: number;
+  /** Worst local loss, at a knot of two wires while a footprint has room for one alone, share 0 … 1. */
   readonly localLoss: number;
+  /** Mean loss of light in stops, 0 or more: to be exposed for. */
+  readonly stops: number;
   /** Under 5 % gone, to 15 % faint, above seen (common practice). */
   readonly structure: "gone" | "faint" | "seen";
   /** Loss of the even veil, share 0 … 1; told once no structure is left, from a footprint of 1.2 pitches. */
@@ -35,9 +39,13 @@ export interface NettingEffect {
   readonly oneOpening: boolean;
 }
 
+/** Stops of light that a netting takes on the whole, seen square on: −2·log2(1 − w/p). */
+export const nettingStops = ({ pitch, wire }: Pick<Netting, "pitch" | "wire">): number =>
+  -2 * Math.log2(Math.max(1e-6, 1 - wire / pitch));
+
 /**
- * What a netting in front of the lens does: footprint D(1 − d/s), worst loss (4/π)·w/F of a round pupil, even veil
- * 1 − (1 − w/p)². Geometry of the pupil's cone; exact for one straight wire thin against the footprint.
+ * What a netting in front of the lens does: footprint D(1 − d/s), worst loss of one wire (4/π)·w/F of a round pupil, (2 − w/F)
+ * times that at a knot of two while F < 1.2 p, even veil 1 − (1 − w/p)². Geometry of the pupil's cone; exact for one straight wire thin against the footprint.
  */
 export function nettingEffect({
   netting,
@@ -49,10 +57,14 @@ export function nettingEffect({
   const { pitch, wire, distance } = netting;
   const pupil = focalLengthMm / fNumber / 1000;
   const footprint = pupil * (1 - distance / subject);
-  const localLoss = Math.min(1, ((4 / Math.PI) * wire) / footprint);
+  const wireLoss = Math.min(1, ((4 / Math.PI) * wire) / footprint);
+  const knot = footprint < 1.2 * pitch ? Math.max(1, 2 - wire / footprint) : 1;
+  const localLoss = Math.min(1, knot * wireLoss);
   return {
     footprint,
+    wireLoss,
     localLoss,
+    stops: nettingStops(netting),
     structure: localLoss < 0.05 ? "gone" : localLoss <= 0.15 ? "faint" : "seen",
     veil: footprint >= 1.2 * pitch ? 1 - (1 - wire / pitch) ** 2 : "structured",
     oneOpening: footprint + (frameWidth * distance) / subject <= pitch - wire,

@@ -1,4 +1,4 @@
-import { sinDeg, toDegrees, turnBetween } from "../units";
+import { cosDeg, sinDeg, toDegrees, turnBetween } from "../units";
 import { colouredAs, type ObstacleKind } from "../ground";
 import { blurDiscUm, heldSidesMm } from "../optics";
 import { apertureFNumber, shutterSeconds } from "../exposure";
@@ -17,10 +17,12 @@ import {
   type Assessment,
   type FrameView,
   type InFrame,
+  type LightBehind,
+  type MotionFound,
 } from "../judge";
 import type { Layer, PictureInput, Smear, Texture } from "./render";
 import { facesWithin, fallingLayers, nettingLayers, type Between, type Falling } from "./before-subject";
-import type { PixelPoint } from "./raster";
+import type { PixelPoint, Spread } from "./raster";
 
 /** An outline of the subject in metres, x to the right of the picture and y up from its foot, or from its middle off the ground. */
 export interface FigurePiece {
@@ -118,7 +120,6 @@ export function pictureOf(asked: PictureAsked): PictureInput {
   const t = shutterSeconds(shutter);
   const pxPerUm = lie.across / (1000 * heldSidesMm(input.rig.body.format, input.shot.orientation).across);
   const { budget, body } = motion;
-  const still = budget.shares.shake + budget.shares.diffraction + budget.shares.pixel;
   const streak: Smear | undefined =
     motion.pan && !sharp ? { length: motion.pan.streakUm * pxPerUm, direction: body.direction } : undefined;
   const smearOf = (part: PartClass): Smear | undefined => {
@@ -141,7 +142,7 @@ export function pictureOf(asked: PictureAsked): PictureInput {
     const faces = facesWithin(outline, item.metre * lie.across, lie.width, lie.height);
     return [
       body,
-      { ...body, outlines: faces, luminance: FACES * behindLight, tint: colouredAs("skin").tint },
+      { ...body, outlines: faces, luminance: FACES * behindLight.upright, tint: colouredAs("skin").tint },
     ];
   };
   const between = betweenOf(asked, lie);
@@ -168,10 +169,26 @@ export function pictureOf(asked: PictureAsked): PictureInput {
     height: lie.height,
     textures: texturesOf(asked, lie, behindLight, streak),
     layers,
-    gauss: sharp ? 0 : Math.sqrt((budget.totalUm ** 2 / 12) * still) * pxPerUm,
+    gauss: sharp ? { across: 0, up: 0 } : spreadOf(motion, pxPerUm),
     stops: off,
-    noise: sharp ? 0 : (PIXEL_NOISE * 2 ** noiseFound(input, found, at.iso).noiseAboveBase) / perPixel,
+    noise: sharp ? 0 : (PIXEL_NOISE * 2 ** noiseFound(input, found, at.iso).noisePerPixel) / perPixel,
     seed: shutter + 1,
+  };
+}
+
+/**
+ * The Gaussian of lens, pixel and hand. The hand shakes both ways, but along a pan its error is that of the turn, which the streak of the
+ * place and the chance have; exact for pans along the picture's sides.
+ */
+function spreadOf({ budget, body }: MotionFound, pxPerUm: number): Spread {
+  const { totalUm, shares, shakeAlongUm, shakeAcrossUm } = budget;
+  const still = (totalUm ** 2 / 12) * (shares.diffraction + shares.pixel);
+  const [along, across] = [shakeAlongUm ** 2 / 12, shakeAcrossUm ** 2 / 12];
+  const level = cosDeg(body.direction) ** 2;
+  const sigma = (shake: number): number => Math.sqrt(still + shake) * pxPerUm;
+  return {
+    across: sigma(along * level + across * (1 - level)),
+    up: sigma(along * (1 - level) + across * level),
   };
 }
 
@@ -253,7 +270,11 @@ function betweenOf({ input, found, view, sharp }: PictureAsked, lie: Lie): Betwe
 }
 
 /** The netting of the line of sight, if there is one. */
-function meshLayers({ input, found, sharp }: PictureAsked, between: Between, behindLight: number): Layer[] {
+function meshLayers(
+  { input, found, sharp }: PictureAsked,
+  between: Between,
+  behindLight: LightBehind,
+): Layer[] {
   const there = meshBetween(input);
   const mesh = there && meshFound(input, found);
   if (!mesh) return [];
@@ -265,7 +286,7 @@ function meshLayers({ input, found, sharp }: PictureAsked, between: Between, beh
 function texturesOf(
   { input, view, sharp }: PictureAsked,
   { place, across, height }: Lie,
-  behind: number,
+  behind: LightBehind,
   streak: Smear | undefined,
 ): Texture[] {
   const [, horizon] = place({ across: 0, up: view.horizon });

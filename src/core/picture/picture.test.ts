@@ -45,7 +45,7 @@ test("a straight smear, a disc and a Gaussian blur an edge by their own √12·�
     ["disc", disc(edge(), 40), (40 / 4) * Math.sqrt(12), 0.79],
     ["small disc", disc(edge(), 9), (9 / 4) * Math.sqrt(12), 0.79],
     ["wide disc", disc(edge(), 130), (130 / 4) * Math.sqrt(12), 0.79],
-    ["gauss", gauss(edge(), 9), 9 * Math.sqrt(12), 0.74],
+    ["gauss", gauss(edge(), { across: 9, up: 9 }), 9 * Math.sqrt(12), 0.74],
   ];
   for (const [name, plane, length, share] of cases) {
     const found = measured(plane);
@@ -79,7 +79,7 @@ test("an outline covers its area, a disc and a Gaussian keep the light that ther
   const sum = ({ values }: Plane): number => values.reduce((a, b) => a + b, 0);
   expect(sum(plane)).toBeCloseTo(20.5 * 20, 2);
   expect(sum(disc(plane, 7)) / sum(plane)).toBeCloseTo(1, 3);
-  expect(sum(gauss(plane, 2)) / sum(plane)).toBeCloseTo(1, 3);
+  expect(sum(gauss(plane, { across: 2, up: 2 })) / sum(plane)).toBeCloseTo(1, 3);
   expect(sum(coverage([square, square], 64, 48))).toBeCloseTo(sum(plane), 6);
 });
 
@@ -100,7 +100,15 @@ test("what lies beyond the edge of a picture is blurred into it as far as its di
   expect(row.slice(7).every((v) => Math.abs(v - background) < 1e-6)).toBe(true);
 });
 
-const plain = { width: 40, height: 30, textures: [], layers: [], gauss: 0, noise: 0, seed: 1 };
+const plain = {
+  width: 40,
+  height: 30,
+  textures: [],
+  layers: [],
+  gauss: { across: 0, up: 0 },
+  noise: 0,
+  seed: 1,
+};
 const lights = (over: Partial<PictureInput>): Plane =>
   luminanceOf(renderPicture({ ...plain, stops: 0, ...over }));
 const mean = ({ values }: Plane): number => values.reduce((a, b) => a + b, 0) / values.length;
@@ -187,12 +195,37 @@ test("sharp shows no smear, no disc and no grain; the loupe shows one pixel of t
   const { shutter } = found.settings.settings;
   const picture = pictureOf(asked(shutter, { sharp: true }));
   expect(picture.noise).toBe(0);
-  expect(picture.gauss).toBe(0);
+  expect(picture.gauss).toEqual({ across: 0, up: 0 });
   for (const layer of picture.layers) expect([layer.smear, layer.disc]).toEqual([undefined, 0]);
   const per = deliveredPerPixel(asked(shutter));
   expect(per).toBeGreaterThan(1);
   expect(deliveredPerPixel(asked(shutter, { zoom: per }))).toBeCloseTo(1, 9);
   expect(pictureOf(asked(shutter, { zoom: per })).noise).toBeGreaterThan(pictureOf(asked(shutter)).noise);
+});
+
+test("the hand's shake blurred a pan along its way: along it the turn takes its place, across it the hand stays", () => {
+  const pan = assess({ ...input, shot: { ...input.shot, intent: "pan", technique: "panned" } });
+  if (!pan.ok) throw new Error(pan.reason);
+  const { shutter } = pan.settings.settings;
+  const panned = pictureOf({
+    ...asked(shutter),
+    input: { ...input, shot: { ...input.shot, technique: "panned" } },
+    found: pan,
+  });
+  const { direction } = pan.motion.body;
+  const level = Math.abs(Math.cos((direction * Math.PI) / 180));
+  expect(level).toBeGreaterThan(0.9);
+  expect(panned.gauss.up).toBeGreaterThan(1.2 * panned.gauss.across);
+  const still = pictureOf(asked(found.settings.settings.shutter)).gauss;
+  expect(still.up).toBeCloseTo(still.across, 9);
+});
+
+test("grain counted a crop twice: a closer crop shows each pixel larger, and each has the grain that it had", () => {
+  const per = (kept: number): number => {
+    const cropped = { ...found, sighting: { ...found.sighting, frame: { ...found.sighting.frame, kept } } };
+    return pictureOf({ ...asked(found.settings.settings.shutter), found: cropped }).noise;
+  };
+  expect(per(0.25)).toBeCloseTo(per(1), 9);
 });
 
 test("a picture that is dark by the settings is drawn so many stops darker", () => {

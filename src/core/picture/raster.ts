@@ -107,8 +107,20 @@ export function smear(plane: Plane, length: number, direction: number): Plane {
   return out;
 }
 
+/** Spread of a Gaussian in pixels along the picture's width and its height, 0 or more. */
+export interface Spread {
+  /** Pixels. */
+  readonly across: number;
+  /** Pixels. */
+  readonly up: number;
+}
+
 /** Blurs by a Gaussian of so many pixels of spread. */
-export function gauss(plane: Plane, sigma: number): Plane {
+export function gauss(plane: Plane, { across, up }: Spread): Plane {
+  return spreadOut(spreadOut(plane, across, 1, 0), up, 0, 1);
+}
+
+function spreadOut(plane: Plane, sigma: number, dx: number, dy: number): Plane {
   if (sigma < 0.05) return plane;
   const reach = Math.ceil(4 * sigma);
   const weights = Array.from({ length: 2 * reach + 1 }, (_, i) =>
@@ -116,7 +128,7 @@ export function gauss(plane: Plane, sigma: number): Plane {
   );
   const sum = weights.reduce((a, b) => a + b, 0);
   const kernel = weights.map((w) => w / sum);
-  return along(along(plane, kernel, reach, 1, 0), kernel, reach, 0, 1);
+  return along(plane, kernel, reach, dx, dy);
 }
 
 function along(plane: Plane, kernel: readonly number[], reach: number, dx: number, dy: number): Plane {

@@ -1,7 +1,17 @@
 import type { Tint } from "../ground";
 import { luminanceOfLinear, MIDDLE_REFLECTANCE as MIDDLE } from "../units";
 import { grainOf } from "./grain";
-import { coverage, disc, gauss, planeOf, rowsOf, smear, type PixelPoint, type Plane } from "./raster";
+import {
+  coverage,
+  disc,
+  gauss,
+  planeOf,
+  rowsOf,
+  smear,
+  type PixelPoint,
+  type Plane,
+  type Spread,
+} from "./raster";
 
 /** A straight smear in pixels of the drawing; direction in degrees, 0 to the right, 90 up. */
 export interface Smear {
@@ -53,8 +63,8 @@ export interface PictureInput {
   readonly height: number;
   readonly textures: readonly Texture[];
   readonly layers: readonly Layer[];
-  /** Spread in pixels of what blurs everything: shake, diffraction and pixel. */
-  readonly gauss: number;
+  /** Spread of what blurs everything: shake, diffraction and pixel. */
+  readonly gauss: Spread;
   /** Stops by which it comes out brighter than right; negative is darker. */
   readonly stops: number;
   /** Standard deviation of the noise at the middle tone, as a share of it, 0 or more. */

@@ -119,9 +119,11 @@ export function sceneAt(
 export const cloudOf = ({ cloudEighths, cloudCourse }: LightPlan, at: number): number =>
   cloudCourse && cloudCourse.length > 0 ? cloudAt(cloudCourse, at) : cloudEighths;
 
-/** Cloud that passes changes the light; a clear, an even or a closed sky holds for an outing, and so does any cover. */
-const steadinessOf = ({ passing, roof, leaves }: LightPlan): SkySteadiness =>
-  passing && !roof && !leaves ? "changing" : "steady";
+/** Cloud that passes, or that changes by the hour, changes the light; one sky holds for an outing, and so does any cover. */
+function steadinessOf({ passing, roof, leaves, cloudCourse = [] }: LightPlan): SkySteadiness {
+  const changes = passing || cloudCourse.some(({ eighths }) => eighths !== cloudCourse[0]!.eighths);
+  return changes && !roof && !leaves ? "changing" : "steady";
+}
 
 /** What of an open sky reaches the ground: through a roof or leaves, or thrown back and forth between cloud and ground. */
 function bringer({ surface = "grass" }: Ground, { roof, leaves }: LightPlan): (day: Daylight) => Daylight {

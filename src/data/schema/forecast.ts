@@ -12,6 +12,8 @@ export const forecastSchema = z.object({
       z.object({
         at: instant,
         cloud: band(eighths),
+        /** Cloud of the members by tenths of them, from the lowest tenth to the highest; the band alone in older forecasts. */
+        cloudTenths: z.array(eighths).length(9).optional(),
         /** Share of the members with rain, and millimetres an hour of their middle. */
         rain: z.object({ share: z.number().min(0).max(1), mm: z.number().min(0).max(500) }),
         wind: band(z.number().min(0).max(120)),

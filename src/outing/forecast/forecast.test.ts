@@ -79,12 +79,48 @@ test("the band of the light holds what the outing itself expects, and members th
   expect(lightBand(viewOf(roofed))).toBeUndefined();
 });
 
-test("what the card could be lies between a clear and a dull sky, and the plan takes the middle over", () => {
+test("the band lay under its own middle, since half a sky of cloud is brighter than none and than all: it holds what each member expects", () => {
+  let tried = 0;
+  for (const clouds of [
+    [0, 4, 8],
+    [1, 3, 4, 5, 8],
+    [0, 0, 5, 8, 8],
+  ])
+    for (const position of ["a", "b", "c"]) {
+      const outing = setForecast(forecastOf(clouds))(hockey);
+      const view = createViews(createAssessments())({
+        outing,
+        kit: demoKit,
+        preferences: DEFAULT_PREFERENCES,
+        library: EMPTY_LIBRARY,
+        selection: { ...beginSelection(outing), positionId: position },
+        now: 0,
+      });
+      const planned = createViews(createAssessments())({
+        outing: planWithForecast(outing),
+        kit: demoKit,
+        preferences: DEFAULT_PREFERENCES,
+        library: EMPTY_LIBRARY,
+        selection: { ...beginSelection(outing), positionId: position },
+        now: 0,
+      });
+      for (const { at, low, high } of lightBand(view)!) {
+        const own = planned.timeline.points.find((p) => p.at === at);
+        if (!own) continue;
+        expect(own.ev).toBeGreaterThanOrEqual(low - 1e-9);
+        expect(own.ev).toBeLessThanOrEqual(high + 1e-9);
+        tried++;
+      }
+    }
+  expect(tried).toBeGreaterThan(40);
+});
+
+test("what the card could be lies between the brightest and the darkest sky, and the plan takes the middle over", () => {
   const outing = setForecast(forecastOf([0, 4, 8]))(hockey);
   const found = couldBe(viewOf(outing))!;
-  expect(found.clear.ev).toBeGreaterThan(found.dull.ev);
-  expect(found.middle.ev).toBeLessThanOrEqual(found.clear.ev);
-  expect(found.middle.ev).toBeGreaterThanOrEqual(found.dull.ev);
+  expect(found.brightest.ev).toBeGreaterThan(found.darkest.ev);
+  expect(found.middle.ev).toBeLessThanOrEqual(found.brightest.ev);
+  expect(found.middle.ev).toBeGreaterThanOrEqual(found.darkest.ev);
   expect(couldBe(viewOf(hockey))).toBeUndefined();
   const planned = planWithForecast(outing);
   expect(outingSchema.safeParse(planned).error).toBeUndefined();

@@ -47,6 +47,9 @@ export type ForecastRead =
 /** Degrees of latitude and longitude by which a forecast may lie off the outing's place: some fifty kilometres. */
 const NEAR = 0.5;
 const HOUR = 3_600_000;
+/** From the lowest to the highest tenth of the members, and the middle one of them. */
+const TENTHS = [0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9];
+const MIDDLE = 4;
 
 /** The value below which a share of the values lies, linear between them; 0 of none. */
 function quantile(values: readonly number[], share: number): number {
@@ -93,6 +96,12 @@ export function readForecast(text: string, outing: Outing, window: OutingView["w
         return {
           at,
           cloud: bandOf((m) => m.cloud),
+          cloudTenths: TENTHS.map((share) =>
+            quantile(
+              members.map((m) => m.cloud),
+              share,
+            ),
+          ),
           rain: {
             share: wet.length / members.length,
             mm: quantile(
@@ -142,12 +151,25 @@ export const planWithForecast: Edit = (outing) => {
   };
 };
 
-/** The light plan with the cloud of the lowest tenth (0), the middle (1) or the highest tenth (2) of the members. */
-const lightWith = (outing: Outing, forecast: Forecast, member: 0 | 1 | 2): LightPlan => ({
-  ...lightPlanOf(outing),
-  passing: false,
-  cloudCourse: forecast.hours.map((h) => ({ at: h.at, eighths: h.cloud[member] })),
-});
+/** An hour's cloud at one of the tenths: along the band where the forecast tells no more. */
+function cloudAtTenth({ cloud, cloudTenths }: Forecast["hours"][number], tenth: number): number {
+  if (cloudTenths) return cloudTenths[tenth]!;
+  const [low, middle, high] = cloud;
+  return tenth < MIDDLE
+    ? low + ((middle - low) * tenth) / MIDDLE
+    : middle + ((high - middle) * (tenth - MIDDLE)) / MIDDLE;
+}
+
+/**
+ * The skies that the forecast holds possible, from its clearest tenth to its most clouded. Broken cloud is brighter than a clear sky,
+ * so what the light could be is asked of each, and not of the ends alone.
+ */
+const skiesOf = (outing: Outing, { hours }: Forecast): LightPlan[] =>
+  TENTHS.map((_, tenth) => ({
+    ...lightPlanOf(outing),
+    passing: false,
+    cloudCourse: hours.map((h) => ({ at: h.at, eighths: cloudAtTenth(h, tenth) })),
+  }));
 
 /** EV of the light as it could be, at a moment of the outing. */
 export interface LightCouldBe {
@@ -165,27 +187,25 @@ export function lightBand({ outing, input, window }: OutingView): LightCouldBe[]
   if (!forecast || !input || outing.light.roof) return undefined;
   const { scene: _, ...asked } = input;
   const course = { ground: outing.ground, from: window.from, until: window.until, step: STEP };
-  const [clear, dull] = ([0, 2] as const).map(
-    (member) => timeline({ ...asked, ...course, light: lightWith(outing, forecast, member) }).points,
-  ) as [ReturnType<typeof timeline>["points"], ReturnType<typeof timeline>["points"]];
-  return clear.flatMap(({ at, ev }) => {
-    const other = dull.find((p) => p.at === at)?.ev;
-    return other === undefined ? [] : [{ at, low: Math.min(ev, other), high: Math.max(ev, other) }];
+  const skies = skiesOf(outing, forecast).map((light) => timeline({ ...asked, ...course, light }).points);
+  return skies[MIDDLE]!.map(({ at }, i) => {
+    const evs = skies.flatMap((points) => points[i]?.ev ?? []);
+    return { at, low: Math.min(...evs), high: Math.max(...evs) };
   });
 }
 
-/** The settings to expect and those that it could come to, at the minute; nothing without a forecast or a picture. */
+/** The settings to expect, and those of the brightest and of the darkest light that the forecast holds possible; nothing without a forecast or a picture. */
 export function couldBe({ outing, input, at }: Pick<OutingView, "outing" | "input" | "at">) {
   const { forecast } = outing;
   if (!forecast || !input || outing.light.roof) return undefined;
   const { scene: _, ...asked } = input;
   const sun = sunCourse(outing.ground.anchor)(at);
-  const [clear, middle, dull] = ([0, 1, 2] as const).map((member) => {
-    const found = assess({
-      ...asked,
-      scene: sceneAt(outing.ground, lightWith(outing, forecast, member), at, sun),
-    });
-    return found.ok ? { ev: found.light.ev.value, settings: found.settings.settings } : undefined;
+  const found = skiesOf(outing, forecast).flatMap((light) => {
+    const there = assess({ ...asked, scene: sceneAt(outing.ground, light, at, sun) });
+    return there.ok ? [{ ev: there.light.ev.value, settings: there.settings.settings }] : [];
   });
-  return clear && middle && dull ? { clear, middle, dull } : undefined;
+  const middle = found[MIDDLE];
+  if (!middle) return undefined;
+  const byLight = found.toSorted((a, b) => b.ev - a.ev);
+  return { brightest: byLight[0]!, middle, darkest: byLight.at(-1)! };
 }

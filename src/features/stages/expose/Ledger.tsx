@@ -22,6 +22,8 @@ export function Ledger() {
   const words: Record<LedgerLine["code"], string> = {
     light: `Light on the subject, ${evWords(ev)}`,
     "close-up": "Lost by focusing so close",
+    netting: "Lost in the netting",
+    glass: "Lost in the glass",
     shutter: `Shutter ${shutterWords(settings.shutter)}`,
     aperture: `Aperture ${apertureWords(settings.aperture)}`,
     iso: isoWords(settings.iso),
