@@ -95,8 +95,10 @@ test("lamps, edges and tones say what to do", () => {
 
 const set = (isoTo: number, intents: MemorySet["intents"] = ["freeze"]): MemorySet => ({
   shutter: 30,
+  shutterTo: 30,
   aperture: 9,
   mode: "auto-iso",
+  purpose: "brief",
   isoFrom: 6,
   isoTo,
   intents,
@@ -117,13 +119,17 @@ test("three sets of one use are told apart by their light; what they miss is sai
   expect(setNames([set(18), set(6), set(12)])).toEqual(["Action, dark", "Action, bright", "Action, dim"]);
   expect(setNames([set(18), set(6, ["pan", "reaction"])])).toEqual(["Action", "Pan and faces"]);
   expect(setExposure(set(18))).toBe("1/1000 f/2.8 ISO 400–6400");
-  expect(setExposure({ ...set(18), mode: "manual" })).toBe("1/1000 f/2.8 ISO 6400");
+  expect(setExposure({ ...set(18), mode: "manual", isoFrom: 18 })).toBe("1/1000 f/2.8 ISO 6400");
+  expect(setExposure({ ...set(6), mode: "aperture-priority", shutterTo: 36 })).toBe(
+    "1/1000 to 1/4000 f/2.8 ISO 400",
+  );
+  expect(setNames([set(18), { ...set(6), purpose: "dull-day" }])).toEqual(["Action", "For a dull day"]);
   const sets: MemorySets = { sets: [], served: 0.92, without: [] };
   const where = () => "Drag flick at 18:15";
   expect(setsVerdict(sets, where)).toMatch(/within a click\.$/);
-  expect(setsVerdict({ ...sets, worst: { shotId: "a", at: 0, slower: 2, dark: 1 } }, where)).toMatch(
-    /Worst: Drag flick at 18:15, the shutter is 2 clicks off and 1 click too dark\.$/,
-  );
+  expect(
+    setsVerdict({ ...sets, worst: { shotId: "a", at: 0, slower: 2, dark: 1, bright: 0 } }, where),
+  ).toMatch(/Worst: Drag flick at 18:15, the shutter is 2 clicks off and 1 click too dark\.$/);
   expect(setUpLines(set(3).setUp).find((l) => l.name === "Stabiliser")!.value).toBe("Pan mode");
 });
 

@@ -52,7 +52,15 @@ export {
   type LensServes,
   type TakeOver,
 } from "./group";
-export { memorySets, type CardShot, type MemorySet, type MemorySets, type Served } from "./memory-sets";
+export { type SetMode } from "./choose-sets";
+export {
+  memorySets,
+  type CardShot,
+  type MemorySet,
+  type MemorySets,
+  type Served,
+  type SetPurpose,
+} from "./memory-sets";
 export { outingCard, type CardMoment, type OutingCard, type OutingCardInput } from "./outing-card";
 export { leversFor, type Lever, type LeverChange, type LeverCode } from "./levers";
 export {
