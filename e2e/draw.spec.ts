@@ -204,7 +204,7 @@ test("a trade’s place is taken, and the whole brief is weighed and planned fro
   await expect(page.getByRole("img", { name: /^Position D, chosen/ })).toHaveCount(1);
   await openPanel(page, "Places for the whole brief");
   await page.getByRole("button", { name: "Weigh the whole brief" }).click();
-  await expect(page.getByRole("list", { name: "Which position serves which shot" })).toContainText("of 100");
+  await expect(page.getByRole("list", { name: "Which position serves which shot" })).toContainText("points");
   await page.getByRole("button", { name: /^Plan the brief from \w and \w$/ }).click();
   await expect(page.getByText(/^The brief is planned from/)).toBeVisible();
 });

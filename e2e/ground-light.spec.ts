@@ -103,7 +103,7 @@ test("what speaks for each position is said, and the span is weighed with an hon
   await openPanel(page, "Positions compared");
   const reasons = page.getByRole("list", { name: "What speaks for and against each position" });
   await expect(reasons.getByRole("listitem")).toHaveCount(3);
-  await expect(reasons).toContainText(/\d+ of 100/);
+  await expect(reasons).toContainText(/\d+ points/);
   await page.getByRole("button", { name: /^Weigh them from 17:00 to 19:00/ }).click();
   await expect(page.getByText(/^From 17:00 to 19:00: /)).toBeVisible();
 });

@@ -11,7 +11,7 @@ test("places are searched over the ground, listed with their reasons, and one pr
   const first = page.getByRole("button", { name: "Move B to candidate 1" });
   await expect(first).toBeVisible();
   await expect(page.getByRole("img", { name: /^How good each place is/ })).toBeVisible();
-  await expect(page.getByText(/\d+ of 100/).first()).toBeVisible();
+  await expect(page.getByText(/\d+ points/).first()).toBeVisible();
   await first.click();
   await expect(page.getByText("B moved to candidate 1")).toBeVisible();
   await expect.poll(async () => (await storedOuting(page)).ground.positions[1].at).not.toEqual(before);

@@ -1,12 +1,17 @@
-import type { KeeperChance } from "@/core/motion";
+import { keptVerdict, type KeeperChance } from "@/core/motion";
 import type { KeeperPoint } from "@/core/judge";
 import { percentWords, shutterWords, twoFigures } from "./format";
+import { verdictWords } from "./verdicts";
 
 /** Frames of a hundred. */
 export const ofHundred = (chance: number): string => `${Math.round(100 * chance)} of 100`;
 
+/** The word for a share of frames, and the share: the two always come together. */
+export const keptWords = (chance: number): string =>
+  `${verdictWords(keptVerdict(chance))}, ${ofHundred(chance)} frames`;
+
 export const keptSentence = (chance: number, partName: string): string =>
-  `${ofHundred(chance)} frames hold the ${partName}`;
+  `${ofHundred(chance)} frames hold the ${partName}: ${verdictWords(keptVerdict(chance))}`;
 
 /** Within half a frame of a hundred nothing is bought. */
 const NOTHING = 0.005;

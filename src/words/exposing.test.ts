@@ -31,7 +31,7 @@ const point = (shutter: number, chance: number): KeeperPoint => ({
 });
 
 test("a chance is told in frames of a hundred, and a click by what it buys", () => {
-  expect(keptSentence(0.544, "body")).toBe("54 of 100 frames hold the body");
+  expect(keptSentence(0.544, "body")).toBe("54 of 100 frames hold the body: mostly held");
   expect(clickBuys(point(30, 0.5), point(31, 0.72))).toBe("1/1250: 22 more of 100");
   expect(clickBuys(point(30, 0.5), point(29, 0.3))).toBe("1/800: 20 fewer of 100");
   expect(clickBuys(point(30, 0.5), point(31, 0.501))).toBe("1/1250: as many");

@@ -36,7 +36,7 @@ export {
 } from "./place-light";
 export { leftSentences, rungDetail, rungWords, streakSentence, sweepSentences, warmUpSentence } from "./pan";
 export { setUpLines, setUpWords } from "./set-up";
-export { causesOf, clickBuys, keptSentence, logSays, ofHundred, type ChanceCause } from "./chance";
+export { causesOf, clickBuys, keptSentence, keptWords, logSays, ofHundred, type ChanceCause } from "./chance";
 export {
   automaticMomentWords,
   automaticReachSentence,
@@ -119,7 +119,6 @@ export {
   sacrificeWords,
   softnessSentence,
   softnessWords,
-  verdictWords,
 } from "./judgements";
 export {
   asGoodWords,
@@ -139,4 +138,6 @@ export { reasonSentence, sourceWords } from "./reasons";
 export { moonWords, skyMarkWords, spotLightWords, sunEventWords } from "./sky";
 export { stopsLeftWords, stopSourceName, stopSourceWords, whyDarkSentence } from "./stops";
 export { numberWords } from "./number";
+export { throughSentence, throughWords } from "./through";
+export { verdictWords } from "./verdicts";
 export { stillLines, stillSentences } from "./still";

@@ -9,7 +9,7 @@ import type {
   Softness,
 } from "@/core/judge";
 import type { EndReason, Rail, Sacrifice } from "@/core/exposure";
-import type { BlurSource, KeptVerdict } from "@/core/motion";
+import type { BlurSource } from "@/core/motion";
 import { ofHundred } from "./chance";
 import { lengthShown, lengthUnit } from "./display";
 import { atLeastWords, metresWords, percentWords, stopsNoun, twoFigures } from "./format";
@@ -151,14 +151,6 @@ const SOURCES_OF_BLUR: Readonly<Record<BlurSource, string>> = {
   pixel: "pixel",
 };
 export const blurSourceWords = (source: BlurSource): string => SOURCES_OF_BLUR[source];
-
-const VERDICTS: Readonly<Record<KeptVerdict, string>> = {
-  held: "held",
-  "mostly-held": "mostly held",
-  "at-the-edge": "at the edge",
-  lost: "lost",
-};
-export const verdictWords = (verdict: KeptVerdict): string => VERDICTS[verdict];
 
 const SACRIFICES: Readonly<Record<Sacrifice, string>> = {
   lift: "Push in post",

@@ -11,7 +11,7 @@ import {
 import type { OneClick } from "@/core/judge";
 import { ofHundred } from "./chance";
 import { apertureWords, isoWords, metresWords, shutterWords, twoFigures } from "./format";
-import { verdictWords } from "./judgements";
+import { verdictWords } from "./verdicts";
 import { numberWords } from "./number";
 
 /** One click of a rail, where it goes to. */

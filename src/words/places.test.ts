@@ -31,7 +31,7 @@ test("a place is told by what weighs most for it and by its weakest point", () =
 });
 
 test("scores, intents and ways of exposing in words", () => {
-  expect(scoreWords(0.864)).toBe("86 of 100");
+  expect(scoreWords(0.864)).toBe("86 points");
   expect((["freeze", "pan", "streak", "still", "reaction", "context"] as const).map(intentWords)).toEqual([
     "Freeze",
     "Pan",

@@ -2,7 +2,7 @@ import type { ModeAdvice } from "@/core/exposure";
 import type { Assessment, ScoreCode } from "@/core/judge";
 import type { LampClass } from "@/core/light";
 import type { Intent } from "@/core/scene";
-import { stopsNoun } from "./format";
+import { clicksWords, stopsNoun } from "./format";
 
 const INTENTS: Readonly<Record<Intent, string>> = {
   freeze: "Freeze",
@@ -56,8 +56,8 @@ export function placeWords({ score }: Assessment): string {
   return weakest ? `${words}, but ${PARTS[weakest.code][1]}` : words;
 }
 
-/** A score out of a hundred. */
-export const scoreWords = (score: number): string => `${Math.round(score * 100)} of 100`;
+/** A score: points of a hundred, in another word than the frames of a hundred that hold. */
+export const scoreWords = (score: number): string => `${Math.round(score * 100)} points`;
 
 /** Scores nearer than this cannot be told apart: the model knows no better (assumed). */
 const AS_GOOD = 0.03;
@@ -90,6 +90,8 @@ export function modeSentence(advice: ModeAdvice): string {
       return `Manual; zones differ by ${stopsNoun(advice.clicks)}: click as play moves.`;
     case "light-swings":
       return `Automatic ISO between floor and ceiling: the light swings by ${stopsNoun(Math.round(3 * advice.stops))}.`;
+    case "shadow-stands":
+      return `Automatic ISO between floor and ceiling: where play crosses the shadow’s edge it is ${clicksWords(advice.clicks)}, more than one can turn.`;
     case "pocket-of-light":
       return "Manual for the pocket of light; let the rest go dark.";
   }

@@ -43,7 +43,7 @@ export type {
   Solution,
   SolveInput,
 } from "./solution";
-export { solveSettings } from "./solve";
+export { changed, solveSettings } from "./solve";
 export { waysOut, type WayOut } from "./ways";
 export {
   equalExposures,

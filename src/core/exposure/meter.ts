@@ -117,6 +117,12 @@ export type ModeAdvice =
       readonly stops: number;
     }
   | {
+      readonly mode: "auto-iso";
+      readonly reason: "shadow-stands";
+      /** Thirds of a stop between sun and shade, more than one can turn. */
+      readonly clicks: number;
+    }
+  | {
       readonly mode: "manual-for-the-pocket";
       readonly reason: "pocket-of-light";
       /** Stops by which the light changes, 0 or more. */
@@ -126,6 +132,8 @@ export type ModeAdvice =
 export interface ModeInput {
   /** EV of each zone that play may reach, at the same moment. */
   readonly zoneEvs: readonly number[];
+  /** Thirds of a stop across the edge of a standing shadow that play crosses; 0 where none lies there. */
+  readonly shadowClicks: number;
   /** EV of the wanted zone along the time ahead. */
   readonly evsAhead: readonly number[];
   /** Whether passing cloud makes the light unpredictable. */
@@ -141,6 +149,7 @@ export interface ModeInput {
 const CLICK = 1 / 3;
 /** Beyond a stop one cannot click along (common practice). */
 const MOST_BY_HAND = 1;
+const CLICKS_BY_HAND = 3 * MOST_BY_HAND;
 /** Within this spread one exposure serves all (common practice: a third). */
 const STEADY = CLICK;
 
@@ -154,6 +163,7 @@ const spread = (values: readonly number[]): number =>
  */
 export function adviseMode({
   zoneEvs,
+  shadowClicks,
   evsAhead,
   unpredictable,
   pocketOnly,
@@ -165,6 +175,8 @@ export function adviseMode({
   if (pocketOnly) return { mode: "manual-for-the-pocket", reason: "pocket-of-light", stops: zones };
   if (pastCeiling) return { mode: "manual", reason: "past-ceiling" };
   if (intoDusk && swing > STEADY) return { mode: "manual", reason: "into-dusk", stops: swing };
+  if (shadowClicks > CLICKS_BY_HAND)
+    return { mode: "auto-iso", reason: "shadow-stands", clicks: shadowClicks };
   if (unpredictable || swing > MOST_BY_HAND)
     return { mode: "auto-iso", reason: "light-swings", stops: swing };
   if (zones > STEADY)

@@ -66,6 +66,7 @@ test("steady light is manual, zones within a stop are clicks, more or passing cl
     evsAhead: [12, 11.9],
     unpredictable: false,
     pocketOnly: false,
+    shadowClicks: 0,
     pastCeiling: false,
     intoDusk: false,
   };
@@ -80,8 +81,25 @@ test("steady light is manual, zones within a stop are clicks, more or passing cl
   expect(adviseMode({ ...light, pocketOnly: true }).mode).toBe("manual-for-the-pocket");
 });
 
+test("the edge of a standing shadow that is more than one can turn is automatic ISO, up to a stop one turns along", () => {
+  const light = {
+    zoneEvs: [12],
+    evsAhead: [12],
+    unpredictable: false,
+    pocketOnly: false,
+    pastCeiling: false,
+    intoDusk: false,
+  };
+  expect(adviseMode({ ...light, shadowClicks: 8 })).toEqual({
+    mode: "auto-iso",
+    reason: "shadow-stands",
+    clicks: 8,
+  });
+  expect(adviseMode({ ...light, shadowClicks: 3 }).mode).toBe("manual");
+});
+
 test("past the ceiling it said “automatic ISO between floor and ceiling”; into dusk an automatic brightens night to day", () => {
-  const dim = { zoneEvs: [5], evsAhead: [5, 3], unpredictable: false, pocketOnly: false };
+  const dim = { zoneEvs: [5], evsAhead: [5, 3], unpredictable: false, pocketOnly: false, shadowClicks: 0 };
   expect(adviseMode({ ...dim, pastCeiling: true, intoDusk: false })).toEqual({
     mode: "manual",
     reason: "past-ceiling",

@@ -17,8 +17,11 @@ export interface Sample {
   readonly off: number;
   /** Slowest shutter click that does. */
   readonly slowest: number;
+  /** Fastest shutter click of the body. */
   readonly fastest: number;
+  /** Lowest ISO click that the owner allows. */
   readonly isoFloor: number;
+  /** Highest ISO click that the owner allows. */
   readonly isoCeiling: number;
   /** Whether the shutter draws lines: then a faster one is no better than a slower. */
   readonly drawn: boolean;

@@ -168,7 +168,7 @@ function directOf({ sun, daylight }: Scene, cover: Scene["cover"], shaded: boole
 }
 
 /** Stops by which a zone is said to be brighter than the ground around it in any light. */
-function dayOffsetOf({ zones }: Ground, zoneId: string): number {
+export function dayOffsetOf({ zones }: Ground, zoneId: string): number {
   const zone = zones.find((z) => z.id === zoneId);
   return zone?.holdsFor === "all" ? zone.offsetClicks / 3 : 0;
 }

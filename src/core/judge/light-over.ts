@@ -2,12 +2,9 @@ import {
   aimOf,
   fromVenue,
   heightAngle,
-  isInside,
   lensOf,
-  OBSTACLE_KINDS,
   toVenue,
   type Ground,
-  type Obstacle,
   type Point,
   type Position,
   type Spot,
@@ -16,6 +13,7 @@ import type { Subject } from "../motion";
 import { sceneAt, type LightPlan } from "../scene";
 import type { Progress } from "../units";
 import { findLight } from "./light-found";
+import { isWithinSolid } from "./light-spread";
 import { gridOf } from "./search";
 
 export interface LightOverInput {
@@ -60,7 +58,7 @@ export function* lightOver({
   const laid = area.map((outline) => outline.map((p) => toVenue(ground.venue, p)));
   const places = gridOf(laid, step)
     .map((p) => fromVenue(ground.venue, p))
-    .filter((p) => !isWithin(ground.obstacles, p));
+    .filter((p) => !isWithinSolid(ground.obstacles, p));
   const lit: LitPlace[] = [];
   for (const place of places) {
     const here: Spot = { ...spot, at: place, zoneId: nearestZone(ground, place) ?? spot.zoneId };
@@ -71,12 +69,6 @@ export function* lightOver({
   }
   return lit;
 }
-
-/** Whether a place lies within a body that keeps the light out: nobody stands there. */
-const isWithin = (obstacles: readonly Obstacle[], place: Point): boolean =>
-  obstacles.some(
-    (o) => "outline" in o && !o.base && OBSTACLE_KINDS[o.kind].shades && isInside(place, o.outline),
-  );
 
 function nearestZone({ spots }: Ground, { x, y }: Point): string | undefined {
   const away = ({ at }: Spot): number => Math.hypot(at.x - x, at.y - y);

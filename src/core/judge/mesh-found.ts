@@ -16,7 +16,7 @@ import {
   type Vector,
 } from "../ground";
 import { shadedBy } from "../light";
-import { nettingEffect, postShade, postShadeTop, type NettingEffect } from "../optics";
+import { footprintWhereGone, nettingEffect, postShade, postShadeTop, type NettingEffect } from "../optics";
 import type { Scene } from "../scene";
 import type { AssessInput, Assessment } from "./assessment";
 import { sightOf } from "./sighting";
@@ -70,9 +70,6 @@ export interface MeshFound extends NettingEffect {
   readonly goneUpTo?: number;
 }
 
-/** Loss under which the wires leave no structure (common practice). */
-const GONE = 0.05;
-
 /** What the netting of the line of sight does to the picture at the settings found. Wires square to the view. */
 export function meshFound(
   input: AssessInput,
@@ -91,8 +88,7 @@ export function meshFound(
     subjectDistance: subject,
     frameWidth: frame.frameAcross,
   });
-  // The footprint under which one wire is gone, and what pupil and nearness give it.
-  const needed = ((4 / Math.PI) * mesh.wire) / GONE;
+  const needed = footprintWhereGone(mesh);
   const pupil = frame.focalLengthMm / fNumber / 1000;
   const widest = (frame.focalLengthMm * (1 - between.away / subject)) / 1000 / needed;
   const { lens, aim } = sightOf(input);

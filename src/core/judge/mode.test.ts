@@ -1,7 +1,7 @@
 import { demoOutings } from "../../../demo";
 import { hockeyWalk } from "../../../test/hockey-walk";
 import { sceneAt, type LightPlan } from "../scene";
-import { assess, modeFor, timeline } from ".";
+import { assess, lightSpread, modeFor, timeline, zonesLight } from ".";
 
 const outing = demoOutings[0]!;
 const walk = hockeyWalk;
@@ -18,13 +18,16 @@ function adviceAt(at: number, light: LightPlan, offsetClicks: number, position =
     { id: "all", name: "All", offsetClicks: 0 },
     { id: "dark", name: "Dark end", offsetClicks },
   ];
-  const found = assess({ ...walk, position, scene: sceneAt(outing.ground, light, at) });
+  const ground = { ...outing.ground, zones, obstacles: [], masts: [] };
+  const spots = ground.spots.map((s) => ({ ...s, zoneId: "all" }));
+  const input = { ...walk, position, scene: sceneAt({ ...ground, spots }, light, at) };
+  const found = assess(input);
   if (!found.ok) throw new Error(found.reason);
   return modeFor({
     timeline: timeline({
       ...walk,
       position,
-      ground: outing.ground,
+      ground,
       light,
       from: at,
       until: at + HOUR,
@@ -32,9 +35,8 @@ function adviceAt(at: number, light: LightPlan, offsetClicks: number, position =
     }),
     at,
     ahead: HOUR / 2,
-    ev: found.light.ev.value,
-    dayShare: found.light.dayShare,
-    zones,
+    spread: lightSpread(input, found),
+    zones: zonesLight(input, found),
   });
 }
 

@@ -32,6 +32,7 @@ import type {
 import { depthAsked, type DepthAsked } from "./depth-asked";
 import type { BlurModel } from "./motion-found";
 import { lostLight } from "./lost-light";
+import { meshBetween } from "./mesh-found";
 import { keptCircleMm } from "./sighting";
 import { because, type Reason, type ReasonNumbers } from "./reasons";
 
@@ -118,12 +119,16 @@ function solveInput(
   };
 }
 
-/** What light to spare is for (common practice): depth for insects, for several at once and for two things, the shutter for wings and tools. */
-function surplusFor({ shot, subject }: AssessInput, depth: DepthAsked): Surplus {
+/**
+ * What light to spare is for (common practice): depth for insects, for several at once and for two things; the shutter for wings and
+ * tools, and through netting, which only a wide opening makes disappear.
+ */
+function surplusFor(input: AssessInput, depth: DepthAsked): Surplus {
+  const { shot, subject } = input;
   if (depth.kind === "two-things" || depth.kind === "whole" || creatureOf(subject) === "insect")
     return "depth";
   const held = partsOf(subject).find((p) => p.id === shot.holdPartId)?.partClass;
-  return held === "wing" || held === "tool" ? "shutter" : "even";
+  return held === "wing" || held === "tool" || meshBetween(input) ? "shutter" : "even";
 }
 
 /** What was asked of the depth, what the aperture found holds of it, and what was given up. */

@@ -33,6 +33,10 @@ export interface TimelinePoint {
   readonly sunAltitude: number;
   /** Clicks short at the ceiling; 0 while the light suffices. */
   readonly short: number;
+  /** Clicks still missing after all that is given up, 0 or more. */
+  readonly missing: number;
+  /** Clicks by which it comes out too bright, 0 or more. */
+  readonly over: number;
   /** ISO in clicks before anything is given up, and the settings found. */
   readonly askedIso: number;
   readonly settings: Assessment["settings"]["settings"];
@@ -89,6 +93,8 @@ export function timeline(input: TimelineInput): Timeline {
       modelEv: now.light.modelEv,
       sunAltitude: now.light.sun.apparentAltitude,
       short: now.settings.short,
+      missing: now.settings.missing,
+      over: now.settings.over,
       askedIso: now.settings.asked.iso,
       settings: now.settings.settings,
     });

@@ -50,6 +50,7 @@ export {
 } from "./thin-lens";
 export { circleByRule, fullFrameEquivalent, lightStopsBelowFullFrame, type CircleRule } from "./equivalence";
 export {
+  footprintWhereGone,
   nettingEffect,
   nettingStops,
   postShade,

@@ -39,6 +39,20 @@ export interface NettingEffect {
   readonly oneOpening: boolean;
 }
 
+/** Local loss under which no structure is left, and above which it is seen (common practice). */
+const GONE = 0.05;
+const FAINT = 0.15;
+/** From a footprint of so many pitches no place of the frame has a knot for itself. */
+const EVEN_FROM = 1.2;
+
+/** The footprint in metres from which a netting leaves no structure: by a knot of two wires while there is room for one, else by one wire. */
+export function footprintWhereGone({ pitch, wire }: Pick<Netting, "pitch" | "wire">): number {
+  // (4/π)·x·(2 − x) = 5 %, x = w/F.
+  const byKnot = wire / (1 - Math.sqrt(1 - (GONE * Math.PI) / 4));
+  const byWire = ((4 / Math.PI) * wire) / GONE;
+  return byKnot < EVEN_FROM * pitch ? byKnot : Math.max(byWire, EVEN_FROM * pitch);
+}
+
 /** Stops of light that a netting takes on the whole, seen square on: −2·log2(1 − w/p). */
 export const nettingStops = ({ pitch, wire }: Pick<Netting, "pitch" | "wire">): number =>
   -2 * Math.log2(Math.max(1e-6, 1 - wire / pitch));
@@ -58,15 +72,15 @@ export function nettingEffect({
   const pupil = focalLengthMm / fNumber / 1000;
   const footprint = pupil * (1 - distance / subject);
   const wireLoss = Math.min(1, ((4 / Math.PI) * wire) / footprint);
-  const knot = footprint < 1.2 * pitch ? Math.max(1, 2 - wire / footprint) : 1;
+  const knot = footprint < EVEN_FROM * pitch ? Math.max(1, 2 - wire / footprint) : 1;
   const localLoss = Math.min(1, knot * wireLoss);
   return {
     footprint,
     wireLoss,
     localLoss,
     stops: nettingStops(netting),
-    structure: localLoss < 0.05 ? "gone" : localLoss <= 0.15 ? "faint" : "seen",
-    veil: footprint >= 1.2 * pitch ? 1 - (1 - wire / pitch) ** 2 : "structured",
+    structure: localLoss < GONE ? "gone" : localLoss <= FAINT ? "faint" : "seen",
+    veil: footprint >= EVEN_FROM * pitch ? 1 - (1 - wire / pitch) ** 2 : "structured",
     oneOpening: footprint + (frameWidth * distance) / subject <= pitch - wire,
   };
 }

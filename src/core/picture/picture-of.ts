@@ -119,7 +119,7 @@ export function pictureOf(asked: PictureAsked): PictureInput {
   const motion = motionAt(input, found, [at])[0]!;
   const t = shutterSeconds(shutter);
   const pxPerUm = lie.across / (1000 * heldSidesMm(input.rig.body.format, input.shot.orientation).across);
-  const { budget, body } = motion;
+  const { body } = motion;
   const streak: Smear | undefined =
     motion.pan && !sharp ? { length: motion.pan.streakUm * pxPerUm, direction: body.direction } : undefined;
   const smearOf = (part: PartClass): Smear | undefined => {

@@ -84,7 +84,8 @@ test.each(SUBJECTS.map((s) => [s.id, s.group] as const))(
     expect([vetoes, found.sighting.frame.kept > 0.5]).toEqual([[], true]);
     expect(found.sighting.distance.value).toBeLessThan(group === "mammals" ? 90 : 75);
     expect(standingAt(outing.ground, outing.ground.positions[0]!.at).rule).toBe("open");
-    expect(found.settings.missing).toBeLessThanOrEqual(3);
+    // A thrown ball in a pool whose windows nobody told is the darkest of them.
+    expect(found.settings.missing).toBeLessThanOrEqual(4);
     expect(surfaceAt(outing.ground, outing.ground.spots[0]!.at)).toBe(SURFACES_OF[id] ?? surfaceOf(template));
     // Cautions fit: no balls without a ball, horses for horses, an indoor pool over water with its mains.
     const said = outing.cautions;
@@ -154,7 +155,7 @@ test("a swimmer swims along the lanes, a sprinter runs in a lane, a batter stand
 
 test("a hall has walls, a roof and lamps that stay on; a running track brings an athlete; leaving is no event of the light", () => {
   const hall = make({ template: "handball", subject: subjectOf("handball-throw") });
-  expect(hall.light).toMatchObject({ roof: { daylightShare: 0.01 }, lamps: { kind: "hall", from: "13:00" } });
+  expect(hall.light).toMatchObject({ roof: { daylightShare: 0 }, lamps: { kind: "hall", from: "13:00" } });
   expect(hall.light.lamps!.until).toBeUndefined();
   expect(hall.ground.hall!.outline).toHaveLength(4);
   const pool = make({ template: "pool-25", subject: subjectOf("swimmer-fly") });

@@ -1,3 +1,4 @@
+import { automaticOf } from "@/answers/shot/automatic";
 import { View } from "react-native";
 import { METER_SEES, meterSees } from "@/core/catalogue";
 import { letIsoFollow } from "@/outing/edits";
@@ -8,7 +9,6 @@ import { Stepper } from "@/ui/controls/Stepper";
 import { Txt } from "@/ui/controls/Txt";
 import { automaticReachSentence, automaticSentence, compensationWords, signedClicks } from "@/words";
 import { useCommit, useOuting } from "../../outing/use-outing";
-import { automaticOf } from "../shot/automatic";
 
 const MOST_COMPENSATION = 15;
 const SEES = METER_SEES.map(({ id, name, reflectance }) => ({

@@ -6,7 +6,16 @@ import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
 import { useSize } from "@/ui/layout/use-size";
 import { useTokens } from "@/ui/theme/theme";
-import { apertureWords, changedWords, isoWords, momentWords, settingsWords, shutterWords } from "@/words";
+import { through } from "@/answers/expose/through";
+import {
+  apertureWords,
+  changedWords,
+  isoWords,
+  momentWords,
+  settingsWords,
+  shutterWords,
+  throughSentence,
+} from "@/words";
 import { useFound, useOpenOuting, useOuting } from "../../outing/use-outing";
 import { TimeAxis } from "../shot/TimeAxis";
 import { wallOf } from "../shot/titles";
@@ -25,7 +34,7 @@ const INSET = 8;
 
 /** The three settings through the outing as stepped lines, and each moment at which a limit breaks with what to set then. */
 export function ThroughOuting() {
-  const timeline = useOuting((v) => v.timeline);
+  const { timeline, breaks, worst } = useOuting(through);
   const outing = useOuting((v) => v.outing);
   const settings = useFound((f) => f.settings.settings);
   const { lookAt } = useOpenOuting();
@@ -34,7 +43,9 @@ export function ThroughOuting() {
   return (
     <View className="gap-2">
       <SteppedLines timeline={timeline} />
-      {timeline.moments.length === 0 && <Txt>No limit breaks and no light changes abruptly.</Txt>}
+      <Txt tone={breaks === "never" ? "ink" : "bracken"}>
+        {throughSentence({ breaks, worst }, (at) => wallOf({ outing }, at))}
+      </Txt>
       <View role="list" aria-label="Moments of the outing">
         {timeline.moments.map(({ at, code }) => (
           <View key={`${at} ${code}`} role="listitem">

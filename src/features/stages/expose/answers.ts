@@ -1,16 +1,19 @@
-import { instantFound, keeperCurve, noiseFound, setUpFor } from "@/core/judge";
+import { chance } from "@/answers/expose/chance";
+import { through } from "@/answers/expose/through";
+import { instantFound, noiseFound, setUpFor } from "@/core/judge";
 import type { OutingView } from "@/outing/outing-view";
-import { eventWords, ofHundred, percentWords, setUpWords, signedStops } from "@/words";
+import { eventWords, keptWords, percentWords, setUpWords, signedStops, throughWords } from "@/words";
 
 // The lines of the panels that are loaded when they are first seen: they stand here, so that saying them loads nothing.
 
 /** How many frames of a hundred come off as set. */
-export const chanceAnswer = ({ found, input }: OutingView): string => {
-  if (!found || !input) return "";
-  const { shutter } = found.settings.settings;
-  const [here] = keeperCurve(input, found, { from: shutter, to: shutter });
-  return `${ofHundred(here!.chance)} frames`;
+export const chanceAnswer = (view: OutingView): string => {
+  const answer = chance(view);
+  return answer ? keptWords(answer.here.chance) : "";
 };
+
+/** Whether a limit breaks through the outing, and when worst. */
+export const throughAnswer = (view: OutingView): string => throughWords(through(view));
 
 /** Whether the shot is panned and something crosses. */
 export const isPanned = ({ found }: OutingView): boolean => found?.motion.pan !== undefined;

@@ -1,4 +1,4 @@
-import { countWords, settingsWords } from "@/words";
+import { settingsWords } from "@/words";
 import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
 import { KitForShot, mountedWords } from "../shot/KitForShot";
 import { Blur, blurAnswer } from "./Blur";
@@ -10,6 +10,7 @@ import {
   noiseAnswer,
   panAnswer,
   setUpAnswer,
+  throughAnswer,
   underLamps,
 } from "./answers";
 import { ExposeHead } from "./ExposeHead";
@@ -124,8 +125,7 @@ export const EXPOSE: readonly Panel[] = [
     phone: "folded",
     wide: "open",
     when: withPicture,
-    answer: ({ timeline: { moments } }) =>
-      moments.length === 0 ? "nothing breaks" : countWords(moments.length, "moment"),
+    answer: throughAnswer,
     load: whenSeen(async () => (await import("./ThroughOuting")).ThroughOuting),
   },
   {

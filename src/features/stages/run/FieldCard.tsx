@@ -3,8 +3,8 @@ import TagIcon from "lucide-react-native/icons/tag";
 import { useState } from "react";
 import { View } from "react-native";
 import { useShallow } from "zustand/react/shallow";
+import { fieldCard, type CardLine, type FieldCard as FieldCardAnswer } from "@/answers/run/card";
 import type { Rail } from "@/core/exposure";
-import type { Assessment } from "@/core/judge";
 import { Txt } from "@/ui/controls/Txt";
 import { useLayout } from "@/ui/layout/use-layout";
 import { useSwipe } from "@/ui/layout/use-swipe";
@@ -13,9 +13,8 @@ import { Dialog } from "@/ui/controls/Dialog";
 import { useTokens } from "@/ui/theme/theme";
 import { apertureWords, compensationWords, isoNumberWords, shutterWords, stopsNoun } from "@/words";
 import { Late } from "../../layout/Late";
-import { useFound, useOuting } from "../../outing/use-outing";
+import { useOuting } from "../../outing/use-outing";
 import { withPicture } from "../screen/panel";
-import { automaticOf } from "../shot/automatic";
 import { NoPicture, ShotInHand } from "../shot/ShotInHand";
 import { shotsOfOtherBodies, useBodies } from "./day/bodies";
 import { useNext } from "../shot/use-next";
@@ -75,56 +74,37 @@ export function FieldCard() {
   );
 }
 
-function Settings() {
-  const { settings, rails, taken } = useFound((f) => f.settings);
-  const chosen = useOuting((v) => automaticOf(v)?.iso);
-  const automatic = useOuting((v) => v.choice.automatic);
-  return (
-    <>
-      <CardLine value={shutterWords(settings.shutter)} name="shutter" rail="shutter" {...{ rails, taken }} />
-      <CardLine
-        value={apertureWords(settings.aperture)}
-        name="aperture"
-        rail="aperture"
-        {...{ rails, taken }}
-      />
-      <CardLine
-        value={isoNumberWords(chosen ?? settings.iso)}
-        name={automatic ? "auto ISO" : "ISO"}
-        rail="iso"
-        says={automatic ? compensationWords(automatic.compensation) : ""}
-        {...{ rails, taken }}
-      />
-    </>
-  );
-}
+const WORDS: Readonly<Record<Rail, (click: number) => string>> = {
+  shutter: shutterWords,
+  aperture: apertureWords,
+  iso: isoNumberWords,
+};
+const NAMES: Readonly<Record<Rail, string>> = { shutter: "shutter", aperture: "aperture", iso: "ISO" };
 
-interface LineProps extends Pick<Assessment["settings"], "rails" | "taken"> {
-  readonly value: string;
-  readonly name: string;
-  readonly rail: Rail;
-  /** What else belongs to it. */
-  readonly says?: string;
+function Settings() {
+  const card = useOuting(fieldCard);
+  if (!card) return null;
+  return card.lines.map((line) => <Line key={line.rail} line={line} card={card} />);
 }
 
 /** One setting, as large as the card allows, with what was done to it. */
-function CardLine({ value, name, rail, says = "", rails, taken }: LineProps) {
+function Line({ line, card }: { line: CardLine; card: FieldCardAnswer }) {
   const { low } = useLayout();
-  const lift = taken.find((t) => t.kind === "lift");
-  const given = taken.find((t) => t.kind === rail);
+  const { rail, click, by, givenUp, past } = line;
+  const value = WORDS[rail](click);
+  const name = by === "body" ? "auto ISO" : NAMES[rail];
   const note = [
-    says,
-    rails[rail].locked ? "held" : "",
-    given ? `${stopsNoun(given.clicks)} given up` : "",
-    rail === "iso" && lift ? `${stopsNoun(lift.clicks)} to push in post` : "",
+    rail === "iso" && card.compensation !== undefined ? compensationWords(card.compensation) : "",
+    by === "held" ? "held" : "",
+    givenUp > 0 ? `${stopsNoun(givenUp)} given up` : "",
+    rail === "iso" && card.push > 0 ? `${stopsNoun(card.push)} to push in post` : "",
   ].filter(Boolean);
-  const past = rails[rail].standing !== "inside";
   return (
     <View
       className={`flex-row items-center justify-between border-b border-line ${low ? "min-h-[64px]" : "min-h-[92px]"}`}
       aria-label={`${name} ${value}`}
     >
-      <Txt size={low ? 56 : 64} weight={700} tone={past && !given ? "bracken" : "ink"}>
+      <Txt size={low ? 56 : 64} weight={700} tone={past ? "bracken" : "ink"}>
         {value}
       </Txt>
       <View className="shrink items-end">

@@ -1,23 +1,20 @@
 import { View } from "react-native";
-import { comingUp, modeFor } from "@/core/judge";
+import { comingNext } from "@/answers/run/changes";
+import { exposing } from "@/answers/shot/exposing";
 import { Txt } from "@/ui/controls/Txt";
 import { momentWords, changedWords, modeSentence } from "@/words";
 import { useFound, useOuting } from "../../outing/use-outing";
 import { Judgements } from "../reasons/Judgements";
 import { wallOf } from "../shot/titles";
 
-/** Milliseconds ahead over which one way of exposing has to do. */
-const AHEAD = 30 * 60_000;
-const MOST_COMING = 2;
 const MOST_CAUTIONS = 2;
 
 /** What changes next and when, how to expose until then, and what to look out for. */
 export function WhatChanges() {
   const outing = useOuting((v) => v.outing);
-  const timeline = useOuting((v) => v.timeline);
+  const next = useOuting(comingNext);
   const found = useFound((f) => f);
   const { settings } = found.settings;
-  const next = comingUp(timeline, { at: found.at, settings }, MOST_COMING);
   const cautions = found.judgement.filter((j) => j.weight !== "note");
   return (
     <View className="gap-1 pt-2" aria-label="What changes next">
@@ -43,10 +40,6 @@ export function WhatChanges() {
 
 /** Whether one setting by hand will do, or the body has to follow the light. */
 function Mode() {
-  const timeline = useOuting((v) => v.timeline);
-  const zones = useOuting((v) => v.outing.ground.zones);
-  const found = useFound((f) => f);
-  const { ev, dayShare } = found.light;
-  const mode = modeFor({ timeline, at: found.at, ahead: AHEAD, ev: ev.value, dayShare, zones });
-  return <Txt tone="ink2">{modeSentence(mode)}</Txt>;
+  const mode = useOuting(exposing);
+  return mode ? <Txt tone="ink2">{modeSentence(mode)}</Txt> : null;
 }

@@ -2,7 +2,6 @@ import { countWords, settingsWords } from "@/words";
 import { Why } from "../expose/Why";
 import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
 import { shotsOfOtherBodies, useBodies } from "./day/bodies";
-import { hasOtherZones } from "./day/zone-offset";
 import { FieldCard } from "./FieldCard";
 import { ReadingKeys } from "./ReadingKeys";
 import { RunPlan } from "./RunPlan";
@@ -80,7 +79,7 @@ export const RUN: readonly Panel[] = [
     title: "Clicks elsewhere",
     phone: "lead",
     wide: "lead",
-    when: (view) => withPicture(view) && hasOtherZones(view),
+    when: (view) => withPicture(view) && view.outing.ground.zones.length > 1,
     load: whenSeen(async () => (await import("./day/Zones")).Zones),
   },
   {

@@ -1,3 +1,4 @@
+import { automaticOf } from "@/answers/shot/automatic";
 import { useMemo } from "react";
 import { View } from "react-native";
 import type { Anchor } from "@/core/ground";
@@ -8,7 +9,6 @@ import { Button } from "@/ui/controls/Button";
 import { wallTimeOf } from "@/data";
 import { automaticMomentWords, momentWords, evWords, hourWords, skyMarkWords } from "@/words";
 import { useOpenOuting, useOuting } from "../../outing/use-outing";
-import { automaticOf } from "../shot/automatic";
 import { timeNote, wallOf } from "../shot/titles";
 import { useLightBand } from "./light-band";
 

@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { View } from "react-native";
 import type { OutingCard } from "@/core/judge";
-import { lightPlanOf, sameValue, type Outing } from "@/data";
-import { briefShots } from "@/outing/brief-shots";
+import { cardIsStale, outingCardInput } from "@/answers/expose/outing-card";
+import type { Outing } from "@/data";
 import { cardSheet, cardText } from "@/outing/card-file";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
@@ -12,14 +12,6 @@ import { downloadText } from "../../../store/file-transfer";
 import { printDocument } from "../../../store/print";
 import { useRun } from "../../../outing/use-run";
 import { calendarEntries, writtenCard } from "./written-card";
-
-/** Times of the outing at which each shot is looked at. */
-const TIMES = 9;
-const STEP = 10 * 60_000;
-/** Sets that a camera keeps (common practice). */
-const SETS = 3;
-/** What a promise counts by its priority: must be had, should, welcome. */
-const WEIGHTS = { 1: 1, 2: 0.6, 3: 0.3 } as const;
 
 interface Answered {
   readonly outing: Outing;
@@ -33,27 +25,12 @@ export function Card() {
   const { state, start: begin, stop } = useRun<Answered>();
   const start = (): Promise<void> => {
     const { view } = store.getState();
-    const shots = briefShots(view, view.outing.shots, TIMES).flatMap(({ planned, asked }) => {
-      const placed = view.outing.choices.find((c) => c.shotId === planned.id)?.positionId;
-      const position = view.outing.ground.positions.find((p) => p.id === placed);
-      return position ? [{ ...asked, position, weight: WEIGHTS[planned.priority] }] : [];
-    });
-    const { from, until } = view.window;
-    const input = {
-      ground: view.outing.ground,
-      light: lightPlanOf(view.outing),
-      shots,
-      most: SETS,
-      from,
-      until,
-      step: Math.max(STEP, (until - from) / 100),
-    };
-    return begin("card", input, (card) => ({ outing: view.outing, card }));
+    return begin("card", outingCardInput(view), (card) => ({ outing: view.outing, card }));
   };
   if (state.kind === "running")
     return <Button label={`Stop, ${percentWords(state.share)} done`} onPress={stop} />;
   const done = state.kind === "done" ? state.value : undefined;
-  const stale = done && !sameValue({ ...done.outing, revision: 0 }, { ...outing, revision: 0 });
+  const stale = done && cardIsStale(done.outing, outing);
   return (
     <View className="gap-3">
       {!done && (

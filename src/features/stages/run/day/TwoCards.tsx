@@ -1,29 +1,33 @@
 import { View } from "react-native";
-import type { Assessment } from "@/core/judge";
+import { cardBeside, fieldCard, type FieldCard } from "@/answers/run/card";
+import type { Rail } from "@/core/exposure";
 import { choiceOf } from "@/data";
 import type { OutingView } from "@/outing/outing-view";
 import { Txt } from "@/ui/controls/Txt";
 import { apertureWords, isoNumberWords, noPictureSentence, shutterWords } from "@/words";
-import { useFound, useOuting } from "../../../outing/use-outing";
+import { useOuting } from "../../../outing/use-outing";
 
 /** The cards of two bodies side by side, each under what it hangs ready for. */
 export function TwoCards({ secondId }: { secondId: string }) {
-  const first = useFound((f) => f);
+  const first = useOuting(fieldCard);
   const shot = useOuting((v) => v.shot.name);
-  const second = useOuting((v) => v.besides(secondId));
+  const second = useOuting((v) => cardBeside(v, secondId));
+  const missing = useOuting((v) => v.besides(secondId));
   const name = useOuting((v) => v.outing.shots.find((s) => s.id === secondId)?.name ?? "");
   const firstBody = useOuting((v) => bodyOf(v, v.shot.id));
   const secondBody = useOuting((v) => bodyOf(v, secondId));
   return (
     <View className="flex-row gap-3">
-      <Card title={shot} body={firstBody} found={first} />
+      {first && <Card title={shot} body={firstBody} card={first} />}
       <View className="w-px bg-line" />
-      {second?.ok ? (
-        <Card title={name} body={secondBody} found={second} />
+      {second ? (
+        <Card title={name} body={secondBody} card={second} />
       ) : (
         <View className="min-w-0 flex-1 gap-1">
           <Txt weight={700}>{name}</Txt>
-          <Txt tone="ink2">{second ? noPictureSentence(second) : "Its kit is not in the bag."}</Txt>
+          <Txt tone="ink2">
+            {missing && !missing.ok ? noPictureSentence(missing) : "Its kit is not in the bag."}
+          </Txt>
         </View>
       )}
     </View>
@@ -33,8 +37,13 @@ export function TwoCards({ secondId }: { secondId: string }) {
 const bodyOf = ({ kit, outing }: OutingView, shotId: string): string =>
   kit.bodies.find((b) => b.id === choiceOf(outing, shotId)?.bodyId)?.name ?? "";
 
-function Card({ title, body, found }: { title: string; body: string; found: Assessment }) {
-  const { settings, rails } = found.settings;
+const WORDS: Readonly<Record<Rail, (click: number) => string>> = {
+  shutter: shutterWords,
+  aperture: apertureWords,
+  iso: isoNumberWords,
+};
+
+function Card({ title, body, card }: { title: string; body: string; card: FieldCard }) {
   return (
     <View role="group" aria-label={`${title} on ${body}`} className="min-w-0 flex-1">
       <Txt weight={700} numberOfLines={1}>
@@ -43,17 +52,9 @@ function Card({ title, body, found }: { title: string; body: string; found: Asse
       <Txt size={14} tone="ink2" numberOfLines={1}>
         {body}
       </Txt>
-      <Value
-        name="shutter"
-        words={shutterWords(settings.shutter)}
-        past={rails.shutter.standing !== "inside"}
-      />
-      <Value
-        name="aperture"
-        words={apertureWords(settings.aperture)}
-        past={rails.aperture.standing !== "inside"}
-      />
-      <Value name="ISO" words={isoNumberWords(settings.iso)} past={rails.iso.standing !== "inside"} />
+      {card.lines.map(({ rail, click, past }) => (
+        <Value key={rail} name={rail === "iso" ? "ISO" : rail} words={WORDS[rail](click)} past={past} />
+      ))}
     </View>
   );
 }

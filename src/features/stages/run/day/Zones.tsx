@@ -1,28 +1,40 @@
 import { View } from "react-native";
+import { zones } from "@/answers/run/zones";
+import type { Rail } from "@/core/exposure";
 import { Txt } from "@/ui/controls/Txt";
-import { isoWords } from "@/words";
+import { apertureWords, clicksWords, isoWords, shutterWords } from "@/words";
 import { turnWords } from "@/words/place-light";
-import { useFound, useOuting } from "../../../outing/use-outing";
-import { offsetOf } from "./zone-offset";
+import { useOuting } from "../../../outing/use-outing";
+
+const WORDS: Readonly<Record<Rail, (click: number) => string>> = {
+  shutter: shutterWords,
+  aperture: apertureWords,
+  iso: isoWords,
+};
 
 /** The other parts of the ground as clicks from the card, opened where they are darker: "under the basket +2". */
 export function Zones() {
-  const zones = useOuting((v) => v.outing.ground.zones);
-  const own = useOuting(offsetOf);
-  const iso = useFound((f) => f.settings.settings.iso);
+  const { others, between } = useOuting(zones);
   return (
-    <View role="list" aria-label="Clicks elsewhere" className="flex-row flex-wrap gap-x-5 gap-y-1 pt-1">
-      {zones
-        .filter((z) => z.offsetClicks !== own)
-        .map(({ id, name, offsetClicks }) => (
+    <View className="gap-1 pt-1">
+      <View role="list" aria-label="Clicks elsewhere" className="flex-row flex-wrap gap-x-5 gap-y-1">
+        {others.map(({ id, name, clicks, rail, click, past }) => (
           <View key={id} role="listitem" className="flex-row items-baseline gap-2">
             <Txt size={18}>{name}</Txt>
             <Txt size={20} weight={700}>
-              {turnWords(own - offsetClicks)}
+              {clicks === 0 ? "the same" : turnWords(-clicks)}
             </Txt>
-            <Txt tone="ink2">{isoWords(iso + own - offsetClicks)}</Txt>
+            <Txt tone={past > 0 ? "bracken" : "ink2"}>
+              {`${WORDS[rail](click)}${past > 0 ? `, ${clicksWords(past)} past your limit` : ""}`}
+            </Txt>
           </View>
         ))}
+      </View>
+      {between && (
+        <Txt tone="ink2">
+          {`Or leave it at ${WORDS[between.rail](between.click)}: ${clicksWords(between.off)} off at either end. Or leave the ISO to the body.`}
+        </Txt>
+      )}
     </View>
   );
 }

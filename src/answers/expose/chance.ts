@@ -1,0 +1,49 @@
+import { keeperCurve, type KeeperPoint } from "@/core/judge";
+import { chanceFromLog } from "@/core/motion";
+import { keepersBy, type KeeperRow } from "@/core/review";
+import { answered } from "../answered";
+
+/** Clicks either side of the shutter found that the curve shows. */
+const AROUND = 9;
+/** Clicks of the shutters that are offered beside it. */
+const OFFERED = [-3, -1, 1, 3];
+
+/** How often a frame holds, at the shutters about the one found. */
+export interface Chance {
+  readonly curve: readonly KeeperPoint[];
+  /** The point of the shutter found. */
+  readonly here: KeeperPoint;
+  /** What a click and a stop either way buy. */
+  readonly offered: readonly KeeperPoint[];
+  /** One's own count of this shot by shutter, within the curve. */
+  readonly counted: readonly KeeperRow[];
+  /** One's own count at the shutter found, and the chance 0 … 1 with it. */
+  readonly mine?: { readonly kept: number; readonly taken: number; readonly chance: number };
+}
+
+/** The chance of a keeper by shutter; nothing while there is no picture. */
+export const chance = answered(
+  ({ input, found, outing, shot }) => [input, found, outing.log, shot.id] as const,
+  (input, found, log, shotId): Chance | undefined => {
+    if (!input || !found) return undefined;
+    const { shutter } = found.settings.settings;
+    const { first, last } = found.settings.rails.shutter;
+    const from = Math.max(first, Math.min(shutter - AROUND, last - 2 * AROUND));
+    const to = Math.min(last, from + 2 * AROUND);
+    const curve = keeperCurve(input, found, { from, to });
+    const here = curve.find((p) => p.shutter === shutter);
+    if (!here) return undefined;
+    const rows = keepersBy(
+      "shutter",
+      log.filter((s) => s.shotId === shotId),
+    );
+    const own = rows.find((row) => row.click === shutter);
+    return {
+      curve,
+      here,
+      offered: OFFERED.flatMap((by) => curve.find((p) => p.shutter === shutter + by) ?? []),
+      counted: rows.filter((row) => row.click >= from && row.click <= to),
+      ...(own ? { mine: { kept: own.kept, taken: own.taken, chance: chanceFromLog(here.chance, own) } } : {}),
+    };
+  },
+);

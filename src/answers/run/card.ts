@@ -1,0 +1,68 @@
+import type { Rail, Settings } from "@/core/exposure";
+import type { Assessment } from "@/core/judge";
+import type { OutingView } from "@/outing/outing-view";
+import { answered } from "../answered";
+import { automaticOf } from "../shot/automatic";
+
+/** One line of a card: what is set, and what was done to it. */
+export interface CardLine {
+  readonly rail: Rail;
+  /** The click that the camera shows; with an automatic ISO the one that it will choose. */
+  readonly click: number;
+  /** Whether it is held by hand, or left to the body. */
+  readonly by: "light" | "held" | "body";
+  /** Clicks of it that were given up because the light is short, 0 or more. */
+  readonly givenUp: number;
+  /** Whether it stands outside what shot, kit or owner allow, and nobody gave that up. */
+  readonly past: boolean;
+}
+
+/** A field card: three lines, and what belongs to the ISO. */
+export interface FieldCard {
+  readonly lines: readonly CardLine[];
+  /** Clicks of compensation on the camera, where the ISO is left to it. */
+  readonly compensation?: number;
+  /** Clicks of underexposure to push later, 0 or more. */
+  readonly push: number;
+}
+
+const RAILS: readonly Rail[] = ["shutter", "aperture", "iso"];
+
+/** The card of a picture; `iso` is what an automatic will choose, where one does. */
+function cardOf(found: Assessment, iso?: number, compensation?: number): FieldCard {
+  const { settings, rails, taken } = found.settings;
+  const givenUp = (kind: Rail): number => taken.find((t) => t.kind === kind)?.clicks ?? 0;
+  return {
+    lines: RAILS.map((rail): CardLine => {
+      const byBody = rail === "iso" && iso !== undefined;
+      return {
+        rail,
+        click: byBody ? iso : settings[rail],
+        by: byBody ? "body" : rails[rail].locked ? "held" : "light",
+        givenUp: givenUp(rail),
+        past: rails[rail].standing !== "inside" && givenUp(rail) === 0,
+      };
+    }),
+    ...(compensation === undefined ? {} : { compensation }),
+    push: taken.find((t) => t.kind === "lift")?.clicks ?? 0,
+  };
+}
+
+/** The field card of the shot in hand; nothing while there is no picture. */
+export const fieldCard = answered(
+  (view) => [view.found, automaticOf(view), view.choice.automatic?.compensation] as const,
+  (found, automatic, compensation): FieldCard | undefined =>
+    found && cardOf(found, automatic?.iso, automatic && compensation),
+);
+
+/** What a card says is set. */
+export const settingsOfCard = ({ lines }: FieldCard): Settings => {
+  const [shutter, aperture, iso] = lines.map((l) => l.click);
+  return { shutter: shutter!, aperture: aperture!, iso: iso! };
+};
+
+/** The card of another shot with its own kit, from where one stands. */
+export const cardBeside = (view: OutingView, shotId: string): FieldCard | undefined => {
+  const found = view.besides(shotId);
+  return found?.ok ? cardOf(found) : undefined;
+};
