@@ -46,11 +46,12 @@ const CODES: { readonly [Code in JudgementCode]: JudgementOf<Code>["numbers"] } 
   "pixels-short": { px: 2000, wanted: 3000 },
   "light-short": { short: 4, missing: 0 },
   "light-over": { over: 6 },
+  "partly-hidden": { share: 0.2 },
   "motion-not-held": { chance: 0.12 },
   "no-shutter-holds": { tolerance: 20 },
 };
 /** What a code speaks of beside its numbers. */
-const OF = { area: "run-off", official: "umpires", behind: "trees", structure: "faint" } as const;
+const OF = { area: "run-off", official: "umpires", behind: "trees", structure: "faint", head: true } as const;
 const sentence = <Code extends JudgementCode>(
   code: Code,
   numbers: JudgementOf<Code>["numbers"] = CODES[code],

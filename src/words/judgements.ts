@@ -28,6 +28,8 @@ const JUDGEMENTS: {
   "on-leave": (_, said) => onLeaveSentence(said),
   blocked: (v) =>
     `Something ${metresWords(v.at)} ahead hides the subject. ${v.raise === undefined || v.raise > HIGHEST_STEP ? "Step aside" : `Go ${atLeastWords(v.raise)} higher, or step aside`}.`,
+  "partly-hidden": (v, { head }) =>
+    `Something in front hides ${percentWords(v.share)} of it${head ? ", its head" : ""}. Step aside, or go up or down.`,
   "off-line": () =>
     "Not on the photographers’ line. Stand within it, or take it off the plan if you are let elsewhere.",
   "in-water": () =>

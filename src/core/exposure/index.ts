@@ -33,7 +33,6 @@ export {
   type ShutterMark,
 } from "./marks";
 export { ledgerBalance, lostStops } from "./ledger";
-export type { Surplus } from "./spend-surplus";
 export type {
   EndReason,
   LedgerLine,
@@ -42,6 +41,7 @@ export type {
   Sacrifice,
   Solution,
   SolveInput,
+  Surplus,
 } from "./solution";
 export { changed, solveSettings } from "./solve";
 export { waysOut, type WayOut } from "./ways";

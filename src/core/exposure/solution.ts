@@ -1,8 +1,10 @@
 import type { Rail, Settings } from "./marks";
-import type { Surplus } from "./spend-surplus";
 
 /** What may be given up when the light is short. */
 export type Sacrifice = "lift" | "shutter" | "aperture" | "iso";
+
+/** What light to spare is spent on. */
+export type Surplus = "depth" | "shutter" | "even";
 
 /** Stops of the light on the subject that are lost before the sensor, each 0 or more. */
 export type LostLight = Readonly<Record<"close-up" | "netting" | "glass", number>>;

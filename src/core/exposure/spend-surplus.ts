@@ -1,9 +1,6 @@
 import { sharpEnd, shutterAt } from "./choose-aperture";
 import type { SolveInput } from "./solution";
 
-/** What light to spare is spent on. */
-export type Surplus = "depth" | "shutter" | "even";
-
 /** What became of light to spare. */
 export interface Spent {
   /** Clicks. */

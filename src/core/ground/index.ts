@@ -76,6 +76,7 @@ export { convexHull, convexParts, isInside, rayThrough, signedArea, type Stretch
 export {
   backgroundBehind,
   firstBlockage,
+  hidesFrom,
   seenThrough,
   type Background,
   type Behind,

@@ -20,6 +20,12 @@ export const seenThrough = ({ kind }: Pick<Obstacle, "kind">): boolean => !OBSTA
 const hides = (obstacle: Obstacle, lens: Vector): boolean =>
   !seenThrough(obstacle) && (OBSTACLE_KINDS[obstacle.kind].solid || !isInsideThing(lens, obstacle));
 
+/** Whether an obstacle hides a point from a lens: it cuts the line between the two, and is not looked through. */
+export function hidesFrom(lens: Vector, point: Vector, obstacle: Obstacle): boolean {
+  const stretch = throughThing(lens, subtract(point, lens), obstacle);
+  return stretch !== undefined && stretch.enter < 1 && hides(obstacle, lens);
+}
+
 /**
  * The first obstacle that cuts the straight line between lens and aim, or `undefined` for a clear view. A line that grazes
  * a top passes, and netting is looked through.

@@ -8,7 +8,8 @@ import { scoreOf } from "./score";
 import { findMotion } from "./motion-found";
 import { findSettings } from "./settings-found";
 import { apertureFNumber } from "../exposure";
-import { findSighting, sightOf, withFocus } from "./sighting";
+import { sightOf } from "./sight-of";
+import { findSighting, withFocus } from "./sighting";
 
 /**
  * The line of the product, walked once in one direction: where the subject stands to the camera, what light falls on

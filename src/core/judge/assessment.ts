@@ -33,6 +33,16 @@ export interface AssessInput {
   readonly weights?: Weights;
 }
 
+/** What of a figure is hidden by what stands between. */
+export interface FigureHidden {
+  /** Share 0 … 1 of the figure. */
+  readonly share: number;
+  /** Whether more than half of its head is. */
+  readonly head: boolean;
+  /** What hides it. */
+  readonly obstacleIds: readonly string[];
+}
+
 /** Where the subject stands to the camera and what the lens makes of it, before anything is set. */
 export interface SightingFound {
   /** Metres from lens to aim. */
@@ -42,6 +52,8 @@ export interface SightingFound {
   /** Degrees from the lens to the aim, up positive. */
   readonly heightAngle: number;
   readonly blockage?: Blockage;
+  /** What of the figure is hidden by what stands between. */
+  readonly hidden: FigureHidden;
   readonly background: Background;
   /** What stands behind the frame's corners: upper left, upper right, lower right, lower left. */
   readonly corners: readonly Background[];

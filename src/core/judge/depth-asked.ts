@@ -3,7 +3,8 @@ import { fNumberForDepth, turnedDepth } from "../optics";
 import { creatureOf } from "../motion";
 import { depthWishFor, type DepthWish } from "../scene";
 import type { AssessInput, SightingFound } from "./assessment";
-import { keptCircleMm, sightOf } from "./sighting";
+import { sightOf } from "./sight-of";
+import { keptCircleMm } from "./sighting";
 
 /** Metres from front to back of a person's face (common practice). */
 export const FACE_DEPTH = 0.25;

@@ -18,7 +18,8 @@ import { sinDeg } from "../units";
 import { blurDiscUm, heldSidesMm, type DepthOfField } from "../optics";
 import { apertureFNumber } from "../exposure";
 import type { AssessInput, Assessment } from "./assessment";
-import { sightOf } from "./sighting";
+import { isAloft } from "./figure-hidden";
+import { sightOf } from "./sight-of";
 
 /** A place in the frame in shares of its width and height from its middle, right and up positive; the edge is at ±0.5. */
 export interface InFrame {
@@ -52,6 +53,8 @@ export interface FrameView {
   readonly feet: number;
   /** What the ground under it is made of. */
   readonly surface: Surface;
+  /** Whether the figure is off the ground, and centred on the aim. */
+  readonly aloft: boolean;
   /** The way the subject moves over the frame: 1 to the right, −1 to the left. */
   readonly heads: 1 | -1;
   /** A metre at the subject as a share of the frame's height, and of its width. */
@@ -91,6 +94,7 @@ export function frameView(input: AssessInput, found: Assessment): FrameView {
     horizon: see.horizon,
     feet: see.point(atHeight(aim, aim.z - spot.aimHeight)).up,
     surface: surfaceAt(input.scene.ground, spot.at),
+    aloft: isAloft(input),
     heads: sinDeg(spot.facing - sighting.bearing) < 0 ? -1 : 1,
     metreUp: 1 / frame.frameUp,
     metreAcross: 1 / frame.frameAcross,

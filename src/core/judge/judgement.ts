@@ -13,7 +13,7 @@ import type { AssessInput, Assessment, Sighting } from "./assessment";
 import type { Judgement, JudgementCode, Matter } from "./judgements";
 import type { SeenBehind } from "./background-found";
 import { crossesView, drawsLines } from "./motion-found";
-import { sightOf } from "./sighting";
+import { sightOf } from "./sight-of";
 import { airBetween } from "./air";
 import { paneBefore } from "./lost-light";
 import { meshFound } from "./mesh-found";
@@ -76,6 +76,11 @@ function vetoes(say: Say, input: AssessInput, { sighting }: Found): void {
     const { at, raise } = blockage;
     say("veto", "blocked", true, { numbers: raise === undefined ? { at } : { at, raise } });
   }
+  const { share, head } = sighting.hidden;
+  say("caution", "partly-hidden", !blockage && !walled && share > 0, {
+    numbers: { share },
+    head,
+  });
   say("veto", "out-of-reach", frame.kept < LEAST_REACH, {
     numbers: { fill: frame.fill, wished: shot.fill },
   });

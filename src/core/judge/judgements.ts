@@ -13,6 +13,8 @@ interface Judged {
   "no-standing": { numbers: None } & OfArea;
   "needs-leave": { numbers: None } & OfArea;
   "on-leave": { numbers: None } & OfArea;
+  /** Share 0 … 1 of the figure, and whether that is its head. */
+  "partly-hidden": { numbers: { share: number }; head: boolean };
   "off-line": { numbers: None };
   "in-water": { numbers: None };
   "cheer-side": { numbers: None };

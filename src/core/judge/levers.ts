@@ -3,7 +3,7 @@ import { effectiveLens, type Kit, type Rig } from "../optics";
 import { assess } from "./assess";
 import type { AssessInput, Assessment } from "./assessment";
 import type { SeenBehind } from "./background-found";
-import { sightOf } from "./sighting";
+import { sightOf } from "./sight-of";
 
 /** What makes a background softer. */
 export type LeverCode =

@@ -16,7 +16,7 @@ import {
 import { evFromLux, offsetsFrom } from "../light";
 import type { AssessInput, Assessment, LightFound } from "./assessment";
 import { dayOffsetOf, findLight } from "./light-found";
-import { sightOf } from "./sighting";
+import { sightOf } from "./sight-of";
 
 /** A light zone, as a picture there would be lit. */
 export interface ZoneLight {

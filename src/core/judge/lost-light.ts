@@ -4,7 +4,7 @@ import { bellowsLoss, nettingStops, paneLoss } from "../optics";
 import type { LostLight } from "../exposure";
 import type { AssessInput } from "./assessment";
 import { meshBetween } from "./mesh-found";
-import { sightOf } from "./sighting";
+import { sightOf } from "./sight-of";
 
 /** Stops of the light on the subject that never reach the sensor: near focus, netting and glass that one looks through. */
 export function lostLight(input: AssessInput, magnification: number): LostLight {

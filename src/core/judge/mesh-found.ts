@@ -19,7 +19,7 @@ import { shadedBy } from "../light";
 import { footprintWhereGone, nettingEffect, postShade, postShadeTop, type NettingEffect } from "../optics";
 import type { Scene } from "../scene";
 import type { AssessInput, Assessment } from "./assessment";
-import { sightOf } from "./sighting";
+import { sightOf } from "./sight-of";
 
 /** A netting that the line of sight goes through. */
 export interface MeshBetween {

@@ -25,7 +25,8 @@ import {
 } from "../motion";
 import { apertureFNumber, shutterSeconds, type Settings } from "../exposure";
 import type { AssessInput, Assessment, MotionFound, PanFound, PartMotion, SightingFound } from "./assessment";
-import { keptCircleMm, sightOf } from "./sighting";
+import { sightOf } from "./sight-of";
+import { keptCircleMm } from "./sighting";
 
 /** The blur of a shot as a function of its settings; made once, asked for many settings. */
 export interface BlurModel {

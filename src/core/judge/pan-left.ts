@@ -11,7 +11,7 @@ import {
 import { imageDistanceMm, heldSidesMm } from "../optics";
 import { shutterSeconds } from "../exposure";
 import type { AssessInput, Assessment } from "./assessment";
-import { sightOf } from "./sighting";
+import { sightOf } from "./sight-of";
 import type { Sweep } from "./sweep";
 
 /** What a camera held still would make of a subject that passes, and what following it leaves. */

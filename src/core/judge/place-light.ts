@@ -8,7 +8,7 @@ import {
 } from "../exposure";
 import { evFromLux, faceLight } from "../light";
 import type { AssessInput, Assessment } from "./assessment";
-import { sightOf } from "./sighting";
+import { sightOf } from "./sight-of";
 import type { Timeline } from "./timeline";
 
 /** Sun against shade on one subject: what a shadow's edge costs that play crosses. */

@@ -42,8 +42,11 @@ const byTurn = (turn: number): number => (1 + cosDeg(turn)) / 2;
 
 /** One part between 0 and 1, with the numbers it rests on. */
 const PARTS: Readonly<Record<ScoreCode, (input: AssessInput, found: Found) => Judged>> = {
-  // Nothing at half the wished size, all of it without a crop.
-  reach: (_, { sighting: { frame } }) => [share(1 + Math.log2(frame.kept)), { kept: frame.kept }],
+  // Nothing at half the wished size, all of it without a crop; what is hidden is not there.
+  reach: (_, { sighting: { frame, hidden } }) => [
+    share(1 + Math.log2(frame.kept)) * (1 - hidden.share),
+    { kept: frame.kept },
+  ],
   "light-side": ({ lightTurn = 0 }, { light }) =>
     light.side === "even" ? [0.7, {}] : [byTurn(light.turn - lightTurn), { turn: light.turn }],
   // Three stops short are nothing.
@@ -66,7 +69,10 @@ const PARTS: Readonly<Record<ScoreCode, (input: AssessInput, found: Found) => Ju
         ]
       : [1, {}];
   },
-  face: (_, { sighting }) => [byTurn(sighting.faceTurn), { turn: sighting.faceTurn }],
+  face: (_, { sighting }) => [
+    sighting.hidden.head ? 0 : byTurn(sighting.faceTurn),
+    { turn: sighting.faceTurn },
+  ],
   "eye-level": (_, { sighting }) => [
     share(1 - Math.abs(sighting.heightAngle) / 45),
     { angle: sighting.heightAngle },

@@ -1,13 +1,10 @@
 import { angleBetween } from "../units";
-
 import {
-  aimOf,
   bearingTo,
   distance,
   firstBlockage,
   frameBackground,
   heightAngle,
-  lensOf,
   type Spot,
   type Vector,
 } from "../ground";
@@ -15,6 +12,7 @@ import { circleByRule, depthOfField, effectiveLens, frameSubject, PART_SHARE, ty
 import { headOf, widthSeen } from "../motion";
 import { meltOf } from "./background-found";
 import type { AssessInput, MotionFound, Sighting, SightingFound } from "./assessment";
+import { figureHidden, figurePoints } from "./figure-hidden";
 import { faceOf } from "./grades";
 import { because, type Figure } from "./reasons";
 
@@ -41,24 +39,6 @@ export function partSizeOf(
 ): number {
   if (shot.part === "head") return headOf(subject);
   return (shot.along === "width" ? widthSeen(subject, faceTurn) : subject.height) * PART_SHARE[shot.part];
-}
-
-/** The spot of a shot, and the line from the lens to the aim. Throws when the shot names a spot that the ground lacks. */
-export function sightOf({ shot, position, scene }: AssessInput): {
-  readonly spot: Spot;
-  readonly lens: Vector;
-  readonly aim: Vector;
-} {
-  const spot = scene.ground.spots.find((s) => s.id === shot.spotId);
-  if (!spot)
-    throw new Error(
-      `shot ${shot.id} names the spot ${shot.spotId}, which the ground lacks; add it or change the shot`,
-    );
-  return {
-    spot,
-    lens: lensOf(scene.ground, position),
-    aim: aimOf(scene.ground, spot),
-  };
 }
 
 export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: Vector): SightingFound {
@@ -93,6 +73,7 @@ export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: 
     bearing,
     heightAngle: heightAngle(lens, aim),
     blockage: firstBlockage(lens, aim, obstacles),
+    hidden: figureHidden(input, lens, figurePoints(input, aim, bearing, faceTurn)),
     background: behind.centre,
     corners: behind.corners,
     frame,
@@ -124,6 +105,7 @@ export function withFocus(
     bearing: found.bearing,
     heightAngle: found.heightAngle,
     blockage: found.blockage,
+    hidden: found.hidden,
     background: meltOf(found.background, melt),
     corners: found.corners.map((corner) => meltOf(corner, melt)),
     frame: found.frame,

@@ -3,7 +3,7 @@ import { cameraAxes, dot, type Vector } from "../ground";
 import { angleOfViewAt, heldSidesMm } from "../optics";
 import { shadedBy, type Sun } from "../light";
 import type { AssessInput, SightingFound } from "./assessment";
-import { sightOf } from "./sighting";
+import { sightOf } from "./sight-of";
 
 /** Degrees about the frame's edge inside which the sun still glares. */
 const GLARE_MARGIN = 5;

@@ -3,7 +3,7 @@ import { aimOf, alongBearing, bearingTo, firstBlockage, headingOf, type Point, t
 import { exposureForStreak, panOnPath, worstRateChange, type Path } from "../motion";
 import { heldSidesMm } from "../optics";
 import type { AssessInput, Assessment } from "./assessment";
-import { sightOf } from "./sighting";
+import { sightOf } from "./sight-of";
 import { pathAt, straightWay, trackThrough, type Way } from "./way";
 
 /** Seconds before the picture at which the subject is picked up, and after it until the hand may stop (common practice). */

@@ -1,15 +1,8 @@
-import {
-  alongBearing,
-  bearingTo,
-  firstBlockage,
-  lensOf,
-  type Obstacle,
-  type Point,
-  type Position,
-} from "../ground";
+import { alongBearing, bearingTo, lensOf, type Obstacle, type Point, type Position } from "../ground";
 import type { AssessInput, SightingFound } from "./assessment";
+import { isWholeInSight } from "./figure-hidden";
 import { isInFrame } from "./frame-view";
-import { sightOf } from "./sighting";
+import { sightOf } from "./sight-of";
 
 /** The least one has to move for something to be out of the way, in metres each by itself; absent where no such move helps. */
 export interface WaysToClear {
@@ -69,12 +62,9 @@ function waysTo(
   };
 }
 
-/** How far to rise, sink or step aside until nothing cuts the line to the aim. Where one may stand there is another matter. */
-export function waysToClear(input: Pick<AssessInput, "position" | "scene" | "shot">): WaysToClear {
-  const { ground } = input.scene;
-  const { aim } = sightOf(input as AssessInput);
-  return waysTo(input, (at) => firstBlockage(lensOf(ground, at), aim, ground.obstacles) === undefined);
-}
+/** How far to rise, sink or step aside until nothing hides any of the figure. Where one may stand there is another matter. */
+export const waysToClear = (input: AssessInput): WaysToClear =>
+  waysTo(input, (position) => isWholeInSight({ ...input, position }));
 
 /**
  * How far to rise, sink or step aside until a thing behind is out of the frame, the lens and its focal length as they are; what

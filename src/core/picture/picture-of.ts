@@ -37,8 +37,6 @@ export interface PictureAsked {
   readonly found: Assessment;
   readonly view: FrameView;
   readonly figure: readonly FigurePiece[];
-  /** Whether the figure is off the ground and centred on the aim. */
-  readonly aloft: boolean;
   /** Clicks; the ISO follows it as far as it goes. */
   readonly shutter: number;
   /** Width in pixels of the drawing, above 0; its height follows from the frame. */
@@ -207,8 +205,8 @@ function subjectLayers(
   disc: number,
   exposure: number,
 ): Layer[] {
-  const { input, found, view, figure, aloft, sharp = false } = asked;
-  const foot = aloft ? 0 : view.feet;
+  const { input, found, view, figure, sharp = false } = asked;
+  const foot = view.aloft ? 0 : view.feet;
   const fromRight = fromRightOf(input, found);
   const classes: readonly PartClass[] = ["wing", "limb", "body", "tool"];
   const at = ([x, y]: readonly [x: number, y: number]): PixelPoint =>

@@ -167,7 +167,7 @@ const asked = (shutter: number, over: object = {}) => ({
   found,
   view,
   figure,
-  aloft: false,
+
   shutter,
   width: 300,
   ...over,

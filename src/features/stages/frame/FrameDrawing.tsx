@@ -7,7 +7,6 @@ import { measureOf, phaseOf, SILHOUETTES } from "@/ui/figures/silhouettes";
 import { SURFACE_FILL } from "@/ui/theme/surfaces";
 import { useTokens, type Tokens } from "@/ui/theme/theme";
 import { figureWords, percentWords } from "@/words";
-import { isAloft } from "./aloft";
 
 interface Props {
   readonly size: Size;
@@ -65,7 +64,7 @@ export function FrameDrawing({ size, view, input, found }: Props) {
   const height = SILHOUETTES[figure].unit === "height";
   const measure =
     measureOf(input.subject) * (height ? view.metreUp * box.height : view.metreAcross * box.width);
-  const aloft = isAloft(input);
+  const { aloft } = view;
   const y = (up: number): number => box.top + (0.5 - up) * box.height;
   return (
     <Svg

@@ -10,6 +10,7 @@ import { NoPicture, ShotInHand } from "../shot/ShotInHand";
 /** What is said beside the picture; light and movement have stages of their own. */
 const FRAMING: readonly JudgementCode[] = [
   "blocked",
+  "partly-hidden",
   "out-of-reach",
   "does-not-fit",
   "pixels-short",

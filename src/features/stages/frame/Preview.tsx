@@ -30,7 +30,6 @@ import {
 import type { RenderedPicture } from "@/workers/long-work";
 import { useCommit, useFound, useOuting } from "../../outing/use-outing";
 import { useRun } from "../../outing/use-run";
-import { isAloft } from "./aloft";
 
 /** Clicks between the pictures that stand side by side. */
 const STOP = 3;
@@ -51,7 +50,7 @@ type Looked = Pick<OutingView, "input" | "found" | "frame"> & { readonly falling
 /** What is drawn: the chosen shutter sharp and as it is, a stop slower, a stop faster, and a piece of the delivery one to one. */
 function askedOf({ input, found, frame: view, falling }: Looked, upright: boolean): readonly Asked[] {
   if (!input || !found || !view) return [];
-  const aloft = isAloft(input);
+  const { aloft } = view;
   const figure = placedFigure(input.subject.figure ?? "standing", measureOf(input.subject), {
     turn: found.sighting.faceTurn,
     phase: phaseOf(input.shot.intent),
@@ -60,7 +59,7 @@ function askedOf({ input, found, frame: view, falling }: Looked, upright: boolea
   });
   const { shutter } = found.settings.settings;
   const { first, last } = found.settings.rails.shutter;
-  const base = { input, found, view, figure, aloft, falling };
+  const base = { input, found, view, figure, falling };
   const wide = (px: number): number => Math.round(upright ? px * Math.max(0.5, view.aspect) : px);
   const whole = { ...base, shutter, width: wide(WIDE.chosen) };
   const beside = [shutter - STOP, shutter + STOP].filter((click) => click >= first && click <= last);

@@ -1,6 +1,6 @@
 import type { JudgementOf } from "@/core/judge";
 import type { OutingView } from "@/outing/outing-view";
-import { backgroundWords, bearingWords, countWords, surfaceWords } from "@/words";
+import { backgroundWords, bearingWords, countWords, percentWords, surfaceWords } from "@/words";
 
 // The lines of the panels that are loaded when they are first seen: they stand here, so that saying them loads nothing.
 
@@ -23,7 +23,7 @@ export const sightAnswer = ({ found }: OutingView): string =>
   found
     ? found.sighting.blockage
       ? "view blocked"
-      : `clear; behind: ${backgroundWords(found.sighting.background)}`
+      : `${found.sighting.hidden.share > 0 ? `${percentWords(found.sighting.hidden.share)} hidden` : "clear"}; behind: ${backgroundWords(found.sighting.background)}`
     : "";
 
 /** What a netting in the line of sight does, if there is one. */
