@@ -60,7 +60,9 @@ test("a pan goes from its ladder to the card: a rung is taken, its chance is tol
   await page.getByRole("button", { name: /^1\/125: lines/ }).click();
   await expect.poll(() => valueOf(page, "Shutter")).toMatch(/^1\/125/);
   await openPanel(page, "Chance of a keeper");
-  await expect(page.getByText(/^\d+ of 100 frames hold the body: (held|mostly held|at the edge|lost)$/)).toBeVisible();
+  await expect(
+    page.getByText(/^\d+ of 100 frames hold the body: (held|mostly held|at the edge|lost)$/),
+  ).toBeVisible();
   await expect(page.getByRole("img", { name: /by shutter: \d+.% at 1\/125$/ })).toBeVisible();
   await page.goto(`${COURSE}/run`);
   await expect(page.getByLabel("shutter 1/125")).toBeVisible();

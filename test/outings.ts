@@ -1,7 +1,8 @@
-import { asSubject, STAGINGS, SUBJECTS } from "@/core/catalogue";
+import { asSubject, BODIES, LENSES, STAGINGS, SUBJECTS } from "@/core/catalogue";
 import { DEFAULT_PREFERENCES, EMPTY_LIBRARY, type Outing, type StoredKit } from "@/data";
 import { createAssessments } from "@/outing/assessments";
 import { newOuting } from "@/outing/begin/new-outing";
+import { ownBeginning, plain } from "@/outing/begin/own-beginning";
 import type { Edit } from "@/outing/edits";
 import { createViews, type Looking, type OutingView } from "@/outing/outing-view";
 import { beginSelection, fitSelection, selectShot } from "@/outing/selection";
@@ -84,3 +85,16 @@ export function fromNothing(subjectId: string, where: Where = {}, kit: StoredKit
     [],
   );
 }
+
+const bag = (bodyId: string, ...lensIds: readonly string[]): StoredKit => ({
+  ...ownBeginning(),
+  bodies: BODIES.filter((b) => b.id === bodyId).map(plain),
+  lenses: LENSES.filter((l) => lensIds.includes(l.id)).map(plain),
+});
+
+/** The demo's bag, that of somebody who begins with a kit zoom, and one long lens on a small sensor with a low ceiling. */
+export const BAGS: readonly { readonly name: string; readonly kit: StoredKit }[] = [
+  { name: "demo", kit: demoKit },
+  { name: "first", kit: bag("crop-15-26", "kit-18-55", "kit-55-250") },
+  { name: "small sensor", kit: bag("crop-20-20", "zoom-100-400") },
+];

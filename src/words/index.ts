@@ -137,6 +137,7 @@ export { readNumber } from "./read-number";
 export { reasonSentence, sourceWords } from "./reasons";
 export { moonWords, skyMarkWords, spotLightWords, sunEventWords } from "./sky";
 export { stopsLeftWords, stopSourceName, stopSourceWords, whyDarkSentence } from "./stops";
+export { heldWayWords } from "./held-way";
 export { numberWords } from "./number";
 export { throughSentence, throughWords } from "./through";
 export { verdictWords } from "./verdicts";

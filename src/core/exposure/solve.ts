@@ -24,11 +24,8 @@ export function solveSettings(given: SolveInput): Solution {
   const { settings, taken } = giveUp(input, asked, short);
   const lift = taken.find((t) => t.kind === "lift")?.clicks ?? 0;
   const bare = evClicks(settings) - lightClicks(input) - lift;
-  const filterStops = input.streakShutter === undefined ? 0 : Math.ceil(Math.max(0, -bare) / 3);
-  // A filter comes in whole stops; what it takes too much is given back by the ISO.
-  const spare = filterStops * 3 + bare;
-  const fitted = filterStops > 0 ? changed(settings, "iso", spare) : settings;
-  const off = filterStops > 0 ? 0 : bare;
+  const { filterStops, fitted } = filtered(input, settings, Math.max(0, -bare));
+  const off = bare + 3 * filterStops - (fitted.iso - settings.iso) - (settings.aperture - fitted.aperture);
   return {
     settings: fitted,
     asked,
@@ -42,6 +39,25 @@ export function solveSettings(given: SolveInput): Solution {
     depthGiven,
     follows,
   };
+}
+
+/**
+ * The filter that a streak needs in light that is so many clicks too bright. It comes in whole stops; what it takes too much is given
+ * back by the ISO, or by the aperture where the ISO is held. Where both are held it is as strong as does not darken.
+ */
+function filtered(
+  input: SolveInput,
+  settings: Settings,
+  over: number,
+): { readonly filterStops: number; readonly fitted: Settings } {
+  if (input.streakShutter === undefined || over === 0) return { filterStops: 0, fitted: settings };
+  const filterStops = Math.ceil(over / 3);
+  const spare = filterStops * 3 - over;
+  if (input.locked.iso === undefined) return { filterStops, fitted: changed(settings, "iso", spare) };
+  const opens = input.locked.aperture === undefined && settings.aperture - spare >= input.lensWidest;
+  return opens
+    ? { filterStops, fitted: changed(settings, "aperture", -spare) }
+    : { filterStops: Math.floor(over / 3), fitted: settings };
 }
 
 /** Settings with one rail moved by so many clicks. */

@@ -59,7 +59,7 @@ export interface Miss {
 const inside = (value: number, from: number, to: number): number => Math.max(from, Math.min(to, value));
 
 /** What the body sets of what is printed, in the light of a sample. */
-export function setIn(set: PrintedSet, { right }: Sample): Settings {
+function setIn(set: PrintedSet, { right }: Sample): Settings {
   const { mode, shutter, shutterTo, aperture, isoFrom, isoTo } = set;
   if (mode === "aperture-priority")
     return { shutter: inside(right + isoFrom - aperture, shutter, shutterTo), aperture, iso: isoFrom };

@@ -13,7 +13,7 @@ import { WhileRoom } from "../forms/WhileRoom";
 import { RecordHistory } from "../history/RecordHistory";
 import { HomeFrame } from "../layout/HomeFrame";
 import { UnreadableRecord } from "../layout/UnreadableRecord";
-import { ownBeginning } from "../store/own-beginning";
+import { ownBeginning } from "@/outing/begin/own-beginning";
 import { useChangeKit, useKit } from "../store/kit";
 import { SHELVES, type Shelf, type ShelfKey, type Thing } from "./shelves";
 

@@ -3,7 +3,7 @@ import { BODIES, CONVERTERS, FORMATS, LENSES, SUPPORTS } from "@/core/catalogue"
 import { bodySchema, cardSchema, converterSchema, lensSchema, supportSchema, type StoredKit } from "@/data";
 import { apertureRangeWords, focalRangeWords, metresWords } from "@/words";
 import type { FieldSpec } from "../forms/field-spec";
-import { plain } from "../store/own-beginning";
+import { plain } from "@/outing/begin/own-beginning";
 
 export type ShelfKey = "bodies" | "lenses" | "converters" | "supports" | "cards";
 

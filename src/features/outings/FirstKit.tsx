@@ -6,7 +6,7 @@ import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
-import { kitFrom, plain } from "../store/own-beginning";
+import { kitFrom, plain } from "@/outing/begin/own-beginning";
 
 interface Props {
   /** With the kit that was chosen; with none where a generic bag will do for now. */

@@ -28,7 +28,7 @@ import { placesOf, type KnownPlace } from "./known-places";
 import { useOwnLibrary } from "../store/library";
 import { useSaveOuting } from "../store/outings";
 import { FromHere } from "../forms/FromHere";
-import { ownBeginning } from "../store/own-beginning";
+import { ownBeginning } from "@/outing/begin/own-beginning";
 import { timeZoneOf } from "../forms/time-zone-of";
 
 const SPECS: readonly FieldSpec[] = [

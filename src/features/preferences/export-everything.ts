@@ -1,7 +1,7 @@
 import { EMPTY_LIBRARY, DEFAULT_PREFERENCES, readFile, writeEverything, type Read } from "@/data";
 import { downloadText } from "../store/file-transfer";
 import { openRepository } from "../store/open-repository";
-import { ownBeginning } from "../store/own-beginning";
+import { ownBeginning } from "@/outing/begin/own-beginning";
 import { noteWrittenOut } from "../store/storage";
 
 /** What became of an export: the outings that could not be read, or why nothing was written as a whole. */

@@ -1,19 +1,21 @@
 import { View } from "react-native";
-import type { Settings } from "@/core/exposure";
-import type { Assessment, PricedWay } from "@/core/judge";
+import { waysOfView, type Ways, type WayToTake } from "@/answers/expose/ways";
+import type { Assessment } from "@/core/judge";
 import type { OutingView } from "@/outing/outing-view";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
 import {
   apertureWords,
   clicksAsStops,
+  heldWayWords,
   isoWords,
+  keptWords,
   sacrificeWords,
+  settingsWords,
   shutterWords,
   signedStops,
   stopsNoun,
   twoFigures,
-  verdictWords,
 } from "@/words";
 import { lockRails } from "@/outing/edits";
 import { useCommit, useFound, useOpenOuting, useOuting } from "../../outing/use-outing";
@@ -22,23 +24,23 @@ import { useCommit, useFound, useOpenOuting, useOuting } from "../../outing/use-
 export const isShort = ({ found }: OutingView): boolean => (found?.settings.short ?? 0) > 0;
 
 /** What a way out costs, in words. */
-function priceOf(way: PricedWay, found: Assessment): string {
-  const { held, deliveredPixelUm } = found.motion;
+function priceOf(way: WayToTake, found: Assessment): string {
+  if (way.held) return heldWayWords(way.held);
   if (way.clicks === 0)
     return {
       lift: "you allow none",
-      aperture: "wide open already",
-      shutter: "locked",
+      aperture: "the lens opens no wider",
+      shutter: "no slower shutter to go to",
       iso: "no higher ISO to go to",
     }[way.kind];
   const part = way.left > 0 ? `; ${stopsNoun(way.left)} still missing` : "";
   if (way.kind === "lift") return `noise +${twoFigures(way.noiseStops)}${part}`;
   if (way.kind === "iso") return `past your ceiling; noise +${twoFigures(way.noiseStops)}${part}`;
   if (way.kind === "aperture") return `less depth${part}`;
-  return `${held.name} ${verdictWords(way.verdict)}, ${twoFigures(way.blurUm / deliveredPixelUm)} px${part}`;
+  return `${found.motion.held.name} ${keptWords(way.chance)}${part}`;
 }
 
-function nameOf(way: PricedWay): string {
+function nameOf(way: WayToTake): string {
   if (way.clicks === 0) return sacrificeWords(way.kind);
   if (way.kind === "lift") return `Push by ${clicksAsStops(way.clicks)} in post`;
   if (way.kind === "shutter") return shutterWords(way.settings.shutter);
@@ -48,16 +50,12 @@ function nameOf(way: PricedWay): string {
 /** When the light has gone: each way out with its price, in the user's order; a press takes it. */
 export function WaysOut() {
   const found = useFound((f) => f);
-  const choice = useOuting((v) => v.choice);
+  const answer = useOuting(waysOfView);
+  const shotId = useOuting((v) => v.shot.id);
   const commit = useCommit();
-  const { short, missing, ways, taken } = found.settings;
-  const lock = (locked: Partial<Settings>): void => void commit(lockRails(choice.shotId, locked));
-  const take = ({ kind, settings }: PricedWay): void => {
-    if (kind === "shutter") lock({ ...choice.locked, shutter: settings.shutter });
-    if (kind === "aperture") lock({ ...choice.locked, aperture: settings.aperture });
-    if (kind === "iso") lock(settings);
-    if (kind === "lift") lock({});
-  };
+  if (!answer) return null;
+  const { short, missing, ways, thirdUnder, brighter } = answer;
+  const { taken } = found.settings;
   return (
     <View>
       <Txt size={18} weight={700} role="heading" aria-level={3} tone={missing > 0 ? "bracken" : "ink"}>
@@ -67,6 +65,7 @@ export function WaysOut() {
       </Txt>
       {ways.map((way) => {
         const used = taken.find((t) => t.kind === way.kind);
+        const { holds } = way;
         return (
           <Row
             key={way.kind}
@@ -74,34 +73,33 @@ export function WaysOut() {
             detail={priceOf(way, found)}
             value={used ? `used: ${stopsNoun(used.clicks)}` : way.left === 0 ? "enough" : "not enough"}
             valueTone={used ? "moss" : way.left === 0 ? "ink2" : "bracken"}
-            onPress={() => take(way)}
+            onPress={() => holds && void commit(lockRails(shotId, holds))}
           />
         );
       })}
-      <Brighter />
+      {thirdUnder && (
+        <Row
+          title={settingsWords(thirdUnder)}
+          detail="A third under your ceiling, a click slower: cleaner, as some prefer"
+          onPress={() =>
+            void commit(lockRails(shotId, { shutter: thirdUnder.shutter, aperture: thirdUnder.aperture }))
+          }
+        />
+      )}
+      <Brighter brighter={brighter} />
     </View>
   );
 }
 
-/** Stops of light below which going elsewhere is not worth the walk: half a click. */
-const WORTH_GOING = 1 / 6;
-
 /** The positions with more light on the subject. */
-function Brighter() {
-  const view = useOuting((v) => v);
+function Brighter({ brighter }: Pick<Ways, "brighter">) {
   const { standAt } = useOpenOuting();
-  const here = view.found!.light.ev.value;
-  return view.outing.ground.positions.map((position) => {
-    const there = view.from(position.id);
-    const gain = there?.ok ? there.light.ev.value - here : 0;
-    if (position.id === view.position?.id || gain < WORTH_GOING) return null;
-    return (
-      <Row
-        key={position.id}
-        title={`Go to ${position.name}`}
-        value={`${signedStops(gain)} stops of light`}
-        onPress={() => standAt(position.id)}
-      />
-    );
-  });
+  return brighter.map(({ id, name, stops }) => (
+    <Row
+      key={id}
+      title={`Go to ${name}`}
+      value={`${signedStops(stops)} stops of light`}
+      onPress={() => standAt(id)}
+    />
+  ));
 }
