@@ -6,6 +6,8 @@ test("three stops dark: from the first screen to why, what each rail gives, and 
   await page.goto("/outings");
   await page.getByRole("button", { name: "Too dark? Where stops come from" }).click();
   await expect(page).toHaveURL(/stops$/);
+  await expect(page.getByRole("textbox", { name: "Shutter", exact: true })).toHaveValue("");
+  await page.getByRole("button", { name: "Show me an example" }).click();
   // As practice tells it (common practice, no source).
   const alone = page.getByRole("list", { name: "Each alone, up to its limit" });
   const practice = page.getByRole("list", { name: "In practice, one after the other" });
@@ -31,4 +33,22 @@ test("three stops dark: from the first screen to why, what each rail gives, and 
   await expect(page.getByRole("alert").first()).toBeVisible();
   await page.getByRole("button", { name: "Cancel" }).click();
   await expect(page).toHaveURL(/outings$/);
+});
+
+test("a blurred frame of a dark hall is not called right, no sun is offered there, and there is a way on", async ({
+  page,
+}) => {
+  await page.goto("/stops");
+  await page.getByRole("textbox", { name: "Shutter", exact: true }).fill("60");
+  await page.getByRole("textbox", { name: "Aperture, f/" }).fill("4");
+  await page.getByRole("textbox", { name: "ISO", exact: true }).fill("6400");
+  await page.getByRole("radio", { name: "A sport program" }).click();
+  await page.getByRole("radio", { name: "Under a roof" }).click();
+  await page.getByRole("textbox", { name: "Clicks too dark" }).fill("6");
+  await page.getByRole("button", { name: "Where do the stops come from?" }).click();
+  await expect(page.getByText(/^It is blurred too/)).toBeVisible();
+  await expect(page.getByText(/still missing/)).toBeVisible();
+  await expect(page.getByRole("group", { name: "What else helps" })).toContainText("turns, walls and rests");
+  await expect(page.getByRole("list", { name: "Another place, in clear weather" })).toBeHidden();
+  await expect(page.getByText(/The camera chose a shutter that smears/)).toBeVisible();
 });

@@ -2,13 +2,13 @@ import { angleBetween } from "@/core/units";
 import { bearingTo, planDistance, type Position, type Spot } from "@/core/ground";
 import { bestRig, type AssessInput, type Weights } from "@/core/judge";
 import type { Settings } from "@/core/exposure";
-import type { Subject } from "@/core/motion";
+import { creatureOf, stemSway, type Subject } from "@/core/motion";
 import type { Rig } from "@/core/optics";
 import type { Intent, Scene, Shot } from "@/core/scene";
 import { bagOf, choiceOf, rigOf, type Choice, type Preferences, type Outing, type StoredKit } from "@/data";
 
 /** What of an outing a shot's question hangs on. */
-export type Plan = Pick<Outing, "shots" | "choices" | "subjects" | "bag" | "ground">;
+export type Plan = Pick<Outing, "shots" | "choices" | "subjects" | "bag" | "ground" | "weather">;
 
 /** What of the photographer's ways a question hangs on. */
 export type Ways = Pick<Preferences, "order" | "school" | "weights">;
@@ -67,6 +67,12 @@ export function askWith(
 /** The rig as its owner exposes: who exposes fully has no lifting to give up. */
 const schooled = (rig: Rig, school: Ways["school"]): Rig =>
   school === "full" && rig.body.liftClicks !== 0 ? { ...rig, body: { ...rig.body, liftClicks: 0 } } : rig;
+
+/** A subject in the wind that is told: what stands on a stem sways with it. */
+function inWind(subject: Subject, weather: Outing["weather"]): Subject {
+  const onStem = creatureOf(subject) === "insect" && subject.bodySpeed === 0;
+  return onStem && weather?.wind ? { ...subject, bob: stemSway(weather.wind.speed) } : subject;
+}
 
 /** Where the subject stands to a position, for a choice of kit; something usual while the shot has no position. */
 function awayFrom(
@@ -151,11 +157,19 @@ export function askedOf(
   const used = rig ?? mounted?.rig;
   if (!used || !choice || !subject) return undefined;
   const asPlanned = mounted?.missing.length === 0 && sameGlass(used, mounted.rig);
-  return askWith({ shot: spotId === undefined ? shot : { ...shot, spotId }, subject, rig: used }, ways, {
-    locked: holds ?? choice.locked,
-    // A zoom is held for the lens that it was held on.
-    ...(asPlanned && choice.focalLengthMm !== null ? { focalLengthMm: choice.focalLengthMm } : {}),
-  });
+  return askWith(
+    {
+      shot: spotId === undefined ? shot : { ...shot, spotId },
+      subject: inWind(subject, plan.weather),
+      rig: used,
+    },
+    ways,
+    {
+      locked: holds ?? choice.locked,
+      // A zoom is held for the lens that it was held on.
+      ...(asPlanned && choice.focalLengthMm !== null ? { focalLengthMm: choice.focalLengthMm } : {}),
+    },
+  );
 }
 
 const sameGlass = (a: Rig, b: Rig): boolean => a.lens.id === b.lens.id && a.converter?.id === b.converter?.id;

@@ -96,20 +96,21 @@ export function createAssessments(): Assessments {
     const [ground, light, from, until, step] = rest;
     return timeline({ ...asked, position, ground, light, from, until, step });
   });
-  const partsKept = kept(2, (...[shots, choices, subjects, bag, ground]: PartList): Plan => ({
+  const partsKept = kept(2, (...[shots, choices, subjects, bag, ground, weather]: PartList): Plan => ({
     shots,
     choices,
     subjects,
     bag,
     ground,
+    weather,
   }));
 
   const planOf = ({ outing }: Question) => {
     const { light, date, from, until, lastDate, timeZone } = outing;
     return planKept(light, date, from, until, lastDate, timeZone);
   };
-  const partsOf = ({ outing: { shots, choices, subjects, bag, ground } }: Question) =>
-    partsKept(shots, choices, subjects, bag, ground);
+  const partsOf = ({ outing: { shots, choices, subjects, bag, ground, weather } }: Question) =>
+    partsKept(shots, choices, subjects, bag, ground, weather);
   const positionOf = ({ outing }: Question, id: string | null) =>
     outing.ground.positions.find((p) => p.id === id);
   const answers: Assessments = {
@@ -158,6 +159,13 @@ export function createAssessments(): Assessments {
 
 type AskedOf = [Outing, StoredKit, Question["preferences"]];
 type NightList = [string, string, string, string | undefined, string];
-type PartList = [Plan["shots"], Plan["choices"], Plan["subjects"], Plan["bag"], Plan["ground"]];
+type PartList = [
+  Plan["shots"],
+  Plan["choices"],
+  Plan["subjects"],
+  Plan["bag"],
+  Plan["ground"],
+  Plan["weather"],
+];
 type AskList = [string, Plan, Mounted | undefined, Ways["order"], Ways["school"], Ways["weights"]];
 type Course = [Outing["ground"], LightPlan, number, number, number];

@@ -24,6 +24,10 @@ export const automaticReachSentence = ({ floorEv, ceilingEv, isoFloor, isoCeilin
 export const compensationWords = (clicks: number): string =>
   clicks === 0 ? "no compensation" : `compensation ${signedClicks(clicks)}`;
 
+/** What a meter that is misled does, and what to set against it. */
+export const misledWords = ({ clicks, set }: { readonly clicks: number; readonly set: number }): string =>
+  `comes out ${stopsNoun(Math.abs(clicks))} too ${clicks > 0 ? "bright" : "dark"}: set ${signedClicks(set)}`;
+
 /** Which way a click of a rail goes: the first takes light away, the second gives it. */
 const TURNED: Readonly<Record<Rail, readonly [string, string]>> = {
   shutter: ["faster", "slower"],

@@ -77,9 +77,12 @@ test("lamps, edges and tones say what to do", () => {
   expect(flickerSentence({ apart: 1.4, bands: { count: 2.5, stops: 1.4 }, calm: [] })).toMatch(
     /2\.5 bands .*mechanical/,
   );
-  expect(calmWords([20, 17])).toBe("Safe: 1/100, 1/50.");
+  expect(calmWords({ calm: [20, 17], smearing: [] })).toBe(
+    "Turn on the body's flicker reduction first. Safe without it: 1/100, 1/50.",
+  );
+  expect(calmWords({ calm: [], smearing: [20] })).toMatch(/1\/100 would smear it/);
   expect(snowSentence(7)).toMatch(/2 1\/3 stops too dark/);
-  expect(calmWords([])).toMatch(/^No shutter/);
+  expect(calmWords({ calm: [], smearing: [] })).toMatch(/reduction first.*no shutter/);
   expect(edgeSentence({ sunEv: 15, shadeEv: 12, clicks: 9 })).toMatch(
     /9 clicks between\. More than one can click/,
   );
@@ -110,6 +113,7 @@ const set = (isoTo: number, intents: MemorySet["intents"] = ["freeze"]): MemoryS
     drive: "fast-burst",
     shutterKind: "mechanical",
     shutterBecause: "either",
+    flicker: "none",
     stabiliser: "pan",
     whiteBalance: "grey-card",
   },

@@ -32,7 +32,6 @@ export {
   pictureSaysWords,
   snowSentence,
   toneLines,
-  zoneLines,
 } from "./place-light";
 export { leftSentences, rungDetail, rungWords, streakSentence, sweepSentences, warmUpSentence } from "./pan";
 export { setUpLines, setUpWords } from "./set-up";
@@ -42,6 +41,7 @@ export {
   automaticReachSentence,
   automaticSentence,
   compensationWords,
+  misledWords,
   turnedWords,
 } from "./automatic";
 export {
@@ -126,6 +126,7 @@ export {
   kindWords,
   lampClassWords,
   modeSentence,
+  modeWords,
   placeWords,
   scorePartWords,
   scoreWords,
@@ -136,7 +137,14 @@ export { readLength, readLengthShown } from "./read-length";
 export { readNumber } from "./read-number";
 export { reasonSentence, sourceWords } from "./reasons";
 export { moonWords, skyMarkWords, spotLightWords, sunEventWords } from "./sky";
-export { stopsLeftWords, stopSourceName, stopSourceWords, whyDarkSentence } from "./stops";
+export {
+  blurredSentence,
+  forwardWords,
+  stopsLeftWords,
+  stopSourceName,
+  stopSourceWords,
+  whyDarkSentence,
+} from "./stops";
 export { heldWayWords } from "./held-way";
 export { numberWords } from "./number";
 export { throughSentence, throughWords } from "./through";

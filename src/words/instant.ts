@@ -72,8 +72,17 @@ export function flickerSentence({ apart, bands }: Flicker): string {
   return `${frames}; the electronic shutter shows about ${numberWords(bands.count, 1)} bands of ${numberWords(bands.stops, 1)} stops: use the mechanical one.`;
 }
 
-/** Shutters that are safe from flicker, in words. */
-export const calmWords = (calm: readonly number[]): string =>
-  calm.length === 0
-    ? "No shutter from 1/30 up is safe: turn on the body's own help against flicker, if it has any."
-    : `Safe: ${calm.map(shutterWords).join(", ")}.`;
+/** What helps against flicker, the body's own help first; a safe shutter that smears what is to hold is none. */
+export function calmWords({
+  calm,
+  smearing,
+}: {
+  calm: readonly number[];
+  smearing: readonly number[];
+}): string {
+  const first = "Turn on the body's flicker reduction first.";
+  if (calm.length > 0) return `${first} Safe without it: ${calm.map(shutterWords).join(", ")}.`;
+  return smearing.length > 0
+    ? `${first} Without it no safe shutter holds the movement: ${shutterWords(smearing[0]!)} would smear it.`
+    : `${first} Without it no shutter from 1/30 up is safe.`;
+}

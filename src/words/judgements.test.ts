@@ -47,6 +47,7 @@ const CODES: { readonly [Code in JudgementCode]: JudgementOf<Code>["numbers"] } 
   "light-short": { short: 4, missing: 0 },
   "light-over": { over: 6 },
   "partly-hidden": { share: 0.2 },
+  "flicker-untold": {},
   "motion-not-held": { chance: 0.12 },
   "no-shutter-holds": { tolerance: 20 },
 };

@@ -12,7 +12,7 @@ import type { EndReason, Rail, Sacrifice } from "@/core/exposure";
 import type { BlurSource } from "@/core/motion";
 import { ofHundred } from "./chance";
 import { lengthShown, lengthUnit } from "./display";
-import { atLeastWords, metresWords, percentWords, stopsNoun, twoFigures } from "./format";
+import { atLeastWords, metresWords, percentWords, shutterWords, stopsNoun, twoFigures } from "./format";
 import { needsLeaveSentence, neverSentence, onLeaveSentence } from "./standing";
 import { obstacleWords } from "./things";
 
@@ -70,8 +70,10 @@ const JUDGEMENTS: {
   "focus-not-shutter": () =>
     "Focus, not shutter: it comes too fast for the autofocus to hold. Prefocus on a spot, or shoot as it passes.",
   "motion-not-held": (v) => `It moves: ${ofHundred(v.chance)} frames hold. Take a faster shutter.`,
-  flicker: (v) =>
-    `The lamps flicker: frames differ by ${stopsNoun(Math.round(3 * v.stops))}. Take 1/100 where mains are 50 Hz, 1/120 at 60, or flicker reduction.`,
+  flicker: (v, { calm }) =>
+    `The lamps flicker: frames differ by ${stopsNoun(Math.round(3 * v.stops))}. Turn flicker reduction on. ${calm === undefined ? "No shutter that is safe from it holds this: take more frames." : `Without it ${shutterWords(calm)} takes whole periods.`}`,
+  "flicker-untold": () =>
+    "Lamps in a hall may flicker: turn flicker reduction on, and look at ten frames in a row.",
   "filter-needed": (v) => `Mount a neutral-density filter of ${v.stops} stops.`,
   "nothing-crosses": () =>
     "Nothing crosses your view from here, so no lines are drawn. Stand to the side of its way.",
@@ -92,7 +94,9 @@ export function lightSideWords(light: Assessment["light"]): { value: string; lab
   if (light.direct === "roof")
     return { value: light.lux.lamps > 0 ? "lamps" : "daylight", label: "under a roof" };
   if (light.direct === "sun-down") {
-    const natural = light.lux.moon > 0.05 * light.lux.total ? "moonlight" : "dusk";
+    // The sun rises in the east on all the earth: below the horizon there it is morning.
+    const twilight = light.sun.azimuth < 180 ? "dawn" : "dusk";
+    const natural = light.lux.moon > 0.05 * light.lux.total ? "moonlight" : twilight;
     return { value: light.lux.lamps > 0 ? "lamps" : natural, label: "sun is down" };
   }
   if (light.direct === "leaves") return { value: "even", label: "under leaves" };

@@ -1,4 +1,3 @@
-import type { Zone } from "@/core/ground";
 import type { AperturePriority, ShadowEdge, Tones } from "@/core/judge";
 import type { PictureSays } from "@/core/light";
 import { clicksWords, evWords, shutterWords, signedClicks, stopsNoun } from "./format";
@@ -45,12 +44,6 @@ export const snowSentence = (clicks: number): string =>
 /** What aperture priority does from here. */
 export const aperturePrioritySentence = ({ shutter, shortBelowEv }: AperturePriority): string =>
   `Aperture priority at this ISO gives ${shutterWords(shutter)} now, and falls short of the movement under ${evWords(shortBelowEv)}.`;
-
-/** Zones in clicks against the ground at large. */
-export const zoneLines = (zones: readonly Zone[]): { readonly name: string; readonly value: string }[] =>
-  zones
-    .filter((z) => z.offsetClicks !== 0)
-    .map(({ name, offsetClicks }) => ({ name, value: `${signedClicks(offsetClicks)} stop` }));
 
 /** Clicks to turn, more light positive: "+2", "−3". */
 export const turnWords = (clicks: number): string => `${clicks < 0 ? "−" : "+"}${Math.abs(clicks)}`;

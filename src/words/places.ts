@@ -77,6 +77,15 @@ export function asGoodWords(
   return rest[0] ? `${said}; next ${rest[0].name}, ${scoreWords(rest[0].score)}` : said;
 }
 
+const MODES: Readonly<Record<ModeAdvice["mode"], string>> = {
+  manual: "manual",
+  "manual-with-clicks": "manual, with clicks by zone",
+  "auto-iso": "automatic ISO",
+  "manual-for-the-pocket": "manual for the pocket of light",
+};
+/** Which way of exposing suits the light, in a few words. */
+export const modeWords = ({ mode }: ModeAdvice): string => MODES[mode];
+
 /** Which way of exposing suits the light, and why. */
 export function modeSentence(advice: ModeAdvice): string {
   switch (advice.reason) {

@@ -71,6 +71,8 @@ const REASONS: { readonly [Code in ReasonCode]: (numbers: ReasonNumbers[Code]) =
     `Both things, ${metresWords(v.depth)} apart, would take ${fNumberWords(v.fNumber)}.`,
   "depth-given-up": (v) => `${stopsNoun(v.clicks)} of that depth goes first, because the light is short.`,
   "close-up-loses": (v) => `So close the lens loses ${stopsNoun(Math.round(3 * v.stops))} of light.`,
+  "exposed-for-sky": (v) =>
+    `It is exposed for the sky behind, ${evWords(v.ev)}: the subject stands dark before it.`,
   "netting-takes": (v) => `The netting takes ${numberWords(v.stops, 1)} stops of light.`,
   "glass-takes": (v) => `The glass takes ${numberWords(v.stops, 1)} stops of light.`,
   "diffraction-from": (v) => `Diffraction would show from ${fNumberWords(v.fNumber)}.`,

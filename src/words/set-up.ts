@@ -27,6 +27,10 @@ const SHUTTER: Readonly<Record<SetUp["shutterBecause"], string>> = {
   quiet: "Electronic: silent",
   either: "Mechanical; electronic where it must be silent",
 };
+const FLICKER: Readonly<Record<SetUp["flicker"], string>> = {
+  reduction: "Reduction on, before any other remedy",
+  none: "No lamps that could",
+};
 const STABILISER: Readonly<Record<SetUp["stabiliser"], string>> = {
   on: "On",
   pan: "Pan mode",
@@ -46,6 +50,7 @@ export const setUpLines = (setUp: SetUp): { readonly name: string; readonly valu
   { name: "Somebody crosses", value: CROSSING[setUp.crossing] },
   { name: "Drive", value: DRIVE[setUp.drive] },
   { name: "Shutter", value: SHUTTER[setUp.shutterBecause] },
+  { name: "Flicker", value: FLICKER[setUp.flicker] },
   { name: "Stabiliser", value: STABILISER[setUp.stabiliser] },
   { name: "White balance", value: BALANCE[setUp.whiteBalance] },
 ];

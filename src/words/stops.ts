@@ -1,3 +1,4 @@
+import type { WayForward } from "@/answers/stops/too-dark";
 import type { Rail, StopSource, WhyDark } from "@/core/exposure";
 import { clicksWords, settingsWords, stopsNoun } from "./format";
 
@@ -8,6 +9,10 @@ const WHY: Readonly<Record<WhyDark, string>> = {
     "The camera chose the shutter, and it stands at the slowest you allow: there was no slower one to give.",
   "aperture-at-its-end":
     "The camera chose the aperture, and the lens stands wide open: there was no wider one to give.",
+  "all-at-their-ends":
+    "The camera chose everything and has nothing left: the lens is wide open and the ISO at its ceiling. Set the shutter yourself, as slow as still holds.",
+  "program-too-slow":
+    "The camera chose a shutter that smears the movement. Take shutter priority or manual, and hold the shutter that freezes it.",
   "iso-at-its-end": "The camera chose the ISO, and it stands at its ceiling: there was no more to give.",
   "meter-misled":
     "The camera had room left and did not use it: something bright in the frame misled its meter, such as sky, snow, lamps or white kit, or a compensation stood on minus.",
@@ -31,6 +36,23 @@ export function stopSourceWords({ clicks, settings, rail }: StopSource, missing:
 }
 
 /** What is left to be lifted or lit: "1 stop still missing (3 clicks)". */
+const FORWARD: Readonly<Record<WayForward, string>> = {
+  "brighter-end": "Work the bright end: halls differ by a stop and more from end to end.",
+  "turns-and-walls":
+    "Wait for turns, walls and rests, where the movement slows: half the speed is a stop of shutter.",
+  rest: "A rail, a wall or a monopod gives the hand; what moves, it does not hold.",
+  "at-rest": "Wait until it stands or looks up: at rest a stop or two slower holds.",
+  "wider-picture": "Take it smaller in the frame: half the size is a stop of shutter.",
+  "lent-lens": "A fixed lens of f/1.8, lent or hired, gives more than a stop over f/2.8.",
+  "flash-asked": "Flash only where the venue and the officials allow it.",
+};
+/** What helps where no rail has anything left to give. */
+export const forwardWords = (way: WayForward): string => FORWARD[way];
+
+/** That a frame is blurred as well as dark, and what that asks first. */
+export const blurredSentence = (clicks: number): string =>
+  `It is blurred too: the shutter was ${clicksWords(clicks)} slower than holds the movement. That is made good first.`;
+
 export const stopsLeftWords = (clicks: number): string =>
   clicks === 0
     ? "Nothing is left: the picture comes out right."

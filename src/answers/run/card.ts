@@ -1,5 +1,5 @@
 import type { Rail, Settings } from "@/core/exposure";
-import type { Assessment } from "@/core/judge";
+import type { Assessment, Automatic } from "@/core/judge";
 import type { OutingView } from "@/outing/outing-view";
 import { answered } from "../answered";
 import { automaticOf } from "../shot/automatic";
@@ -22,14 +22,17 @@ export interface FieldCard {
   readonly lines: readonly CardLine[];
   /** Clicks of compensation on the camera, where the ISO is left to it. */
   readonly compensation?: number;
+  /** Clicks by which the body's meter makes it too bright (+) or too dark (−), and the compensation that mends it; absent within a click. */
+  readonly misled?: { readonly clicks: number; readonly set: number };
   /** Clicks of underexposure to push later, 0 or more. */
   readonly push: number;
 }
 
 const RAILS: readonly Rail[] = ["shutter", "aperture", "iso"];
 
-/** The card of a picture; `iso` is what an automatic will choose, where one does. */
-function cardOf(found: Assessment, iso?: number, compensation?: number): FieldCard {
+/** The card of a picture; with an automatic ISO, what that will choose. */
+function cardOf(found: Assessment, automatic?: Automatic, compensation?: number): FieldCard {
+  const iso = automatic?.iso;
   const { settings, rails, taken } = found.settings;
   const givenUp = (kind: Rail): number => taken.find((t) => t.kind === kind)?.clicks ?? 0;
   return {
@@ -44,6 +47,9 @@ function cardOf(found: Assessment, iso?: number, compensation?: number): FieldCa
       };
     }),
     ...(compensation === undefined ? {} : { compensation }),
+    ...(automatic && Math.abs(automatic.pictureOff) > 1
+      ? { misled: { clicks: automatic.pictureOff, set: automatic.advised } }
+      : {}),
     push: taken.find((t) => t.kind === "lift")?.clicks ?? 0,
   };
 }
@@ -52,7 +58,7 @@ function cardOf(found: Assessment, iso?: number, compensation?: number): FieldCa
 export const fieldCard = answered(
   (view) => [view.found, automaticOf(view), view.choice.automatic?.compensation] as const,
   (found, automatic, compensation): FieldCard | undefined =>
-    found && cardOf(found, automatic?.iso, automatic && compensation),
+    found && cardOf(found, automatic, automatic && compensation),
 );
 
 /** What a card says is set. */

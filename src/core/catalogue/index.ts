@@ -14,3 +14,4 @@ export {
   type SubjectGroup,
 } from "./subjects";
 export { STAGINGS, usualSubject, venueWords, type Scenery, type Staging } from "./stagings";
+export { mainsOf, type Mains } from "./mains";

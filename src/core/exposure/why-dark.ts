@@ -1,11 +1,18 @@
 import type { FindStopsInput } from "./find-stops";
 
 /** How a picture was exposed: what the camera chose by itself. */
-export type WayExposed = "manual" | "aperture-priority" | "shutter-priority" | "auto-iso";
+export type WayExposed =
+  "manual" | "aperture-priority" | "shutter-priority" | "auto-iso" | "full-auto" | "sport-program";
 
 /** Why it came out dark. */
 export type WhyDark =
-  "by-hand" | "shutter-at-its-end" | "aperture-at-its-end" | "iso-at-its-end" | "meter-misled";
+  | "by-hand"
+  | "shutter-at-its-end"
+  | "aperture-at-its-end"
+  | "iso-at-its-end"
+  | "all-at-their-ends"
+  | "program-too-slow"
+  | "meter-misled";
 
 /**
  * Why a picture came out dark (common practice, no source): by hand nothing makes up for the light; an automatic gives what its own
@@ -24,5 +31,11 @@ export function whyDark(
       return settings.aperture <= widestAperture ? "aperture-at-its-end" : "meter-misled";
     case "auto-iso":
       return settings.iso >= isoCeiling ? "iso-at-its-end" : "meter-misled";
+    case "full-auto":
+    case "sport-program":
+      if (settings.shutter < slowestShutter) return "program-too-slow";
+      return settings.aperture <= widestAperture && settings.iso >= isoCeiling
+        ? "all-at-their-ends"
+        : "meter-misled";
   }
 }

@@ -8,7 +8,7 @@ import {
   venueTemplate,
 } from "../ground";
 import { flickerStops } from "../motion";
-import { shutterSeconds } from "../exposure";
+import { shutterNearest, shutterSeconds } from "../exposure";
 import type { AssessInput, Assessment, Sighting } from "./assessment";
 import type { Judgement, JudgementCode, Matter } from "./judgements";
 import type { SeenBehind } from "./background-found";
@@ -111,7 +111,12 @@ function cautions(say: Say, input: AssessInput, found: Found): void {
     numbers: { short: settings.short, missing: settings.missing },
   });
   say("caution", "light-over", settings.over > 0, { numbers: { over: settings.over } });
-  say("caution", "flicker", swing > FLICKER_SHOWS, { numbers: { stops: swing } });
+  say("caution", "flicker", swing > FLICKER_SHOWS, {
+    numbers: { stops: swing },
+    calm: calmShutter(input, found),
+  });
+  const { lamps, cover } = input.scene;
+  say("note", "flicker-untold", cover === "roof" && lamps !== undefined && !lamps.flicker, BARE);
   say("note", "filter-needed", settings.filterStops > 0, {
     numbers: { stops: settings.filterStops },
   });
@@ -158,6 +163,14 @@ function between(say: Say, input: AssessInput, found: Found): void {
 
 /** Stops between frames from which flicker shows (assumed: a click). */
 const FLICKER_SHOWS = 1 / 3;
+
+/** The shutter of one whole period of the lamps, where it still holds the picture; clicks. */
+function calmShutter({ scene }: AssessInput, { settings }: Found): number | undefined {
+  const mainsHz = scene.lamps?.flicker?.mainsHz;
+  if (mainsHz === undefined) return undefined;
+  const click = shutterNearest(1 / (2 * mainsHz));
+  return click >= settings.rails.shutter.from ? click : undefined;
+}
 
 /** Stops between the darkest and the brightest frame of a series under lamps that flicker, by the lamps' share of the light. */
 function flickerAt({ scene }: AssessInput, { light, settings }: Found): number {

@@ -57,8 +57,10 @@ interface Judged {
   "focus-not-shutter": { numbers: { times: number; speed: number } };
   /** Frames of one, 0 … 1, that hold. */
   "motion-not-held": { numbers: { chance: number } };
-  /** Stops between frames. */
-  flicker: { numbers: { stops: number } };
+  /** Stops between frames; the click of a shutter of whole periods that still holds the picture, where there is one. */
+  flicker: { numbers: { stops: number }; calm?: number };
+  /** Lamps under a roof of which nobody told whether they flicker. */
+  "flicker-untold": { numbers: None };
   "filter-needed": { numbers: { stops: number } };
   "nothing-crosses": { numbers: None };
   /** Micrometres on the sensor. */

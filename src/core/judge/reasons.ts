@@ -38,6 +38,8 @@ export interface ReasonNumbers {
   "reading-offsets": { day: number; lamps: number };
   /** Lux; EV at ISO 100. */
   "ev-from-lux": { lux: number; ev: number };
+  /** EV at ISO 100 of the sky behind. */
+  "exposed-for-sky": { ev: number };
   /** Metres a second. */
   "part-speed": { speed: number };
   /** Millimetres a second on the sensor; metres; millimetres. */

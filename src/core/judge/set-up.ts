@@ -13,6 +13,8 @@ export interface SetUp {
   readonly shutterKind: "mechanical" | "electronic";
   /** Why that kind of shutter. */
   readonly shutterBecause: "bands" | "lean" | "quiet" | "either";
+  /** Whether the body waits for the lamps. */
+  readonly flicker: "reduction" | "none";
   readonly stabiliser: "on" | "pan" | "off";
   readonly whiteBalance: "grey-card" | "grey-card-at-change" | "daylight" | "shade";
 }
@@ -41,6 +43,7 @@ export function setUpFor(input: AssessInput, found: Assessment): SetUp {
     drive: still ? "single" : shot.intent === "reaction" ? "slow-burst" : "fast-burst",
     shutterKind: shutter.kind,
     shutterBecause: shutter.because,
+    flicker: lamps > LAMPS.least ? "reduction" : "none",
     stabiliser: rig.support.stops >= STANDS_FIRM ? "off" : shot.technique === "panned" ? "pan" : "on",
     whiteBalance: whiteBalanceOf(found, lamps),
   };

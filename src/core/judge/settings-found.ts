@@ -34,6 +34,7 @@ import type { BlurModel } from "./motion-found";
 import { lostLight } from "./lost-light";
 import { meshBetween } from "./mesh-found";
 import { keptCircleMm } from "./sighting";
+import { skyEv } from "./sky-behind";
 import { because, type Reason, type ReasonNumbers } from "./reasons";
 
 /** Which settings follow from light, blur, depth and kit, and what each of them rests on. */
@@ -94,7 +95,7 @@ function solveInput(
       ? body.isoCeiling
       : (body.preferredIso ?? PREFERRED_OVER_BASE * body.baseIso);
   return {
-    lightEv: light.ev.value,
+    lightEv: skyEv(input, sighting) ?? light.ev.value,
     lost: lostLight(input, magnification),
     lensWidest: apertureNearest(widestAt(optic, focalLengthMm)),
     lensNarrowest: apertureNearest(optic.narrowest),
@@ -231,6 +232,7 @@ function isoReasons({ input, light, solve }: Given, solution: Solution): Reason[
   const { settings, short, filterStops } = solution;
   return [
     because("ev-from-lux", { lux: light.lux.total, ev: light.ev.value }, "iso-2720"),
+    ...(solve.lightEv === light.ev.value ? [] : [because("exposed-for-sky", { ev: solve.lightEv })]),
     ...(solve.lost["close-up"] > CLOSE_UP_TOLD
       ? [because("close-up-loses", { stops: solve.lost["close-up"] }, "handbook-optics")]
       : []),

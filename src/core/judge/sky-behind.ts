@@ -1,6 +1,6 @@
 import { clearSkyLuminance, evFromLuminance } from "../light";
 import type { Scene } from "../scene";
-import type { Sighting } from "./assessment";
+import type { AssessInput, Sighting, SightingFound } from "./assessment";
 
 /** The open sky behind a subject. */
 export interface SkyBehind {
@@ -14,6 +14,24 @@ export interface SkyBehind {
 
 /** Degrees between the heights that are looked at. */
 const STEP = 2;
+
+/**
+ * EV at ISO 100 of the sky behind a subject that is to stand dark before it; a sky without blue is as bright on all sides. Absent for any
+ * other shot, and where something else stands behind.
+ */
+export function skyEv(
+  { shot, scene }: Pick<AssessInput, "shot" | "scene">,
+  { background, bearing, heightAngle }: Pick<SightingFound, "background" | "bearing" | "heightAngle">,
+): number | undefined {
+  const { sun, daylight, cover } = scene;
+  const plain = background.kind === "sky" || background.kind === "skyline";
+  if (shot.exposeFor !== "sky" || !plain || cover !== "open") return undefined;
+  const blue = daylight.cloud !== "even" && daylight.cloud < 1 && sun.apparentAltitude > 0;
+  if (!blue) return evFromLuminance(daylight.sky / Math.PI);
+  const disc = { azimuth: sun.azimuth, altitude: sun.apparentAltitude };
+  const toward = { azimuth: bearing, altitude: Math.max(1, heightAngle) };
+  return evFromLuminance(clearSkyLuminance(toward, disc, daylight.sky));
+}
 
 /**
  * The sky behind the aim where the line of sight ends in it: how bright, and how far from its deepest blue, by the CIE clear

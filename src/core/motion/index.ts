@@ -86,3 +86,4 @@ export {
   type PanPicture,
   type Pass,
 } from "./pan";
+export { stemSway } from "./stem-sway";

@@ -40,6 +40,8 @@ export interface Shot {
   readonly streakShare?: number;
   /** Circle of confusion: a 1500th of the kept diagonal when left out. */
   readonly circleRule?: CircleRule;
+  /** What is exposed for: the subject when left out, or the sky behind it, so that it stands there dark. */
+  readonly exposeFor?: "subject" | "sky";
   /** Wished share 0 … 1 of the framed side that the part takes. */
   readonly fill: number;
   /** Part of the subject whose picture must hold. */

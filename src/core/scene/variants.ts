@@ -31,7 +31,14 @@ export const VARIANTS: Readonly<Record<Variant, Change>> = {
     depth: { kind: "whole" },
     holdPartId: BODY,
   },
-  silhouette: { part: "whole", fill: 0.3, orientation: "level", along: "height", intent: "freeze" },
+  silhouette: {
+    part: "whole",
+    fill: 0.3,
+    orientation: "level",
+    along: "height",
+    intent: "freeze",
+    exposeFor: "sky",
+  },
   "moving-into-the-frame": {
     part: "whole",
     fill: 0.25,

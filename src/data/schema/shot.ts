@@ -21,6 +21,7 @@ export const shotSchema = z.object({
   streakShare: z.number().min(0.001).max(1).optional(),
   circleRule: z.enum(["diagonal", "delivered-pixel", "arc-minute"]).optional(),
   depth: depthSchema.optional(),
+  exposeFor: z.enum(["subject", "sky"]).optional(),
   fill: z.number().min(0.02).max(1),
   holdPartId: id,
   tolerance: z.enum(["print-sharp", "web", "pixel-sharp"]),

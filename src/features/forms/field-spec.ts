@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { lengthShown, lengthUnit, metresFrom, readLengthShown, readNumber } from "@/words";
+import { readShutter, shutterText } from "@/words/shutter-text";
 
 /** What every field has. */
 interface FieldBase {
@@ -62,18 +63,6 @@ function put(record: Json, key: string, value: unknown): void {
 }
 
 const trimmed = (value: number, decimals: number): string => String(Number(value.toFixed(decimals)));
-
-/** A shutter as it is written: "1/1000", or seconds. */
-const shutterText = (seconds: number): string =>
-  seconds < 0.3 ? `1/${Math.round(1 / seconds)}` : trimmed(seconds, 2);
-
-/** Seconds from "1/1000", "0.5" or "0,5". */
-function readShutter(text: string): number | undefined {
-  const fraction = /^\s*1\s*\/\s*(\d+(?:[.,]\d+)?)\s*(?:s)?\s*$/.exec(text);
-  const value = fraction ? readNumber(fraction[1]!) : readNumber(text.replace(/s\s*$/, ""));
-  if (value === undefined || value <= 0) return undefined;
-  return fraction ? 1 / value : value;
-}
 
 /** A record's values as the text of its fields. */
 export function toTyped(specs: readonly FieldSpec[], record: unknown): Typed {

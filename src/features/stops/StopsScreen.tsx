@@ -1,25 +1,21 @@
 import { useRouter } from "expo-router";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { View } from "react-native";
 import { z } from "zod";
 import {
-  apertureMark,
-  apertureNearest,
-  equalExposures,
-  findStops,
-  isoMark,
-  isoNearest,
-  SCALE,
-  shutterNearest,
-  stopsTogether,
-  whyDark,
-  type FindStopsInput,
-  type WayExposed,
-} from "@/core/exposure";
-import { placeGains } from "@/core/light";
+  TOO_DARK_EXAMPLE,
+  tooDark,
+  tooDarkFrom,
+  type StopsFound,
+  type TooDark,
+} from "@/answers/stops/too-dark";
+import type { WayExposed } from "@/core/exposure";
+import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import {
+  blurredSentence,
   clicksWords,
+  forwardWords,
   settingsWords,
   signedStops,
   stopSourceName,
@@ -29,6 +25,7 @@ import {
 } from "@/words";
 import { HomeFrame } from "../layout/HomeFrame";
 import { RecordForm } from "../forms/RecordForm";
+import { useKit } from "../store/kit";
 import type { FieldSpec } from "../forms/field-spec";
 
 const WAYS: readonly { readonly key: WayExposed; readonly label: string }[] = [
@@ -36,6 +33,13 @@ const WAYS: readonly { readonly key: WayExposed; readonly label: string }[] = [
   { key: "auto-iso", label: "ISO by itself" },
   { key: "aperture-priority", label: "Shutter by itself" },
   { key: "shutter-priority", label: "Aperture by itself" },
+  { key: "full-auto", label: "Everything" },
+  { key: "sport-program", label: "A sport program" },
+];
+
+const PLACES = [
+  { key: "outdoors", label: "Out of doors" },
+  { key: "indoors", label: "Under a roof" },
 ];
 
 const SPECS: readonly FieldSpec[] = [
@@ -43,6 +47,7 @@ const SPECS: readonly FieldSpec[] = [
   { kind: "number", key: "fNumber", label: "Aperture, f/", min: 1, max: 64, decimals: 1 },
   { kind: "number", key: "iso", label: "ISO", min: 25, max: 819200, decimals: 0 },
   { kind: "choice", key: "way", label: "The camera chose", choices: WAYS },
+  { kind: "choice", key: "where", label: "Where it was", choices: PLACES },
   {
     kind: "number",
     key: "clicks",
@@ -66,102 +71,121 @@ const schema = z.object({
   exposure: seconds,
   fNumber: z.number(),
   iso: z.number(),
-  way: z.enum(["manual", "aperture-priority", "shutter-priority", "auto-iso"]),
+  way: z.enum(["manual", "aperture-priority", "shutter-priority", "auto-iso", "full-auto", "sport-program"]),
+  where: z.enum(["outdoors", "indoors"]),
   clicks: z.int(),
   slowest: seconds,
   widest: z.number(),
   ceiling: z.number(),
   lift: z.int(),
 });
-type Asked = z.infer<typeof schema>;
 
-/** A frame of an evening match, three stops dark (common practice, no source). */
-const BEGINNING: Asked = {
-  exposure: 1 / 800,
-  fNumber: apertureMark(apertureNearest(2.8)),
-  iso: isoMark(isoNearest(2000)),
-  way: "manual",
-  clicks: 9,
-  slowest: 1 / 500,
-  widest: apertureMark(apertureNearest(2.8)),
-  ceiling: isoMark(isoNearest(5000)),
-  lift: 0,
-};
-
-const inputOf = (asked: Asked): FindStopsInput => ({
-  settings: {
-    shutter: shutterNearest(asked.exposure),
-    aperture: apertureNearest(asked.fNumber),
-    iso: isoNearest(asked.iso),
-  },
-  clicks: asked.clicks,
-  slowestShutter: shutterNearest(asked.slowest),
-  widestAperture: apertureNearest(asked.widest),
-  isoCeiling: isoNearest(asked.ceiling),
-  liftClicks: asked.lift,
-});
-
-/** What was used and how dark it came out: why, where the missing stops can come from, and what another place gives. */
+/** What was used and how dark it came out: why, where the missing stops can come from, and what else helps. */
 export function StopsScreen() {
   const router = useRouter();
-  const [asked, setAsked] = useState<Asked>(BEGINNING);
-  const input = inputOf(asked);
+  const kit = useKit();
+  const [told, setTold] = useState<TooDark>();
+  const [example, setExample] = useState(false);
+  const owned = kit.data?.ok ? kit.data.value : undefined;
+  const begun = useMemo(() => told ?? tooDarkFrom(owned), [told, owned]);
+  const found = told && tooDark(told);
+  const show = (): void => {
+    setExample(true);
+    setTold(TOO_DARK_EXAMPLE);
+  };
   return (
     <HomeFrame place="outings" title="Too dark?">
       <View className="gap-6 px-4">
-        <Verdict input={input} way={asked.way} />
-        <RecordForm
-          specs={SPECS}
-          record={asked}
-          schema={schema}
-          save="Where do the stops come from?"
-          onCancel={() => router.replace("/outings")}
-          onSave={setAsked}
-        />
-        <Sources input={input} />
+        {found ? (
+          <Verdict found={found} />
+        ) : (
+          <View className="gap-3">
+            <Txt>
+              What was set, and how dark it came out: then this says why, and where the light can come from.
+            </Txt>
+            <Button label="Show me an example" onPress={show} />
+          </View>
+        )}
+        {!kit.isPending && (
+          <RecordForm
+            key={example ? "example" : "own"}
+            specs={SPECS}
+            record={begun}
+            schema={schema}
+            save="Where do the stops come from?"
+            onCancel={() => router.replace("/outings")}
+            onSave={setTold}
+          />
+        )}
+        {found && <Sources found={found} />}
       </View>
     </HomeFrame>
   );
 }
 
 /** What to set now, what remains, and why it came out dark. */
-function Verdict({ input, way }: { input: FindStopsInput; way: WayExposed }) {
-  const { settings, left } = stopsTogether(input);
+function Verdict({ found }: { found: StopsFound }) {
+  const { used, blurred, clicks, settings, left, why } = found;
   return (
     <View className="gap-1" aria-live="polite">
-      <Txt
-        size={14}
-        tone="ink2"
-      >{`From ${settingsWords(input.settings)}, ${clicksWords(input.clicks)} too dark, to`}</Txt>
+      <Txt size={14} tone="ink2">{`From ${settingsWords(used)}, ${clicksWords(clicks)} too dark, to`}</Txt>
       <Txt size={24} weight={700}>
         {settingsWords(settings)}
       </Txt>
+      {blurred > 0 && (
+        <Txt weight={600} tone="bracken">
+          {blurredSentence(blurred)}
+        </Txt>
+      )}
       <Txt weight={600} tone={left > 0 ? "bracken" : "ink"}>
         {stopsLeftWords(left)}
       </Txt>
-      <Txt>{whyDarkSentence(whyDark(way, input))}</Txt>
+      <Txt>{whyDarkSentence(why)}</Txt>
     </View>
   );
 }
 
 /** Where the missing stops can come from, rail by rail, and elsewhere. */
-function Sources({ input }: { input: FindStopsInput }) {
-  const together = stopsTogether(input);
-  const alone = findStops(input);
+function Sources({ found }: { found: StopsFound }) {
+  const { inTurn, alone, elsewhere, forward, alike, settings, clicks, blurred } = found;
   return (
     <View className="gap-4">
+      {forward.length > 0 && (
+        <View className="gap-1" role="group" aria-label="What else helps">
+          <Txt weight={700}>What else helps</Txt>
+          {forward.map((way) => (
+            <Txt key={way}>{forwardWords(way)}</Txt>
+          ))}
+        </View>
+      )}
       <Lines
         title="In practice, one after the other"
-        lines={together.taken.map((s) => [stopSourceName(s.rail), stopSourceWords(s, s.clicks + 1)])}
+        lines={inTurn.map((s) => [stopSourceName(s.rail), stopSourceWords(s, s.clicks + 1)])}
         none="None of them has anything left to give."
       />
       <Lines
         title="Each alone, up to its limit"
-        lines={alone.map((s) => [stopSourceName(s.rail), stopSourceWords(s, input.clicks)])}
+        lines={alone.map((s) => [stopSourceName(s.rail), stopSourceWords(s, clicks + blurred)])}
         none="None of them has anything left to give."
       />
-      <Elsewhere />
-      <SameExposure input={input} settings={together.settings} />
+      {elsewhere && (
+        <Lines
+          title="Another place, in clear weather"
+          lines={[
+            ["The sun behind you", `${signedStops(elsewhere.frontForBack)} stops against shooting into it`],
+            ["Half way round", `${signedStops(elsewhere.frontForSide)} stops from side light to front light`],
+            ["Out of the shade", `${signedStops(elsewhere.sunForShade)} stops from shade into the sun`],
+          ]}
+        />
+      )}
+      <Lines
+        title="The same brightness by other shutters"
+        lines={alike.map((s) => {
+          const by = s.shutter - settings.shutter;
+          const name = by === 0 ? "This one" : by < 0 ? "Slower, cleaner" : "Faster, noisier";
+          return [`${name}${by === 0 ? "" : `, ${Math.abs(by)}`}`, settingsWords(s)];
+        })}
+      />
     </View>
   );
 }
@@ -188,47 +212,5 @@ function Lines({ title, lines, none }: LinesProps) {
         ))}
       </View>
     </View>
-  );
-}
-
-/** Degrees above the horizon of the sun that is spoken of. */
-const MIDDLE_SUN = 40;
-
-/** What another place gives without touching the camera. */
-function Elsewhere() {
-  const gains = placeGains(MIDDLE_SUN);
-  return (
-    <Lines
-      title="Another place, in clear weather"
-      lines={[
-        ["The sun behind you", `${signedStops(gains.frontForBack)} stops against shooting into it`],
-        ["Half way round", `${signedStops(gains.frontForSide)} stops from side light to front light`],
-        ["Out of the shade", `${signedStops(gains.sunForShade)} stops from shade into the sun`],
-      ]}
-    />
-  );
-}
-
-/** Exposures that are listed at most on either side of the one in hand. */
-const ABOUT = 3;
-
-/** The same brightness by other shutters, with the ISO that follows. */
-function SameExposure({ input, settings }: { input: FindStopsInput; settings: FindStopsInput["settings"] }) {
-  const all = equalExposures(settings, {
-    fastestShutter: SCALE.shutter.last,
-    isoFloor: SCALE.iso.first,
-    isoCeiling: Math.max(settings.iso, input.isoCeiling),
-  });
-  const at = all.findIndex((s) => s.shutter === settings.shutter);
-  const shown = all.slice(Math.max(0, at - ABOUT), at + ABOUT + 1);
-  return (
-    <Lines
-      title="The same brightness by other shutters"
-      lines={shown.map((s) => {
-        const by = s.shutter - settings.shutter;
-        const name = by === 0 ? "This one" : by < 0 ? "Slower, cleaner" : "Faster, noisier";
-        return [`${name}${by === 0 ? "" : `, ${Math.abs(by)}`}`, settingsWords(s)];
-      })}
-    />
   );
 }

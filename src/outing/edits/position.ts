@@ -1,8 +1,20 @@
-import type { Position } from "@/core/ground";
+import { alongBearing, bearingTo, type Point, type Position } from "@/core/ground";
+import { toCentimetre } from "../rounded";
 import { edited, editGround, type Edit } from "./edit";
 
 export const movePosition = (id: string, edit: Partial<Omit<Position, "id">>): Edit =>
   editGround(({ positions }) => ({ positions: edited(positions, id, edit) }));
+
+/** Takes a position to a distance in metres from a place on the plan, on the side on which it stands; due south from the place itself. */
+export const standOff = (id: string, from: Point, metres: number): Edit =>
+  editGround(({ positions }) => ({
+    positions: positions.map((p) => {
+      if (p.id !== id) return p;
+      const isThere = p.at.x === from.x && p.at.y === from.y;
+      const step = alongBearing(isThere ? 180 : bearingTo(from, p.at));
+      return { ...p, at: toCentimetre({ x: from.x + step.x * metres, y: from.y + step.y * metres }) };
+    }),
+  }));
 
 export const addPosition = (position: Position): Edit =>
   editGround(({ positions }) => ({ positions: [...positions, position] }));

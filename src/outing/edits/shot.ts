@@ -46,11 +46,17 @@ export const putShot =
     if (outing.shots.some((s) => s.id === shot.id))
       return { ...cast, shots: cast.shots.map((s) => (s.id === shot.id ? shot : s)) };
     const model = outing.choices.find((c) => c.shotId === like);
-    const choice = model
-      ? { ...model, shotId: shot.id, focalLengthMm: null, held: {} }
-      : beginChoice(shot.id, null, kit);
+    const choice = model ? freeLike(model, shot.id) : beginChoice(shot.id, null, kit);
     return { ...cast, shots: [...cast.shots, shot], choices: [...cast.choices, choice] };
   };
+
+/** Kit and position of another shot, and nothing that was held for it: neither rails, nor the zoom, nor the ISO's automatic. */
+const freeLike = ({ automatic: _, ...model }: Choice, shotId: string): Choice => ({
+  ...model,
+  shotId,
+  focalLengthMm: null,
+  locked: {},
+});
 
 /** Changes something of who or what is photographed, for all its shots. */
 export const editSubject =

@@ -1,4 +1,5 @@
 import { automaticOf } from "@/answers/shot/automatic";
+import { meterPreset } from "@/answers/shot/meter";
 import { View } from "react-native";
 import { METER_SEES, meterSees } from "@/core/catalogue";
 import { letIsoFollow } from "@/outing/edits";
@@ -24,12 +25,13 @@ export function AutomaticIso() {
   const commit = useCommit();
   const set = (to: typeof automatic): void => void commit(letIsoFollow(shotId, to));
   const found = useOuting(automaticOf);
+  const preset = useOuting(meterPreset);
   return (
     <View>
       <CheckRow
         title="Leave the ISO to the body"
         checked={automatic !== undefined}
-        onChange={(on) => set(on ? { compensation: 0, sees: "middle" } : undefined)}
+        onChange={(on) => set(on ? { compensation: 0, sees: preset } : undefined)}
       />
       {automatic && found && (
         <View className="gap-2 pb-2">

@@ -1,8 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { shutterSeconds } from "@/core/exposure";
-import { flickerFound } from "@/core/judge";
-import { modulationFromFrames } from "@/core/motion";
+import { flicker, modulationSeen } from "@/answers/expose/flicker";
 import { Button } from "@/ui/controls/Button";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Stepper } from "@/ui/controls/Stepper";
@@ -10,9 +8,6 @@ import { Txt } from "@/ui/controls/Txt";
 import { calmWords, flickerSentence, percentWords, shutterWords, stopsNoun } from "@/words";
 import { setLamps } from "@/outing/edits";
 import { useCommit, useFound, useOuting } from "../../outing/use-outing";
-
-/** A third of the light unless measured (assumed). */
-const USUAL = { mainsHz: 50, modulation: 0.33 } as const;
 
 const MAINS = [
   { key: "50", label: "50 Hz" },
@@ -22,29 +17,23 @@ const STEP = 0.05;
 
 /** Lamps on alternating current: how far frames differ, bands, safe shutters; the depth of it typed, or from two frames. */
 export function Flicker() {
-  const found = useFound((f) => f);
-  const input = useOuting((v) => v.input);
-  const { mainsHz, modulation } = useOuting((v) => v.outing.light.lamps?.flicker ?? USUAL);
+  const answer = useOuting(flicker);
+  const shutter = useFound((f) => f.settings.settings.shutter);
   const commit = useCommit();
+  const [stopsApart, setApart] = useState(3);
+  if (!answer) return null;
+  const { mainsHz, mains, modulation } = answer;
   const set = (edit: Partial<{ mainsHz: 50 | 60; modulation: number }>): void =>
     void commit(setLamps({ flicker: { mainsHz, modulation, ...edit } }));
-  const [stopsApart, setApart] = useState(3);
-  if (!input) return null;
-  const flicker = flickerFound(input, found, { mainsHz, modulation });
-  const { shutter } = found.settings.settings;
-  const measured = modulationFromFrames({
-    mainsHz,
-    exposure: shutterSeconds(shutter),
-    stopsApart: stopsApart / 3,
-  });
+  const measured = modulationSeen(answer, shutter, stopsApart / 3);
   return (
     <View className="gap-3">
       <Txt size={18} weight={600} aria-live="polite">
-        {flickerSentence(flicker)}
+        {flickerSentence(answer.flicker)}
       </Txt>
-      <Txt>{calmWords(flicker.calm)}</Txt>
+      <Txt>{calmWords(answer)}</Txt>
       <Segmented
-        label="Mains"
+        label={mains === "ask" ? "Mains: both are found here, ask" : "Mains"}
         segments={MAINS}
         chosen={String(mainsHz) as "50" | "60"}
         onChoose={(key) => set({ mainsHz: key === "50" ? 50 : 60 })}

@@ -1,32 +1,30 @@
 import { View } from "react-native";
-import { STARTING_SETTINGS, type StartingSettings } from "@/core/catalogue";
-import { startsFor, type StartJudged } from "@/core/judge";
+import { starting, type Start } from "@/answers/expose/starting";
+import type { StartJudged } from "@/core/judge";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
-import { ofHundred, settingsWords, stopsNoun, twoFigures, verdictWords } from "@/words";
+import { keptWords, settingsWords, stopsNoun, twoFigures } from "@/words";
 import { lockRails } from "@/outing/edits";
 import { useCommit, useFound, useOuting } from "../../outing/use-outing";
 
 /** Where practice starts from for such a shot, what the two schools do, and how it comes out from this very place. */
 export function Starting() {
   const found = useFound((f) => f);
-  const input = useOuting((v) => v.input);
+  const starts = useOuting(starting);
   const shotId = useOuting((v) => v.shot.id);
   const commit = useCommit();
-  if (!input) return null;
   const { name } = found.motion.held;
-  const judged = ({ blurUm, verdict, chance, short }: StartJudged<StartingSettings>): string =>
+  const judged = ({ blurUm, chance, short }: StartJudged<Start>): string =>
     [
-      `${name} ${verdictWords(verdict)}, ${twoFigures(blurUm / found.motion.deliveredPixelUm)} px`,
-      `${ofHundred(chance)} hold`,
+      `${name} ${keptWords(chance)}, ${twoFigures(blurUm / found.motion.deliveredPixelUm)} px`,
       short > 0 ? `${stopsNoun(short)} short of light` : "light enough",
     ].join("; ");
   return (
     <View>
-      {startsFor(input, STARTING_SETTINGS).map((start) => (
-        <View key={start.start.id}>
+      {starts.map((start) => (
+        <View key={`${start.start.own} ${start.start.id}`}>
           <Row
-            title={`${start.start.discipline}: ${settingsWords(start.settings)}`}
+            title={`${start.start.own ? "Yours, " : ""}${start.start.discipline}: ${settingsWords(start.settings)}`}
             detail={judged(start)}
             onPress={() =>
               void commit(
@@ -34,7 +32,7 @@ export function Starting() {
               )
             }
           />
-          {start.start.schools?.map((school) => (
+          {("schools" in start.start ? (start.start.schools ?? []) : []).map((school) => (
             <Txt key={school} size={14} tone="ink2" className="py-1">
               {`Some: ${school}.`}
             </Txt>

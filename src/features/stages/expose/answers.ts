@@ -1,8 +1,17 @@
 import { chance } from "@/answers/expose/chance";
 import { through } from "@/answers/expose/through";
+import { exposing } from "@/answers/shot/exposing";
 import { instantFound, noiseFound, setUpFor } from "@/core/judge";
 import type { OutingView } from "@/outing/outing-view";
-import { eventWords, keptWords, percentWords, setUpWords, signedStops, throughWords } from "@/words";
+import {
+  eventWords,
+  keptWords,
+  modeWords,
+  percentWords,
+  setUpWords,
+  signedStops,
+  throughWords,
+} from "@/words";
 
 // The lines of the panels that are loaded when they are first seen: they stand here, so that saying them loads nothing.
 
@@ -10,6 +19,12 @@ import { eventWords, keptWords, percentWords, setUpWords, signedStops, throughWo
 export const chanceAnswer = (view: OutingView): string => {
   const answer = chance(view);
   return answer ? keptWords(answer.here.chance) : "";
+};
+
+/** Which way of exposing suits, in a line. */
+export const exposingAnswer = (view: OutingView): string => {
+  const advice = exposing(view);
+  return advice ? modeWords(advice) : "";
 };
 
 /** Whether a limit breaks through the outing, and when worst. */

@@ -4,6 +4,7 @@ import { KitForShot, mountedWords } from "../shot/KitForShot";
 import { Blur, blurAnswer } from "./Blur";
 import {
   chanceAnswer,
+  exposingAnswer,
   instantAnswer,
   isPanned,
   isStillOrNear,
@@ -140,10 +141,11 @@ export const EXPOSE: readonly Panel[] = [
   {
     id: "place-light",
     worked: true,
-    title: "Light of the place",
+    title: "How to expose, and the light of the place",
     phone: "folded",
     wide: "folded",
     when: withPicture,
+    answer: exposingAnswer,
     load: whenSeen(async () => (await import("./PlaceLight")).PlaceLight),
   },
   {

@@ -3,7 +3,8 @@ import type { OutingView } from "@/outing/outing-view";
 import { LengthField } from "@/ui/controls/LengthField";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
-import { addPosition, movePosition, removePosition } from "@/outing/edits";
+import { distanceOnPlan } from "@/answers/ground/distance-on-plan";
+import { addPosition, movePosition, removePosition, standOff } from "@/outing/edits";
 import { newPosition } from "@/outing/begin/new-position";
 import { metresWords } from "@/words";
 import { WhileRoom } from "../../forms/WhileRoom";
@@ -23,6 +24,8 @@ export const positionAnswer = ({ position, outing }: OutingView): string =>
 /** Which position is looked from, and where exactly it is: the typed twin of the drag. */
 export function PositionFields() {
   const place = useOuting((v) => v.position);
+  const spot = useOuting((v) => v.spot);
+  const distance = useOuting(distanceOnPlan);
   const count = useOuting((v) => v.outing.ground.positions.length);
   const { store, standAt } = useOpenOuting();
   const commit = useCommit();
@@ -54,6 +57,13 @@ export function PositionFields() {
               onChange={(y) => commit(movePosition(place.id, { at: { ...place.at, y } }))}
             />
             <LengthField
+              label={`From ${spot.name}`}
+              value={distance}
+              min={0.2}
+              max={FAR}
+              onChange={(metres) => commit(standOff(place.id, spot.at, metres))}
+            />
+            <LengthField
               label="Lens height"
               value={place.lensHeight}
               min={0.05}
@@ -62,7 +72,7 @@ export function PositionFields() {
             />
           </View>
           <Txt size={14} tone="ink2">
-            From the middle of the ground, east and north.
+            East and north of the middle of the ground; over the ground from the spot.
           </Txt>
           <NameField
             label="Name of the position"

@@ -11,7 +11,14 @@ import { useSwipe } from "@/ui/layout/use-swipe";
 import { IconButton } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { useTokens } from "@/ui/theme/theme";
-import { apertureWords, compensationWords, isoNumberWords, shutterWords, stopsNoun } from "@/words";
+import {
+  apertureWords,
+  compensationWords,
+  misledWords,
+  isoNumberWords,
+  shutterWords,
+  stopsNoun,
+} from "@/words";
 import { Late } from "../../layout/Late";
 import { useOuting } from "../../outing/use-outing";
 import { withPicture } from "../screen/panel";
@@ -95,6 +102,7 @@ function Line({ line, card }: { line: CardLine; card: FieldCardAnswer }) {
   const name = by === "body" ? "auto ISO" : NAMES[rail];
   const note = [
     rail === "iso" && card.compensation !== undefined ? compensationWords(card.compensation) : "",
+    rail === "iso" && card.misled ? misledWords(card.misled) : "",
     by === "held" ? "held" : "",
     givenUp > 0 ? `${stopsNoun(givenUp)} given up` : "",
     rail === "iso" && card.push > 0 ? `${stopsNoun(card.push)} to push in post` : "",

@@ -43,7 +43,10 @@ export function KitForShot() {
           label="Converter"
           segments={[{ key: NONE, label: "No converter" }, ...named(bag.converters)]}
           chosen={rig.converter?.id ?? NONE}
-          onChoose={(id) => edit({ converterId: id === NONE ? null : id, focalLengthMm: null })}
+          // Pressed while something else is mounted, it is meant for what is mounted.
+          onChoose={(id) =>
+            edit({ lensId: rig.lens.id, converterId: id === NONE ? null : id, focalLengthMm: null })
+          }
         />
       )}
       <Zoom />

@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { LIGHT_LEVELS } from "@/core/catalogue";
-import { whenRight, type Assessment } from "@/core/judge";
-import { luxFromEv, type Reading } from "@/core/light";
+import { knownLevels, toldLight } from "@/answers/expose/known-light";
+import type { Assessment } from "@/core/judge";
+import type { Reading } from "@/core/light";
 import type { Outing } from "@/data";
 import { dropReading, keepReading, readingFrom, readingOfEv } from "@/outing/edits/reading";
 import { Button } from "@/ui/controls/Button";
@@ -28,15 +28,10 @@ const WAYS = [
 ] as const;
 type Way = (typeof WAYS)[number]["key"];
 
-const LEVELS = LIGHT_LEVELS.map(({ id, name, evFrom, evTo }) => ({
-  key: id,
-  title: name,
-  detail: evFrom === evTo ? evWords(evFrom) : `${evWords(evFrom)} to ${evWords(evTo)}`,
-}));
-
 /** What one knows of the light here: when at this spot it is right, and one press that makes it a reading. */
 export function KnownLight() {
   const light = useFound((f) => f.light);
+  const levels = useOuting(knownLevels);
   const [way, setWay] = useState<Way>("settings");
   const [told, setTold] = useState<LightTold>();
   const [level, setLevel] = useState("");
@@ -70,10 +65,14 @@ export function KnownLight() {
       {way === "level" && (
         <Picker
           label="A light as this"
-          items={LEVELS}
+          items={levels.map(({ id, name, evFrom, evTo, own }) => ({
+            key: id,
+            title: own ? `${name}, yours` : name,
+            detail: evFrom === evTo ? evWords(evFrom) : `${evWords(evFrom)} to ${evWords(evTo)}`,
+          }))}
           chosen={level}
           onChoose={(key) => {
-            const row = LIGHT_LEVELS.find((l) => l.id === key);
+            const row = levels.find((l) => l.id === key);
             if (!row) return;
             setLevel(key);
             ofEv((row.evFrom + row.evTo) / 2, row.name);
@@ -94,7 +93,7 @@ const readingOf = (told: LightTold, found: Assessment, outing: Outing): Reading 
 /** What was told against the light here, and the press that keeps it. */
 function Told({ told }: { told: LightTold }) {
   const found = useFound((f) => f);
-  const timeline = useOuting((v) => v.timeline);
+  const view = useOuting((v) => v);
   const readings = useOuting((v) => v.outing.light.readings.length);
   const outing = useOuting((v) => v.outing);
   const at = useOuting((v) => v.at);
@@ -103,6 +102,7 @@ function Told({ told }: { told: LightTold }) {
   const toast = useToast();
   const { settingsEv, offClicks } = readingOf(told, found, outing);
   const ev = settingsEv + offClicks / 3;
+  const { lux, off, right } = toldLight(view, ev)!;
   const keep = async (): Promise<void> => {
     const { view } = store.getState();
     if (!view.found) return;
@@ -112,14 +112,11 @@ function Told({ told }: { told: LightTold }) {
   };
   return (
     <View className="gap-2" aria-live="polite">
-      <FactLine
-        name={`${told.words}: right at this spot`}
-        value={spansWords({ outing }, whenRight(timeline, ev))}
-      />
-      <FactLine name="That is, at the subject" value={`${evWords(ev)}, ${luxWords(luxFromEv(ev))}`} />
+      <FactLine name={`${told.words}: right at this spot`} value={spansWords({ outing }, right)} />
+      <FactLine name="That is, at the subject" value={`${evWords(ev)}, ${luxWords(lux)}`} />
       <FactLine
         name={`Against the light found here, ${evWords(found.light.ev.value)}`}
-        value={offWords(ev - found.light.ev.value)}
+        value={offWords(off)}
       />
       <WhileRoom things="readings" count={readings}>
         <Button label={`Keep as a reading of ${wallOf({ outing }, at)}`} onPress={() => void keep()} />

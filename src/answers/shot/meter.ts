@@ -1,0 +1,43 @@
+import { surfaceAt, type Surface } from "@/core/ground";
+import { answered } from "../answered";
+
+/** From this share of the frame the subject itself is what a meter sees most of (assumed). */
+const SUBJECT_FROM = 0.7;
+
+/** What a ground looks like to a meter, by the rows of what fills a frame; the middle for those that are not here. */
+const GROUNDS: Readonly<Partial<Record<Surface, string>>> = {
+  snow: "snow",
+  ice: "ice",
+  sand: "sand",
+  floor: "floor",
+  grass: "grass",
+};
+/** What stands behind and is dark to a meter. */
+const BEHIND: Readonly<Record<string, string>> = {
+  stand: "crowd",
+  crowd: "crowd",
+  trees: "wood",
+  tree: "wood",
+  hedge: "wood",
+};
+const LIGHT_KIT = ["white", "snow", "yellow"];
+const DARK_KIT = ["black", "dark-green", "deep-water"];
+
+/** What fills the frame for the body's meter as far as the plan tells, by its id: what an automatic begins with. */
+export const meterPreset = answered(
+  ({ input, found }) => [input, found] as const,
+  (input, found): string => {
+    if (!input || !found) return "middle";
+    const { frame, background } = found.sighting;
+    const { colour } = input.subject;
+    if (colour && frame.fill >= SUBJECT_FROM) {
+      if (LIGHT_KIT.includes(colour)) return "white-kit";
+      if (DARK_KIT.includes(colour)) return "dark-kit";
+    }
+    const { surface } = found.light;
+    if (surface === "snow" || surface === "ice") return GROUNDS[surface]!;
+    if (background.kind === "ground")
+      return GROUNDS[surfaceAt(input.scene.ground, background.at)] ?? "middle";
+    return BEHIND[background.kind] ?? "middle";
+  },
+);
