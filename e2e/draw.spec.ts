@@ -93,7 +93,7 @@ test("what a shot needs is not deleted, and says so", async ({ page }) => {
   await openPanel(page, "On the ground");
   await page.getByRole("button", { name: /^North goal, spot/ }).click();
   await page.getByRole("button", { name: "Delete North goal" }).click();
-  await expect(page.getByText(/North goal is where a promised shot happens/)).toBeVisible();
+  await expect(page.getByText(/North goal is what a promised shot is of/)).toBeVisible();
   expect((await storedOuting(page)).ground.spots).toHaveLength(4);
 });
 

@@ -1,73 +1,18 @@
 import { createAssessments } from "../../src/outing/assessments";
-import { readFileSync } from "node:fs";
 import type { Assessment, NoPicture } from "../../src/core/judge";
-import { choiceOf, readOutingFile, wallTimeOf, windowOf, type OutingFile } from "../../src/data";
+import { choiceOf, wallTimeOf, type OutingFile } from "../../src/data";
 import {
   evWords,
-  faultWords,
   isoWords,
   lightSideWords,
   metresWords,
   noPictureSentence,
   percentWords,
-  readingFailure,
   shutterWords,
   apertureWords,
 } from "../../src/words";
+import { instants, readArguments, readFileOf, type Asked, type Command } from "./outing-arguments";
 import { done, refused, type Outcome } from "./outcome";
-
-interface Asked {
-  readonly file: string;
-  readonly shot?: string;
-  readonly position?: string;
-  readonly at?: string;
-  readonly every?: string;
-  readonly json: boolean;
-}
-
-const WITH_VALUE = ["shot", "position", "at", "every"] as const;
-
-function readArguments(args: readonly string[]): Asked | string {
-  const found: Record<string, string> = {};
-  let json = false;
-  for (let i = 0; i < args.length; i++) {
-    const word = args[i]!;
-    const option = WITH_VALUE.find((o) => word === `--${o}`);
-    if (word === "--json") json = true;
-    else if (option) {
-      const value = args[++i];
-      if (value === undefined) return `assess: ${word} wants a value`;
-      found[option] = value;
-    } else if (word.startsWith("--"))
-      return `assess: no option ${word}; there are --shot, --position, --at, --every, --json`;
-    else if (found.file === undefined) found.file = word;
-    else return `assess: one file at a time, not also ${word}`;
-  }
-  if (found.file === undefined) return "assess: name an outing's file";
-  if (found.at !== undefined && found.every !== undefined) return "assess: --at or --every, not both";
-  return { ...found, file: found.file, json };
-}
-
-const MINUTE = 60_000;
-
-/** The instants asked for: one, or every so many minutes of the outing's window. */
-function instants({ outing }: OutingFile, asked: Asked): number[] | string {
-  if (asked.every !== undefined) {
-    const minutes = Number(asked.every);
-    if (!(minutes >= 1)) return `assess: --every ${asked.every} is no number of minutes from 1`;
-    const { from, until } = windowOf(outing);
-    return Array.from(
-      { length: Math.floor((until - from) / (minutes * MINUTE)) + 1 },
-      (_, i) => from + i * minutes * MINUTE,
-    );
-  }
-  const text = asked.at ?? outing.plannedAt;
-  if (/^\d\d:\d\d$/.test(text)) return [windowOf({ ...outing, plannedAt: text }).planned];
-  const at = Date.parse(text);
-  return Number.isNaN(at)
-    ? `assess: --at ${text} is no instant; write HH:MM or 2026-10-17T16:27:00+01:00`
-    : [at];
-}
 
 interface Row {
   readonly time: string;
@@ -153,24 +98,17 @@ function table(rows: readonly Row[]): string {
     .join("\n");
 }
 
+const COMMAND: Command = { name: "assess", options: ["shot", "position", "at", "every"] };
+
 /** `assess FILE …`: an exported outing through the core, as a table or as JSON. */
 export function assessFile(args: readonly string[]): Outcome {
-  const asked = readArguments(args);
+  const asked = readArguments(COMMAND, args);
   if (typeof asked === "string") return refused(asked);
-  let text: string;
-  try {
-    text = readFileSync(asked.file, "utf8");
-  } catch {
-    return refused(`assess: ${asked.file} cannot be read; is the path right?`);
-  }
-  const file = readOutingFile(text);
-  if (!file.ok)
-    return refused(
-      `${asked.file}: ${readingFailure(file.reason)} ${file.faults.slice(0, 1).map(faultWords).join("")}`,
-    );
-  const times = instants(file.value, asked);
+  const file = readFileOf(COMMAND, asked);
+  if (typeof file === "string") return refused(file);
+  const times = instants(COMMAND, file, asked);
   if (typeof times === "string") return refused(times);
-  const rows = walk(file.value, asked, times);
+  const rows = walk(file, asked, times);
   if (typeof rows === "string") return refused(rows);
   return done(
     asked.json

@@ -15,6 +15,7 @@ import { lockRails } from "@/outing/edits";
 import type { OutingView } from "@/outing/outing-view";
 import { demoOutings } from "../../demo";
 import { BAGS, fromNothing, looked, type LookedAt } from "../../test/outings";
+import { ANSWERS, type AnswerId } from "./panels";
 import { outingCardInput } from "./expose/outing-card";
 import { chance } from "./expose/chance";
 import { through } from "./expose/through";
@@ -120,6 +121,19 @@ test("field card, rails, comparison, lens table, second body and assess say the 
       );
     }),
   ).toEqual([]);
+});
+
+test("an answer that is asked twice is the same object: a screen that reads it is drawn once", () => {
+  const few = CASES.filter((_, i) => i % 23 === 0);
+  let asked = 0;
+  for (const { name, at } of few)
+    for (const id of Object.keys(ANSWERS) as AnswerId[]) {
+      expect([name, id, ANSWERS[id](at) === ANSWERS[id](at)]).toEqual([name, id, true]);
+      asked++;
+    }
+  expect(asked).toBeGreaterThan(500);
+  const beside = WITH_PICTURE[0]!.at;
+  expect(cardBeside(beside, beside.shot.id)).toBe(cardBeside(beside, beside.shot.id));
 });
 
 test("the lens that is mounted says in the table of lenses what the card says", () => {

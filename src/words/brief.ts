@@ -64,8 +64,20 @@ const DEPTHS: Readonly<Record<DepthWish["kind"], string>> = {
 export const depthWords = (kind: DepthWish["kind"]): string => DEPTHS[kind];
 
 /** What depth was asked, what is held, and what was given up for light: one line under the settings. */
-export function depthSentence({ kind, asked, sharp: held, fNumber, cappedBy, givenUp }: DepthFound): string {
-  const sharp = held === "unbounded" ? "everything from there on is sharp" : `${metresWords(held)} is sharp`;
+export function depthSentence({
+  kind,
+  asked,
+  sharp: held,
+  fNumber,
+  cappedBy,
+  givenUp,
+  notSharp,
+}: DepthFound): string {
+  const all = held === "unbounded" ? "everything from there on is sharp" : `${metresWords(held)} is sharp`;
+  const sharp =
+    kind === "two-things" && notSharp.length > 0
+      ? `${all}: ${notSharp.map((end) => (end === "near" ? "the nearer" : "the farther")).join(" and ")} thing is not`
+      : all;
   if (kind === "eye" || asked === 0) return `Only the eye is asked for; ${sharp}.`;
   const wish = `${DEPTHS[kind]} asks for ${metresWords(asked)}, ${fNumberWords(fNumber)}; ${sharp}.`;
   if (givenUp > 0) return `${wish} ${stopsNoun(givenUp)} of depth given up for light.`;

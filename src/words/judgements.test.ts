@@ -129,12 +129,18 @@ test("background and face in a word", () => {
 
 test("the light's side in a word, with what makes it", () => {
   const light = (edit: object) =>
-    lightSideWords({ direct: "sun", side: "front", turn: 12, lux: { lamps: 0 }, ...edit } as Parameters<
-      typeof lightSideWords
-    >[0]);
+    lightSideWords({
+      direct: "sun",
+      side: "front",
+      turn: 12,
+      lux: { lamps: 0 },
+      sun: { azimuth: 250 },
+      ...edit,
+    } as Parameters<typeof lightSideWords>[0]);
   expect(light({})).toEqual({ value: "front-lit", label: "sun 12° round" });
   expect(light({ direct: "shaded" }).value).toBe("shade");
   expect(light({ direct: "sun-down" }).value).toBe("dusk");
+  expect(light({ direct: "sun-down", sun: { azimuth: 100 } }).value).toBe("dawn");
   expect(light({ direct: "sun-down", lux: { lamps: 100 } }).value).toBe("lamps");
   expect(light({ side: "even" }).value).toBe("even");
 });

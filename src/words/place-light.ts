@@ -1,6 +1,6 @@
 import type { AperturePriority, ShadowEdge, Tones } from "@/core/judge";
 import type { PictureSays } from "@/core/light";
-import { clicksWords, evWords, shutterWords, signedClicks, stopsNoun } from "./format";
+import { clicksWords, evWords, shutterWords, stopsNoun } from "./format";
 import { numberWords } from "./number";
 
 /** What the edge of a shadow asks. */

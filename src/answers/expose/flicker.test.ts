@@ -3,7 +3,7 @@ import { lockRails, setLamps } from "@/outing/edits";
 import { anOuting } from "../../../test/outings";
 import { flicker } from "./flicker";
 
-const hall = anOuting("handball-evening");
+const hall = anOuting("handball-league-evening");
 
 test("a shutter that is safe from flicker and smears a frozen subject is none: only those that hold it are offered", () => {
   const answer = flicker(hall.view)!;

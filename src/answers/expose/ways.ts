@@ -81,7 +81,10 @@ const waysFor = answered(
 );
 
 /** The ways out where the light is short of what the shot asks; nothing while it suffices. */
-export function waysOfView(view: OutingView): Ways | undefined {
-  const ways = waysFor(view);
-  return ways && { ...ways, brighter: brighterFrom(view) };
-}
+export const waysOfView = answered(
+  (view) => [view] as const,
+  (view): Ways | undefined => {
+    const ways = waysFor(view);
+    return ways && { ...ways, brighter: brighterFrom(view) };
+  },
+);

@@ -1,5 +1,6 @@
 import type { Rail, Settings } from "@/core/exposure";
 import type { Assessment, Automatic } from "@/core/judge";
+import { kept } from "@/outing/assessments";
 import type { OutingView } from "@/outing/outing-view";
 import { answered } from "../answered";
 import { automaticOf } from "../shot/automatic";
@@ -70,5 +71,8 @@ export const settingsOfCard = ({ lines }: FieldCard): Settings => {
 /** The card of another shot with its own kit, from where one stands. */
 export const cardBeside = (view: OutingView, shotId: string): FieldCard | undefined => {
   const found = view.besides(shotId);
-  return found?.ok ? cardOf(found) : undefined;
+  return found?.ok ? plainCard(found) : undefined;
 };
+
+/** Cards of other bodies, one for each picture. */
+const plainCard = kept(4, (found: Assessment) => cardOf(found));

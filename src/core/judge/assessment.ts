@@ -171,6 +171,8 @@ export interface DepthFound {
   readonly fNumber: number;
   /** Metres that are sharp at the aperture set; a code when there is no far end. */
   readonly sharp: number | "unbounded";
+  /** Which end of what was asked is not sharp at the aperture set: the nearer, the farther, both or none. */
+  readonly notSharp: readonly ("near" | "far")[];
   /** What ends the aperture before it holds all that is asked. */
   readonly cappedBy?: "lens" | "diffraction";
   /** Clicks given up because the light is short. */

@@ -1,4 +1,4 @@
-import { aimOf, dot, subtract } from "../ground";
+import { aimOf, dot, solidsOf, subtract, surfacePoints, type Vector } from "../ground";
 import { fNumberForDepth, turnedDepth } from "../optics";
 import { creatureOf } from "../motion";
 import { depthWishFor, type DepthWish } from "../scene";
@@ -60,12 +60,19 @@ function extent({ subject }: AssessInput, { faceTurn }: SightingFound, wish: Dep
   }
 }
 
-/** From the nearer to the farther of the eye and another spot, along the lens axis; the eye's plane when it is not there. */
+/** From the nearer to the farther of the eye and another spot or thing on the plan, along the lens axis; the eye's plane when it is not there. */
 function between(input: AssessInput, otherSpotId: string, eye: number): readonly [number, number] {
-  const other = input.scene.ground.spots.find((s) => s.id === otherSpotId);
-  if (!other) return [eye, eye];
+  const { ground } = input.scene;
   const { lens, aim } = sightOf(input);
-  const along = dot(subtract(aimOf(input.scene.ground, other), lens), subtract(aim, lens)) / eye;
-  const place = Math.max(eye / 2, along);
+  const axis = subtract(aim, lens);
+  const along = (p: Vector): number => dot(subtract(p, lens), axis) / eye;
+  const spot = ground.spots.find((s) => s.id === otherSpotId);
+  const thing = ground.obstacles.find((o) => o.id === otherSpotId);
+  // Of a thing that stands it is the side that one sees.
+  const depths = spot
+    ? [along(aimOf(ground, spot))]
+    : (thing ? solidsOf(thing) : []).flatMap(surfacePoints).map(along);
+  if (depths.length === 0) return [eye, eye];
+  const place = Math.max(eye / 2, Math.min(...depths));
   return [Math.min(eye, place), Math.max(eye, place)];
 }

@@ -81,6 +81,7 @@ export { streakExposure, sweepOf, type Sweep, type SweepPoint } from "./sweep";
 export { frameView, type FrameView, type InFrame, type SeenThing } from "./frame-view";
 export { comingUp, type Coming } from "./coming-up";
 export { timeline, type Moment, type Timeline, type TimelineInput, type TimelinePoint } from "./timeline";
+export { sightOf } from "./sight-of";
 export { isWholeInSight } from "./figure-hidden";
 export { meltOf } from "./background-found";
 export { lightSpread, zonesLight, type LightSpread, type ZoneLight } from "./light-spread";

@@ -97,6 +97,10 @@ function cautions(say: Say, input: AssessInput, found: Found): void {
   say("caution", "against-the-sun", !inFrame && light.side === "back", { numbers: { turn: light.turn } });
   say("caution", "own-shadow", light.ownShadow, BARE);
   openings(say, input);
+  say("caution", "flicker", swing > FLICKER_SHOWS, {
+    numbers: { stops: swing },
+    calm: calmShutter(input, found),
+  });
   say("caution", "focus-not-shutter", motion.unmended === "focus" && !lines, {
     numbers: { times: motion.focusBlurUm / held.toleranceUm, speed: Math.abs(motion.body.radialSpeed) },
   });
@@ -111,10 +115,6 @@ function cautions(say: Say, input: AssessInput, found: Found): void {
     numbers: { short: settings.short, missing: settings.missing },
   });
   say("caution", "light-over", settings.over > 0, { numbers: { over: settings.over } });
-  say("caution", "flicker", swing > FLICKER_SHOWS, {
-    numbers: { stops: swing },
-    calm: calmShutter(input, found),
-  });
   const { lamps, cover } = input.scene;
   say("note", "flicker-untold", cover === "roof" && lamps !== undefined && !lamps.flicker, BARE);
   say("note", "filter-needed", settings.filterStops > 0, {

@@ -132,6 +132,9 @@ function surplusFor(input: AssessInput, depth: DepthAsked): Surplus {
   return held === "wing" || held === "tool" || meshBetween(input) ? "shutter" : "even";
 }
 
+/** Metres to which the end of a depth is told. */
+const SHARP_WITHIN = 0.001;
+
 /** What was asked of the depth, what the aperture found holds of it, and what was given up. */
 function depthFound(
   input: AssessInput,
@@ -154,6 +157,10 @@ function depthFound(
     asked: asked.far - asked.near,
     fNumber: asked.fNumber,
     sharp: far === "unbounded" ? far : far - near,
+    notSharp: [
+      ...(asked.near < near - SHARP_WITHIN ? (["near"] as const) : []),
+      ...(far !== "unbounded" && asked.far > far + SHARP_WITHIN ? (["far"] as const) : []),
+    ],
     cappedBy: capped ? cappedBy : undefined,
     givenUp: depthGiven,
   };

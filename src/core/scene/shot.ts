@@ -20,7 +20,10 @@ export type DepthWish =
       /** Degrees by which the plane is turned from that of focus, 0 … 90. */ readonly turnDeg: number;
     }
   | { readonly kind: "whole" }
-  | { readonly kind: "two-things"; readonly otherSpotId: string };
+  | {
+      readonly kind: "two-things";
+      /** Id of another spot, or of anything that stands on the plan. */ readonly otherSpotId: string;
+    };
 
 /** One wanted picture of the brief. */
 export interface Shot {

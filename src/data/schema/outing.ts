@@ -196,9 +196,9 @@ function checkShots({ ground, shots, subjects, choices }: OutingFields, need: Ne
     need(subject !== undefined, ["shots", i, "subjectId"], `the subject ${shot.subjectId}`);
     if (shot.depth?.kind === "two-things")
       need(
-        has(ground.spots, shot.depth.otherSpotId),
+        has(ground.spots, shot.depth.otherSpotId) || has(ground.obstacles, shot.depth.otherSpotId),
         ["shots", i, "depth", "otherSpotId"],
-        `the spot ${shot.depth.otherSpotId}`,
+        `the spot or thing ${shot.depth.otherSpotId}`,
       );
     const part = shot.holdPartId === "body" || (subject ? has(subject.parts, shot.holdPartId) : true);
     need(part, ["shots", i, "holdPartId"], `the part ${shot.holdPartId}`);

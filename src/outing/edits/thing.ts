@@ -39,10 +39,9 @@ export type Needed = "spot-of-a-shot" | "zone-of-a-spot";
 
 /** What stands against taking a thing away, if anything does: a shot needs its spot, a spot its zone. */
 export function neededBy(outing: Outing, { sort, id }: Ref): Needed | undefined {
-  const shots = outing.shots.some(
-    (s) => s.spotId === id || (s.depth?.kind === "two-things" && s.depth.otherSpotId === id),
-  );
-  if (sort === "spot" && shots) return "spot-of-a-shot";
+  const sharp = outing.shots.some((s) => s.depth?.kind === "two-things" && s.depth.otherSpotId === id);
+  if (sort === "spot" && (sharp || outing.shots.some((s) => s.spotId === id))) return "spot-of-a-shot";
+  if (sort === "obstacle" && sharp) return "spot-of-a-shot";
   if (sort === "zone" && outing.ground.spots.some((s) => s.zoneId === id)) return "zone-of-a-spot";
   return undefined;
 }

@@ -36,7 +36,7 @@ export function ShotForm({ shotId, onClose }: Props) {
   );
   const [describing, setDescribing] = useState(false);
   const record = useShotRecord(shot, subject);
-  const specs = useMemo(() => shotFields(subject, outing.ground.spots), [subject, outing.ground.spots]);
+  const specs = useMemo(() => shotFields(subject, outing.ground), [subject, outing.ground]);
 
   const choose = (chosen: StoredSubject, hand: FormHand): void => {
     const begin = (of: StoredSubject) =>

@@ -10,10 +10,10 @@ const TOLERANCES = ["print-sharp", "web", "pixel-sharp"] as const;
 
 const same = (keys: readonly string[]) => keys.map((key) => ({ key, label: key }));
 
-/** The fields of a shot, with the parts of its subject and the spots of its ground to choose from. */
+/** The fields of a shot, with the parts of its subject, the spots of its ground and what stands there to choose from. */
 export function shotFields(
   subject: StoredSubject,
-  spots: readonly { id: string; name: string }[],
+  { spots, obstacles }: Record<"spots" | "obstacles", readonly { id: string; name: string }[]>,
 ): readonly FieldSpec[] {
   const parts = [{ key: "body", label: "body" }, ...subject.parts.map((p) => ({ key: p.id, label: p.name }))];
   return [
@@ -58,7 +58,7 @@ export function shotFields(
       kind: "choice",
       key: "depth.otherSpotId",
       label: "Second thing to keep sharp",
-      choices: spots.map((s) => ({ key: s.id, label: s.name })),
+      choices: [...spots, ...obstacles].map((s) => ({ key: s.id, label: s.name })),
     },
     { kind: "percent", key: "fill", label: "How full the frame should be", min: 0.02, max: 1 },
     { kind: "number", key: "wanted", label: "Pictures needed", min: 1, max: 999 },

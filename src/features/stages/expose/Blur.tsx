@@ -1,5 +1,6 @@
 import { useWindowDimensions, View } from "react-native";
-import { blurLadder, type Assessment, type PartMotion } from "@/core/judge";
+import { blur, type Blur as BlurAnswer } from "@/answers/expose/blur";
+import type { PartMotion } from "@/core/judge";
 import type { BlurSource } from "@/core/motion";
 import { StackedBar } from "@/ui/charts/StackedBar";
 import { Txt, type Tone } from "@/ui/controls/Txt";
@@ -8,10 +9,8 @@ import { blurSourceWords, shutterWords, twoFigures } from "@/words";
 import type { OutingView } from "@/outing/outing-view";
 import { useFound, useOuting } from "../../outing/use-outing";
 
-const ORDER: readonly BlurSource[] = ["motion", "shake", "defocus", "diffraction", "pixel"];
-/** Clicks between the rungs of the ladder, and how many stand either side of the shutter found. */
-const RUNG = 3;
-const RUNGS = { broad: 2, narrow: 1 };
+/** Rungs of the ladder either side of the shutter found where there is little room. */
+const RUNGS_NARROW = 1;
 /** Px of width under which the ladder has fewer rungs. */
 const NARROW = 380;
 
@@ -23,24 +22,26 @@ const TONES: Readonly<Record<PartMotion["verdict"], Tone>> = {
 };
 
 const pixelsOf =
-  ({ motion }: Assessment) =>
+  ({ deliveredPixelUm }: Pick<BlurAnswer, "deliveredPixelUm">) =>
   (um: number): string =>
-    twoFigures(um / motion.deliveredPixelUm);
+    twoFigures(um / deliveredPixelUm);
 
 /** The blur of the part that has to hold against what is allowed it. */
-export const blurAnswer = ({ found }: OutingView): string => {
-  if (!found) return "";
-  const { held } = found.motion;
-  const px = pixelsOf(found);
+export const blurAnswer = (view: OutingView): string => {
+  const answer = blur(view);
+  if (!answer) return "";
+  const { held } = answer;
+  const px = pixelsOf(answer);
   return `${held.name} ${px(held.blurUm)} px of ${px(held.toleranceUm)}`;
 };
 
 /** The blur budget in pixels of the delivered picture, and what each part smears at the neighbouring shutters. */
 export function Blur() {
   const tokens = useTokens();
-  const found = useFound((f) => f);
-  const answer = useOuting(blurAnswer);
-  const { budget, held } = found.motion;
+  const answer = useOuting(blur);
+  const line = useOuting(blurAnswer);
+  if (!answer) return null;
+  const { held, shares } = answer;
   const colours: Record<BlurSource, string> = {
     motion: tokens.water,
     shake: tokens.sun,
@@ -48,19 +49,19 @@ export function Blur() {
     diffraction: tokens.sunFill,
     pixel: tokens.line,
   };
-  const bars = ORDER.map((key) => ({
-    key,
-    colour: colours[key],
-    words: key === "motion" ? held.name : blurSourceWords(key),
-    share: budget.shares[key],
-  })).sort((a, b) => b.share - a.share);
+  const bars = shares.map(({ source, share }) => ({
+    key: source,
+    colour: colours[source],
+    words: source === "motion" ? held.name : blurSourceWords(source),
+    share,
+  }));
   return (
     <View className="gap-2">
       <Txt size={20} weight={700} tone={held.verdict === "held" ? "ink" : "bracken"}>
-        {answer}
+        {line}
       </Txt>
       <StackedBar label="Blur by source" parts={bars} />
-      <Ladder found={found} />
+      <Ladder answer={answer} />
       <Txt size={14} tone="ink2">
         In pixels of the delivered picture; ✕ means lost: fewer than 20 of 100 frames hold.
       </Txt>
@@ -69,18 +70,16 @@ export function Blur() {
 }
 
 /** Parts down, shutters across, the smear where they meet; the shutter found stands in the middle, bold. */
-function Ladder({ found }: { found: Assessment }) {
-  const input = useOuting((v) => v.input);
+function Ladder({ answer }: { answer: BlurAnswer }) {
+  const found = useFound((f) => f);
   const { width } = useWindowDimensions();
-  const px = pixelsOf(found);
-  if (!input) return null;
+  const px = pixelsOf(answer);
   const at = found.settings.settings.shutter;
-  const { first, last } = found.settings.rails.shutter;
-  const each = width < NARROW ? RUNGS.narrow : RUNGS.broad;
-  const shutters = Array.from({ length: 2 * each + 1 }, (_, i) => at + (i - each) * RUNG).filter(
-    (click) => click >= first && click <= last,
-  );
-  const rungs = blurLadder(input, found, shutters);
+  const middle = answer.ladder.findIndex((rung) => rung.shutter === at);
+  const rungs =
+    width < NARROW
+      ? answer.ladder.slice(Math.max(0, middle - RUNGS_NARROW), middle + RUNGS_NARROW + 1)
+      : answer.ladder;
   return (
     <View role="table" aria-label="Blur by shutter">
       <View role="row" className="min-h-8 flex-row items-center border-b border-line">

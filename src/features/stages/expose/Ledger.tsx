@@ -1,23 +1,26 @@
 import { View } from "react-native";
-import { ledgerBalance, type LedgerLine } from "@/core/exposure";
+import { ledger } from "@/answers/expose/ledger";
+import type { LedgerLine } from "@/core/exposure";
 import type { OutingView } from "@/outing/outing-view";
 import { FactLine } from "@/ui/controls/FactLine";
 import { apertureWords, evWords, isoWords, shutterWords, signedClicks, stopsNoun } from "@/words";
-import { useFound } from "../../outing/use-outing";
+import { useFound, useOuting } from "../../outing/use-outing";
 
 /** What is left when all is added up. */
-export const ledgerAnswer = ({ found }: OutingView): string => {
-  if (!found) return "";
-  const { ledger, missing } = found.settings;
-  return balanceWords(ledgerBalance(ledger), missing > 0);
+export const ledgerAnswer = (view: OutingView): string => {
+  const answer = ledger(view);
+  return answer ? balanceWords(answer.balance) : "";
 };
 
-const balanceWords = (balance: number, dark: boolean): string =>
-  balance === 0 ? "correct exposure" : `${stopsNoun(Math.abs(balance))} too ${dark ? "dark" : "bright"}`;
+const balanceWords = (balance: number): string =>
+  balance === 0
+    ? "correct exposure"
+    : `${stopsNoun(Math.abs(balance))} too ${balance < 0 ? "dark" : "bright"}`;
 
 /** Where the light comes from and where it is spent, in thirds of a stop; the lines add up to what is left. */
 export function Ledger() {
-  const { settings, ledger, missing } = useFound((found) => found.settings);
+  const answer = useOuting(ledger);
+  const settings = useFound((found) => found.settings.settings);
   const ev = useFound((found) => found.light.ev.value);
   const words: Record<LedgerLine["code"], string> = {
     light: `Light on the subject, ${evWords(ev)}`,
@@ -30,11 +33,12 @@ export function Ledger() {
     lift: "Pushed in post",
     filter: "Neutral-density filter",
   };
-  const balance = ledgerBalance(ledger);
-  const verdict = balance === 0 ? "Correct exposure" : missing > 0 ? "Too dark by" : "Too bright by";
+  if (!answer) return null;
+  const { lines, balance } = answer;
+  const verdict = balance === 0 ? "Correct exposure" : balance < 0 ? "Too dark by" : "Too bright by";
   return (
     <View role="table" aria-label="Stop ledger">
-      {ledger.map(({ code, clicks }) => (
+      {lines.map(({ code, clicks }) => (
         <FactLine key={code} inTable name={words[code]} value={signedClicks(clicks)} />
       ))}
       <FactLine

@@ -1,5 +1,5 @@
 import { View } from "react-native";
-import { panLadder, panLeft, streakExposure, sweepOf, warmUpRung } from "@/core/judge";
+import { pan } from "@/answers/expose/pan";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
 import {
@@ -14,20 +14,14 @@ import { lockRails } from "@/outing/edits";
 import { useCommit, useFound, useOuting } from "../../outing/use-outing";
 import { SweepDrawing } from "./SweepDrawing";
 
-/** Lengths of lines that are told, as shares of the frame. */
-const STREAKS = [0.05, 0.1, 0.2];
-
 /** The ladder of a pan from the safe shutter to the bold one, and the sweep of the camera on a small plan. */
 export function Pan() {
   const found = useFound((f) => f);
-  const input = useOuting((v) => v.input);
+  const answer = useOuting(pan);
   const choice = useOuting((v) => v.choice);
   const commit = useCommit();
-  if (!input) return null;
-  const rungs = panLadder(input, found);
-  const sweep = sweepOf(input);
-  const left = sweep && panLeft(input, found, sweep);
-  const start = warmUpRung(rungs);
+  if (!answer) return null;
+  const { rungs, sweep, left, streaks, start } = answer;
   return (
     <View className="gap-2">
       {sweep && <SweepDrawing sweep={sweep} />}
@@ -44,14 +38,9 @@ export function Pan() {
         ))}
       </View>
       {rungs.length === 0 && <Txt>Nothing crosses the view from here: no pan is drawn.</Txt>}
-      {sweep && (
-        <Txt>
-          {streakSentence(
-            STREAKS.map((share) => ({ share, exposure: streakExposure(input, found, sweep, share) })),
-          )}
-        </Txt>
-      )}
-      {left &&
+      {sweep && <Txt>{streakSentence(streaks)}</Txt>}
+      {sweep &&
+        left &&
         leftSentences(left, sweep.picture.along, found.motion.deliveredPixelUm).map((words) => (
           <Txt key={words}>{words}</Txt>
         ))}

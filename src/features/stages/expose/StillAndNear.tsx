@@ -1,26 +1,24 @@
 import { View } from "react-native";
-import { stillFound } from "@/core/judge";
+import { still } from "@/answers/expose/still";
 import { FactLine } from "@/ui/controls/FactLine";
 import { Txt } from "@/ui/controls/Txt";
 import { stillLines, stillSentences } from "@/words";
-import { useFound, useOuting } from "../../outing/use-outing";
+import { useOuting } from "../../outing/use-outing";
 
 /** What a still or near picture hangs on: the hand, what the camera stands on, the subject's sway, depth and light so near. */
 export function StillAndNear() {
-  const found = useFound((f) => f);
-  const input = useOuting((v) => v.input);
+  const answer = useOuting(still);
   const supports = useOuting((v) => v.bag.supports);
-  if (!input) return null;
-  const still = stillFound(input, found, supports);
+  if (!answer) return null;
   const nameOf = (id: string): string => supports.find((s) => s.id === id)?.name ?? id;
   return (
     <View className="gap-2">
       <View>
-        {stillLines(still, nameOf).map(({ name, value }) => (
+        {stillLines(answer, nameOf).map(({ name, value }) => (
           <FactLine key={name} name={name} value={value} />
         ))}
       </View>
-      {stillSentences(still).map((words) => (
+      {stillSentences(answer).map((words) => (
         <Txt key={words}>{words}</Txt>
       ))}
       <Txt size={14} tone="ink2">

@@ -1,7 +1,9 @@
 import { chance } from "@/answers/expose/chance";
+import { instant } from "@/answers/expose/instant";
+import { clickNoiseEqual } from "@/answers/expose/one-click";
+import { setUp } from "@/answers/expose/set-up";
 import { through } from "@/answers/expose/through";
 import { exposing } from "@/answers/shot/exposing";
-import { instantFound, noiseFound, setUpFor } from "@/core/judge";
 import type { OutingView } from "@/outing/outing-view";
 import {
   eventWords,
@@ -40,17 +42,21 @@ export const panAnswer = ({ found }: OutingView): string =>
 /** Whether lamps light the subject. */
 export const underLamps = ({ found }: OutingView): boolean => (found?.light.lux.lamps ?? 0) > 0;
 
-export const instantAnswer = ({ found, input }: OutingView): string =>
-  found && input ? eventWords(instantFound(input, found, undefined)) : "";
+export const instantAnswer = (view: OutingView): string => {
+  const answer = instant(view);
+  return answer ? eventWords(answer) : "";
+};
 
-export const setUpAnswer = ({ found, input }: OutingView): string =>
-  found && input ? setUpWords(setUpFor(input, found)) : "";
+export const setUpAnswer = (view: OutingView): string => {
+  const answer = setUp(view);
+  return answer ? setUpWords(answer) : "";
+};
 
 /** Light collected against a whole 36×24. */
-export const noiseAnswer = ({ found, input }: OutingView): string =>
-  found && input
-    ? `${signedStops(-noiseFound(input, found, found.settings.settings.iso).belowFullFrame)} stops of light against a whole 36×24`
-    : "";
+export const noiseAnswer = (view: OutingView): string => {
+  const answer = clickNoiseEqual(view);
+  return answer ? `${signedStops(-answer.noise.belowFullFrame)} stops of light against a whole 36×24` : "";
+};
 
 /** Magnification from which the hand's own sway and the stem count. */
 const NEAR = 0.1;

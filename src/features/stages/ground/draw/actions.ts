@@ -11,7 +11,7 @@ import { freeName } from "./beginnings";
 import { useDrawing } from "./use-drawing";
 
 const NEEDED = {
-  "spot-of-a-shot": "is where a promised shot happens. Give the shot another spot first.",
+  "spot-of-a-shot": "is what a promised shot is of, or keeps sharp. Give the shot another one first.",
   "zone-of-a-spot": "is the light zone of a spot. Give the spot another zone first.",
 } as const;
 
