@@ -5,6 +5,8 @@ import path from "node:path";
 import { demoKit, demoOutings } from "../../demo";
 import { DEFAULT_PREFERENCES, windowOf, writeOutingFile } from "../../src/data";
 import { createAssessments } from "../../src/outing/assessments";
+import { ANSWERS } from "../../src/answers/panels";
+import { askFile } from "./ask";
 import { assessFile } from "./assess";
 import { calc } from "./calc";
 
@@ -14,7 +16,7 @@ const FILE = path.join(root, "demo/hockey-semi-final.outing.json");
 /** Commands shown in the README with what they print: "$ npm run -s NAME -- …" and the lines below. */
 function examples(): { name: string; args: string[]; printed: string }[] {
   const readme = readFileSync(path.join(root, "README.md"), "utf8");
-  return [...readme.matchAll(/```\n\$ npm run -s (calc|assess) -- (.*)\n([\s\S]*?)\n```/g)].map(
+  return [...readme.matchAll(/```\n\$ npm run -s (calc|assess|ask) -- (.*)\n([\s\S]*?)\n```/g)].map(
     ([, name, line, printed]) => ({
       name: name!,
       args: [...line!.matchAll(/'([^']*)'|(\S+)/g)].map((m) => m[1] ?? m[2]!),
@@ -22,6 +24,25 @@ function examples(): { name: string; args: string[]; printed: string }[] {
     }),
   );
 }
+
+const DOORS = { calc, assess: assessFile, ask: askFile };
+
+test("ask answers for every panel, and refuses what it does not know in one line", () => {
+  for (const panel of Object.keys(ANSWERS)) {
+    const { code, out } = askFile([FILE, "--panel", panel, "--at", "17:00"]);
+    expect([panel, code]).toEqual([panel, 0]);
+    expect(out.split("\n").length).toBeGreaterThan(1);
+    expect(() => JSON.parse(askFile([FILE, "--panel", panel, "--json"]).out)).not.toThrow();
+  }
+  for (const wrong of [
+    [FILE, "--panel", "none"],
+    [FILE, "--shot", "none"],
+    [FILE, "--position", "z"],
+    ["no-file"],
+    [FILE, "--every", "5"],
+  ])
+    expect(askFile(wrong)).toMatchObject({ code: 2, out: expect.not.stringContaining("\n") });
+});
 
 test("an input under its former name is still read", () => {
   const input = { focalLengthMm: 50, fNumber: 8, circleOfConfusionMm: 0.03 };
@@ -32,10 +53,10 @@ test("an input under its former name is still read", () => {
 
 test("the examples of the README print what stands there", () => {
   const shown = examples();
-  expect(shown.map((e) => e.name)).toEqual(["calc", "assess"]);
+  expect(shown.map((e) => e.name)).toEqual(["calc", "assess", "ask"]);
   for (const { name, args, printed } of shown) {
     const inPlace = args.map((a) => (a.startsWith("demo/") ? path.join(root, a) : a));
-    expect(name === "calc" ? calc(inPlace) : assessFile(inPlace)).toEqual({ code: 0, out: printed });
+    expect(DOORS[name as keyof typeof DOORS](inPlace)).toEqual({ code: 0, out: printed });
   }
 });
 

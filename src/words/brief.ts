@@ -63,6 +63,9 @@ const DEPTHS: Readonly<Record<DepthWish["kind"], string>> = {
 /** What should be sharp from front to back. */
 export const depthWords = (kind: DepthWish["kind"]): string => DEPTHS[kind];
 
+/** No lens opens wider than this f-number: a depth that needs no more is held by any. */
+const WIDEST = 1;
+
 /** What depth was asked, what is held, and what was given up for light: one line under the settings. */
 export function depthSentence({
   kind,
@@ -79,7 +82,8 @@ export function depthSentence({
       ? `${all}: ${notSharp.map((end) => (end === "near" ? "the nearer" : "the farther")).join(" and ")} thing is not`
       : all;
   if (kind === "eye" || asked === 0) return `Only the eye is asked for; ${sharp}.`;
-  const wish = `${DEPTHS[kind]} asks for ${metresWords(asked)}, ${fNumberWords(fNumber)}; ${sharp}.`;
+  const by = fNumber <= WIDEST ? "which any aperture holds" : fNumberWords(fNumber);
+  const wish = `${DEPTHS[kind]} asks for ${metresWords(asked)}, ${by}; ${sharp}.`;
   if (givenUp > 0) return `${wish} ${stopsNoun(givenUp)} of depth given up for light.`;
   if (cappedBy === "diffraction") return `${wish} Stopping down further would blur everything.`;
   return cappedBy === "lens" ? `${wish} This lens stops down no further.` : wish;

@@ -71,7 +71,7 @@ const JUDGEMENTS: {
     "Focus, not shutter: it comes too fast for the autofocus to hold. Prefocus on a spot, or shoot as it passes.",
   "motion-not-held": (v) => `It moves: ${ofHundred(v.chance)} frames hold. Take a faster shutter.`,
   flicker: (v, { calm }) =>
-    `The lamps flicker: frames differ by ${stopsNoun(Math.round(3 * v.stops))}. Turn flicker reduction on. ${calm === undefined ? "No shutter that is safe from it holds this: take more frames." : `Without it ${shutterWords(calm)} takes whole periods.`}`,
+    `The lamps flicker, ${stopsNoun(Math.round(3 * v.stops))} between frames: flicker reduction on. ${calm === undefined ? "No safe shutter holds this." : `Else ${shutterWords(calm)}.`}`,
   "flicker-untold": () =>
     "Lamps in a hall may flicker: turn flicker reduction on, and look at ten frames in a row.",
   "filter-needed": (v) => `Mount a neutral-density filter of ${v.stops} stops.`,
