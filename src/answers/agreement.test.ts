@@ -339,6 +339,10 @@ test("the own zone is no row of the zones, the others turn from the card, and wh
       expect([name, zone.past > 0]).toEqual([name, out]);
       rows++;
     }
+    const { between } = zones(v);
+    if (!between) continue;
+    const { from, to } = found(v).settings.rails[between.rail];
+    expect([name, between.click >= from && between.click <= to]).toEqual([name, true]);
   }
   expect(rows).toBeGreaterThan(20);
 });

@@ -34,11 +34,11 @@ export const zones = answered(ofPicture, (input, found): Zones => {
     });
   const clicks = [0, ...others.map((z) => z.clicks)];
   const [least, most] = [Math.min(...clicks), Math.max(...clicks)];
-  const spread = most - least;
+  // Not past what is allowed: there it is the darker end that comes out darker.
+  const middle = Math.max(from, Math.min(to, at(Math.round((least + most) / 2))));
+  const off = Math.max(...clicks.map((c) => Math.abs(at(c) - middle)));
   return {
     others,
-    ...(spread >= 2
-      ? { between: { rail: follows, click: at(Math.round((least + most) / 2)), off: Math.ceil(spread / 2) } }
-      : {}),
+    ...(most - least >= 2 ? { between: { rail: follows, click: middle, off } } : {}),
   };
 });

@@ -87,11 +87,14 @@ export function* memorySets(input: MemorySetsInput): Generator<Progress, MemoryS
     if (own.length === 0) without.push(shot.shot.id);
     yield { done: done + 1, total: input.shots.length };
   }
-  const chosen = chooseSets(samples, input.most);
+  const chosen = chooseSets(samples, input.most).toSorted((a, b) => darkestOf(b.set) - darkestOf(a.set));
   const sets = chosen.map((by) => memorySet(by, "brief"));
   const { worst, served } = judged(chosen);
   return { sets: [...sets, ...spareSets(input, sets)], ...(worst ? { worst } : {}), served, without };
 }
+
+/** Clicks of the darkest light that a set comes to: the card begins with the brightest. */
+const darkestOf = ({ shutter, aperture, isoTo }: PrintedSet): number => shutter + aperture - isoTo;
 
 /** How well the sets serve what they were chosen for, and where worst. */
 function judged(chosen: readonly ServedBy[]): Pick<MemorySets, "worst" | "served"> {
