@@ -123,6 +123,7 @@ export const CALIBRATION_ROWS: readonly CalibrationRow[] = [
     body: 0,
     bob: 0,
     stabiliserStops: 0,
+    note: "the hand's unsteadiness is the rule itself: consistency, not proof",
   },
   {
     ...lens(200, 4, 500),
@@ -143,6 +144,7 @@ export const CALIBRATION_ROWS: readonly CalibrationRow[] = [
     bob: 0.03,
     stabiliserStops: 0,
     supportStops: 3.5,
+    note: "sway and support were fitted to practice: consistency, not proof",
   },
   {
     ...lens(500, 5.6, 40),
