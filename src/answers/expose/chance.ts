@@ -2,6 +2,7 @@ import { keeperCurve, type KeeperPoint } from "@/core/judge";
 import { chanceFromLog } from "@/core/motion";
 import { keepersBy, type KeeperRow } from "@/core/review";
 import { answered } from "../answered";
+import { instant } from "./instant";
 
 /** Clicks either side of the shutter found that the curve shows. */
 const AROUND = 9;
@@ -17,14 +18,16 @@ export interface Chance {
   readonly offered: readonly KeeperPoint[];
   /** One's own count of this shot by shutter, within the curve. */
   readonly counted: readonly KeeperRow[];
+  /** Share 0 … 1 of its instant that a burst alone holds; absent where the shot has no instant, or the body no rate. */
+  readonly instant?: number;
   /** One's own count at the shutter found, and the chance 0 … 1 with it. */
   readonly mine?: { readonly kept: number; readonly taken: number; readonly chance: number };
 }
 
 /** The chance of a keeper by shutter; nothing while there is no picture. */
 export const chance = answered(
-  ({ input, found, outing, shot }) => [input, found, outing.log, shot.id] as const,
-  (input, found, log, shotId): Chance | undefined => {
+  (view) => [view.input, view.found, view.outing.log, view.shot.id, instant(view)?.held] as const,
+  (input, found, log, shotId, held): Chance | undefined => {
     if (!input || !found) return undefined;
     const { shutter } = found.settings.settings;
     const { first, last } = found.settings.rails.shutter;
@@ -43,6 +46,7 @@ export const chance = answered(
       here,
       offered: OFFERED.flatMap((by) => curve.find((p) => p.shutter === shutter + by) ?? []),
       counted: rows.filter((row) => row.click >= from && row.click <= to),
+      ...(held === undefined ? {} : { instant: held }),
       ...(own ? { mine: { kept: own.kept, taken: own.taken, chance: chanceFromLog(here.chance, own) } } : {}),
     };
   },

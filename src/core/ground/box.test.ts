@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { boxFrom, boxOutline } from "./box";
+import { boxAsDrawn, boxFrom, boxOutline } from "./box";
 import { isInside } from "./polygon";
 
 test("a box of 20 by 5 m toward the north-east has the corners that a sketch gives", () => {
@@ -42,4 +42,16 @@ test("what is no rectangle is no box", () => {
   expect(boxFrom([at(0, 0), at(4, 0), at(5, 3), at(1, 3)])).toBeUndefined();
   expect(boxFrom([at(0, 0), at(4, 0), at(4, 3)])).toBeUndefined();
   expect(boxFrom([at(0, 0), at(0, 0), at(4, 3), at(4, 3)])).toBeUndefined();
+});
+
+test("a width typed over the length turned the area: as it was drawn its first side stays its length", () => {
+  const drawn = { middle: { x: 3, y: -2 }, length: 8, width: 5, bearing: 30 };
+  const wider = boxAsDrawn(boxOutline({ ...drawn, width: 12 }))!;
+  expect(wider.length).toBeCloseTo(8, 9);
+  expect(wider.width).toBeCloseTo(12, 9);
+  expect(wider.bearing).toBeCloseTo(30, 9);
+  const longest = boxFrom(boxOutline({ ...drawn, width: 12 }))!;
+  expect([longest.length, longest.width, longest.bearing].map((n) => Math.round(n * 1e6) / 1e6)).toEqual([
+    12, 8, 120,
+  ]);
 });

@@ -27,7 +27,15 @@ export function boxOutline({ middle, length, width, bearing }: Box): Point[] {
 const SQUARE = 0.02;
 
 /** The box that an outline is; absent for an outline of another form. The longer side is its length. */
-export function boxFrom(outline: readonly Point[]): Box | undefined {
+export const boxFrom = (outline: readonly Point[]): Box | undefined => {
+  const box = boxAsDrawn(outline);
+  if (!box || box.length >= box.width) return box;
+  const { middle, length, width, bearing } = box;
+  return { middle, length: width, width: length, bearing: (bearing + 90) % 180 };
+};
+
+/** The same with its first side as its length, whichever is longer: sizes that are typed one after the other do not turn it. */
+export function boxAsDrawn(outline: readonly Point[]): Box | undefined {
   if (outline.length !== 4) return undefined;
   const [a, b, c, d] = outline as readonly [Point, Point, Point, Point];
   const near = (x: number, y: number): boolean => Math.abs(x - y) <= SQUARE * Math.max(x, y);
@@ -38,12 +46,5 @@ export function boxFrom(outline: readonly Point[]): Box | undefined {
     near(planDistance(a, c), planDistance(b, d));
   if (!square || ab === 0 || bc === 0) return undefined;
   const middle = { x: (a.x + b.x + c.x + d.x) / 4, y: (a.y + b.y + c.y + d.y) / 4 };
-  const [from, to] = ab >= bc ? [b, a] : [b, c];
-  const bearing = bearingTo(from, to);
-  return {
-    middle,
-    length: Math.max(ab, bc),
-    width: Math.min(ab, bc),
-    bearing: bearing >= 180 ? bearing - 180 : bearing,
-  };
+  return { middle, length: ab, width: bc, bearing: bearingTo(b, a) % 180 };
 }

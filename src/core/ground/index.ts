@@ -1,5 +1,5 @@
 export { alongBearing, bearingTo, distance, heightAngle, levelVelocity } from "./bearing";
-export { boxFrom, boxOutline, type Box } from "./box";
+export { boxAsDrawn, boxFrom, boxOutline, type Box } from "./box";
 export { SURFACES, type Surface } from "./surface";
 export { surfaceAt } from "./surface-at";
 export {

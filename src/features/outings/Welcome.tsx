@@ -15,7 +15,7 @@ export function Welcome({ onDemo, onOwn }: Props) {
         Where to stand, what to set
       </Txt>
       <Txt size={18}>
-        Four made-up outings show how a ground becomes a field card. Or start with your own ground and a
+        Made-up outings show how a ground becomes a field card. Or start with your own ground and a
         generic bag.
       </Txt>
       <View className="gap-3">

@@ -5,7 +5,7 @@ import { ShareCurve } from "@/ui/charts/ShareCurve";
 import { FactLine } from "@/ui/controls/FactLine";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
-import { causesOf, clickBuys, keptSentence, logSays, shutterWords } from "@/words";
+import { causesOf, clickBuys, keptSentence, logSays, ofHundred, shutterWords } from "@/words";
 import { lockRails } from "@/outing/edits";
 import { useCommit, useFound, useOuting } from "../../outing/use-outing";
 
@@ -16,7 +16,7 @@ export function Chance() {
   const choice = useOuting((v) => v.choice);
   const commit = useCommit();
   if (!answer) return null;
-  const { curve, here, offered, counted, mine } = answer;
+  const { curve, here, offered, counted, mine, instant } = answer;
   const panned = found.motion.pan !== undefined;
   return (
     <View className="gap-2">
@@ -40,6 +40,7 @@ export function Chance() {
       {causesOf(here, panned).map(({ cause, name, words }) => (
         <FactLine key={cause} name={name} value={words} />
       ))}
+      {instant !== undefined && <FactLine name="The instant, by a burst alone" value={ofHundred(instant)} />}
       <Offered
         offered={offered}
         here={here}

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { boxFrom, boxOutline, type Box, type Point } from "@/core/ground";
+import { boxAsDrawn, boxOutline, type Box, type Point } from "@/core/ground";
 import { rowOf, type Sort, type Thing } from "@/outing/things/sorts";
 import {
   hasLooseCorners,
@@ -69,7 +69,7 @@ export function Common<S extends Sort>({ at, thing }: FieldsProps<S>) {
 /** Length, depth and bearing of an outline that is a rectangle. */
 function BoxFields<S extends Sort>({ at, thing }: FieldsProps<S>) {
   const { change } = useDrawingActions();
-  const box = boxFrom(shapeOf(at.sort, thing).corners);
+  const box = boxAsDrawn(shapeOf(at.sort, thing).corners);
   if (!box) return null;
   const reshape = (part: Partial<Box>): void =>
     change(at, (t) => rowOf(at.sort).laid(t, boxOutline({ ...box, ...part })));
