@@ -36,7 +36,7 @@ export { ownShadowFalls, type OwnShadowInput } from "./own-shadow";
 export { passingCloud, type PassingCloud } from "./passing-cloud";
 export { shadeOverDay, type ShadeStretch, type SpotLight, type SpotShadeInput } from "./spot-shade";
 export { shadeOverYear, type YearOfShadeInput } from "./shade-over-year";
-export { windowFactor, windowLux, type WindowLightInput } from "./window-light";
+export { windowLux, type WindowLightInput } from "./window-light";
 export { likeAgain, type LikeAgainInput, type LikeThis } from "./like-again";
 export { sunCourse } from "./sun-course";
 export { GROUND_REFLECTANCE } from "./surface";

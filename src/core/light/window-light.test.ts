@@ -1,4 +1,5 @@
-import { daylight, evFromLux, windowFactor, windowLux } from ".";
+import { daylight, evFromLux } from ".";
+import { windowFactor, windowLux } from "./window-light";
 import { paneLoss } from "../optics";
 
 /** 3 × 2 m, its sill 1 m up, looking north; the subject's middle 2 m up in the room to the south of it. */
