@@ -5,11 +5,16 @@ import ts from "typescript";
 import { root } from "./prepare.mjs";
 
 /** The number may fall and not grow. */
-const MOST = 3;
+const MOST = 0;
 const MOST_EXEMPT = 10;
 
 /** Public functions that need no screen, each with why; at most ten. */
-const EXEMPT = {};
+const LEARNT = "learnt of hands and zones once pictures are read back";
+const EXEMPT = {
+  "review/panSpreadFrom": LEARNT,
+  "review/trackingResidualFrom": LEARNT,
+  "review/zoneOffsetsFrom": LEARNT,
+};
 
 const SCREENS = ["app", "src/features", "src/ui", "src/words", "src/outing", "src/workers", "src/data"].map(
   (folder) => path.join(root, folder) + path.sep,
