@@ -146,6 +146,7 @@ export {
   whyDarkSentence,
 } from "./stops";
 export { heldWayWords } from "./held-way";
+export { railFigure, railWords } from "./rail";
 export { numberWords } from "./number";
 export { throughSentence, throughWords } from "./through";
 export { verdictWords } from "./verdicts";

@@ -11,14 +11,7 @@ import { useSwipe } from "@/ui/layout/use-swipe";
 import { IconButton } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { useTokens } from "@/ui/theme/theme";
-import {
-  apertureWords,
-  compensationWords,
-  misledWords,
-  isoNumberWords,
-  shutterWords,
-  stopsNoun,
-} from "@/words";
+import { compensationWords, misledWords, railFigure, stopsNoun } from "@/words";
 import { Late } from "../../layout/Late";
 import { useOuting } from "../../outing/use-outing";
 import { withPicture } from "../screen/panel";
@@ -81,11 +74,6 @@ export function FieldCard() {
   );
 }
 
-const WORDS: Readonly<Record<Rail, (click: number) => string>> = {
-  shutter: shutterWords,
-  aperture: apertureWords,
-  iso: isoNumberWords,
-};
 const NAMES: Readonly<Record<Rail, string>> = { shutter: "shutter", aperture: "aperture", iso: "ISO" };
 
 function Settings() {
@@ -98,7 +86,7 @@ function Settings() {
 function Line({ line, card }: { line: CardLine; card: FieldCardAnswer }) {
   const { low } = useLayout();
   const { rail, click, by, givenUp, past } = line;
-  const value = WORDS[rail](click);
+  const value = railFigure(rail, click);
   const name = by === "body" ? "auto ISO" : NAMES[rail];
   const note = [
     rail === "iso" && card.compensation !== undefined ? compensationWords(card.compensation) : "",

@@ -1,10 +1,9 @@
 import { View } from "react-native";
 import { cardBeside, fieldCard, type FieldCard } from "@/answers/run/card";
-import type { Rail } from "@/core/exposure";
 import { choiceOf } from "@/data";
 import type { OutingView } from "@/outing/outing-view";
 import { Txt } from "@/ui/controls/Txt";
-import { apertureWords, isoNumberWords, noPictureSentence, shutterWords } from "@/words";
+import { noPictureSentence, railFigure } from "@/words";
 import { useOuting } from "../../../outing/use-outing";
 
 /** The cards of two bodies side by side, each under what it hangs ready for. */
@@ -37,12 +36,6 @@ export function TwoCards({ secondId }: { secondId: string }) {
 const bodyOf = ({ kit, outing }: OutingView, shotId: string): string =>
   kit.bodies.find((b) => b.id === choiceOf(outing, shotId)?.bodyId)?.name ?? "";
 
-const WORDS: Readonly<Record<Rail, (click: number) => string>> = {
-  shutter: shutterWords,
-  aperture: apertureWords,
-  iso: isoNumberWords,
-};
-
 function Card({ title, body, card }: { title: string; body: string; card: FieldCard }) {
   return (
     <View role="group" aria-label={`${title} on ${body}`} className="min-w-0 flex-1">
@@ -53,7 +46,7 @@ function Card({ title, body, card }: { title: string; body: string; card: FieldC
         {body}
       </Txt>
       {card.lines.map(({ rail, click, past }) => (
-        <Value key={rail} name={rail === "iso" ? "ISO" : rail} words={WORDS[rail](click)} past={past} />
+        <Value key={rail} name={rail === "iso" ? "ISO" : rail} words={railFigure(rail, click)} past={past} />
       ))}
     </View>
   );

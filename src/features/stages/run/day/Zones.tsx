@@ -1,16 +1,9 @@
 import { View } from "react-native";
 import { zones } from "@/answers/run/zones";
-import type { Rail } from "@/core/exposure";
 import { Txt } from "@/ui/controls/Txt";
-import { apertureWords, clicksWords, isoWords, shutterWords } from "@/words";
+import { clicksWords, railWords } from "@/words";
 import { turnWords } from "@/words/place-light";
 import { useOuting } from "../../../outing/use-outing";
-
-const WORDS: Readonly<Record<Rail, (click: number) => string>> = {
-  shutter: shutterWords,
-  aperture: apertureWords,
-  iso: isoWords,
-};
 
 /** The other parts of the ground as clicks from the card, opened where they are darker: "under the basket +2". */
 export function Zones() {
@@ -25,14 +18,14 @@ export function Zones() {
               {clicks === 0 ? "the same" : turnWords(-clicks)}
             </Txt>
             <Txt tone={past > 0 ? "bracken" : "ink2"}>
-              {`${WORDS[rail](click)}${past > 0 ? `, ${clicksWords(past)} past your limit` : ""}`}
+              {`${railWords(rail, click)}${past > 0 ? `, ${clicksWords(past)} past your limit` : ""}`}
             </Txt>
           </View>
         ))}
       </View>
       {between && (
         <Txt tone="ink2">
-          {`Or leave it at ${WORDS[between.rail](between.click)}: ${clicksWords(between.off)} off at either end. Or leave the ISO to the body.`}
+          {`Or leave it at ${railWords(between.rail, between.click)}: ${clicksWords(between.off)} off at either end. Or leave the ISO to the body.`}
         </Txt>
       )}
     </View>
