@@ -7,7 +7,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { useTokens } from "@/ui/theme/theme";
 import { Guard } from "../../layout/Guard";
 import { Late } from "../../layout/Late";
-import { useOuting } from "../../outing/use-outing";
+import { useAtRest } from "../../outing/use-at-rest";
 import type { Panel } from "./panel";
 import { useUnfolded } from "./unfolded";
 
@@ -74,8 +74,10 @@ function How({ panelId }: { panelId: string }) {
   );
 }
 
+const NO_ANSWER = (): string => "";
+
 function Head({ panel, unfolded, onPress }: { panel: Panel; unfolded: boolean; onPress: () => void }) {
-  const answer = useOuting((view) => panel.answer?.(view) ?? "");
+  const answer = useAtRest(panel.answer ?? NO_ANSWER, unfolded);
   const { water } = useTokens();
   const Icon = unfolded ? UpIcon : DownIcon;
   return (
