@@ -15,8 +15,8 @@ export function Welcome({ onDemo, onOwn }: Props) {
         Where to stand, what to set
       </Txt>
       <Txt size={18}>
-        Made-up outings show how a ground becomes a field card. Or start with your own ground and a
-        generic bag.
+        Made-up outings show how a ground becomes a field card. Or start with your own ground and a generic
+        bag.
       </Txt>
       <View className="gap-3">
         <Button label="Try the demo" kind="filled" className="h-14" onPress={onDemo} />
