@@ -15,6 +15,7 @@ import { lockRails } from "@/outing/edits";
 import type { OutingView } from "@/outing/outing-view";
 import { demoOutings } from "../../demo";
 import { BAGS, fromNothing, looked, type LookedAt } from "../../test/outings";
+import { missesOfPrinted } from "../../test/printed-sets";
 import { ANSWERS, type AnswerId } from "./panels";
 import { outingCardInput } from "./expose/outing-card";
 import { chance } from "./expose/chance";
@@ -357,22 +358,7 @@ test("a camera's sets are what the card takes at that shot and time, but for wha
     const { worst } = sets;
     if (worst) {
       const there = look.shot(worst.shotId).at(worst.at).found!;
-      const { settings, missing, over, rails } = there.settings;
-      const right = settings.shutter + settings.aperture - settings.iso - missing + over;
-      const misses = sets.sets
-        .filter((s) => s.purpose === "brief")
-        .map(({ mode, shutter, shutterTo, aperture, isoFrom, isoTo }) => {
-          const s =
-            mode === "aperture-priority"
-              ? Math.max(shutter, Math.min(shutterTo, right + isoFrom - aperture))
-              : shutter;
-          const iso = Math.max(isoFrom, Math.min(isoTo, s + aperture - right));
-          const off = s + aperture - iso - right;
-          const slow = there.motion.pan
-            ? Math.abs(s - settings.shutter)
-            : Math.max(0, Math.min(settings.shutter, rails.shutter.from) - s);
-          return slow + (off > 0 ? Math.max(0, off - missing) : Math.max(0, -off - over));
-        });
+      const misses = missesOfPrinted(sets, there);
       // The set that it was given to misses it by what is said, and none by more than any.
       expect([outing.id, misses.includes(worst.slower + worst.dark + worst.bright)]).toEqual([
         outing.id,

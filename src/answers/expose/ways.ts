@@ -1,7 +1,7 @@
 import type { Rail, Settings } from "@/core/exposure";
 import { assess, type AssessInput, type PricedWay } from "@/core/judge";
 import type { OutingView } from "@/outing/outing-view";
-import { answered } from "../answered";
+import { answered, ofPicture } from "../answered";
 
 /** A way out of light that is short, as it can be pressed. */
 export interface WayToTake extends PricedWay {
@@ -59,26 +59,23 @@ const brighterFrom = (view: OutingView): Ways["brighter"] => {
   });
 };
 
-const waysFor = answered(
-  ({ input, found }) => [input, found] as const,
-  (input, found): Omit<Ways, "brighter"> | undefined => {
-    if (!input || !found || found.settings.short === 0) return undefined;
-    const { short, missing, ways, settings, rails } = found.settings;
-    const free = !rails.iso.locked && !rails.shutter.locked;
-    return {
-      short,
-      missing,
-      ways: ways.map((way): WayToTake => {
-        const held = forbidden(way, input, short);
-        if (held) return { ...way, held };
-        return way.clicks > 0 ? { ...way, holds: holdsOf(way, input.locked ?? {}) } : way;
-      }),
-      ...(free && settings.iso === rails.iso.to && settings.shutter > rails.shutter.first
-        ? { thirdUnder: { ...settings, iso: settings.iso - 1, shutter: settings.shutter - 1 } }
-        : {}),
-    };
-  },
-);
+const waysFor = answered(ofPicture, (input, found): Omit<Ways, "brighter"> | undefined => {
+  if (!input || !found || found.settings.short === 0) return undefined;
+  const { short, missing, ways, settings, rails } = found.settings;
+  const free = !rails.iso.locked && !rails.shutter.locked;
+  return {
+    short,
+    missing,
+    ways: ways.map((way): WayToTake => {
+      const held = forbidden(way, input, short);
+      if (held) return { ...way, held };
+      return way.clicks > 0 ? { ...way, holds: holdsOf(way, input.locked ?? {}) } : way;
+    }),
+    ...(free && settings.iso === rails.iso.to && settings.shutter > rails.shutter.first
+      ? { thirdUnder: { ...settings, iso: settings.iso - 1, shutter: settings.shutter - 1 } }
+      : {}),
+  };
+});
 
 /** The ways out where the light is short of what the shot asks; nothing while it suffices. */
 export const waysOfView = answered(

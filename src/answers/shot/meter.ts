@@ -1,5 +1,5 @@
 import { surfaceAt, type Surface } from "@/core/ground";
-import { answered } from "../answered";
+import { answered, ofPicture } from "../answered";
 
 /** From this share of the frame the subject itself is what a meter sees most of (assumed). */
 const SUBJECT_FROM = 0.7;
@@ -24,20 +24,16 @@ const LIGHT_KIT = ["white", "snow", "yellow"];
 const DARK_KIT = ["black", "dark-green", "deep-water"];
 
 /** What fills the frame for the body's meter as far as the plan tells, by its id: what an automatic begins with. */
-export const meterPreset = answered(
-  ({ input, found }) => [input, found] as const,
-  (input, found): string => {
-    if (!input || !found) return "middle";
-    const { frame, background } = found.sighting;
-    const { colour } = input.subject;
-    if (colour && frame.fill >= SUBJECT_FROM) {
-      if (LIGHT_KIT.includes(colour)) return "white-kit";
-      if (DARK_KIT.includes(colour)) return "dark-kit";
-    }
-    const { surface } = found.light;
-    if (surface === "snow" || surface === "ice") return GROUNDS[surface]!;
-    if (background.kind === "ground")
-      return GROUNDS[surfaceAt(input.scene.ground, background.at)] ?? "middle";
-    return BEHIND[background.kind] ?? "middle";
-  },
-);
+export const meterPreset = answered(ofPicture, (input, found): string => {
+  if (!input || !found) return "middle";
+  const { frame, background } = found.sighting;
+  const { colour } = input.subject;
+  if (colour && frame.fill >= SUBJECT_FROM) {
+    if (LIGHT_KIT.includes(colour)) return "white-kit";
+    if (DARK_KIT.includes(colour)) return "dark-kit";
+  }
+  const { surface } = found.light;
+  if (surface === "snow" || surface === "ice") return GROUNDS[surface]!;
+  if (background.kind === "ground") return GROUNDS[surfaceAt(input.scene.ground, background.at)] ?? "middle";
+  return BEHIND[background.kind] ?? "middle";
+});

@@ -2,6 +2,7 @@ import { demoKit, demoOutings } from "../../../demo";
 import { lightPlanOf, windowOf } from "@/data";
 import { assess, memorySets, outingCard, type CardShot, type MemorySets } from ".";
 import { sceneAt } from "../scene";
+import { missesOfPrinted } from "../../../test/printed-sets";
 
 const outing = demoOutings[0]!;
 const { from, until, starts } = windowOf(outing);
@@ -96,23 +97,7 @@ test("sets three stops off the card said that they serve all: what serves is wha
     const answer = sets(most);
     let [good, all] = [0, 0];
     for (const { found } of asked) {
-      const { settings: need, missing, over, rails } = found.settings;
-      const right = need.shutter + need.aperture - need.iso - missing + over;
-      const misses = answer.sets
-        .filter((s) => s.purpose === "brief")
-        .map(({ mode, shutter: from, shutterTo, aperture, isoFrom, isoTo }) => {
-          const shutter =
-            mode === "aperture-priority"
-              ? Math.max(from, Math.min(shutterTo, right + isoFrom - aperture))
-              : from;
-          const iso = Math.max(isoFrom, Math.min(isoTo, shutter + aperture - right));
-          // To come out right where the card itself cannot is no miss.
-          const off = shutter + aperture - iso - right;
-          const amiss = off > 0 ? Math.max(0, off - missing) : Math.max(0, -off - over);
-          const drawn = found.motion.pan !== undefined;
-          const slowest = Math.min(need.shutter, rails.shutter.from);
-          return amiss + (drawn ? Math.abs(shutter - need.shutter) : Math.max(0, slowest - shutter));
-        });
+      const misses = missesOfPrinted(answer, found);
       all++;
       if (Math.min(...misses) <= 1) good++;
     }
