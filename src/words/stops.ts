@@ -35,7 +35,6 @@ export function stopSourceWords({ clicks, settings, rail }: StopSource, missing:
   return `${stopsNoun(clicks)}${all}${to}`;
 }
 
-/** What is left to be lifted or lit: "1 stop still missing (3 clicks)". */
 const FORWARD: Readonly<Record<WayForward, string>> = {
   "brighter-end": "Work the bright end: halls differ by a stop and more from end to end.",
   "turns-and-walls":
@@ -53,6 +52,7 @@ export const forwardWords = (way: WayForward): string => FORWARD[way];
 export const blurredSentence = (clicks: number): string =>
   `It is blurred too: the shutter was ${clicksWords(clicks)} slower than holds the movement. That is made good first.`;
 
+/** What is left to be lifted or lit: "1 stop still missing (3 clicks)". */
 export const stopsLeftWords = (clicks: number): string =>
   clicks === 0
     ? "Nothing is left: the picture comes out right."

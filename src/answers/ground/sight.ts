@@ -1,9 +1,10 @@
-import { aimOf, alongBearing, detailOf, lensOf, type Obstacle } from "@/core/ground";
+import { alongBearing, detailOf, type Obstacle } from "@/core/ground";
 import {
   faceShares,
   isWholeInSight,
   meltOf,
   sidedBy,
+  sightOf,
   skyBehind,
   waysOutOfFrame,
   waysToClear,
@@ -114,10 +115,7 @@ function thingsBehind(
     if (distance > subjectDistance) nearest.set(own, Math.min(distance, nearest.get(own) ?? Infinity));
   }
   const ahead = alongBearing(sighting.bearing);
-  const aim = aimOf(
-    ground,
-    ground.spots.find((s) => s.id === input.shot.spotId)!,
-  );
+  const { aim } = sightOf(input);
   return [...nearest]
     .sort(([, a], [, b]) => a - b)
     .flatMap(([id, away]): ThingBehind[] => {
@@ -145,16 +143,14 @@ function thingsBehind(
 }
 
 /** How the lens lies to the subject, and from what it could stand level. */
-function levelOf({ scene, position, shot }: AssessInput, { sighting }: Assessment): Sight["level"] {
-  const { ground } = scene;
-  const aim = aimOf(
-    ground,
-    ground.spots.find((s) => s.id === shot.spotId)!,
-  ).z;
-  const here = lensOf(ground, position).z - position.lensHeight;
+function levelOf(input: AssessInput, { sighting }: Assessment): Sight["level"] {
+  const { ground } = input.scene;
+  const { position } = input;
+  const { lens, aim } = sightOf(input);
+  const here = lens.z - position.lensHeight;
   const banks = ground.obstacles.filter(
     (o) =>
-      (o.kind === "bank" || o.kind === "stand") && "height" in o && o.height >= aim - position.lensHeight,
+      (o.kind === "bank" || o.kind === "stand") && "height" in o && o.height >= aim.z - position.lensHeight,
   );
-  return { angle: sighting.heightAngle, level: aim - here, from: banks.map((b) => b.name) };
+  return { angle: sighting.heightAngle, level: aim.z - here, from: banks.map((b) => b.name) };
 }
