@@ -39,8 +39,11 @@ interface Options {
 export interface Writer {
   /** True once the outing is on the disk, false where it could not be kept. */
   write(outing: Outing, changes: readonly OutingChange[]): Promise<boolean>;
-  /** Takes back what was done last, or does again what was taken back. */
-  step(way: Way): Promise<void>;
+  /**
+   * Takes back what was done last, or does again what was taken back, after all that waits to be written; says what that
+   * was, nothing where there is none or where the last write failed.
+   */
+  step(way: Way): Promise<readonly OutingChange[] | undefined>;
   /** Follows another state than before: that of another tab, or one that was read anew. */
   follow(revision: number): Promise<void>;
   /** The revision that the next write follows. */
@@ -57,12 +60,16 @@ type Standing = Pick<State, "revision" | "change" | "undoTo" | "redoTo">;
 export function createWriter({ id, storage, onKept, onFailed, onWays, ...begin }: Options): Writer {
   let standing: Standing = { revision: begin.revision };
   let waiting = 0;
+  let lastKept = true;
   let last: Promise<void> = Promise.resolve();
   const queue = (work: () => Promise<void>): Promise<void> => {
     waiting++;
     last = last
       .then(work)
-      .catch(() => onFailed("storage-failed"))
+      .catch(() => {
+        lastKept = false;
+        onFailed("storage-failed");
+      })
       .finally(() => void waiting--);
     return last;
   };
@@ -74,6 +81,7 @@ export function createWriter({ id, storage, onKept, onFailed, onWays, ...begin }
   };
   const keep = async (outing: Outing, note: Note, taken: boolean): Promise<boolean> => {
     const saved = await storage.save({ ...outing, revision: standing.revision }, note);
+    lastKept = saved.ok;
     if (!saved.ok) {
       onFailed(saved.reason);
       return false;
@@ -95,22 +103,26 @@ export function createWriter({ id, storage, onKept, onFailed, onWays, ...begin }
       });
       return isKept;
     },
-    // Pressed while something is being written it would take back what is not on the screen any more.
     step: async (way) => {
-      if (waiting > 0) return;
+      let stepped: readonly OutingChange[] | undefined;
       await queue(async () => {
+        // Over what could not be kept, a step would lose it.
+        if (!lastKept) return;
         const states = await storage.states(id);
         const step = stepFrom(standing, states, way);
         if (!step) return;
         const found = await storage.at(id, step.to);
         if (!found.ok) return onWays({ undo: undefined, redo: undefined });
-        await keep(found.value, step.note, true);
+        const what = notedIn<OutingChange>(way === "undo" ? standing : step.note);
+        if (await keep(found.value, step.note, true)) stepped = what;
       });
+      return stepped;
     },
     follow: (revision) =>
       queue(async () => {
         const states = await storage.states(id).catch(() => []);
         standing = states.find((s) => s.revision === revision) ?? { revision };
+        lastKept = true;
         await tell();
       }),
     revision: () => standing.revision,

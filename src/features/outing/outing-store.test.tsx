@@ -189,6 +189,29 @@ test("a change could not be taken back: it is undone and done again, by name, al
   expect(await repository.readOuting(outing.id)).toMatchObject({ value: { light: { cloudEighths: 8 } } });
 });
 
+test("an undo pressed while a change was being written was dropped and yet told as done: it takes that change back", async () => {
+  const { open } = await tabs();
+  const tab = await open();
+  await tab.change(editOuting({ notes: "one" }));
+  const writing = tab.change(setCloud(8));
+  const undone = await tab.undo();
+  expect(await writing).toBe(true);
+  expect(undone && changesWords(undone)).toBe("Light changed");
+  expect([tab.notes(), tab.state().view.outing.light.cloudEighths]).toEqual([
+    "one",
+    outing.light.cloudEighths,
+  ]);
+});
+
+test("an undo after a write that failed takes nothing back", async () => {
+  const { open } = await tabs();
+  const [mine, theirs] = [await open(), await open()];
+  await theirs.change(editOuting({ notes: "theirs" }));
+  await mine.change(editOuting({ notes: "mine" }));
+  expect(await mine.undo()).toBeUndefined();
+  expect(mine.notes()).toBe("mine");
+});
+
 test("a new change after an undo ends what could be done again", async () => {
   const { open } = await tabs();
   const tab = await open();

@@ -40,8 +40,9 @@ export interface Conflict {
 export interface OpenOuting {
   readonly store: StoreApi<OutingState>;
   readonly change: ChangeOuting;
-  readonly undo: () => void;
-  readonly redo: () => void;
+  /** What was taken back or done again; nothing where there was none. */
+  readonly undo: () => Promise<readonly OutingChange[] | undefined>;
+  readonly redo: () => Promise<readonly OutingChange[] | undefined>;
   /** Takes over what changed about the outing: the kit, the preferences, the clock. */
   readonly receive: (news: Partial<Pick<Looking, "kit" | "preferences" | "library" | "now">>) => void;
   /** Looks whether the outing was written or removed elsewhere, and takes that over where nothing here would be lost. */
@@ -152,8 +153,8 @@ export function openOuting({ storage, onStored, onUnsaved, left, ...begin }: Beg
     store,
     change,
     ...reconciling({ id, store, storage, writer, show, write, onStored, onUnsaved }),
-    undo: () => void writer.step("undo"),
-    redo: () => void writer.step("redo"),
+    undo: () => writer.step("undo"),
+    redo: () => writer.step("redo"),
     receive: look,
     retry: () => void write(view().outing, stored),
     accept: () => store.setState({ refused: undefined }),

@@ -48,9 +48,9 @@ export function StageKeys({ stage }: { stage: StageKey }) {
       [".", () => next.shot(1)],
       ["ArrowLeft", by(-5)],
       ["ArrowRight", by(5)],
-      ["mod+z", undo],
-      ["mod+shift+z", redo],
-      ["mod+y", redo],
+      ["mod+z", () => void undo()],
+      ["mod+shift+z", () => void redo()],
+      ["mod+y", () => void redo()],
       ["?", () => setOpen(true)],
     ]);
   }, [shots, positions, id, store, lookAt, takeShot, standAt, undo, redo, router, stage, next]);

@@ -13,15 +13,12 @@ export function UndoButton() {
   const { ink } = useTokens();
   const toast = useToast();
   if (!last) return null;
-  const words = changesWords(last);
+  const take = async (): Promise<void> => {
+    const undone = await undo();
+    if (undone) toast({ words: `Undone: ${changesWords(undone)}`, undo: redo, again: "Redo" });
+  };
   return (
-    <IconButton
-      label={`Undo: ${words}`}
-      onPress={() => {
-        undo();
-        toast({ words: `Undone: ${words}`, undo: redo, again: "Redo" });
-      }}
-    >
+    <IconButton label={`Undo: ${changesWords(last)}`} onPress={() => void take()}>
       <UndoIcon size={24} color={ink} />
     </IconButton>
   );
