@@ -44,18 +44,23 @@ export const weightsOf = ({ weights }: Pick<Ways, "weights">, intent: Intent): W
   weights?.[intent];
 
 /**
- * The one place that makes what `assess` is asked: of a shot and its subject with something mounted. The school decides
- * whether a body may be lifted, the ways what is given up first and what counts how much.
+ * The one place that makes what `assess` is asked: of a shot and its subject, in the wind that is told, with something mounted. The school
+ * decides whether a body may be pushed, the ways what is given up first and what counts how much.
  */
 export function askWith(
-  asked: { readonly shot: Shot; readonly subject: Subject; readonly rig: Rig },
+  asked: {
+    readonly shot: Shot;
+    readonly subject: Subject;
+    readonly rig: Rig;
+    readonly weather: Outing["weather"];
+  },
   ways: Ways,
   held: { readonly locked?: Partial<Settings>; readonly focalLengthMm?: number } = {},
 ): Asked {
   const weights = weightsOf(ways, asked.shot.intent);
   return {
     shot: asked.shot,
-    subject: asked.subject,
+    subject: inWind(asked.subject, asked.weather),
     rig: schooled(asked.rig, ways.school),
     order: ways.order,
     ...(held.locked ? { locked: held.locked } : {}),
@@ -160,8 +165,9 @@ export function askedOf(
   return askWith(
     {
       shot: spotId === undefined ? shot : { ...shot, spotId },
-      subject: inWind(subject, plan.weather),
+      subject,
       rig: used,
+      weather: plan.weather,
     },
     ways,
     {

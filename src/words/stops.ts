@@ -24,7 +24,7 @@ const SOURCES: Readonly<Record<Rail | "lift", string>> = {
   shutter: "A slower shutter",
   aperture: "A wider aperture",
   iso: "More ISO",
-  lift: "Lifting afterwards",
+  lift: "Pushing in post",
 };
 export const stopSourceName = (rail: Rail | "lift"): string => SOURCES[rail];
 
@@ -52,8 +52,8 @@ export const forwardWords = (way: WayForward): string => FORWARD[way];
 export const blurredSentence = (clicks: number): string =>
   `It is blurred too: the shutter was ${clicksWords(clicks)} slower than holds the movement. That is made good first.`;
 
-/** What is left to be lifted or lit: "1 stop still missing (3 clicks)". */
+/** What is left to be pushed or lit: "1 stop still missing (3 clicks)". */
 export const stopsLeftWords = (clicks: number): string =>
   clicks === 0
     ? "Nothing is left: the picture comes out right."
-    : `${stopsNoun(clicks)} (${clicksWords(clicks)}) still missing: lift it, light it, or stand elsewhere.`;
+    : `${stopsNoun(clicks)} (${clicksWords(clicks)}) still missing: push it, light it, or stand elsewhere.`;

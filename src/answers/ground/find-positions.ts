@@ -64,21 +64,20 @@ export function searchOf(view: OutingView): SearchInput | undefined {
   };
 }
 
-/** Whether what was found still answers what is asked: another shot, ground, light, hold or weight is another question. */
+/**
+ * Whether what was found still answers what is asked: another shot, subject, ground, light, lens, hold or weight is another
+ * question; another minute, or one position more, is not.
+ */
 export function isStale({ input, shotId }: FoundCandidates, view: OutingView): boolean {
-  const { asked, outing, shot } = view;
-  if (shotId !== shot.id || !asked) return true;
-  const question = ({ order, locked, weights }: Pick<SearchInput, "order" | "locked" | "weights">) => ({
-    order,
-    locked,
-    weights,
-  });
-  return (
-    !sameValue(input.light, lightPlanOf(outing)) ||
-    !sameValue(input.shot, asked.shot) ||
-    !sameValue(question(input), question(asked))
-  );
+  const now = searchOf(view);
+  return shotId !== view.shot.id || !now || !sameValue(questionOf(input), questionOf(now));
 }
+
+const questionOf = ({ shot, subject, order, locked, weights, ground, light, rigs }: SearchInput) => ({
+  ...{ shot, subject, order, locked, weights, light },
+  rigs: rigs.map(({ body, lens, support }) => ({ body, lens, support })),
+  ground: { ...ground, positions: [] },
+});
 
 /** The picture from a candidate at the minute of the search: what its score and its words stand for. */
 export const pictureFrom = (

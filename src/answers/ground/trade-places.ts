@@ -15,14 +15,15 @@ export interface TradePlaceFound extends LaidPlace {
 /** Where the trade stands for the subject in hand, each with its picture at the minute and the rails that are held. */
 export const tradePlaces = answered(
   ({ outing, subject, spot, shot, bag, scene, preferences, choice }) =>
-    [outing.ground, subject, spot, shot, bag, scene, preferences, choice.locked] as const,
-  (ground, subject, spot, shot, bag, scene, ways, locked): readonly TradePlaceFound[] =>
+    [outing.ground, subject, spot, shot, bag, scene, preferences, choice.locked, outing.weather] as const,
+  (ground, subject, spot, shot, bag, scene, ways, locked, weather): readonly TradePlaceFound[] =>
     tradePlacesFor(ground, subject.id, spot).map((laid) => {
       const position = { id: "trade", name: "trade", at: laid.at, lensHeight: laid.lensHeight };
       const rig = bestOfBag(bag, { shot, subject, spot }, position);
+      const asked = askWith({ shot, subject, rig, weather }, ways, { locked });
       return {
         ...laid,
-        found: assess({ ...askWith({ shot, subject, rig }, ways, { locked }), position, scene }),
+        found: assess({ ...asked, position, scene }),
         mayStand: standingAt(ground, laid.at).rule !== "never",
       };
     }),

@@ -38,6 +38,16 @@ test("what was found for other weights, holds or another sky is no answer any mo
   expect(isStale(found, hockey.changed((o) => ({ ...o, light: { ...o.light, cloudEighths: 7 } })).view)).toBe(
     true,
   );
+  const ids = (things: readonly { id: string }[]): string[] => things.map((t) => t.id);
+  const { bodies, lenses, converters, supports, cards } = hockey.view.bag;
+  const packed = {
+    bodies: ids(bodies),
+    lenses: ids(lenses.slice(1)),
+    converters: ids(converters),
+    supports: ids(supports),
+    cards: ids(cards),
+  };
+  expect(isStale(found, hockey.changed((o) => ({ ...o, bag: packed })).view)).toBe(true);
   const candidate = { at: hockey.view.position!.at, lensHeight: 1.6, rig: 0, score: 1 };
   expect(pictureFrom(found, candidate).ok).toBe(true);
 });

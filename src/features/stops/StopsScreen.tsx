@@ -60,7 +60,7 @@ const SPECS: readonly FieldSpec[] = [
   { kind: "shutter", key: "slowest", label: "Slowest shutter that still holds the movement" },
   { kind: "number", key: "widest", label: "Widest aperture of the lens, f/", min: 1, max: 64, decimals: 1 },
   { kind: "number", key: "ceiling", label: "Highest ISO you accept", min: 25, max: 819200, decimals: 0 },
-  { kind: "number", key: "lift", label: "Clicks you lift afterwards", min: 0, max: 12, decimals: 0 },
+  { kind: "number", key: "lift", label: "Clicks you push in post", min: 0, max: 12, decimals: 0 },
 ];
 
 const seconds = z

@@ -75,7 +75,7 @@ export function firstPlace(wish: Wish): FirstPlace {
 }
 
 function worth({ shot, subject, scene, ways }: Wish, position: Position, rig: Rig): number {
-  const found = assess({ ...askWith({ shot, subject, rig }, ways), position, scene });
+  const found = assess({ ...askWith({ shot, subject, rig, weather: undefined }, ways), position, scene });
   if (!found.ok) return -100;
   return found.score.value - vetoesOf(found);
 }
