@@ -32,6 +32,7 @@ export const demoKit: StoredKit = {
       framesPerSecond: 11,
       frameMb: 30,
       bufferMb: 1200,
+      preBurstFrames: 15,
       weightG: 500,
     },
   ],

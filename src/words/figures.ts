@@ -28,6 +28,7 @@ const FIGURES: Readonly<Record<Silhouette, string>> = {
   perched: "Small bird perched",
   wading: "Long-legged bird",
   insect: "Insect",
+  drop: "Drop or flake",
 };
 
 /** The silhouette by which something is drawn. */

@@ -161,9 +161,22 @@ export const fallingWords = (falling: "rain" | "snow", metres: number, shutter: 
 export const rowSentence = ({ onFirst, between, focusAt }: FacesInRow): string =>
   `${fNumberWords(onFirst)} holds them all with the focus on the first, ${fNumberWords(between)} with it ${metresWords(focusAt)} away, between them.`;
 
-/** When the second camera takes over. */
-export const takeOverSentence = ({ nearerThan, lens, fill }: TakeOver): string =>
-  `Nearer than ${metresWords(nearerThan)} it no longer fits this lens: take the second camera with the ${lens.name}, which fills ${percentWords(fill)} of the frame there.`;
+/** When the second camera takes over, or with one body alone another lens. */
+export const takeOverSentence = ({ nearerThan, body, lens, fill }: TakeOver, bodies: number): string =>
+  `Nearer than ${metresWords(nearerThan)} it no longer fits this lens: ${bodies > 1 ? `take the ${body.name} with the` : "change to the"} ${lens.name}, which fills ${percentWords(fill)} of the frame there.`;
+
+/** The distance that a wished magnification asks, and what it costs. */
+export const nearForSentence = (
+  m: number,
+  {
+    distance,
+    lost,
+    tooNear,
+  }: { readonly distance: number; readonly lost: number; readonly tooNear: boolean },
+): string =>
+  tooNear
+    ? `${magnificationWords(m)} asks ${metresWords(distance)}, nearer than this lens focuses: a close-up lens, a tube or another lens.`
+    : `${magnificationWords(m)} asks ${metresWords(distance)} from lens to subject and costs ${numberWords(lost, 1)} stops of light.`;
 
 /** A distance read off the ring, against where the subject is. */
 export function focusRingSentence(

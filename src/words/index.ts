@@ -19,6 +19,7 @@ export {
   printLines,
   roomWords,
   rowSentence,
+  nearForSentence,
   takeOverSentence,
   partingNumbers,
   partingWords,

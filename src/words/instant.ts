@@ -44,7 +44,10 @@ export function instantLines(
   return [
     { name: "Between two frames it goes", value: between === undefined ? "" : metresWords(between) },
     { name: "The buffer is full", value: runs ?? "" },
-    { name: "A pre-burst of 20 keeps the last", value: preBurst === undefined ? "" : seconds(preBurst) },
+    {
+      name: "Kept from before the press",
+      value: preBurst ? `${seconds(preBurst.seconds)}, ${preBurst.frames} frames` : "",
+    },
     {
       name: "For a rise of 60 cm one leaves the ground at",
       value: jump ? speedWords(jump.takeOff) : "",

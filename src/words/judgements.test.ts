@@ -24,7 +24,7 @@ const CODES: { readonly [Code in JudgementCode]: JudgementOf<Code>["numbers"] } 
   "off-line": {},
   shimmer: { distance: 140 },
   haze: { distance: 500 },
-  dust: {},
+  dust: { distance: 20 },
   "through-mesh": { loss: 12, veil: 0, away: 0.2 },
   "in-water": {},
   "cheer-side": {},

@@ -18,6 +18,8 @@ import { obstacleWords } from "./things";
 
 /** Metres beyond which nobody is told to go higher. */
 const HIGHEST_STEP = 12;
+/** Metres from which dust hangs in the line rather than on the lens. */
+const DUST_NEAR = 50;
 
 /** What a judgement says, each ending in what to do. */
 const JUDGEMENTS: {
@@ -45,7 +47,10 @@ const JUDGEMENTS: {
   shimmer: (v) =>
     `Hot ground and ${metresWords(v.distance)} of air: it shimmers. Go nearer, higher, or come early or late.`,
   haze: (v) => `${metresWords(v.distance)} of air takes contrast. Go nearer; no lens mends haze.`,
-  dust: () => "Loose ground: it throws dust. Stand upwind, and keep the lens covered between actions.",
+  dust: ({ distance }) =>
+    distance > DUST_NEAR
+      ? `Loose ground ${metresWords(distance)} away: its dust hangs in the line and takes contrast. Let the wind blow across, and take the first of a field.`
+      : "Loose ground: it throws dust. Stand upwind, and keep the lens covered between actions.",
   "through-mesh": (v, { structure }) =>
     structure === "gone"
       ? `Through a mesh ${metresWords(v.away)} off: its wires are gone${v.veil > 0 ? `, a veil takes ${Math.round(v.veil)} %` : ""}. Keep it in shade.`

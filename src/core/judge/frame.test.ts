@@ -180,11 +180,17 @@ test("a second camera takes over where the first no longer fits: there the short
   const zoom = { ...lens, id: "z", minFocalLengthMm: 200, maxFocalLengthMm: 400 };
   const input = inputOf({ rig: { body, lens: zoom, support: demoKit.supports[0]! }, focalLengthMm: 200 });
   const found = assessed(input);
-  const over = takeOver(input, found, [zoom, short])!;
+  const over = takeOver(input, found, { body, lenses: [zoom, short] })!;
   expect(over.lens.id).toBe("l70");
   expect(over.fill).toBeCloseTo(1, 9);
   // By similar triangles: 1.75 m high fill the 24 mm of the frame at 200 mm.
   const size = found.sighting.partSize;
   expect(over.nearerThan).toBeCloseTo(0.2 + (size * 200) / 24, 2);
-  expect(takeOver(inputOf({ rig: { ...input.rig, lens: short } }), found, [zoom, short])).toBeUndefined();
+  expect(
+    takeOver(inputOf({ rig: { ...input.rig, lens: short } }), found, { body, lenses: [zoom, short] }),
+  ).toBeUndefined();
+  // A body of half the size sees twice as long: its 70 mm is 140 mm here.
+  const half = { ...body, id: "h", format: { ...body.format, widthMm: 18, heightMm: 12 } };
+  expect(takeOver(input, found, { body: half, lenses: [zoom, short] })!.fill).toBeCloseTo(1, 9);
+  expect(takeOver(input, found, { body: half, lenses: [zoom] })).toBeUndefined();
 });

@@ -1,5 +1,12 @@
 import { creatureOf } from "../motion";
-import { distanceForFill, effectiveLens, fNumberForTurned, type Lens } from "../optics";
+import {
+  distanceForFill,
+  effectiveLens,
+  fNumberForTurned,
+  heldSidesMm,
+  type Body,
+  type Lens,
+} from "../optics";
 import type { AssessInput, Assessment } from "./assessment";
 import { reachWish } from "./reach-found";
 import { keptCircleMm } from "./sighting";
@@ -49,26 +56,35 @@ export const lensesServe = (input: AssessInput, found: Assessment, lenses: reado
 export interface TakeOver {
   /** Metres nearer than which the subject no longer fits at the short end. */
   readonly nearerThan: number;
+  readonly body: Body;
   readonly lens: Lens;
-  /** Fill that the other lens gives there, drawn out, on the body in hand. */
+  /** Fill that the other lens gives there, drawn out, on its own body. */
   readonly fill: number;
 }
 
-/** The distance at which a second camera with a shorter lens takes over; undefined where none of the lenses is shorter. */
+/**
+ * The distance at which the second camera takes over, with what is left for it: the lenses but the one in hand, on its own body.
+ * Absent where none of them sees wider.
+ */
 export function takeOver(
   input: AssessInput,
   found: Assessment,
-  lenses: readonly Lens[],
+  second: { readonly body: Body; readonly lenses: readonly Lens[] },
 ): TakeOver | undefined {
-  const { minFocalLengthMm } = effectiveLens(input.rig);
+  const { rig, shot } = input;
+  const { minFocalLengthMm } = effectiveLens(rig);
   const wish = { ...reachWish(input, found), fill: 1 };
   const there = distanceForFill({ ...wish, focalLengthMm: minFocalLengthMm, closestFocus: 0 });
-  const shorter = lenses
-    .filter((l) => l.minFocalLengthMm < minFocalLengthMm)
-    .sort((a, b) => b.maxFocalLengthMm - a.maxFocalLengthMm)[0];
-  if (!there.ok || !shorter) return undefined;
-  const longest = Math.min(minFocalLengthMm, shorter.maxFocalLengthMm);
-  return { nearerThan: there.value, lens: shorter, fill: longest / minFocalLengthMm };
+  const side = ({ format }: Body): number =>
+    heldSidesMm(format, shot.orientation)[shot.along === "width" ? "across" : "up"];
+  // The focal length that sees on the body in hand as this one does on the second.
+  const asSeen = (mm: number): number => (mm * side(rig.body)) / side(second.body);
+  const wider = second.lenses
+    .filter((l) => l.id !== rig.lens.id && asSeen(l.minFocalLengthMm) < minFocalLengthMm)
+    .sort((a, b) => asSeen(b.maxFocalLengthMm) - asSeen(a.maxFocalLengthMm))[0];
+  if (!there.ok || !wider) return undefined;
+  const longest = Math.min(minFocalLengthMm, asSeen(wider.maxFocalLengthMm));
+  return { nearerThan: there.value, body: second.body, lens: wider, fill: longest / minFocalLengthMm };
 }
 
 /** Where the eye lies along a body, from its nearer end (assumed). */

@@ -25,14 +25,7 @@ export { bestRig, type RigWish } from "./best-rig";
 export { blurLadder, motionAt, type Rung } from "./blur-ladder";
 export { noiseFound, oneClick, type OneClick } from "./one-click";
 export { startsFor, type StartJudged } from "./starting";
-export {
-  flickerFound,
-  instantFound,
-  PRE_BURST_FRAMES,
-  type Event,
-  type Flicker,
-  type Instant,
-} from "./instant";
+export { flickerFound, instantFound, type Event, type Flicker, type Instant } from "./instant";
 export { setUpFor, type SetUp } from "./set-up";
 export {
   aperturePriority,

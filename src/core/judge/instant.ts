@@ -45,8 +45,8 @@ export interface Instant {
   readonly between?: number;
   /** How long a burst runs; absent while rate, frame, buffer or card are not told. */
   readonly run?: BurstRun;
-  /** Seconds before the press that a pre-burst of so many frames keeps. */
-  readonly preBurst?: number;
+  /** What the body keeps from before the press: frames, and the seconds that they cover; absent where it keeps none. */
+  readonly preBurst?: { readonly frames: number; readonly seconds: number };
   /** By how many µm an electronic shutter leans the held part; absent where the body has none. */
   readonly leanUm?: number;
   /** For a jump: take-off speed in m/s for a usual rise, and that rise in metres. */
@@ -59,16 +59,13 @@ export interface Instant {
   readonly followed: number;
 }
 
-/** Frames of a pre-burst that are looked at. */
-export const PRE_BURST_FRAMES = 20;
-
 /** What lasts an instant in a shot, with the body in hand and a card that writes so many MB a second. */
 export function instantFound(
   { subject, rig }: AssessInput,
   { motion }: Assessment,
   writeMbPerSecond: number | undefined,
 ): Instant {
-  const { framesPerSecond, frameMb, bufferMb } = rig.body;
+  const { framesPerSecond, frameMb, bufferMb, preBurstFrames } = rig.body;
   const event = subject.figure && EVENTS[subject.figure];
   const approach = Math.abs(motion.body.radialSpeed);
   const burst =
@@ -83,7 +80,10 @@ export function instantFound(
     ...(framesPerSecond !== undefined && {
       held: event && chanceToHold(event.halfWidth, framesPerSecond),
       between: betweenFrames(subject.bodySpeed, framesPerSecond),
-      preBurst: preBurstSeconds(PRE_BURST_FRAMES, framesPerSecond),
+      preBurst:
+        preBurstFrames === undefined
+          ? undefined
+          : { frames: preBurstFrames, seconds: preBurstSeconds(preBurstFrames, framesPerSecond) },
       lockedBurst: focusDrift(approach, { burstFps: framesPerSecond }),
     }),
     run: burst,

@@ -149,7 +149,7 @@ function between(say: Say, input: AssessInput, found: Found): void {
   });
   say("note", "shimmer", air.includes("shimmer"), { numbers: { distance: away } });
   say("note", "haze", air.includes("haze"), { numbers: { distance: away } });
-  say("note", "dust", air.includes("dust"), BARE);
+  say("note", "dust", air.includes("dust"), { numbers: { distance: away } });
   const mesh = meshFound(input, found);
   say(mesh?.structure === "seen" ? "caution" : "note", "through-mesh", mesh !== undefined, {
     numbers: {

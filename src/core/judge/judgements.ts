@@ -37,7 +37,7 @@ interface Judged {
   shimmer: { numbers: { distance: number } };
   /** Metres to the subject. */
   haze: { numbers: { distance: number } };
-  dust: { numbers: None };
+  dust: { numbers: { distance: number } };
   /** Worst local loss of a wire, and of an even veil, in per cent of the light; metres to the netting. */
   "through-mesh": {
     numbers: { loss: number; veil: number; away: number };

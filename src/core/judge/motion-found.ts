@@ -5,6 +5,7 @@ import {
   blurLengthUm,
   bodyMotion,
   focusDrift,
+  isFalling,
   keeperChance,
   keptVerdict,
   panKeeperChance,
@@ -25,6 +26,7 @@ import {
 } from "../motion";
 import { apertureFNumber, shutterSeconds, type Settings } from "../exposure";
 import type { AssessInput, Assessment, MotionFound, PanFound, PartMotion, SightingFound } from "./assessment";
+import { heldPartOf } from "./held-part";
 import { sightOf } from "./sight-of";
 import { keptCircleMm } from "./sighting";
 
@@ -156,7 +158,7 @@ function blurringOf(
   const body = bodyMotion({
     camera: { lens: sight.lens, aim: sight.aim, imageDistanceMm: imageDistanceMm(focalLengthMm, subjectAt) },
     subject,
-    bodyVelocity: levelVelocity(headingOf(spot), speed),
+    bodyVelocity: isFalling(subject) ? { x: 0, y: 0, z: -speed } : levelVelocity(headingOf(spot), speed),
     technique: shot.technique,
     hands,
   });
@@ -308,13 +310,4 @@ function panFound(
 function spreadOf({ subject }: AssessInput, part: SubjectPart): number {
   if (part.fast !== undefined) return speedSpread(part.speed, part.fast);
   return speedSpread(subject.bodySpeed, subject.fastSpeed);
-}
-
-function heldPartOf({ shot, subject }: AssessInput): SubjectPart {
-  const part = partsOf(subject).find((p) => p.id === shot.holdPartId);
-  if (!part)
-    throw new Error(
-      `shot ${shot.id} holds the part ${shot.holdPartId}, which ${subject.id} lacks; choose another part`,
-    );
-  return part;
 }

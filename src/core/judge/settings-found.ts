@@ -1,5 +1,5 @@
 import { depthOfField, effectiveLens, widestAt } from "../optics";
-import { creatureOf, diffractionLimit, keptVerdict, partsOf } from "../motion";
+import { creatureOf, diffractionLimit, keptVerdict } from "../motion";
 import {
   apertureFNumber,
   apertureNearest,
@@ -21,6 +21,7 @@ import {
   type SolveInput,
   type Solution,
 } from "../exposure";
+import { heldPartOf } from "./held-part";
 import type {
   AssessInput,
   DepthFound,
@@ -125,10 +126,9 @@ function solveInput(
  * tools, and through netting, which only a wide opening makes disappear.
  */
 function surplusFor(input: AssessInput, depth: DepthAsked): Surplus {
-  const { shot, subject } = input;
-  if (depth.kind === "two-things" || depth.kind === "whole" || creatureOf(subject) === "insect")
+  if (depth.kind === "two-things" || depth.kind === "whole" || creatureOf(input.subject) === "insect")
     return "depth";
-  const held = partsOf(subject).find((p) => p.id === shot.holdPartId)?.partClass;
+  const held = heldPartOf(input).partClass;
   return held === "wing" || held === "tool" || meshBetween(input) ? "shutter" : "even";
 }
 

@@ -16,17 +16,22 @@ import { figureHidden, figurePoints } from "./figure-hidden";
 import { faceOf } from "./grades";
 import { because, type Figure } from "./reasons";
 
-/** Viewing distance over the print's diagonal (common practice: seen from its own diagonal). */
-const VIEWING_DIAGONALS = 1;
+/** Viewing distance over the print's diagonal: that of the print that is ordered, else its own diagonal (common practice). */
+function viewingDiagonals({ rig, shot }: Pick<AssessInput, "rig" | "shot">): number {
+  if (!shot.print) return 1;
+  const { widthMm, heightMm } = rig.body.format;
+  const diagonalMm = (shot.print.longEdgeMm * Math.hypot(widthMm, heightMm)) / Math.max(widthMm, heightMm);
+  return (1000 * shot.print.viewingDistance) / diagonalMm;
+}
 
 /** Circle of confusion in mm of what the crop keeps, by the shot's rule. */
-export const keptCircleMm = ({ rig, shot }: Pick<AssessInput, "rig" | "shot">, kept: number): number =>
+export const keptCircleMm = (asked: Pick<AssessInput, "rig" | "shot">, kept: number): number =>
   circleByRule({
-    rule: shot.circleRule ?? "diagonal",
-    format: rig.body.format,
+    rule: asked.shot.circleRule ?? "diagonal",
+    format: asked.rig.body.format,
     kept,
-    deliveredLongEdgePx: shot.deliveredLongEdgePx,
-    viewingDiagonals: VIEWING_DIAGONALS,
+    deliveredLongEdgePx: asked.shot.deliveredLongEdgePx,
+    viewingDiagonals: viewingDiagonals(asked),
   });
 
 /**

@@ -32,7 +32,7 @@ export {
   type SunEvent,
   type SunEventCode,
 } from "./events";
-export { ownShadowFalls, type OwnShadowInput } from "./own-shadow";
+export { ownShadowFalls, ownShadowOutline, type OwnShadowInput } from "./own-shadow";
 export { passingCloud, type PassingCloud } from "./passing-cloud";
 export { shadeOverDay, type ShadeStretch, type SpotLight, type SpotShadeInput } from "./spot-shade";
 export { shadeOverYear, type YearOfShadeInput } from "./shade-over-year";
@@ -63,4 +63,10 @@ export {
   type PointLampInput,
 } from "./point-lamps";
 export { placeGains, type PlaceGains } from "./place-gains";
-export { meterPixels, pictureSays, type PictureMetered, type PictureSays } from "./picture-reading";
+export {
+  meterPixels,
+  pictureSays,
+  rightMedianOf,
+  type PictureMetered,
+  type PictureSays,
+} from "./picture-reading";

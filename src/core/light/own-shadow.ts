@@ -1,5 +1,5 @@
 import { asBearing, tanDeg, turnBetween, sinDeg, cosDeg } from "../units";
-import { bearingTo, planDistance, type Vector } from "../ground";
+import { alongBearing, bearingTo, planDistance, type Point, type Vector } from "../ground";
 
 /** The photographer as a thing that throws a shadow: metres (assumed: a person, and the head above the lens). */
 const BODY = { tall: 1.8, halfWidth: 0.4, headAboveLens: 0.2 };
@@ -12,6 +12,26 @@ export interface OwnShadowInput {
     /** Degrees from true north, clockwise. */ readonly azimuth: number;
     /** Degrees above the horizon as seen. */ readonly apparentAltitude: number;
   };
+}
+
+/**
+ * The photographer's own shadow on level ground as an outline in metres of the plan, from the feet to the head's; nothing with the
+ * sun down. On a tier the shadow of feet and head lies as much farther out.
+ */
+export function ownShadowOutline({ lens, sun }: Omit<OwnShadowInput, "subject">): Point[] {
+  if (sun.apparentAltitude <= 0) return [];
+  const top = lens.z + BODY.headAboveLens;
+  const feet = Math.max(0, top - BODY.tall);
+  const along = alongBearing(sun.azimuth + 180);
+  const aside = { x: along.y, y: -along.x };
+  const corner = (height: number, side: number): Point => {
+    const far = height / tanDeg(sun.apparentAltitude);
+    return {
+      x: lens.x + along.x * far + aside.x * side * BODY.halfWidth,
+      y: lens.y + along.y * far + aside.y * side * BODY.halfWidth,
+    };
+  };
+  return [corner(feet, -1), corner(top, -1), corner(top, 1), corner(feet, 1)];
 }
 
 /**

@@ -8,6 +8,8 @@ export interface PictureMetered {
   readonly clipped: number;
   /** Share 0 … 1 of the light that what fills the middle throws back; the usual middle when left out. */
   readonly reflectance?: number;
+  /** Median 0 … 1 of the same body's pictures that were right; 0.18 when left out. */
+  readonly rightMedian?: number;
 }
 
 /** A picture that tells by how much it is off. */
@@ -30,12 +32,21 @@ const CLIPPED = 0.05;
  * By how many stops a picture came out brighter than right, by the median of its middle, less what fills the middle; good to half a
  * stop. Beyond two stops, or with a twentieth clipped, only which way.
  */
-export function pictureSays({ median, clipped, reflectance = MIDDLE }: PictureMetered): PictureSays {
+export function pictureSays({
+  median,
+  clipped,
+  reflectance = MIDDLE,
+  rightMedian = RIGHT,
+}: PictureMetered): PictureSays {
   if (clipped >= CLIPPED) return { kind: "too-bright" };
-  const stops = Math.log2(Math.max(1e-6, median) / RIGHT) - Math.log2(reflectance / MIDDLE);
+  const stops = Math.log2(Math.max(1e-6, median) / rightMedian) - Math.log2(reflectance / MIDDLE);
   if (stops > TELLS) return { kind: "too-bright" };
   return stops < -TELLS ? { kind: "too-dark" } : { kind: "off", stops };
 }
+
+/** The median that a body's pictures have when they are right, by one that was: what fills its middle taken off. */
+export const rightMedianOf = ({ median, reflectance = MIDDLE }: PictureMetered): number =>
+  Math.min(0.9, Math.max(0.01, (median * MIDDLE) / reflectance));
 
 /** Share of each side of a picture that is its middle. */
 const MIDDLE_SIDE = 0.5;

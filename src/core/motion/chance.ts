@@ -5,14 +5,16 @@ import { panKeeperChance } from "./pan";
 const USUAL_SPREAD = 0.15;
 /** The fast speed is that of one in twenty: the normal quantile of 95 %. */
 const FAST_QUANTILE = 1.645;
+/** A fast speed counts as no more than so many times the typical one (assumed): what stands at rest has no spread of its own. */
+const MOST_TIMES = 100;
 
 /**
  * Spread σ of ln v of a speed that is taken as lognormal, the typical one its median and the fast one its 95th percentile:
- * ln(fast/typical)/1.645 (assumed). Both in one unit; 0.15 where no faster one is known.
+ * ln(fast/typical)/1.645 (assumed), the ratio at most 100. Both in one unit; 0.15 where no faster one is known.
  */
 export const speedSpread = (typical: number, fast: number | undefined): number =>
   fast !== undefined && typical > 0 && fast > typical
-    ? Math.log(fast / typical) / FAST_QUANTILE
+    ? Math.log(Math.min(MOST_TIMES, fast / typical)) / FAST_QUANTILE
     : USUAL_SPREAD;
 
 /** Chance 0 … 1 that a hand keeps its blur within `room`, counted in rated blurs: Rayleigh with the rated blur as its mean. */

@@ -45,6 +45,7 @@ export {
   FIGURES,
   partsOf,
   creatureOf,
+  isFalling,
   headOf,
   widthSeen,
   type Creature,

@@ -46,6 +46,7 @@ export const FIGURES = [
   "perched",
   "wading",
   "insect",
+  "drop",
 ] as const;
 
 export type Silhouette = (typeof FIGURES)[number];
@@ -106,11 +107,14 @@ export type Stature = Pick<Subject, "figure" | "height" | "length" | "span">;
 
 /** Person, animal or insect, by the figure; by the size where none is set: a flying swallow is low but wide. */
 export function creatureOf({ figure, height, length = 0, span = 0 }: Stature): Creature {
-  if (figure === "insect") return "insect";
+  if (figure === "insect" || figure === "drop") return "insect";
   if (figure) return ANIMALS.includes(figure) ? "animal" : "person";
   if (height >= AS_LARGE_AS.person) return "person";
   return Math.max(height, length, span) >= AS_LARGE_AS.animal ? "animal" : "insect";
 }
+
+/** Whether it moves straight down: a drop of rain, a flake of snow. */
+export const isFalling = ({ figure }: Pick<Subject, "figure">): boolean => figure === "drop";
 
 /** Length in metres of a grown person's head from chin to crown (handbooks of anatomy: an eighth to a seventh of the height; from memory). */
 const PERSON_HEAD = 0.24;

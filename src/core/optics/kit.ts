@@ -27,6 +27,10 @@ export interface Body {
   readonly frameMb?: number;
   /** Buffer in MB. */
   readonly bufferMb?: number;
+  /** Frames that it keeps from before the press, above 0; absent where it keeps none. */
+  readonly preBurstFrames?: number;
+  /** Median relative luminance 0 … 1 of the middle of its own pictures that were right; 0.18 when left out. */
+  readonly rightMedian?: number;
   /** Single frames that a charge of its battery is rated for, above 0. */
   readonly ratedFrames?: number;
   /** Stabilisation of the sensor in stops by its rating; none when left out. */

@@ -121,7 +121,10 @@ export function pictureOf(asked: PictureAsked): PictureInput {
   const streak: Smear | undefined =
     motion.pan && !sharp ? { length: motion.pan.streakUm * pxPerUm, direction: body.direction } : undefined;
   const smearOf = (part: PartClass): Smear | undefined => {
-    const moving = motion.parts.find((p) => partClassOf(input, p.partId) === part) ?? motion.parts[0];
+    const moving =
+      motion.parts
+        .filter((p) => partClassOf(input, p.partId) === part)
+        .sort((a, b) => b.speed - a.speed)[0] ?? motion.parts[0];
     return moving && !sharp
       ? { length: moving.speed * body.umPerMetre * t * pxPerUm, direction: body.direction }
       : undefined;
@@ -205,7 +208,8 @@ function subjectLayers(
   disc: number,
   exposure: number,
 ): Layer[] {
-  const { input, found, view, figure, sharp = false } = asked;
+  const { input, found, view, sharp = false } = asked;
+  const figure = [...asked.figure, ...partsWithout(asked)];
   const foot = view.aloft ? 0 : view.feet;
   const fromRight = fromRightOf(input, found);
   const classes: readonly PartClass[] = ["wing", "limb", "body", "tool"];
@@ -234,6 +238,30 @@ function subjectLayers(
       })),
     ];
   });
+}
+
+/** Share of the figure's height that a part has which its outline lacks, where the part tells no size of its own (assumed). */
+const PATCH = 0.06;
+
+/** Patches for what moves of a subject and has no outline of its own, at the leading edge: what smears is seen to smear. */
+function partsWithout({ input: { subject }, view, figure }: PictureAsked): FigurePiece[] {
+  const points = figure.flatMap((p) => p.outline);
+  if (points.length === 0) return [];
+  const leads = view.heads * Math.max(...points.map(([x]) => view.heads * x));
+  const [low, high] = [Math.min(...points.map(([, y]) => y)), Math.max(...points.map(([, y]) => y))];
+  return subject.parts
+    .filter((part) => !figure.some((piece) => piece.part === part.partClass))
+    .map((part, i) => {
+      const r = part.halfWidth ?? PATCH * (high - low);
+      const [x, y] = [leads, low + (high - low) * (0.62 - 0.14 * (i % 4))];
+      return {
+        part: part.partClass,
+        outline: Array.from({ length: 16 }, (_, k): readonly [number, number] => [
+          x + r * cosDeg(22.5 * k),
+          y + r * sinDeg(22.5 * k),
+        ]),
+      };
+    });
 }
 
 /** More than half a circle in one exposure is drawn as half a circle. */

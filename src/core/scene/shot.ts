@@ -25,6 +25,16 @@ export type DepthWish =
       /** Id of another spot, or of anything that stands on the plan. */ readonly otherSpotId: string;
     };
 
+/** A print on a wall. */
+export interface PrintOrder {
+  /** Long edge in mm, above 0. */
+  readonly longEdgeMm: number;
+  /** Pixels per inch, above 0. */
+  readonly pixelsPerInch: number;
+  /** Metres from which it is looked at, above 0. */
+  readonly viewingDistance: number;
+}
+
 /** One wanted picture of the brief. */
 export interface Shot {
   readonly id: string;
@@ -52,6 +62,8 @@ export interface Shot {
   readonly tolerance: ToleranceKind;
   /** Long edge of the delivered picture in pixels. */
   readonly deliveredLongEdgePx: number;
+  /** The print that it is for, where one is ordered. */
+  readonly print?: PrintOrder;
   /** How many pictures were promised. */
   readonly wanted: number;
 }

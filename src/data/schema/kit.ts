@@ -28,6 +28,9 @@ export const bodySchema = z
     framesPerSecond: z.number().min(0.1).max(240).optional(),
     frameMb: between(0.01, 1000).optional(),
     bufferMb: between(0.1, 100_000).optional(),
+    preBurstFrames: z.int().min(1).max(500).optional(),
+    /** Median of the middle of its own pictures that were right. */
+    rightMedian: z.number().min(0.01).max(0.9).optional(),
     /** Single frames that a charge of its battery is rated for. */
     ratedFrames: z.int().min(20).max(20_000).optional(),
     stabiliserStops: stops.optional(),

@@ -25,6 +25,13 @@ export const shotSchema = z.object({
   fill: z.number().min(0.02).max(1),
   holdPartId: id,
   tolerance: z.enum(["print-sharp", "web", "pixel-sharp"]),
+  print: z
+    .object({
+      longEdgeMm: z.number().min(50).max(5000),
+      pixelsPerInch: z.number().min(30).max(1200),
+      viewingDistance: z.number().min(0.1).max(50),
+    })
+    .optional(),
   deliveredLongEdgePx: z.int().min(200).max(30000),
   wanted: z.int().min(1).max(999),
   /** Of those wanted, how many are had, as counted on the day. */

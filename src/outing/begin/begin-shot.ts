@@ -1,4 +1,4 @@
-import { creatureOf } from "@/core/motion";
+import { creatureOf, isFalling } from "@/core/motion";
 import { depthWishFor } from "@/core/scene";
 import { idFromName, type Preferences, type StoredShot, type StoredSubject } from "@/data";
 
@@ -12,6 +12,9 @@ function usualFill(subject: StoredSubject): number {
   return (span ?? length ?? height) < 0.4 ? 0.25 : 0.4;
 }
 
+/** Share of the frame by which what falls is drawn as a line (common practice: rain shows at 1/60 to 1/250). */
+const FALL_LINE = 0.05;
+
 /** A shot of a subject at a spot as it begins: the whole figure, frozen, the part that must hold the fastest limb. */
 export function beginShot(
   subject: StoredSubject,
@@ -21,13 +24,15 @@ export function beginShot(
 ): StoredShot {
   const limb = subject.parts.find((p) => p.partClass === "limb" || p.partClass === "wing");
   const still = subject.bodySpeed < 0.5 && !limb;
+  const falls = isFalling(subject);
   return {
     id: idFromName(subject.name, taken, "shot"),
     name: subject.name,
-    intent: still ? "still" : "freeze",
+    intent: falls ? "streak" : still ? "still" : "freeze",
     subjectId: subject.id,
     spotId,
-    technique: still ? "pre-framed" : "tracked",
+    technique: falls || still ? "pre-framed" : "tracked",
+    ...(falls ? { streakShare: FALL_LINE } : {}),
     part: "whole",
     orientation: subject.span || subject.length ? "level" : "upright",
     ...(subject.span || subject.length ? { along: "width" as const } : {}),

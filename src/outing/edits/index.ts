@@ -5,7 +5,7 @@ export { addLampFile, asTemplateHas, changeVenue, editVenue, replaceGround, setS
 export { setCloud, setCloudHours, setCover, setLamps, setLit, setPassing } from "./light";
 export { addSeries, removeSeries } from "./log";
 export { changeThing, duplicateOf, neededBy, putThing, removeSpot, removeThing, type Needed } from "./thing";
-export { addPosition, movePosition, standOff, removePosition } from "./position";
+export { addPosition, movePosition, standAlong, standOff, removePosition } from "./position";
 export {
   editChoice,
   editShot,

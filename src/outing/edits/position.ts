@@ -1,4 +1,12 @@
-import { alongBearing, bearingTo, type Point, type Position } from "@/core/ground";
+import {
+  alongBearing,
+  bearingTo,
+  norm,
+  subtract,
+  type Point,
+  type Position,
+  type Vector,
+} from "@/core/ground";
 import { toCentimetre } from "../rounded";
 import { edited, editGround, type Edit } from "./edit";
 
@@ -13,6 +21,24 @@ export const standOff = (id: string, from: Point, metres: number): Edit =>
       const isThere = p.at.x === from.x && p.at.y === from.y;
       const step = alongBearing(isThere ? 180 : bearingTo(from, p.at));
       return { ...p, at: toCentimetre({ x: from.x + step.x * metres, y: from.y + step.y * metres }) };
+    }),
+  }));
+
+/** Takes a position along its own line of sight, so that the lens is so many metres from the aim. */
+export const standAlong = (
+  id: string,
+  { lens, aim, distance }: { readonly lens: Vector; readonly aim: Vector; readonly distance: number },
+): Edit =>
+  editGround(({ positions }) => ({
+    positions: positions.map((p) => {
+      if (p.id !== id) return p;
+      const line = subtract(lens, aim);
+      const share = distance / norm(line);
+      return {
+        ...p,
+        at: toCentimetre({ x: aim.x + line.x * share, y: aim.y + line.y * share }),
+        lensHeight: Math.max(0.05, p.lensHeight + line.z * (share - 1)),
+      };
     }),
   }));
 

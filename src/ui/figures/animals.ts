@@ -1,5 +1,5 @@
 import { drawn, type Drawing } from "./drawn";
-import type { At } from "./shape";
+import { ellipse, type At, type Silhouette } from "./shape";
 
 // Animals and what carries people, by hand from the side, in units of one of their measures; with the beginning and the end of
 // their movement where it has one.
@@ -256,6 +256,15 @@ const INSECT_BODY: Drawing["strokes"] = [
   { through: [[0.2, 0.24], [0.24, 0.1], [0.2, 0.0]], width: [0.014, 0.01, 0.008] },
   { through: [[0.1, 0.22], [0.08, 0.1], [0.12, 0.0]], width: [0.014, 0.01, 0.008] },
 ];
+
+/** A drop or a flake: a ball. */
+export const DROP: Silhouette = {
+  unit: "height",
+  from: -0.5,
+  to: 0.5,
+  middle: 0.5,
+  pieces: () => [{ part: "body", outline: ellipse([0, 0.5], 0.5, 0.5) }],
+};
 
 // prettier-ignore
 export const INSECT = drawn(

@@ -2,6 +2,7 @@ import type { Silhouette as SilhouetteName, Subject } from "@/core/motion";
 import {
   BEAST,
   DEER,
+  DROP,
   FLYING,
   FOX,
   HARE,
@@ -63,6 +64,7 @@ export const SILHOUETTES: Readonly<Record<SilhouetteName, Silhouette>> = {
   perched: PERCHED,
   wading: WADING,
   insect: INSECT,
+  drop: DROP,
 };
 
 /** How a figure is seen. */

@@ -35,8 +35,8 @@ const DRAWN_AS: Readonly<Record<Silhouette, string>> = {
   stooping: "tern-diving falcon-stooping kingfisher-diving",
   perched: "small-bird-singing small-bird-feeder",
   wading: "heron-standing wader-feeding",
-  insect:
-    "butterfly-calm butterfly-wind butterfly-flying dragonfly-hovering dragonfly-perched bee-flower snowflake raindrop",
+  insect: "butterfly-calm butterfly-wind butterfly-flying dragonfly-hovering dragonfly-perched bee-flower",
+  drop: "snowflake raindrop",
 };
 
 const FIGURE_OF = new Map(

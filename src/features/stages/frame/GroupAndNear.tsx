@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { facesInRow, groupSharp, lensesServe, takeOver } from "@/core/judge";
-import { bellowsLoss, distanceFromMark, markedDistance } from "@/core/optics";
+import { groupOf, near, nearFor, ringHolds } from "@/answers/frame/group";
+import { standAlong } from "@/outing/edits";
+import { Button } from "@/ui/controls/Button";
 import { FactLine } from "@/ui/controls/FactLine";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Stepper } from "@/ui/controls/Stepper";
@@ -12,29 +13,38 @@ import {
   groupSentence,
   magnificationWords,
   metresWords,
+  nearForSentence,
   rowSentence,
   signedStops,
   takeOverSentence,
 } from "@/words";
-import { useFound, useOuting } from "../../outing/use-outing";
+import { useCommit, useFound, useOuting } from "../../outing/use-outing";
 
 /** Metres of the steps in which a group's spacing is told. */
 const STEP = 0.5;
+
 /** Who of a group is sharp with its leader, from where the other lenses take over, and how near this is as a magnification. */
 export function GroupAndNear() {
-  const input = useOuting((v) => v.input);
-  const bag = useOuting((v) => v.bag);
-  const found = useFound((f) => f);
-  const [steps, setSteps] = useState(3);
-  const [count, setCount] = useState(3);
-  const [marked, setMarked] = useState<number>();
-  if (!input) return null;
-  const { magnification, focalLengthMm } = found.sighting.frame;
-  const over = takeOver(input, found, bag.lenses);
-  const spacing = steps * STEP;
-  const { before, behind } = groupSharp(found, spacing);
   return (
     <View className="gap-3">
+      <Group />
+      <OtherLenses />
+      <FocusRing />
+      <Magnification />
+    </View>
+  );
+}
+
+/** One behind the other, and the faces of a row. */
+function Group() {
+  const view = useOuting((v) => v);
+  const [steps, setSteps] = useState(3);
+  const [count, setCount] = useState(3);
+  const spacing = steps * STEP;
+  const group = groupOf(view, spacing, count);
+  if (!group) return null;
+  return (
+    <>
       <Stepper
         label="A group, one behind the other by"
         value={steps}
@@ -43,7 +53,7 @@ export function GroupAndNear() {
         max={40}
         onChange={setSteps}
       />
-      <Txt>{groupSentence(before, behind)}</Txt>
+      <Txt>{groupSentence(group.sharp.before, group.sharp.behind)}</Txt>
       <Stepper
         label="Faces in that row"
         value={count}
@@ -52,9 +62,19 @@ export function GroupAndNear() {
         max={12}
         onChange={setCount}
       />
-      <Txt>{rowSentence(facesInRow(input, found, count, spacing))}</Txt>
+      <Txt>{rowSentence(group.row)}</Txt>
+    </>
+  );
+}
+
+function OtherLenses() {
+  const answer = useOuting(near);
+  const bodies = useOuting((v) => v.bag.bodies.length);
+  if (!answer) return null;
+  return (
+    <>
       <View role="group" aria-label="Which lens from where">
-        {lensesServe(input, found, bag.lenses).map(({ lens, to }) => (
+        {answer.serves.map(({ lens, to }) => (
           <FactLine
             key={lens.id}
             name={`${lens.name} (${focalRangeWords(lens)}) fills it`}
@@ -62,23 +82,68 @@ export function GroupAndNear() {
           />
         ))}
       </View>
-      {over && <Txt>{takeOverSentence(over)}</Txt>}
+      {answer.over && <Txt>{takeOverSentence(answer.over, bodies)}</Txt>}
+    </>
+  );
+}
+
+/** The distance read off the ring, against where the subject is. */
+function FocusRing() {
+  const view = useOuting((v) => v);
+  const sighting = useFound((f) => f.sighting);
+  const answer = useOuting(near);
+  const [marked, setMarked] = useState<number>();
+  const held = marked === undefined ? undefined : ringHolds(view, marked);
+  if (!answer) return null;
+  return (
+    <>
       <View className="flex-row">
         <NumberField
           label="Read off the focus ring"
           unit="m"
-          value={marked ?? markedDistance(focalLengthMm, found.sighting.distance.value)}
+          value={marked ?? answer.marked}
           min={0.05}
           max={1000}
           decimals={2}
           onChange={setMarked}
         />
       </View>
-      {marked !== undefined && (
-        <Txt>{focusRingSentence(distanceFromMark(focalLengthMm, marked), found.sighting)}</Txt>
+      {held && <Txt>{focusRingSentence(held, sighting)}</Txt>}
+    </>
+  );
+}
+
+/** The picture as a magnification, and one that is wished, with the distance that gives it. */
+function Magnification() {
+  const view = useOuting((v) => v);
+  const answer = useOuting(near);
+  const commit = useCommit();
+  const [oneTo, setOneTo] = useState<number>();
+  const wished = oneTo === undefined ? undefined : nearFor(view, 1 / oneTo);
+  const { position } = view;
+  if (!answer) return null;
+  return (
+    <>
+      <FactLine name="Magnification" value={magnificationWords(answer.magnification)} />
+      <FactLine name="Light lost by focusing so near" value={signedStops(-answer.lost)} />
+      <View className="flex-row">
+        <NumberField
+          label="A magnification of 1 to"
+          unit=""
+          value={oneTo ?? Math.min(1000, Math.max(0.1, 1 / answer.magnification))}
+          min={0.1}
+          max={1000}
+          decimals={1}
+          onChange={setOneTo}
+        />
+      </View>
+      {wished && oneTo !== undefined && <Txt>{nearForSentence(1 / oneTo, wished)}</Txt>}
+      {wished && position && !wished.tooNear && (
+        <Button
+          label={`Stand ${metresWords(wished.distance)} away`}
+          onPress={() => void commit(standAlong(position.id, wished))}
+        />
       )}
-      <FactLine name="Magnification" value={magnificationWords(magnification)} />
-      <FactLine name="Light lost by focusing so near" value={signedStops(-bellowsLoss(magnification))} />
-    </View>
+    </>
   );
 }

@@ -1,5 +1,6 @@
 import { View } from "react-native";
-import { variantsFor, type Variant } from "@/core/scene";
+import { morePictures } from "@/answers/frame/more-pictures";
+import type { Variant } from "@/core/scene";
 import { variantOf } from "@/outing/begin/variants";
 import { putShot } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
@@ -14,6 +15,7 @@ export function MorePictures() {
   const shot = useOuting((v) => v.outing.shots.find((s) => s.id === v.shot.id)!);
   const shots = useOuting((v) => v.outing.shots);
   const subject = useOuting((v) => v.outing.subjects.find((s) => s.id === v.shot.subjectId)!);
+  const variants = useOuting(morePictures);
   const kit = useOuting((v) => v.kit);
   const { takeShot } = useOpenOuting();
   const commit = useCommit();
@@ -30,7 +32,7 @@ export function MorePictures() {
       <Txt tone="ink2">{`${subject.name} at the same spot as:`}</Txt>
       <WhileRoom things="shots" count={shots.length}>
         <View className="flex-row flex-wrap gap-2">
-          {variantsFor(subject).map((variant) => (
+          {variants.map((variant) => (
             <Button
               key={variant}
               label={variantWords(variant).replace(/^./, (c) => c.toUpperCase())}

@@ -1,5 +1,5 @@
 import { useWindowDimensions, View } from "react-native";
-import { heldSidesMm } from "@/core/optics";
+import { frameShape } from "@/answers/frame/picture";
 import { useLayout } from "@/ui/layout/use-layout";
 import { useSize } from "@/ui/layout/use-size";
 import { useFound, useOuting } from "../../outing/use-outing";
@@ -12,15 +12,13 @@ const MOST_TALL = 0.51;
 export function Picture() {
   const { columns } = useLayout();
   const { width, height } = useWindowDimensions();
-  const format = useOuting((v) => v.rig?.body.format);
-  const orientation = useOuting((v) => v.shot.orientation);
+  const shape = useOuting(frameShape);
   const view = useOuting((v) => v.frame);
   const input = useOuting((v) => v.input);
   const found = useFound((f) => f);
   const [size, onLayout] = useSize();
-  if (!format || !view || !input) return null;
-  const { across, up } = heldSidesMm(format, orientation);
-  const tall = Math.min(MOST_TALL * height, wantedHeight(width, across / up));
+  if (!shape || !view || !input) return null;
+  const tall = Math.min(MOST_TALL * height, wantedHeight(width, shape));
   return (
     <View
       className={columns ? "min-h-0 flex-1 px-4" : "-mx-4"}

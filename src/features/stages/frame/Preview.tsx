@@ -1,15 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import { Pressable, View } from "react-native";
-import { previewAt } from "@/core/judge";
-import { shutterSeconds } from "@/core/exposure";
-import {
-  deliveredPerPixel,
-  fallLength,
-  pictureOf,
-  roomAhead,
-  type Falling,
-  type PictureAsked,
-} from "@/core/picture";
+import { fallOf, previewsOf, PREVIEW_WIDTHS, type Asked, type Previews } from "@/answers/frame/preview";
 import { setFalling } from "@/outing/edits";
 import { Segmented } from "@/ui/controls/Segmented";
 import type { OutingView } from "@/outing/outing-view";
@@ -28,91 +19,57 @@ import {
   verdictWords,
 } from "@/words";
 import type { RenderedPicture } from "@/workers/long-work";
-import { useCommit, useFound, useOuting } from "../../outing/use-outing";
+import { useCommit, useOuting } from "../../outing/use-outing";
 import { useRun } from "../../outing/use-run";
 
-/** Clicks between the pictures that stand side by side. */
-const STOP = 3;
-/** Px of the drawings: the chosen picture, its neighbours, the loupe. */
-const WIDE = { chosen: 360, beside: 168, loupe: 168 };
 /** Milliseconds without a change after which pictures are made. */
 const QUIET = 150;
 
-interface Asked {
-  readonly name: string;
-  /** What is said under it. */
-  readonly under: string;
-  readonly picture: PictureAsked;
-}
-
-type Looked = Pick<OutingView, "input" | "found" | "frame"> & { readonly falling?: Falling };
-
-/** What is drawn: the chosen shutter sharp and as it is, a stop slower, a stop faster, and a piece of the delivery one to one. */
-function askedOf({ input, found, frame: view, falling }: Looked, upright: boolean): readonly Asked[] {
-  if (!input || !found || !view) return [];
-  const { aloft } = view;
+/** The pictures of the shot in hand, the subject drawn as it is seen from here. */
+function previewsAsked(view: Pick<OutingView, "input" | "found" | "frame" | "outing">): Previews | undefined {
+  const { input, found, frame } = view;
+  if (!input || !found || !frame) return undefined;
   const figure = placedFigure(input.subject.figure ?? "standing", measureOf(input.subject), {
     turn: found.sighting.faceTurn,
     phase: phaseOf(input.shot.intent),
-    heads: view.heads,
-    aloft,
+    heads: frame.heads,
+    aloft: frame.aloft,
   });
-  const { shutter } = found.settings.settings;
-  const { first, last } = found.settings.rails.shutter;
-  const base = { input, found, view, figure, falling };
-  const wide = (px: number): number => Math.round(upright ? px * Math.max(0.5, view.aspect) : px);
-  const whole = { ...base, shutter, width: wide(WIDE.chosen) };
-  const beside = [shutter - STOP, shutter + STOP].filter((click) => click >= first && click <= last);
-  const top = figure.flatMap((p) => p.outline).reduce((a, b) => (b[1] > a[1] ? b : a), [0, 0] as const);
-  const at = {
-    across: top[0] * view.metreAcross,
-    up: (aloft ? 0 : view.feet) + top[1] * 0.92 * view.metreUp,
-  };
-  const one = deliveredPerPixel({ ...whole, width: WIDE.loupe });
-  const under = (click: number): string => {
-    const there = previewAt(input, found, click);
-    return `${isoWords(there.iso)}: ${there.partName} ${twoFigures(there.blurPx)} px, ${verdictWords(there.verdict)}, ${ofHundred(there.chance)}`;
-  };
-  return [
-    { name: shutterWords(shutter), under: under(shutter), picture: whole },
-    { name: "sharp", under: "", picture: { ...whole, sharp: true } },
-    ...beside.map((click) => ({
-      name: shutterWords(click),
-      under: under(click),
-      picture: { ...base, shutter: click, width: wide(WIDE.beside) },
-    })),
-    {
-      name: "One to one",
-      under: "a piece of the delivery",
-      picture: { ...base, shutter, width: WIDE.loupe, zoom: Math.max(1, one), at },
-    },
-  ];
+  return previewsOf(view, figure);
 }
+
+const nameOf = ({ of, shutter }: Asked): string =>
+  ({ chosen: shutterWords(shutter), sharp: "Sharp", beside: shutterWords(shutter), loupe: "One to one" })[of];
+
+const underOf = ({ of, there }: Asked): string =>
+  of === "loupe"
+    ? "a piece of the delivery"
+    : `${isoWords(there.iso)}: ${there.partName} ${twoFigures(there.blurPx)} px, ${verdictWords(there.verdict)}, ${ofHundred(there.chance)}`;
 
 /** The picture before it is taken: at the chosen shutter and a stop either side, and a piece of it as it is delivered. */
 export function Preview() {
   const view = useOuting((v) => v);
-  const [asked, setAsked] = useState<readonly Asked[]>([]);
-  const { state, start } = useRun<{ asked: readonly Asked[]; made: RenderedPicture[] }>();
-  const { input, found, frame } = view;
-  const falling = view.outing.weather?.falls;
+  const [asked, setAsked] = useState<Previews>();
+  const { state, start } = useRun<{ asked: Previews; made: RenderedPicture[] }>();
+  const { input, found, frame, outing } = view;
+  const falling = outing.weather?.falls;
   useEffect(() => {
     const timer = setTimeout(() => {
-      const next = askedOf({ input, found, frame, falling }, (frame?.aspect ?? 1) < 1);
+      const next = previewsAsked({ input, found, frame, outing });
       setAsked(next);
-      if (next.length > 0)
+      if (next)
         void start(
           "pictures",
-          next.map(({ picture }) => pictureOf(picture)),
+          next.pictures.map(({ picture }) => picture),
           (made) => ({ asked: next, made }),
         );
     }, QUIET);
     return () => clearTimeout(timer);
-    // `start` is made anew at each drawing; what is asked decides.
+    // `start` is made anew at each drawing, and of the outing what falls counts alone; what is asked decides.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [input, found, frame, falling]);
   // The last answer stands while the next is made.
-  const [shown, setShown] = useState<{ asked: readonly Asked[]; made: RenderedPicture[] }>();
+  const [shown, setShown] = useState<{ asked: Previews; made: RenderedPicture[] }>();
   if (state.kind === "done" && state.value !== shown) setShown(state.value);
   if (state.kind === "failed") return <Txt>This browser makes no pictures beside the page.</Txt>;
   if (!shown) return <Txt tone="ink2">One moment</Txt>;
@@ -132,26 +89,24 @@ const FALLS = [
 
 /** What falls over the outing, and how long each of it is in the picture. */
 function Falls() {
-  const falls = useOuting((v) => v.outing.weather?.falls);
-  const shutter = useFound((f) => f.settings.settings.shutter);
+  const view = useOuting((v) => v);
+  const fall = fallOf(view);
   const commit = useCommit();
   return (
     <View className="gap-1">
       <Segmented
         label="What falls"
         segments={FALLS}
-        chosen={falls ?? "nothing"}
+        chosen={view.outing.weather?.falls ?? "nothing"}
         onChoose={(key) => void commit(setFalling(key === "nothing" ? undefined : key))}
       />
-      {falls && (
-        <Txt tone="ink2">{fallingWords(falls, fallLength(falls, shutterSeconds(shutter)), shutter)}</Txt>
-      )}
+      {fall && <Txt tone="ink2">{fallingWords(fall.falls, fall.metres, fall.shutter)}</Txt>}
     </View>
   );
 }
 
 interface MadeProps {
-  readonly asked: readonly Asked[];
+  readonly asked: Previews;
   readonly made: readonly RenderedPicture[];
   readonly busy: boolean;
 }
@@ -159,45 +114,44 @@ interface MadeProps {
 function Made({ asked, made, busy }: MadeProps) {
   const [sharp, setSharp] = useState(false);
   const [size, onLayout] = useSize();
-  const of = (name: string): number => asked.findIndex((a) => a.name === name);
-  const chosen = asked[0]!;
-  const shown = made[sharp ? of("sharp") : 0]!;
-  const loupe = of("One to one");
+  const { pictures, perPixel, room } = asked;
+  const at = (of: Asked["of"]): number => pictures.findIndex((a) => a.of === of);
+  const chosen = pictures[at("chosen")]!;
+  const shown = made[at(sharp ? "sharp" : "chosen")]!;
   const scale = Math.min(1.6, (size?.width ?? shown.width) / shown.width);
-  const px = deliveredPerPixel(chosen.picture);
   return (
     <View className="gap-3" onLayout={onLayout} aria-busy={busy}>
       <Pressable
         role="button"
-        aria-label={`The picture at ${chosen.name}. Hold to see it sharp`}
+        aria-label={`The picture at ${nameOf(chosen)}. Hold to see it sharp`}
         onPressIn={() => setSharp(true)}
         onPressOut={() => setSharp(false)}
       >
-        <Shown picture={shown} width={shown.width * scale} label={sharp ? "Sharp" : `At ${chosen.name}`} />
+        <Shown picture={shown} width={shown.width * scale} label={sharp ? "Sharp" : `At ${nameOf(chosen)}`} />
         {!sharp && <Thirds width={shown.width * scale} height={shown.height * scale} />}
       </Pressable>
       <View>
         <Txt size={20} weight={700}>
-          {chosen.name}
+          {nameOf(chosen)}
         </Txt>
-        <Txt>{chosen.under}</Txt>
-        <Txt>{roomWords(roomAhead(chosen.picture))}</Txt>
+        <Txt>{underOf(chosen)}</Txt>
+        <Txt>{roomWords(room)}</Txt>
         <Txt size={14} tone="ink2">
-          {`Press and hold to see it sharp. One pixel here is ${numberWords(px / scale, 1)} of the delivery.`}
+          {`Press and hold to see it sharp. One pixel here is ${numberWords(perPixel / scale, 1)} of the delivery.`}
         </Txt>
       </View>
       <View className="flex-row flex-wrap gap-3">
-        {asked.map(({ name, under }, i) =>
-          i < 2 ? null : (
-            <View key={name} style={{ width: WIDE.beside }}>
+        {pictures.map((one, i) =>
+          one.of === "chosen" || one.of === "sharp" ? null : (
+            <View key={nameOf(one)} style={{ width: PREVIEW_WIDTHS.beside }}>
               <Shown
                 picture={made[i]!}
                 width={made[i]!.width}
-                label={i === loupe ? "A piece of the delivery, one to one" : `At ${name}`}
+                label={one.of === "loupe" ? "A piece of the delivery, one to one" : `At ${nameOf(one)}`}
               />
-              <Txt weight={700}>{name}</Txt>
+              <Txt weight={700}>{nameOf(one)}</Txt>
               <Txt size={14} tone="ink2">
-                {under}
+                {underOf(one)}
               </Txt>
             </View>
           ),

@@ -1,5 +1,5 @@
 import { View } from "react-native";
-import { reachFound, sameOnFullFrame, withBodies, withConverters } from "@/core/judge";
+import { reach } from "@/answers/frame/reach";
 import { FactLine } from "@/ui/controls/FactLine";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
@@ -12,29 +12,30 @@ import {
   sameOnFullFrameSentence,
 } from "@/words";
 import { editChoice } from "@/outing/edits";
-import { useCommit, useFound, useOuting } from "../../outing/use-outing";
+import { useCommit, useOuting } from "../../outing/use-outing";
 
 /** The lens for a fill from here, the distance for this lens, converters and bodies each with what they give and cost. */
 export function ReachBothWays() {
-  const found = useFound((f) => f);
-  const input = useOuting((v) => v.input);
+  const answer = useOuting(reach);
+  const fill = useOuting((v) => v.shot.fill);
+  const bodyId = useOuting((v) => v.rig?.body.id);
   const bag = useOuting((v) => v.bag);
   const choice = useOuting((v) => v.choice);
   const commit = useCommit();
-  if (!input) return null;
+  if (!answer) return null;
   const single = (id: string): boolean => bag.converters.some((c) => c.id === id);
   const take = (edit: Partial<typeof choice>): void =>
     void commit(editChoice(choice.shotId, { ...edit, focalLengthMm: null }));
-  const bodies = withBodies(input, bag.bodies);
+  const { found, converters, bodies, onFullFrame } = answer;
   return (
     <View className="gap-3">
       <View>
-        {reachLines(reachFound(input, found), input.shot.fill).map(({ name, value }) => (
+        {reachLines(found, fill).map(({ name, value }) => (
           <FactLine key={name} name={name} value={value} />
         ))}
       </View>
       <View>
-        {withConverters(input, bag).map((there) =>
+        {converters.map((there) =>
           single(there.id) ? (
             <Row
               key={there.id}
@@ -53,12 +54,12 @@ export function ReachBothWays() {
               key={there.id}
               title={bodyTitle(there)}
               detail={bodyDetail(there)}
-              chosen={input.rig.body.id === there.id}
+              chosen={bodyId === there.id}
               onPress={() => take({ bodyId: there.id })}
             />
           ))}
       </View>
-      <Txt>{sameOnFullFrameSentence(sameOnFullFrame(input, found))}</Txt>
+      <Txt>{sameOnFullFrameSentence(onFullFrame)}</Txt>
     </View>
   );
 }

@@ -1,4 +1,5 @@
 import { View } from "react-native";
+import { softer } from "@/answers/frame/softer";
 import type { Lever } from "@/core/judge";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
@@ -6,11 +7,10 @@ import { useToast } from "@/ui/layout/toast";
 import { leverDetail, leverGain, leverTitle } from "@/words";
 import { editChoice, editSpot, lockRails, movePosition } from "@/outing/edits";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
-import { leversOf } from "./answers";
 
 /** What makes the background softer from here, the strongest first, each with its gain in the same figure; a press tries it. */
 export function Softer() {
-  const levers = useOuting(leversOf);
+  const levers = useOuting(softer);
   const position = useOuting((v) => v.position);
   const shot = useOuting((v) => v.shot);
   const choice = useOuting((v) => v.choice);

@@ -1,7 +1,6 @@
 import { View } from "react-native";
-import { SWATCH_NAMES, SWATCHES, type Swatch } from "@/core/ground";
-import { coloursToWear, standsOut } from "@/core/judge";
-import { creatureOf } from "@/core/motion";
+import { coloursToTell, standsOut } from "@/answers/frame/stands-out";
+import type { Swatch } from "@/core/ground";
 import { editSubject } from "@/outing/edits";
 import { Picker } from "@/ui/controls/Picker";
 import { Row } from "@/ui/controls/Row";
@@ -10,30 +9,29 @@ import { backgroundWords, partingNumbers, partingWords, swatchWords } from "@/wo
 import { useCommit, useFound, useOuting } from "../../outing/use-outing";
 
 const NOT_TOLD = "not-told";
-const COLOURS = [
+const COLOURS = coloursToTell();
+const TO_CHOOSE = [
   { key: NOT_TOLD, title: "Not told" },
-  ...SWATCH_NAMES.map((key) => ({ key, title: swatchWords(key) })),
+  ...COLOURS.map(({ name }) => ({ key: name, title: swatchWords(name) })),
 ];
-/** Colours that are offered to be worn. */
-const OFFERED = 4;
 
 /** Whether the subject's colour parts from what stands behind it, and what to ask somebody to wear here. */
 export function StandsOut() {
+  const answer = useOuting(standsOut);
   const subject = useOuting((v) => v.subject);
-  const input = useOuting((v) => v.input);
-  const found = useFound((f) => f);
+  const background = useFound((f) => f.sighting.background);
   const commit = useCommit();
-  if (!input) return null;
+  if (!answer) return null;
+  const { isPerson, now, toWear } = answer;
   const told = subject.colour;
-  const now = told && standsOut(input, found, told);
   const set = (colour: Swatch | undefined): void => void commit(editSubject(subject.id, { colour }));
   return (
     <View className="gap-3">
       <Picker
-        label={creatureOf(subject) === "person" ? "Colour of its kit" : "Colour of its coat or plumage"}
-        items={COLOURS}
+        label={isPerson ? "Colour of its kit" : "Colour of its coat or plumage"}
+        items={TO_CHOOSE}
         chosen={told ?? NOT_TOLD}
-        onChoose={(key) => set(SWATCH_NAMES.find((name) => name === key))}
+        onChoose={(key) => set(COLOURS.find(({ name }) => name === key)?.name)}
       />
       {now && (
         <View className="flex-row items-center gap-3" role="status">
@@ -46,28 +44,26 @@ export function StandsOut() {
           </View>
         </View>
       )}
-      <Txt tone="ink2">{`Behind it from here: ${backgroundWords(found.sighting.background)}.`}</Txt>
-      {creatureOf(subject) === "person" && (
+      <Txt tone="ink2">{`Behind it from here: ${backgroundWords(background)}.`}</Txt>
+      {isPerson && (
         <View role="group" aria-label="What to ask somebody to wear here">
           <Txt size={14} tone="ink2">
             To ask somebody to wear here, the best first
           </Txt>
-          {coloursToWear(input, found)
-            .slice(0, OFFERED)
-            .map((one) => (
-              <View key={one.colour} className="flex-row items-center gap-3">
-                <Patch colour={one.colour} />
-                <View className="min-w-0 flex-1">
-                  <Row
-                    title={swatchWords(one.colour)}
-                    detail={partingNumbers(one)}
-                    value={partingWords(one.parting)}
-                    chosen={one.colour === told}
-                    onPress={() => set(one.colour)}
-                  />
-                </View>
+          {toWear.map((one) => (
+            <View key={one.colour} className="flex-row items-center gap-3">
+              <Patch colour={one.colour} />
+              <View className="min-w-0 flex-1">
+                <Row
+                  title={swatchWords(one.colour)}
+                  detail={partingNumbers(one)}
+                  value={partingWords(one.parting)}
+                  chosen={one.colour === told}
+                  onPress={() => set(one.colour)}
+                />
               </View>
-            ))}
+            </View>
+          ))}
         </View>
       )}
       <Txt size={14} tone="ink2">
@@ -80,5 +76,8 @@ export function StandsOut() {
 }
 
 const Patch = ({ colour }: { colour: Swatch }) => (
-  <View className="h-10 w-10 rounded border border-line" style={{ backgroundColor: SWATCHES[colour] }} />
+  <View
+    className="h-10 w-10 rounded border border-line"
+    style={{ backgroundColor: COLOURS.find((c) => c.name === colour)!.css }}
+  />
 );

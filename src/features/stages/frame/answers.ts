@@ -1,6 +1,6 @@
 import type { OutingView } from "@/outing/outing-view";
-import { leversFor, reachFound, type Lever } from "@/core/judge";
-import { kept } from "@/outing/assessments";
+import { reach } from "@/answers/frame/reach";
+import { softer } from "@/answers/frame/softer";
 import {
   backgroundWords,
   focalWords,
@@ -26,24 +26,18 @@ export const depthAnswer = ({ found }: OutingView): string => {
   return `${backgroundWords(background)}, ${softnessWords(background)}`;
 };
 
-/** Each lever is an assessment of its own: the head of the panel and the panel share them. */
-const leversKept = kept(2, leversFor);
-
-/** What softens the background of the picture in hand, the same object for the same picture. */
-export const leversOf = ({ found, input, bag }: OutingView): readonly Lever[] =>
-  found && input ? leversKept(input, found, bag) : NO_LEVERS;
-const NO_LEVERS: readonly Lever[] = [];
-
 /** The strongest lever for a soft background, and its gain. */
 export const softerAnswer = (view: OutingView): string => {
   if (!view.found) return "";
-  const [best] = leversOf(view);
+  const [best] = softer(view);
   return best ? `${leverTitle(best)}: ${leverGain(best)}` : "plain already";
 };
 
 /** The lens that the wished fill wants from here. */
-export const reachAnswer = ({ found, input }: OutingView): string =>
-  found && input ? `${focalWords(reachFound(input, found).focalLengthMm)} wanted from here` : "";
+export const reachAnswer = (view: OutingView): string => {
+  const answer = reach(view);
+  return answer ? `${focalWords(answer.found.focalLengthMm)} wanted from here` : "";
+};
 
 /** The colour told of the subject. */
 export const colourAnswer = ({ subject }: OutingView): string =>

@@ -1,7 +1,9 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { METER_SEES, meterSees } from "@/core/catalogue";
-import { pictureSays, type PictureSays } from "@/core/light";
+import { fillings, pictureTells, rightByThis } from "@/answers/expose/picture-light";
+import type { Body } from "@/core/optics";
+import { useToast } from "@/ui/layout/toast";
+import { useChangeKit } from "../../../store/kit";
 import { instantOf, windowOf } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { FileButton } from "@/ui/controls/FileButton";
@@ -19,11 +21,7 @@ const FAILURES = {
   "no-settings":
     "The picture does not carry its settings: they were taken out on the way. Choose the file as the camera wrote it, or type the settings.",
 } as const;
-const FILLS = METER_SEES.map(({ id, name }) => ({ key: id, title: name }));
-
-/** What a picture says of its light, its middle filled by something. */
-const saysOf = (picture: PictureTold, middle: string): PictureSays =>
-  pictureSays({ ...picture, reflectance: meterSees(middle).reflectance });
+const FILLS = fillings().map(({ id, name }) => ({ key: id, title: name }));
 
 interface Props {
   readonly onTold: (told: LightTold | undefined) => void;
@@ -33,13 +31,14 @@ interface Props {
 export function PictureFile({ onTold }: Props) {
   const outing = useOuting((v) => v.outing);
   const at = useOuting((v) => v.at);
+  const rig = useOuting((v) => v.rig);
   const { lookAt } = useOpenOuting();
   const [name, setName] = useState("");
   const [failure, setFailure] = useState<keyof typeof FAILURES>();
   const [picture, setPicture] = useState<PictureTold>();
   const [fills, setFills] = useState("middle");
   const tell = (told: PictureTold, middle: string): void => {
-    const says = saysOf(told, middle);
+    const says = pictureTells({ rig }, told, middle);
     const { settings } = told;
     onTold(
       says.kind === "off"
@@ -79,8 +78,9 @@ export function PictureFile({ onTold }: Props) {
             }}
           />
           <Txt>
-            {`${name}: ${settingsWords(picture.settings)}. ${pictureSaysWords(saysOf(picture, fills))}`}
+            {`${name}: ${settingsWords(picture.settings)}. ${pictureSaysWords(pictureTells({ rig }, picture, fills))}`}
           </Txt>
+          {rig && <IsRight body={rig.body} median={rightByThis(picture, fills)} />}
           {within && taken !== at && (
             <Button
               label={`Taken at ${wallOf({ outing }, taken)} by its clock: look at that minute`}
@@ -96,5 +96,24 @@ export function PictureFile({ onTold }: Props) {
         </>
       )}
     </View>
+  );
+}
+
+/** A picture that its owner calls right tells how bright the pictures of that body are when they are. */
+function IsRight({ body, median }: { body: Body; median: number }) {
+  const kit = useOuting((v) => v.kit);
+  const { change } = useChangeKit();
+  const toast = useToast();
+  const remember = async (): Promise<void> => {
+    const bodies = kit.bodies.map((b) => (b.id === body.id ? { ...b, rightMedian: median } : b));
+    if (await change({ ...kit, bodies }))
+      toast({ words: `Pictures of the ${body.name} are read by this one.`, undo: () => void change(kit) });
+  };
+  return (
+    <Button
+      label={`It came out right: read the ${body.name} by it`}
+      kind="plain"
+      onPress={() => void remember()}
+    />
   );
 }

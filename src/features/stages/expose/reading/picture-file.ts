@@ -1,8 +1,8 @@
-import { apertureNearest, isoNearest, shutterNearest, type Settings } from "@/core/exposure";
-import { meterPixels, type PictureMetered } from "@/core/light";
+import { meteredOf, settingsWritten, type Metered } from "@/answers/expose/picture-light";
+import type { Settings } from "@/core/exposure";
 
 /** What a picture's own file tells of its light. */
-export interface PictureTold extends Pick<PictureMetered, "median" | "clipped"> {
+export interface PictureTold extends Metered {
   readonly settings: Settings;
   /** When it was taken by the camera's own clock, without a zone; undefined where the file does not say. */
   readonly taken?: { readonly date: string; readonly time: string };
@@ -27,13 +27,9 @@ export async function readPicture(file: File): Promise<PictureRead> {
   return {
     ok: true,
     told: {
-      settings: {
-        shutter: shutterNearest(seconds),
-        aperture: apertureNearest(fNumber),
-        iso: isoNearest(iso),
-      },
+      settings: settingsWritten(seconds, fNumber, iso),
       taken: wallOfExif(taken),
-      ...meterPixels(pixels.data, pixels.width, pixels.height),
+      ...meteredOf(pixels),
     },
   };
 }

@@ -1,4 +1,5 @@
 import { Image, View } from "react-native";
+import { asWritten, pictureTells } from "@/answers/expose/picture-light";
 import { keepReading, readingFrom } from "@/outing/edits/reading";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
@@ -20,7 +21,7 @@ export function CameraLine() {
     if (!now || !rig) return;
     const { framesPerSecond, frameMb, bufferMb } = rig.body;
     join({
-      settings: now.settings.settings,
+      ...asWritten(now.settings.settings),
       focalLengthMm: now.sighting.frame.focalLengthMm,
       body: { framesPerSecond, frameMb, bufferMb },
       shotInHand: () => store.getState().view.shot.id,
@@ -52,7 +53,9 @@ function LastFrame({ frame }: { frame: FrameIn }) {
   const { store } = useOpenOuting();
   const commit = useCommit();
   const toast = useToast();
-  const clicks = frame.says?.kind === "off" ? Math.round(3 * frame.says.stops) : undefined;
+  const rig = useOuting((v) => v.rig);
+  const says = frame.metered && pictureTells({ rig }, frame.metered);
+  const clicks = says?.kind === "off" ? Math.round(3 * says.stops) : undefined;
   const keep = async (): Promise<void> => {
     const { found, outing } = store.getState().view;
     if (!found || clicks === undefined) return;
@@ -69,7 +72,7 @@ function LastFrame({ frame }: { frame: FrameIn }) {
         />
         <View className="min-w-0 flex-1">
           <Txt weight={700}>{settingsWords(frame.settings)}</Txt>
-          <Txt>{frame.says ? pictureSaysWords(frame.says) : "The picture cannot be read."}</Txt>
+          <Txt>{says ? pictureSaysWords(says) : "The picture cannot be read."}</Txt>
         </View>
       </View>
       <Txt tone={frame.bufferFrames < 5 ? "bracken" : "ink2"}>

@@ -1,15 +1,7 @@
 import { z } from "zod";
 import { create } from "zustand";
-import {
-  apertureFNumber,
-  apertureNearest,
-  isoNearest,
-  isoSpeed,
-  shutterNearest,
-  shutterSeconds,
-  type Settings,
-} from "@/core/exposure";
-import { meterPixels, pictureSays, type PictureSays } from "@/core/light";
+import { meteredOf, settingsWritten, type Metered } from "@/answers/expose/picture-light";
+import type { Settings } from "@/core/exposure";
 import { blobFrom } from "@/data/base64";
 import { pixelsOf } from "../../expose/reading/picture-file";
 
@@ -30,8 +22,8 @@ const frameSchema = z.object({
 export interface FrameIn {
   readonly settings: Settings;
   readonly focalLengthMm: number;
-  /** By how much it is off, by its own middle. */
-  readonly says: PictureSays | undefined;
+  /** How bright its middle is; absent where it cannot be read. */
+  readonly metered: Metered | undefined;
   readonly picture: string;
   readonly bufferFrames: number;
   readonly cardMb: number;
@@ -45,7 +37,10 @@ interface Camera {
   /** Frames that came in while a shot was in hand, by its id. */
   readonly counts: Readonly<Record<string, number>>;
   readonly join: (asked: {
-    readonly settings: Settings;
+    /** As a camera writes them: seconds, f-number, ISO speed. */
+    readonly exposureTime: number;
+    readonly fNumber: number;
+    readonly iso: number;
     readonly focalLengthMm: number;
     readonly body: {
       readonly framesPerSecond?: number;
@@ -75,13 +70,9 @@ export const useCamera = create<Camera>((set, get) => {
     const pixels = await pixelsOf(blobFrom(picture, "image/png"));
     set({
       frame: {
-        settings: {
-          shutter: shutterNearest(exif.ExposureTime),
-          aperture: apertureNearest(exif.FNumber),
-          iso: isoNearest(exif.ISO),
-        },
+        settings: settingsWritten(exif.ExposureTime, exif.FNumber, exif.ISO),
         focalLengthMm: exif.FocalLength,
-        says: pixels && pictureSays(meterPixels(pixels.data, pixels.width, pixels.height)),
+        metered: pixels && meteredOf(pixels),
         picture: `data:image/png;base64,${picture}`,
         bufferFrames,
         cardMb,
@@ -92,12 +83,12 @@ export const useCamera = create<Camera>((set, get) => {
   return {
     state: "off",
     counts: {},
-    join: ({ settings, focalLengthMm, body, shotInHand }) => {
+    join: ({ exposureTime, fNumber, iso, focalLengthMm, body, shotInHand }) => {
       end("joining");
       const query = new URLSearchParams({
-        exposureTime: String(shutterSeconds(settings.shutter)),
-        fNumber: String(apertureFNumber(settings.aperture)),
-        iso: String(isoSpeed(settings.iso)),
+        exposureTime: String(exposureTime),
+        fNumber: String(fNumber),
+        iso: String(iso),
         focalLength: String(focalLengthMm),
         ...Object.fromEntries(
           Object.entries(body)
