@@ -1,12 +1,12 @@
 import { instantFound, type Instant } from "@/core/judge";
+import { writeSpeed } from "@/outing/day/day";
 import { answered } from "../answered";
 
-/** What lasts an instant in the shot in hand, with the fastest card of the bag. */
+/** What lasts an instant in the shot in hand, and how long its burst runs onto the bag's cards. */
 export const instant = answered(
   ({ input, found, bag }) => [input, found, bag.cards] as const,
   (input, found, cards): Instant | undefined => {
     if (!input || !found) return undefined;
-    const fastest = cards.length > 0 ? Math.max(...cards.map((c) => c.writeMbPerSecond)) : undefined;
-    return instantFound(input, found, fastest);
+    return instantFound(input, found, writeSpeed(cards));
   },
 );

@@ -1,4 +1,4 @@
-import { surfaceAt, type Surface } from "@/core/ground";
+import { OBSTACLE_KINDS, surfaceAt, type ObstacleKind, type Surface } from "@/core/ground";
 import { answered, ofPicture } from "../answered";
 
 /** From this share of the frame the subject itself is what a meter sees most of (assumed). */
@@ -11,14 +11,6 @@ const GROUNDS: Readonly<Partial<Record<Surface, string>>> = {
   sand: "sand",
   floor: "floor",
   grass: "grass",
-};
-/** What stands behind and is dark to a meter. */
-const BEHIND: Readonly<Record<string, string>> = {
-  stand: "crowd",
-  crowd: "crowd",
-  trees: "wood",
-  tree: "wood",
-  hedge: "wood",
 };
 const LIGHT_KIT = ["white", "snow", "yellow"];
 const DARK_KIT = ["black", "dark-green", "deep-water"];
@@ -35,5 +27,9 @@ export const meterPreset = answered(ofPicture, (input, found): string => {
   const { surface } = found.light;
   if (surface === "snow" || surface === "ice") return GROUNDS[surface]!;
   if (background.kind === "ground") return GROUNDS[surfaceAt(input.scene.ground, background.at)] ?? "middle";
-  return BEHIND[background.kind] ?? "middle";
+  const row = Object.hasOwn(OBSTACLE_KINDS, background.kind)
+    ? OBSTACLE_KINDS[background.kind as ObstacleKind]
+    : undefined;
+  if (row?.seated) return "crowd";
+  return row?.look === "leaves" ? "wood" : "middle";
 });

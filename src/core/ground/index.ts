@@ -42,6 +42,7 @@ export {
   ROD_KINDS,
   type BlockKind,
   type ObstacleKind,
+  type ObstacleKindRow,
   type RodKind,
 } from "./obstacle-kinds";
 export {

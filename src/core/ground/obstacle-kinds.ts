@@ -1,13 +1,17 @@
+import type { Swatch } from "./swatches";
+
 /**
- * What stands on a ground, kind by kind, and how each acts. All rows: common practice, no source; measures are what such a
- * thing has until somebody has paced it out.
+ * What stands on a ground, kind by kind: how each acts, how it looks and what it is looked for under. All rows: common practice, no
+ * source; measures are what such a thing has until somebody has paced it out, colours are assumed.
  *
  * - form: how its body is told (`solids.ts`).
- * - opaque: whether it hides what is behind it; mesh, nets and open fences are looked through.
- * - shades: whether its shade counts as shade; mesh and netting take a click or two and leave the sun.
- * - solid: whether one walks round it and never stands in it; a crowd and a far backdrop are not.
+ * - acts: "solid" hides, shades and is walked round; "open" is looked through, shades nothing worth the name, and nobody walks
+ *   through it; "soft" hides and shades, and one may stand in it.
  * - detail: width in metres of what one would make out of it as a background; 0 where there is nothing to make out.
  * - usual: length, depth and height in metres, and the height of its underside.
+ * - look: as what it is drawn.
+ * - group: under what somebody looks for it who puts things on a ground.
+ * - swatch: its colour where its own is not told.
  */
 export interface ObstacleKindRow {
   readonly form: "block" | "tree" | "rod";
@@ -26,43 +30,73 @@ export interface ObstacleKindRow {
     /** Metres, 0 or more. */
     readonly base: number;
   };
+  readonly look: ObstacleLook;
+  readonly group: "built" | "netting" | "grows" | "behind";
+  readonly swatch: Swatch;
+  /** Set where people sit or stand in it: faces are made out, and a meter sees a dark crowd. */
+  readonly seated: boolean;
+  /** Set where its wires are drawn one by one and looked through from near. */
+  readonly wires: boolean;
 }
+
+/** What a thing is drawn as: something built, thin, leaves, netting, people, a bank of earth. */
+export type ObstacleLook = "built" | "thin" | "leaves" | "netting" | "crowd" | "bank";
+
+const ACTS = {
+  solid: { opaque: true, shades: true, solid: true },
+  open: { opaque: false, shades: false, solid: true },
+  soft: { opaque: true, shades: true, solid: false },
+} as const;
 
 const row = (
   form: ObstacleKindRow["form"],
-  [opaque, shades, solid]: readonly [boolean, boolean, boolean],
+  acts: keyof typeof ACTS,
   detail: number,
   [length, depth, height, base = 0]: readonly [number, number, number, number?],
+  look: ObstacleLook,
+  group: ObstacleKindRow["group"],
+  swatch: Swatch,
+  { seated = false, wires = false }: { readonly seated?: boolean; readonly wires?: boolean } = {},
 ): ObstacleKindRow =>
-  Object.freeze({ form, opaque, shades, solid, detail, usual: { length, depth, height, base } });
+  Object.freeze({
+    form,
+    ...ACTS[acts],
+    detail,
+    usual: { length, depth, height, base },
+    look,
+    group,
+    swatch,
+    seated,
+    wires,
+  });
 
-const SOLID = [true, true, true] as const;
-/** Netting: seen through, no shade worth the name, but nobody walks through it. */
-const OPEN = [false, false, true] as const;
+const SEATED = { seated: true } as const;
+const WIRES = { wires: true } as const;
 
+// prettier-ignore
 export const OBSTACLE_KINDS = Object.freeze({
-  stand: row("block", SOLID, 0.16, [40, 8, 7]),
-  building: row("block", SOLID, 0.3, [20, 10, 6]),
-  wall: row("block", SOLID, 0.3, [20, 0.3, 2.5]),
-  hedge: row("block", SOLID, 0.05, [30, 1, 2]),
-  tree: row("tree", SOLID, 0.05, [8, 8, 12, 3]),
-  trees: row("block", SOLID, 0.05, [40, 15, 12]),
-  fence: row("block", OPEN, 0.05, [30, 0.2, 1.2]),
-  mesh: row("block", OPEN, 0.05, [30, 0.1, 4]),
-  net: row("block", OPEN, 0.05, [20, 0.1, 5]),
-  boards: row("block", SOLID, 0.3, [30, 0.2, 0.9]),
-  dugout: row("block", SOLID, 0.3, [6, 2, 2.2]),
-  scoreboard: row("block", SOLID, 0.3, [6, 0.4, 5, 2.5]),
-  bench: row("block", SOLID, 0.3, [4, 0.5, 0.5]),
-  table: row("block", SOLID, 0.3, [4, 0.8, 0.8]),
-  chair: row("block", SOLID, 0.3, [1, 0.8, 2]),
-  goal: row("block", OPEN, 0.05, [4, 1.2, 2.2]),
-  pole: row("rod", SOLID, 0.1, [0.1, 0.1, 5]),
-  branch: row("rod", SOLID, 0.05, [2, 0.06, 1.6, 1.4]),
-  bank: row("block", SOLID, 0.03, [30, 10, 2]),
-  van: row("block", SOLID, 0.3, [5, 2, 2]),
-  crowd: row("block", [true, true, false], 0.4, [20, 3, 1.7]),
-  backdrop: row("block", [true, true, false], 0.05, [200, 2, 10]),
+  stand:      row("block", "solid", 0.16, [40, 8, 7],         "built",   "built",   "concrete", SEATED),
+  building:   row("block", "solid", 0.3,  [20, 10, 6],        "built",   "built",   "stone"),
+  wall:       row("block", "solid", 0.3,  [20, 0.3, 2.5],     "built",   "netting", "stone"),
+  hedge:      row("block", "solid", 0.05, [30, 1, 2],         "leaves",  "grows",   "leaf"),
+  tree:       row("tree",  "solid", 0.05, [8, 8, 12, 3],      "leaves",  "grows",   "dark-green"),
+  trees:      row("block", "solid", 0.05, [40, 15, 12],       "leaves",  "grows",   "dark-green"),
+  fence:      row("block", "open",  0.05, [30, 0.2, 1.2],     "netting", "netting", "stone"),
+  mesh:       row("block", "open",  0.05, [30, 0.1, 4],       "netting", "netting", "stone", WIRES),
+  net:        row("block", "open",  0.05, [20, 0.1, 5],       "netting", "netting", "stone", WIRES),
+  boards:     row("block", "solid", 0.3,  [30, 0.2, 0.9],     "thin",    "netting", "white"),
+  dugout:     row("block", "solid", 0.3,  [6, 2, 2.2],        "built",   "built",   "stone"),
+  scoreboard: row("block", "solid", 0.3,  [6, 0.4, 5, 2.5],   "built",   "built",   "black"),
+  bench:      row("block", "solid", 0.3,  [4, 0.5, 0.5],      "built",   "built",   "stone"),
+  table:      row("block", "solid", 0.3,  [4, 0.8, 0.8],      "built",   "built",   "stone"),
+  chair:      row("block", "solid", 0.3,  [1, 0.8, 2],        "built",   "built",   "stone"),
+  goal:       row("block", "open",  0.05, [4, 1.2, 2.2],      "netting", "netting", "stone"),
+  pole:       row("rod",   "solid", 0.1,  [0.1, 0.1, 5],      "thin",    "built",   "stone"),
+  branch:     row("rod",   "solid", 0.05, [2, 0.06, 1.6, 1.4], "thin",   "grows",   "stone"),
+  bank:       row("block", "solid", 0.03, [30, 10, 2],        "bank",    "grows",   "stone"),
+  van:        row("block", "solid", 0.3,  [5, 2, 2],          "built",   "built",   "stone"),
+  crowd:      row("block", "soft",  0.4,  [20, 3, 1.7],       "crowd",   "behind",  "stone", SEATED),
+  backdrop:   row("block", "soft",  0.05, [200, 2, 10],       "leaves",  "behind",  "stone"),
 } satisfies Record<string, ObstacleKindRow>);
 
 export type ObstacleKind = keyof typeof OBSTACLE_KINDS;

@@ -1,6 +1,7 @@
 import {
   alongBearing,
   colouredAs,
+  OBSTACLE_KINDS,
   surfaceAt,
   type Background,
   type Coloured,
@@ -13,17 +14,6 @@ import type { Subject } from "../motion";
 import type { AssessInput, Assessment } from "./assessment";
 import { findLight } from "./light-found";
 
-/** Colours of kinds of things where their own is not told (assumed; what is not named is as stone). */
-const KINDS: Readonly<Partial<Record<ObstacleKind, Swatch>>> = {
-  stand: "concrete",
-  building: "stone",
-  wall: "stone",
-  hedge: "leaf",
-  tree: "dark-green",
-  trees: "dark-green",
-  boards: "white",
-  scoreboard: "black",
-};
 /** Shares of the light that grounds throw back (assumed, after albedo tables), and the swatch that they are tinted by. */
 const SURFACES: Readonly<Record<Surface, readonly [luminance: number, Swatch]>> = {
   grass: [0.14, "leaf"],
@@ -119,7 +109,7 @@ export function thingColour(
   { upright }: LightBehind,
 ): Coloured {
   const told = scene.ground.obstacles.find((o) => o.id === id)?.look?.colour;
-  return times(paler(colouredAs(told ?? KINDS[kind] ?? "stone")), upright);
+  return times(paler(colouredAs(told ?? OBSTACLE_KINDS[kind].swatch)), upright);
 }
 
 /** A ground in its own light. */

@@ -4,6 +4,7 @@ import {
   add,
   bearingTo,
   boxFrom,
+  OBSTACLE_KINDS,
   distance,
   scale,
   subtract,
@@ -34,9 +35,8 @@ export interface MeshBetween {
 
 /** Netting that a thing has until its mesh was measured, metres (common practice). */
 const USUAL: Mesh = { pitch: 0.05, wire: 0.003 };
-const NETTING: readonly Obstacle["kind"][] = ["mesh", "net"];
 
-const isNetting = (o: Obstacle): o is Block => NETTING.includes(o.kind) && "outline" in o;
+const isNetting = (o: Obstacle): o is Block => OBSTACLE_KINDS[o.kind].wires && "outline" in o;
 
 /** The netting nearest to the lens on the line to the aim, if there is one. */
 export function meshBetween(

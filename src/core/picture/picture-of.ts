@@ -1,5 +1,5 @@
 import { cosDeg, sinDeg, toDegrees, turnBetween } from "../units";
-import { colouredAs, type ObstacleKind } from "../ground";
+import { colouredAs, OBSTACLE_KINDS } from "../ground";
 import { blurDiscUm, heldSidesMm } from "../optics";
 import { apertureFNumber, shutterSeconds } from "../exposure";
 import type { PartClass } from "../motion";
@@ -63,10 +63,8 @@ const AT_FEET = 0.08;
 const BELOW = 0.4;
 /** Noise of one sensor pixel at the middle tone and base ISO (assumed: ten thousand electrons, a hundredth). */
 const PIXEL_NOISE = 0.01;
-/** Where people sit, how bright their faces are, and what is looked through. */
-const SEATED: readonly ObstacleKind[] = ["stand", "crowd"];
+/** How bright the faces of people are who sit in a row. */
 const FACES = 0.3;
-const NETTING: readonly ObstacleKind[] = ["mesh", "net"];
 
 /** Where things lie on the drawing. */
 interface Lie {
@@ -139,7 +137,7 @@ export function pictureOf(asked: PictureAsked): PictureInput {
       smear: streak,
       disc: sharp ? 0 : item.disc * lie.across,
     };
-    if (!SEATED.includes(item.kind)) return [body];
+    if (!OBSTACLE_KINDS[item.kind].seated) return [body];
     const faces = facesWithin(outline, item.metre * lie.across, lie.width, lie.height);
     return [
       body,
@@ -153,7 +151,7 @@ export function pictureOf(asked: PictureAsked): PictureInput {
     ...(falls?.behind ?? []),
     ...subjectLayers(asked, lie, smearOf, focus, t),
     ...view.things
-      .filter((i) => i.distance <= view.subjectDistance && !NETTING.includes(i.kind))
+      .filter((i) => i.distance <= view.subjectDistance && !OBSTACLE_KINDS[i.kind].wires)
       .flatMap(thing),
     ...(falls?.before ?? []),
     ...meshLayers(asked, between, behindLight),

@@ -1,9 +1,8 @@
 import type { z } from "zod";
-import { BODIES, CONVERTERS, FORMATS, LENSES, SUPPORTS } from "@/core/catalogue";
+import { genericKit } from "@/answers/library/catalogue";
 import { bodySchema, cardSchema, converterSchema, lensSchema, supportSchema, type StoredKit } from "@/data";
 import { apertureRangeWords, focalRangeWords, metresWords } from "@/words";
 import type { FieldSpec } from "../forms/field-spec";
-import { plain } from "@/outing/begin/own-beginning";
 
 export type ShelfKey = "bodies" | "lenses" | "converters" | "supports" | "cards";
 
@@ -42,7 +41,7 @@ const BODY_SPECS: readonly FieldSpec[] = [
     unit: "mm",
     min: 1,
     max: 200,
-    hint: `${FORMATS.map((f) => f.name.replace(" mm", "")).join(", ")}`,
+    hint: `${genericKit.formats.map((name) => name.replace(" mm", "")).join(", ")}`,
   },
   { kind: "number", key: "format.heightMm", label: "Sensor height", unit: "mm", min: 1, max: 200 },
   {
@@ -173,7 +172,7 @@ export const SHELVES: { readonly [K in ShelfKey]: Shelf<K> } = {
     schema: bodySchema,
     detail: (b) =>
       `${b.format.widthMm} × ${b.format.heightMm} mm, ISO ${b.isoFloor} to ${b.isoCeiling}, push ${b.liftClicks}/3 stop${b.framesPerSecond ? `, ${b.framesPerSecond}/s` : ""}`,
-    begins: BODIES.map(plain),
+    begins: genericKit.bodies,
   },
   lenses: {
     key: "lenses",
@@ -190,7 +189,7 @@ export const SHELVES: { readonly [K in ShelfKey]: Shelf<K> } = {
       ]
         .filter(Boolean)
         .join(", "),
-    begins: LENSES.map(plain),
+    begins: genericKit.lenses,
   },
   converters: {
     key: "converters",
@@ -199,7 +198,7 @@ export const SHELVES: { readonly [K in ShelfKey]: Shelf<K> } = {
     specs: [NAME, { kind: "number", key: "factor", label: "Factor", unit: "×", min: 1, max: 4 }, WEIGHT],
     schema: converterSchema,
     detail: (c) => `takes ${(2 * Math.log2(c.factor)).toFixed(1)} stops`,
-    begins: CONVERTERS.map(plain),
+    begins: genericKit.converters,
   },
   supports: {
     key: "supports",
@@ -212,7 +211,7 @@ export const SHELVES: { readonly [K in ShelfKey]: Shelf<K> } = {
     ],
     schema: supportSchema,
     detail: (s) => steadinessWords(s.stops),
-    begins: SUPPORTS.map(plain),
+    begins: genericKit.supports,
   },
   cards: {
     key: "cards",

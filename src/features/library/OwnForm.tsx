@@ -1,7 +1,6 @@
 import { useMemo } from "react";
 import type { z } from "zod";
-import { asSubject, LIGHT_LEVELS, STARTING_SETTINGS, SUBJECTS } from "@/core/catalogue";
-import { VENUES } from "@/core/ground";
+import { shipped, subjectTaken } from "@/answers/library/catalogue";
 import {
   EMPTY_LIBRARY,
   idFromName,
@@ -57,13 +56,15 @@ export function OwnForm({ section, id, own: isOwn, onDone }: Props) {
   const { own = EMPTY_LIBRARY } = useOwnLibrary();
   if (section === "subjects") {
     const mine = own.subjects.find((s) => isOwn && s.id === id);
-    const row = SUBJECTS.find((s) => s.id === id);
-    if (!mine && !row) return null;
-    const begin = mine ?? { ...asSubject(row!), parts: [...asSubject(row!).parts], source: COPIED };
+    const row = subjectTaken(id, []);
+    const begin = mine ?? (row && { ...row, source: COPIED });
+    if (!begin) return null;
     return <OwnSubjectForm begin={begin} onKept={onDone} onCancel={onDone} />;
   }
   if (section === "lightLevels") {
-    const row = isOwn ? own.lightLevels.find((l) => l.id === id) : LIGHT_LEVELS.find((l) => l.id === id);
+    const row = isOwn
+      ? own.lightLevels.find((l) => l.id === id)
+      : shipped.lightLevels.find((l) => l.id === id);
     return (
       <PlainForm
         section="lightLevels"
@@ -80,7 +81,7 @@ export function OwnForm({ section, id, own: isOwn, onDone }: Props) {
   if (section === "startingSettings") {
     const row = isOwn
       ? own.startingSettings.find((s) => s.id === id)
-      : STARTING_SETTINGS.find((s) => s.id === id);
+      : shipped.startingSettings.find((s) => s.id === id);
     return (
       <PlainForm
         section="startingSettings"
@@ -94,7 +95,7 @@ export function OwnForm({ section, id, own: isOwn, onDone }: Props) {
       />
     );
   }
-  const template = VENUES.find((v) => v.id === id);
+  const template = shipped.venues.find((v) => v.id === id);
   const row = isOwn
     ? own.venues.find((v) => v.id === id)
     : template && {

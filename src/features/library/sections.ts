@@ -1,5 +1,4 @@
-import { LIGHT_LEVELS, STAGINGS, STARTING_SETTINGS, SUBJECTS, venueWords } from "@/core/catalogue";
-import { VENUES } from "@/core/ground";
+import { shipped, stagingOf, venueName, wordsOfVenue } from "@/answers/library/catalogue";
 import type { Library } from "@/data";
 import { evRangeWords, exposureWords, metresWords, sizeWords, speedWords } from "@/words";
 
@@ -58,10 +57,10 @@ const subjectRow = (s: SubjectLike, own: boolean): LibraryRow => ({
   known: s.known,
   source: s.source,
   own,
-  words: own ? undefined : STAGINGS.get(s.id)?.words,
+  words: own ? undefined : stagingOf(s.id)?.words,
 });
 
-const venueRow = (v: (typeof VENUES)[number]): LibraryRow => ({
+const venueRow = (v: (typeof shipped.venues)[number]): LibraryRow => ({
   id: v.id,
   title: v.name,
   detail: `${metresWords(v.width)} × ${metresWords(v.length)}`,
@@ -74,13 +73,13 @@ const venueRow = (v: (typeof VENUES)[number]): LibraryRow => ({
   known: v.known,
   source: v.source,
   own: false,
-  words: venueWords(v.id),
+  words: wordsOfVenue(v.id),
 });
 
 const ownVenueRow = (v: Library["venues"][number]): LibraryRow => ({
   id: v.id,
   title: v.name,
-  detail: `yours, ${VENUES.find((t) => t.id === v.template)?.name ?? "open ground"}`,
+  detail: `yours, ${venueName(v.template)}`,
   facts: [["Long axis", `${Math.round(v.bearing)}°`], ...(v.notes ? ([["Notes", v.notes]] as const) : [])],
   known: v.known,
   source: v.source,
@@ -135,18 +134,21 @@ export const SECTION_TITLES: Readonly<Record<SectionKey, string>> = {
 export function rowsOf(section: SectionKey, own: Library): LibraryRow[] {
   switch (section) {
     case "subjects":
-      return [...own.subjects.map((s) => subjectRow(s, true)), ...SUBJECTS.map((s) => subjectRow(s, false))];
+      return [
+        ...own.subjects.map((s) => subjectRow(s, true)),
+        ...shipped.subjects.map((s) => subjectRow(s, false)),
+      ];
     case "venues":
-      return [...own.venues.map(ownVenueRow), ...VENUES.map(venueRow)];
+      return [...own.venues.map(ownVenueRow), ...shipped.venues.map(venueRow)];
     case "lightLevels":
       return [
         ...own.lightLevels.map((l) => levelRow(l, true)),
-        ...LIGHT_LEVELS.map((l) => levelRow(l, false)),
+        ...shipped.lightLevels.map((l) => levelRow(l, false)),
       ];
     case "startingSettings":
       return [
         ...own.startingSettings.map((s) => startRow(s, true)),
-        ...STARTING_SETTINGS.map((s) => startRow(s, false)),
+        ...shipped.startingSettings.map((s) => startRow(s, false)),
       ];
   }
 }

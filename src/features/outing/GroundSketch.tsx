@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import Svg, { Circle, G, Line, Path } from "react-native-svg";
-import { footprintOf, fromVenue, venueMarks, venueParts } from "@/core/ground";
+import { standingThing } from "@/answers/plan/things";
+import { boundaryOf, marksOf, playedOn } from "@/answers/plan/venue";
 import type { Outing } from "@/data";
 import { fitView, toScreen, type PlanView } from "@/ui/plan/view";
 import { SURFACE_FILL } from "@/ui/theme/surfaces";
@@ -26,20 +27,18 @@ export function GroundSketch({ outing, scale = 1, size = sizeOf(scale), over }: 
   const tokens = useTokens();
   const { ink, built, water, sun } = tokens;
   const { venue, obstacles, positions, tracks, spots, surface = "grass" } = outing.ground;
-  const marks = venueMarks(venue.template)
-    .filter((m) => SKETCHED.includes(m.kind))
-    .map((m) => ({ ...m, points: m.points.map((p) => fromVenue(venue, p)) }));
-  const outline = marks.filter((m) => m.kind === "boundary").flatMap((m) => m.points);
+  const marks = marksOf(venue).filter((m) => SKETCHED.includes(m.kind));
+  const outline = boundaryOf(venue);
   const open = outline.length === 0;
   const areas = outing.ground.areas.filter((a) => a.surface !== undefined);
   const stands = obstacles
     .filter((o) => o.kind === "stand")
-    .map((o) => ({ id: o.id, outline: footprintOf(o) }));
+    .map((o) => ({ id: o.id, outline: standingThing(o).covers }));
   const shape = open
     ? [...spots.map((s) => s.at), ...tracks.flatMap((t) => t.points), ...areas.flatMap((a) => a.outline)]
     : [...outline, ...stands.flatMap((o) => o.outline)];
   const view = fitView([...shape, ...positions.map((p) => p.at)], size, venue.bearing, MARGINS);
-  const played = venueParts(venue.template).findLast((p) => p.surface)?.surface ?? surface;
+  const played = playedOn(venue) ?? surface;
   return (
     <Svg width={size.width} height={size.height} aria-hidden>
       {areas.map((area) => (

@@ -1,12 +1,12 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { BODIES, LENSES } from "@/core/catalogue";
+import { genericKit } from "@/answers/library/catalogue";
 import type { StoredKit } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
-import { kitFrom, plain } from "@/outing/begin/own-beginning";
+import { kitFrom } from "@/outing/begin/own-beginning";
 
 interface Props {
   /** With the kit that was chosen; with none where a generic bag will do for now. */
@@ -16,19 +16,19 @@ interface Props {
 
 /** What do you own? A body and a lens from the catalogue, in two taps; the rest is changed under Kit. */
 export function FirstKit({ onChosen, onClose }: Props) {
-  const [body, setBody] = useState<(typeof BODIES)[number]>();
+  const [body, setBody] = useState<(typeof genericKit.bodies)[number]>();
   return (
     <Dialog title={body ? "Which lens do you use most?" : "Which body do you use?"} open onClose={onClose}>
       <Txt tone="ink2">The nearest will do. Everything can be changed under Kit.</Txt>
       <View role="list" aria-label={body ? "Lenses" : "Bodies"}>
-        {(body ? LENSES : BODIES).map((thing) => (
+        {(body ? genericKit.lenses : genericKit.bodies).map((thing) => (
           <View key={thing.id} role="listitem">
             <Row
               title={thing.name}
               onPress={() => {
-                const lens = LENSES.find((l) => l.id === thing.id);
-                if (body && lens) onChosen(kitFrom(plain(body), plain(lens)));
-                else setBody(BODIES.find((b) => b.id === thing.id));
+                const lens = genericKit.lenses.find((l) => l.id === thing.id);
+                if (body && lens) onChosen(kitFrom(body, lens));
+                else setBody(genericKit.bodies.find((b) => b.id === thing.id));
               }}
             />
           </View>

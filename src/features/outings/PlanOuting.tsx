@@ -2,8 +2,7 @@ import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
 import { View } from "react-native";
 import { z } from "zod";
-import { STAGINGS, SUBJECTS, usualSubject, venueWords } from "@/core/catalogue";
-import { OPEN_GROUND, VENUES } from "@/core/ground";
+import { groundsToBegin, groupOf, stagingOf, subjectOn, venueFor } from "@/answers/library/catalogue";
 import { kindOf } from "@/outing/begin/kind-of";
 import type { newOuting } from "@/outing/begin/new-outing";
 import {
@@ -53,14 +52,12 @@ const KINDS = Object.keys(USUAL) as Kind[];
 
 /** Before the id of a venue of one's own: it may be called as one of the rule books is. */
 const OWN = "own/";
-const GROUNDS = [OPEN_GROUND, ...VENUES].map((v) => ({
-  key: v.id,
-  title: v.name,
-  detail: v.id === OPEN_GROUND.id ? undefined : `${v.width} × ${v.length} m`,
-  words: v.id === OPEN_GROUND.id ? undefined : venueWords(v.id),
+const GROUNDS = groundsToBegin().map(({ id, name: title, size, words }) => ({
+  key: id,
+  title,
+  detail: size && `${size.width} × ${size.length} m`,
+  words,
 }));
-
-const groupOf = (subjectId: string): string => SUBJECTS.find((s) => s.id === subjectId)?.group ?? "";
 
 interface Props {
   readonly open: boolean;
@@ -104,18 +101,16 @@ function useStaging(own: Library) {
     },
     chooseGround: (key: string): void => {
       const on = own.venues.find((v) => OWN + v.id === key)?.template ?? key;
-      const fits = on === OPEN_GROUND.id || STAGINGS.get(subjectId)?.venues.includes(on);
-      const met = fits ? subjectId : (usualSubject(on) ?? subjectId);
+      const met = subjectOn(on, subjectId);
       setTemplate(key);
       setSubjectId(met);
       setKind(kindOf(on, groupOf(met)));
     },
     chooseSubject: (id: string): void => {
-      const venues = STAGINGS.get(id)?.venues;
-      const on = venues && !venues.includes(venueId) ? venues[0]! : undefined;
+      const on = venueFor(id, venueId);
       setSubjectId(id);
-      if (on) setTemplate(on);
-      setKind(kindOf(on ?? venueId, groupOf(id)));
+      if (on !== venueId) setTemplate(on);
+      setKind(kindOf(on, groupOf(id)));
     },
   };
 }
@@ -139,7 +134,7 @@ function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: 
       {
         ...wish,
         subject: subjects.take(subjectId),
-        staging: STAGINGS.get(subjectId),
+        staging: stagingOf(subjectId),
         group: groupOf(subjectId),
         template: venueId,
         bearing: mine?.bearing ?? (place?.template === venueId ? place.bearing : undefined),

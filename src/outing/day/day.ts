@@ -97,14 +97,17 @@ export function suppliesInput(
   };
 }
 
+/** MB a second that a body can count on: which card is in it is not told, so the slowest of the bag; absent without a card. */
+export const writeSpeed = (cards: StoredKit["cards"]): number | undefined =>
+  cards.length === 0 ? undefined : Math.min(...cards.map((c) => c.writeMbPerSecond));
+
 /** How the buffer of that body fills and clears on the slowest card of the bag; nothing while one of them is not told. */
 export function bufferRun(outing: Outing, kit: StoredKit, bodyId?: string): BurstRun | undefined {
   const bag = bagOf(outing, kit);
   const { framesPerSecond, frameMb, bufferMb } =
     bag.bodies.find((b) => b.id === bodyId) ?? bag.bodies[0] ?? {};
   if (!framesPerSecond || !frameMb || !bufferMb || bag.cards.length === 0) return undefined;
-  const writeMbPerSecond = Math.min(...bag.cards.map((c) => c.writeMbPerSecond));
-  return burstRun({ framesPerSecond, frameMb, bufferMb, writeMbPerSecond });
+  return burstRun({ framesPerSecond, frameMb, bufferMb, writeMbPerSecond: writeSpeed(bag.cards)! });
 }
 
 /** By when one is in place: before the first light in a hide where the outing waits for the morning, else early enough to walk round. */

@@ -1,4 +1,4 @@
-import { cosDeg, sinDeg } from "@/core/units";
+import { cosDeg, sinDeg } from "./turn";
 import { ellipse, limb, smooth, type At, type Phase, type Piece, type Silhouette } from "./shape";
 
 /** Joints of a person in units of the height of the figure as it plays; x the way it faces, y up. */

@@ -1,5 +1,5 @@
 import type { PartClass } from "@/core/motion";
-import { cosDeg, sinDeg } from "@/core/units";
+import { cosDeg, sinDeg } from "./turn";
 import {
   ellipse,
   END_ON,

@@ -1,5 +1,5 @@
 import type { PartClass } from "@/core/motion";
-import { sinDeg } from "@/core/units";
+import { sinDeg } from "./turn";
 
 /** A place in a figure: x the way it faces, y up from the ground, in units of the figure's own measure. */
 export type At = readonly [x: number, y: number];

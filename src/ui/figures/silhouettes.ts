@@ -32,7 +32,7 @@ import {
   THROWING,
 } from "./people";
 import type { Intent } from "@/core/scene";
-import { sinDeg } from "@/core/units";
+import { sinDeg } from "./turn";
 import type { At, Phase, Piece, Silhouette } from "./shape";
 
 /** The silhouette of every figure. */

@@ -1,7 +1,8 @@
 import { useMemo } from "react";
 import { z } from "zod";
 import { words } from "@/data";
-import { LEAVE_KINDS, venueParts, venueTemplate } from "@/core/ground";
+import { leaveHere } from "@/answers/brief/access";
+import { ON_GROUND } from "@/answers/plan/kinds";
 import { leaveWords } from "@/words";
 import { editOuting } from "@/outing/edits";
 import type { FieldSpec } from "../../forms/field-spec";
@@ -21,18 +22,16 @@ const accessSchema = z.object({
   allowedBy: words(120),
   mayStand: words(200),
   fallBack: words(200),
-  leave: z.partialRecord(z.enum(LEAVE_KINDS), z.stringbool()),
+  leave: z.partialRecord(z.enum(ON_GROUND.byLeave), z.stringbool()),
 });
 
 /** The parts of a venue that are stood on by leave alone, each with who gives it. */
-function leaveSpecs(template: string): FieldSpec[] {
-  const venue = venueTemplate(template);
-  if (!venue.ok) return [];
-  const kinds = new Set(venueParts(template).map((part) => part.kind));
-  return LEAVE_KINDS.filter((kind) => kinds.has(kind)).map((kind) => ({
+function leaveSpecs({ official, kinds }: ReturnType<typeof leaveHere>): FieldSpec[] {
+  if (!official) return [];
+  return kinds.map((kind) => ({
     kind: "choice",
     key: `leave.${kind}`,
-    label: leaveWords(kind, venue.value.official),
+    label: leaveWords(kind, official),
     choices: [
       { key: "true", label: "Agreed" },
       { key: "false", label: "Not agreed" },
@@ -44,12 +43,13 @@ function leaveSpecs(template: string): FieldSpec[] {
 export function AccessForm({ onClose }: Props) {
   const outing = useOuting((v) => v.outing);
   const commit = useCommit();
-  const { leave = [], venue } = outing.ground;
-  const specs = useMemo(() => [...ACCESS, ...leaveSpecs(venue.template)], [venue.template]);
+  const { leave = [] } = outing.ground;
+  const byLeave = useOuting(leaveHere);
+  const specs = useMemo(() => [...ACCESS, ...leaveSpecs(byLeave)], [byLeave]);
   const record = useMemo(
     () => ({
       ...outing.access,
-      leave: Object.fromEntries(LEAVE_KINDS.map((kind) => [kind, String(leave.includes(kind))])),
+      leave: Object.fromEntries(ON_GROUND.byLeave.map((kind) => [kind, String(leave.includes(kind))])),
     }),
     [outing.access, leave],
   );
@@ -63,7 +63,7 @@ export function AccessForm({ onClose }: Props) {
       onSave={({ leave: agreed, ...access }) => {
         commit((s) => ({
           ...editOuting({ access })(s),
-          ground: { ...s.ground, leave: LEAVE_KINDS.filter((kind) => agreed[kind] === true) },
+          ground: { ...s.ground, leave: ON_GROUND.byLeave.filter((kind) => agreed[kind] === true) },
         }));
         onClose();
       }}

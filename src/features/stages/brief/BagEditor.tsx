@@ -1,7 +1,6 @@
 import { View } from "react-native";
-import { burstRun } from "@/core/motion";
-import { framesOnCard } from "@/core/optics";
-import { bagOf, bagWeight, type Outing, type StoredKit } from "@/data";
+import { packedOf } from "@/answers/brief/bag";
+import { bagOf, type Outing } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { CheckRow } from "@/ui/controls/CheckRow";
 import { Dialog } from "@/ui/controls/Dialog";
@@ -9,6 +8,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { burstSentence, weightWords } from "@/words";
 import { editOuting } from "@/outing/edits";
 import { mountedFor } from "@/outing/ask";
+import { bufferRun } from "@/outing/day/day";
 import { useToast } from "@/ui/layout/toast";
 import { useCommit, useOuting } from "../../outing/use-outing";
 
@@ -21,14 +21,6 @@ const SHELVES = [
   ["supports", "Supports"],
   ["cards", "Cards"],
 ] as const;
-
-/** How long a burst of the first body runs onto the fastest card, where both tell enough for it. */
-function burstOf({ bodies, cards }: StoredKit): string {
-  const { framesPerSecond, frameMb, bufferMb } = bodies[0]!;
-  const writeMbPerSecond = Math.max(0, ...cards.map((c) => c.writeMbPerSecond));
-  if (!framesPerSecond || !frameMb || !bufferMb || writeMbPerSecond === 0) return "";
-  return burstSentence(burstRun({ framesPerSecond, frameMb, bufferMb, writeMbPerSecond }));
-}
 
 /** Which of the kit goes along, and what it weighs. */
 export function BagEditor({ onClose }: { onClose: () => void }) {
@@ -57,8 +49,8 @@ export function BagEditor({ onClose }: { onClose: () => void }) {
     });
     if (swapped.length > 0) toast({ words: `Now using instead: ${swapped.slice(0, 2).join("; ")}.` });
   };
-  const { grams, unweighed } = bagWeight(packed);
-  const frames = packed.cards.reduce((n, card) => n + framesOnCard(card, packed.bodies[0]?.frameMb), 0);
+  const { grams, unweighed, frames } = packedOf(packed);
+  const burst = bufferRun(outing, kit);
   return (
     <Dialog title="In the bag" open onClose={onClose}>
       <Txt weight={600}>
@@ -66,7 +58,7 @@ export function BagEditor({ onClose }: { onClose: () => void }) {
           grams > 0 ? weightWords(grams) : "No weights given",
           unweighed > 0 && grams > 0 ? `${unweighed} not weighed` : "",
           frames > 0 ? `${frames} frames on the cards` : "",
-          burstOf(packed),
+          burst ? burstSentence(burst) : "",
         ]
           .filter(Boolean)
           .join(", ")}

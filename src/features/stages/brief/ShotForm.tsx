@@ -1,6 +1,6 @@
 import { useMemo, useState } from "react";
 import { View } from "react-native";
-import { depthWishFor } from "@/core/scene";
+import { usualDepth } from "@/answers/brief/shot";
 import { beginShot } from "@/outing/begin/begin-shot";
 import { idFromName, shotSchema, type StoredShot, type StoredSubject } from "@/data";
 import { Button } from "@/ui/controls/Button";
@@ -63,6 +63,7 @@ export function ShotForm({ shotId, onClose }: Props) {
       schema={shotSchema}
       onChosen={(key, chosen, hand) => {
         if (key === "intent") followIntent(chosen as StoredShot["intent"], subject, hand);
+        if (key === "part" && chosen === "head") hand.set("holdPartId", "body");
       }}
       save={shot ? "Save" : "Add the shot"}
       onCancel={onClose}
@@ -107,7 +108,7 @@ function useShotRecord(shot: StoredShot | undefined, subject: StoredSubject) {
   const spotId = useOuting((v) => v.shot.spotId);
   return useMemo(() => {
     const begun = shot ?? beginShot(subject, spotId, preferences, shots);
-    const depth = { turnDeg: 5, otherSpotId: spotId, ...(begun.depth ?? depthWishFor(subject, begun)) };
+    const depth = { turnDeg: 5, otherSpotId: spotId, ...(begun.depth ?? usualDepth(subject, begun)) };
     return { along: "height", ...begun, subjectId: subject.id, depth };
   }, [shot, subject, spotId, preferences, shots]);
 }
@@ -137,7 +138,7 @@ function followIntent(intent: StoredShot["intent"], subject: StoredSubject, hand
     hand.set("technique", "panned");
     hand.set("holdPartId", "body");
   } else if (hand.typed("technique") === "panned") hand.set("technique", "tracked");
-  hand.set("depth.kind", depthWishFor(subject, { intent }).kind);
+  hand.set("depth.kind", usualDepth(subject, { intent }).kind);
 }
 
 interface ChoiceProps {

@@ -1,7 +1,7 @@
 import { automaticOf } from "@/answers/shot/automatic";
 import { meterPreset } from "@/answers/shot/meter";
 import { View } from "react-native";
-import { METER_SEES, meterSees } from "@/core/catalogue";
+import { shipped } from "@/answers/library/catalogue";
 import { letIsoFollow } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
 import { CheckRow } from "@/ui/controls/CheckRow";
@@ -12,7 +12,7 @@ import { automaticReachSentence, automaticSentence, compensationWords, signedCli
 import { useCommit, useOuting } from "../../outing/use-outing";
 
 const MOST_COMPENSATION = 15;
-const SEES = METER_SEES.map(({ id, name, reflectance }) => ({
+const SEES = shipped.meterSees.map(({ id, name, reflectance }) => ({
   key: id,
   title: name,
   detail: `throws back ${Math.round(100 * reflectance)} %`,
@@ -46,7 +46,7 @@ export function AutomaticIso() {
           <Picker
             label="What fills the frame for the meter"
             items={SEES}
-            chosen={meterSees(automatic.sees).id}
+            chosen={SEES.some(({ key }) => key === automatic.sees) ? automatic.sees : SEES[0]!.key}
             onChoose={(sees) => set({ ...automatic, sees })}
           />
           <Stepper

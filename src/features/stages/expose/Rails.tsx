@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { SCALE, type Rail, type RailState, type Settings } from "@/core/exposure";
+import { endReached } from "@/answers/expose/rails";
+import type { Rail, RailState, Settings } from "@/core/exposure";
 import { StopRail } from "@/ui/charts/StopRail";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
@@ -14,9 +15,9 @@ import { DRAWN, letGo, LONGEST, pushed, RAILS, ticksOf } from "./rail-scales";
 const WIDEST_CLICK = 34;
 
 /** Why a rail goes no further, while it stands at an end that lens or body make. */
-function stopWords(rail: Rail, { at, first, last }: RailState): string | undefined {
-  if (at === first && first > SCALE[rail].first) return endOfRailWords(rail, "first");
-  return at === last && last < SCALE[rail].last ? endOfRailWords(rail, "last") : undefined;
+function stopWords(rail: Rail, state: RailState): string | undefined {
+  const end = endReached(rail, state);
+  return end && endOfRailWords(rail, end);
 }
 
 /** A push that waits for a word: the two other rails are held, and this one follows. */

@@ -1,8 +1,8 @@
 import { View } from "react-native";
 import Svg, { Circle, G, Line, Path, Text as SvgText } from "react-native-svg";
+import { seenFrom } from "@/answers/expose/sweep-seen";
 import type { Point } from "@/core/ground";
 import type { Sweep, SweepPoint } from "@/core/judge";
-import { toRadians } from "@/core/units";
 import { useSize } from "@/ui/layout/use-size";
 import { useTokens } from "@/ui/theme/theme";
 
@@ -81,15 +81,8 @@ export function SweepDrawing({ sweep }: { sweep: Sweep }) {
 
 /** Px of places on the plan, the picture straight above the camera; one scale both ways. */
 function fitted({ points, picture, camera }: Sweep, width: number) {
-  const up = toRadians(picture.bearing);
   /** Metres to the right of the view and along it. */
-  const seen = ({ x, y }: Point): Point => {
-    const [dx, dy] = [x - camera.x, y - camera.y];
-    return {
-      x: dx * Math.cos(up) - dy * Math.sin(up),
-      y: dx * Math.sin(up) + dy * Math.cos(up),
-    };
-  };
+  const seen = (place: Point): Point => seenFrom(camera, picture.bearing, place);
   const all = [{ x: 0, y: 0 }, ...points.map((p) => seen(p.at))];
   const [left, right] = [Math.min(...all.map((p) => p.x)), Math.max(...all.map((p) => p.x))];
   const [low, high] = [Math.min(...all.map((p) => p.y)), Math.max(...all.map((p) => p.y))];

@@ -1,4 +1,5 @@
-import { apertureMark, isoMark, shutterMark, type Rail, type Settings } from "@/core/exposure";
+import { denominatorOf, markOf } from "@/answers/expose/rails";
+import type { Rail, Settings } from "@/core/exposure";
 import type { RailTick } from "@/ui/charts/StopRail";
 import { apertureWords, isoWords, shutterWords } from "@/words";
 
@@ -23,7 +24,7 @@ export const DRAWN: Readonly<Record<Rail, Drawn>> = {
     last: 39,
     named: 6,
     words: shutterWords,
-    short: (click) => `1/${shutterMark(click).denominator ?? 1}`,
+    short: (click) => `1/${denominatorOf(click)}`,
   },
   aperture: {
     name: "Aperture",
@@ -32,7 +33,7 @@ export const DRAWN: Readonly<Record<Rail, Drawn>> = {
     last: 27,
     named: 6,
     words: apertureWords,
-    short: (click) => String(apertureMark(click)),
+    short: (click) => String(markOf("aperture", click)),
   },
   iso: {
     name: "ISO",
@@ -41,7 +42,7 @@ export const DRAWN: Readonly<Record<Rail, Drawn>> = {
     last: 27,
     named: 6,
     words: isoWords,
-    short: (click) => String(isoMark(click)),
+    short: (click) => String(markOf("iso", click)),
   },
 };
 

@@ -1,3 +1,4 @@
+import { lookOf, showsFaces } from "@/answers/plan/things";
 import { useId } from "react";
 import Svg, { Circle, ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
 import type { AssessInput, Assessment, FrameView, SeenThing } from "@/core/judge";
@@ -120,19 +121,13 @@ function Ground({ box, top, fill }: { box: Box; top: number; fill: string }) {
 }
 
 /** What grows is moss, what is thin is ink, what is built the rest. */
-const FILLS: Readonly<Partial<Record<SeenThing["kind"], keyof Tokens>>> = {
-  hedge: "moss",
-  tree: "moss",
-  trees: "moss",
-  backdrop: "moss",
+const FILLS: Readonly<Record<ReturnType<typeof lookOf>, keyof Tokens>> = {
+  built: "built",
+  crowd: "built",
+  leaves: "moss",
   bank: "turf",
-  fence: "ink2",
-  mesh: "ink2",
-  net: "ink2",
-  boards: "ink2",
-  goal: "ink2",
-  pole: "ink2",
-  branch: "ink2",
+  netting: "ink2",
+  thin: "ink2",
 };
 
 /** Something that stands there: its silhouette with an edge as soft as its blur disc, and faces where people sit. */
@@ -142,7 +137,7 @@ function Thing({ thing, box, opacity }: { thing: SeenThing; box: Box; opacity: n
     `${(box.left + (0.5 + p.across) * box.width).toFixed(1)} ${(box.top + (0.5 - p.up) * box.height).toFixed(1)}`;
   const d = `M${thing.outline.map(at).join("L")}Z`;
   const soft = Math.min(box.width / 3, thing.disc * box.width);
-  const fill = tokens[FILLS[thing.kind] ?? "built"];
+  const fill = tokens[FILLS[lookOf(thing.kind)]];
   return (
     <G opacity={opacity}>
       <Path
@@ -155,7 +150,7 @@ function Thing({ thing, box, opacity }: { thing: SeenThing; box: Box; opacity: n
         strokeLinejoin="round"
       />
       <Path d={d} fill={fill} fillOpacity={0.62} />
-      {(thing.kind === "stand" || thing.kind === "crowd") && <Faces thing={thing} box={box} soft={soft} />}
+      {showsFaces(thing.kind) && <Faces thing={thing} box={box} soft={soft} />}
     </G>
   );
 }

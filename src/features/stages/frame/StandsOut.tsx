@@ -1,5 +1,6 @@
 import { View } from "react-native";
-import { coloursToTell, standsOut } from "@/answers/frame/stands-out";
+import { standsOut } from "@/answers/frame/stands-out";
+import { coloursToTell } from "@/answers/plan/kinds";
 import type { Swatch } from "@/core/ground";
 import { editSubject } from "@/outing/edits";
 import { Picker } from "@/ui/controls/Picker";

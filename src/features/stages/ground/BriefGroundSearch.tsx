@@ -1,29 +1,26 @@
 import { useMemo } from "react";
 import { View } from "react-native";
-import { bearingTo, planDistance, type Point } from "@/core/ground";
-import { searchStep, type BriefGround, type Cover } from "@/core/judge";
-import { LIMITS, lightPlanOf, sameValue, type Outing } from "@/data";
+import { coversOf, wholeGroundAsked } from "@/answers/ground/brief-places";
+import { wayBetween } from "@/answers/plan/way";
+import type { Point } from "@/core/ground";
+import type { BriefGround, Cover } from "@/core/judge";
+import { LIMITS, sameValue, type Outing } from "@/data";
 import { newPosition } from "@/outing/begin/new-position";
-import { briefShots } from "@/outing/brief-shots";
 import { addPosition, editChoice } from "@/outing/edits";
 import { toCentimetre } from "@/outing/rounded";
-import { searchedArea } from "@/outing/searched-area";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
 import { bearingWords, countWords, metresWords, percentWords } from "@/words";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
-import { coversOf, coverWords } from "./covers";
+import { coverWords } from "./cover-words";
 import { useRun } from "../../outing/use-run";
-
-/** Standing, metres. */
-const LENS_HEIGHT = 1.6;
-/** The distance in metres that the grid is spaced by: a brief has subjects near and far. */
-const USUAL_DISTANCE = 60;
 
 interface Searched {
   readonly outing: Outing;
   readonly shots: readonly { readonly id: string; readonly priority: number }[];
+  /** Metres. */
+  readonly lensHeight: number;
   readonly found: BriefGround;
 }
 
@@ -34,26 +31,13 @@ export function BriefGroundSearch() {
   const { state, start: begin, stop } = useRun<Searched>();
   const start = (): void => {
     const { view } = store.getState();
-    const { ground } = view.outing;
-    const shots = briefShots(view, view.outing.shots);
-    const area = [searchedArea(ground, view.shot.spotId, USUAL_DISTANCE)];
-    const step = searchStep(USUAL_DISTANCE, area);
-    void begin(
-      "briefGround",
-      {
-        ground,
-        light: lightPlanOf(view.outing),
-        shots: shots.map(({ asked }) => asked),
-        area,
-        step,
-        lensHeight: LENS_HEIGHT,
-      },
-      (found) => ({
-        outing: view.outing,
-        shots: shots.map(({ planned: { id, priority } }) => ({ id, priority })),
-        found,
-      }),
-    );
+    const { shots, input } = wholeGroundAsked(view);
+    void begin("briefGround", input, (found) => ({
+      outing: view.outing,
+      shots,
+      lensHeight: input.lensHeight,
+      found,
+    }));
   };
   if (state.kind === "running")
     return <Button label={`Stop, ${percentWords(state.share)} done`} onPress={stop} />;
@@ -91,13 +75,15 @@ function Answer({ searched }: { searched: Searched }) {
 }
 
 function CoverLine({ cover, searched }: { cover: Cover; searched: Searched }) {
-  const { found, shots, outing } = searched;
+  const { found, shots, outing, lensHeight } = searched;
   const { store } = useOpenOuting();
   const spot = useOuting((v) => v.spot);
   const commit = useCommit();
   const toast = useToast();
-  const where = (at: Point): string =>
-    `${metresWords(planDistance(spot.at, at))} ${bearingWords(bearingTo(spot.at, at))} of ${spot.name}`;
+  const where = (at: Point): string => {
+    const { metres, bearing } = wayBetween(spot.at, at);
+    return `${metresWords(metres)} ${bearingWords(bearing)} of ${spot.name}`;
+  };
   const places = cover.places.map((k) => found.places[k]!);
   const room = outing.ground.positions.length + places.length <= LIMITS.positions;
   const take = (): void => {
@@ -105,7 +91,7 @@ function CoverLine({ cover, searched }: { cover: Cover; searched: Searched }) {
     commit((o) => {
       let next: Outing = o;
       const ids = places.map((at) => {
-        const fresh = { ...newPosition(next, toCentimetre(at)), lensHeight: LENS_HEIGHT };
+        const fresh = { ...newPosition(next, toCentimetre(at)), lensHeight };
         next = addPosition(fresh)(next);
         return fresh.id;
       });

@@ -1,9 +1,8 @@
 import { useMemo } from "react";
 import { View } from "react-native";
-import { wayOnFoot } from "@/core/ground";
+import { coversOf, ownPositionsAsked, walkThrough } from "@/answers/ground/brief-places";
 import type { BriefScores, Cover } from "@/core/judge";
-import { lightPlanOf, sameValue, type Outing } from "@/data";
-import { briefShots } from "@/outing/brief-shots";
+import { sameValue, type Outing } from "@/data";
 import { editChoice } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
@@ -12,7 +11,7 @@ import { asGoodWords, minutesWords, percentWords } from "@/words";
 import { paceOf } from "@/outing/pace";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 import { BriefGroundSearch } from "./BriefGroundSearch";
-import { coversOf, coverWords } from "./covers";
+import { coverWords } from "./cover-words";
 import { useRun } from "../../outing/use-run";
 
 interface Answered {
@@ -38,18 +37,8 @@ function OwnPositions() {
   const { state, start: begin, stop } = useRun<Answered>();
   const start = (): Promise<void> => {
     const { view } = store.getState();
-    const shots = briefShots(view, view.outing.shots);
-    const input = {
-      ground: view.outing.ground,
-      light: lightPlanOf(view.outing),
-      shots: shots.map(({ asked }) => asked),
-      positions: view.outing.ground.positions,
-    };
-    return begin("brief", input, (scores) => ({
-      outing: view.outing,
-      shots: shots.map(({ planned: { id, name, priority } }) => ({ id, name, priority })),
-      scores,
-    }));
+    const { shots, input } = ownPositionsAsked(view);
+    return begin("brief", input, (scores) => ({ outing: view.outing, shots, scores }));
   };
   if (state.kind === "running")
     return <Button label={`Stop, ${percentWords(state.share)} done`} onPress={stop} />;
@@ -102,7 +91,14 @@ function CoverLine({ cover, answered }: { cover: Cover; answered: Answered }) {
   const commit = useCommit();
   const toast = useToast();
   const names = cover.places.map((k) => positions[k]!.name);
-  const walk = useMemo(() => walkBetween(outing, cover), [outing, cover]);
+  const walk = useMemo(
+    () =>
+      walkThrough(
+        outing.ground,
+        cover.places.map((k) => outing.ground.positions[k]!.at),
+      ),
+    [outing, cover],
+  );
   const take = (): void => {
     commit((o) =>
       cover.serves.reduce(
@@ -128,15 +124,4 @@ function CoverLine({ cover, answered }: { cover: Cover; answered: Answered }) {
       <Button label="Plan it so" says={`Plan the brief from ${names.join(" and ")}`} onPress={take} />
     </View>
   );
-}
-
-/** Metres on foot through the places one after the other, round what stands there; absent where no way leads. */
-function walkBetween({ ground }: Outing, { places }: Cover): number | undefined {
-  let sum = 0;
-  for (let i = 1; i < places.length; i++) {
-    const walk = wayOnFoot(ground, ground.positions[places[i - 1]!]!.at, ground.positions[places[i]!]!.at);
-    if (!walk.ok) return undefined;
-    sum += walk.value.metres;
-  }
-  return sum;
 }

@@ -1,7 +1,6 @@
 import { View } from "react-native";
-import { cloudOf } from "@/core/scene";
-import { lightPlanOf, wallTimeOf, type Outing } from "@/data";
-import type { OutingView } from "@/outing/outing-view";
+import { cloudByHour } from "@/answers/ground/cloud-by-hour";
+import type { Outing } from "@/data";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Stepper } from "@/ui/controls/Stepper";
 import { setCloud, setCloudHours, setPassing } from "@/outing/edits";
@@ -25,17 +24,6 @@ const NAMES = [
 export const cloudWords = (eighths: number): string => `${eighths}/8, ${NAMES[eighths]}`;
 
 type CloudHours = NonNullable<Outing["light"]["cloudHours"]>;
-const HOUR = 3_600_000;
-const MOST_HOURS = 24;
-
-/** Every full hour of an outing with the same cloud, to be changed one by one. */
-function everyHour({ outing, window, at }: OutingView): CloudHours {
-  const eighths = Math.round(cloudOf(lightPlanOf(outing), at));
-  const first = Math.floor(window.from / HOUR) * HOUR;
-  const count = Math.min(MOST_HOURS, Math.ceil((window.until - first) / HOUR) + 1);
-  const hours = Array.from({ length: count }, (_, i) => wallTimeOf(first + i * HOUR, outing.timeZone));
-  return [...new Set(hours)].map((hour) => ({ at: hour, eighths }));
-}
 
 /** Cloud in eighths of the sky: the same all the time, or by the hour. */
 export function CloudField() {
@@ -52,7 +40,7 @@ export function CloudField() {
         ]}
         chosen={hours ? "hours" : "same"}
         onChoose={(key) =>
-          commit(setCloudHours(key === "hours" ? everyHour(store.getState().view) : undefined))
+          commit(setCloudHours(key === "hours" ? cloudByHour(store.getState().view) : undefined))
         }
       />
       {hours ? <ByTheHour hours={hours} /> : <Steady />}

@@ -8,7 +8,8 @@ import {
 } from "@tanstack/react-table";
 import { memo, useMemo, useState, type ReactNode } from "react";
 import { Pressable, ScrollView, View } from "react-native";
-import { wayOnFoot, type Position } from "@/core/ground";
+import { walks } from "@/answers/ground/compare";
+import type { Position } from "@/core/ground";
 import { useShallow } from "zustand/react/shallow";
 import type { Assessment, Softness } from "@/core/judge";
 import { SortMark } from "@/ui/controls/SortMark";
@@ -26,7 +27,6 @@ import {
   shutterWords,
   softnessWords,
 } from "@/words";
-import { paceOf } from "@/outing/pace";
 import { useOpenOuting, useOuting } from "../../outing/use-outing";
 import { CompareReasons } from "./CompareReasons";
 
@@ -117,20 +117,12 @@ const COLUMNS: ColumnDef<Compared>[] = LINES.map(({ name, by, first }) => ({
 
 /** Minutes from the chosen position to another one, round what stands in the way. */
 function useWalks(): (id: string) => string {
-  const positions = useOuting((v) => v.outing.ground.positions);
-  const obstacles = useOuting((v) => v.outing.ground.obstacles);
-  const areas = useOuting((v) => v.outing.ground.areas);
-  const venue = useOuting((v) => v.outing.ground.venue);
-  const from = useOuting((v) => v.position);
-  const pace = useOuting(paceOf);
-  return useMemo(() => {
-    return (id: string): string => {
-      const to = positions.find((p) => p.id === id);
-      if (!from || !to || from === to) return "–";
-      const walk = wayOnFoot({ obstacles, areas, venue }, from.at, to.at);
-      return walk.ok ? minutesWords(walk.value.metres / pace) : "no way there";
-    };
-  }, [positions, obstacles, areas, venue, from, pace]);
+  const found = useOuting(walks);
+  return (id) => {
+    const walk = found[id]!;
+    if (walk === "here") return "–";
+    return walk === "no-way" ? "no way there" : minutesWords(walk);
+  };
 }
 
 /** The positions side by side for the shot in hand; a press on a heading stands there, one on a line sorts them by it. */

@@ -16,7 +16,8 @@ import { toCentimetre } from "@/outing/rounded";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 import { useUnfolded } from "../screen/unfolded";
 import { useDrawing } from "./draw/use-drawing";
-import { directSun, Grass, Lit, Names, Standing, SunShadows } from "./drawing/GroundDrawing";
+import { throwsShadows } from "@/answers/plan/light";
+import { Grass, Lit, Names, Standing, SunShadows } from "./drawing/GroundDrawing";
 import type { FirstLabel } from "./drawing/SpotLabels";
 import { SheetMarks } from "./drawing/SheetMarks";
 import { SunComb } from "./drawing/SunComb";
@@ -125,7 +126,7 @@ export function GroundPlan({ under, first }: Props) {
 /** The comb of the minute's sun, or the word that stands where there is none. */
 function Comb({ view }: { view: PlanView }) {
   const sun = useOuting((v) => v.scene.sun);
-  const direct = useOuting((v) => directSun(v.scene));
+  const direct = useOuting((v) => throwsShadows(v.scene));
   const without = sun.apparentAltitude <= 0 ? "sun is down" : direct ? undefined : "no direct sun";
   return <SunComb view={view} sun={sun} without={without} />;
 }

@@ -1,6 +1,6 @@
 import { View } from "react-native";
 import type { LampClass } from "@/core/light";
-import { lampLuxOf } from "@/core/light";
+import { lampLux } from "@/answers/ground/lamps";
 import { Segmented } from "@/ui/controls/Segmented";
 import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
@@ -13,12 +13,13 @@ const CLASSES: readonly LampClass[] = ["broadcast", "I", "II", "III"];
 /** The class of the ground's lamps, and when they are alight. Nothing where there are none. */
 export function LampsField() {
   const lamps = useOuting((v) => v.outing.light.lamps);
+  const lux = useOuting(lampLux);
   const commit = useCommit();
   if (!lamps) return null;
   return (
     <View className="gap-2">
       <Txt size={14} tone="ink2">
-        {`${lampClassWords(lamps.class)}: about ${lampLuxOf(lamps)} lx on the ground`}
+        {`${lampClassWords(lamps.class)}: about ${lux} lx on the ground`}
       </Txt>
       <Segmented
         label="Lamp class"

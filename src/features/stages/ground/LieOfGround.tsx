@@ -1,5 +1,6 @@
 import { View } from "react-native";
-import { OPEN_GROUND, SURFACES, VENUES } from "@/core/ground";
+import { groundsToBegin } from "@/answers/library/catalogue";
+import { ON_GROUND } from "@/answers/plan/kinds";
 import { HALL_DAYLIGHT } from "@/data";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Picker } from "@/ui/controls/Picker";
@@ -17,7 +18,7 @@ const WOODS = [
   { key: "0.005", label: "Forest gloom" },
 ];
 
-const VENUE_ITEMS = [OPEN_GROUND, ...VENUES].map(({ id, name }) => ({ key: id, title: name }));
+const VENUE_ITEMS = groundsToBegin().map(({ id, name }) => ({ key: id, title: name }));
 
 /** The way the ground lies, what it is made of, what is overhead, and whether there are lamps. */
 export function LieOfGround() {
@@ -52,7 +53,7 @@ export function LieOfGround() {
       </View>
       <Segmented
         label="Surface"
-        segments={SURFACES.map((key) => ({ key, label: surfaceWords(key) }))}
+        segments={ON_GROUND.surfaces.map((key) => ({ key, label: surfaceWords(key) }))}
         chosen={ground.surface ?? "grass"}
         onChoose={(surface) => commit(setSurface(surface))}
       />

@@ -1,9 +1,5 @@
 import { View } from "react-native";
-import { bearingTo, planDistance } from "@/core/ground";
-import type { LitPlace } from "@/core/judge";
-import { lightPlanOf } from "@/data";
-import type { OutingView } from "@/outing/outing-view";
-import { searchedArea } from "@/outing/searched-area";
+import { endsOfLight, lightAsked, type PlaceAgainst } from "@/answers/ground/light-over";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { bearingWords, clicksWords, evWords, metresWords, percentWords } from "@/words";
@@ -12,25 +8,13 @@ import { wallOf } from "../shot/titles";
 import { lightHolds, useOnPlan, type LightMap } from "./on-plan";
 import { useRun } from "../../outing/use-run";
 
-/** Places of the map: coarse enough to be read at a glance. */
-const PLACES = 240;
-
-function againstSpot(ev: number, { ev: here }: LitPlace): string {
-  const clicks = Math.round(3 * (here - ev));
-  return clicks === 0
-    ? "as at the spot"
-    : `${clicksWords(Math.abs(clicks))} ${clicks > 0 ? "brighter" : "darker"}`;
-}
-
-/** What is to be mapped: the ground about, at the minute in hand, as the position in hand sees the subject. */
-function asked({ outing, position, spot, subject, at }: OutingView) {
-  if (!position) return undefined;
-  const area = [searchedArea(outing.ground, spot.id, planDistance(position.at, spot.at))];
-  const [xs, ys] = [area.flat().map((p) => p.x), area.flat().map((p) => p.y)];
-  const size = (Math.max(...xs) - Math.min(...xs)) * (Math.max(...ys) - Math.min(...ys));
-  const step = Math.max(0.25, Math.sqrt(size / PLACES));
-  return { ground: outing.ground, light: lightPlanOf(outing), at, subject, position, spot, area, step };
-}
+const againstSpot = ({ clicks, metres, bearing }: PlaceAgainst): string => {
+  const light =
+    clicks === 0
+      ? "as at the spot"
+      : `${clicksWords(Math.abs(clicks))} ${clicks > 0 ? "brighter" : "darker"}`;
+  return `${light}, ${metresWords(metres)} away toward ${bearingWords(bearing)}`;
+};
 
 /** Hot and dark places of the whole ground, in clicks against the spot, before one walks round with a meter. */
 export function LightOver() {
@@ -41,7 +25,7 @@ export function LightOver() {
   const { state, start: begin, stop } = useRun<void>();
   const start = (): void => {
     const { view } = store.getState();
-    const input = asked(view);
+    const input = lightAsked(view);
     const ev = view.found?.light.ev.value;
     if (!input || ev === undefined) return;
     void begin("lightOver", input, (lit) =>
@@ -83,13 +67,11 @@ export function LightOver() {
 function Told({ map }: { map: LightMap }) {
   const outing = useOuting((v) => v.outing);
   const spot = useOuting((v) => v.spot);
-  const ranked = map.lit.toSorted((a, b) => b.ev - a.ev);
-  const where = (place: LitPlace): string =>
-    `${againstSpot(map.ev, place)}, ${metresWords(planDistance(spot.at, place.at))} away toward ${bearingWords(bearingTo(spot.at, place.at))}`;
+  const { brightest, darkest } = endsOfLight(map.lit, map.ev, spot.at);
   const lines = [
     ["At the spot", `${evWords(map.ev)} at ${wallOf({ outing }, map.at)}`],
-    ["Brightest", where(ranked[0]!)],
-    ["Darkest", where(ranked.at(-1)!)],
+    ["Brightest", againstSpot(brightest)],
+    ["Darkest", againstSpot(darkest)],
   ] as const;
   return (
     <View role="list" aria-label="Light over the ground">

@@ -1,9 +1,8 @@
-import { useMemo, useState } from "react";
+import { useState } from "react";
 import { View } from "react-native";
-import { aimOf, bearingTo } from "@/core/ground";
-import { likeAgain, lightSide, type LightSide } from "@/core/light";
-import { angleBetween } from "@/core/units";
-import { localDay, wallTimeOf } from "@/data";
+import { likeThis, LOOKED_AHEAD, sideNow } from "@/answers/ground/look-ahead";
+import type { LightSide } from "@/core/light";
+import { wallTimeOf } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
@@ -23,36 +22,23 @@ const HEIGHTS = [
 ] as const;
 type Height = (typeof HEIGHTS)[number]["key"];
 
-/** Days that are looked at in one go, and entries that are listed. */
-const DAYS = 60;
+/** Entries that are listed. */
 const MOST = 14;
-const DAY = 86_400_000;
 
 const dateOf = (at: number): string => new Date(at).toISOString().slice(0, 10);
 
 /** When the sun shines on the spot again from a wished side and height as seen from the position, from the outing's day on. */
 export function LookAhead() {
-  const outing = useOuting((v) => v.outing);
-  const spot = useOuting((v) => v.spot);
-  const position = useOuting((v) => v.position);
-  const sun = useOuting((v) => v.scene.sun);
-  const toCamera = position ? bearingTo(spot.at, position.at) : spot.facing;
-  const up = sun.apparentAltitude;
-  const [side, setSide] = useState<LightSide>(() => lightSide(angleBetween(sun.azimuth, toCamera)));
+  const view = useOuting((v) => v);
+  const { spot } = view;
+  const { timeZone } = view.outing;
+  const up = view.scene.sun.apparentAltitude;
+  const [side, setSide] = useState<LightSide>(() => sideNow(view));
   const [height, setHeight] = useState<Height>(
     () => HEIGHTS.find(({ altitudes: [low, high] }) => up >= low && up < high)?.key ?? "low",
   );
   const [gone, setGone] = useState(0);
-  const { date, timeZone, ground } = outing;
-  const found = useMemo(() => {
-    const first = Date.parse(`${date}T12:00:00Z`) + gone * DAYS * DAY;
-    const days = Array.from({ length: DAYS }, (_, i) =>
-      localDay({ date: dateOf(first + i * DAY), timeZone }),
-    );
-    const { altitudes } = HEIGHTS.find((h) => h.key === height)!;
-    const { anchor: place, obstacles } = ground;
-    return likeAgain({ place, point: aimOf(ground, spot), obstacles, toCamera, side, altitudes, days });
-  }, [date, timeZone, ground, spot, toCamera, side, height, gone]);
+  const found = likeThis(view, side, HEIGHTS.find((h) => h.key === height)!.altitudes, gone);
   const words = (at: number): string => timeWords(wallTimeOf(at, timeZone));
   return (
     <View className="gap-2">
@@ -68,13 +54,13 @@ export function LookAhead() {
       </View>
       <Txt size={14} tone="ink2">
         {found.length === 0
-          ? `Not within ${DAYS} days. Take another side or height, or look further.`
+          ? `Not within ${LOOKED_AHEAD} days. Take another side or height, or look further.`
           : found.length > MOST
-            ? `and ${found.length - MOST} times more within these ${DAYS} days, if the sky is clear.`
+            ? `and ${found.length - MOST} times more within these ${LOOKED_AHEAD} days, if the sky is clear.`
             : "If the sky is clear."}
       </Txt>
       <View className="flex-row flex-wrap gap-2">
-        <Button label={`Look ${DAYS} days further`} onPress={() => setGone(gone + 1)} />
+        <Button label={`Look ${LOOKED_AHEAD} days further`} onPress={() => setGone(gone + 1)} />
         {gone > 0 && <Button label="From the outing’s day" kind="plain" onPress={() => setGone(0)} />}
       </View>
     </View>

@@ -1,9 +1,8 @@
 import { useMemo, useState } from "react";
 import { View } from "react-native";
-import { aimOf, lensOf } from "@/core/ground";
-import { sunAhead } from "@/core/judge";
-import { moonAt, moonDay, shadeOverDay, sunDay, type ShadeStretch } from "@/core/light";
-import { localDay, wallDate, wallTimeOf, type Outing } from "@/data";
+import { dayOf, shadeOn, skyDay, sunInEyes } from "@/answers/ground/day";
+import type { ShadeStretch } from "@/core/light";
+import { wallDate, wallTimeOf, type Outing } from "@/data";
 import { DayClock, type DayStretch } from "@/ui/charts/DayClock";
 import { Button } from "@/ui/controls/Button";
 import { TextField } from "@/ui/controls/TextField";
@@ -63,19 +62,8 @@ export function SunAndShade() {
 /** When the sun shines into one's eyes and onto the front lens, looking from the position at the spot. */
 function InYourEyes({ date }: { date: string }) {
   const outing = useOuting((v) => v.outing);
-  const spot = useOuting((v) => v.spot);
   const position = useOuting((v) => v.position);
-  const { ground, timeZone } = outing;
-  const spells = useMemo(() => {
-    if (!position) return [];
-    return sunAhead({
-      lens: lensOf(ground, position),
-      aim: aimOf(ground, spot),
-      place: ground.anchor,
-      obstacles: ground.obstacles,
-      ...localDay({ date, timeZone }),
-    });
-  }, [ground, position, spot, date, timeZone]);
+  const spells = useOuting((v) => sunInEyes(v, date));
   const told = spells.map((s) => `from ${wallOf({ outing }, s.from)} to ${wallOf({ outing }, s.until)}`);
   return (
     <Txt>
@@ -101,16 +89,11 @@ function Clock({ name, at: place, height, date }: ClockProps) {
   const outing = useOuting((v) => v.outing);
   const window = useOuting((v) => v.window);
   const at = useOuting((v) => v.at);
-  const { anchor, obstacles } = outing.ground;
   const { x, y } = place;
   const { timeZone } = outing;
-  const day = useMemo(() => localDay({ date, timeZone }), [date, timeZone]);
   // The outing's hours on the day that is looked at.
-  const shift = useMemo(() => day.from - localDay(outing).from, [day, outing]);
-  const stretches = useMemo(
-    () => shadeOverDay({ point: { x, y, z: height }, place: anchor, obstacles, ...day }),
-    [x, y, height, anchor, obstacles, day],
-  );
+  const { day, shift } = dayOf(outing, date);
+  const stretches = shadeOn(outing, { x, y, z: height }, date);
   const hours = useMemo(
     () =>
       [6, 12, 18].map((hour) => {
@@ -153,22 +136,15 @@ const stretchWords = (outing: Outing, stretch: ShadeStretch): string =>
 function DayEvents({ date }: { date: string }) {
   const outing = useOuting((v) => v.outing);
   const window = useOuting((v) => v.window);
-  const place = outing.ground.anchor;
-  const { timeZone } = outing;
-  const events = useMemo(() => {
-    const day = localDay({ date, timeZone });
-    const sun = sunDay({ place, ...day });
-    const moon = moonDay({ place, ...day });
-    const lit = moonWords(moonAt((day.from + day.until) / 2, place).litShare);
-    return [
-      ...sun.events.map(({ at, code }) => ({ at, words: sunEventWords(code) })),
-      ...moon.rises.map((at) => ({ at, words: `Moonrise, ${lit}` })),
-      ...moon.sets.map((at) => ({ at, words: "Moonset" })),
-    ].toSorted((a, b) => a.at - b.at);
-  }, [place, date, timeZone]);
+  const { events, moonLit } = skyDay(outing, date);
+  const wordsOf = (code: (typeof events)[number]["code"]): string => {
+    if (code === "moonrise") return `Moonrise, ${moonWords(moonLit)}`;
+    return code === "moonset" ? "Moonset" : sunEventWords(code);
+  };
   return (
     <View role="list" aria-label="Sun and moon of the day">
-      {events.map(({ at, words }) => {
+      {events.map(({ at, code }) => {
+        const words = wordsOf(code);
         const isIn = at >= window.from && at <= window.until;
         return (
           <View

@@ -1,10 +1,7 @@
-import { useMemo } from "react";
 import { View } from "react-native";
-import { bearingTo, edgeMoves, metresToWater, waterLevel } from "@/core/ground";
-import { windFound } from "@/core/judge";
-import { byClock, type Outing } from "@/data";
+import { waterAt, wind as windHere, type Wind as WindHere } from "@/answers/ground/weather";
+import type { Outing } from "@/data";
 import { editOuting } from "@/outing/edits";
-import type { OutingView } from "@/outing/outing-view";
 import { Button } from "@/ui/controls/Button";
 import { LengthField } from "@/ui/controls/LengthField";
 import { NumberField } from "@/ui/controls/NumberField";
@@ -46,7 +43,9 @@ interface WindProps {
 }
 
 function Wind({ wind, onChange }: WindProps) {
-  const said = useOuting((v) => windSentence(v, wind));
+  const answer = useOuting(windHere);
+  const position = useOuting((v) => v.position?.name ?? "");
+  const spot = useOuting((v) => v.spot.name);
   return (
     <View className="gap-2" role="group" aria-label="Wind">
       <View className="flex-row flex-wrap gap-3">
@@ -68,16 +67,13 @@ function Wind({ wind, onChange }: WindProps) {
           onChange={(speed) => onChange({ ...wind, speed })}
         />
       </View>
-      <Txt>{said}</Txt>
+      <Txt>{windSentence(answer, position, spot)}</Txt>
       <View className="flex-row">
         <Button label="No wind told" kind="plain" onPress={() => onChange(undefined)} />
       </View>
     </View>
   );
 }
-
-/** Metres a second from which thin stems move too much for a slow shutter (common practice, no source). */
-const SWAYS = 2;
 
 const INTO = {
   toward: "toward you",
@@ -86,13 +82,12 @@ const INTO = {
 } as const;
 
 /** What the wind carries and how one sees what heads into it, from the position in hand. */
-function windSentence({ position, spot }: OutingView, { from, speed }: WindProps["wind"]): string {
-  if (!position) return "Choose a position to see what the wind carries from there.";
-  const found = windFound({ from, view: bearingTo(position.at, spot.at) });
+function windSentence(found: WindHere | undefined, position: string, spot: string): string {
+  if (!found) return "Choose a position to see what the wind carries from there.";
   const scent = found.scentReaches
-    ? `your scent is carried to ${spot.name}: an animal there knows of you`
-    : `your scent is carried past ${spot.name}, toward ${bearingWords(found.carries)}`;
-  return `From ${position.name} ${scent}. Birds land and take off into the wind: ${INTO[found.intoWind]}. Dust, spray and chalk go toward ${bearingWords(found.carries)}.${speed >= SWAYS ? " Stems and reeds sway: wait for the lull between two gusts." : ""}`;
+    ? `your scent is carried to ${spot}: an animal there knows of you`
+    : `your scent is carried past ${spot}, toward ${bearingWords(found.carries)}`;
+  return `From ${position} ${scent}. Birds land and take off into the wind: ${INTO[found.intoWind]}. Dust, spray and chalk go toward ${bearingWords(found.carries)}.${found.sways ? " Stems and reeds sway: wait for the lull between two gusts." : ""}`;
 }
 
 const SHORE = 15;
@@ -161,7 +156,7 @@ function WaterFields({ water, onChange }: WaterProps) {
           )}
         </View>
       ))}
-      <WetFeet water={water} />
+      <WetFeet />
       <View className="flex-row flex-wrap gap-2">
         {levels.length < MOST_LEVELS && (
           <Button
@@ -175,25 +170,13 @@ function WaterFields({ water, onChange }: WaterProps) {
   );
 }
 
-const MINUTE = 60_000;
-
 /** Where the edge lies at the minute in hand, and from when on a position stands in the water. */
-function WetFeet({ water }: { water: Water }) {
+function WetFeet() {
+  const answer = useOuting(waterAt);
   const outing = useOuting((v) => v.outing);
-  const window = useOuting((v) => v.window);
   const at = useOuting((v) => v.at);
-  const course = useMemo(() => byClock(outing, water.levels), [outing, water.levels]);
-  const moved = edgeMoves(waterLevel(course, at), water.shore);
-  const wet = useMemo(() => {
-    const minutes = Math.floor((window.until - window.from) / MINUTE);
-    const times = Array.from({ length: minutes + 1 }, (_, m) => window.from + m * MINUTE);
-    return outing.ground.positions.flatMap((p) => {
-      const away = metresToWater(outing.ground.areas, p.at);
-      if (away === undefined) return [];
-      const t = times.find((time) => edgeMoves(waterLevel(course, time), water.shore) >= away);
-      return [{ name: p.name, away, t }];
-    });
-  }, [outing, window, course, water.shore]);
+  if (!answer) return null;
+  const { moved, positions } = answer;
   const edge =
     Math.abs(moved) < 0.05
       ? "The edge lies where it is drawn"
@@ -202,12 +185,12 @@ function WetFeet({ water }: { water: Water }) {
     <View className="gap-1">
       <Txt weight={600}>{`${edge} at ${wallOf({ outing }, at)}.`}</Txt>
       <View role="list" aria-label="When positions get wet">
-        {wet.map(({ name, away, t }) => (
+        {positions.map(({ name, away, wetAt }) => (
           <View key={name} role="listitem">
-            <Txt tone={t === undefined ? "ink2" : "bracken"}>
-              {t === undefined
+            <Txt tone={wetAt === undefined ? "ink2" : "bracken"}>
+              {wetAt === undefined
                 ? `${name}, ${metresWords(away)} from the drawn edge, stays dry.`
-                : `${name}, ${metresWords(away)} from the drawn edge, stands in water from ${wallOf({ outing }, t)}.`}
+                : `${name}, ${metresWords(away)} from the drawn edge, stands in water from ${wallOf({ outing }, wetAt)}.`}
             </Txt>
           </View>
         ))}

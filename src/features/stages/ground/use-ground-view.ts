@@ -1,5 +1,7 @@
 import { useMemo, useState } from "react";
-import { footprintOf, fromVenue, venueMarks, type Ground, type Point } from "@/core/ground";
+import { standingThing } from "@/answers/plan/things";
+import { boundaryOf } from "@/answers/plan/venue";
+import type { Ground, Point } from "@/core/ground";
 import type { Outing } from "@/data";
 import { thingsOf } from "@/outing/things/thing";
 import type { Size } from "@/ui/layout/use-size";
@@ -13,10 +15,8 @@ const LARGE = 500;
 
 /** What the first view must hold: the pitch, the stands and every position; in open ground what happens there. */
 function worthSeeing({ venue, obstacles, positions, masts, spots, tracks }: Ground): Point[] {
-  const corners = venueMarks(venue.template)
-    .filter((m) => m.kind === "boundary")
-    .flatMap((m) => m.points.map((p) => fromVenue(venue, p)));
-  const stands = obstacles.filter((o) => o.kind === "stand").flatMap(footprintOf);
+  const corners = boundaryOf(venue);
+  const stands = obstacles.filter((o) => o.kind === "stand").flatMap((o) => standingThing(o).covers);
   const happens = corners.length > 0 ? [] : [...spots.map((s) => s.at), ...tracks.flatMap((t) => t.points)];
   return [...corners, ...happens, ...stands, ...positions.map((p) => p.at), ...masts.map((m) => m.at)];
 }

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { SCALE, type Settings } from "@/core/exposure";
+import { scaleOf } from "@/answers/expose/rails";
+import type { Settings } from "@/core/exposure";
 import { Button } from "@/ui/controls/Button";
 import { Stepper } from "@/ui/controls/Stepper";
 import { TextField } from "@/ui/controls/TextField";
@@ -72,8 +73,8 @@ export function CountForm() {
           label={label}
           value={settings[rail]}
           words={words(settings[rail])}
-          min={SCALE[rail].first}
-          max={SCALE[rail].last}
+          min={scaleOf(rail).first}
+          max={scaleOf(rail).last}
           onChange={(click) => setUsed({ ...settings, [rail]: click })}
         />
       ))}

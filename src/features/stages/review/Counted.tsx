@@ -1,5 +1,5 @@
 import { View } from "react-native";
-import { keepersBy } from "@/core/review";
+import { counted } from "@/answers/review/counted";
 import { IntervalChart } from "@/ui/charts/IntervalChart";
 import { Message } from "@/ui/controls/Message";
 import { Row } from "@/ui/controls/Row";
@@ -17,7 +17,7 @@ export function Counted() {
   const shots = useOuting((v) => v.outing.shots);
   const commit = useCommit();
   const toast = useToast();
-  const rows = keepersBy("shutter", log);
+  const { rows } = useOuting(counted);
   if (rows.length === 0)
     return (
       <Message

@@ -1,5 +1,5 @@
 import { View } from "react-native";
-import { readingOffset } from "@/core/light";
+import { readingsTold } from "@/answers/review/readings";
 import { Row } from "@/ui/controls/Row";
 import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
@@ -19,15 +19,15 @@ export function Readings() {
   const outing = useOuting((v) => v.outing);
   const commit = useCommit();
   const toast = useToast();
-  const { readings } = outing.light;
+  const told = useOuting(readingsTold);
   return (
     <View role="group" aria-label="Readings">
-      {readings.length === 0 && (
+      {told.length === 0 && (
         <Txt tone="ink2">No reading yet. A test shot on Run, too dark or too bright, makes one.</Txt>
       )}
-      {readings.map((reading) => {
+      {told.map(({ reading, offset }) => {
         const zone = outing.ground.zones.find((z) => z.id === reading.zoneId)?.name ?? "";
-        const words = `${signedStops(readingOffset(reading))} stops`;
+        const words = `${signedStops(offset)} stops`;
         return (
           <Row
             key={reading.id}

@@ -1,9 +1,6 @@
-import { automaticOf } from "@/answers/shot/automatic";
+import { automaticEnds, skyWithin } from "@/answers/shot/sky";
 import { useMemo } from "react";
 import { View } from "react-native";
-import type { Anchor } from "@/core/ground";
-import { automaticMoments } from "@/core/judge";
-import { moonDay, sunDay } from "@/core/light";
 import { LightStrip, type StripMark } from "@/ui/charts/LightStrip";
 import { Button } from "@/ui/controls/Button";
 import { wallTimeOf } from "@/data";
@@ -18,18 +15,11 @@ const MOST_HOURS = 8;
 const HEIGHTS = { low: 56, folded: 72, full: 136 } as const;
 
 /** What sun and moon do within the outing, but for rise and set of the sun, which the light itself tells. */
-function skyMarks(place: Anchor, from: number, until: number): StripMark[] {
-  const sun = sunDay({ place, from, until }).events.flatMap(({ at, code }) => {
-    const words = skyMarkWords(code);
+const skyMarks = (events: ReturnType<typeof skyWithin>): StripMark[] =>
+  events.flatMap(({ at, code }) => {
+    const words = code === "moonrise" ? "moonrise" : skyMarkWords(code);
     return words ? [{ at, words, kind: "sky" as const }] : [];
   });
-  const rises = moonDay({ place, from, until }).rises.map((at) => ({
-    at,
-    words: "moonrise",
-    kind: "sky" as const,
-  }));
-  return [...sun, ...rises].filter(({ at }) => at >= from && at <= until);
-}
 
 /** The outing's light strip: the light from the chosen position over the afternoon, and the control of the minute. */
 export function OutingStrip({ height }: { height: keyof typeof HEIGHTS }) {
@@ -50,20 +40,13 @@ export function OutingStrip({ height }: { height: keyof typeof HEIGHTS }) {
       words: hourWords(wallTimeOf(t, timeZone)),
     }));
   }, [from, until, timeZone]);
-  const place = useOuting((v) => (v.outing.light.roof ? undefined : v.outing.ground.anchor));
-  const sky = useMemo(() => (place ? skyMarks(place, from, until) : []), [place, from, until]);
-  const floorEv = useOuting((v) => automaticOf(v)?.floorEv);
-  const ceilingEv = useOuting((v) => automaticOf(v)?.ceilingEv);
+  const roof = useOuting((v) => v.outing.light.roof !== undefined);
+  const events = useOuting(skyWithin);
+  const sky = useMemo(() => (roof ? [] : skyMarks(events)), [roof, events]);
+  const ends = useOuting(automaticEnds);
   const automatic = useMemo(
-    () =>
-      floorEv === undefined || ceilingEv === undefined
-        ? []
-        : automaticMoments(timeline, { floorEv, ceilingEv }).map(({ at, code }): StripMark => ({
-            at,
-            words: automaticMomentWords(code),
-            kind: "danger",
-          })),
-    [timeline, floorEv, ceilingEv],
+    () => ends.map(({ at, code }): StripMark => ({ at, words: automaticMomentWords(code), kind: "danger" })),
+    [ends],
   );
   const marks = useMemo(
     () => [

@@ -3,7 +3,7 @@ import { Segmented } from "@/ui/controls/Segmented";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Txt } from "@/ui/controls/Txt";
 import { Button } from "@/ui/controls/Button";
-import { effectiveLens } from "@/core/optics";
+import { zoomRange } from "@/answers/shot/kit";
 import type { OutingView } from "@/outing/outing-view";
 import { focalWords, metresWords, percentWords } from "@/words";
 import { editChoice } from "@/outing/edits";
@@ -90,11 +90,10 @@ function Substituted() {
 /** Where a zoom stands; to the fill while nobody holds it. */
 function Zoom() {
   const choice = useOuting((v) => v.choice);
-  const rig = useOuting((v) => v.rig);
+  const range = useOuting(zoomRange);
   const focalLengthMm = useOuting((v) => v.found?.sighting.frame.focalLengthMm);
   const commit = useCommit();
-  const range = rig && effectiveLens(rig);
-  if (!range || focalLengthMm === undefined || range.minFocalLengthMm >= range.maxFocalLengthMm) return null;
+  if (!range || focalLengthMm === undefined) return null;
   const zoomTo = (to: number | null) => commit(editChoice(choice.shotId, { focalLengthMm: to }));
   return (
     <View className="flex-row items-end gap-3">
@@ -104,8 +103,8 @@ function Zoom() {
         unit="mm"
         decimals={0}
         value={focalLengthMm}
-        min={Math.round(range.minFocalLengthMm)}
-        max={Math.round(range.maxFocalLengthMm)}
+        min={Math.round(range.from)}
+        max={Math.round(range.to)}
         onChange={zoomTo}
       />
       <View className="flex-1">

@@ -1,14 +1,8 @@
 import { useMemo } from "react";
 import { z } from "zod";
-import {
-  apertureMark,
-  apertureNearest,
-  isoMark,
-  isoNearest,
-  shutterNearest,
-  shutterSeconds,
-  type Settings,
-} from "@/core/exposure";
+import { asWritten, settingsWritten } from "@/answers/expose/picture-light";
+import { markOf } from "@/answers/expose/rails";
+import type { Settings } from "@/core/exposure";
 import type { FieldSpec } from "../../forms/field-spec";
 import { useFound } from "../../outing/use-outing";
 import { RecordForm } from "../../forms/RecordForm";
@@ -50,9 +44,9 @@ export function ReadingForm({ onKeep, onClose, save = "Save reading" }: Props) {
   const settings = useFound((found) => found.settings.settings);
   const record = useMemo(
     () => ({
-      exposure: shutterSeconds(settings.shutter),
-      fNumber: apertureMark(settings.aperture),
-      iso: isoMark(settings.iso),
+      exposure: asWritten(settings).exposureTime,
+      fNumber: markOf("aperture", settings.aperture),
+      iso: markOf("iso", settings.iso),
       clicks: 0,
     }),
     [settings],
@@ -65,12 +59,7 @@ export function ReadingForm({ onKeep, onClose, save = "Save reading" }: Props) {
       save={save}
       onCancel={onClose}
       onSave={({ exposure, fNumber, iso, clicks }) => {
-        const taken = {
-          shutter: shutterNearest(exposure),
-          aperture: apertureNearest(fNumber),
-          iso: isoNearest(iso),
-        };
-        onKeep(taken, clicks);
+        onKeep(settingsWritten(exposure, fNumber, iso), clicks);
         onClose();
       }}
     />

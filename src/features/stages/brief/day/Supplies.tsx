@@ -1,11 +1,8 @@
-import { useMemo } from "react";
 import { View } from "react-native";
-import { suppliesOf } from "@/core/schedule";
+import { supplies } from "@/answers/brief/supplies";
 import type { Outing } from "@/data";
 import { editOuting } from "@/outing/edits";
-import { bufferRun, suppliesInput } from "@/outing/day/day";
 import { restShade } from "@/outing/day/rest-shade";
-import { ownRateFor } from "@/outing/day/own-rate";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
@@ -13,6 +10,8 @@ import { shadeSum, suppliesSums, type Sum } from "@/words/packing";
 import { useCommit, useOuting } from "../../../outing/use-outing";
 import { useOutings } from "../../../store/outings";
 import { wallOf } from "../../shot/titles";
+
+const NONE: readonly Outing[] = [];
 
 const BY = [
   { key: "own-rate", label: "As I took before" },
@@ -22,19 +21,17 @@ const BY = [
 /** Frames, cards, batteries, water: what the day takes, each with its sum. */
 export function Supplies() {
   const outing = useOuting((v) => v.outing);
-  const kit = useOuting((v) => v.kit);
-  const bodyId = useOuting((v) => v.rig?.body.id);
   const commit = useCommit();
   const { data: others } = useOutings();
-  const ownRate = useMemo(() => ownRateFor(outing, others?.outings ?? []), [outing, others]);
-  const input = suppliesInput(outing, kit, bodyId, ownRate);
+  const answer = useOuting((v) => supplies(v, others?.outings ?? NONE));
+  const { input, ownRate } = answer;
   const packing = outing.packing ?? { ticked: [], own: [] };
   const put = (edit: Partial<typeof packing>): void =>
     void commit(editOuting({ packing: { ...packing, ...edit } }));
   return (
     <View className="gap-3">
       <View role="list" aria-label="Supplies of the day">
-        {[...suppliesSums(input, suppliesOf(input), bufferRun(outing, kit, bodyId)), ...shadeOf(outing)].map(
+        {[...suppliesSums(input, answer.supplies, answer.buffer), ...shadeOf(outing)].map(
           ({ name, value, because }) => (
             <View
               key={name}

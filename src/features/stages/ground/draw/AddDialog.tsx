@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { asBearing } from "@/core/units";
+import { turnedBy } from "@/answers/plan/way";
 import type { Beginning } from "@/outing/begin/begin-thing";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
@@ -31,7 +31,7 @@ export function AddDialog({ onClose }: { onClose: () => void }) {
     const { outing, spot } = store.getState().view;
     const near = middle?.at ?? spot.at;
     const step = middle ? STEP / middle.pxPerMetre : STEP_METRES;
-    add(what, near, step, asBearing(outing.ground.venue.bearing + 90));
+    add(what, near, step, turnedBy(outing.ground.venue.bearing, 90));
   };
   const wanted = search.trim().toLowerCase();
   const groups = BEGINNINGS.map(({ title, things }) => ({

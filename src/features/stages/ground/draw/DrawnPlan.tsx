@@ -1,6 +1,8 @@
 import { useEffect, useMemo, useRef } from "react";
 import { View } from "react-native";
-import { bearingTo, isInside, snap, type Point, type SnapTo } from "@/core/ground";
+import { liesWithin, restingPlace } from "@/answers/plan/drawing";
+import { wayBetween } from "@/answers/plan/way";
+import type { Point, SnapTo } from "@/core/ground";
 import type { Outing } from "@/data";
 import { distanceTo, sidesOf, thingAt } from "@/outing/things/hit";
 import type { Shape } from "@/outing/things/sorts";
@@ -140,7 +142,7 @@ function snapped(
     beside,
     axis: outing.ground.venue.bearing,
   };
-  return snap(at, to, SNAP / view.pxPerMetre).at;
+  return restingPlace(at, to, SNAP / view.pxPerMetre);
 }
 
 /** Corners beside one: those that it makes sides with. */
@@ -179,7 +181,7 @@ function useHandles(view: PlanView | undefined) {
       free ? to : snapped(outing, chosen, beside, to, view);
     if (id === TURN) {
       const middle = middleOf(shape);
-      const by = Math.round(bearingTo(middle, to) - view.up);
+      const by = Math.round(wayBetween(middle, to).bearing - view.up);
       const further = by - turnedBy.current;
       turnedBy.current = keep ? 0 : by;
       return change(chosen, (t) => turned(sort, t, further), keep);
@@ -196,7 +198,7 @@ function useHandles(view: PlanView | undefined) {
   const grabAt = (at: Point): Handle | undefined => {
     if (!chosen || !thing || !view || tool.kind !== "select") return undefined;
     const shape = shapeOf(chosen.sort, thing);
-    const holds = shape.form === "outline" && isInside(at, shape.corners);
+    const holds = shape.form === "outline" && liesWithin(at, shape.corners);
     const met = holds || distanceTo(at, shape) <= REACH / view.pxPerMetre;
     return met ? { id: BODY, at: middleOf(shape), movable: true, lift: 0 } : undefined;
   };

@@ -1,5 +1,7 @@
 import { G, Circle, Line, Path, Rect, Text as SvgText } from "react-native-svg";
-import { bearingTo, planDistance, type Point } from "@/core/ground";
+import { farthest } from "@/answers/plan/drawing";
+import { wayBetween } from "@/answers/plan/way";
+import type { Point } from "@/core/ground";
 import { sidesOf } from "@/outing/things/hit";
 import type { Shape } from "@/outing/things/sorts";
 import { middleOf, shapeOf, thingOf } from "@/outing/things/thing";
@@ -20,7 +22,7 @@ const TYPE = 14;
 
 /** Px from the middle of a shape to its farthest corner. */
 export const reachOf = (view: PlanView, shape: Shape): number =>
-  view.pxPerMetre * Math.max(...shape.corners.map((p) => planDistance(middleOf(shape), p)));
+  view.pxPerMetre * farthest(middleOf(shape), shape.corners);
 
 /** Where the handle stands that turns a shape: above it on the screen, within reach of its middle. */
 export function turnHandleAt(view: PlanView, shape: Shape): ScreenPoint {
@@ -148,13 +150,9 @@ function SideLength({ view, a, b, off }: { view: PlanView; a: Point; b: Point; o
   const out = { left: (q.top - p.top) / length, top: (p.left - q.left) / length };
   const side = off && (middle.left - off.left) * out.left + (middle.top - off.top) * out.top < 0 ? -1 : 1;
   const at = { left: middle.left + side * ASIDE * out.left, top: middle.top + side * ASIDE * out.top };
-  const words = metresWords(planDistance(a, b));
-  return (
-    <Plate
-      at={at}
-      words={length < SHORT_FOR_BEARING ? words : `${words} · ${bearingWords(bearingTo(a, b))}`}
-    />
-  );
+  const { metres, bearing } = wayBetween(a, b);
+  const words = metresWords(metres);
+  return <Plate at={at} words={length < SHORT_FOR_BEARING ? words : `${words} · ${bearingWords(bearing)}`} />;
 }
 
 /** The ruler between two places: how far, and which way. */
@@ -180,8 +178,10 @@ export function RulerMark({ view, ends }: { view: PlanView; ends: readonly Point
   );
 }
 
-const rulerWords = (a: Point, b: Point): string =>
-  `${metresWords(planDistance(a, b))} to ${bearingWords(bearingTo(a, b))}`;
+function rulerWords(a: Point, b: Point): string {
+  const { metres, bearing } = wayBetween(a, b);
+  return `${metresWords(metres)} to ${bearingWords(bearing)}`;
+}
 
 /** The points that were tapped so far. */
 export function TappedMark({ view, points }: { view: PlanView; points: readonly Point[] }) {

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 import { View } from "react-native";
 import Svg from "react-native-svg";
-import { planDistance } from "@/core/ground";
+import { wayBetween } from "@/answers/plan/way";
 import { planSheet, planSvg, type SheetList } from "@/outing/plan-file";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
@@ -99,7 +99,7 @@ function listsOf({ outing, spot }: OutingView): SheetList[] {
       title: "Positions",
       lines: positions.map((p) =>
         [
-          `${p.name}: lens at ${metresWords(p.lensHeight)}, ${metresWords(planDistance(p.at, spot.at))} from ${spot.name}`,
+          `${p.name}: lens at ${metresWords(p.lensHeight)}, ${metresWords(wayBetween(p.at, spot.at).metres)} from ${spot.name}`,
           shotsFrom(p.id),
         ]
           .filter(Boolean)

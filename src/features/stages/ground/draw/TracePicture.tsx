@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { bearingTo, planDistance, type Point } from "@/core/ground";
+import { wayBetween } from "@/answers/plan/way";
+import type { Point } from "@/core/ground";
 import { fitPicture, movePicture } from "@/outing/trace";
 import { Button } from "@/ui/controls/Button";
 import { CheckRow } from "@/ui/controls/CheckRow";
@@ -111,8 +112,8 @@ interface LayProps {
 /** What the ruler's line is in truth: the picture is scaled and turned about its beginning, or moved along it. */
 function LayByLine({ line, onFit, onMove }: LayProps) {
   const [from, to] = line;
-  const [length, setLength] = useState(() => planDistance(from, to));
-  const [bearing, setBearing] = useState(() => Math.round(10 * bearingTo(from, to)) / 10);
+  const [length, setLength] = useState(() => wayBetween(from, to).metres);
+  const [bearing, setBearing] = useState(() => Math.round(10 * wayBetween(from, to).bearing) / 10);
   return (
     <View className="gap-2">
       <Txt weight={600}>The ruler’s line is in truth</Txt>

@@ -1,4 +1,5 @@
-import { HAZARD_KINDS, OBSTACLE_KIND_NAMES, TRACK_KINDS, type ObstacleKind } from "@/core/ground";
+import { ON_GROUND, thingsIn } from "@/answers/plan/kinds";
+import type { ObstacleKind } from "@/core/ground";
 import type { Outing } from "@/data";
 import type { Beginning } from "@/outing/begin/begin-thing";
 import { rowOf } from "@/outing/things/sorts";
@@ -37,13 +38,8 @@ export function freeName({ ground }: Pick<Outing, "ground">, what: Beginning): s
   }
 }
 
-const obstacles = (...kinds: ObstacleKind[]): Beginning[] =>
+const obstacles = (kinds: readonly ObstacleKind[]): Beginning[] =>
   kinds.map((kind) => ({ sort: "obstacle", kind }));
-const GROWS: readonly ObstacleKind[] = ["hedge", "tree", "trees", "branch", "bank"];
-const NETTING: readonly ObstacleKind[] = ["fence", "mesh", "net", "goal", "boards", "wall"];
-const BEHIND: readonly ObstacleKind[] = ["backdrop", "crowd"];
-const isElsewhere = (kind: ObstacleKind): boolean => [...GROWS, ...NETTING, ...BEHIND].includes(kind);
-
 /** Everything that can be put on a ground, by what one looks for it under. */
 export const BEGINNINGS: readonly { readonly title: string; readonly things: readonly Beginning[] }[] = [
   {
@@ -51,12 +47,12 @@ export const BEGINNINGS: readonly { readonly title: string; readonly things: rea
     things: [
       { sort: "position" },
       { sort: "spot" },
-      ...TRACK_KINDS.map((kind): Beginning => ({ sort: "track", kind })),
+      ...ON_GROUND.tracks.map((kind): Beginning => ({ sort: "track", kind })),
     ],
   },
-  { title: "Built", things: obstacles(...OBSTACLE_KIND_NAMES.filter((kind) => !isElsewhere(kind))) },
-  { title: "Netting, boards and walls", things: obstacles(...NETTING) },
-  { title: "Grows, and the lie of the ground", things: obstacles(...GROWS) },
+  { title: "Built", things: obstacles(thingsIn("built")) },
+  { title: "Netting, boards and walls", things: obstacles(thingsIn("netting")) },
+  { title: "Grows, and the lie of the ground", things: obstacles(thingsIn("grows")) },
   {
     title: "Light",
     things: [
@@ -69,11 +65,15 @@ export const BEGINNINGS: readonly { readonly title: string; readonly things: rea
   },
   {
     title: "Behind it all",
-    things: [...obstacles(...BEHIND), { sort: "area", kind: "surface" }, { sort: "area", kind: "path" }],
+    things: [
+      ...obstacles(thingsIn("behind")),
+      { sort: "area", kind: "surface" },
+      { sort: "area", kind: "path" },
+    ],
   },
   {
     title: "Closed or dangerous",
-    things: (["no-go", ...HAZARD_KINDS] as const).map((kind) => ({ sort: "area", kind })),
+    things: (["no-go", ...ON_GROUND.hazards] as const).map((kind) => ({ sort: "area", kind })),
   },
   {
     title: "Kept for somebody",

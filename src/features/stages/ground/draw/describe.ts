@@ -1,4 +1,6 @@
-import { bearingTo, boxFrom, planDistance, topOf, type Point } from "@/core/ground";
+import { lengthAlong, rectangleOf } from "@/answers/plan/drawing";
+import { standingThing } from "@/answers/plan/things";
+import { wayBetween } from "@/answers/plan/way";
 import type { Sort, Thing } from "@/outing/things/sorts";
 import { shapeOf } from "@/outing/things/thing";
 import {
@@ -42,14 +44,11 @@ export function kindOfThing<S extends Sort>(sort: S, thing: Thing<S>): string {
 
 /** How high a thing is, where that says something. */
 function heightOf<S extends Sort>(sort: S, thing: Thing<S>): number | undefined {
-  if (sort === "obstacle") return topOf(thing as Thing<"obstacle">);
+  if (sort === "obstacle") return standingThing(thing as Thing<"obstacle">).top;
   if (sort === "position") return (thing as Thing<"position">).lensHeight;
   if (sort === "spot") return (thing as Thing<"spot">).aimHeight;
   return sort === "mast" ? (thing as Thing<"mast">).height : undefined;
 }
-
-const lengthOf = (points: readonly Point[]): number =>
-  points.slice(1).reduce((sum, p, i) => sum + planDistance(points[i]!, p), 0);
 
 /** What a thing measures, in a line: its sides and the way it lies, and its height. */
 export function measuresOf<S extends Sort>(sort: S, thing: Thing<S>): string {
@@ -58,10 +57,10 @@ export function measuresOf<S extends Sort>(sort: S, thing: Thing<S>): string {
   const high = height === undefined ? [] : [`${metresWords(height)} high`];
   if (form === "point") return high.join("");
   if (form === "line") {
-    const way = bearingWords(bearingTo(corners[0]!, corners.at(-1)!));
-    return [`${metresWords(lengthOf(corners))} to ${way}`, ...high].join(", ");
+    const way = bearingWords(wayBetween(corners[0]!, corners.at(-1)!).bearing);
+    return [`${metresWords(lengthAlong(corners))} to ${way}`, ...high].join(", ");
   }
-  const box = boxFrom(corners);
+  const box = rectangleOf(corners, "long-side");
   return box
     ? [
         `${metresWords(box.length)} × ${metresWords(box.width)}`,
@@ -70,7 +69,7 @@ export function measuresOf<S extends Sort>(sort: S, thing: Thing<S>): string {
       ].join(", ")
     : [
         `${corners.length} corners`,
-        `${metresWords(lengthOf([...corners, corners[0]!]))} round`,
+        `${metresWords(lengthAlong([...corners, corners[0]!]))} round`,
         ...high,
       ].join(", ");
 }

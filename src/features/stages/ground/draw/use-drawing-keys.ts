@@ -1,5 +1,5 @@
 import { useMemo } from "react";
-import { alongBearing, type Point } from "@/core/ground";
+import { stepOf } from "@/answers/plan/drawing";
 import { keyOf, refOf, shapeOf, thingOf, thingsOf, withCorner, type Ref } from "@/outing/things/thing";
 import { useOpenOuting } from "../../../outing/use-outing";
 import { useDrawingActions } from "./actions";
@@ -40,9 +40,8 @@ export function useDrawingKeys(): (event: KeyboardEvent) => void {
     };
     const nudge = (ref: Ref, event: KeyboardEvent): void => {
       const { up } = useDrawing.getState().view ?? { up: store.getState().view.outing.ground.venue.bearing };
-      const way = alongBearing(up + ARROWS[event.key]!);
       const metres = event.shiftKey ? STEPS.shift : event.altKey ? STEPS.alt : STEPS.plain;
-      const by: Point = { x: way.x * metres, y: way.y * metres };
+      const by = stepOf(up + ARROWS[event.key]!, metres);
       const { corner } = useDrawing.getState();
       if (corner === undefined) return actions.move(ref, by);
       actions.change(ref, (thing) => {

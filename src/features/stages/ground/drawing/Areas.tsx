@@ -1,16 +1,7 @@
-import { memo, useId } from "react";
+import { memo, useId, useMemo } from "react";
 import { G, Path } from "react-native-svg";
-import {
-  isClosed,
-  needsLeave,
-  venueAreasOf,
-  venueTemplate,
-  type Area,
-  type AreaKind,
-  type Surface,
-  type Venue,
-  type Zone,
-} from "@/core/ground";
+import { isClosedTo, venueSeen } from "@/answers/plan/venue";
+import type { Area, AreaKind, Surface, Venue, Zone } from "@/core/ground";
 import { Hatch } from "@/ui/charts/Hatch";
 import type { PlanView } from "@/ui/plan/view";
 import { SURFACE_FILL } from "@/ui/theme/surfaces";
@@ -61,7 +52,7 @@ export const MarkedAreas = memo(function MarkedAreas({
     if (area.kind === "canopy") return { fill: `url(#canopy-${id})`, stroke: moss, dash: "1 4" };
     if (area.kind === "photographers-line") return { fill: "none", stroke: moss, dash: "12 4" };
     if (area.kind === "no-go") return { fill: "none", stroke: bracken, dash: "8 5" };
-    return isClosed(area)
+    return isClosedTo(area)
       ? { fill: `url(#hazard-${id})`, stroke: bracken, dash: "8 5" }
       : { fill: "none", stroke: ink2, dash: "3 5" };
   };
@@ -73,7 +64,7 @@ export const MarkedAreas = memo(function MarkedAreas({
         .filter((area) => area.kind !== "surface" && area.kind !== "path")
         .map((area) => {
           const { fill, stroke, dash } = look(area);
-          const says = isClosed(area) ? "no standing here" : drawnKindWords(area.kind).toLowerCase();
+          const says = isClosedTo(area) ? "no standing here" : drawnKindWords(area.kind).toLowerCase();
           return (
             <G key={area.id} role="img" aria-label={`${area.name}: ${says}`}>
               <Path
@@ -146,13 +137,12 @@ interface VenueProps {
 export const VenueAreas = memo(function VenueAreas({ view, venue, surface, leave }: VenueProps) {
   const { fill, defs } = useSurfaceFill();
   const { ink2, bracken, moss } = useTokens();
-  const found = venueTemplate(venue.template);
-  const official = found.ok ? found.value.official : "stewards";
+  const { official, parts } = useMemo(() => venueSeen(venue), [venue]);
   return (
     <G>
       {defs}
-      {venueAreasOf(venue).map((area, i) => {
-        const byLeave = needsLeave(area.kind);
+      {parts.map((area, i) => {
+        const { byLeave } = area;
         const agreed = byLeave && leave.includes(area.kind);
         const says = byLeave
           ? `${areaWords(area.kind)}, ${agreed ? "agreed with" : "only if agreed with"} ${officialWords(official)}`

@@ -1,14 +1,9 @@
 import { memo, useId } from "react";
 import { G, Path } from "react-native-svg";
-import {
-  alongBearing,
-  OBSTACLE_KINDS,
-  type Hall,
-  type Mast,
-  type Obstacle,
-  type WindowOpening,
-} from "@/core/ground";
-import { shadowOutlines, type Sun } from "@/core/light";
+import { shadowsOf } from "@/answers/plan/light";
+import { placeAlong } from "@/answers/plan/way";
+import type { Hall, Mast, Obstacle, Point, WindowOpening } from "@/core/ground";
+import type { Sun } from "@/core/light";
 import { Hatch } from "@/ui/charts/Hatch";
 import { toScreen, type PlanView } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
@@ -28,17 +23,30 @@ export const Shadows = memo(function Shadows({
   const { shade } = useTokens();
   const hatch = `shade-${useId().replace(/\W/g, "")}`;
   // One path: where shadows lie over each other it is no darker.
-  const d = obstacles
-    .filter(({ kind }) => OBSTACLE_KINDS[kind].shades)
-    .flatMap((obstacle) => {
-      const outlines = shadowOutlines(obstacle, sun);
-      return outlines.ok ? outlines.value.map((outline) => pathOf(view, outline, true)) : [];
-    })
+  const d = shadowsOf(obstacles, sun)
+    .map((outline) => pathOf(view, outline, true))
     .join("");
   return (
     <G>
       <Hatch id={hatch} ink={shade} gap={7} weight={2.6} opacity={0.42} angle={35} />
       <Path d={d} fill={`url(#${hatch})`} />
+    </G>
+  );
+});
+
+/** The photographer's own shadow, so that it is seen where it falls. */
+export const OwnShadow = memo(function OwnShadow({
+  view,
+  outline,
+}: {
+  view: PlanView;
+  outline: readonly Point[];
+}) {
+  const { shade } = useTokens();
+  if (outline.length === 0) return null;
+  return (
+    <G role="img" aria-label="Your own shadow">
+      <Path d={pathOf(view, outline, true)} fill={shade} fillOpacity={0.75} />
     </G>
   );
 });
@@ -101,18 +109,14 @@ export const Windows = memo(function Windows({
   return (
     <G>
       {windows.map((window) => {
-        const [along, out] = [alongBearing(window.facing + 90), alongBearing(window.facing)];
-        const { x, y } = window.at;
-        const end = (side: number) => ({
-          x: x + (along.x * side * window.width) / 2,
-          y: y + (along.y * side * window.width) / 2,
-        });
+        const end = (side: number): Point =>
+          placeAlong(window.at, window.facing + 90, (side * window.width) / 2);
         return (
           <G key={window.id} role="img" aria-label={`${window.name}, window`}>
             <Path d={pathOf(view, [end(-1), end(1)], false)} stroke={sheet} strokeWidth={6} />
             <Path d={pathOf(view, [end(-1), end(1)], false)} stroke={sun} strokeWidth={3} />
             <Path
-              d={pathOf(view, [window.at, { x: x + out.x, y: y + out.y }], false)}
+              d={pathOf(view, [window.at, placeAlong(window.at, window.facing, 1)], false)}
               stroke={sun}
               strokeWidth={2}
             />

@@ -1,17 +1,13 @@
 import { useDeferredValue, useMemo } from "react";
 import { G } from "react-native-svg";
-import { aimOf } from "@/core/ground";
-import { fillRing } from "@/core/judge";
-import { shadedBy } from "@/core/light";
-import type { Scene } from "@/core/scene";
-import type { OutingView } from "@/outing/outing-view";
+import { ownShadow, ringOfFill, sunOnSpots, throwsShadows } from "@/answers/plan/light";
 import { tradePlacesFor } from "@/outing/trade-places";
 import type { PlanView } from "@/ui/plan/view";
 import { useOuting } from "../../../outing/use-outing";
 import { lightHolds, practiceMark, useOnPlan } from "../on-plan";
 import type { FoundCandidates } from "@/answers/ground/find-positions";
 import { Areas, MarkedAreas, VenueAreas, Zones } from "./Areas";
-import { Masts, Shadows, Walls, Windows } from "./Built";
+import { Masts, OwnShadow, Shadows, Walls, Windows } from "./Built";
 import { Heat, PracticeMark, Ranks } from "./Heat";
 import type { Layer } from "./layers";
 import { LightSteps } from "./LightSteps";
@@ -20,12 +16,6 @@ import { Ball, FillRing, OpeningLimits, TrackLine, ViewArrow, Wedge } from "./Si
 import { SpotLabels, type FirstLabel } from "./SpotLabels";
 import { Tag } from "./Tag";
 import { Obstacles } from "./Things";
-
-/** Direct sun weaker than this many lux throws no shadow worth drawing. */
-const SHADOW_LUX = 800;
-
-export const directSun = (scene: Scene): boolean =>
-  scene.sun.apparentAltitude > 0 && scene.daylight.directNormal > SHADOW_LUX;
 
 interface Drawn {
   readonly view: PlanView;
@@ -69,11 +59,12 @@ function MappedLight({ view }: Drawn) {
 export function SunShadows({ view }: Drawn) {
   const obstacles = useOuting((v) => v.outing.ground.obstacles);
   // Hundreds of shadows may come a frame after the minute: the strip under the finger does not wait for them.
-  const sun = useDeferredValue(useOuting((v) => (directSun(v.scene) ? v.scene.sun : undefined)));
+  const sun = useDeferredValue(useOuting((v) => (throwsShadows(v.scene) ? v.scene.sun : undefined)));
   return (
     <G>
       <MappedLight view={view} />
       {sun && obstacles.length > 0 && <Shadows view={view} obstacles={obstacles} sun={sun} />}
+      <OwnShadow view={view} outline={useOuting(ownShadow)} />
     </G>
   );
 }
@@ -160,7 +151,7 @@ function ChosenWedge({ view }: { view: PlanView }) {
   const position = useOuting((v) => v.position);
   const spot = useOuting((v) => v.spot);
   const sighting = useOuting((v) => v.found?.sighting);
-  const ring = useOuting((v) => v.found && v.input && fillRing(v.input, v.found));
+  const ring = useOuting(ringOfFill);
   return (
     <G>
       {ring !== undefined && <FillRing view={view} spot={spot} metres={ring} />}
@@ -168,14 +159,6 @@ function ChosenWedge({ view }: { view: PlanView }) {
       {position && sighting && <Wedge view={view} position={position} spot={spot} sighting={sighting} />}
     </G>
   );
-}
-
-/** Bearing that direct light reaches a spot from; undefined in shade. */
-function litFrom({ scene, outing }: OutingView, id: string): number | undefined {
-  const spot = outing.ground.spots.find((s) => s.id === id);
-  if (!spot || !directSun(scene)) return undefined;
-  const shaded = shadedBy(aimOf(outing.ground, spot), scene.sun, outing.ground.obstacles);
-  return shaded ? undefined : scene.sun.azimuth;
 }
 
 function Balls({ view }: { view: PlanView }) {
@@ -186,7 +169,7 @@ function Balls({ view }: { view: PlanView }) {
 
 function LitBall(props: Omit<Parameters<typeof Ball>[0], "litFrom">) {
   const { id } = props.spot;
-  return <Ball {...props} litFrom={useOuting((v) => litFrom(v, id))} />;
+  return <Ball {...props} litFrom={useOuting((v) => sunOnSpots(v)[id])} />;
 }
 
 function Tags({ view }: { view: PlanView }) {

@@ -1,6 +1,7 @@
 import { memo } from "react";
 import { G, Path, Text as SvgText } from "react-native-svg";
-import { toVenue, type Venue } from "@/core/ground";
+import { onVenueGrid } from "@/answers/plan/way";
+import type { Venue } from "@/core/ground";
 import type { LitPlace } from "@/core/judge";
 import { toScreen, type PlanView } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
@@ -24,10 +25,7 @@ export const LightSteps = memo(function LightSteps({ view, map, venue }: Props) 
   const steps = Map.groupBy(map.lit, ({ ev }) => Math.round(3 * (ev - map.ev)));
   // The map's rows lie along the venue, and so does the plan: every second or third place of both ways has its number.
   const every = Math.ceil(ROOM / side);
-  const numbered = ({ at }: LitPlace): boolean => {
-    const { x, y } = toVenue(venue, at);
-    return Math.round(x / map.step) % every === 0 && Math.round(y / map.step) % every === 0;
-  };
+  const numbered = ({ at }: LitPlace): boolean => onVenueGrid(venue, at, map.step, every);
   const square = ({ at }: LitPlace): string => {
     const { left, top } = toScreen(view, at);
     const half = side / 2 + 0.25;

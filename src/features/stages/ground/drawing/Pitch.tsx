@@ -1,6 +1,7 @@
 import { Circle, G, Path, Text as SvgText } from "react-native-svg";
-import { memo, useMemo } from "react";
-import { fromVenue, venueMarks, type Point, type Venue } from "@/core/ground";
+import { memo } from "react";
+import { marksOf } from "@/answers/plan/venue";
+import type { Point, Venue } from "@/core/ground";
 import { toScreen, type PlanView, type ScreenPoint } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
 import { pathOf } from "@/ui/plan/paths";
@@ -12,11 +13,10 @@ const ROOM = 14;
 /** The painted pitch by the rules, laid as the venue lies. */
 export const Pitch = memo(function Pitch({ view, venue }: { view: PlanView; venue: Venue }) {
   const { ink, sheet } = useTokens();
-  const marks = useMemo(() => venueMarks(venue.template), [venue.template]);
   return (
     <G>
-      {marks.map((mark, i) => {
-        const points = mark.points.map((p) => fromVenue(venue, p));
+      {marksOf(venue).map((mark, i) => {
+        const { points } = mark;
         if (mark.kind === "spot") {
           const { left, top } = toScreen(view, points[0]!);
           return <Circle key={i} cx={left} cy={top} r={1.8} fill={ink} />;

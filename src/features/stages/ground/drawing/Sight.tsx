@@ -1,8 +1,9 @@
 import { memo } from "react";
 import { Circle, G, Path } from "react-native-svg";
 import type { Sighting } from "@/core/judge";
-import { alongBearing, planDistance, slitReach, type Point, type Position, type Spot } from "@/core/ground";
-import { asBearing } from "@/core/units";
+import { openingLimits } from "@/answers/plan/things";
+import { wayBetween } from "@/answers/plan/way";
+import type { Point, Position, Spot } from "@/core/ground";
 import { toScreen, screenStep, type PlanView } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
 import { pathOf } from "@/ui/plan/paths";
@@ -24,7 +25,7 @@ const LEAST_BAND = 4;
 export const Wedge = memo(function Wedge({ view, position, spot, sighting }: WedgeProps) {
   const { water } = useTokens();
   const { frame, depth, background } = sighting;
-  const away = planDistance(position.at, spot.at);
+  const away = wayBetween(position.at, spot.at).metres;
   const half = frame.frameAcross / 2 / away;
   const edge = (distance: number, side: 1 | -1): Point =>
     along(position.at, spot.at, distance, side * half * distance);
@@ -86,7 +87,7 @@ export const FillRing = memo(function FillRing({
 
 /** The point `forward` metres from one place toward another and `right` metres aside. */
 function along(from: Point, to: Point, forward: number, right: number): Point {
-  const length = Math.max(1e-6, planDistance(from, to));
+  const length = Math.max(1e-6, wayBetween(from, to).metres);
   const ux = (to.x - from.x) / length;
   const uy = (to.y - from.y) / length;
   return { x: from.x + ux * forward + uy * right, y: from.y + uy * forward - ux * right };
@@ -98,22 +99,18 @@ const LIMITS_REACH = 12;
 /** How far to either side the opening that one looks out of lets the lens go. */
 export const OpeningLimits = memo(function OpeningLimits({
   view,
-  position: { at, slit, name },
+  position,
 }: {
   view: PlanView;
   position: Position;
 }) {
   const { ink2 } = useTokens();
-  if (!slit) return null;
-  const reach = slitReach(slit);
-  const end = (side: 1 | -1): Point => {
-    const way = alongBearing(asBearing(slit.facing + side * reach));
-    return { x: at.x + way.x * LIMITS_REACH, y: at.y + way.y * LIMITS_REACH };
-  };
+  const limits = openingLimits(position, LIMITS_REACH);
+  if (!limits) return null;
   return (
-    <G role="img" aria-label={`What the opening at ${name} lets one see`}>
+    <G role="img" aria-label={`What the opening at ${position.name} lets one see`}>
       <Path
-        d={pathOf(view, [end(-1), at, end(1)], false)}
+        d={pathOf(view, [limits[0], position.at, limits[1]], false)}
         fill="none"
         stroke={ink2}
         strokeWidth={1.4}

@@ -1,6 +1,7 @@
 import { memo } from "react";
 import { G, Rect, Text as SvgText } from "react-native-svg";
-import { footprintOf, topOf, type Ground, type Point, type Spot } from "@/core/ground";
+import { standingThing } from "@/answers/plan/things";
+import type { Ground, Point, Spot } from "@/core/ground";
 import { placeLabels, type Box } from "@/ui/plan/labels";
 import { toScreen, type PlanView, type ScreenPoint } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
@@ -70,7 +71,7 @@ export const SpotLabels = memo(function SpotLabels({ view, ground, first = NONE,
   ];
   const frame: Box = { left: 4, top: 4, width: view.width - 8, height: view.height - 8 };
   const beside = ground.obstacles.filter(
-    (o) => !hasRoomForName(view, o) && extentOf(view, footprintOf(o)) >= SEEN,
+    (o) => !hasRoomForName(view, o) && extentOf(view, standingThing(o).covers) >= SEEN,
   );
   const marked = ground.areas.filter((a) => a.kind !== "surface");
   const wishes = [
@@ -84,8 +85,8 @@ export const SpotLabels = memo(function SpotLabels({ view, ground, first = NONE,
     ...spots.map((s) => ({ id: s.id, at: at(s), words: s.name, clear: inHand(s) ? 14 : 10 })),
     ...beside.map((o) => ({
       id: `obstacle ${o.id}`,
-      at: middleOf(view, footprintOf(o)),
-      words: `${o.name}, ${metresWords(topOf(o))}`,
+      at: middleOf(view, standingThing(o).covers),
+      words: `${o.name}, ${metresWords(standingThing(o).top)}`,
       clear: 4,
     })),
     ...marked.map((a) => ({ id: `area ${a.id}`, at: middleOf(view, a.outline), words: a.name, clear: -9 })),

@@ -1,13 +1,12 @@
 import { G, Path, Rect, Text as SvgText } from "react-native-svg";
-import { asBearing } from "@/core/units";
-import { shadowLength, type Sun } from "@/core/light";
+import { personShadow } from "@/answers/plan/light";
+import { turnedBy } from "@/answers/plan/way";
+import type { Sun } from "@/core/light";
 import { labelWidth } from "@/ui/plan/labels";
 import { screenStep, type PlanView } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
 import { combOf } from "./comb";
 
-/** Height in metres of the standing person whose shadow each stroke is. */
-const PERSON = 1.75;
 const SPACING = 24;
 const INSET = 9;
 
@@ -25,8 +24,8 @@ interface Props {
 export function SunComb({ view, sun, without }: Props) {
   const tokens = useTokens();
   if (without) return <EdgeWord view={view} words={without} />;
-  const step = screenStep(view, asBearing(sun.azimuth + 180));
-  const comb = combOf(shadowLength(PERSON, sun.apparentAltitude), view.pxPerMetre);
+  const step = screenStep(view, turnedBy(sun.azimuth, 180));
+  const comb = combOf(personShadow(sun), view.pxPerMetre);
   const strokes = starts(view, step)
     .map(({ left, top }) => `M${left} ${top}l${step.left * comb.length} ${step.top * comb.length}`)
     .join("");

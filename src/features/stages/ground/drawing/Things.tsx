@@ -1,14 +1,8 @@
 import { memo, useId } from "react";
 import { Circle, Defs, G, Path, Pattern, Rect, Text as SvgText } from "react-native-svg";
-import {
-  alongBearing,
-  footprintOf,
-  topOf,
-  type Block,
-  type Obstacle,
-  type Point,
-  type Tree,
-} from "@/core/ground";
+import { lookOf, standingThing } from "@/answers/plan/things";
+import { reachAlong } from "@/answers/plan/way";
+import type { Block, Obstacle, Point, Tree } from "@/core/ground";
 import { Hatch } from "@/ui/charts/Hatch";
 import { labelWidth, type Box } from "@/ui/plan/labels";
 import { pathOf } from "@/ui/plan/paths";
@@ -18,19 +12,10 @@ import { metresWords, obstacleWords } from "@/words";
 
 /** How a kind is told apart on the plan: by its hatch, with its name written on it or beside it. */
 type Manner = "built" | "leaves" | "netting" | "crowd" | "bank";
-const MANNERS: Readonly<Partial<Record<Obstacle["kind"], Manner>>> = {
-  hedge: "leaves",
-  tree: "leaves",
-  trees: "leaves",
-  backdrop: "leaves",
-  fence: "netting",
-  mesh: "netting",
-  net: "netting",
-  goal: "netting",
-  crowd: "crowd",
-  bank: "bank",
-};
-const mannerOf = ({ kind }: Obstacle): Manner => MANNERS[kind] ?? "built";
+function mannerOf({ kind }: Obstacle): Manner {
+  const look = lookOf(kind);
+  return look === "thin" ? "built" : look;
+}
 
 interface Props {
   readonly view: PlanView;
@@ -76,7 +61,7 @@ const One = memo(function One({
   obstacle: Obstacle;
   fill: string;
 }) {
-  const label = `${obstacle.name}, ${obstacleWords(obstacle.kind).toLowerCase()}, ${metresWords(topOf(obstacle))} high`;
+  const label = `${obstacle.name}, ${obstacleWords(obstacle.kind).toLowerCase()}, ${metresWords(standingThing(obstacle).top)} high`;
   return (
     <G role="img" aria-label={label}>
       {"outline" in obstacle ? (
@@ -131,13 +116,8 @@ function PostMarks({ view, block, spacing }: { view: PlanView; block: Block; spa
 /** Strokes down a slope from its high side, as maps have them. */
 function Hachures({ view, outline, toward }: { view: PlanView; outline: readonly Point[]; toward: number }) {
   const { ink2 } = useTokens();
-  const way = alongBearing(toward);
-  const along = outline.map((p) => p.x * way.x + p.y * way.y);
-  const aside = outline.map((p) => p.x * way.y - p.y * way.x);
-  const [high, low] = [Math.max(...along), Math.min(...along)];
-  const [left, right] = [Math.min(...aside), Math.max(...aside)];
+  const { high, low, left, right, at } = reachAlong(outline, toward);
   const count = Math.min(60, Math.floor(((right - left) * view.pxPerMetre) / LEAST_GAP));
-  const at = (a: number, s: number): Point => ({ x: way.x * a + way.y * s, y: way.y * a - way.x * s });
   const strokes = Array.from({ length: count }, (_, i) => {
     const s = left + ((i + 0.5) / count) * (right - left);
     const deep = (i % 2 ? 0.35 : 0.7) * (high - low);
@@ -219,7 +199,8 @@ export function hasRoomForName(view: PlanView, obstacle: Obstacle): boolean {
   return shortestSide(corners) >= TYPE + 2 && length >= labelWidth(nameOf(obstacle), TYPE);
 }
 
-const nameOf = (obstacle: Obstacle): string => `${obstacle.name}, ${metresWords(topOf(obstacle))}`;
+const nameOf = (obstacle: Obstacle): string =>
+  `${obstacle.name}, ${metresWords(standingThing(obstacle).top)}`;
 
 /** Degrees by which the name on a thing is turned, so that it reads upward or to the right. */
 function turnOf({ a, b }: Side): number {
@@ -228,7 +209,7 @@ function turnOf({ a, b }: Side): number {
 }
 
 function middleOnScreen(view: PlanView, block: Block): ScreenPoint {
-  const corners = footprintOf(block).map((p) => toScreen(view, p));
+  const corners = standingThing(block).covers.map((p) => toScreen(view, p));
   return {
     left: corners.reduce((n, c) => n + c.left, 0) / corners.length,
     top: corners.reduce((n, c) => n + c.top, 0) / corners.length,

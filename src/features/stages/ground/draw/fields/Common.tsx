@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { boxAsDrawn, boxOutline, type Box, type Point } from "@/core/ground";
+import { rectangleOf, reshaped } from "@/answers/plan/drawing";
+import type { Box, Point } from "@/core/ground";
 import { rowOf, type Sort, type Thing } from "@/outing/things/sorts";
 import {
   hasLooseCorners,
@@ -69,10 +70,10 @@ export function Common<S extends Sort>({ at, thing }: FieldsProps<S>) {
 /** Length, depth and bearing of an outline that is a rectangle. */
 function BoxFields<S extends Sort>({ at, thing }: FieldsProps<S>) {
   const { change } = useDrawingActions();
-  const box = boxAsDrawn(shapeOf(at.sort, thing).corners);
+  const box = rectangleOf(shapeOf(at.sort, thing).corners, "as-drawn");
   if (!box) return null;
   const reshape = (part: Partial<Box>): void =>
-    change(at, (t) => rowOf(at.sort).laid(t, boxOutline({ ...box, ...part })));
+    change(at, (t) => rowOf(at.sort).laid(t, reshaped(box, part)));
   return (
     <View className="flex-row flex-wrap gap-3">
       <LengthField

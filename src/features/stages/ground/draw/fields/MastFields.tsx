@@ -1,5 +1,5 @@
 import { View } from "react-native";
-import { readLampFile } from "@/core/light";
+import { lampOf } from "@/answers/plan/drawing";
 import { freeId } from "@/data";
 import { addLampFile } from "@/outing/edits";
 import { FileButton } from "@/ui/controls/FileButton";
@@ -75,7 +75,7 @@ function BringLampFile() {
   const toast = useToast();
   const read = async (file: File): Promise<void> => {
     const text = await file.text();
-    const found = readLampFile(text);
+    const found = lampOf(text);
     if (!found.ok) {
       toast({ words: `${file.name}: ${lampFileFaultWords(found)}` });
       return;

@@ -1,17 +1,7 @@
 import { View } from "react-native";
-import {
-  detailOf,
-  OBSTACLE_KIND_NAMES,
-  OBSTACLE_KINDS,
-  ROD_KINDS,
-  SWATCH_NAMES,
-  type BlockKind,
-  type Block,
-  type Look,
-  type Obstacle,
-  type Rod,
-  type Tree,
-} from "@/core/ground";
+import { detailIn } from "@/answers/plan/drawing";
+import { coloursToTell, isLookedThrough, ON_GROUND } from "@/answers/plan/kinds";
+import { type BlockKind, type Block, type Look, type Obstacle, type Rod, type Tree } from "@/core/ground";
 import type { Thing } from "@/outing/things/sorts";
 import { CheckRow } from "@/ui/controls/CheckRow";
 import { LengthField } from "@/ui/controls/LengthField";
@@ -22,15 +12,14 @@ import { obstacleWords, swatchWords } from "@/words";
 import { useDrawingActions } from "../actions";
 import type { FieldsProps } from "./Common";
 
-const BLOCK_KINDS = OBSTACLE_KIND_NAMES.filter(
-  (kind): kind is BlockKind => OBSTACLE_KINDS[kind].form === "block",
-);
+const BLOCK_KINDS = ON_GROUND.blocks;
 const BLOCKS = BLOCK_KINDS.map((kind) => ({ key: kind, title: obstacleWords(kind) }));
-const RODS = ROD_KINDS.map((kind) => ({ key: kind, label: obstacleWords(kind) }));
+const RODS = ON_GROUND.rods.map((kind) => ({ key: kind, label: obstacleWords(kind) }));
+const SWATCHES = coloursToTell().map(({ name }) => name);
 const NO_COLOUR = "none";
 const COLOURS = [
   { key: NO_COLOUR, title: "Not said" },
-  ...SWATCH_NAMES.map((key) => ({ key, title: swatchWords(key) })),
+  ...SWATCHES.map((key) => ({ key, title: swatchWords(key) })),
 ];
 
 type Change = (edit: (thing: Obstacle) => Obstacle) => void;
@@ -56,7 +45,7 @@ export function ObstacleFields({ at, thing }: FieldsProps<"obstacle">) {
 function BlockFields({ block, change }: { block: Block; change: Change }) {
   const edit = (part: Partial<Block>): void => change((t) => ({ ...t, ...part }) as Obstacle);
   const { mesh, posts, rise } = block;
-  const nets = !OBSTACLE_KINDS[block.kind].opaque;
+  const nets = isLookedThrough(block.kind);
   return (
     <View className="gap-3">
       <Picker
@@ -223,14 +212,14 @@ function RodFields({ rod, change }: { rod: Rod; change: Change }) {
 function LookFields({ thing, change }: { thing: Obstacle; change: Change }) {
   const look = thing.look ?? {};
   const edit = (part: Partial<Look>): void => change((t) => ({ ...t, look: { ...look, ...part } }));
-  const detail = detailOf(thing) ?? 0;
+  const detail = detailIn(thing);
   return (
     <View className="gap-3">
       <Picker
         label="Colour from afar"
         items={COLOURS}
         chosen={look.colour ?? NO_COLOUR}
-        onChoose={(key) => edit({ colour: SWATCH_NAMES.find((name) => name === key) })}
+        onChoose={(key) => edit({ colour: SWATCHES.find((name) => name === key) })}
       />
       <View className="flex-row">
         <NumberField

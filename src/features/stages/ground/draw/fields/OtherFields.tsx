@@ -1,5 +1,5 @@
 import { View } from "react-native";
-import { DRAWN_KINDS, SURFACES, TRACK_KINDS } from "@/core/ground";
+import { ON_GROUND } from "@/answers/plan/kinds";
 import { LengthField } from "@/ui/controls/LengthField";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Picker } from "@/ui/controls/Picker";
@@ -9,11 +9,11 @@ import { TextField } from "@/ui/controls/TextField";
 import { drawnKindWords, signedClicks, surfaceWords, trackKindWords } from "@/words";
 import { useEdit, type FieldsProps } from "./Common";
 
-const AREA_KINDS = DRAWN_KINDS.map((key) => ({ key, title: drawnKindWords(key) }));
+const AREA_KINDS = ON_GROUND.areas.map((key) => ({ key, title: drawnKindWords(key) }));
 const AS_AROUND = "around";
 const SURFACE_ITEMS = [
   { key: AS_AROUND, title: "As the ground about it" },
-  ...SURFACES.map((key) => ({ key, title: surfaceWords(key) })),
+  ...ON_GROUND.surfaces.map((key) => ({ key, title: surfaceWords(key) })),
 ];
 /** Dense leaves, until somebody looked up (common practice). */
 const LEAVES = 0.03;
@@ -27,13 +27,13 @@ export function AreaFields({ at, thing }: FieldsProps<"area">) {
         label="What it is for"
         items={AREA_KINDS}
         chosen={thing.kind}
-        onChoose={(key) => edit({ kind: DRAWN_KINDS.find((kind) => kind === key) ?? thing.kind })}
+        onChoose={(key) => edit({ kind: ON_GROUND.areas.find((kind) => kind === key) ?? thing.kind })}
       />
       <Picker
         label="Made of"
         items={SURFACE_ITEMS}
         chosen={thing.surface ?? AS_AROUND}
-        onChoose={(key) => edit({ surface: SURFACES.find((surface) => surface === key) })}
+        onChoose={(key) => edit({ surface: ON_GROUND.surfaces.find((surface) => surface === key) })}
       />
       {thing.kind === "canopy" && (
         <View className="flex-row">
@@ -58,7 +58,7 @@ export function TrackFields({ at, thing }: FieldsProps<"track">) {
     <View className="gap-3">
       <Segmented
         label="Kind of track"
-        segments={TRACK_KINDS.map((key) => ({ key, label: trackKindWords(key) }))}
+        segments={ON_GROUND.tracks.map((key) => ({ key, label: trackKindWords(key) }))}
         chosen={thing.kind ?? "course"}
         onChoose={(kind) => edit({ kind })}
       />

@@ -1,6 +1,7 @@
 import { View } from "react-native";
-import { WAYS_OF_BEING, type WayOfBeing } from "@/core/ground";
-import { fromCoordinates } from "@/core/ground";
+import { onPlan } from "@/answers/plan/drawing";
+import { ON_GROUND } from "@/answers/plan/kinds";
+import type { WayOfBeing } from "@/core/ground";
 import { Button } from "@/ui/controls/Button";
 import { CheckRow } from "@/ui/controls/CheckRow";
 import { LengthField } from "@/ui/controls/LengthField";
@@ -36,7 +37,7 @@ const OPENINGS = {
 /** How far off the device says it may be before that is said as a warning: metres. */
 const ROUGH = 8;
 
-const WAYS = WAYS_OF_BEING.map((key) => ({
+const WAYS = ON_GROUND.waysOfBeing.map((key) => ({
   key,
   title: wayWords(key),
   detail: `lens at ${metresWords(LENS_HEIGHTS[key])}`,
@@ -65,7 +66,7 @@ export function PositionThingFields({ at, thing }: FieldsProps<"position">) {
         items={WAYS}
         chosen={thing.way ?? (thing.lensHeight < 1.3 ? "kneeling" : "standing")}
         onChoose={(key) => {
-          const way = WAYS_OF_BEING.find((w) => w === key);
+          const way = ON_GROUND.waysOfBeing.find((w) => w === key);
           if (way) edit({ way, lensHeight: LENS_HEIGHTS[way] });
         }}
       />
@@ -162,9 +163,8 @@ function StandHere({ at, thing }: FieldsProps<"position">) {
   const anchor = useOuting((v) => v.outing.ground.anchor);
   const toast = useToast();
   const { ask, asking, trouble } = useHere((here) => {
-    const to = fromCoordinates(anchor, here);
     const before = thing.at;
-    edit({ at: { x: Math.round(to.x * 100) / 100, y: Math.round(to.y * 100) / 100 } });
+    edit({ at: onPlan(anchor, here) });
     const off = here.accuracy === undefined ? "" : `, to within ${metresWords(here.accuracy)}`;
     const rough = (here.accuracy ?? 0) > ROUGH ? " Wait in the open for a better fix, or drag it." : "";
     toast({ words: `${thing.name} is where you stand${off}.${rough}`, undo: () => edit({ at: before }) });

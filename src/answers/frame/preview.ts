@@ -1,0 +1,97 @@
+import { shutterSeconds } from "@/core/exposure";
+import { previewAt, type ShutterPreview } from "@/core/judge";
+import {
+  deliveredPerPixel,
+  fallLength,
+  pictureOf,
+  roomAhead,
+  type FigurePiece,
+  type PictureAsked,
+  type PictureInput,
+} from "@/core/picture";
+import type { OutingView } from "@/outing/outing-view";
+
+/** Clicks between the pictures that stand side by side. */
+const STOP = 3;
+/** Pixels of the drawings: the chosen picture, its neighbours, the loupe. */
+export const PREVIEW_WIDTHS = { chosen: 360, beside: 168, loupe: 168 };
+
+/** One of the pictures that are made beside each other. */
+export interface Asked {
+  readonly of: "chosen" | "sharp" | "beside" | "loupe";
+  /** Clicks. */
+  readonly shutter: number;
+  /** What comes out at that shutter. */
+  readonly there: ShutterPreview;
+  readonly picture: PictureInput;
+}
+
+/** The pictures at the chosen shutter. */
+export interface Previews {
+  readonly pictures: readonly Asked[];
+  /** Pixels of the delivery for one of the chosen drawing. */
+  readonly perPixel: number;
+  /** Share 0 … 1 of the frame that is free before the subject. */
+  readonly room: number;
+}
+
+type Looked = Pick<OutingView, "input" | "found" | "frame" | "outing">;
+
+/**
+ * What is drawn of the shot in hand: the chosen shutter as it is and sharp, a stop slower, a stop faster, and a piece of the
+ * delivery one to one, about the upper part of the figure, whose outlines are given. Nothing while there is no picture.
+ */
+export function previewsOf(
+  { input, found, frame: view, outing }: Looked,
+  figure: readonly FigurePiece[],
+): Previews | undefined {
+  if (!input || !found || !view) return undefined;
+  const upright = view.aspect < 1;
+  const wide = (px: number): number => Math.round(upright ? px * Math.max(0.5, view.aspect) : px);
+  const { shutter } = found.settings.settings;
+  const { first, last } = found.settings.rails.shutter;
+  const base = { input, found, view, figure, falling: outing.weather?.falls };
+  const whole: PictureAsked = { ...base, shutter, width: wide(PREVIEW_WIDTHS.chosen) };
+  const loupe = { ...whole, width: PREVIEW_WIDTHS.loupe };
+  const zoom = Math.max(1, deliveredPerPixel(loupe));
+  const beside = [shutter - STOP, shutter + STOP].filter((click) => click >= first && click <= last);
+  const made = (of: Asked["of"], asked: PictureAsked): Asked => ({
+    of,
+    shutter: asked.shutter,
+    there: previewAt(input, found, asked.shutter),
+    picture: pictureOf(asked),
+  });
+  return {
+    pictures: [
+      made("chosen", whole),
+      made("sharp", { ...whole, sharp: true }),
+      ...beside.map((click) =>
+        made("beside", { ...base, shutter: click, width: wide(PREVIEW_WIDTHS.beside) }),
+      ),
+      made("loupe", { ...loupe, zoom, at: headOn(view, figure) }),
+    ],
+    perPixel: deliveredPerPixel(whole),
+    room: roomAhead(whole),
+  };
+}
+
+/** Where in the frame the upper part of a figure is. */
+function headOn(view: NonNullable<Looked["frame"]>, figure: readonly FigurePiece[]) {
+  const top = figure.flatMap((p) => p.outline).reduce((a, b) => (b[1] > a[1] ? b : a), [0, 0] as const);
+  return {
+    across: top[0] * view.metreAcross,
+    up: (view.aloft ? 0 : view.feet) + top[1] * 0.92 * view.metreUp,
+  };
+}
+
+/** What falls, and how many metres of it are in the picture at the shutter in hand; nothing in the dry. */
+export function fallOf({
+  found,
+  outing,
+}: OutingView):
+  { readonly falls: "rain" | "snow"; readonly metres: number; readonly shutter: number } | undefined {
+  const falls = outing.weather?.falls;
+  if (!falls || !found) return undefined;
+  const { shutter } = found.settings.settings;
+  return { falls, metres: fallLength(falls, shutterSeconds(shutter)), shutter };
+}
