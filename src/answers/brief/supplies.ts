@@ -1,6 +1,7 @@
 import { suppliesOf } from "@/core/schedule";
 import type { Outing } from "@/data";
-import { bufferRun, suppliesInput } from "@/outing/day/day";
+import { bufferRun } from "@/outing/day/buffer-run";
+import { suppliesInput } from "@/outing/day/day";
 import { ownRateFor } from "@/outing/day/own-rate";
 import { kept } from "@/outing/assessments";
 import type { OutingView } from "@/outing/outing-view";

@@ -1,5 +1,5 @@
 import { instantFound, type Instant } from "@/core/judge";
-import { writeSpeed } from "@/outing/day/day";
+import { writeSpeed } from "@/outing/day/buffer-run";
 import { answered } from "../answered";
 
 /** What lasts an instant in the shot in hand, and how long its burst runs onto the bag's cards. */

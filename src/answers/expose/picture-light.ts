@@ -1,4 +1,4 @@
-import { METER_SEES, meterSees } from "@/core/catalogue";
+import { meterSees } from "@/core/catalogue";
 import {
   apertureFNumber,
   apertureNearest,
@@ -38,9 +38,6 @@ export const asWritten = ({ shutter, aperture, iso }: Settings) => ({
   fNumber: apertureFNumber(aperture),
   iso: isoSpeed(iso),
 });
-
-/** What may fill a picture's middle, by id and name. */
-export const fillings = (): readonly { readonly id: string; readonly name: string }[] => METER_SEES;
 
 /** What a picture of the body in hand says of its light, its middle filled by something; the usual middle when left out. */
 export const pictureTells = (

@@ -13,7 +13,6 @@ import {
   type Point,
   type SnapTo,
 } from "@/core/ground";
-import { readLampFile } from "@/core/light";
 import { toCentimetre } from "@/outing/rounded";
 import { wayBetween } from "./way";
 
@@ -52,6 +51,3 @@ export const onPlan = (
   anchor: Anchor,
   here: { readonly latitude: number; readonly longitude: number },
 ): Point => toCentimetre(fromCoordinates(anchor, here));
-
-/** What a lamp's file says of its light, or why it cannot be read. */
-export const lampOf = (text: string) => readLampFile(text);

@@ -1,12 +1,4 @@
-import {
-  alongBearing,
-  bearingTo,
-  fromVenue,
-  planDistance,
-  toVenue,
-  type Point,
-  type Venue,
-} from "@/core/ground";
+import { alongBearing, bearingTo, planDistance, toVenue, type Point, type Venue } from "@/core/ground";
 import { asBearing, cosDeg, sinDeg } from "@/core/units";
 
 /** How one place of a plan lies to another. */

@@ -1,5 +1,5 @@
 import type { z } from "zod";
-import { genericKit } from "@/answers/library/catalogue";
+import { genericKit } from "@/answers/library/kit";
 import { bodySchema, cardSchema, converterSchema, lensSchema, supportSchema, type StoredKit } from "@/data";
 import { apertureRangeWords, focalRangeWords, metresWords } from "@/words";
 import type { FieldSpec } from "../forms/field-spec";

@@ -1,6 +1,8 @@
 import { useMemo } from "react";
 import type { z } from "zod";
-import { shipped, subjectTaken } from "@/answers/library/catalogue";
+import { shippedLight } from "@/answers/library/light";
+import { subjectTaken } from "@/answers/library/subjects";
+import { shippedVenues } from "@/answers/library/venues";
 import {
   EMPTY_LIBRARY,
   idFromName,
@@ -64,7 +66,7 @@ export function OwnForm({ section, id, own: isOwn, onDone }: Props) {
   if (section === "lightLevels") {
     const row = isOwn
       ? own.lightLevels.find((l) => l.id === id)
-      : shipped.lightLevels.find((l) => l.id === id);
+      : shippedLight.levels.find((l) => l.id === id);
     return (
       <PlainForm
         section="lightLevels"
@@ -81,7 +83,7 @@ export function OwnForm({ section, id, own: isOwn, onDone }: Props) {
   if (section === "startingSettings") {
     const row = isOwn
       ? own.startingSettings.find((s) => s.id === id)
-      : shipped.startingSettings.find((s) => s.id === id);
+      : shippedLight.startingSettings.find((s) => s.id === id);
     return (
       <PlainForm
         section="startingSettings"
@@ -95,7 +97,7 @@ export function OwnForm({ section, id, own: isOwn, onDone }: Props) {
       />
     );
   }
-  const template = shipped.venues.find((v) => v.id === id);
+  const template = shippedVenues().find((v) => v.id === id);
   const row = isOwn
     ? own.venues.find((v) => v.id === id)
     : template && {

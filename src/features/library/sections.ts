@@ -1,4 +1,6 @@
-import { shipped, stagingOf, venueName, wordsOfVenue } from "@/answers/library/catalogue";
+import { shippedLight } from "@/answers/library/light";
+import { shippedSubjects, stagingOf } from "@/answers/library/subjects";
+import { shippedVenues, venueName } from "@/answers/library/venues";
 import type { Library } from "@/data";
 import { evRangeWords, exposureWords, metresWords, sizeWords, speedWords } from "@/words";
 
@@ -60,7 +62,7 @@ const subjectRow = (s: SubjectLike, own: boolean): LibraryRow => ({
   words: own ? undefined : stagingOf(s.id)?.words,
 });
 
-const venueRow = (v: (typeof shipped.venues)[number]): LibraryRow => ({
+const venueRow = (v: ReturnType<typeof shippedVenues>[number]): LibraryRow => ({
   id: v.id,
   title: v.name,
   detail: `${metresWords(v.width)} × ${metresWords(v.length)}`,
@@ -73,7 +75,7 @@ const venueRow = (v: (typeof shipped.venues)[number]): LibraryRow => ({
   known: v.known,
   source: v.source,
   own: false,
-  words: wordsOfVenue(v.id),
+  words: v.words,
 });
 
 const ownVenueRow = (v: Library["venues"][number]): LibraryRow => ({
@@ -136,19 +138,19 @@ export function rowsOf(section: SectionKey, own: Library): LibraryRow[] {
     case "subjects":
       return [
         ...own.subjects.map((s) => subjectRow(s, true)),
-        ...shipped.subjects.map((s) => subjectRow(s, false)),
+        ...shippedSubjects().map((s) => subjectRow(s, false)),
       ];
     case "venues":
-      return [...own.venues.map(ownVenueRow), ...shipped.venues.map(venueRow)];
+      return [...own.venues.map(ownVenueRow), ...shippedVenues().map(venueRow)];
     case "lightLevels":
       return [
         ...own.lightLevels.map((l) => levelRow(l, true)),
-        ...shipped.lightLevels.map((l) => levelRow(l, false)),
+        ...shippedLight.levels.map((l) => levelRow(l, false)),
       ];
     case "startingSettings":
       return [
         ...own.startingSettings.map((s) => startRow(s, true)),
-        ...shipped.startingSettings.map((s) => startRow(s, false)),
+        ...shippedLight.startingSettings.map((s) => startRow(s, false)),
       ];
   }
 }

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { genericKit } from "@/answers/library/catalogue";
+import { genericKit } from "@/answers/library/kit";
 import type { StoredKit } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";

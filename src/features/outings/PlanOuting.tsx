@@ -2,7 +2,8 @@ import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
 import { View } from "react-native";
 import { z } from "zod";
-import { groundsToBegin, groupOf, stagingOf, subjectOn, venueFor } from "@/answers/library/catalogue";
+import { groupOf, stagingOf } from "@/answers/library/subjects";
+import { groundsToBegin, subjectOn, venueFor } from "@/answers/library/venues";
 import { kindOf } from "@/outing/begin/kind-of";
 import type { newOuting } from "@/outing/begin/new-outing";
 import {

@@ -1,4 +1,3 @@
-/** The stages as one module, loaded when the first of them is opened, with what computes a new outing. */
-export { newOuting } from "@/outing/begin/new-outing";
+/** The stages as one module, loaded when the first of them is opened. */
 export { OutingShell } from "./OutingShell";
 export { StageOf } from "./StageOf";

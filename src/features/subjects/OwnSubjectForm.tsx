@@ -1,6 +1,6 @@
 import { useMemo, useState } from "react";
 import { View } from "react-native";
-import { shipped } from "@/answers/library/catalogue";
+import { figures, shippedSubjects } from "@/answers/library/subjects";
 import { EMPTY_LIBRARY, idFromName, ownSubjectSchema, type Library, type StoredSubject } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Picker } from "@/ui/controls/Picker";
@@ -77,7 +77,7 @@ export function OwnSubjectForm({ begin, onKept, onCancel }: Props) {
   const specs = useMemo(() => [...BODY, ...parts.flatMap((_, i) => partSpecs(i))], [parts]);
 
   const onSave = async (subject: OwnSubject): Promise<boolean> => {
-    const id = mine ? begin.id : idFromName(subject.name, [...shipped.subjects, ...own.subjects], "subject");
+    const id = mine ? begin.id : idFromName(subject.name, [...shippedSubjects(), ...own.subjects], "subject");
     const kept = { ...subject, id };
     const subjects = mine ? own.subjects.map((s) => (s.id === id ? kept : s)) : [...own.subjects, kept];
     if (!(await library.change({ ...own, subjects }))) return false;
@@ -96,7 +96,7 @@ export function OwnSubjectForm({ begin, onKept, onCancel }: Props) {
       before={() => (
         <Picker
           label="Drawn as"
-          items={shipped.figures.map((key) => ({ key, title: figureWords(key) }))}
+          items={figures().map((key) => ({ key, title: figureWords(key) }))}
           chosen={figure}
           onChoose={(key) => setFigure(key as typeof figure)}
         />

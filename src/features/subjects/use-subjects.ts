@@ -1,5 +1,5 @@
 import { useMemo } from "react";
-import { shipped, stagingOf, subjectTaken } from "@/answers/library/catalogue";
+import { shippedSubjects, stagingOf, subjectTaken } from "@/answers/library/subjects";
 import type { Subject } from "@/core/motion";
 import type { StoredSubject } from "@/data";
 import type { Pickable } from "@/ui/controls/matching";
@@ -20,7 +20,7 @@ export function useSubjectChoice(): {
   return useMemo(() => {
     const items = [
       ...own.map((s) => ({ key: s.id, title: s.name, detail: `yours, ${detailOf(s)}` })),
-      ...shipped.subjects.map((s) => ({
+      ...shippedSubjects().map((s) => ({
         key: s.id,
         title: s.name,
         detail: `${s.group}, ${detailOf(s)}`,

@@ -8,7 +8,6 @@ import {
   type PackingRow,
 } from "@/core/catalogue";
 import { sunAt } from "@/core/light";
-import { burstRun, type BurstRun } from "@/core/motion";
 import type { OwnRate, SuppliesInput } from "@/core/schedule";
 import { bagOf, localDay, windowOf, type Outing, type StoredKit } from "@/data";
 
@@ -95,19 +94,6 @@ export function suppliesInput(
     temperature: outing.weather?.temperature ?? 15,
     hours,
   };
-}
-
-/** MB a second that a body can count on: which card is in it is not told, so the slowest of the bag; absent without a card. */
-export const writeSpeed = (cards: StoredKit["cards"]): number | undefined =>
-  cards.length === 0 ? undefined : Math.min(...cards.map((c) => c.writeMbPerSecond));
-
-/** How the buffer of that body fills and clears on the slowest card of the bag; nothing while one of them is not told. */
-export function bufferRun(outing: Outing, kit: StoredKit, bodyId?: string): BurstRun | undefined {
-  const bag = bagOf(outing, kit);
-  const { framesPerSecond, frameMb, bufferMb } =
-    bag.bodies.find((b) => b.id === bodyId) ?? bag.bodies[0] ?? {};
-  if (!framesPerSecond || !frameMb || !bufferMb || bag.cards.length === 0) return undefined;
-  return burstRun({ framesPerSecond, frameMb, bufferMb, writeMbPerSecond: writeSpeed(bag.cards)! });
 }
 
 /** By when one is in place: before the first light in a hide where the outing waits for the morning, else early enough to walk round. */

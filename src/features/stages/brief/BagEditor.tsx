@@ -8,7 +8,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { burstSentence, weightWords } from "@/words";
 import { editOuting } from "@/outing/edits";
 import { mountedFor } from "@/outing/ask";
-import { bufferRun } from "@/outing/day/day";
+import { bufferRun } from "@/outing/day/buffer-run";
 import { useToast } from "@/ui/layout/toast";
 import { useCommit, useOuting } from "../../outing/use-outing";
 

@@ -1,7 +1,7 @@
 import { automaticOf } from "@/answers/shot/automatic";
 import { meterPreset } from "@/answers/shot/meter";
 import { View } from "react-native";
-import { shipped } from "@/answers/library/catalogue";
+import { fillings } from "@/answers/library/meter-sees";
 import { letIsoFollow } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
 import { CheckRow } from "@/ui/controls/CheckRow";
@@ -12,7 +12,7 @@ import { automaticReachSentence, automaticSentence, compensationWords, signedCli
 import { useCommit, useOuting } from "../../outing/use-outing";
 
 const MOST_COMPENSATION = 15;
-const SEES = shipped.meterSees.map(({ id, name, reflectance }) => ({
+const SEES = fillings().map(({ id, name, reflectance }) => ({
   key: id,
   title: name,
   detail: `throws back ${Math.round(100 * reflectance)} %`,

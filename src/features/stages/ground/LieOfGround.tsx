@@ -1,5 +1,5 @@
 import { View } from "react-native";
-import { groundsToBegin } from "@/answers/library/catalogue";
+import { groundsToBegin } from "@/answers/library/venues";
 import { ON_GROUND } from "@/answers/plan/kinds";
 import { HALL_DAYLIGHT } from "@/data";
 import { NumberField } from "@/ui/controls/NumberField";

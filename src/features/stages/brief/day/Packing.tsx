@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { shipped } from "@/answers/library/catalogue";
+import { dayConditions } from "@/answers/library/day-conditions";
 import { bagOf, bagWeight, idFromName } from "@/data";
 import { conditionsOf, packingOf } from "@/outing/day/day";
 import { tickedWeight } from "@/outing/day/ticked-weight";
@@ -37,7 +37,7 @@ export function Packing() {
     <View className="gap-3">
       <Toggles
         label="The day is"
-        options={shipped.dayConditions.map((key) => ({ key, label: CONDITION_WORDS[key] }))}
+        options={dayConditions().map((key) => ({ key, label: CONDITION_WORDS[key] }))}
         on={conditions}
         onChange={(next) => put({ conditions: [...next] })}
       />

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { fillings, pictureTells, rightByThis } from "@/answers/expose/picture-light";
+import { pictureTells, rightByThis } from "@/answers/expose/picture-light";
+import { fillings } from "@/answers/library/meter-sees";
 import type { Body } from "@/core/optics";
 import { useToast } from "@/ui/layout/toast";
 import { useChangeKit } from "../../../store/kit";

@@ -1,5 +1,5 @@
 import { View } from "react-native";
-import { lampOf } from "@/answers/plan/drawing";
+import { lampOf } from "@/answers/plan/lamp-file";
 import { freeId } from "@/data";
 import { addLampFile } from "@/outing/edits";
 import { FileButton } from "@/ui/controls/FileButton";

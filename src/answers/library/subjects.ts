@@ -1,0 +1,28 @@
+import { asSubject, STAGINGS, SUBJECTS } from "@/core/catalogue";
+import { FIGURES, type Silhouette } from "@/core/motion";
+import type { Library, StoredSubject } from "@/data";
+
+/** The subjects that ship, row by row with their sources. */
+export const shippedSubjects = (): typeof SUBJECTS => SUBJECTS;
+
+/** Every figure that a subject can be drawn as. */
+export const figures = (): readonly Silhouette[] => FIGURES;
+
+/** How a subject of the library is met: its venues, and words by which it is found too; nothing for one's own. */
+export const stagingOf = (subjectId: string) => STAGINGS.get(subjectId);
+
+/** The group of a subject of the library; empty for one's own. */
+export const groupOf = (subjectId: string): string => SUBJECTS.find((s) => s.id === subjectId)?.group ?? "";
+
+/** A subject as an outing keeps it, by its id: one's own, else the library's. Absent where neither has it. */
+export function subjectTaken(id: string, own: Library["subjects"]): StoredSubject | undefined {
+  const mine = own.find((s) => s.id === id);
+  if (mine) {
+    const { source: _, ...subject } = mine;
+    return subject;
+  }
+  const row = SUBJECTS.find((s) => s.id === id);
+  if (!row) return undefined;
+  const subject = asSubject(row);
+  return { ...subject, parts: [...subject.parts] };
+}

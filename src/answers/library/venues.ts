@@ -1,0 +1,32 @@
+import { STAGINGS, usualSubject, venueWords } from "@/core/catalogue";
+import { OPEN_GROUND, VENUES } from "@/core/ground";
+
+/** The venues that ship, row by row with their sources, each with the words by which it is found too. */
+export const shippedVenues = () => VENUES.map((venue) => ({ ...venue, words: venueWords(venue.id) }));
+
+/** Grounds to begin on: open ground, then every venue with its size in metres and the words by which it is found too. */
+export const groundsToBegin = () =>
+  [OPEN_GROUND, ...VENUES].map((v) => {
+    const isOpen = v.id === OPEN_GROUND.id;
+    return {
+      id: v.id,
+      name: v.name,
+      size: isOpen ? undefined : { width: v.width, length: v.length },
+      words: isOpen ? undefined : venueWords(v.id),
+    };
+  });
+
+/** The subject that a ground is met with: the one in hand where it fits, else the usual one there. */
+export const subjectOn = (venueId: string, subjectId: string): string =>
+  venueId === OPEN_GROUND.id || STAGINGS.get(subjectId)?.venues.includes(venueId)
+    ? subjectId
+    : (usualSubject(venueId) ?? subjectId);
+
+/** The ground that a subject is met on: the one in hand where it fits, else its first. */
+export const venueFor = (subjectId: string, venueId: string): string => {
+  const venues = STAGINGS.get(subjectId)?.venues;
+  return venues && !venues.includes(venueId) ? venues[0]! : venueId;
+};
+
+/** The name of a venue by its id; open ground for what is none. */
+export const venueName = (id: string): string => (VENUES.find((v) => v.id === id) ?? OPEN_GROUND).name;
