@@ -12,7 +12,7 @@ import { Late } from "../../layout/Late";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 import { dropReading, keepReading, readingFrom } from "@/outing/edits/reading";
 
-const loadReadingForm = async () => (await import("../shot/ReadingForm")).ReadingForm;
+const loadReadingForm = async () => (await import("./other-settings")).ReadingForm;
 const loadLightDiffers = async () => (await import("./LightDiffers")).LightDiffers;
 
 const STEPS = [1, 2, 3, 4, 6, 9];
