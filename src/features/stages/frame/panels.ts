@@ -2,7 +2,6 @@ import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/
 import { KitForShot, mountedWords } from "../shot/KitForShot";
 import { colourAnswer, depthAnswer, lensesAnswer, reachAnswer, softerAnswer } from "./answers";
 import { FrameHead } from "./FrameHead";
-import { Picture } from "./Picture";
 
 /** Frame: how large the subject is with the lenses one owns, what crop is left, what is sharp, what lies behind. */
 export const FRAME: readonly Panel[] = [
@@ -20,7 +19,7 @@ export const FRAME: readonly Panel[] = [
     phone: "lead",
     wide: "fill",
     when: withPicture,
-    load: withStage(Picture),
+    load: whenSeen(async () => (await import("./Picture")).Picture),
   },
   {
     id: "preview",
