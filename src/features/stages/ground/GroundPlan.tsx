@@ -12,6 +12,7 @@ import type { PlanView } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
 import { metresWords } from "@/words";
 import { editSpot, movePosition } from "@/outing/edits";
+import { clearTop } from "@/ui/plan/clear-place";
 import { toCentimetre } from "@/outing/rounded";
 import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 import { useUnfolded } from "../screen/unfolded";
@@ -35,6 +36,9 @@ interface Props {
   /** Labels that are written before the names. */
   readonly first?: readonly FirstLabel[];
 }
+
+/** Px from the top at which the pencil stands where nothing is there. */
+const PENCIL = 72;
 
 /** The plan of the ground under the finger: positions are dragged, positions and spots are tapped. Under a raised sheet it shows the shot alone. */
 export function GroundPlan({ under, first }: Props) {
@@ -113,7 +117,18 @@ export function GroundPlan({ under, first }: Props) {
         </View>
       )}
       {!close && (
-        <View className="absolute right-1 top-[72px] rounded-full bg-sheet">
+        <View
+          className="absolute right-1 rounded-full bg-sheet"
+          style={{
+            top: view
+              ? clearTop(
+                  view,
+                  [...ground.positions, ...ground.spots].map((p) => p.at),
+                  PENCIL,
+                )
+              : PENCIL,
+          }}
+        >
           <IconButton label="Draw the ground" onPress={() => draw(isMoved ? view : undefined)}>
             <DrawIcon size={24} color={water} />
           </IconButton>
