@@ -120,3 +120,5 @@ export { coloursToWear, standsOut, type Parting, type StandsOut } from "./stands
 export { facesInRow, printFound, type FacesInRow, type PrintFound } from "./print-found";
 export { panLeft, type PanLeft } from "./pan-left";
 export { stillFound, type StillFound } from "./still-found";
+export { blurModelOf } from "./motion-found";
+export { settingsAsked } from "./settings-found";

@@ -23,6 +23,7 @@ import {
 } from "../exposure";
 import { heldPartOf } from "./held-part";
 import type {
+  Assessment,
   AssessInput,
   DepthFound,
   LightFound,
@@ -31,7 +32,7 @@ import type {
   SightingFound,
 } from "./assessment";
 import { depthAsked, type DepthAsked } from "./depth-asked";
-import type { BlurModel } from "./motion-found";
+import { blurModelOf, type BlurModel } from "./motion-found";
 import { lostLight } from "./lost-light";
 import { meshBetween } from "./mesh-found";
 import { keptCircleMm } from "./sighting";
@@ -71,6 +72,10 @@ export function findSettings(
     because: reasons({ input, sighting, light, blur, solve, depth }, solution),
   };
 }
+
+/** What is asked of the solver for a picture that was assessed. */
+export const settingsAsked = (input: AssessInput, { sighting, light }: Assessment): SolveInput =>
+  solveInput(input, sighting, light, blurModelOf(input, { sighting }), depthAsked(input, sighting));
 
 /** Up to four times the base ISO nobody calls the light short (assumed; the owner of a body may say otherwise). */
 const PREFERRED_OVER_BASE = 4;

@@ -52,14 +52,16 @@ export interface Frame {
   readonly frameUp: number;
 }
 
+/** Share of a side of the frame that the image of a part takes: m·size over the side. Part in metres, side in mm. */
+export const fillOf = (m: number, partSize: number, sideMm: number): number => (m * partSize * 1000) / sideMm;
+
 /** Lens reach: focal length, fill, the crop left and its pixels (thin lens). */
 export function frameSubject(input: FrameInput): Frame {
   const sides = heldSidesMm(input.format, input.orientation);
   const sideMm = input.along === "height" ? sides.up : sides.across;
   const focalLengthMm = chooseFocalLength(input, sideMm);
   const m = magnification(focalLengthMm, input.subjectDistance);
-  const partMm = m * input.partSize * 1000;
-  const fill = partMm / sideMm;
+  const fill = fillOf(m, input.partSize, sideMm);
   const kept = Math.min(1, fill / input.fill);
   return {
     focalLengthMm,
@@ -67,7 +69,7 @@ export function frameSubject(input: FrameInput): Frame {
     fill,
     kept,
     keptLongEdgePx: Math.round(input.format.widthPx * kept),
-    partPx: Math.round((partMm * 1000) / pixelPitchUm(input.format)),
+    partPx: Math.round((m * input.partSize * 1e6) / pixelPitchUm(input.format)),
     frameAcross: sides.across / m / 1000,
     frameUp: sides.up / m / 1000,
   };

@@ -1,0 +1,1 @@
+export { FUNCTIONS, type FormulaName, type FunctionName, type MethodName } from "./registry";

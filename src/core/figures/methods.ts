@@ -1,0 +1,77 @@
+import { distance, type Vector } from "../ground";
+import { assess, blurModelOf, settingsAsked, type AssessInput, type Assessment } from "../judge";
+import { solveSettings } from "../exposure";
+import { method } from "../units/formula";
+
+/** The picture that an input gives; asked only of one that gave a picture. */
+export function pictureOfInput(input: AssessInput): Assessment {
+  const found = assess(input);
+  if (!found.ok) throw new Error(`this input gives no picture: ${found.reason}; ask one that does`);
+  return found;
+}
+
+interface Asked {
+  readonly asked: AssessInput;
+}
+
+const solved = ({ asked }: Asked) => solveSettings(settingsAsked(asked, pictureOfInput(asked)));
+
+/** What the judge works out from a whole question, where no line of arithmetic tells it. */
+export const JUDGE_METHODS = {
+  distance: method<{ readonly from: Vector; readonly to: Vector }>(
+    "m",
+    ({ from, to }) => distance(from, to),
+    "handbook-optics",
+  ),
+  "solveSettings.shutter": method<Asked>("clicks", (of) => solved(of).settings.shutter, "exif-2-32"),
+  "solveSettings.aperture": method<Asked>("clicks", (of) => solved(of).settings.aperture, "exif-2-32"),
+  "solveSettings.iso": method<Asked>("clicks", (of) => solved(of).settings.iso, "exif-2-32"),
+  "frameSubject.focalLengthMm": method<Asked>(
+    "mm",
+    ({ asked }) => pictureOfInput(asked).sighting.frame.focalLengthMm,
+    "handbook-optics",
+  ),
+  "frameSubject.kept": method<Asked>(
+    "",
+    ({ asked }) => pictureOfInput(asked).sighting.frame.kept,
+    "handbook-optics",
+  ),
+  partSizeOf: method<Asked>("m", ({ asked }) => pictureOfInput(asked).sighting.partSize, "common-practice"),
+  findLight: method<Asked>("lx", ({ asked }) => pictureOfInput(asked).light.lux.total, "ies-daylight"),
+  "findLight.sun": method<Asked>("lx", ({ asked }) => pictureOfInput(asked).light.lux.sun, "ies-daylight"),
+  "findLight.sky": method<Asked>("lx", ({ asked }) => pictureOfInput(asked).light.lux.sky, "ies-daylight"),
+  "findLight.ground": method<Asked>(
+    "lx",
+    ({ asked }) => pictureOfInput(asked).light.lux.ground,
+    "ies-daylight",
+  ),
+  "findLight.moon": method<Asked>("lx", ({ asked }) => pictureOfInput(asked).light.lux.moon, "usno-171"),
+  "findLight.lamps": method<Asked>("lx", ({ asked }) => pictureOfInput(asked).light.lux.lamps, "en-12193"),
+  depthAsked: method<Asked>(
+    "f-number",
+    ({ asked }) => pictureOfInput(asked).settings.depth.fNumber,
+    "handbook-optics",
+  ),
+  toleranceUm: method<Asked>(
+    "µm",
+    ({ asked }) => blurModelOf(asked, pictureOfInput(asked)).toleranceUm,
+    "common-practice",
+  ),
+  "bodyMotion.speed": method<Asked>(
+    "m/s",
+    ({ asked }) => blurModelOf(asked, pictureOfInput(asked)).heldSpeed,
+    "common-practice",
+  ),
+  "bodyMotion.umPerMetre": method<Asked>(
+    "µm",
+    ({ asked }) => pictureOfInput(asked).motion.body.umPerMetre,
+    "handbook-optics",
+  ),
+  keeperChance: method<Asked>("", ({ asked }) => pictureOfInput(asked).motion.held.chance, "variance-rule"),
+  backgroundBehind: method<Asked>(
+    "m",
+    ({ asked }) => pictureOfInput(asked).sighting.background.beyond,
+    "handbook-optics",
+  ),
+  scoreOf: method<Asked>("", ({ asked }) => pictureOfInput(asked).score.value, "assumed"),
+} as const;

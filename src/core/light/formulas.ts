@@ -1,0 +1,34 @@
+import { formula } from "../units/formula";
+import { pictureSays } from "./picture-reading";
+import { evFromLux, luxFromEv } from "./subject-light";
+import { shadowLength } from "./shade";
+
+// What the functions of this folder work out, in the names of their inputs.
+
+export const LIGHT_FORMULAS = {
+  evFromLux: formula(
+    "EV",
+    { lux: ["lx", 0.0005, 130_000] },
+    "log2(lux / 2.5)",
+    ({ lux }) => evFromLux(lux),
+    "iso-2720",
+  ),
+  luxFromEv: formula("lx", { ev: ["EV", -10, 18] }, "2.5 * 2^ev", ({ ev }) => luxFromEv(ev), "iso-2720"),
+  pictureSays: formula(
+    "stops",
+    { median: ["", 0.1, 0.3], reflectance: ["", 0.12, 0.2], rightMedian: ["", 0.15, 0.22] },
+    "log2(median / rightMedian) - log2(reflectance / (pi * 12.5 / 250))",
+    (of) => {
+      const says = pictureSays({ ...of, clipped: 0 });
+      return says.kind === "off" ? says.stops : Number.NaN;
+    },
+    "iso-2720",
+  ),
+  shadowLength: formula(
+    "m",
+    { height: ["m", 0.1, 60], altitude: ["°", 0.5, 89] },
+    "height / tan(altitude * pi / 180)",
+    ({ height, altitude }) => shadowLength(height, altitude),
+    "handbook-optics",
+  ),
+} as const;
