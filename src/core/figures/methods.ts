@@ -1,5 +1,13 @@
-import { distance, type Vector } from "../ground";
-import { assess, blurModelOf, settingsAsked, type AssessInput, type Assessment } from "../judge";
+import {
+  assess,
+  blurModelOf,
+  keptCircleMm,
+  settingsAsked,
+  sightOf,
+  type AssessInput,
+  type Assessment,
+} from "../judge";
+import { stabiliserStopsOf } from "../optics";
 import { solveSettings } from "../exposure";
 import { method } from "../units/formula";
 
@@ -18,9 +26,34 @@ const solved = ({ asked }: Asked) => solveSettings(settingsAsked(asked, pictureO
 
 /** What the judge works out from a whole question, where no line of arithmetic tells it. */
 export const JUDGE_METHODS = {
-  distance: method<{ readonly from: Vector; readonly to: Vector }>(
-    "m",
-    ({ from, to }) => distance(from, to),
+  "bodyMotion.radialSpeed": method<Asked>(
+    "m/s",
+    ({ asked }) => Math.abs(pictureOfInput(asked).motion.body.radialSpeed),
+    "common-practice",
+  ),
+  "aimOf.x": method<Asked>("m", ({ asked }) => sightOf(asked).aim.x, "common-practice"),
+  "aimOf.y": method<Asked>("m", ({ asked }) => sightOf(asked).aim.y, "common-practice"),
+  "aimOf.z": method<Asked>("m", ({ asked }) => sightOf(asked).aim.z, "common-practice"),
+  "lensOf.x": method<Asked>("m", ({ asked }) => sightOf(asked).lens.x, "common-practice"),
+  "lensOf.y": method<Asked>("m", ({ asked }) => sightOf(asked).lens.y, "common-practice"),
+  "lensOf.z": method<Asked>("m", ({ asked }) => sightOf(asked).lens.z, "common-practice"),
+  stabiliserStopsOf: method<Asked>("stops", ({ asked }) => stabiliserStopsOf(asked.rig), "cipa-dc-011"),
+  keptCircleMm: method<Asked>(
+    "mm",
+    ({ asked }) => keptCircleMm(asked, pictureOfInput(asked).sighting.frame.kept),
+    "handbook-optics",
+  ),
+  lostStops: method<Asked>(
+    "stops",
+    ({ asked }) => pictureOfInput(asked).settings.lostStops,
+    "handbook-optics",
+  ),
+  meltOf: method<Asked>(
+    "",
+    ({ asked }) => {
+      const { smoothness } = pictureOfInput(asked).sighting.background;
+      return smoothness === "plain" ? Infinity : smoothness;
+    },
     "handbook-optics",
   ),
   "solveSettings.shutter": method<Asked>("clicks", (of) => solved(of).settings.shutter, "exif-2-32"),

@@ -1,4 +1,5 @@
 import { EXPOSURE_FORMULAS } from "../exposure/formulas";
+import { GROUND_FORMULAS } from "../ground/formulas";
 import { LIGHT_FORMULAS } from "../light/formulas";
 import { MOTION_FORMULAS } from "../motion/formulas";
 import { OPTICS_FORMULAS } from "../optics/formulas";
@@ -7,6 +8,7 @@ import { JUDGE_METHODS } from "./methods";
 
 /** Every public function that a figure may come from, by its name; after a point the field of its result. */
 export const FUNCTIONS = Object.freeze({
+  ...GROUND_FORMULAS,
   ...OPTICS_FORMULAS,
   ...MOTION_FORMULAS,
   ...LIGHT_FORMULAS,

@@ -122,3 +122,4 @@ export { panLeft, type PanLeft } from "./pan-left";
 export { stillFound, type StillFound } from "./still-found";
 export { blurModelOf } from "./motion-found";
 export { settingsAsked } from "./settings-found";
+export { keptCircleMm } from "./sighting";

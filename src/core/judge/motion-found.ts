@@ -1,10 +1,19 @@
 import { headingOf, levelVelocity, type Spot, type Vector } from "../ground";
-import { blurDiscUm, heldSidesMm, imageDistanceMm, pixelPitchUm, stabiliserStopsOf } from "../optics";
+import {
+  blurDiscUm,
+  heldSidesMm,
+  imageDistanceMm,
+  pixelPitchUm,
+  stabiliserStopsOf,
+  workingFNumber,
+} from "../optics";
 import {
   blurBudget,
   blurLengthUm,
   bodyMotion,
   focusDrift,
+  focusedAt,
+  imageSpeedUm,
   isFalling,
   keeperChance,
   keptVerdict,
@@ -47,6 +56,8 @@ export interface BlurModel {
   readonly unmended: (aperture: number) => Unmended | undefined;
   /** Exposure in seconds that draws the wished streak; absent for a shot that wants none, or when nothing crosses. */
   readonly streakExposure?: number;
+  /** What softens the part that must hold, at an aperture click. */
+  readonly softens: (aperture: number) => BlurInput;
   /** Smear in µm of the part that must hold. */
   readonly blurUm: (settings: Settings) => number;
   readonly at: (settings: Settings) => MotionFound;
@@ -119,6 +130,7 @@ export function findMotion(
     slowestMoving: slowestExposure(held.blur(0), held.toleranceUm, true),
     unmended: held.unmended,
     streakExposure,
+    softens: held.blur,
     blurUm: held.smear,
     chance: held.chance,
     at: (settings) => {
@@ -181,7 +193,7 @@ function blurringOf(
       focalLengthMm,
       fNumber: 1,
       subjectDistance: subjectAt,
-      point: subjectAt + drift,
+      point: focusedAt(subjectAt, drift),
     }),
     movingOnly: shot.tolerance === "pixel-sharp",
     panSpread: shot.technique === "panned" ? (hands ?? USUAL_HANDS).panSpread : undefined,
@@ -210,12 +222,12 @@ function partModel(blurring: Blurring, part: SubjectPart, tolerance: number, spr
   const blur = (aperture: number): BlurInput => {
     const fNumber = apertureFNumber(aperture);
     return {
-      motionUmPerSecond: speed * body.umPerMetre,
+      motionUmPerSecond: imageSpeedUm(speed, body.umPerMetre),
       motionDirection: still.motionDirection,
       shakeUmPerSecond: still.shakeUmPerSecond,
       shakeAlongUmPerSecond: still.shakeAlongUmPerSecond,
       defocusUm: lagDiscUm / fNumber,
-      workingFNumber: fNumber * (1 + magnification),
+      workingFNumber: workingFNumber(fNumber, magnification),
       pixelUm: still.pixelUm,
     };
   };

@@ -50,6 +50,9 @@ export const focusDrift = (
   return approach / (2 * how.burstFps);
 };
 
+/** Metres from the lens at which a focus lies that is so many metres behind a subject which comes nearer. */
+export const focusedAt = (distance: number, drift: number): number => distance + drift;
+
 /** Seconds before the press that a pre-burst of so many frames keeps. */
 export const preBurstSeconds = (frames: number, framesPerSecond: number): number => frames / framesPerSecond;
 

@@ -1,8 +1,18 @@
 import { formula } from "../units/formula";
 import { blurLengthUm, slowestExposure } from "./blur-budget";
-import { betweenFrames, burstRun, chanceToHold, preBurstSeconds, takeOffSpeed, topOfJump } from "./burst";
+import {
+  betweenFrames,
+  burstRun,
+  chanceToHold,
+  focusDrift,
+  focusedAt,
+  preBurstSeconds,
+  takeOffSpeed,
+  topOfJump,
+} from "./burst";
 import { chanceFromLog, speedSpread, steadyChance } from "./chance";
 import { flickerStops, flickerSwing, modulationFromFrames } from "./flicker";
+import { imageSpeedUm, umPerMetreAt } from "./image-motion";
 import { panDepthBlurUm, panRate, panRateChange } from "./pan";
 import { rollingShutterLeanMm } from "./rolling-shutter";
 import { shakeUmPerSecond } from "./shake";
@@ -57,6 +67,34 @@ export const MOTION_FORMULAS = {
       return slowest === "any" ? Infinity : slowest;
     },
     VARIANCES,
+  ),
+  umPerMetreAt: formula(
+    "µm",
+    { imageDistanceMm: ["mm", 8, 1000], distance: ["m", 1, 500] },
+    "1000 * imageDistanceMm / distance",
+    ({ imageDistanceMm, distance }) => umPerMetreAt(imageDistanceMm, distance),
+    "handbook-optics",
+  ),
+  imageSpeedUm: formula(
+    "µm/s",
+    { speed: SPEED, umPerMetre: ["µm", 1, 200_000] },
+    "speed * umPerMetre",
+    ({ speed, umPerMetre }) => imageSpeedUm(speed, umPerMetre),
+    "handbook-optics",
+  ),
+  focusDrift: formula(
+    "m",
+    { approach: ["m/s", 0, 60] },
+    "0.01 * approach",
+    ({ approach }) => focusDrift(approach, "predictive"),
+    PRACTICE,
+  ),
+  focusedAt: formula(
+    "m",
+    { distance: ["m", 1, 500], drift: ["m", 0, 1] },
+    "distance + drift",
+    ({ distance, drift }) => focusedAt(distance, drift),
+    PRACTICE,
   ),
   shakeUmPerSecond: formula(
     "µm/s",

@@ -62,7 +62,7 @@ export function bodyMotion(input: MotionInput): BodyMotion {
   const away = dot(bodyVelocity, sight) / length;
   const transverseSpeed = Math.sqrt(Math.max(0, dot(bodyVelocity, bodyVelocity) - away * away));
   const residual = rootOfSquares(shareLeft(technique, hands) * transverseSpeed, subject.bob);
-  const umPerMetre = (1000 * camera.imageDistanceMm) / length;
+  const umPerMetre = umPerMetreAt(camera.imageDistanceMm, length);
   const growth = edgeGrowth(camera, subject, scale(sight, away / length)) / umPerMetre;
   return {
     transverseSpeed,
@@ -94,6 +94,13 @@ function edgeGrowth(camera: Camera, subject: Subject, along: Vector): number {
   const image = imageVelocity(camera, edge, along);
   return image ? 1000 * Math.hypot(image.x, image.y) : 0;
 }
+
+/** µm on the sensor for a metre across the view, at the distance of the subject in metres. */
+export const umPerMetreAt = (imageDistanceMm: number, distance: number): number =>
+  (1000 * imageDistanceMm) / distance;
+
+/** µm a second on the sensor of what moves across the view with so many m/s. */
+export const imageSpeedUm = (speed: number, umPerMetre: number): number => speed * umPerMetre;
 
 /**
  * Speed of a part across the line of sight in m/s. A limb's speed is against the body, direction unknown: root of

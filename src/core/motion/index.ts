@@ -22,6 +22,7 @@ export {
 } from "./chance";
 export {
   bodyMotion,
+  imageSpeedUm,
   partSpeed,
   USUAL_HANDS,
   type BodyMotion,
@@ -62,6 +63,7 @@ export {
   burstRun,
   chanceToHold,
   focusDrift,
+  focusedAt,
   preBurstSeconds,
   takeOffSpeed,
   topOfJump,

@@ -11,6 +11,7 @@ import {
 import { distanceFromMark, markedDistance } from "./close-up";
 import { lightStopsBelowFullFrame } from "./equivalence";
 import { fillOf } from "./framing";
+import { pixelPitchUm } from "./format";
 import {
   angleOfView,
   bellowsLoss,
@@ -18,6 +19,7 @@ import {
   focalLengthForImage,
   imageDistanceMm,
   magnification,
+  workingFNumber,
 } from "./thin-lens";
 
 // What the functions of this folder work out, in the names of their inputs.
@@ -69,6 +71,20 @@ export const OPTICS_FORMULAS = {
     { size: ["m", 0.01, 20], imageMm: ["mm", 0.1, 60], focalLengthMm: FOCAL },
     "focalLengthMm * (1 + imageMm / (1000 * size)) / (imageMm / (1000 * size)) / 1000",
     ({ size, imageMm, focalLengthMm }) => distanceForImage(size, imageMm, focalLengthMm),
+    HANDBOOK,
+  ),
+  workingFNumber: formula(
+    "f-number",
+    { fNumber: F_NUMBER, magnification: ["", 0, 5] },
+    "fNumber * (1 + magnification)",
+    ({ fNumber, magnification: m }) => workingFNumber(fNumber, m),
+    HANDBOOK,
+  ),
+  pixelPitchUm: formula(
+    "µm",
+    { widthMm: ["mm", 4, 60], widthPx: ["px", 500, 20_000, "whole"] },
+    "1000 * widthMm / widthPx",
+    ({ widthMm, widthPx }) => pixelPitchUm({ widthMm, heightMm: widthMm, widthPx }),
     HANDBOOK,
   ),
   bellowsLoss: formula(

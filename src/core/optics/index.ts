@@ -47,6 +47,7 @@ export {
   focalLengthForImage,
   imageDistanceMm,
   magnification,
+  workingFNumber,
 } from "./thin-lens";
 export { circleByRule, fullFrameEquivalent, lightStopsBelowFullFrame, type CircleRule } from "./equivalence";
 export {

@@ -42,5 +42,8 @@ export function distanceForImage(size: number, imageMm: number, focalLengthMm: n
   return (focalLengthMm * (1 + m)) / m / 1000;
 }
 
+/** The f-number that the light meets so near: N·(1 + m), pupil magnification taken as 1. */
+export const workingFNumber = (fNumber: number, m: number): number => fNumber * (1 + m);
+
 /** Light lost by close focus in stops: 2·log2(1 + m), pupil magnification taken as 1. */
 export const bellowsLoss = (m: number): number => 2 * Math.log2(1 + m);

@@ -18,3 +18,4 @@ export { SOURCES, type SourceId } from "./sources";
 export type { Progress } from "./progress";
 export { METER_CONSTANTS, MIDDLE_REFLECTANCE } from "./meter-constants";
 export { linearOf, luminanceOfLinear } from "./srgb";
+export type { Unit } from "./formula";
