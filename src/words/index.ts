@@ -136,7 +136,7 @@ export { burstSentence, keepersSentence } from "./review";
 export { readCoordinates } from "./read-coordinates";
 export { readLength, readLengthShown } from "./read-length";
 export { readNumber } from "./read-number";
-export { reasonSentence, sourceWords } from "./reasons";
+export { reasonSentence, sourceName, sourceWords } from "./reasons";
 export { moonWords, skyMarkWords, spotLightWords, sunEventWords } from "./sky";
 export {
   blurredSentence,

@@ -1,6 +1,6 @@
 import { isoNearest } from "@/core/exposure";
 import type { Reason, ReasonCode, ReasonNumbers } from "@/core/judge";
-import { SOURCES } from "@/core/units";
+import { SOURCES, type SourceId } from "@/core/units";
 import { numberWords } from "./number";
 import {
   bearingWords,
@@ -89,6 +89,9 @@ const REASONS: { readonly [Code in ReasonCode]: (numbers: ReasonNumbers[Code]) =
 
 export const reasonSentence = <Code extends ReasonCode>({ code, numbers }: ReasonOf<Code>): string =>
   REASONS[code](numbers);
+
+/** A source by its name, at the beginning of a line. */
+export const sourceName = (source: SourceId): string => SOURCES[source].replace(/^./, (c) => c.toUpperCase());
 
 /** Where a reason comes from, or nothing when it is plain arithmetic. */
 export const sourceWords = ({ source }: Reason): string | undefined => (source ? SOURCES[source] : undefined);

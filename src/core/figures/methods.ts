@@ -12,7 +12,7 @@ import { solveSettings } from "../exposure";
 import { method } from "../units/formula";
 
 /** The picture that an input gives; asked only of one that gave a picture. */
-export function pictureOfInput(input: AssessInput): Assessment {
+function pictureOfInput(input: AssessInput): Assessment {
   const found = assess(input);
   if (!found.ok) throw new Error(`this input gives no picture: ${found.reason}; ask one that does`);
   return found;

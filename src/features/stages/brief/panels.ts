@@ -57,7 +57,13 @@ export const BRIEF: readonly Panel[] = [
   },
   {
     id: "supplies",
-    worked: true,
+    worked: [
+      "suppliesOf.frames",
+      "suppliesOf.cards",
+      "suppliesOf.batteries",
+      "coldShare",
+      "suppliesOf.waterLitres",
+    ],
     title: "Supplies of the day",
     phone: "folded",
     wide: "folded",

@@ -8,6 +8,7 @@ import { useTokens } from "@/ui/theme/theme";
 import { blurSourceWords, shutterWords, twoFigures } from "@/words";
 import type { OutingView } from "@/outing/outing-view";
 import { useFound, useOuting } from "../../outing/use-outing";
+import { AskSum } from "../reasons/AskSum";
 
 /** Rungs of the ladder either side of the shutter found where there is little room. */
 const RUNGS_NARROW = 1;
@@ -57,9 +58,11 @@ export function Blur() {
   }));
   return (
     <View className="gap-2">
-      <Txt size={20} weight={700} tone={held.verdict === "held" ? "ink" : "bracken"}>
-        {line}
-      </Txt>
+      <AskSum of="blur" title="Blur of what has to hold" says={line} className="min-h-12 justify-center">
+        <Txt size={20} weight={700} tone={held.verdict === "held" ? "ink" : "bracken"}>
+          {line}
+        </Txt>
+      </AskSum>
       <StackedBar label="Blur by source" parts={bars} />
       <Ladder answer={answer} />
       <Txt size={14} tone="ink2">

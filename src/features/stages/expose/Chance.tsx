@@ -7,6 +7,7 @@ import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
 import { causesOf, clickBuys, keptSentence, logSays, ofHundred, shutterWords } from "@/words";
 import { lockRails } from "@/outing/edits";
+import { AskSum } from "../reasons/AskSum";
 import { useCommit, useFound, useOuting } from "../../outing/use-outing";
 
 /** How often a frame comes off at each shutter, what each cause alone would leave, what a click buys, and one's own count. */
@@ -17,12 +18,15 @@ export function Chance() {
   const commit = useCommit();
   if (!answer) return null;
   const { curve, here, offered, counted, mine, instant } = answer;
+  const kept = keptSentence(here.chance, found.motion.held.name);
   const panned = found.motion.pan !== undefined;
   return (
     <View className="gap-2">
-      <Txt size={20} weight={700}>
-        {keptSentence(here.chance, found.motion.held.name)}
-      </Txt>
+      <AskSum of="chance" title="Chance of a keeper" says={kept} className="min-h-12 justify-center">
+        <Txt size={20} weight={700}>
+          {kept}
+        </Txt>
+      </AskSum>
       <ShareCurve
         label="Frames of a hundred that hold, by shutter"
         points={curve.map((p) => ({ at: p.shutter, share: p.chance }))}

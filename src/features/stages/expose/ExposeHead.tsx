@@ -2,6 +2,7 @@ import { View } from "react-native";
 import { Txt } from "@/ui/controls/Txt";
 import { evWords, lightSideWords, percentWords } from "@/words";
 import { useFound, useOuting } from "../../outing/use-outing";
+import { AskSum } from "../reasons/AskSum";
 import { withPicture } from "../screen/panel";
 import { NoPicture, ShotInHand } from "../shot/ShotInHand";
 
@@ -26,5 +27,9 @@ function OnSubject() {
     const from = mixed ? `${percentWords(lamps)} from lamps` : lightSideWords(light).value;
     return `${evWords(light.ev.value)} on the subject, ${from}`;
   });
-  return <Txt tone="ink2">{words}</Txt>;
+  return (
+    <AskSum of="ev" title="The light on the subject" says={words} className="min-h-12 justify-center">
+      <Txt tone="ink2">{words}</Txt>
+    </AskSum>
+  );
 }

@@ -43,7 +43,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "blur",
-    worked: true,
+    worked: ["blurLengthUm", "imageSpeedUm", "slowestExposure"],
     title: "Blur in the picture",
     phone: "open",
     wide: "open",
@@ -53,7 +53,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "pan",
-    worked: true,
+    worked: ["panRate", "panRateChange", "panDepthBlurUm", "panKeeperChance", "panLeft"],
     title: "Pan",
     phone: "folded",
     wide: "open",
@@ -63,7 +63,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "chance",
-    worked: true,
+    worked: ["keeperChance", "speedSpread", "steadyChance", "chanceFromLog"],
     title: "Chance of a keeper",
     phone: "folded",
     wide: "open",
@@ -73,7 +73,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "light",
-    worked: true,
+    worked: ["subjectLight", "evFromLux"],
     title: "Light on the subject",
     phone: "folded",
     wide: "open",
@@ -83,7 +83,15 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "instant",
-    worked: true,
+    worked: [
+      "betweenFrames",
+      "chanceToHold",
+      "topOfJump",
+      "takeOffSpeed",
+      "rollingShutterLeanMm",
+      "burstRun.seconds",
+      "preBurstSeconds",
+    ],
     title: "The instant",
     phone: "folded",
     wide: "folded",
@@ -93,7 +101,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "set-up",
-    worked: true,
+    worked: ["setUpFor"],
     title: "Focus, drive and white balance",
     phone: "folded",
     wide: "folded",
@@ -103,7 +111,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "still",
-    worked: true,
+    worked: ["stillFound", "shakeUmPerSecond", "bellowsLoss"],
     title: "Still and near",
     phone: "folded",
     wide: "open",
@@ -112,7 +120,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "flicker",
-    worked: true,
+    worked: ["flickerSwing", "flickerStops.brightest", "modulationFromFrames"],
     title: "Lamps that flicker",
     phone: "folded",
     wide: "folded",
@@ -122,7 +130,7 @@ export const EXPOSE: readonly Panel[] = [
   {
     id: "through",
     title: "Settings through the outing",
-    worked: true,
+    worked: ["timeline"],
     phone: "folded",
     wide: "open",
     when: withPicture,
@@ -131,7 +139,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "outing-card",
-    worked: true,
+    worked: ["chooseSets"],
     title: "The card: three sets for the camera",
     phone: "folded",
     wide: "folded",
@@ -140,7 +148,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "place-light",
-    worked: true,
+    worked: ["evFromLux", "sceneContrast", "toneAdvice", "meterCompensation"],
     title: "How to expose, and the light of the place",
     phone: "folded",
     wide: "folded",
@@ -150,7 +158,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "known-light",
-    worked: true,
+    worked: ["evOfSettings", "pictureSays", "luxFromEv"],
     title: "When are settings right, and readings",
     phone: "folded",
     wide: "folded",
@@ -159,7 +167,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "one-click",
-    worked: true,
+    worked: ["noiseOf", "onHalfStops", "apertureValue", "timeValue", "speedValue"],
     title: "One click, noise, the same exposure",
     phone: "folded",
     wide: "folded",
@@ -169,7 +177,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "starting",
-    worked: true,
+    worked: ["blurLengthUm"],
     title: "Where practice starts",
     phone: "folded",
     wide: "folded",
@@ -178,7 +186,7 @@ export const EXPOSE: readonly Panel[] = [
   },
   {
     id: "ledger",
-    worked: true,
+    worked: ["solveSettings"],
     title: "Stop ledger",
     phone: "folded",
     wide: "open",

@@ -2,6 +2,7 @@ import { View } from "react-native";
 import { Txt } from "@/ui/controls/Txt";
 import { backgroundWords, percentWords, softnessSentence } from "@/words";
 import { useFound, useOuting } from "../../outing/use-outing";
+import { AskSum } from "../reasons/AskSum";
 import { DepthRuler } from "./DepthRuler";
 import { DepthWished } from "./DepthWished";
 
@@ -12,11 +13,23 @@ export function Depth() {
   const found = useFound((f) => f);
   if (!view) return null;
   const { background, frame } = found.sighting;
+  const soft = softnessSentence(background, backgroundWords(background));
   return (
     <View className="gap-2">
       <DepthRuler view={view} found={found} />
       <DepthWished />
-      <Txt>{softnessSentence(background, backgroundWords(background))}</Txt>
+      {background.smoothness === "plain" ? (
+        <Txt>{soft}</Txt>
+      ) : (
+        <AskSum
+          of="softness"
+          title="Softness of the background"
+          says={soft}
+          className="min-h-12 justify-center"
+        >
+          <Txt>{soft}</Txt>
+        </AskSum>
+      )}
       <Txt tone="ink2">
         {`${percentWords(frame.kept)} of each side is left after the crop: ${frame.keptLongEdgePx} px for ${ordered} ordered.`}
       </Txt>

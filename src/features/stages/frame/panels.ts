@@ -23,7 +23,7 @@ export const FRAME: readonly Panel[] = [
   },
   {
     id: "preview",
-    worked: true,
+    worked: ["imageSpeedUm", "blurDiscUm", "blurLengthUm", "renderPicture", "meshFound"],
     title: "The picture before it is taken",
     phone: "folded",
     wide: "folded",
@@ -32,7 +32,7 @@ export const FRAME: readonly Panel[] = [
   },
   {
     id: "depth",
-    worked: true,
+    worked: ["hyperfocal", "depthOfField.near", "depthOfField.far"],
     title: "Depth",
     phone: "open",
     wide: "main",
@@ -43,7 +43,7 @@ export const FRAME: readonly Panel[] = [
   },
   {
     id: "softer",
-    worked: true,
+    worked: ["smoothness", "leversFor"],
     title: "A softer background",
     phone: "folded",
     wide: "open",
@@ -53,7 +53,7 @@ export const FRAME: readonly Panel[] = [
   },
   {
     id: "stands-out",
-    worked: true,
+    worked: ["standsOut"],
     title: "Does it stand out",
     phone: "folded",
     wide: "folded",
@@ -63,7 +63,7 @@ export const FRAME: readonly Panel[] = [
   },
   {
     id: "reach",
-    worked: true,
+    worked: ["focalLengthForImage", "markedDistance", "angleOfView", "lightStopsBelowFullFrame"],
     title: "Reach, converters and bodies",
     phone: "folded",
     wide: "folded",
@@ -73,7 +73,7 @@ export const FRAME: readonly Panel[] = [
   },
   {
     id: "lenses",
-    worked: true,
+    worked: ["magnification", "fillOf"],
     title: "Lenses by position",
     phone: "folded",
     wide: "open",
@@ -91,7 +91,15 @@ export const FRAME: readonly Panel[] = [
   },
   {
     id: "group",
-    worked: true,
+    worked: [
+      "hyperfocal",
+      "depthOfField.near",
+      "depthOfField.far",
+      "fNumberForDepth",
+      "bellowsLoss",
+      "distanceFromMark",
+      "distanceForImage",
+    ],
     title: "Groups, other lenses, close-up",
     phone: "folded",
     wide: "folded",
@@ -100,7 +108,7 @@ export const FRAME: readonly Panel[] = [
   },
   {
     id: "print",
-    worked: true,
+    worked: ["pixelsWanted", "circleForDeliverable"],
     title: "As a print",
     phone: "folded",
     wide: "folded",

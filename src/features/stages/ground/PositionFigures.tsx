@@ -3,6 +3,7 @@ import { View } from "react-native";
 import { Txt } from "@/ui/controls/Txt";
 import { noPictureSentence } from "@/words";
 import { useFound, useOuting } from "../../outing/use-outing";
+import { AskSum } from "../reasons/AskSum";
 import { Figures } from "../reasons/Figures";
 import { Judgements } from "../reasons/Judgements";
 import { Reasons } from "../reasons/Reasons";
@@ -30,7 +31,21 @@ function Found() {
   return (
     <View className="gap-1">
       <Figures figures={shown} asked={asked} onAsk={onAsk} />
-      {asked && <Reasons title={ASKED_TITLE[asked]} because={because[asked]} />}
+      {asked && (
+        <View className="gap-1">
+          <Reasons title={ASKED_TITLE[asked]} because={because[asked]} />
+          <AskSum
+            of={asked === "light" ? "ev" : asked}
+            title={ASKED_TITLE[asked]}
+            says={`${ASKED_TITLE[asked]}, its sum`}
+            className="min-h-12 justify-center"
+          >
+            <Txt tone="water" weight={600}>
+              Its sum, with the numbers
+            </Txt>
+          </AskSum>
+        </View>
+      )}
       {veto && <Judgements items={[veto]} />}
       <NotInBag />
     </View>

@@ -1,16 +1,24 @@
 import { View } from "react-native";
+import { howOf, type Named } from "@/answers/explain/how";
+import type { MethodName, ToldName } from "@/core/figures";
 import { Txt } from "@/ui/controls/Txt";
-import { howWorked } from "@/words/how";
+import { sourceName } from "@/words";
+import { methodWords } from "@/words/methods";
+import { formulaWords, nameInWords } from "@/words/sums";
 
-/** How the figures of a panel are worked out, and what that rests on. */
-export function HowWorked({ panelId }: { panelId: string }) {
+/** How the figures of a panel are worked out, and what that rests on: the formula of each function, or what it does. */
+export function HowWorked({ names }: { names: readonly Named[] }) {
   return (
     <View role="list" aria-label="How this is worked out" className="gap-2 border-l-4 border-line pl-3">
-      {howWorked(panelId).map(({ figure, formula, source }) => (
-        <View key={figure} role="listitem">
-          <Txt weight={600}>{figure}</Txt>
-          <Txt>{formula}</Txt>
-          <Txt size={14} tone="ink2">{`${source.replace(/^./, (c) => c.toUpperCase())}.`}</Txt>
+      {howOf(names).map(({ name, text, inputs, source }) => (
+        <View key={name} role="listitem">
+          <Txt weight={600}>{nameInWords(name).replace(/^./, (c) => c.toUpperCase())}</Txt>
+          <Txt>
+            {text === undefined
+              ? `${methodWords(name as MethodName | ToldName)}.`
+              : formulaWords(text, inputs)}
+          </Txt>
+          <Txt size={14} tone="ink2">{`${sourceName(source)} · ${name}`}</Txt>
         </View>
       ))}
     </View>

@@ -1,4 +1,5 @@
-import { howWorked } from "@/words/how";
+import { howOf } from "@/answers/explain/how";
+import { methodWords } from "@/words/methods";
 import { EXPOSE } from "../expose/panels";
 import { FRAME } from "../frame/panels";
 
@@ -17,10 +18,12 @@ const WITHOUT = [
 
 test("every panel of Frame and Expose that tells figures tells how they are worked out, with a source for each", () => {
   for (const panel of [...FRAME, ...EXPOSE]) {
-    const rows = howWorked(panel.id);
-    expect([panel.id, panel.worked ?? false]).toEqual([panel.id, !WITHOUT.includes(panel.id)]);
-    expect([panel.id, rows.length > 0]).toEqual([panel.id, !WITHOUT.includes(panel.id)]);
-    for (const { figure, formula, source } of rows)
-      for (const text of [figure, formula, source]) expect(text.length).toBeGreaterThan(1);
+    const how = howOf(panel.worked ?? []);
+    expect([panel.id, how.length > 0]).toEqual([panel.id, !WITHOUT.includes(panel.id)]);
+    for (const { name, text, inputs, source } of how) {
+      expect(source.length).toBeGreaterThan(1);
+      if (text === undefined) expect(methodWords(name as never).length).toBeGreaterThan(20);
+      else expect(inputs.length).toBeGreaterThan(0);
+    }
   }
 });

@@ -14,6 +14,7 @@ import { useTokens } from "@/ui/theme/theme";
 import { compensationWords, misledWords, railFigure, stopsNoun } from "@/words";
 import { Late } from "../../layout/Late";
 import { useOuting } from "../../outing/use-outing";
+import { AskSum } from "../reasons/AskSum";
 import { withPicture } from "../screen/panel";
 import { NoPicture, ShotInHand } from "../shot/ShotInHand";
 import { shotsOfOtherBodies, useBodies } from "./day/bodies";
@@ -96,9 +97,11 @@ function Line({ line, card }: { line: CardLine; card: FieldCardAnswer }) {
     rail === "iso" && card.push > 0 ? `${stopsNoun(card.push)} to push in post` : "",
   ].filter(Boolean);
   return (
-    <View
+    <AskSum
+      of={rail}
+      title={NAMES[rail].replace(/^./, (c) => c.toUpperCase())}
+      says={`${name} ${value}`}
       className={`flex-row items-center justify-between border-b border-line ${low ? "min-h-[64px]" : "min-h-[92px]"}`}
-      aria-label={`${name} ${value}`}
     >
       <Txt size={low ? 56 : 64} weight={700} tone={past ? "bracken" : "ink"}>
         {value}
@@ -111,6 +114,6 @@ function Line({ line, card }: { line: CardLine; card: FieldCardAnswer }) {
           </Txt>
         ))}
       </View>
-    </View>
+    </AskSum>
   );
 }

@@ -94,7 +94,7 @@ export const RUN: readonly Panel[] = [
   },
   {
     id: "coverage",
-    worked: true,
+    worked: ["coverage", "worthFrom", "wayOnFoot"],
     title: "The programme, in order",
     phone: "folded",
     wide: "open",

@@ -8,6 +8,7 @@ import { useTokens } from "@/ui/theme/theme";
 import { Guard } from "../../layout/Guard";
 import { Late } from "../../layout/Late";
 import { useAtRest } from "../../outing/use-at-rest";
+import type { Named } from "@/answers/explain/how";
 import type { Panel } from "./panel";
 import { useUnfolded } from "./unfolded";
 
@@ -44,7 +45,7 @@ function Foldable({ panel, begins }: { panel: Panel; begins: boolean }) {
       {unfolded && (
         <View className="gap-3 pb-3">
           <Body panel={panel} />
-          {panel.worked && <How panelId={panel.id} />}
+          {panel.worked && <How names={panel.worked} />}
         </View>
       )}
     </View>
@@ -54,7 +55,7 @@ function Foldable({ panel, begins }: { panel: Panel; begins: boolean }) {
 const loadHow = async () => (await import("../reasons/HowWorked")).HowWorked;
 
 /** The formulas and sources of a panel, a press away. */
-function How({ panelId }: { panelId: string }) {
+function How({ names }: { names: readonly Named[] }) {
   const [asked, setAsked] = useState(false);
   return (
     <View>
@@ -67,7 +68,7 @@ function How({ panelId }: { panelId: string }) {
       />
       {asked && (
         <Late load={loadHow} waiting="One moment">
-          {(HowWorked) => <HowWorked panelId={panelId} />}
+          {(HowWorked) => <HowWorked names={names} />}
         </Late>
       )}
     </View>

@@ -1,4 +1,5 @@
 import type { ComponentType } from "react";
+import type { Named } from "@/answers/explain/how";
 import type { OutingView } from "@/outing/outing-view";
 
 /**
@@ -34,8 +35,8 @@ export interface Panel {
   /** One line that says what is in it while it is folded. */
   readonly answer?: (view: OutingView) => string;
   readonly load: Load;
-  /** Set where its figures have formulas and sources, a press away. */
-  readonly worked?: boolean;
+  /** The functions that its figures come from: their formulas and sources are a press away. */
+  readonly worked?: readonly Named[];
 }
 
 export const withStage = (Body: ComponentType): Load => ({ when: "with-stage", Body });

@@ -1,0 +1,42 @@
+import { useState, type ReactNode } from "react";
+import { Pressable } from "react-native";
+import type { Explained } from "@/answers/explain/explain";
+import { Dialog } from "@/ui/controls/Dialog";
+import { Late } from "../../layout/Late";
+
+const loadSum = async () => (await import("./Sum")).Sum;
+
+interface Props {
+  readonly of: Explained;
+  /** What the figure is called, at the head of its sum. */
+  readonly title: string;
+  /** What a screen reader says of it: its name and its value. */
+  readonly says: string;
+  readonly className?: string;
+  readonly children: ReactNode;
+}
+
+/** A figure that a press opens to its sum. */
+export function AskSum({ of, title, says, className = "", children }: Props) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Pressable
+        role="button"
+        aria-label={`${says}. How?`}
+        aria-haspopup="dialog"
+        onPress={() => setOpen(true)}
+        className={`active:opacity-70 ${className}`}
+      >
+        {children}
+      </Pressable>
+      <Dialog title={title} open={open} onClose={() => setOpen(false)}>
+        {open && (
+          <Late load={loadSum} waiting="One moment">
+            {(Sum) => <Sum of={of} />}
+          </Late>
+        )}
+      </Dialog>
+    </>
+  );
+}

@@ -1,0 +1,132 @@
+import RightIcon from "lucide-react-native/icons/chevron-right";
+import { useState } from "react";
+import { Pressable, View } from "react-native";
+import { explain, type Explained } from "@/answers/explain/explain";
+import type { Figure, Given, Whole } from "@/answers/explain/figure";
+import type { MethodName } from "@/core/figures";
+import { textOf } from "@/answers/explain/how";
+import { Button } from "@/ui/controls/Button";
+import { Txt } from "@/ui/controls/Txt";
+import { useTokens } from "@/ui/theme/theme";
+import { sourceName } from "@/words";
+import { methodWords } from "@/words/methods";
+import { amountWords, formulaWords, nameInWords, sumWords } from "@/words/sums";
+import { useOuting } from "../../outing/use-outing";
+
+type Part = Figure | Given | Whole;
+
+const ORIGINS: Readonly<Record<Given["origin"], string>> = {
+  kit: "from your kit",
+  plan: "on the plan",
+  shot: "of the shot",
+  library: "from the library",
+  measured: "measured",
+  assumed: "assumed",
+};
+
+/** A figure as its sum: formula, numbers, function; each number that was worked out opens into its own. */
+export function Sum({ of }: { of: Explained }) {
+  const view = useOuting((v) => v);
+  const [way, setWay] = useState<readonly string[]>([]);
+  const pressed = explain(view, of);
+  if (!pressed) return <Txt>This picture has no such number now.</Txt>;
+  // What is no longer there, when the minute or the plan has changed meanwhile, is left again.
+  let shown = pressed;
+  const steps: string[] = [];
+  for (const step of way) {
+    const next: Part | undefined = shown.of[step];
+    if (next?.kind !== "figure") break;
+    shown = next;
+    steps.push(step);
+  }
+  return (
+    <View className="gap-3">
+      {steps.length > 0 && (
+        <View className="flex-row">
+          <Button
+            label={`Back to ${nameInWords(steps.at(-2) ?? of)}`}
+            kind="plain"
+            className="-ml-3"
+            onPress={() => setWay(steps.slice(0, -1))}
+          />
+        </View>
+      )}
+      <One figure={shown} name={steps.at(-1) ?? of} onOpen={(step) => setWay([...steps, step])} />
+    </View>
+  );
+}
+
+interface OneProps {
+  readonly figure: Figure;
+  readonly name: string;
+  readonly onOpen: (input: string) => void;
+}
+
+function One({ figure, name, onOpen }: OneProps) {
+  const { value, unit, by, of, source } = figure;
+  const text = textOf(by);
+  const inputs = Object.entries(of).filter(
+    (entry): entry is [string, Figure | Given] => entry[1].kind !== "whole",
+  );
+  const values = Object.fromEntries(inputs.map(([input, part]) => [input, part.value]));
+  return (
+    <View className="gap-3">
+      <View>
+        <Txt size={14} tone="ink2">
+          {nameInWords(name).replace(/^./, (c) => c.toUpperCase())}
+        </Txt>
+        <Txt size={32} weight={700}>
+          {amountWords(value, unit)}
+        </Txt>
+      </View>
+      {text === undefined ? (
+        <Txt>{`${methodWords(by as MethodName)}.`.replace(/^./, (c) => c.toUpperCase())}</Txt>
+      ) : (
+        <View className="gap-1">
+          <Txt>{formulaWords(text, Object.keys(values))}</Txt>
+          <Txt weight={600}>{`= ${sumWords(text, values)}`}</Txt>
+        </View>
+      )}
+      <View role="list" aria-label="What it is made of">
+        {inputs.map(([input, part]) => (
+          <Input key={input} name={input} part={part} onOpen={() => onOpen(input)} />
+        ))}
+      </View>
+      <Txt size={14} tone="ink2">{`Function ${by} · ${sourceName(source)}`}</Txt>
+    </View>
+  );
+}
+
+/** One number that went in: a step deeper where it was worked out itself, else where it comes from. */
+function Input({ name, part, onOpen }: { name: string; part: Figure | Given; onOpen: () => void }) {
+  const { water } = useTokens();
+  const words = nameInWords(name);
+  const amount = amountWords(part.value, part.unit);
+  const line = (
+    <View className="min-h-12 flex-row items-center gap-3 border-b border-line py-1">
+      <View className="min-w-0 flex-1">
+        <Txt>{words}</Txt>
+        {part.kind === "given" && (
+          <Txt size={14} tone="ink2">
+            {ORIGINS[part.origin]}
+          </Txt>
+        )}
+      </View>
+      <Txt weight={700}>{amount}</Txt>
+      {part.kind === "figure" && <RightIcon size={20} color={water} />}
+    </View>
+  );
+  if (part.kind === "given") return <View role="listitem">{line}</View>;
+  return (
+    <View role="listitem">
+      <Pressable
+        role="button"
+        aria-label={`${words}, ${amount}. How?`}
+        onPress={onOpen}
+        className="active:opacity-70"
+      >
+        {line}
+      </Pressable>
+    </View>
+  );
+}

@@ -1,0 +1,80 @@
+import type { MethodName, ToldName } from "@/core/figures";
+
+/** What a function does that is no line of arithmetic: how it finds what it finds, and how near it comes. */
+const METHODS: Readonly<Record<MethodName | ToldName, string>> = {
+  // Of one figure.
+  "bodyMotion.radialSpeed":
+    "the part of the subject’s speed along the line of sight, from the way it heads and the line on the plan",
+  "bodyMotion.speed":
+    "what following leaves of the speed across the view, with the up and down of the body and the part’s own speed, as the root of their squares",
+  "bodyMotion.umPerMetre": "micrometres on the sensor for a metre across the view",
+  "aimOf.x": "metres east of the aim, as the spot stands on the plan",
+  "aimOf.y": "metres north of the aim, as the spot stands on the plan",
+  "aimOf.z": "height of the aim over level ground: that of the ground there and the spot’s own",
+  "lensOf.x": "metres east of the lens, as the position stands on the plan",
+  "lensOf.y": "metres north of the lens, as the position stands on the plan",
+  "lensOf.z": "height of the lens over level ground: that of the ground or the tier and the lens’s own",
+  stabiliserStopsOf: "stops that lens and body give together, as they are rated",
+  keptCircleMm:
+    "by the shot’s rule: the diagonal that the crop keeps over 1500, one delivered pixel, or one arc-minute of the print",
+  lostStops: "stops lost by near focus, netting and glass, added",
+  meltOf:
+    "blur over the image of a detail of what stands there, (f / N) · |x − s| / (s · detail); in a pan the longer of that and its lines",
+  "solveSettings.shutter":
+    "the slowest shutter at which the part still holds at the aperture chosen, or the one that is held; whole clicks, so up to a third of a stop faster than need be",
+  "solveSettings.aperture":
+    "the aperture that holds the depth asked for, no wider than the lens and no narrower than diffraction allows; opened click by click when the light is short; whole clicks",
+  "solveSettings.iso":
+    "clicks of shutter and aperture less those of the light that reaches the sensor, within floor and ceiling; whole clicks, so within a sixth of a stop",
+  "frameSubject.focalLengthMm":
+    "the focal length that is held, or the one that fills the frame as wished, within what the lens has",
+  "frameSubject.kept": "the share of each side that is left when the picture is cropped to the wished fill",
+  partSizeOf:
+    "the size of the part as it is seen from here: its share of the height, or the width that a turned subject shows",
+  findLight:
+    "the light of sun, sky, ground, moon and lamps on the side of the subject that you see, added in lux; within about a third of a stop under an even sky, worse under broken cloud",
+  "findLight.sun":
+    "direct sun on an upright cylinder facing you, by its height, the air and what stands in its way",
+  "findLight.sky": "what the sky gives the side you see, less what stands before it",
+  "findLight.ground": "what the ground throws up, by what it is made of",
+  "findLight.moon": "direct light of the moon, by its phase and its height",
+  "findLight.lamps": "by the lamps’ class, their own intensity or their file, on the side you see",
+  depthAsked:
+    "the f-number that holds the nearest and the farthest point that should be sharp, focused between or on the eye",
+  toleranceUm:
+    "by the sharpness that is wished and what kind of part it is; one table, fixed before anything was compared",
+  keeperChance:
+    "sum over the speeds that the subject may have, of the chance that the hand is steady enough for each: 161 steps, within a thousandth",
+  backgroundBehind:
+    "the first thing, the ground, a wall or the skyline that a line from the lens meets beyond the subject",
+  scoreOf: "the parts of the judgement, each between 0 and 1, in the mean of their weights",
+  // Of a whole panel.
+  solveSettings:
+    "clicks of light against those of shutter, aperture, ISO, filter and push: what is left over is what is short or too much",
+  subjectLight:
+    "sun, sky, ground and lamps on an upright cylinder, a ball or a lying body, on the side that you see",
+  coverage:
+    "the last event and the groups had, event by event by their end: exact, against exhaustive search",
+  worthFrom: "priority 4, 2 or 1 times the judge’s score of the position at the middle of the event",
+  wayOnFoot:
+    "the shortest way round the corners of what stands there, divided by your pace; exact for outlines",
+  timeline: "the same solution every five minutes or so; moments halved to a second",
+  renderPicture:
+    "each part smeared by its own movement, what is swung as an arc, what stands behind by its disc, then hand, diffraction and pixel as one Gaussian; grain by the light collected",
+  meshFound: "what a wire covers of the cone of light through the lens: 4 · wire ÷ (π · footprint)",
+  leversFor: "the softness with one thing changed over what it is now, judged anew for each",
+  standsOut:
+    "light of the colours by their names in stops, and their difference by CIE 2000; estimated colours",
+  panKeeperChance:
+    "the error function of tolerance ÷ lines ÷ (√2 · spread), by a polynomial: within 0.00000015",
+  panLeft: "the turn’s own miss and the body’s up and down together, along and across the lines",
+  setUpFor: "by intent, movement, light and how near it is",
+  stillFound: "tolerance over the speed that hand, rest and animal leave, no slower than the animal allows",
+  chooseSets:
+    "every three of the settings that the shots ask for is weighed, judged by what is printed: too slow 2, too dark 2, depth 1, too bright ½ a click",
+  toneAdvice: "whites 2.3 stops above and faces 2.5 below the middle in sun, against what the files hold",
+  noiseOf: "half a stop of noise for each stop of light less: area that is kept, and exposure",
+  onHalfStops: "the nearest mark of a camera in half stops: never slower, never less depth",
+};
+
+export const methodWords = (name: MethodName | ToldName): string => METHODS[name];

@@ -1,0 +1,46 @@
+import { FUNCTIONS, TOLD } from "@/core/figures";
+import { readdirSync, readFileSync, statSync } from "node:fs";
+import { join } from "node:path";
+import { methodWords } from "./methods";
+import { amountWords, formulaWords, nameInWords, sumWords } from "./sums";
+
+test("a formula is read in the names of its inputs, and with its numbers", () => {
+  const { text } = FUNCTIONS.magnification;
+  expect(formulaWords(text, ["focalLengthMm", "distance"])).toBe(
+    "focal length ÷ (1000 · distance − focal length)",
+  );
+  expect(sumWords(text, { focalLengthMm: 200, distance: 24.2 })).toBe("200 ÷ (1000 · 24.2 − 200)");
+  expect(formulaWords("2 * log2(1 + magnification)", ["magnification"])).toBe("2 · log₂(1 + magnification)");
+  expect(formulaWords("sqrt(pi * room^2 / 4)", ["room"])).toBe("√(π · room² ÷ 4)");
+});
+
+test("names and amounts are those of the field", () => {
+  expect(nameInWords("focalLengthMm")).toBe("focal length");
+  expect(nameInWords("depthOfField.near")).toBe("depth of field, near");
+  expect(nameInWords("fNumber")).toBe("f-number");
+  expect(amountWords(0.001, "s")).toBe("1/1000");
+  expect(amountWords(Infinity, "m")).toBe("without end");
+  expect(amountWords(0.0083, "")).toBe("1 : 120");
+  expect(amountWords(1234.5, "µm/s")).toBe("1235 µm/s");
+});
+
+/** Every file of the core. */
+const filesOf = (folder: string): string[] =>
+  readdirSync(folder).flatMap((name) => {
+    const path = join(folder, name);
+    return statSync(path).isDirectory() ? filesOf(path) : path.endsWith(".test.ts") ? [] : [path];
+  });
+
+test("every function that is named is a public function of the core, and each without a formula says what it does", () => {
+  const core = filesOf(join(__dirname, "../core"))
+    .map((path) => readFileSync(path, "utf8"))
+    .join("\n");
+  const names = [...Object.keys(FUNCTIONS), ...Object.keys(TOLD)];
+  expect(names.length).toBeGreaterThan(90);
+  for (const name of names) {
+    const called = name.split(".")[0]!;
+    expect([name, new RegExp(`export (function\\*?|const) ${called}\\b`).test(core)]).toEqual([name, true]);
+  }
+  for (const [name, { kind }] of Object.entries(FUNCTIONS))
+    if (kind === "method") expect(methodWords(name as never)).toMatch(/^[a-z].{20,}[^.]$/);
+});
