@@ -14,10 +14,12 @@ export const nameInWords = (name: string): string =>
       part
         .replace(UNIT_IN_NAME, "")
         .replace(/([a-z])([A-Z])/g, "$1 $2")
+        .replace(/([A-Z])([A-Z][a-z])/g, "$1 $2")
         .toLowerCase(),
     )
     .join(", ")
     .replace(/\bf number\b/g, "f-number")
+    .replace(/\bum\b/g, "µm")
     .replace(/\biso\b/g, "ISO")
     .replace(/\bev\b/g, "EV");
 
@@ -74,13 +76,34 @@ function readable(text: string, inputs: readonly string[], name: (input: string)
   return signed.replace(/⟨([A-Za-z0-9]+)⟩/g, (_, input: string) => name(input));
 }
 
-/** A formula in the names of its inputs: "2 · log₂(1 + magnification)". */
-export const formulaWords = (text: string, inputs: readonly string[]): string =>
-  readable(text, inputs, nameInWords);
+/** A formula in pieces: what holds as a rule, and what holds where something is so. */
+export interface Pieces {
+  readonly rule: string;
+  readonly where: readonly { readonly is: string; readonly when: string }[];
+}
 
-/** The same with its numbers in place of the names. */
+/** The pieces of a text, "a ? b : c ? d : e": e as a rule, b where a, d where c. */
+function piecesOf(text: string): Pieces {
+  const parts = text.split(" : ");
+  return {
+    rule: parts.at(-1)!,
+    where: parts.slice(0, -1).map((part) => {
+      const [when, is] = part.split(" ? ") as [string, string];
+      return { is, when };
+    }),
+  };
+}
+
+/** A formula in the names of its inputs: "2 · log₂(1 + magnification)". */
+export function formulaWords(text: string, inputs: readonly string[]): Pieces {
+  const say = (piece: string): string => readable(piece, inputs, nameInWords);
+  const { rule, where } = piecesOf(text);
+  return { rule: say(rule), where: where.map(({ is, when }) => ({ is: say(is), when: say(when) })) };
+}
+
+/** What holds as a rule, with its numbers in place of the names. */
 export const sumWords = (text: string, values: Readonly<Record<string, number>>): string =>
-  readable(text, Object.keys(values), (input) => plainNumber(values[input]!));
+  readable(piecesOf(text).rule, Object.keys(values), (input) => plainNumber(values[input]!));
 
 /** A number as it stands in a sum, without its unit. */
 function plainNumber(value: number): string {

@@ -1,7 +1,7 @@
 import { blurModelOf, keptCircleMm, sightOf, type AssessInput, type Assessment } from "@/core/judge";
 import { apertureFNumber, isoSpeed, shutterSeconds } from "@/core/exposure";
 import { blurDiscUm, heldSidesMm, imageDistanceMm, pixelPitchUm, stabiliserStopsOf } from "@/core/optics";
-import { focusDrift, focusedAt } from "@/core/motion";
+import { focusDrift, focusedAt, movingUmPerSecond, stillLengthUm } from "@/core/motion";
 import type { OutingView } from "@/outing/outing-view";
 import { figure, given, type Figure, type Whole } from "./figure";
 
@@ -106,16 +106,12 @@ const fNumberOf = (of: Given): Figure => {
   });
 };
 
-/** What softens the part that must hold, input by input. */
-function softening(
-  of: Given,
-): Record<
-  "motion" | "shake" | "shakeAlong" | "defocus" | "workingFNumber" | "pixel",
-  Figure | ReturnType<typeof given>
-> {
+/** What softens the part that must hold: what moves, in µm a second, and what does not, in µm. */
+function softening(of: Given): { readonly moving: Figure; readonly still: Figure } {
   const { input, found, asked } = of;
   const model = blurModelOf(input, found);
-  const blur = model.softens(found.settings.settings.aperture);
+  const { aperture } = found.settings.settings;
+  const blur = model.softens(aperture);
   const { focalLengthMm } = found.sighting.frame;
   const { body, support } = input.rig;
   const away = found.sighting.distance.value;
@@ -128,48 +124,46 @@ function softening(
   const approach = Math.abs(model.body.radialSpeed);
   const drift = focusDrift(approach, "predictive");
   const point = focusedAt(away, drift);
-  return {
-    motion: figure(blur.motionUmPerSecond, "imageSpeedUm", {
-      speed: figure(model.heldSpeed, "bodyMotion.speed", { asked }),
-      umPerMetre: figure(model.body.umPerMetre, "umPerMetreAt", {
-        imageDistanceMm: figure(imageDistanceMm(focalLengthMm, away), "imageDistanceMm", {
-          focalLengthMm: focalLengthOf(of),
-          distance,
-        }),
-        distance,
-      }),
-    }),
-    shake,
-    // Along a pan the hand's unsteadiness is that of the turn.
-    shakeAlong:
-      blur.shakeAlongUmPerSecond === undefined ? shake : given(blur.shakeAlongUmPerSecond, "µm/s", "shot"),
-    defocus: figure(
-      blurDiscUm({
-        focalLengthMm,
-        fNumber: apertureFNumber(found.settings.settings.aperture),
-        subjectDistance: away,
-        point,
-      }),
-      "blurDiscUm",
-      {
+  const motion = figure(blur.motionUmPerSecond, "imageSpeedUm", {
+    speed: figure(model.heldSpeed, "bodyMotion.speed", { asked }),
+    umPerMetre: figure(model.body.umPerMetre, "umPerMetreAt", {
+      imageDistanceMm: figure(imageDistanceMm(focalLengthMm, away), "imageDistanceMm", {
         focalLengthMm: focalLengthOf(of),
-        fNumber: fNumberOf(of),
         distance,
-        point: figure(point, "focusedAt", {
-          distance,
-          drift: figure(drift, "focusDrift", {
-            approach: figure(approach, "bodyMotion.radialSpeed", { asked }),
-          }),
-        }),
-      },
-    ),
-    workingFNumber: figure(blur.workingFNumber, "workingFNumber", {
-      fNumber: fNumberOf(of),
-      magnification: magnificationOf(of),
+      }),
+      distance,
     }),
-    pixel: figure(pixelPitchUm(body.format), "pixelPitchUm", {
-      widthMm: given(body.format.widthMm, "mm", "kit"),
-      widthPx: given(body.format.widthPx, "px", "kit"),
+  });
+  const disc = { focalLengthMm, fNumber: apertureFNumber(aperture), subjectDistance: away, point };
+  const defocus = figure(blurDiscUm(disc), "blurDiscUm", {
+    focalLengthMm: focalLengthOf(of),
+    fNumber: fNumberOf(of),
+    distance,
+    point: figure(point, "focusedAt", {
+      distance,
+      drift: figure(drift, "focusDrift", {
+        approach: figure(approach, "bodyMotion.radialSpeed", { asked }),
+      }),
+    }),
+  });
+  return {
+    moving: figure(movingUmPerSecond(blur), "movingUmPerSecond", {
+      motion,
+      // Along a pan the hand's unsteadiness is that of the turn.
+      shakeAlong:
+        blur.shakeAlongUmPerSecond === undefined ? shake : given(blur.shakeAlongUmPerSecond, "µm/s", "shot"),
+      shake,
+    }),
+    still: figure(stillLengthUm(blur), "stillLengthUm", {
+      defocus,
+      workingFNumber: figure(blur.workingFNumber, "workingFNumber", {
+        fNumber: fNumberOf(of),
+        magnification: magnificationOf(of),
+      }),
+      pixel: figure(pixelPitchUm(body.format), "pixelPitchUm", {
+        widthMm: given(body.format.widthMm, "mm", "kit"),
+        widthPx: given(body.format.widthPx, "px", "kit"),
+      }),
     }),
   };
 }
@@ -186,8 +180,8 @@ const shutterOf = (of: Given): Figure => {
       ...(typeof slowest === "number" && byWhole
         ? {
             slowest: figure(slowest, "slowestExposure", {
-              ...softening(of),
               tolerance: figure(model.toleranceUm, "toleranceUm", { asked }),
+              ...softening(of),
             }),
           }
         : {}),

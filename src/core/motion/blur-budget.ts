@@ -106,6 +106,9 @@ export function blurLengthUm(input: BlurInput, exposure: number, movingOnly = fa
   return Math.sqrt(12 * (moving + (movingOnly ? 0 : stillVariance(input))));
 }
 
+/** µm a second of the straight motion that would blur as much as motion and shake do along the worst axis. */
+export const movingUmPerSecond = (input: BlurInput): number => blurLengthUm(input, 1, true);
+
 /** Length in µm of the straight smear that would blur as much as focus, diffraction and pixel do together. */
 export const stillLengthUm = (input: BlurInput): number => Math.sqrt(12 * stillVariance(input));
 

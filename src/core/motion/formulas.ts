@@ -1,5 +1,5 @@
 import { formula } from "../units/formula";
-import { blurLengthUm, slowestExposure } from "./blur-budget";
+import { blurLengthUm, movingUmPerSecond, slowestExposure, stillLengthUm } from "./blur-budget";
 import {
   betweenFrames,
   burstRun,
@@ -24,45 +24,59 @@ const EXPOSURE = ["s", 1 / 16000, 2] as const;
 const VARIANCES = "variance-rule";
 const PRACTICE = "common-practice";
 
-/** What softens a picture, as the formulas of the blur budget name it. */
-const BLUR = {
-  motion: ["µm/s", 0, 400_000],
-  shake: ["µm/s", 0, 30_000],
-  shakeAlong: ["µm/s", 0, 30_000],
-  defocus: ["µm", 0, 60],
-  workingFNumber: ["f-number", 1, 64],
-  pixel: ["µm", 1, 9],
-} as const;
-
-type Blurred = Readonly<Record<keyof typeof BLUR, number>>;
-
-const inputOf = ({ motion, shake, shakeAlong, defocus, workingFNumber, pixel }: Blurred) => ({
-  motionUmPerSecond: motion,
-  shakeUmPerSecond: shake,
-  shakeAlongUmPerSecond: shakeAlong,
-  defocusUm: defocus,
-  workingFNumber,
-  pixelUm: pixel,
+/** What softens a picture as its two lengths say it: what does not move, as a disc, and what moves. */
+const asTwo = (stillUm: number, moving: number) => ({
+  motionUmPerSecond: moving,
+  shakeUmPerSecond: 0,
+  // A disc of diameter c has the variance of a straight smear of √(12/16)·c.
+  defocusUm: stillUm / Math.sqrt(0.75),
+  workingFNumber: 0,
+  pixelUm: 0,
 });
 
-/** Of the variance in µm²: what does not move, and what moves per s². */
-const STILL = "defocus^2 / 16 + (0.42 * 0.55 * workingFNumber)^2 + pixel^2 / 12";
-const MOVING = "max((motion^2 + shakeAlong^2) / 12, shake^2 / 12)";
-
 export const MOTION_FORMULAS = {
+  stillLengthUm: formula(
+    "µm",
+    { defocus: ["µm", 0, 60], workingFNumber: ["f-number", 1, 64], pixel: ["µm", 1, 9] },
+    "sqrt(12 * (defocus^2 / 16 + (0.42 * 0.55 * workingFNumber)^2 + pixel^2 / 12))",
+    ({ defocus, workingFNumber, pixel }) =>
+      stillLengthUm({
+        motionUmPerSecond: 0,
+        shakeUmPerSecond: 0,
+        defocusUm: defocus,
+        workingFNumber,
+        pixelUm: pixel,
+      }),
+    VARIANCES,
+  ),
+  movingUmPerSecond: formula(
+    "µm/s",
+    { motion: ["µm/s", 0, 400_000], shakeAlong: ["µm/s", 0, 30_000], shake: ["µm/s", 0, 30_000] },
+    "max(sqrt(motion^2 + shakeAlong^2), shake)",
+    ({ motion, shakeAlong, shake }) =>
+      movingUmPerSecond({
+        motionUmPerSecond: motion,
+        shakeUmPerSecond: shake,
+        shakeAlongUmPerSecond: shakeAlong,
+        defocusUm: 0,
+        workingFNumber: 0,
+        pixelUm: 0,
+      }),
+    VARIANCES,
+  ),
   blurLengthUm: formula(
     "µm",
-    { ...BLUR, exposure: EXPOSURE },
-    `sqrt(12 * (${MOVING} * exposure^2 + ${STILL}))`,
-    ({ exposure, ...blur }) => blurLengthUm(inputOf(blur), exposure),
+    { moving: ["µm/s", 0, 400_000], exposure: EXPOSURE, still: ["µm", 0, 80] },
+    "sqrt((moving * exposure)^2 + still^2)",
+    ({ moving, exposure, still }) => blurLengthUm(asTwo(still, moving), exposure),
     VARIANCES,
   ),
   slowestExposure: formula(
     "s",
-    { ...BLUR, tolerance: ["µm", 2, 400] },
-    `tolerance^2 / 12 <= ${STILL} ? 0 : ${MOVING} == 0 ? Infinity : sqrt((tolerance^2 / 12 - (${STILL})) / ${MOVING})`,
-    ({ tolerance, ...blur }) => {
-      const slowest = slowestExposure(inputOf(blur), tolerance);
+    { tolerance: ["µm", 2, 400], still: ["µm", 0, 80], moving: ["µm/s", 0, 400_000] },
+    "tolerance <= still ? 0 : moving == 0 ? Infinity : sqrt(tolerance^2 - still^2) / moving",
+    ({ tolerance, still, moving }) => {
+      const slowest = slowestExposure(asTwo(still, moving), tolerance);
       if (slowest === "none") return 0;
       return slowest === "any" ? Infinity : slowest;
     },

@@ -11,6 +11,8 @@ export {
   type BlurSource,
   type Covariance,
   type Unmended,
+  movingUmPerSecond,
+  stillLengthUm,
 } from "./blur-budget";
 export {
   chanceFromLog,

@@ -58,7 +58,7 @@ export const SCHEDULE_FORMULAS = {
   "suppliesOf.waterLitres": formula(
     "l",
     { hours: ["h", 0, 18], temperature: ["°C", -20, 45] },
-    "hours * (temperature <= 15 ? 0.15 : temperature <= 25 ? 0.15 + (temperature - 15) / 10 * 0.2 : temperature <= 35 ? 0.35 + (temperature - 25) / 10 * 0.4 : 0.75)",
+    "temperature <= 15 ? hours * 0.15 : temperature <= 25 ? hours * (0.15 + (temperature - 15) / 10 * 0.2) : temperature <= 35 ? hours * (0.35 + (temperature - 25) / 10 * 0.4) : hours * 0.75",
     (of) => suppliesOf({ ...DAY, ...of }).waterLitres,
     PRACTICE,
   ),

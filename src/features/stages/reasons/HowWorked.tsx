@@ -4,7 +4,8 @@ import type { MethodName, ToldName } from "@/core/figures";
 import { Txt } from "@/ui/controls/Txt";
 import { sourceName } from "@/words";
 import { methodWords } from "@/words/methods";
-import { formulaWords, nameInWords } from "@/words/sums";
+import { nameInWords } from "@/words/sums";
+import { FormulaText } from "./FormulaText";
 
 /** How the figures of a panel are worked out, and what that rests on: the formula of each function, or what it does. */
 export function HowWorked({ names }: { names: readonly Named[] }) {
@@ -13,11 +14,11 @@ export function HowWorked({ names }: { names: readonly Named[] }) {
       {howOf(names).map(({ name, text, inputs, source }) => (
         <View key={name} role="listitem">
           <Txt weight={600}>{nameInWords(name).replace(/^./, (c) => c.toUpperCase())}</Txt>
-          <Txt>
-            {text === undefined
-              ? `${methodWords(name as MethodName | ToldName)}.`
-              : formulaWords(text, inputs)}
-          </Txt>
+          {text === undefined ? (
+            <Txt>{`${methodWords(name as MethodName | ToldName)}.`}</Txt>
+          ) : (
+            <FormulaText text={text} inputs={inputs} />
+          )}
           <Txt size={14} tone="ink2">{`${sourceName(source)} · ${name}`}</Txt>
         </View>
       ))}

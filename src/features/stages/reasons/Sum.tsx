@@ -10,7 +10,8 @@ import { Txt } from "@/ui/controls/Txt";
 import { useTokens } from "@/ui/theme/theme";
 import { sourceName } from "@/words";
 import { methodWords } from "@/words/methods";
-import { amountWords, formulaWords, nameInWords, sumWords } from "@/words/sums";
+import { amountWords, nameInWords, sumWords } from "@/words/sums";
+import { FormulaText } from "./FormulaText";
 import { useOuting } from "../../outing/use-outing";
 
 type Part = Figure | Given | Whole;
@@ -51,14 +52,15 @@ export function Sum({ of }: { of: Explained }) {
           />
         </View>
       )}
-      <One figure={shown} name={steps.at(-1) ?? of} onOpen={(step) => setWay([...steps, step])} />
+      <One figure={shown} name={steps.at(-1)} onOpen={(step) => setWay([...steps, step])} />
     </View>
   );
 }
 
 interface OneProps {
   readonly figure: Figure;
-  readonly name: string;
+  /** Left out where the head of the sheet says it. */
+  readonly name: string | undefined;
   readonly onOpen: (input: string) => void;
 }
 
@@ -72,9 +74,11 @@ function One({ figure, name, onOpen }: OneProps) {
   return (
     <View className="gap-3">
       <View>
-        <Txt size={14} tone="ink2">
-          {nameInWords(name).replace(/^./, (c) => c.toUpperCase())}
-        </Txt>
+        {name !== undefined && (
+          <Txt size={14} tone="ink2">
+            {nameInWords(name).replace(/^./, (c) => c.toUpperCase())}
+          </Txt>
+        )}
         <Txt size={32} weight={700}>
           {amountWords(value, unit)}
         </Txt>
@@ -83,7 +87,7 @@ function One({ figure, name, onOpen }: OneProps) {
         <Txt>{`${methodWords(by as MethodName)}.`.replace(/^./, (c) => c.toUpperCase())}</Txt>
       ) : (
         <View className="gap-1">
-          <Txt>{formulaWords(text, Object.keys(values))}</Txt>
+          <FormulaText text={text} inputs={Object.keys(values)} />
           <Txt weight={600}>{`= ${sumWords(text, values)}`}</Txt>
         </View>
       )}

@@ -1,0 +1,45 @@
+import { expect, test } from "@playwright/test";
+import { openPanel } from "./outing";
+
+const HOCKEY = "/outing/hockey-semi-final";
+
+test("a number of the field card opens to its sum, step by step down to the kit, and names its function", async ({
+  page,
+}) => {
+  await page.goto(`${HOCKEY}/run`);
+  await page.getByRole("button", { name: /^shutter 1\/\d+\. How\?$/ }).click();
+  const sheet = page.getByRole("dialog", { name: "Shutter" });
+  await expect(sheet.getByText(/Function shutterSeconds/)).toBeVisible();
+  await sheet.getByRole("button", { name: /^clicks, \d+ clicks\. How\?$/ }).click();
+  await expect(sheet.getByText(/Function solveSettings\.shutter/)).toBeVisible();
+  await sheet.getByRole("button", { name: /^slowest, 1\/\d+\. How\?$/ }).click();
+  await expect(sheet.getByText("√(tolerance² − still²) ÷ moving")).toBeVisible();
+  await sheet.getByRole("button", { name: /^still, .* µm\. How\?$/ }).click();
+  await sheet.getByRole("button", { name: /^pixel, .* µm\. How\?$/ }).click();
+  await expect(sheet.getByText("from your kit").first()).toBeVisible();
+  await sheet.getByRole("button", { name: "Back to still" }).click();
+  await expect(sheet.getByText(/Function stillLengthUm/)).toBeVisible();
+});
+
+test("blur, chance, light, softness and the four figures of a place open to their sums too", async ({
+  page,
+}) => {
+  await page.goto(`${HOCKEY}/expose`);
+  await page.getByRole("button", { name: /^EV .* on the subject.*How\?$/ }).click();
+  await expect(page.getByRole("dialog").getByText("log₂(lux ÷ 2.5)")).toBeVisible();
+  await page.keyboard.press("Escape");
+  await openPanel(page, "Chance of a keeper");
+  await page
+    .getByRole("button", { name: /frames of 100.*How\?$|of 100.*How\?$/ })
+    .first()
+    .click();
+  await expect(page.getByRole("dialog").getByText(/Function keeperChance/)).toBeVisible();
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: /px of .*How\?$/ }).click();
+  await expect(page.getByRole("dialog").getByText("√((moving · exposure)² + still²)")).toBeVisible();
+  await page.keyboard.press("Escape");
+  await page.goto(`${HOCKEY}/ground`);
+  await page.getByRole("button", { name: /m, to .*Why\?$/ }).click();
+  await page.getByRole("button", { name: "The distance, its sum. How?" }).click();
+  await expect(page.getByRole("dialog").getByText(/Function distance/)).toBeVisible();
+});
