@@ -1,6 +1,6 @@
 import LockIcon from "lucide-react-native/icons/lock";
 import OpenIcon from "lucide-react-native/icons/lock-open";
-import { useId } from "react";
+import { useId, type ReactNode } from "react";
 import { View } from "react-native";
 import Svg, { G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
 import { IconButton } from "../controls/Button";
@@ -41,6 +41,8 @@ interface Props {
   readonly held: boolean;
   readonly onHold: () => void;
   readonly onChange: (click: number) => void;
+  /** Makes the figure something that a press opens. */
+  readonly pressed: (figure: ReactNode) => ReactNode;
 }
 
 const INSET = 14;
@@ -91,9 +93,11 @@ export function StopRail(props: Props) {
         <Txt tone="ink2" className="min-w-0 flex-1">
           {`${label}${props.note}${stopWords ? `. ${stopWords}` : ""}`}
         </Txt>
-        <Txt size={32} weight={700} tone={inside ? "ink" : "bracken"}>
-          {words}
-        </Txt>
+        {props.pressed(
+          <Txt size={32} weight={700} tone={inside ? "ink" : "bracken"}>
+            {words}
+          </Txt>,
+        )}
       </View>
       <View {...slider} style={[slider.style, { width, height: HEIGHT, marginLeft: -INSET }]}>
         <Svg width={width} height={HEIGHT} style={{ pointerEvents: "none" }}>

@@ -7,6 +7,7 @@ function rail(at: number, onChange = jest.fn(), most = 27, onHold = jest.fn()) {
   const words = (click: number): string => `ISO ${isoMark(click)}`;
   render(
     <StopRail
+      pressed={(figure) => figure}
       label="ISO"
       note=", follows"
       words={words(at)}

@@ -9,6 +9,7 @@ import { useSize } from "@/ui/layout/use-size";
 import { depthSentence, endOfRailWords, endWords, settingsWords, turnedWords } from "@/words";
 import { lockRails } from "@/outing/edits";
 import { useCommit, useFound, useOuting } from "../../outing/use-outing";
+import { AskSum } from "../reasons/AskSum";
 import { AutomaticIso } from "./AutomaticIso";
 import { DRAWN, letGo, LONGEST, pushed, RAILS, ticksOf } from "./rail-scales";
 
@@ -81,6 +82,16 @@ export function Rails() {
                 held={state.locked}
                 onHold={() => (state.locked ? hold(letGo(choice.locked, rail)) : push(rail, state.at))}
                 onChange={(click) => push(rail, click)}
+                pressed={(figure) => (
+                  <AskSum
+                    of={rail}
+                    title={drawn.name}
+                    says={`${drawn.name} ${drawn.words(state.at)}`}
+                    className="min-h-12 justify-center"
+                  >
+                    {figure}
+                  </AskSum>
+                )}
               />
               {waiting?.rail === rail && <LetGoFirst {...waiting} locked={choice.locked} onChoose={hold} />}
             </View>

@@ -1,6 +1,6 @@
 import { View } from "react-native";
 import { Txt } from "@/ui/controls/Txt";
-import { backgroundWords, percentWords, softnessSentence } from "@/words";
+import { backgroundWords, metresWords, percentWords, softnessSentence } from "@/words";
 import { useFound, useOuting } from "../../outing/use-outing";
 import { AskSum } from "../reasons/AskSum";
 import { DepthRuler } from "./DepthRuler";
@@ -12,11 +12,33 @@ export function Depth() {
   const ordered = useOuting((v) => v.shot.deliveredLongEdgePx);
   const found = useFound((f) => f);
   if (!view) return null;
-  const { background, frame } = found.sighting;
+  const { background, frame, depth } = found.sighting;
+  const near = metresWords(depth.near);
+  const far = depth.far === "unbounded" ? undefined : metresWords(depth.far);
   const soft = softnessSentence(background, backgroundWords(background));
   return (
     <View className="gap-2">
       <DepthRuler view={view} found={found} />
+      <View className="flex-row flex-wrap gap-4">
+        <AskSum
+          of="near"
+          title="Where it begins to be sharp"
+          says={`sharp from ${near}`}
+          className="min-h-12 justify-center"
+        >
+          <Txt weight={600}>{`sharp from ${near}`}</Txt>
+        </AskSum>
+        {far && (
+          <AskSum
+            of="far"
+            title="Where it ends to be sharp"
+            says={`to ${far}`}
+            className="min-h-12 justify-center"
+          >
+            <Txt weight={600}>{`to ${far}`}</Txt>
+          </AskSum>
+        )}
+      </View>
       <DepthWished />
       {background.smoothness === "plain" ? (
         <Txt>{soft}</Txt>

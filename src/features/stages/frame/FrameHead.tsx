@@ -3,6 +3,7 @@ import type { JudgementCode } from "@/core/judge";
 import { Txt } from "@/ui/controls/Txt";
 import { focalWords, metresWords } from "@/words";
 import { useFound, useOuting } from "../../outing/use-outing";
+import { AskSum } from "../reasons/AskSum";
 import { Judgements } from "../reasons/Judgements";
 import { withPicture } from "../screen/panel";
 import { NoPicture, ShotInHand } from "../shot/ShotInHand";
@@ -33,11 +34,12 @@ function Framing() {
   const sighting = useFound((found) => found.sighting);
   const judgement = useFound((found) => found.judgement);
   const { frame, distance } = sighting;
+  const words = `${focalWords(frame.focalLengthMm)} from ${metresWords(distance.value)}: the frame is ${metresWords(frame.frameAcross)} by ${metresWords(frame.frameUp)} there.`;
   return (
     <>
-      <Txt tone="ink2">
-        {`${focalWords(frame.focalLengthMm)} from ${metresWords(distance.value)}: the frame is ${metresWords(frame.frameAcross)} by ${metresWords(frame.frameUp)} there.`}
-      </Txt>
+      <AskSum of="fill" title="The size in the frame" says={words} className="min-h-12 justify-center">
+        <Txt tone="ink2">{words}</Txt>
+      </AskSum>
       <Judgements items={judgement.filter((j) => FRAMING.includes(j.code))} />
     </>
   );
