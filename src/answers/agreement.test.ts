@@ -17,14 +17,14 @@ import { demoOutings } from "../../demo";
 import { BAGS, fromNothing, looked, type LookedAt } from "../../test/outings";
 import { missesOfPrinted } from "../../test/printed-sets";
 import { ANSWERS, type AnswerId } from "./panels";
-import { outingCardInput } from "./expose/outing-card";
+import { outingCardInput } from "./expose/three-sets";
 import { chance } from "./expose/chance";
 import { through } from "./expose/through";
 import { waysOfView } from "./expose/ways";
-import { lensesFromPositions } from "./frame/lens-table";
-import { sight } from "./ground/sight";
+import { lensesFromPositions } from "./frame/lenses";
+import { sight } from "./ground/in-the-way";
 import { cardBeside, fieldCard, settingsOfCard } from "./run/card";
-import { zones } from "./run/zones";
+import { zones } from "./run/clicks-elsewhere";
 
 // One question has one answer: whatever panel says what to set, what holds, what breaks and what is in the way says the same, over the
 // demo and an outing from nothing of every subject, at three minutes, with three bags, with and without holds.

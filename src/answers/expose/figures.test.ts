@@ -4,12 +4,12 @@ import { anOuting } from "../../../test/outings";
 import { distanceOnPlan } from "../ground/distance-on-plan";
 import { blur } from "./blur";
 import { instant } from "./instant";
-import { knownLevels, toldLight } from "./known-light";
+import { knownLevels, toldLight } from "./when-right";
 import { ledger } from "./ledger";
 import { clickNoiseEqual } from "./one-click";
 import { pan } from "./pan";
 import { placeLight } from "./place-light";
-import { setUp } from "./set-up";
+import { setUp } from "./focus-drive-and-white-balance";
 import { still } from "./still";
 
 const hockey = anOuting("hockey-semi-final");

@@ -1,6 +1,6 @@
 import { lockRails } from "@/outing/edits";
 import { anOuting } from "../../../test/outings";
-import { outingCardInput, cardIsStale } from "./outing-card";
+import { outingCardInput, cardIsStale } from "./three-sets";
 import { through } from "./through";
 import { waysOfView } from "./ways";
 import { heldWayWords } from "@/words/held-way";

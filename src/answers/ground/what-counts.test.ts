@@ -1,7 +1,7 @@
 import { DEFAULT_PREFERENCES } from "@/data";
 import { anOuting } from "../../../test/outings";
-import { isStale, pictureFrom, searchOf } from "./find-positions";
-import { tradePlaces } from "./trade-places";
+import { isStale, pictureFrom, searchOf } from "./other-positions";
+import { tradePlaces } from "./where-the-trade-stands";
 import { whatCounts } from "./what-counts";
 
 const hockey = anOuting("hockey-semi-final");

@@ -13,7 +13,7 @@ import { useKit } from "../store/kit";
 import { useOwnLibrary } from "../store/library";
 import { useMendBroken, useOuting } from "../store/outings";
 import { OutingProvider } from "../outing/OutingProvider";
-import { PositionSearchProvider } from "./ground/position-search";
+import { PositionSearchProvider } from "./ground/other-positions/position-search";
 
 /** Opens an outing for its stages, or says why it cannot be opened and shows the way back. */
 export function OutingShell({ id, children }: { id: string; children: ReactNode }) {

@@ -1,4 +1,4 @@
-import { GroundStage } from "./ground/GroundStage";
+import { GroundStage } from "./ground/draw/GroundStage";
 import { PANELS } from "./panels";
 import type { StageKey } from "./screen/stages";
 import { StageScreen } from "./screen/StageScreen";

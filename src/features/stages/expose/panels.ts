@@ -1,215 +1,47 @@
-import { settingsWords } from "@/words";
-import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
-import { KitForShot, mountedWords } from "../shot/KitForShot";
-import { Blur, blurAnswer } from "./Blur";
-import {
-  chanceAnswer,
-  exposingAnswer,
-  instantAnswer,
-  isPanned,
-  isStillOrNear,
-  noiseAnswer,
-  panAnswer,
-  setUpAnswer,
-  throughAnswer,
-  underLamps,
-} from "./answers";
-import { ExposeHead } from "./ExposeHead";
-import { Ledger, ledgerAnswer } from "./Ledger";
-import { LightOnSubject, lightAnswer } from "./LightOnSubject";
-import { Rails } from "./Rails";
-import { WatchOut, Why } from "./Why";
-import { isShort, WaysOut } from "./WaysOut";
+import { exposeShotPanel } from "./expose-shot/panel";
+import { settingsPanel } from "./settings/panel";
+import { waysPanel } from "./ways/panel";
+import { watchOutPanel } from "./watch-out/panel";
+import { blurPanel } from "./blur/panel";
+import { panPanel } from "./pan/panel";
+import { chancePanel } from "./chance/panel";
+import { lightPanel } from "./light/panel";
+import { instantPanel } from "./instant/panel";
+import { focusDriveAndWhiteBalancePanel } from "./focus-drive-and-white-balance/panel";
+import { stillPanel } from "./still/panel";
+import { flickerPanel } from "./flicker/panel";
+import { throughPanel } from "./through/panel";
+import { threeSetsPanel } from "./three-sets/panel";
+import { placeLightPanel } from "./place-light/panel";
+import { whenRightPanel } from "./when-right/panel";
+import { oneClickPanel } from "./one-click/panel";
+import { practiceStartsPanel } from "./practice-starts/panel";
+import { ledgerPanel } from "./ledger/panel";
+import { whyPanel } from "./why/panel";
+import { exposeKitPanel } from "./expose-kit/panel";
+import type { Panel } from "../screen/panel";
 
 /** Expose: which settings follow from the light and the movement, and what stands behind each of them. */
 export const EXPOSE: readonly Panel[] = [
-  {
-    id: "expose-shot",
-    title: "The shot",
-    phone: "lead",
-    wide: "main",
-    when: always,
-    load: withStage(ExposeHead),
-  },
-  { id: "rails", title: "Settings", phone: "lead", wide: "main", when: withPicture, load: withStage(Rails) },
-  { id: "ways", title: "Ways out", phone: "lead", wide: "lead", when: isShort, load: withStage(WaysOut) },
-  {
-    id: "watch-out",
-    title: "Watch out",
-    phone: "lead",
-    wide: "lead",
-    when: ({ found }) => found !== undefined && found.judgement.length > 0,
-    load: withStage(WatchOut),
-  },
-  {
-    id: "blur",
-    worked: ["blurLengthUm", "imageSpeedUm", "slowestExposure"],
-    title: "Blur in the picture",
-    phone: "open",
-    wide: "open",
-    when: withPicture,
-    answer: blurAnswer,
-    load: withStage(Blur),
-  },
-  {
-    id: "pan",
-    worked: ["panRate", "panRateChange", "panDepthBlurUm", "panKeeperChance", "panLeft"],
-    title: "Pan",
-    phone: "folded",
-    wide: "open",
-    when: isPanned,
-    answer: panAnswer,
-    load: whenSeen(async () => (await import("./Pan")).Pan),
-  },
-  {
-    id: "chance",
-    worked: ["keeperChance", "speedSpread", "steadyChance", "chanceFromLog"],
-    title: "Chance of a keeper",
-    phone: "folded",
-    wide: "open",
-    when: withPicture,
-    answer: chanceAnswer,
-    load: whenSeen(async () => (await import("./Chance")).Chance),
-  },
-  {
-    id: "light",
-    worked: ["subjectLight", "evFromLux"],
-    title: "Light on the subject",
-    phone: "folded",
-    wide: "open",
-    when: withPicture,
-    answer: lightAnswer,
-    load: withStage(LightOnSubject),
-  },
-  {
-    id: "instant",
-    worked: [
-      "betweenFrames",
-      "chanceToHold",
-      "topOfJump",
-      "takeOffSpeed",
-      "rollingShutterLeanMm",
-      "burstRun.seconds",
-      "preBurstSeconds",
-    ],
-    title: "The instant",
-    phone: "folded",
-    wide: "folded",
-    when: withPicture,
-    answer: instantAnswer,
-    load: whenSeen(async () => (await import("./Instant")).Instant),
-  },
-  {
-    id: "set-up",
-    worked: ["setUpFor"],
-    title: "Focus, drive and white balance",
-    phone: "folded",
-    wide: "folded",
-    when: withPicture,
-    answer: setUpAnswer,
-    load: whenSeen(async () => (await import("./SetUp")).SetUp),
-  },
-  {
-    id: "still",
-    worked: ["stillFound", "shakeUmPerSecond", "bellowsLoss"],
-    title: "Still and near",
-    phone: "folded",
-    wide: "open",
-    when: isStillOrNear,
-    load: whenSeen(async () => (await import("./StillAndNear")).StillAndNear),
-  },
-  {
-    id: "flicker",
-    worked: ["flickerSwing", "flickerStops.brightest", "modulationFromFrames"],
-    title: "Lamps that flicker",
-    phone: "folded",
-    wide: "folded",
-    when: underLamps,
-    load: whenSeen(async () => (await import("./Flicker")).Flicker),
-  },
-  {
-    id: "through",
-    title: "Settings through the outing",
-    worked: ["timeline"],
-    phone: "folded",
-    wide: "open",
-    when: withPicture,
-    answer: throughAnswer,
-    load: whenSeen(async () => (await import("./ThroughOuting")).ThroughOuting),
-  },
-  {
-    id: "outing-card",
-    worked: ["chooseSets"],
-    title: "The card: three sets for the camera",
-    phone: "folded",
-    wide: "folded",
-    when: always,
-    load: whenSeen(async () => (await import("./card/Card")).Card),
-  },
-  {
-    id: "place-light",
-    worked: ["evFromLux", "sceneContrast", "toneAdvice", "meterCompensation"],
-    title: "How to expose, and the light of the place",
-    phone: "folded",
-    wide: "folded",
-    when: withPicture,
-    answer: exposingAnswer,
-    load: whenSeen(async () => (await import("./PlaceLight")).PlaceLight),
-  },
-  {
-    id: "known-light",
-    worked: ["evOfSettings", "pictureSays", "luxFromEv"],
-    title: "When are settings right, and readings",
-    phone: "folded",
-    wide: "folded",
-    when: withPicture,
-    load: whenSeen(async () => (await import("./reading/KnownLight")).KnownLight),
-  },
-  {
-    id: "one-click",
-    worked: ["noiseOf", "onHalfStops", "apertureValue", "timeValue", "speedValue"],
-    title: "One click, noise, the same exposure",
-    phone: "folded",
-    wide: "folded",
-    when: withPicture,
-    answer: noiseAnswer,
-    load: whenSeen(async () => (await import("./OneClick")).OneClick),
-  },
-  {
-    id: "starting",
-    worked: ["blurLengthUm"],
-    title: "Where practice starts",
-    phone: "folded",
-    wide: "folded",
-    when: withPicture,
-    load: whenSeen(async () => (await import("./Starting")).Starting),
-  },
-  {
-    id: "ledger",
-    worked: ["solveSettings"],
-    title: "Stop ledger",
-    phone: "folded",
-    wide: "open",
-    when: withPicture,
-    answer: ledgerAnswer,
-    load: withStage(Ledger),
-  },
-  {
-    id: "why",
-    title: "Why these settings",
-    phone: "folded",
-    wide: "folded",
-    when: withPicture,
-    answer: ({ found }) => (found ? settingsWords(found.settings.settings) : ""),
-    load: withStage(Why),
-  },
-  {
-    id: "kit",
-    title: "Kit for this shot",
-    phone: "folded",
-    wide: "half",
-    when: always,
-    answer: mountedWords,
-    load: withStage(KitForShot),
-  },
+  exposeShotPanel,
+  settingsPanel,
+  waysPanel,
+  watchOutPanel,
+  blurPanel,
+  panPanel,
+  chancePanel,
+  lightPanel,
+  instantPanel,
+  focusDriveAndWhiteBalancePanel,
+  stillPanel,
+  flickerPanel,
+  throughPanel,
+  threeSetsPanel,
+  placeLightPanel,
+  whenRightPanel,
+  oneClickPanel,
+  practiceStartsPanel,
+  ledgerPanel,
+  whyPanel,
+  exposeKitPanel,
 ];

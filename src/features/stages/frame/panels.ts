@@ -1,127 +1,29 @@
-import { always, whenSeen, withPicture, withStage, type Panel } from "../screen/panel";
-import { KitForShot, mountedWords } from "../shot/KitForShot";
-import { colourAnswer, depthAnswer, lensesAnswer, reachAnswer, softerAnswer } from "./answers";
-import { FrameHead } from "./FrameHead";
+import { frameShotPanel } from "./frame-shot/panel";
+import { picturePanel } from "./picture/panel";
+import { beforeItIsTakenPanel } from "./before-it-is-taken/panel";
+import { depthPanel } from "./depth/panel";
+import { softerPanel } from "./softer/panel";
+import { standOutPanel } from "./stand-out/panel";
+import { reachPanel } from "./reach/panel";
+import { lensesPanel } from "./lenses/panel";
+import { morePicturesPanel } from "./more-pictures/panel";
+import { groupsPanel } from "./groups/panel";
+import { printPanel } from "./print/panel";
+import { frameKitPanel } from "./frame-kit/panel";
+import type { Panel } from "../screen/panel";
 
 /** Frame: how large the subject is with the lenses one owns, what crop is left, what is sharp, what lies behind. */
 export const FRAME: readonly Panel[] = [
-  {
-    id: "frame-shot",
-    title: "The shot",
-    phone: "lead",
-    wide: "main",
-    when: always,
-    load: withStage(FrameHead),
-  },
-  {
-    id: "picture",
-    title: "The picture",
-    phone: "lead",
-    wide: "fill",
-    when: withPicture,
-    load: whenSeen(async () => (await import("./Picture")).Picture),
-  },
-  {
-    id: "preview",
-    worked: ["imageSpeedUm", "blurDiscUm", "blurLengthUm", "renderPicture", "meshFound"],
-    title: "The picture before it is taken",
-    phone: "folded",
-    wide: "folded",
-    when: withPicture,
-    load: whenSeen(async () => (await import("./Preview")).Preview),
-  },
-  {
-    id: "depth",
-    worked: ["hyperfocal", "depthOfField.near", "depthOfField.far"],
-    title: "Depth",
-    phone: "open",
-    wide: "main",
-    lying: "open",
-    when: withPicture,
-    answer: depthAnswer,
-    load: whenSeen(async () => (await import("./Depth")).Depth),
-  },
-  {
-    id: "softer",
-    worked: ["smoothness", "leversFor"],
-    title: "A softer background",
-    phone: "folded",
-    wide: "open",
-    when: withPicture,
-    answer: softerAnswer,
-    load: whenSeen(async () => (await import("./Softer")).Softer),
-  },
-  {
-    id: "stands-out",
-    worked: ["standsOut"],
-    title: "Does it stand out",
-    phone: "folded",
-    wide: "folded",
-    when: withPicture,
-    answer: colourAnswer,
-    load: whenSeen(async () => (await import("./StandsOut")).StandsOut),
-  },
-  {
-    id: "reach",
-    worked: ["focalLengthForImage", "markedDistance", "angleOfView", "lightStopsBelowFullFrame"],
-    title: "Reach, converters and bodies",
-    phone: "folded",
-    wide: "folded",
-    when: withPicture,
-    answer: reachAnswer,
-    load: whenSeen(async () => (await import("./ReachBothWays")).ReachBothWays),
-  },
-  {
-    id: "lenses",
-    worked: ["magnification", "fillOf"],
-    title: "Lenses by position",
-    phone: "folded",
-    wide: "open",
-    when: ({ rig }) => rig !== undefined,
-    answer: lensesAnswer,
-    load: whenSeen(async () => (await import("./LensTable")).LensTable),
-  },
-  {
-    id: "more-pictures",
-    title: "More pictures of it",
-    phone: "folded",
-    wide: "folded",
-    when: always,
-    load: whenSeen(async () => (await import("./MorePictures")).MorePictures),
-  },
-  {
-    id: "group",
-    worked: [
-      "hyperfocal",
-      "depthOfField.near",
-      "depthOfField.far",
-      "fNumberForDepth",
-      "bellowsLoss",
-      "distanceFromMark",
-      "distanceForImage",
-    ],
-    title: "Groups, other lenses, close-up",
-    phone: "folded",
-    wide: "folded",
-    when: withPicture,
-    load: whenSeen(async () => (await import("./GroupAndNear")).GroupAndNear),
-  },
-  {
-    id: "print",
-    worked: ["pixelsWanted", "circleForDeliverable"],
-    title: "As a print",
-    phone: "folded",
-    wide: "folded",
-    when: withPicture,
-    load: whenSeen(async () => (await import("./AsPrint")).AsPrint),
-  },
-  {
-    id: "kit",
-    title: "Kit for this shot",
-    phone: "folded",
-    wide: "open",
-    when: always,
-    answer: mountedWords,
-    load: withStage(KitForShot),
-  },
+  frameShotPanel,
+  picturePanel,
+  beforeItIsTakenPanel,
+  depthPanel,
+  softerPanel,
+  standOutPanel,
+  reachPanel,
+  lensesPanel,
+  morePicturesPanel,
+  groupsPanel,
+  printPanel,
+  frameKitPanel,
 ];

@@ -46,3 +46,5 @@ export const whenSeen = (load: () => Promise<ComponentType>): Load => ({ when: "
 /** Conditions that panels share. */
 export const always = (): boolean => true;
 export const withPicture = (view: OutingView): boolean => view.found !== undefined;
+/** For outings with something on. */
+export const withProgramme = ({ outing }: OutingView): boolean => (outing.programme?.length ?? 0) > 0;

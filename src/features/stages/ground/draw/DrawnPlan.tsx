@@ -23,7 +23,7 @@ import type { Handle } from "@/ui/plan/usePlanGestures";
 import { toPlan, toScreen, type PlanView } from "@/ui/plan/view";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { SheetMarks } from "../drawing/SheetMarks";
-import { useGroundView } from "../use-ground-view";
+import { useGroundView } from "../drawing/use-ground-view";
 import { useChosen, useDrawingActions } from "./actions";
 import { Chosen, Layers, reachOf, RulerMark, TappedMark, turnHandleAt } from "./Marks";
 import { useDrawing } from "./use-drawing";

@@ -15,7 +15,7 @@ import { printDocument } from "../../../store/print";
 import { spanWords } from "../../shot/titles";
 import { Grass, Lit, Names, Standing, SunShadows } from "../drawing/GroundDrawing";
 import { SheetMarks } from "../drawing/SheetMarks";
-import { everything } from "../use-ground-view";
+import { everything } from "../drawing/use-ground-view";
 
 const SIZE = { width: 760, height: 860 };
 const MARGINS = { left: 40, right: 56, top: 48, bottom: 48 };

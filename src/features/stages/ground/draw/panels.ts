@@ -1,5 +1,5 @@
 import { always, whenSeen, type Panel } from "../../screen/panel";
-import { onGroundAnswer } from "../answers";
+import { onGroundAnswer } from "./on-ground-line";
 
 const late = {
   plan: whenSeen(async () => (await import("./drawing-parts")).DrawnPlan),

@@ -4,8 +4,8 @@ import { ownShadow, ringOfFill, sunOnSpots, throwsShadows } from "@/answers/plan
 import { tradePlacesFor } from "@/outing/trade-places";
 import type { PlanView } from "@/ui/plan/view";
 import { useOuting } from "../../../outing/use-outing";
-import { lightHolds, practiceMark, useOnPlan } from "../on-plan";
-import type { FoundCandidates } from "@/answers/ground/find-positions";
+import { lightHolds, practiceMark, useOnPlan } from "./on-plan";
+import type { FoundCandidates } from "@/answers/ground/other-positions";
 import { Areas, MarkedAreas, VenueAreas, Zones } from "./Areas";
 import { Masts, OwnShadow, Shadows, Walls, Windows } from "./Built";
 import { Heat, PracticeMark, Ranks } from "./Heat";

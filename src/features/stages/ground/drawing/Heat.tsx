@@ -4,7 +4,7 @@ import type { Point } from "@/core/ground";
 import type { Candidate, HeatCell } from "@/core/judge";
 import { toScreen, type PlanView } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
-import type { FoundCandidates } from "@/answers/ground/find-positions";
+import type { FoundCandidates } from "@/answers/ground/other-positions";
 
 /** Steps between the worst and the best place found. */
 const LEVELS = 5;

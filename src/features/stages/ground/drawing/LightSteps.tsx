@@ -5,7 +5,7 @@ import type { Venue } from "@/core/ground";
 import type { LitPlace } from "@/core/judge";
 import { toScreen, type PlanView } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
-import type { LightMap } from "../on-plan";
+import type { LightMap } from "./on-plan";
 
 /** More clicks than these are tinted no stronger. */
 const DEEPEST = 9;

@@ -17,7 +17,7 @@ import { Button } from "@/ui/controls/Button";
 import { LengthField } from "@/ui/controls/LengthField";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Txt } from "@/ui/controls/Txt";
-import { FAR, NameField } from "../../ground-fields";
+import { FAR, NameField } from "./ground-fields";
 import { useDrawingActions } from "../actions";
 
 export interface FieldsProps<S extends Sort> {

@@ -1,0 +1,128 @@
+import { useWindowDimensions, View } from "react-native";
+import { blur, type Blur as BlurAnswer } from "@/answers/expose/blur";
+import type { PartMotion } from "@/core/judge";
+import type { BlurSource } from "@/core/motion";
+import { StackedBar } from "@/ui/charts/StackedBar";
+import { Txt, type Tone } from "@/ui/controls/Txt";
+import { useTokens } from "@/ui/theme/theme";
+import { blurSourceWords, shutterWords, twoFigures } from "@/words";
+import type { OutingView } from "@/outing/outing-view";
+import { useFound, useOuting } from "../../../outing/use-outing";
+import { AskSum } from "../../reasons/AskSum";
+
+/** Rungs of the ladder either side of the shutter found where there is little room. */
+const RUNGS_NARROW = 1;
+/** Px of width under which the ladder has fewer rungs. */
+const NARROW = 380;
+
+const TONES: Readonly<Record<PartMotion["verdict"], Tone>> = {
+  held: "moss",
+  "mostly-held": "moss",
+  "at-the-edge": "ink",
+  lost: "bracken",
+};
+
+const pixelsOf =
+  ({ deliveredPixelUm }: Pick<BlurAnswer, "deliveredPixelUm">) =>
+  (um: number): string =>
+    twoFigures(um / deliveredPixelUm);
+
+/** The blur of the part that has to hold against what is allowed it. */
+export const blurAnswer = (view: OutingView): string => {
+  const answer = blur(view);
+  if (!answer) return "";
+  const { held } = answer;
+  const px = pixelsOf(answer);
+  return `${held.name} ${px(held.blurUm)} px of ${px(held.toleranceUm)}`;
+};
+
+/** The blur budget in pixels of the delivered picture, and what each part smears at the neighbouring shutters. */
+export function Blur() {
+  const tokens = useTokens();
+  const answer = useOuting(blur);
+  const line = useOuting(blurAnswer);
+  if (!answer) return null;
+  const { held, shares } = answer;
+  const colours: Record<BlurSource, string> = {
+    motion: tokens.water,
+    shake: tokens.sun,
+    defocus: tokens.ink2,
+    diffraction: tokens.sunFill,
+    pixel: tokens.line,
+  };
+  const bars = shares.map(({ source, share }) => ({
+    key: source,
+    colour: colours[source],
+    words: source === "motion" ? held.name : blurSourceWords(source),
+    share,
+  }));
+  return (
+    <View className="gap-2">
+      <AskSum of="blur" title="Blur of what has to hold" says={line} className="min-h-12 justify-center">
+        <Txt size={20} weight={700} tone={held.verdict === "held" ? "ink" : "bracken"}>
+          {line}
+        </Txt>
+      </AskSum>
+      <StackedBar label="Blur by source" parts={bars} />
+      <Ladder answer={answer} />
+      <Txt size={14} tone="ink2">
+        In pixels of the delivered picture; ✕ means lost: fewer than 20 of 100 frames hold.
+      </Txt>
+    </View>
+  );
+}
+
+/** Parts down, shutters across, the smear where they meet; the shutter found stands in the middle, bold. */
+function Ladder({ answer }: { answer: BlurAnswer }) {
+  const found = useFound((f) => f);
+  const { width } = useWindowDimensions();
+  const px = pixelsOf(answer);
+  const at = found.settings.settings.shutter;
+  const middle = answer.ladder.findIndex((rung) => rung.shutter === at);
+  const rungs =
+    width < NARROW
+      ? answer.ladder.slice(Math.max(0, middle - RUNGS_NARROW), middle + RUNGS_NARROW + 1)
+      : answer.ladder;
+  return (
+    <View role="table" aria-label="Blur by shutter">
+      <View role="row" className="min-h-8 flex-row items-center border-b border-line">
+        <View role="columnheader" className="w-[92px]">
+          <Txt size={14} tone="ink2">
+            blur in px
+          </Txt>
+        </View>
+        {rungs.map((rung) => (
+          <View role="columnheader" key={rung.shutter} className="flex-1">
+            <Txt size={14} weight={rung.shutter === at ? 700 : 400} className="text-right" numberOfLines={1}>
+              {shutterWords(rung.shutter)}
+            </Txt>
+          </View>
+        ))}
+      </View>
+      {found.motion.parts.map((part, i) => (
+        <View role="row" key={part.partId} className="min-h-9 flex-row items-center border-b border-line">
+          <View role="rowheader" className="w-[92px]">
+            <Txt weight={part.partId === found.motion.held.partId ? 700 : 400}>{part.name}</Txt>
+          </View>
+          {rungs.map((rung) => {
+            const there = rung.parts[i]!;
+            // Legs that streak are what a pan is for, and no fault.
+            const wanted = found.motion.pan !== undefined && part.partId !== found.motion.held.partId;
+            const moved = there.verdict === "lost" && !wanted;
+            return (
+              <View role="cell" key={rung.shutter} className="flex-1">
+                <Txt
+                  weight={rung.shutter === at ? 700 : 400}
+                  tone={wanted ? "ink" : TONES[there.verdict]}
+                  className="text-right"
+                >
+                  {`${px(there.blurUm)}${moved ? " ✕" : ""}`}
+                </Txt>
+              </View>
+            );
+          })}
+        </View>
+      ))}
+    </View>
+  );
+}

@@ -1,0 +1,35 @@
+import { View } from "react-native";
+import { Txt } from "@/ui/controls/Txt";
+import { evWords, lightSideWords, percentWords } from "@/words";
+import { useFound, useOuting } from "../../../outing/use-outing";
+import { AskSum } from "../../reasons/AskSum";
+import { withPicture } from "../../screen/panel";
+import { NoPicture, ShotInHand } from "../../shot/ShotInHand";
+
+/** Shares of lamplight between which both kinds of light are worth naming. */
+const MIXED = { from: 0.05, to: 0.95 };
+
+/** The shot in hand, and the light that is on it. */
+export function ExposeHead() {
+  const picture = useOuting(withPicture);
+  return (
+    <View className="gap-1">
+      <ShotInHand />
+      {picture ? <OnSubject /> : <NoPicture />}
+    </View>
+  );
+}
+
+function OnSubject() {
+  const words = useFound(({ light }) => {
+    const lamps = light.lux.lamps / light.lux.total;
+    const mixed = lamps > MIXED.from && lamps < MIXED.to;
+    const from = mixed ? `${percentWords(lamps)} from lamps` : lightSideWords(light).value;
+    return `${evWords(light.ev.value)} on the subject, ${from}`;
+  });
+  return (
+    <AskSum of="ev" title="The light on the subject" says={words} className="min-h-12 justify-center">
+      <Txt tone="ink2">{words}</Txt>
+    </AskSum>
+  );
+}

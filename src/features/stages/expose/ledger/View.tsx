@@ -1,0 +1,52 @@
+import { View } from "react-native";
+import { ledger } from "@/answers/expose/ledger";
+import type { LedgerLine } from "@/core/exposure";
+import type { OutingView } from "@/outing/outing-view";
+import { FactLine } from "@/ui/controls/FactLine";
+import { apertureWords, evWords, isoWords, shutterWords, signedClicks, stopsNoun } from "@/words";
+import { useFound, useOuting } from "../../../outing/use-outing";
+
+/** What is left when all is added up. */
+export const ledgerAnswer = (view: OutingView): string => {
+  const answer = ledger(view);
+  return answer ? balanceWords(answer.balance) : "";
+};
+
+const balanceWords = (balance: number): string =>
+  balance === 0
+    ? "correct exposure"
+    : `${stopsNoun(Math.abs(balance))} too ${balance < 0 ? "dark" : "bright"}`;
+
+/** Where the light comes from and where it is spent, in thirds of a stop; the lines add up to what is left. */
+export function Ledger() {
+  const answer = useOuting(ledger);
+  const settings = useFound((found) => found.settings.settings);
+  const ev = useFound((found) => found.light.ev.value);
+  const words: Record<LedgerLine["code"], string> = {
+    light: `Light on the subject, ${evWords(ev)}`,
+    "close-up": "Lost by focusing so close",
+    netting: "Lost in the netting",
+    glass: "Lost in the glass",
+    shutter: `Shutter ${shutterWords(settings.shutter)}`,
+    aperture: `Aperture ${apertureWords(settings.aperture)}`,
+    iso: isoWords(settings.iso),
+    lift: "Pushed in post",
+    filter: "Neutral-density filter",
+  };
+  if (!answer) return null;
+  const { lines, balance } = answer;
+  const verdict = balance === 0 ? "Correct exposure" : balance < 0 ? "Too dark by" : "Too bright by";
+  return (
+    <View role="table" aria-label="Stop ledger">
+      {lines.map(({ code, clicks }) => (
+        <FactLine key={code} inTable name={words[code]} value={signedClicks(clicks)} />
+      ))}
+      <FactLine
+        inTable
+        name={verdict}
+        value={balance === 0 ? "0" : stopsNoun(Math.abs(balance))}
+        tone={balance === 0 ? "moss" : "bracken"}
+      />
+    </View>
+  );
+}

@@ -1,0 +1,13 @@
+import { type Panel, withPicture, withStage } from "../../screen/panel";
+import { Ledger, ledgerAnswer } from "./View";
+
+export const ledgerPanel: Panel = {
+  id: "ledger",
+  worked: ["solveSettings"],
+  title: "Stop ledger",
+  phone: "folded",
+  wide: "open",
+  when: withPicture,
+  answer: ledgerAnswer,
+  load: withStage(Ledger),
+};

@@ -1,0 +1,212 @@
+import { useEffect, useRef, useState } from "react";
+import { Pressable, View } from "react-native";
+import {
+  fallOf,
+  previewsOf,
+  PREVIEW_WIDTHS,
+  type Asked,
+  type Previews,
+} from "@/answers/frame/before-it-is-taken";
+import { setFalling } from "@/outing/edits";
+import { Segmented } from "@/ui/controls/Segmented";
+import type { OutingView } from "@/outing/outing-view";
+import { Txt } from "@/ui/controls/Txt";
+import { measureOf, phaseOf, placedFigure } from "@/ui/figures/silhouettes";
+import { useSize } from "@/ui/layout/use-size";
+import { useThemeName } from "@/ui/theme/theme";
+import {
+  fallingWords,
+  isoWords,
+  numberWords,
+  ofHundred,
+  roomWords,
+  shutterWords,
+  twoFigures,
+  verdictWords,
+} from "@/words";
+import type { RenderedPicture } from "@/workers/long-work";
+import { useCommit, useOuting } from "../../../outing/use-outing";
+import { useRun } from "../../../outing/use-run";
+
+/** Milliseconds without a change after which pictures are made. */
+const QUIET = 150;
+
+/** The pictures of the shot in hand, the subject drawn as it is seen from here. */
+function previewsAsked(view: Pick<OutingView, "input" | "found" | "frame" | "outing">): Previews | undefined {
+  const { input, found, frame } = view;
+  if (!input || !found || !frame) return undefined;
+  const figure = placedFigure(input.subject.figure ?? "standing", measureOf(input.subject), {
+    turn: found.sighting.faceTurn,
+    phase: phaseOf(input.shot.intent),
+    heads: frame.heads,
+    aloft: frame.aloft,
+  });
+  return previewsOf(view, figure);
+}
+
+const nameOf = ({ of, shutter }: Asked): string =>
+  ({ chosen: shutterWords(shutter), sharp: "Sharp", beside: shutterWords(shutter), loupe: "One to one" })[of];
+
+const underOf = ({ of, there }: Asked): string =>
+  of === "loupe"
+    ? "a piece of the delivery"
+    : `${isoWords(there.iso)}: ${there.partName} ${twoFigures(there.blurPx)} px, ${verdictWords(there.verdict)}, ${ofHundred(there.chance)}`;
+
+/** The picture before it is taken: at the chosen shutter and a stop either side, and a piece of it as it is delivered. */
+export function Preview() {
+  const view = useOuting((v) => v);
+  const [asked, setAsked] = useState<Previews>();
+  const { state, start } = useRun<{ asked: Previews; made: RenderedPicture[] }>();
+  const { input, found, frame, outing } = view;
+  const falling = outing.weather?.falls;
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      const next = previewsAsked({ input, found, frame, outing });
+      setAsked(next);
+      if (next)
+        void start(
+          "pictures",
+          next.pictures.map(({ picture }) => picture),
+          (made) => ({ asked: next, made }),
+        );
+    }, QUIET);
+    return () => clearTimeout(timer);
+    // `start` is made anew at each drawing, and of the outing what falls counts alone; what is asked decides.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [input, found, frame, falling]);
+  // The last answer stands while the next is made.
+  const [shown, setShown] = useState<{ asked: Previews; made: RenderedPicture[] }>();
+  if (state.kind === "done" && state.value !== shown) setShown(state.value);
+  if (state.kind === "failed") return <Txt>This browser makes no pictures beside the page.</Txt>;
+  if (!shown) return <Txt tone="ink2">One moment</Txt>;
+  return (
+    <View className="gap-4">
+      <Made asked={shown.asked} made={shown.made} busy={asked !== shown.asked} />
+      <Falls />
+    </View>
+  );
+}
+
+const FALLS = [
+  { key: "nothing", label: "Nothing" },
+  { key: "rain", label: "Rain" },
+  { key: "snow", label: "Snow" },
+] as const;
+
+/** What falls over the outing, and how long each of it is in the picture. */
+function Falls() {
+  const view = useOuting((v) => v);
+  const fall = fallOf(view);
+  const commit = useCommit();
+  return (
+    <View className="gap-1">
+      <Segmented
+        label="What falls"
+        segments={FALLS}
+        chosen={view.outing.weather?.falls ?? "nothing"}
+        onChoose={(key) => void commit(setFalling(key === "nothing" ? undefined : key))}
+      />
+      {fall && <Txt tone="ink2">{fallingWords(fall.falls, fall.metres, fall.shutter)}</Txt>}
+    </View>
+  );
+}
+
+interface MadeProps {
+  readonly asked: Previews;
+  readonly made: readonly RenderedPicture[];
+  readonly busy: boolean;
+}
+
+function Made({ asked, made, busy }: MadeProps) {
+  const [sharp, setSharp] = useState(false);
+  const [size, onLayout] = useSize();
+  const { pictures, perPixel, room } = asked;
+  const at = (of: Asked["of"]): number => pictures.findIndex((a) => a.of === of);
+  const chosen = pictures[at("chosen")]!;
+  const shown = made[at(sharp ? "sharp" : "chosen")]!;
+  const scale = Math.min(1.6, (size?.width ?? shown.width) / shown.width);
+  return (
+    <View className="gap-3" onLayout={onLayout} aria-busy={busy}>
+      <Pressable
+        role="button"
+        aria-label={`The picture at ${nameOf(chosen)}. Hold to see it sharp`}
+        onPressIn={() => setSharp(true)}
+        onPressOut={() => setSharp(false)}
+      >
+        <Shown picture={shown} width={shown.width * scale} label={sharp ? "Sharp" : `At ${nameOf(chosen)}`} />
+        {!sharp && <Thirds width={shown.width * scale} height={shown.height * scale} />}
+      </Pressable>
+      <View>
+        <Txt size={20} weight={700}>
+          {nameOf(chosen)}
+        </Txt>
+        <Txt>{underOf(chosen)}</Txt>
+        <Txt>{roomWords(room)}</Txt>
+        <Txt size={14} tone="ink2">
+          {`Press and hold to see it sharp. One pixel here is ${numberWords(perPixel / scale, 1)} of the delivery.`}
+        </Txt>
+      </View>
+      <View className="flex-row flex-wrap gap-3">
+        {pictures.map((one, i) =>
+          one.of === "chosen" || one.of === "sharp" ? null : (
+            <View key={nameOf(one)} style={{ width: PREVIEW_WIDTHS.beside }}>
+              <Shown
+                picture={made[i]!}
+                width={made[i]!.width}
+                label={one.of === "loupe" ? "A piece of the delivery, one to one" : `At ${nameOf(one)}`}
+              />
+              <Txt weight={700}>{nameOf(one)}</Txt>
+              <Txt size={14} tone="ink2">
+                {underOf(one)}
+              </Txt>
+            </View>
+          ),
+        )}
+      </View>
+    </View>
+  );
+}
+
+/** The lines at the thirds of a picture. */
+const Thirds = ({ width, height }: { width: number; height: number }) => (
+  <View aria-hidden pointerEvents="none" className="absolute left-0 top-0" style={{ width, height }}>
+    {[1 / 3, 2 / 3].map((share) => (
+      <View key={share}>
+        <View className="absolute bg-sheet opacity-40" style={{ left: share * width, width: 1, height }} />
+        <View className="absolute bg-sheet opacity-40" style={{ top: share * height, height: 1, width }} />
+      </View>
+    ))}
+  </View>
+);
+
+/** In a hide the screen gives no white light: the picture is dim and of the theme's one hue there. */
+const IN_THE_DARK = { filter: "grayscale(1) sepia(1) saturate(2.2) brightness(0.45)" };
+
+/** A picture on a canvas. */
+function Shown({ picture, width, label }: { picture: RenderedPicture; width: number; label: string }) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const theme = useThemeName();
+  useEffect(() => {
+    const context = canvas.current?.getContext("2d");
+    if (!context) return;
+    const image = context.createImageData(picture.width, picture.height);
+    image.data.set(picture.bytes);
+    context.putImageData(image, 0, 0);
+  }, [picture]);
+  return (
+    <canvas
+      ref={canvas}
+      role="img"
+      aria-label={label}
+      width={picture.width}
+      height={picture.height}
+      style={{
+        width,
+        height: (width * picture.height) / picture.width,
+        display: "block",
+        borderRadius: 6,
+        ...(theme === "hide" && IN_THE_DARK),
+      }}
+    />
+  );
+}

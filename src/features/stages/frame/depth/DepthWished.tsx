@@ -1,0 +1,70 @@
+import { View } from "react-native";
+import { depthOf } from "@/answers/frame/depth";
+import type { DepthWish } from "@/core/scene";
+import { Picker } from "@/ui/controls/Picker";
+import { Segmented } from "@/ui/controls/Segmented";
+import { Txt } from "@/ui/controls/Txt";
+import { depthSentence, depthWords, fNumberWords, metresWords } from "@/words";
+import { editShot } from "@/outing/edits";
+import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
+import { SlabDrawing } from "./SlabDrawing";
+
+const KINDS: readonly DepthWish["kind"][] = ["eye", "face", "plane", "whole"];
+const TWO = "two-things";
+/** Degrees by which a plane is turned unless said (common practice). */
+const USUAL_TURN = 5;
+/** What is to be sharp, chosen here as in the brief, drawn from above with the slab that is sharp; a plane is turned by the finger. */
+export function DepthWished() {
+  const shot = useOuting((v) => v.shot);
+  const subject = useOuting((v) => v.subject);
+  const found = useFound((f) => f);
+  const answer = useOuting(depthOf);
+  const { sighting } = found;
+  const { depth } = found.settings;
+  const commit = useCommit();
+  const set = (to: DepthWish): void => void commit(editShot(shot.id, { depth: to }));
+  const choose = (kind: DepthWish["kind"]): void => {
+    if (kind === "plane") set({ kind, turnDeg: USUAL_TURN });
+    else if (kind === TWO) set({ kind, otherSpotId: answer!.others[0]!.id });
+    else set({ kind });
+  };
+  if (!answer) return null;
+  const { wish, length, turnDeg, forAll, others } = answer;
+  return (
+    <View className="gap-2">
+      <Segmented
+        label="Sharp from front to back"
+        segments={[...KINDS, ...(others.length > 0 ? ([TWO] as const) : [])].map((key) => ({
+          key,
+          label: depthWords(key),
+        }))}
+        chosen={wish.kind}
+        onChoose={choose}
+      />
+      {wish.kind === TWO && (
+        <Picker
+          label="Second thing to keep sharp"
+          items={others.map(({ id, name, beyond }) => ({
+            key: id,
+            title: name,
+            detail: `${metresWords(Math.abs(beyond))} ${beyond < 0 ? "in front" : "behind"}`,
+          }))}
+          chosen={wish.otherSpotId}
+          onChoose={(otherSpotId) => set({ kind: TWO, otherSpotId })}
+        />
+      )}
+      <SlabDrawing
+        near={sighting.depth.near - sighting.distance.value}
+        far={sighting.depth.far === "unbounded" ? "unbounded" : sighting.depth.far - sighting.distance.value}
+        length={wish.kind === "face" ? depth.asked : length}
+        width={wish.kind === "plane" ? 0 : subject.depth}
+        turnDeg={wish.kind === "face" ? 90 : turnDeg}
+        onTurn={wish.kind === "plane" ? (degrees) => set({ kind: "plane", turnDeg: degrees }) : undefined}
+      />
+      <Txt>{depthSentence(depth)}</Txt>
+      {wish.kind !== "face" && wish.kind !== TWO && forAll >= 1 && (
+        <Txt tone="ink2">{`${fNumberWords(forAll)} would hold it from end to end, focused on the eye.`}</Txt>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,60 @@
+import { View } from "react-native";
+import { Txt } from "@/ui/controls/Txt";
+import { backgroundWords, metresWords, percentWords, softnessSentence } from "@/words";
+import { useFound, useOuting } from "../../../outing/use-outing";
+import { AskSum } from "../../reasons/AskSum";
+import { DepthRuler } from "./DepthRuler";
+import { DepthWished } from "./DepthWished";
+
+/** The zone that is sharp, on a ruler from the lens to the background, and the pixels that are left of the crop. */
+export function Depth() {
+  const view = useOuting((v) => v.frame);
+  const ordered = useOuting((v) => v.shot.deliveredLongEdgePx);
+  const found = useFound((f) => f);
+  if (!view) return null;
+  const { background, frame, depth } = found.sighting;
+  const near = metresWords(depth.near);
+  const far = depth.far === "unbounded" ? undefined : metresWords(depth.far);
+  const soft = softnessSentence(background, backgroundWords(background));
+  return (
+    <View className="gap-2">
+      <DepthRuler view={view} found={found} />
+      <View className="flex-row flex-wrap gap-4">
+        <AskSum
+          of="near"
+          title="Where it begins to be sharp"
+          says={`sharp from ${near}`}
+          className="min-h-12 justify-center"
+        >
+          <Txt weight={600}>{`sharp from ${near}`}</Txt>
+        </AskSum>
+        {far && (
+          <AskSum
+            of="far"
+            title="Where it ends to be sharp"
+            says={`to ${far}`}
+            className="min-h-12 justify-center"
+          >
+            <Txt weight={600}>{`to ${far}`}</Txt>
+          </AskSum>
+        )}
+      </View>
+      <DepthWished />
+      {background.smoothness === "plain" ? (
+        <Txt>{soft}</Txt>
+      ) : (
+        <AskSum
+          of="softness"
+          title="Softness of the background"
+          says={soft}
+          className="min-h-12 justify-center"
+        >
+          <Txt>{soft}</Txt>
+        </AskSum>
+      )}
+      <Txt tone="ink2">
+        {`${percentWords(frame.kept)} of each side is left after the crop: ${frame.keptLongEdgePx} px for ${ordered} ordered.`}
+      </Txt>
+    </View>
+  );
+}

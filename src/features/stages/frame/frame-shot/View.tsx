@@ -1,0 +1,46 @@
+import { View } from "react-native";
+import type { JudgementCode } from "@/core/judge";
+import { Txt } from "@/ui/controls/Txt";
+import { focalWords, metresWords } from "@/words";
+import { useFound, useOuting } from "../../../outing/use-outing";
+import { AskSum } from "../../reasons/AskSum";
+import { Judgements } from "../../reasons/Judgements";
+import { withPicture } from "../../screen/panel";
+import { NoPicture, ShotInHand } from "../../shot/ShotInHand";
+
+/** What is said beside the picture; light and movement have stages of their own. */
+const FRAMING: readonly JudgementCode[] = [
+  "blocked",
+  "partly-hidden",
+  "out-of-reach",
+  "does-not-fit",
+  "pixels-short",
+  "background-busy",
+  "sun-in-frame",
+];
+
+/** The shot in hand, what the lens makes of it, and what speaks against the framing. */
+export function FrameHead() {
+  const picture = useOuting(withPicture);
+  return (
+    <View className="gap-1">
+      <ShotInHand />
+      {picture ? <Framing /> : <NoPicture />}
+    </View>
+  );
+}
+
+function Framing() {
+  const sighting = useFound((found) => found.sighting);
+  const judgement = useFound((found) => found.judgement);
+  const { frame, distance } = sighting;
+  const words = `${focalWords(frame.focalLengthMm)} from ${metresWords(distance.value)}: the frame is ${metresWords(frame.frameAcross)} by ${metresWords(frame.frameUp)} there.`;
+  return (
+    <>
+      <AskSum of="fill" title="The size in the frame" says={words} className="min-h-12 justify-center">
+        <Txt tone="ink2">{words}</Txt>
+      </AskSum>
+      <Judgements items={judgement.filter((j) => FRAMING.includes(j.code))} />
+    </>
+  );
+}

@@ -1,0 +1,149 @@
+import { useState } from "react";
+import { View } from "react-native";
+import { groupOf, near, nearFor, ringHolds } from "@/answers/frame/groups";
+import { standAlong } from "@/outing/edits";
+import { Button } from "@/ui/controls/Button";
+import { FactLine } from "@/ui/controls/FactLine";
+import { NumberField } from "@/ui/controls/NumberField";
+import { Stepper } from "@/ui/controls/Stepper";
+import { Txt } from "@/ui/controls/Txt";
+import {
+  focalRangeWords,
+  focusRingSentence,
+  groupSentence,
+  magnificationWords,
+  metresWords,
+  nearForSentence,
+  rowSentence,
+  signedStops,
+  takeOverSentence,
+} from "@/words";
+import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
+
+/** Metres of the steps in which a group's spacing is told. */
+const STEP = 0.5;
+
+/** Who of a group is sharp with its leader, from where the other lenses take over, and how near this is as a magnification. */
+export function GroupAndNear() {
+  return (
+    <View className="gap-3">
+      <Group />
+      <OtherLenses />
+      <FocusRing />
+      <Magnification />
+    </View>
+  );
+}
+
+/** One behind the other, and the faces of a row. */
+function Group() {
+  const view = useOuting((v) => v);
+  const [steps, setSteps] = useState(3);
+  const [count, setCount] = useState(3);
+  const spacing = steps * STEP;
+  const group = groupOf(view, spacing, count);
+  if (!group) return null;
+  return (
+    <>
+      <Stepper
+        label="A group, one behind the other by"
+        value={steps}
+        words={metresWords(spacing)}
+        min={1}
+        max={40}
+        onChange={setSteps}
+      />
+      <Txt>{groupSentence(group.sharp.before, group.sharp.behind)}</Txt>
+      <Stepper
+        label="Faces in that row"
+        value={count}
+        words={String(count)}
+        min={2}
+        max={12}
+        onChange={setCount}
+      />
+      <Txt>{rowSentence(group.row)}</Txt>
+    </>
+  );
+}
+
+function OtherLenses() {
+  const answer = useOuting(near);
+  const bodies = useOuting((v) => v.bag.bodies.length);
+  if (!answer) return null;
+  return (
+    <>
+      <View role="group" aria-label="Which lens from where">
+        {answer.serves.map(({ lens, to }) => (
+          <FactLine
+            key={lens.id}
+            name={`${lens.name} (${focalRangeWords(lens)}) fills it`}
+            value={`to ${metresWords(to)} away`}
+          />
+        ))}
+      </View>
+      {answer.over && <Txt>{takeOverSentence(answer.over, bodies)}</Txt>}
+    </>
+  );
+}
+
+/** The distance read off the ring, against where the subject is. */
+function FocusRing() {
+  const view = useOuting((v) => v);
+  const sighting = useFound((f) => f.sighting);
+  const answer = useOuting(near);
+  const [marked, setMarked] = useState<number>();
+  const held = marked === undefined ? undefined : ringHolds(view, marked);
+  if (!answer) return null;
+  return (
+    <>
+      <View className="flex-row">
+        <NumberField
+          label="Read off the focus ring"
+          unit="m"
+          value={marked ?? answer.marked}
+          min={0.05}
+          max={1000}
+          decimals={2}
+          onChange={setMarked}
+        />
+      </View>
+      {held && <Txt>{focusRingSentence(held, sighting)}</Txt>}
+    </>
+  );
+}
+
+/** The picture as a magnification, and one that is wished, with the distance that gives it. */
+function Magnification() {
+  const view = useOuting((v) => v);
+  const answer = useOuting(near);
+  const commit = useCommit();
+  const [oneTo, setOneTo] = useState<number>();
+  const wished = oneTo === undefined ? undefined : nearFor(view, 1 / oneTo);
+  const { position } = view;
+  if (!answer) return null;
+  return (
+    <>
+      <FactLine name="Magnification" value={magnificationWords(answer.magnification)} />
+      <FactLine name="Light lost by focusing so near" value={signedStops(-answer.lost)} />
+      <View className="flex-row">
+        <NumberField
+          label="A magnification of 1 to"
+          unit=""
+          value={oneTo ?? Math.min(1000, Math.max(0.1, 1 / answer.magnification))}
+          min={0.1}
+          max={1000}
+          decimals={1}
+          onChange={setOneTo}
+        />
+      </View>
+      {wished && oneTo !== undefined && <Txt>{nearForSentence(1 / oneTo, wished)}</Txt>}
+      {wished && position && !wished.tooNear && (
+        <Button
+          label={`Stand ${metresWords(wished.distance)} away`}
+          onPress={() => void commit(standAlong(position.id, wished))}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,127 @@
+import { memo } from "react";
+import { View } from "react-native";
+import type { BriefScores } from "@/core/judge";
+import { lightPlanOf, sameValue, type Outing } from "@/data";
+import { briefShots } from "@/outing/brief-shots";
+import type { OutingView } from "@/outing/outing-view";
+import { Button } from "@/ui/controls/Button";
+import { Txt } from "@/ui/controls/Txt";
+import {
+  asGoodWords,
+  judgementSentence,
+  noPictureSentence,
+  percentWords,
+  placeWords,
+  scoreWords,
+} from "@/words";
+import { useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { wallOf } from "../../shot/titles";
+import { useRun } from "../../../outing/use-run";
+
+/** What the positions score at the minute in hand; nothing for one that is vetoed or gives no picture. */
+function scoresNow(view: OutingView): { name: string; score: number | undefined }[] {
+  return view.outing.ground.positions.map(({ id, name }) => {
+    const found = view.from(id);
+    return { name, score: found?.ok && !found.score.vetoed ? found.score.value : undefined };
+  });
+}
+
+/** Which position is best now and over the whole span, by how much, and what speaks for and against each. */
+export function CompareReasons() {
+  const positions = useOuting((v) => v.outing.ground.positions);
+  return (
+    <View className="gap-2">
+      <Now />
+      <OverSpan />
+      <View role="list" aria-label="What speaks for and against each position">
+        {positions.map(({ id, name }) => (
+          <Reasons key={id} id={id} name={name} />
+        ))}
+      </View>
+    </View>
+  );
+}
+
+function Now() {
+  const now = useOuting((v) => asGoodWords(scoresNow(v)));
+  const time = useOuting((v) => wallOf(v, v.at));
+  return <Txt weight={700}>{`At ${time}: ${now}.`}</Txt>;
+}
+
+function headOf(view: Pick<OutingView, "from">, id: string): string {
+  const found = view.from(id);
+  if (!found) return "";
+  if (!found.ok) return noPictureSentence(found);
+  return found.score.vetoed ? "ruled out" : `${scoreWords(found.score.value)}: ${placeWords(found)}`;
+}
+
+/** Every judgement of a position with its reason, one a line; what rules it out is marked. */
+function judgedOf(view: Pick<OutingView, "from">, id: string): string {
+  const found = view.from(id);
+  if (!found?.ok) return "";
+  return found.judgement.map((j) => `${j.weight === "veto" ? VETO : ""}${judgementSentence(j)}`).join("\n");
+}
+
+const VETO = "!";
+
+/** One position: its score, its strongest and weakest point, and every judgement; drawn anew when the words change. */
+const Reasons = memo(function Reasons({ id, name }: { id: string; name: string }) {
+  const head = useOuting((v) => headOf(v, id));
+  const judged = useOuting((v) => judgedOf(v, id));
+  if (head === "") return null;
+  return (
+    <View role="listitem" className="border-b border-line py-2">
+      <Txt weight={600}>{`${name} · ${head}`}</Txt>
+      {judged !== "" &&
+        judged.split("\n").map((line) => (
+          <Txt key={line} size={14} tone={line.startsWith(VETO) ? "bracken" : "ink2"}>
+            {line.startsWith(VETO) ? line.slice(VETO.length) : line}
+          </Txt>
+        ))}
+    </View>
+  );
+});
+
+interface Weighed {
+  readonly outing: Outing;
+  readonly shotId: string;
+  readonly scores: BriefScores;
+}
+
+/** The same over the shot's whole span, worked out beside the page when it is asked for. */
+function OverSpan() {
+  const { store } = useOpenOuting();
+  const outing = useOuting((v) => v.outing);
+  const shotId = useOuting((v) => v.shot.id);
+  const from = useOuting((v) => wallOf(v, v.window.starts));
+  const until = useOuting((v) => wallOf(v, v.window.until));
+  const { state, start: begin, stop } = useRun<Weighed>();
+  const start = (): void => {
+    const { view } = store.getState();
+    const shots = briefShots(view, [view.shot]).map(({ asked }) => asked);
+    const { ground } = view.outing;
+    void begin(
+      "brief",
+      { ground, light: lightPlanOf(view.outing), shots, positions: ground.positions },
+      (scores) => ({ outing: view.outing, shotId: view.shot.id, scores }),
+    );
+  };
+  if (state.kind === "running")
+    return <Button label={`Stop, ${percentWords(state.share)} done`} onPress={stop} />;
+  const holds =
+    state.kind === "done" &&
+    state.value.shotId === shotId &&
+    sameValue(state.value.outing.ground, outing.ground) &&
+    sameValue(state.value.outing.light, outing.light);
+  if (holds) {
+    const { scores } = state.value;
+    const told = asGoodWords(outing.ground.positions.map(({ name }, i) => ({ name, score: scores[i]?.[0] })));
+    return <Txt weight={700} aria-live="polite">{`From ${from} to ${until}: ${told}.`}</Txt>;
+  }
+  return (
+    <View className="flex-row flex-wrap items-center gap-2">
+      {state.kind === "failed" && <Txt tone="bracken">This browser could not work it out.</Txt>}
+      <Button label={`Weigh them from ${from} to ${until}`} onPress={start} />
+    </View>
+  );
+}

@@ -1,0 +1,77 @@
+import { View } from "react-native";
+import { tradePlaces, type TradePlaceFound } from "@/answers/ground/where-the-trade-stands";
+import { addPosition, editChoice } from "@/outing/edits";
+import { newPosition } from "@/outing/begin/new-position";
+import { Button } from "@/ui/controls/Button";
+import { CheckRow } from "@/ui/controls/CheckRow";
+import { Txt } from "@/ui/controls/Txt";
+import { useToast } from "@/ui/layout/toast";
+import { judgementSentence, metresWords, noPictureSentence, placeWords, scoreWords } from "@/words";
+import { WhileRoom } from "../../../forms/WhileRoom";
+import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { practiceMark, useOnPlan } from "../drawing/on-plan";
+
+/** Where the trade stands for this, with the same score and reasons as any place; a press puts a position there. */
+export function TradePlaces() {
+  const subject = useOuting((v) => v.subject);
+  const { trade, setTrade } = useOnPlan();
+  const places = useOuting(tradePlaces);
+  if (places.length === 0)
+    return <Txt tone="ink2">{`No place of practice is known for ${subject.name} on this ground.`}</Txt>;
+  return (
+    <View className="gap-2">
+      <CheckRow title="Show them on the plan" checked={trade} onChange={setTrade} />
+      {places.map((laid, i) => (
+        <Place key={laid.place.id} laid={laid} mark={practiceMark(i)} />
+      ))}
+    </View>
+  );
+}
+
+function Place({ laid, mark }: { laid: TradePlaceFound; mark: string }) {
+  const { place, at, lensHeight, found, mayStand } = laid;
+  const ground = useOuting((v) => v.outing.ground);
+  const { store, standAt } = useOpenOuting();
+  const commit = useCommit();
+  const toast = useToast();
+  const veto = found.ok ? found.judgement.find((j) => j.weight === "veto") : undefined;
+  const take = (): void => {
+    const { outing, shot } = store.getState().view;
+    const fresh = { ...newPosition(outing, at), lensHeight };
+    commit((o) => editChoice(shot.id, { positionId: fresh.id })(addPosition(fresh)(o)));
+    standAt(fresh.id);
+    toast({ words: `Position ${fresh.name} is put there`, undo: () => commit(() => outing) });
+  };
+  return (
+    <View className="gap-1 border-t border-line pt-2">
+      <View className="flex-row items-start gap-3">
+        <Txt size={20} weight={700} className="w-6 text-center">
+          {mark}
+        </Txt>
+        <View className="min-w-0 flex-1">
+          <Txt weight={600}>{`${place.discipline}: ${place.situation}`}</Txt>
+          <Txt
+            size={14}
+            tone="ink2"
+          >{`${place.why.charAt(0).toUpperCase()}${place.why.slice(1)}. ${place.lensMm} mm, lens at ${metresWords(lensHeight)}.`}</Txt>
+          {place.hazard && <Txt size={14} tone="bracken">{`Mind: ${place.hazard}.`}</Txt>}
+          <Txt size={14} tone="ink2">
+            {!found.ok
+              ? noPictureSentence(found)
+              : `${scoreWords(found.score.value)}, ${metresWords(found.sighting.distance.value)}: ${placeWords(found)}.`}
+          </Txt>
+          {veto && (
+            <Txt size={14} tone="bracken">
+              {judgementSentence(veto)}
+            </Txt>
+          )}
+        </View>
+        {mayStand && (
+          <WhileRoom things="positions" count={ground.positions.length}>
+            <Button label="Stand here" says={`Put a position at ${mark}`} onPress={take} />
+          </WhileRoom>
+        )}
+      </View>
+    </View>
+  );
+}

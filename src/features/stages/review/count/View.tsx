@@ -1,0 +1,102 @@
+import { useState } from "react";
+import { View } from "react-native";
+import { scaleOf } from "@/answers/expose/rails";
+import type { Settings } from "@/core/exposure";
+import { Button } from "@/ui/controls/Button";
+import { Stepper } from "@/ui/controls/Stepper";
+import { TextField } from "@/ui/controls/TextField";
+import { useToast } from "@/ui/layout/toast";
+import { apertureWords, isoWords, readNumber, shutterWords } from "@/words";
+import { addSeries, removeSeries } from "@/outing/edits";
+import { WhileRoom } from "../../../forms/WhileRoom";
+import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
+
+const MOST = 99999;
+/** 1/1000, f/2.8, ISO 1600: where there is no picture to take them from. */
+const USUAL: Settings = { shutter: 30, aperture: 9, iso: 12 };
+
+const RAILS = [
+  { rail: "shutter", label: "Shutter used", words: shutterWords },
+  { rail: "aperture", label: "Aperture used", words: apertureWords },
+  { rail: "iso", label: "ISO used", words: isoWords },
+] as const;
+
+const whole = (text: string, least: number): number | undefined => {
+  const value = readNumber(text);
+  return value !== undefined && Number.isInteger(value) && value >= least && value <= MOST
+    ? value
+    : undefined;
+};
+
+/** Frames and keepers of the shot in hand at the settings that were used; the field card's to begin with. */
+export function CountForm() {
+  const shotId = useOuting((v) => v.shot.id);
+  const suggested = useOuting((v) => v.found?.settings.settings) ?? USUAL;
+  const counts = useOuting((v) => v.outing.log.length);
+  const { store } = useOpenOuting();
+  const commit = useCommit();
+  const toast = useToast();
+  const [used, setUsed] = useState<Settings>();
+  const [taken, setTaken] = useState("");
+  const [kept, setKept] = useState("");
+  const [tried, setTried] = useState(false);
+  const settings = used ?? suggested;
+  const frames = whole(taken, 1);
+  const keepers = whole(kept, 0);
+  const takenWrong = frames === undefined ? `Type a whole number from 1 to ${MOST}.` : undefined;
+  const keptWrong =
+    keepers === undefined
+      ? "Type a whole number, 0 for none."
+      : frames !== undefined && keepers > frames
+        ? `No more than the ${frames} taken.`
+        : undefined;
+
+  const onCount = (): void => {
+    setTried(true);
+    if (takenWrong || keptWrong || frames === undefined || keepers === undefined) return;
+    const before = new Set(store.getState().view.outing.log.map((s) => s.id));
+    commit(addSeries({ shotId, settings, taken: frames, kept: keepers }));
+    setTaken("");
+    setKept("");
+    setTried(false);
+    toast({
+      words: `${keepers} of ${frames} counted`,
+      undo: () =>
+        commit((s) => s.log.filter((l) => !before.has(l.id)).reduce((t, l) => removeSeries(l.id)(t), s)),
+    });
+  };
+  return (
+    <View className="gap-3" role="group" aria-label="Count frames">
+      {RAILS.map(({ rail, label, words }) => (
+        <Stepper
+          key={rail}
+          label={label}
+          value={settings[rail]}
+          words={words(settings[rail])}
+          min={scaleOf(rail).first}
+          max={scaleOf(rail).last}
+          onChange={(click) => setUsed({ ...settings, [rail]: click })}
+        />
+      ))}
+      <View className="flex-row gap-4">
+        <TextField
+          label="Frames taken"
+          value={taken}
+          onChange={setTaken}
+          numeric
+          error={tried ? takenWrong : undefined}
+        />
+        <TextField
+          label="Keepers"
+          value={kept}
+          onChange={setKept}
+          numeric
+          error={tried ? keptWrong : undefined}
+        />
+      </View>
+      <WhileRoom things="counts" count={counts}>
+        <Button label="Save count" kind="filled" onPress={onCount} />
+      </WhileRoom>
+    </View>
+  );
+}

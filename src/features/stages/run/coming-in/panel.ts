@@ -1,0 +1,11 @@
+import { type Panel, always, whenSeen } from "../../screen/panel";
+
+export const comingInPanel: Panel = {
+  id: "coming-in",
+  title: "Frames and calls coming in",
+  phone: "folded",
+  wide: "folded",
+  when: always,
+  answer: () => "a camera on a cable, a meet",
+  load: whenSeen(async () => (await import("./View")).Connected),
+};

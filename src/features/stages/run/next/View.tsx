@@ -1,0 +1,75 @@
+import { View } from "react-native";
+import { shotsServing } from "@/outing/programme/event-times";
+import { nowAndNext, type Step } from "@/outing/programme/order";
+import { Button } from "@/ui/controls/Button";
+import { Txt } from "@/ui/controls/Txt";
+import { useLayout } from "@/ui/layout/use-layout";
+import { nextCallWords, wayWords } from "@/words/programme";
+import { untilWords } from "@/words/people";
+import { useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { wallOf } from "../../shot/titles";
+import { useKeptInOrder, useSteps } from "../programme-in-order/order";
+import { useCalls } from "./use-calls";
+
+/** What one is at, where one goes next and by when: the event, the call, the way. One press takes its shot and position in hand. */
+export function NextUp() {
+  useKeptInOrder();
+  const steps = useSteps();
+  useCalls(steps);
+  const outing = useOuting((v) => v.outing);
+  const at = useOuting((v) => v.at);
+  const { low } = useLayout();
+  const { now, next } = nowAndNext(steps, at);
+  const first = now ?? next;
+  if (!first) return null;
+  const wall = (t: number): string => wallOf({ outing }, t);
+  return (
+    <View role="region" aria-label="Next" className="flex-row items-center gap-2 border-b border-line py-1">
+      <View className="min-w-0 flex-1">
+        <Txt size={low ? 16 : 18} weight={700} numberOfLines={1}>
+          {`${wall(first.event.starts)} ${first.event.name}`}
+        </Txt>
+        <Txt numberOfLines={low ? 1 : 2} aria-live="polite">
+          {now ? nowLine(now, at) : nextLine(first, at, wall)}
+        </Txt>
+        {now && next && !low && (
+          <Txt tone="ink2" numberOfLines={1}>
+            {`Then ${wall(next.event.starts)} ${next.event.name}, ${placeLine(next, wall)}`}
+          </Txt>
+        )}
+      </View>
+      <TakeIt step={first} />
+    </View>
+  );
+}
+
+const placeLine = ({ position, visit, metres, walk }: Step, wall: (t: number) => string): string =>
+  `${position.name}: ${metres === 0 ? "stay" : `${wayWords(metres, walk)}, leave by ${wall(visit.leave)}`}`;
+
+const dueLine = ({ event }: Step, at: number): string =>
+  nextCallWords(event.called, at) ?? untilWords(event.starts, at);
+
+const nextLine = (step: Step, at: number, wall: (t: number) => string): string =>
+  `${placeLine(step, wall)}; ${dueLine(step, at)}`;
+
+/** One is in place: how long until it begins, or that it is on. */
+const nowLine = (step: Step, at: number): string => `In place at ${step.position.name}; ${dueLine(step, at)}`;
+
+/** Takes a shot that an event serves, the first that is still owed, and its position in hand. */
+function TakeIt({ step }: { step: Step }) {
+  const outing = useOuting((v) => v.outing);
+  const shot = useOuting((v) => v.shot);
+  const position = useOuting((v) => v.position);
+  const { takeShot, standAt } = useOpenOuting();
+  const serving = shotsServing(outing, step.event);
+  const owed = serving.find((s) => (s.got ?? 0) < s.wanted) ?? serving[0];
+  const serves = !owed || serving.some((s) => s.id === shot.id) ? shot : owed;
+  if (position?.id === step.position.id && shot.id === serves.id) return null;
+  const go = (): void => {
+    if (serves.id !== shot.id) takeShot(serves.id);
+    standAt(step.position.id);
+  };
+  return (
+    <Button label="Set up" says={`Set up for ${step.event.name} from ${step.position.name}`} onPress={go} />
+  );
+}

@@ -1,0 +1,13 @@
+import { Why } from "../../expose/why/View";
+import { type Panel, withPicture, withStage } from "../../screen/panel";
+import { settingsWords } from "@/words";
+
+export const runWhyPanel: Panel = {
+  id: "run-why",
+  title: "Why these settings",
+  phone: "folded",
+  wide: "folded",
+  when: withPicture,
+  answer: ({ found }) => (found ? settingsWords(found.settings.settings) : ""),
+  load: withStage(Why),
+};

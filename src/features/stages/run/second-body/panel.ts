@@ -1,0 +1,16 @@
+import { type Panel, whenSeen } from "../../screen/panel";
+import { shotsOfOtherBodies, useBodies } from "./bodies";
+
+export const secondBodyPanel: Panel = {
+  id: "second-body",
+  title: "The second body",
+  phone: "folded",
+  wide: "folded",
+  when: ({ bag }) => bag.bodies.length > 1,
+  answer: (view) => {
+    const shots = shotsOfOtherBodies(view);
+    const ready = shots.find((s) => s.id === useBodies.getState().second[view.outing.id]);
+    return ready ? `ready for ${ready.name}` : "one card";
+  },
+  load: whenSeen(async () => (await import("./View")).SecondBody),
+};

@@ -1,0 +1,11 @@
+import { type Panel, always, whenSeen } from "../../screen/panel";
+
+export const thisPhonePanel: Panel = {
+  id: "this-phone",
+  title: "This phone",
+  phone: "folded",
+  wide: "folded",
+  when: always,
+  answer: () => "screen, vibration, tone, lock",
+  load: whenSeen(async () => (await import("./View")).ThisPhone),
+};
