@@ -158,20 +158,37 @@ export function openOuting({ storage, onStored, onUnsaved, left, ...begin }: Beg
     receive: look,
     retry: () => void write(view().outing, stored),
     accept: () => store.setState({ refused: undefined }),
-    takeShot: (shotId) => select(selectShot(view().outing, view().selection, shotId)),
-    standAt: (positionId) => {
-      const { choice, selection } = view();
-      if (choice.positionId === null) void change(editChoice(choice.shotId, { positionId }));
-      select({ ...selection, positionId });
-    },
-    lookAt: (at, done) => {
-      const next = { ...view().selection, minute: { at, live: view().on } };
-      if (done) select(next);
-      else look({ selection: next });
-    },
-    backToNow: () => select({ ...view().selection, minute: undefined }),
+    ...looking({ view, select, look, change }),
   };
 }
+
+interface LookingParts {
+  readonly view: () => OutingView;
+  readonly select: (selection: Selection) => void;
+  readonly look: (news: Partial<Looking>) => void;
+  readonly change: ChangeOuting;
+}
+
+/** What of an open outing is looked at: a matter of the tab, but for the first position of a shot. */
+const looking = ({
+  view,
+  select,
+  look,
+  change,
+}: LookingParts): Pick<OpenOuting, "takeShot" | "standAt" | "lookAt" | "backToNow"> => ({
+  takeShot: (shotId) => select(selectShot(view().outing, view().selection, shotId)),
+  standAt: (positionId) => {
+    const { choice, selection } = view();
+    if (choice.positionId === null) void change(editChoice(choice.shotId, { positionId }));
+    select({ ...selection, positionId });
+  },
+  lookAt: (at, done) => {
+    const next = { ...view().selection, minute: { at, live: view().on } };
+    if (done) select(next);
+    else look({ selection: next });
+  },
+  backToNow: () => select({ ...view().selection, minute: undefined }),
+});
 
 interface Parts extends Pick<Begin, "storage" | "onStored" | "onUnsaved"> {
   readonly id: string;

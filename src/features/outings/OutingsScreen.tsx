@@ -38,7 +38,6 @@ import { whatIsOpen } from "./what-is-open";
 /** Outings: every outing, the next one first with its promises and what is still open. */
 export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting">) {
   const { data, isPending } = useOutings();
-  const router = useRouter();
   const { begun, begin } = useBeginning();
   const now = useMinuteClock();
   const [step, setStep] = useState<"kit" | "outing" | "deleted">();
@@ -107,27 +106,8 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
       {data?.unreadable.map((broken) => (
         <BrokenRecord key={broken.id} broken={broken} />
       ))}
-      <View className="flex-row flex-wrap px-4 pt-2">
-        <Button
-          label="Too dark? Where stops come from"
-          kind="plain"
-          className="-ml-4"
-          onPress={() => router.push("/stops")}
-        />
-        {begun && (
-          <Button label="Deleted outings" kind="plain" className="-ml-4" onPress={() => setStep("deleted")} />
-        )}
-      </View>
-      {step === "deleted" && (
-        <Late load={loadDeleted} waiting="One moment">
-          {(Deleted) => <Deleted onClose={close} />}
-        </Late>
-      )}
-      {step === "kit" && (
-        <Late load={loadFirstKit} waiting="One moment">
-          {(FirstKit) => <FirstKit onChosen={(kit) => void start("own", kit)} onClose={close} />}
-        </Late>
-      )}
+      <Elsewhere onDeleted={begun ? () => setStep("deleted") : undefined} />
+      <Sheet step={step} onKit={(kit) => void start("own", kit)} onClose={close} />
       <PlanNew
         open={step === "outing"}
         onClose={close}
@@ -143,6 +123,44 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
     </HomeFrame>
   );
 }
+
+/** Ways from the list to what stands beside the outings. */
+function Elsewhere({ onDeleted }: { onDeleted: (() => void) | undefined }) {
+  const router = useRouter();
+  return (
+    <View className="flex-row flex-wrap px-4 pt-2">
+      <Button
+        label="Too dark? Where stops come from"
+        kind="plain"
+        className="-ml-4"
+        onPress={() => router.push("/stops")}
+      />
+      {onDeleted && <Button label="Deleted outings" kind="plain" className="-ml-4" onPress={onDeleted} />}
+    </View>
+  );
+}
+
+interface SheetProps {
+  readonly step: "kit" | "outing" | "deleted" | undefined;
+  readonly onKit: (kit?: StoredKit) => void;
+  readonly onClose: () => void;
+}
+
+/** What is laid over the list: the deleted outings, or what one owns before one plans. */
+const Sheet = ({ step, onKit, onClose }: SheetProps) => (
+  <>
+    {step === "deleted" && (
+      <Late load={loadDeleted} waiting="One moment">
+        {(Deleted) => <Deleted onClose={onClose} />}
+      </Late>
+    )}
+    {step === "kit" && (
+      <Late load={loadFirstKit} waiting="One moment">
+        {(FirstKit) => <FirstKit onChosen={onKit} onClose={onClose} />}
+      </Late>
+    )}
+  </>
+);
 
 const NONE: readonly Outing[] = [];
 /** Outings among which one searches rather than looks. */

@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { z } from "zod";
-import { idFromName, programmeEventSchema, type ProgrammeEvent } from "@/data";
+import { idFromName, programmeEventSchema, type ProgrammeEvent, type Outing } from "@/data";
 import { putEvent } from "@/outing/edits";
 import { daysOf } from "@/outing/programme/read-programme";
 import { keyOfPlace, placeOfKey } from "@/outing/programme/event-places";
@@ -37,6 +37,64 @@ interface Props {
   readonly onDelete?: () => void;
 }
 
+/** The fields of an event: a day where the outing has several, places of its ground, shots of its brief. */
+const specsOf = (ground: Outing["ground"], shots: Outing["shots"], days: number): readonly FieldSpec[] => [
+  { kind: "text", key: "name", label: "What it is" },
+  { kind: "time", key: "at", label: "Starts" },
+  ...(days > 1
+    ? [
+        {
+          kind: "number",
+          key: "day",
+          label: "Day",
+          min: 1,
+          max: days,
+          decimals: 0,
+          optional: true,
+        } as const,
+      ]
+    : []),
+  { kind: "number", key: "minutes", label: "Lasts", unit: "min", min: 0, max: 1440, decimals: 0 },
+  {
+    kind: "choice",
+    key: "where",
+    label: "Where",
+    choices: [{ key: NOWHERE, label: "Not told" }, ...placeChoices(ground)],
+  },
+  {
+    kind: "several",
+    key: "shotIds",
+    label: "Serves the shots",
+    hint: "None ticked: those of its place.",
+    choices: shots.map(({ id, name }) => ({ key: id, label: name })),
+  },
+  {
+    kind: "choice",
+    key: "priority",
+    label: "Priority",
+    numeric: true,
+    choices: [1, 2, 3].map((n) => ({ key: String(n), label: priorityWords(n) })),
+  },
+  { kind: "choice", key: "wished", label: "Wish", choices: WISHES },
+  ...(["first", "second", "third"] as const).map((key): FieldSpec => ({
+    kind: "number",
+    key,
+    label: `${key.replace(/^./, (c) => c.toUpperCase())} call, minutes before`,
+    min: 0,
+    max: 600,
+    decimals: 0,
+    optional: true,
+  })),
+  { kind: "number", key: "setUp", label: "Set up, minutes", min: 0, max: 240, decimals: 0 },
+  {
+    kind: "text",
+    key: "group",
+    label: "Shows the same as",
+    hint: "Events of one name are the same to you: one of them is enough.",
+  },
+  { kind: "text", key: "who", label: "Who is in it", lines: 3 },
+];
+
 /** An event as fields. */
 export function EventForm({ event, onClose, onDelete }: Props) {
   const ground = useOuting((v) => v.outing.ground);
@@ -45,65 +103,7 @@ export function EventForm({ event, onClose, onDelete }: Props) {
   const shots = useOuting((v) => v.outing.shots);
   const days = useOuting(({ outing }) => daysOf(outing).count);
   const commit = useCommit();
-  const specs = useMemo(
-    (): readonly FieldSpec[] => [
-      { kind: "text", key: "name", label: "What it is" },
-      { kind: "time", key: "at", label: "Starts" },
-      ...(days > 1
-        ? [
-            {
-              kind: "number",
-              key: "day",
-              label: "Day",
-              min: 1,
-              max: days,
-              decimals: 0,
-              optional: true,
-            } as const,
-          ]
-        : []),
-      { kind: "number", key: "minutes", label: "Lasts", unit: "min", min: 0, max: 1440, decimals: 0 },
-      {
-        kind: "choice",
-        key: "where",
-        label: "Where",
-        choices: [{ key: NOWHERE, label: "Not told" }, ...placeChoices(ground)],
-      },
-      {
-        kind: "several",
-        key: "shotIds",
-        label: "Serves the shots",
-        hint: "None ticked: those of its place.",
-        choices: shots.map(({ id, name }) => ({ key: id, label: name })),
-      },
-      {
-        kind: "choice",
-        key: "priority",
-        label: "Priority",
-        numeric: true,
-        choices: [1, 2, 3].map((n) => ({ key: String(n), label: priorityWords(n) })),
-      },
-      { kind: "choice", key: "wished", label: "Wish", choices: WISHES },
-      ...(["first", "second", "third"] as const).map((key): FieldSpec => ({
-        kind: "number",
-        key,
-        label: `${key.replace(/^./, (c) => c.toUpperCase())} call, minutes before`,
-        min: 0,
-        max: 600,
-        decimals: 0,
-        optional: true,
-      })),
-      { kind: "number", key: "setUp", label: "Set up, minutes", min: 0, max: 240, decimals: 0 },
-      {
-        kind: "text",
-        key: "group",
-        label: "Shows the same as",
-        hint: "Events of one name are the same to you: one of them is enough.",
-      },
-      { kind: "text", key: "who", label: "Who is in it", lines: 3 },
-    ],
-    [ground, shots, days],
-  );
+  const specs = useMemo(() => specsOf(ground, shots, days), [ground, shots, days]);
   const record = useMemo(
     () => ({
       name: "",

@@ -2,6 +2,7 @@ import DrawIcon from "lucide-react-native/icons/pencil";
 import { useMemo, type ReactNode } from "react";
 import { View } from "react-native";
 import type { Point } from "@/core/ground";
+import type { Outing } from "@/data";
 import { Button, IconButton } from "@/ui/controls/Button";
 import { useToast } from "@/ui/layout/toast";
 import { useSize } from "@/ui/layout/use-size";
@@ -55,7 +56,6 @@ export function GroundPlan({ under, first }: Props) {
   const { view, setView, fit, isMoved } = useGroundView(ground, size, { close: spokenOf });
   const toast = useToast();
   const draw = useDrawing((s) => s.start);
-  const { water } = useTokens();
   const search = usePositionSearch();
   const found = search.state.kind === "done" ? search.state.value : undefined;
 
@@ -116,24 +116,31 @@ export function GroundPlan({ under, first }: Props) {
           <Button label="Whole ground" onPress={fit} className="bg-sheet" />
         </View>
       )}
-      {!close && (
-        <View
-          className="absolute right-1 rounded-full bg-sheet"
-          style={{
-            top: view
-              ? clearTop(
-                  view,
-                  [...ground.positions, ...ground.spots].map((p) => p.at),
-                  PENCIL,
-                )
-              : PENCIL,
-          }}
-        >
-          <IconButton label="Draw the ground" onPress={() => draw(isMoved ? view : undefined)}>
-            <DrawIcon size={24} color={water} />
-          </IconButton>
-        </View>
-      )}
+      {!close && <Pencil view={view} ground={ground} onPress={() => draw(isMoved ? view : undefined)} />}
+    </View>
+  );
+}
+
+/** What begins drawing, where it covers no position and no spot. */
+function Pencil({
+  view,
+  ground,
+  onPress,
+}: {
+  view: PlanView | undefined;
+  ground: Outing["ground"];
+  onPress: () => void;
+}) {
+  const { water } = useTokens();
+  const places = [...ground.positions, ...ground.spots].map((p) => p.at);
+  return (
+    <View
+      className="absolute right-1 rounded-full bg-sheet"
+      style={{ top: view ? clearTop(view, places, PENCIL) : PENCIL }}
+    >
+      <IconButton label="Draw the ground" onPress={onPress}>
+        <DrawIcon size={24} color={water} />
+      </IconButton>
     </View>
   );
 }

@@ -41,29 +41,7 @@ export function ReadingKeys() {
     });
   };
   const high = low ? "h-14" : "h-[72px]";
-  if (way)
-    return (
-      <View className="gap-2 px-4 py-1" role="group" aria-label={`Too ${way} by`}>
-        <View className="flex-row items-center justify-between">
-          <Txt size={18} weight={700}>{`Too ${way} by how many clicks?`}</Txt>
-          <Button label="Cancel" kind="plain" onPress={() => setWay(undefined)} />
-        </View>
-        <Txt size={14} tone="ink2">
-          A click is a third of a stop.
-        </Txt>
-        <View className="flex-row gap-2">
-          {STEPS.map((clicks) => (
-            <Button
-              key={clicks}
-              label={String(clicks)}
-              says={`Too ${way} by ${clicksWords(clicks)}`}
-              onPress={() => keep(way === "dark" ? -clicks : clicks)}
-              className="h-16 flex-1 px-0"
-            />
-          ))}
-        </View>
-      </View>
-    );
+  if (way) return <HowFar way={way} onCancel={() => setWay(undefined)} onOff={(off) => void keep(off)} />;
   return (
     <View className="gap-1 px-4 py-1">
       <View className="flex-row items-center justify-between">
@@ -110,3 +88,34 @@ export function ReadingKeys() {
     </View>
   );
 }
+
+interface HowFarProps {
+  readonly way: Way;
+  readonly onCancel: () => void;
+  /** Clicks that it came out too bright; below 0 too dark. */
+  readonly onOff: (clicks: number) => void;
+}
+
+/** By how many clicks a test shot came out wrong. */
+const HowFar = ({ way, onCancel, onOff }: HowFarProps) => (
+  <View className="gap-2 px-4 py-1" role="group" aria-label={`Too ${way} by`}>
+    <View className="flex-row items-center justify-between">
+      <Txt size={18} weight={700}>{`Too ${way} by how many clicks?`}</Txt>
+      <Button label="Cancel" kind="plain" onPress={onCancel} />
+    </View>
+    <Txt size={14} tone="ink2">
+      A click is a third of a stop.
+    </Txt>
+    <View className="flex-row gap-2">
+      {STEPS.map((clicks) => (
+        <Button
+          key={clicks}
+          label={String(clicks)}
+          says={`Too ${way} by ${clicksWords(clicks)}`}
+          onPress={() => onOff(way === "dark" ? -clicks : clicks)}
+          className="h-16 flex-1 px-0"
+        />
+      ))}
+    </View>
+  </View>
+);

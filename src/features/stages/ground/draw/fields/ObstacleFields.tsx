@@ -44,7 +44,7 @@ export function ObstacleFields({ at, thing }: FieldsProps<"obstacle">) {
 
 function BlockFields({ block, change }: { block: Block; change: Change }) {
   const edit = (part: Partial<Block>): void => change((t) => ({ ...t, ...part }) as Obstacle);
-  const { mesh, posts, rise } = block;
+  const { rise } = block;
   const nets = isLookedThrough(block.kind);
   return (
     <View className="gap-3">
@@ -95,45 +95,54 @@ function BlockFields({ block, change }: { block: Block; change: Change }) {
           />
         </View>
       )}
-      {nets && (
-        <View className="flex-row flex-wrap gap-3">
-          <NumberField
-            label="Mesh, wire to wire"
-            unit="mm"
-            value={1000 * (mesh?.pitch ?? 0.05)}
-            min={2}
-            max={2000}
-            onChange={(value) => edit({ mesh: { wire: mesh?.wire ?? 0.003, pitch: value / 1000 } })}
-          />
-          <NumberField
-            label="Wire"
-            unit="mm"
-            value={1000 * (mesh?.wire ?? 0.003)}
-            min={0.1}
-            max={100}
-            onChange={(value) => edit({ mesh: { pitch: mesh?.pitch ?? 0.05, wire: value / 1000 } })}
-          />
-          <LengthField
-            label="Post to post"
-            value={posts?.spacing ?? 3}
-            min={0.2}
-            max={100}
-            onChange={(spacing) => edit({ posts: { thickness: posts?.thickness ?? 0.06, spacing } })}
-          />
-          <NumberField
-            label="Post"
-            unit="mm"
-            decimals={0}
-            value={1000 * (posts?.thickness ?? 0.06)}
-            min={1}
-            max={20_000}
-            onChange={(value) => edit({ posts: { spacing: posts?.spacing ?? 3, thickness: value / 1000 } })}
-          />
-        </View>
-      )}
+      {nets && <NettingFields block={block} edit={edit} />}
     </View>
   );
 }
+
+/** Mesh and posts of what is looked through. */
+const NettingFields = ({
+  block: { mesh, posts },
+  edit,
+}: {
+  block: Block;
+  edit: (part: Partial<Block>) => void;
+}) => (
+  <View className="flex-row flex-wrap gap-3">
+    <NumberField
+      label="Mesh, wire to wire"
+      unit="mm"
+      value={1000 * (mesh?.pitch ?? 0.05)}
+      min={2}
+      max={2000}
+      onChange={(value) => edit({ mesh: { wire: mesh?.wire ?? 0.003, pitch: value / 1000 } })}
+    />
+    <NumberField
+      label="Wire"
+      unit="mm"
+      value={1000 * (mesh?.wire ?? 0.003)}
+      min={0.1}
+      max={100}
+      onChange={(value) => edit({ mesh: { pitch: mesh?.pitch ?? 0.05, wire: value / 1000 } })}
+    />
+    <LengthField
+      label="Post to post"
+      value={posts?.spacing ?? 3}
+      min={0.2}
+      max={100}
+      onChange={(spacing) => edit({ posts: { thickness: posts?.thickness ?? 0.06, spacing } })}
+    />
+    <NumberField
+      label="Post"
+      unit="mm"
+      decimals={0}
+      value={1000 * (posts?.thickness ?? 0.06)}
+      min={1}
+      max={20_000}
+      onChange={(value) => edit({ posts: { spacing: posts?.spacing ?? 3, thickness: value / 1000 } })}
+    />
+  </View>
+);
 
 function TreeFields({ tree, change }: { tree: Tree; change: Change }) {
   const edit = (part: Partial<Tree>): void => change((t) => ({ ...t, ...part }) as Obstacle);

@@ -87,50 +87,7 @@ export function PositionThingFields({ at, thing }: FieldsProps<"position">) {
         checked={slit !== undefined}
         onChange={(on) => edit({ slit: on ? newSlit : undefined })}
       />
-      {slit && (
-        <View className="flex-row flex-wrap gap-3">
-          <NumberField
-            label="Looks to"
-            unit="°"
-            value={slit.facing}
-            min={0}
-            max={359.9}
-            onChange={(facing) => edit({ slit: { ...slit, facing } })}
-          />
-          <LengthField
-            label="Width of the slit"
-            value={slit.width}
-            min={0.02}
-            max={20}
-            decimals={2}
-            onChange={(width) => edit({ slit: { ...slit, width } })}
-          />
-          <LengthField
-            label="Sill"
-            value={slit.sill}
-            min={0}
-            max={slit.top - 0.01}
-            decimals={2}
-            onChange={(sill) => edit({ slit: { ...slit, sill } })}
-          />
-          <LengthField
-            label="Upper edge"
-            value={slit.top}
-            min={slit.sill + 0.01}
-            max={60}
-            decimals={2}
-            onChange={(top) => edit({ slit: { ...slit, top } })}
-          />
-          <LengthField
-            label="Lens behind it by"
-            value={slit.back}
-            min={0}
-            max={5}
-            decimals={2}
-            onChange={(back) => edit({ slit: { ...slit, back } })}
-          />
-        </View>
-      )}
+      {slit && <SlitFields slit={slit} onChange={(next) => edit({ slit: next })} />}
       <Stepper
         label="Panes of glass between"
         value={pane?.sheets ?? 0}
@@ -156,6 +113,54 @@ export function PositionThingFields({ at, thing }: FieldsProps<"position">) {
     </View>
   );
 }
+
+type Slit = NonNullable<FieldsProps<"position">["thing"]["slit"]>;
+
+/** The opening that one looks out of. */
+const SlitFields = ({ slit, onChange }: { slit: Slit; onChange: (slit: Slit) => void }) => (
+  <View className="flex-row flex-wrap gap-3">
+    <NumberField
+      label="Looks to"
+      unit="°"
+      value={slit.facing}
+      min={0}
+      max={359.9}
+      onChange={(facing) => onChange({ ...slit, facing })}
+    />
+    <LengthField
+      label="Width of the slit"
+      value={slit.width}
+      min={0.02}
+      max={20}
+      decimals={2}
+      onChange={(width) => onChange({ ...slit, width })}
+    />
+    <LengthField
+      label="Sill"
+      value={slit.sill}
+      min={0}
+      max={slit.top - 0.01}
+      decimals={2}
+      onChange={(sill) => onChange({ ...slit, sill })}
+    />
+    <LengthField
+      label="Upper edge"
+      value={slit.top}
+      min={slit.sill + 0.01}
+      max={60}
+      decimals={2}
+      onChange={(top) => onChange({ ...slit, top })}
+    />
+    <LengthField
+      label="Lens behind it by"
+      value={slit.back}
+      min={0}
+      max={5}
+      decimals={2}
+      onChange={(back) => onChange({ ...slit, back })}
+    />
+  </View>
+);
 
 /** The position moved to where the device says it is, with how far off that may be. */
 function StandHere({ at, thing }: FieldsProps<"position">) {
