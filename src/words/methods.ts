@@ -7,7 +7,6 @@ const METHODS: Readonly<Record<MethodName | ToldName, string>> = {
     "the part of the subject’s speed along the line of sight, from the way it heads and the line on the plan",
   "bodyMotion.speed":
     "what following leaves of the speed across the view, with the up and down of the body and the part’s own speed, as the root of their squares",
-  "bodyMotion.umPerMetre": "micrometres on the sensor for a metre across the view",
   "aimOf.x": "metres east of the aim, as the spot stands on the plan",
   "aimOf.y": "metres north of the aim, as the spot stands on the plan",
   "aimOf.z": "height of the aim over level ground: that of the ground there and the spot’s own",
@@ -28,7 +27,6 @@ const METHODS: Readonly<Record<MethodName | ToldName, string>> = {
     "clicks of shutter and aperture less those of the light that reaches the sensor, within floor and ceiling; whole clicks, so within a sixth of a stop",
   "frameSubject.focalLengthMm":
     "the focal length that is held, or the one that fills the frame as wished, within what the lens has",
-  "frameSubject.kept": "the share of each side that is left when the picture is cropped to the wished fill",
   partSizeOf:
     "the size of the part as it is seen from here: its share of the height, or the width that a turned subject shows",
   findLight:
@@ -45,8 +43,6 @@ const METHODS: Readonly<Record<MethodName | ToldName, string>> = {
     "by the sharpness that is wished and what kind of part it is; one table, fixed before anything was compared",
   keeperChance:
     "sum over the speeds that the subject may have, of the chance that the hand is steady enough for each: 161 steps, within a thousandth",
-  backgroundBehind:
-    "the first thing, the ground, a wall or the skyline that a line from the lens meets beyond the subject",
   scoreOf: "the parts of the judgement, each between 0 and 1, in the mean of their weights",
   // Of a whole panel.
   solveSettings:

@@ -64,11 +64,6 @@ export const JUDGE_METHODS = {
     ({ asked }) => pictureOfInput(asked).sighting.frame.focalLengthMm,
     "handbook-optics",
   ),
-  "frameSubject.kept": method<Asked>(
-    "",
-    ({ asked }) => pictureOfInput(asked).sighting.frame.kept,
-    "handbook-optics",
-  ),
   partSizeOf: method<Asked>("m", ({ asked }) => pictureOfInput(asked).sighting.partSize, "common-practice"),
   findLight: method<Asked>("lx", ({ asked }) => pictureOfInput(asked).light.lux.total, "ies-daylight"),
   "findLight.sun": method<Asked>("lx", ({ asked }) => pictureOfInput(asked).light.lux.sun, "ies-daylight"),
@@ -95,16 +90,6 @@ export const JUDGE_METHODS = {
     ({ asked }) => blurModelOf(asked, pictureOfInput(asked)).heldSpeed,
     "common-practice",
   ),
-  "bodyMotion.umPerMetre": method<Asked>(
-    "µm",
-    ({ asked }) => pictureOfInput(asked).motion.body.umPerMetre,
-    "handbook-optics",
-  ),
   keeperChance: method<Asked>("", ({ asked }) => pictureOfInput(asked).motion.held.chance, "variance-rule"),
-  backgroundBehind: method<Asked>(
-    "m",
-    ({ asked }) => pictureOfInput(asked).sighting.background.beyond,
-    "handbook-optics",
-  ),
   scoreOf: method<Asked>("", ({ asked }) => pictureOfInput(asked).score.value, "assumed"),
 } as const;

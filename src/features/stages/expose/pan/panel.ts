@@ -11,7 +11,7 @@ const panAnswer = ({ found }: OutingView): string =>
 
 export const panPanel: Panel = {
   id: "pan",
-  worked: ["panRate", "panRateChange", "panDepthBlurUm", "panKeeperChance", "panLeft"],
+  worked: ["panRate", "panRateChange", "panDepthBlurUm", "panKeeperChance", "panLeft", "neutralDensityStops"],
   title: "Pan",
   phone: "folded",
   wide: "open",

@@ -11,7 +11,7 @@ const depthAnswer = ({ found }: OutingView): string => {
 
 export const depthPanel: Panel = {
   id: "depth",
-  worked: ["hyperfocal", "depthOfField.near", "depthOfField.far"],
+  worked: ["circleOfConfusionMm", "hyperfocal", "depthOfField.near", "depthOfField.far"],
   title: "Depth",
   phone: "open",
   wide: "main",

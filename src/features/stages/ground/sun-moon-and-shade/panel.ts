@@ -2,6 +2,7 @@ import { type Panel, whenSeen } from "../../screen/panel";
 
 export const sunMoonAndShadePanel: Panel = {
   id: "sun-moon-and-shade",
+  worked: ["shadowLength"],
   title: "Sun, moon and shade",
   phone: "folded",
   wide: "folded",
