@@ -4,7 +4,7 @@ import { ownShadow, ringOfFill, sunOnSpots, throwsShadows } from "@/answers/plan
 import { tradePlacesFor } from "@/outing/trade-places";
 import type { PlanView } from "@/ui/plan/view";
 import { useOuting } from "../../../outing/use-outing";
-import { lightHolds, practiceMark, useOnPlan } from "./on-plan";
+import { lightHolds, onPlan, practiceMark } from "./on-plan";
 import type { FoundCandidates } from "@/answers/ground/other-positions";
 import { Areas, MarkedAreas, VenueAreas, Zones } from "./Areas";
 import { Masts, OwnShadow, Shadows, Walls, Windows } from "./Built";
@@ -50,8 +50,8 @@ export function Grass({ view, hidden = NOTHING }: Drawn) {
 
 /** The light as it was mapped, while the minute in hand is one of those it speaks of. */
 function MappedLight({ view }: Drawn) {
-  const light = useOnPlan((s) => s.light);
-  const holds = useOuting((v) => light !== undefined && lightHolds(light, v.outing.id, v.at));
+  const light = onPlan.useSlice((s) => s.light);
+  const holds = useOuting((v) => light !== undefined && lightHolds(light, v.at));
   const venue = useOuting((v) => v.outing.ground.venue);
   return light && holds ? <LightSteps view={view} map={light} venue={venue} /> : null;
 }
@@ -126,7 +126,7 @@ function LitMasts({ view }: { view: PlanView }) {
 
 /** Where the trade stands, when that is asked for. */
 function TradeMarks({ view }: { view: PlanView }) {
-  const shown = useOnPlan((s) => s.trade);
+  const shown = onPlan.useSlice((s) => s.trade);
   const ground = useOuting((v) => v.outing.ground);
   const subjectId = useOuting((v) => v.subject.id);
   const spot = useOuting((v) => v.spot);
@@ -141,7 +141,7 @@ function TradeMarks({ view }: { view: PlanView }) {
 
 /** Where every position looks, when that is asked for. */
 function ViewArrows({ view }: { view: PlanView }) {
-  const arrows = useOnPlan((s) => s.arrows);
+  const arrows = onPlan.useSlice((s) => s.arrows);
   const positions = useOuting((v) => v.outing.ground.positions);
   const spot = useOuting((v) => v.spot);
   return arrows && positions.map((p) => <ViewArrow key={p.id} view={view} position={p} spot={spot} />);

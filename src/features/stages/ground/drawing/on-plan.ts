@@ -1,9 +1,8 @@
-import { create } from "zustand";
 import type { LitPlace } from "@/core/judge";
+import { slice } from "../../../outing/slice";
 
 /** The light over a ground as it was mapped once. */
 export interface LightMap {
-  readonly outingId: string;
   /** Epoch milliseconds. */
   readonly at: number;
   /** Metres between two places. */
@@ -31,11 +30,10 @@ export const practiceMark = (i: number): string => String.fromCharCode("a".charC
 /** A map of the light speaks of its minute and of those about it: for so long, in milliseconds. */
 const LIGHT_HOLDS = 10 * 60_000;
 
-export const lightHolds = (map: LightMap, outingId: string, at: number): boolean =>
-  map.outingId === outingId && Math.abs(map.at - at) <= LIGHT_HOLDS;
+export const lightHolds = (map: LightMap, at: number): boolean => Math.abs(map.at - at) <= LIGHT_HOLDS;
 
-/** What is drawn on the plan when asked for, for as long as the page lives. */
-export const useOnPlan = create<OnPlan>((set) => ({
+/** What is drawn on the plan of an outing when asked for. */
+export const onPlan = slice<OnPlan>((set) => ({
   arrows: false,
   setArrows: (arrows) => set({ arrows }),
   trade: false,

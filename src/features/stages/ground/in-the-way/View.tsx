@@ -8,12 +8,12 @@ import { useToast } from "@/ui/layout/toast";
 import { evWords, metresWords, obstacleWords, percentWords, softnessWords, swatchWords } from "@/words";
 import { faceShareSentence, levelSentence, skyBehindSentence, wayToClearWords } from "@/words/sight";
 import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
-import { useOnPlan } from "../drawing/on-plan";
+import { onPlan } from "../drawing/on-plan";
 
 /** What lies between here and the subject, what stands behind it and how to be rid of it, the sky, and the faces. */
 export function SightFromHere() {
   const answer = useOuting(sight);
-  const { arrows, setArrows } = useOnPlan();
+  const { arrows, setArrows } = onPlan.useSlice((s) => s);
   if (!answer) return null;
   const { level, sky, faces } = answer;
   return (

@@ -5,7 +5,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { bearingWords, clicksWords, evWords, metresWords, percentWords } from "@/words";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { wallOf } from "../../shot/titles";
-import { lightHolds, useOnPlan, type LightMap } from "../drawing/on-plan";
+import { lightHolds, onPlan, type LightMap } from "../drawing/on-plan";
 import { useRun } from "../../../outing/use-run";
 
 const againstSpot = ({ clicks, metres, bearing }: PlaceAgainst): string => {
@@ -21,22 +21,19 @@ export function LightOver() {
   const { store } = useOpenOuting();
   const at = useOuting((v) => v.at);
   const outing = useOuting((v) => v.outing);
-  const { light, setLight } = useOnPlan();
+  const { light: shown, setLight } = onPlan.useSlice((s) => s);
   const { state, start: begin, stop } = useRun<void>();
   const start = (): void => {
     const { view } = store.getState();
     const input = lightAsked(view);
     const ev = view.found?.light.ev.value;
     if (!input || ev === undefined) return;
-    void begin("lightOver", input, (lit) =>
-      setLight({ outingId: view.outing.id, at: input.at, step: input.step, lit, ev }),
-    );
+    void begin("lightOver", input, (lit) => setLight({ at: input.at, step: input.step, lit, ev }));
   };
-  const shown = light && light.outingId === outing.id ? light : undefined;
   return (
     <View className="gap-2">
       {shown && shown.lit.length > 0 && <Told map={shown} />}
-      {shown && !lightHolds(shown, outing.id, at) && (
+      {shown && !lightHolds(shown, at) && (
         <Txt
           size={14}
           tone="ink2"

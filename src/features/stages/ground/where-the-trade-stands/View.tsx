@@ -9,12 +9,12 @@ import { useToast } from "@/ui/layout/toast";
 import { judgementSentence, metresWords, noPictureSentence, placeWords, scoreWords } from "@/words";
 import { WhileRoom } from "../../../forms/WhileRoom";
 import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
-import { practiceMark, useOnPlan } from "../drawing/on-plan";
+import { practiceMark, onPlan } from "../drawing/on-plan";
 
 /** Where the trade stands for this, with the same score and reasons as any place; a press puts a position there. */
 export function TradePlaces() {
   const subject = useOuting((v) => v.subject);
-  const { trade, setTrade } = useOnPlan();
+  const { trade, setTrade } = onPlan.useSlice((s) => s);
   const places = useOuting(tradePlaces);
   if (places.length === 0)
     return <Txt tone="ink2">{`No place of practice is known for ${subject.name} on this ground.`}</Txt>;

@@ -17,7 +17,7 @@ import { useOuting } from "../../../outing/use-outing";
 import { AskSum } from "../../reasons/AskSum";
 import { withPicture } from "../../screen/panel";
 import { NoPicture, ShotInHand } from "../../shot/ShotInHand";
-import { shotsOfOtherBodies, useBodies } from "../second-body/bodies";
+import { shotsOfOtherBodies, bodies } from "../second-body/bodies";
 import { useNext } from "../../shot/use-next";
 
 const loadLocked = async () => (await import("./Locked")).Locked;
@@ -28,7 +28,7 @@ const loadTagPad = async () => (await import("../who-was-that/View")).TagPad;
 export function FieldCard() {
   const picture = useOuting(withPicture);
   const others = useOuting(useShallow(shotsOfOtherBodies));
-  const second = useBodies((s) => s.second)[useOuting((v) => v.outing.id)];
+  const second = bodies.useSlice((s) => s.second);
   const { ink } = useTokens();
   const next = useNext();
   const { columns } = useLayout();

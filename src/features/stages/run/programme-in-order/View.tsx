@@ -13,7 +13,7 @@ import { coverageVerdict, lostWords, orderChangeWords, priceWords, walkWords } f
 import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { wallOf } from "../../shot/titles";
 import { DayDrawing } from "./DayDrawing";
-import { useOrder, useOrdering, useSteps, type Ordered } from "./order";
+import { ordering, useOrder, useSteps, type Ordered } from "./order";
 import { WayOnPlan } from "./WayOnPlan";
 
 /** Changes of an order that are told one by one. */
@@ -35,7 +35,7 @@ export function Coverage() {
 /** Begins it and stops it. It alone is drawn anew while the work reports how far it is. */
 function Ordering({ again }: { again: boolean }) {
   const { store } = useOpenOuting();
-  const { share, failed, order: begin, stop } = useOrdering();
+  const { share, failed, order: begin, stop } = ordering.useSlice((s) => s);
   return (
     <>
       {share !== undefined ? (

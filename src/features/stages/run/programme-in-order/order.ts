@@ -1,5 +1,4 @@
 import { useEffect, useMemo } from "react";
-import { create } from "zustand";
 import type { Coverage } from "@/core/schedule";
 import type { Outing } from "@/data";
 import type { OutingView } from "@/outing/outing-view";
@@ -7,11 +6,11 @@ import { coverageInput } from "@/outing/programme/coverage-input";
 import { changesOfOrder, hadBy, stepsOf, type OrderChange, type Step } from "@/outing/programme/order";
 import type { Run } from "@/workers/long-work-client";
 import { paceOf } from "@/outing/pace";
+import { slice } from "../../../outing/slice";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 
 /** The order of an outing as this tab worked it out. */
 export interface Ordered {
-  readonly outingId: string;
   readonly answer: Coverage;
   /** What it was worked out of: another programme or ground asks for it anew. */
   readonly programme: Outing["programme"];
@@ -33,14 +32,13 @@ interface Ordering {
 }
 
 /** The day's order, worked out in the worker: a newer question replaces the one before it. */
-export const useOrdering = create<Ordering>((set, get) => {
+export const ordering = slice<Ordering>((set, get) => {
   let run: Run<Coverage> | undefined;
   const order = async (view: OutingView): Promise<void> => {
     run?.stop();
     const { outing, at } = view;
-    const { id: outingId, programme, ground } = outing;
-    const { ordered } = get();
-    const own = ordered?.outingId === outingId ? ordered : undefined;
+    const { programme, ground } = outing;
+    const { ordered: own } = get();
     const had = hadBy(own?.answer, own?.had ?? [], outing, at);
     set({ share: 0, failed: false });
     const { startWork } = await import("@/workers/long-work-client");
@@ -53,16 +51,13 @@ export const useOrdering = create<Ordering>((set, get) => {
     run = undefined;
     if (!result.ok) return set({ share: undefined, failed: result.reason !== "stopped" });
     const changes = own ? changesOfOrder(own.answer, result.value) : [];
-    set({ share: undefined, ordered: { outingId, answer: result.value, programme, ground, had, changes } });
+    set({ share: undefined, ordered: { answer: result.value, programme, ground, had, changes } });
   };
   return { failed: false, order, stop: () => run?.stop() };
 });
 
 /** The last order of the open outing, if this tab has one. */
-export const useOrder = (): Ordered | undefined => {
-  const id = useOuting((v) => v.outing.id);
-  return useOrdering(({ ordered }) => (ordered?.outingId === id ? ordered : undefined));
-};
+export const useOrder = (): Ordered | undefined => ordering.useSlice(({ ordered }) => ordered);
 
 /** The stops of the last order. */
 export function useSteps(): readonly Step[] {
@@ -80,7 +75,8 @@ export function useKeptInOrder(): void {
   const order = useOrder();
   const stale = order?.programme !== programme || order?.ground !== ground;
   useEffect(() => {
-    if (stale) void useOrdering.getState().order(store.getState().view);
+    const { view } = store.getState();
+    if (stale) void ordering.of(view.outing.id).getState().order(view);
     // Each change asks once: a run that failed or was stopped is not begun again by itself.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [programme, ground, store]);

@@ -3,15 +3,14 @@ import { useShallow } from "zustand/react/shallow";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
 import { useOuting } from "../../../outing/use-outing";
-import { shotsOfOtherBodies, useBodies } from "./bodies";
+import { bodies, shotsOfOtherBodies } from "./bodies";
 
 const ONE = "one";
 
 /** What the second body hangs ready for: its card then stands beside that of the first. */
 export function SecondBody() {
-  const id = useOuting((v) => v.outing.id);
   const shots = useOuting(useShallow(shotsOfOtherBodies));
-  const { second, setSecond } = useBodies();
+  const { second, setSecond } = bodies.useSlice((s) => s);
   if (shots.length === 0)
     return (
       <Txt tone="ink2">
@@ -24,8 +23,8 @@ export function SecondBody() {
       <Segmented
         label="The second body is ready for"
         segments={[{ key: ONE, label: "One card" }, ...shots.map((s) => ({ key: s.id, label: s.name }))]}
-        chosen={shots.some((s) => s.id === second[id]) ? second[id]! : ONE}
-        onChoose={(key) => setSecond(id, key === ONE ? undefined : key)}
+        chosen={shots.some((s) => s.id === second) ? second! : ONE}
+        onChoose={(key) => setSecond(key === ONE ? undefined : key)}
       />
       <Txt tone="ink2">Both cards are of where you stand.</Txt>
     </View>

@@ -1,19 +1,16 @@
-import { create } from "zustand";
 import type { OutingView } from "@/outing/outing-view";
+import { slice } from "../../../outing/slice";
 
 interface Bodies {
-  /** The shots that the second body is set for, by outing; none while one card is shown. */
-  readonly second: Readonly<Record<string, string>>;
-  readonly setSecond: (outingId: string, shotId: string | undefined) => void;
+  /** The shot that the second body is set for; none while one card is shown. */
+  readonly second: string | undefined;
+  readonly setSecond: (shotId: string | undefined) => void;
 }
 
-/** What the second body is kept ready for, as long as the page lives. */
-export const useBodies = create<Bodies>((set) => ({
-  second: {},
-  setSecond: (outingId, shotId) =>
-    set(({ second: { [outingId]: _, ...rest } }) => ({
-      second: shotId === undefined ? rest : { ...rest, [outingId]: shotId },
-    })),
+/** What the second body of an outing is kept ready for. */
+export const bodies = slice<Bodies>((set) => ({
+  second: undefined,
+  setSecond: (second) => set({ second }),
 }));
 
 /** Shots that another body than the one in hand is planned for. */

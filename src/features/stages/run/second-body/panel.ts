@@ -1,5 +1,5 @@
 import { type Panel, whenSeen } from "../../screen/panel";
-import { shotsOfOtherBodies, useBodies } from "./bodies";
+import { bodies, shotsOfOtherBodies } from "./bodies";
 
 export const secondBodyPanel: Panel = {
   id: "second-body",
@@ -9,7 +9,7 @@ export const secondBodyPanel: Panel = {
   when: ({ bag }) => bag.bodies.length > 1,
   answer: (view) => {
     const shots = shotsOfOtherBodies(view);
-    const ready = shots.find((s) => s.id === useBodies.getState().second[view.outing.id]);
+    const ready = shots.find((s) => s.id === bodies.of(view.outing.id).getState().second);
     return ready ? `ready for ${ready.name}` : "one card";
   },
   load: whenSeen(async () => (await import("./View")).SecondBody),
