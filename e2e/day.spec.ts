@@ -18,7 +18,7 @@ test("supplies are sums of the day that change with the cold and the bursts", as
   expect(await batteries.innerText()).not.toBe(warm);
   expect(await storedOuting(page)).toMatchObject({ packing: { bursts: 300 }, weather: { temperature: -10 } });
   await page.getByRole("button", { name: "How is this worked out?" }).last().click();
-  await expect(page.getByText(/frames \/ \(rated × 2 × cold\)/)).toBeVisible();
+  await expect(page.getByText(/round up \(frames ÷ \(rated frames · 2 · cold share\)\) \+ 1/)).toBeVisible();
 });
 
 test("a packing list follows what the day is, is ticked off with its weight, and holds one's own things", async ({

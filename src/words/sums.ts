@@ -59,6 +59,7 @@ const SIGNS: readonly (readonly [RegExp, string])[] = [
   [/-/g, "−"],
   [/sqrt\(/g, "√("],
   [/log2\(/g, "log₂("],
+  [/\bceil\(/g, "round up ("],
   [/\bpi\b/g, "π"],
   [/\^2(?![\d.^(])/g, "²"],
   [/>=/g, "≥"],

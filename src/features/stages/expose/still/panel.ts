@@ -15,7 +15,7 @@ const isStillOrNear = ({ found, shot, subject }: OutingView): boolean =>
 
 export const stillPanel: Panel = {
   id: "still",
-  worked: ["stillFound", "shakeUmPerSecond", "bellowsLoss"],
+  worked: ["stillFound", "shakeUmPerSecond", "stabiliserStopsOf", "bellowsLoss"],
   title: "Still and near",
   phone: "folded",
   wide: "open",
