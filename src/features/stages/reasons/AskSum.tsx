@@ -23,7 +23,7 @@ export function AskSum({ of, title, says, className = "", children }: Props) {
     <>
       <Pressable
         role="button"
-        aria-label={`${says}. How?`}
+        aria-label={says}
         aria-haspopup="dialog"
         onPress={() => setOpen(true)}
         className={`active:opacity-70 ${className}`}
