@@ -15,7 +15,9 @@ export function HowWorked({ names }: { names: readonly Named[] }) {
         <View key={name} role="listitem">
           <Txt weight={600}>{nameInWords(name).replace(/^./, (c) => c.toUpperCase())}</Txt>
           {text === undefined ? (
-            <Txt>{`${methodWords(name as MethodName | ToldName)}.`}</Txt>
+            <Txt>
+              {`${methodWords(name as MethodName | ToldName)}.`.replace(/^./, (c) => c.toUpperCase())}
+            </Txt>
           ) : (
             <FormulaText text={text} inputs={inputs} />
           )}
