@@ -29,8 +29,9 @@ test("blur, chance, light, softness and the four figures of a place open to thei
   await expect(page.getByRole("dialog").getByText("log₂(lux ÷ 2.5)")).toBeVisible();
   await page.keyboard.press("Escape");
   await openPanel(page, "Chance of a keeper");
-  await page
-    .getByRole("button", { name: /of 100/ })
+  const chance = page.getByRole("region", { name: "Chance of a keeper" });
+  await chance
+    .getByRole("button", { name: /^(?!Chance).*of 100/ })
     .first()
     .click();
   await expect(page.getByRole("dialog").getByText(/Function keeperChance/)).toBeVisible();
