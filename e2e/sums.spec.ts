@@ -36,7 +36,7 @@ test("blur, chance, light, softness and the four figures of a place open to thei
     .click();
   await expect(page.getByRole("dialog").getByText(/Function keeperChance/)).toBeVisible();
   await page.keyboard.press("Escape");
-  await page.getByRole("button", { name: /px of \d/ }).click();
+  await page.getByRole("button", { name: /^(?!Blur).*px of \d/ }).click();
   await expect(page.getByRole("dialog").getByText("√((moving · exposure)² + still²)")).toBeVisible();
   await page.keyboard.press("Escape");
   await page.goto(`${HOCKEY}/ground`);
