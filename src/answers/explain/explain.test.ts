@@ -12,7 +12,7 @@ const figuresOf = (figure: Figure): Figure[] => [
   ...Object.values(figure.of).flatMap((of) => (of.kind === "figure" ? figuresOf(of) : [])),
 ];
 
-/** Walks every sum of a view: each figure comes out of its function again, and none only hands another on. */
+/** Walks every sum of a view: each figure comes out again. By a formula that is a check of its own; a method asks the whole question anew. */
 function walk(view: OutingView): number {
   let walked = 0;
   for (const which of EXPLAINED) {

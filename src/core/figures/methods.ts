@@ -24,7 +24,10 @@ interface Asked {
 
 const solved = ({ asked }: Asked) => solveSettings(settingsAsked(asked, pictureOfInput(asked)));
 
-/** What the judge works out from a whole question, where no line of arithmetic tells it. */
+/**
+ * What the judge works out from a whole question, where no line of arithmetic tells it. Most ask the whole question anew and read
+ * their field: that the figure comes out again says it is the same question, not that a second way agrees.
+ */
 export const JUDGE_METHODS = {
   "bodyMotion.radialSpeed": method<Asked>(
     "m/s",
