@@ -43,7 +43,6 @@ const METHODS: Readonly<Record<MethodName | ToldName, string>> = {
     "by the sharpness that is wished and what kind of part it is; one table, fixed before anything was compared",
   keeperChance:
     "sum over the speeds that the subject may have, of the chance that the hand is steady enough for each: 161 steps, within a thousandth",
-  scoreOf: "the parts of the judgement, each between 0 and 1, in the mean of their weights",
   // Of a whole panel.
   solveSettings:
     "clicks of light against those of shutter, aperture, ISO, filter and push: what is left over is what is short or too much",

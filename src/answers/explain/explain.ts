@@ -13,14 +13,11 @@ export const EXPLAINED = [
   "ev",
   "distance",
   "fill",
-  "focal-length",
   "blur",
   "chance",
   "near",
   "far",
   "softness",
-  "lost",
-  "score",
 ] as const;
 
 export type Explained = (typeof EXPLAINED)[number];
@@ -224,7 +221,6 @@ const SUMS: Readonly<Record<Explained, Sum>> = {
   ev: evOf,
   distance: distanceOf,
   fill: fillOf,
-  "focal-length": focalLengthOf,
   blur: (of) =>
     figure(of.found.motion.budget.totalUm, "blurLengthUm", { ...softening(of), exposure: shutterOf(of) }),
   chance: (of) => figure(of.found.motion.held.chance, "keeperChance", { asked: of.asked, ...softening(of) }),
@@ -237,6 +233,4 @@ const SUMS: Readonly<Record<Explained, Sum>> = {
     const { smoothness } = of.found.sighting.background;
     return smoothness === "plain" ? undefined : figure(smoothness, "meltOf", { asked: of.asked });
   },
-  lost: (of) => figure(of.found.settings.lostStops, "lostStops", { asked: of.asked }),
-  score: (of) => figure(of.found.score.value, "scoreOf", { asked: of.asked }),
 };

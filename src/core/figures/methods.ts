@@ -94,5 +94,4 @@ export const JUDGE_METHODS = {
     "common-practice",
   ),
   keeperChance: method<Asked>("", ({ asked }) => pictureOfInput(asked).motion.held.chance, "variance-rule"),
-  scoreOf: method<Asked>("", ({ asked }) => pictureOfInput(asked).score.value, "assumed"),
 } as const;
