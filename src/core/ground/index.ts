@@ -105,8 +105,9 @@ export {
   cameraAxes,
   frameBackground,
   frameCorners,
+  thingsAbout,
+  type FrameAtAim,
   type FrameBackground,
-  type FrameRays,
 } from "./frame-background";
 export { wayOnFoot } from "./way-on-foot";
 export type { Walk } from "./walking";

@@ -3,7 +3,12 @@ import { distance } from "./bearing";
 import {
   backgroundBehind,
   frameBackground,
+  cameraAxes,
+  add,
+  scale,
   frameCorners,
+  hidesFrom,
+  thingsAbout,
   fromCoordinates,
   isInside,
   planDistance,
@@ -66,13 +71,70 @@ test("the frame's corners make the frame: its width and height about the aim, sq
   expect(side(0, 2)).toBeCloseTo(Math.hypot(4, 6), 9);
 });
 
-test("from knee height the middle meets the stand, the upper corners clear it, the lower ones meet the ground", () => {
-  const rays = { lens: { x: 0, y: 0, z: 0.5 }, aim: { x: 0, y: 30, z: 1 }, frameAcross: 6, frameUp: 9 };
-  const { centre, corners } = frameBackground({ ...rays, obstacles: [stand] });
+test("from knee height the middle meets the stand, the upper edge clears it into the sky, and the ground is left out", () => {
+  const frame = { lens: { x: 0, y: 0, z: 0.5 }, aim: { x: 0, y: 30, z: 1 }, frameAcross: 6, frameUp: 9 };
+  const { centre, around } = frameBackground(frame, { obstacles: [stand] });
   expect(centre).toMatchObject({ kind: "stand", obstacleId: "stand" });
   expect(centre.beyond).toBeCloseTo(30, 1);
-  // Upper corners: 5.5 m at 30 m rises to 10.5 m at 60 m, over the 8 m of the stand.
-  expect(corners.map((c) => c.kind)).toEqual(["sky", "sky", "ground", "ground"]);
+  // The upper edge: 5.5 m at 30 m rises to 10.5 m at 60 m, over the 8 m of the stand.
+  expect(around.map(({ kind }) => kind).sort()).toEqual(["sky", "stand"]);
+});
+
+test("a post between the middle and a corner is seen behind: it was missed by rays through those alone", () => {
+  const post: Obstacle = {
+    id: "post",
+    name: "Post",
+    kind: "branch",
+    from: { x: 3, y: 60, z: 0 },
+    to: { x: 3, y: 60, z: 6 },
+    thickness: 0.4,
+  };
+  const frame = { lens: { x: 0, y: 0, z: 1 }, aim: { x: 0, y: 30, z: 1 }, frameAcross: 6, frameUp: 4 };
+  const { around } = frameBackground(frame, { obstacles: [post] });
+  expect(around.map(({ obstacleId }) => obstacleId)).toContain("post");
+});
+
+test("what the wedge of a sight leaves out is in no ray of its frame, wherever the camera looks", () => {
+  let [met, left] = [0, 0];
+  const place = (most: number) => fc.double({ min: -most, max: most, noNaN: true });
+  fc.assert(
+    fc.property(
+      fc.tuple(place(40), place(40), fc.double({ min: 0.2, max: 30, noNaN: true })),
+      fc.tuple(place(30), place(30), fc.double({ min: 0.5, max: 20, noNaN: true })),
+      fc.double({ min: 0.3, max: 20, noNaN: true }),
+      fc.tuple(place(0.5), place(0.5)),
+      ([lx, ly, lz], [x, y, half], frameAcross, [across, above]) => {
+        const lens = { x: lx, y: ly, z: lz };
+        const aim = { x: 0, y: 20, z: 1.5 };
+        fc.pre(distance(lens, aim) > 0.5);
+        const block: Obstacle = {
+          ...stand,
+          outline: [
+            { x: x - half, y: y - half / 4 },
+            { x: x + half, y: y - half / 4 },
+            { x: x + half, y: y + half / 4 },
+            { x: x - half, y: y + half / 4 },
+          ],
+        };
+        const frame = { lens, aim, frameAcross, frameUp: frameAcross * 0.7 };
+        if (thingsAbout(frame, [block]).length > 0) {
+          met++;
+          return;
+        }
+        left++;
+        const { right, up } = cameraAxes(lens, aim);
+        const through = add(
+          aim,
+          add(scale(right, across * frame.frameAcross), scale(up, above * frame.frameUp)),
+        );
+        expect(hidesFrom(lens, through, block)).toBe(false);
+        const behind = backgroundBehind(lens, through, distance(lens, aim), { obstacles: [block] });
+        expect(behind.kind).not.toBe("stand");
+      },
+    ),
+    { numRuns: 3000 },
+  );
+  expect(Math.min(met, left)).toBeGreaterThan(200);
 });
 
 test("a background by ray agrees with a marcher that walks the line in small steps", () => {

@@ -36,8 +36,9 @@ interface RoundRod {
 }
 
 /** A circle about all of a body on the plan, by which most rays pass it. */
-interface Round {
+export interface Round {
   readonly centre: Point;
+  /** Metres, above 0. */
   readonly radius: number;
 }
 
@@ -137,6 +138,9 @@ export const solidsOf = (obstacle: Obstacle): readonly Solid[] => bodiesOf(obsta
 
 /** What a thing covers of the plan where one would walk into it: of a tree its trunk. */
 export const footprintOf = (obstacle: Obstacle): readonly Point[] => bodiesOf(obstacle).footprint;
+
+/** A circle on the plan within which all of a thing stands, its crown too. */
+export const roundOf = (obstacle: Obstacle): Round => bodiesOf(obstacle).about;
 
 /** Metres above the level of the plan of the highest point of a thing. */
 export const topOf = (obstacle: Obstacle): number => bodiesOf(obstacle).top;

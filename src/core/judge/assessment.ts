@@ -55,8 +55,8 @@ export interface SightingFound {
   /** What of the figure is hidden by what stands between. */
   readonly hidden: FigureHidden;
   readonly background: Background;
-  /** What stands behind the frame's corners: upper left, upper right, lower right, lower left. */
-  readonly corners: readonly Background[];
+  /** What else shows behind over the whole frame, each thing once where it is nearest; the ground left out. */
+  readonly around: readonly Background[];
   readonly frame: Frame;
   /** Share of the framed side that the wished part takes, and the part's size in metres as it is seen from here. */
   readonly fill: Figure;
@@ -70,7 +70,7 @@ export interface SightingFound {
 /** The same with what the aperture makes of it that is set. */
 export interface Sighting extends SightingFound {
   readonly background: SeenBehind;
-  readonly corners: readonly SeenBehind[];
+  readonly around: readonly SeenBehind[];
   readonly depth: DepthOfField;
 }
 

@@ -1,4 +1,4 @@
-import { add, alongBearing, bearingTo, hidesFrom, scale, type Vector } from "../ground";
+import { add, alongBearing, bearingTo, hidesFrom, scale, type Obstacle, type Vector } from "../ground";
 import { angleBetween } from "../units";
 import { headOf, widthSeen } from "../motion";
 import type { AssessInput, FigureHidden } from "./assessment";
@@ -50,14 +50,18 @@ export function isWholeInSight(input: AssessInput): boolean {
   const { spot, lens, aim } = sightOf(input);
   const bearing = bearingTo(lens, aim);
   const faceTurn = angleBetween(spot.facing, bearing + 180);
-  return figureHidden(input, lens, figurePoints(input, aim, bearing, faceTurn)).share === 0;
+  const points = figurePoints(input, aim, bearing, faceTurn);
+  return figureHidden(input.scene.ground.obstacles, lens, points).share === 0;
 }
 
 const CLEAR: FigureHidden = { share: 0, head: false, obstacleIds: [] };
 
 /** What stands between a lens and a subject's figure: rays over the whole of it, as the frame draws it. Netting is looked through. */
-export function figureHidden(input: AssessInput, lens: Vector, points: readonly FigurePoint[]): FigureHidden {
-  const { obstacles } = input.scene.ground;
+export function figureHidden(
+  obstacles: readonly Obstacle[],
+  lens: Vector,
+  points: readonly FigurePoint[],
+): FigureHidden {
   const ids = new Set<string>();
   let [hidden, heads, headHidden] = [0, 0, 0];
   for (const { at, head } of points) {

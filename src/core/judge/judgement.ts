@@ -201,12 +201,12 @@ function notes(say: Say, { shot }: AssessInput, { sighting }: Found): void {
 }
 
 /**
- * The busiest of what stands behind the frame's middle and corners; absent where all of it is plain. Ground in a corner
- * runs up to the subject's own feet, where it is sharp with it: only behind the middle it counts.
+ * The busiest of what stands behind over the whole frame; absent where all of it is plain. The ground counts only behind the middle:
+ * elsewhere it runs up to the subject's own feet, where it is sharp with it.
  */
 export function busiestOf({
   background,
-  corners,
+  around,
 }: Sighting): (SeenBehind & { readonly smoothness: number }) | undefined {
   let busiest: ReturnType<typeof busiestOf>;
   const look = (behind: SeenBehind): void => {
@@ -215,6 +215,6 @@ export function busiestOf({
       busiest = { ...behind, smoothness };
   };
   look(background);
-  for (const corner of corners) if (corner.kind !== "ground") look(corner);
+  around.forEach(look);
   return busiest;
 }

@@ -5,6 +5,7 @@ import {
   firstBlockage,
   frameBackground,
   heightAngle,
+  thingsAbout,
   type Spot,
   type Vector,
 } from "../ground";
@@ -65,22 +66,23 @@ export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: 
     focalLengthMm: input.focalLengthMm,
   });
   const { obstacles, hall } = scene.ground;
-  const behind = frameBackground({
+  const kept = {
     lens,
     aim,
     frameAcross: frame.frameAcross * frame.kept,
     frameUp: frame.frameUp * frame.kept,
-    obstacles,
-    hall,
-  });
+  };
+  const wide = Math.max(kept.frameAcross, 2 * widthSeen(input.subject, faceTurn));
+  const among = thingsAbout({ ...kept, frameAcross: wide }, obstacles);
+  const behind = frameBackground(kept, { obstacles: among, hall });
   return {
     distance: distanceFigure(lens, aim, away, bearing),
     bearing,
     heightAngle: heightAngle(lens, aim),
-    blockage: firstBlockage(lens, aim, obstacles),
-    hidden: figureHidden(input, lens, figurePoints(input, aim, bearing, faceTurn)),
+    blockage: firstBlockage(lens, aim, among),
+    hidden: figureHidden(among, lens, figurePoints(input, aim, bearing, faceTurn)),
     background: behind.centre,
-    corners: behind.corners,
+    around: behind.around,
     frame,
     fill: fillFigure(frame, partSize, away, shot.fill),
     partSize,
@@ -112,7 +114,7 @@ export function withFocus(
     blockage: found.blockage,
     hidden: found.hidden,
     background: meltOf(found.background, melt),
-    corners: found.corners.map((corner) => meltOf(corner, melt)),
+    around: found.around.map((seen) => meltOf(seen, melt)),
     frame: found.frame,
     fill: found.fill,
     partSize: found.partSize,

@@ -1,3 +1,4 @@
+import { normalBelow, normalMean } from "./normal";
 import { stillLengthUm, type BlurInput } from "./blur-budget";
 import { panKeeperChance } from "./pan";
 
@@ -28,7 +29,7 @@ export interface KeeperInput {
   readonly toleranceUm: number;
   /** Exposure in seconds, above 0. */
   readonly exposure: number;
-  /** Spread σ of ln v, 0 or more; see `speedSpread`. */
+  /** Spread σ of ln v, above 0; see `speedSpread`. */
   readonly spread: number;
   /** Set where the tolerance is that of motion and shake alone. */
   readonly movingOnly?: boolean;
@@ -70,33 +71,16 @@ export function keeperChance(input: KeeperInput): KeeperChance {
     return { chance: turn * hand, subject: 1, hand, pan: turn, taken };
   }
   const smear = blur.motionUmPerSecond * exposure;
-  const over = (room: (smeared2: number) => number): number =>
-    lognormalMean(spread, (scale) => room((smear * scale) ** 2));
+  // How many spreads over the typical speed the subject may go before it alone takes all that is left.
+  const fastest = left === 0 ? -Infinity : smear === 0 ? Infinity : Math.log(left / smear) / spread;
   return {
-    chance: over((smeared2) => steady(left2 - smeared2)),
-    subject: over((smeared2) => (smeared2 < left2 ? 1 : 0)),
+    chance:
+      smear === 0 ? hand : normalMean(fastest, (z) => steady(left2 - (smear * Math.exp(spread * z)) ** 2)),
+    subject: normalBelow(fastest),
     hand,
     pan: 1,
     taken,
   };
-}
-
-/** Steps and reach in standard deviations of the sum over a normal density (trapezoids; error under a thousandth). */
-const STEPS = 160;
-const REACH = 4;
-const STEP = (2 * REACH) / STEPS;
-const DENSITY = Array.from({ length: STEPS + 1 }, (_, i) => Math.exp(-((-REACH + i * STEP) ** 2) / 2));
-const WHOLE = DENSITY.reduce((a, b) => a + b, 0);
-
-/** Mean of f over a lognormal scale of median 1: the scale goes up by an even ratio. */
-function lognormalMean(spread: number, f: (scale: number) => number): number {
-  const ratio = Math.exp(spread * STEP);
-  let [sum, scale] = [0, Math.exp(-spread * REACH)];
-  for (const weight of DENSITY) {
-    sum += weight * f(scale);
-    scale *= ratio;
-  }
-  return sum / WHOLE;
 }
 
 /** Frames that the model's word counts for against a log (assumed). */

@@ -1,3 +1,5 @@
+import { errorFunction } from "./normal";
+
 /** A subject that passes on a straight line: nearest distance in metres, speed in m/s. */
 export interface Pass {
   /** Metres from the camera at the nearest, above 0. */
@@ -80,11 +82,3 @@ export const panKeeperChance = (tolerance: number, streak: number, spread: numbe
 export const exposureForStreak = (
   input: Pass & { readonly focalLengthMm: number; readonly frameMm: number; readonly share: number },
 ): number => (input.share * input.frameMm) / (panRate(input, 0) * input.focalLengthMm);
-
-/** erf for x ≥ 0 (Abramowitz and Stegun 7.1.26, from memory; error under 1.5e-7). */
-function errorFunction(x: number): number {
-  const t = 1 / (1 + 0.3275911 * x);
-  const poly =
-    t * (0.254829592 + t * (-0.284496736 + t * (1.421413741 + t * (-1.453152027 + t * 1.061405429))));
-  return 1 - poly * Math.exp(-x * x);
-}
