@@ -5,8 +5,11 @@ const METHODS: Readonly<Record<MethodName | ToldName, string>> = {
   // Of one figure.
   "bodyMotion.radialSpeed":
     "the part of the subject’s speed along the line of sight, from the way it heads and the line on the plan",
-  "bodyMotion.speed":
+  "bodyMotion.transverseSpeed":
+    "the part of the subject’s speed across the line of sight, from the way it heads and the line on the plan",
+  partSpeed:
     "what following leaves of the speed across the view, with the up and down of the body and the part’s own speed, as the root of their squares",
+  faceTurnOf: "degrees between the way the subject faces and the lens, on the plan",
   "aimOf.x": "metres east of the aim, as the spot stands on the plan",
   "aimOf.y": "metres north of the aim, as the spot stands on the plan",
   "aimOf.z": "height of the aim over level ground: that of the ground there and the spot’s own",
@@ -16,7 +19,9 @@ const METHODS: Readonly<Record<MethodName | ToldName, string>> = {
   stabiliserStopsOf: "stops that lens and body give together, as they are rated",
   keptCircleMm:
     "by the shot’s rule: the diagonal that the crop keeps over 1500, one delivered pixel, or one arc-minute of the print",
-  lostStops: "stops lost by near focus, netting and glass, added",
+  nettingStops:
+    "light that the wires of the netting take: what they cover of it; nothing where none is looked through",
+  paneLoss: "light that each face of each pane throws back, more the flatter one looks; nothing in the open",
   meltOf:
     "blur over the image of a detail of what stands there, (f / N) · |x − s| / (s · detail); in a pan the longer of that and its lines",
   "solveSettings.shutter":
@@ -27,10 +32,11 @@ const METHODS: Readonly<Record<MethodName | ToldName, string>> = {
     "clicks of shutter and aperture less those of the light that reaches the sensor, within floor and ceiling; whole clicks, so within a sixth of a stop",
   "frameSubject.focalLengthMm":
     "the focal length that is held, or the one that fills the frame as wished, within what the lens has",
+  "frameSubject.kept":
+    "share of each side that a crop to the wished size keeps; all of it where the lens reaches",
+  "frameSubject.keptLongEdgePx": "pixels along the long edge that this crop keeps",
   partSizeOf:
     "the size of the part as it is seen from here: its share of the height, or the width that a turned subject shows",
-  findLight:
-    "the light of sun, sky, ground, moon and lamps on the side of the subject that you see, added in lux; within about a third of a stop under an even sky, worse under broken cloud",
   "findLight.sun":
     "direct sun on an upright cylinder facing you, by its height, the air and what stands in its way",
   "findLight.sky": "what the sky gives the side you see, less what stands before it",
@@ -42,7 +48,7 @@ const METHODS: Readonly<Record<MethodName | ToldName, string>> = {
   toleranceUm:
     "by the sharpness that is wished and what kind of part it is; one table, fixed before anything was compared",
   keeperChance:
-    "sum over the speeds that the subject may have, of the chance that the hand is steady enough for each: 161 steps, within a thousandth",
+    "sum over the speeds that the subject may have, of the chance that the hand is steady enough for each: 32 places of Gauss and Legendre’s rule, within a thousandth",
   // Of a whole panel.
   solveSettings:
     "clicks of light against those of shutter, aperture, ISO, filter and push: what is left over is what is short or too much",

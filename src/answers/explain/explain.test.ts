@@ -1,24 +1,39 @@
 import { FUNCTIONS } from "@/core/figures";
 import { SUBJECTS } from "@/core/catalogue";
+import { NIGHT_LUX } from "@/core/scene";
 import type { OutingView } from "@/outing/outing-view";
 import { demoOutings } from "../../../demo";
 import { BAGS, fromNothing, looked } from "../../../test/outings";
 import { explain, EXPLAINED } from "./explain";
 import { workedAgain, type Figure } from "./figure";
 
-/** Every figure of a sum, the pressed one first. */
-const figuresOf = (figure: Figure): Figure[] => [
-  figure,
-  ...Object.values(figure.of).flatMap((of) => (of.kind === "figure" ? figuresOf(of) : [])),
-];
+/** Every figure of a sum, the pressed one first; one that goes into several others comes once. */
+function figuresOf(figure: Figure, met = new Set<Figure>()): Set<Figure> {
+  if (met.has(figure)) return met;
+  met.add(figure);
+  for (const of of Object.values(figure.of)) if (of.kind === "figure") figuresOf(of, met);
+  return met;
+}
 
-/** Walks every sum of a view: each figure comes out again. By a formula that is a check of its own; a method asks the whole question anew. */
+/** Every number that was chosen, measured or stands in a catalogue, as the question holds them. */
+function givenIn(value: unknown, into = new Set<number>()): Set<number> {
+  if (typeof value === "number") into.add(value);
+  else if (typeof value === "object" && value) Object.values(value).forEach((v) => givenIn(v, into));
+  return into;
+}
+
+/** Walks every sum of a view: each figure comes out of its function again, and what ends a sum stands in the question. */
 function walk(view: OutingView): number {
-  let walked = 0;
+  if (!view.input) return 0;
+  const { shot, rig, locked } = view.input;
+  const chosen = givenIn([shot, rig, locked, NIGHT_LUX, 0]);
+  const figures = new Set<Figure>();
   for (const which of EXPLAINED) {
     const pressed = explain(view, which);
     if (!pressed) continue;
-    for (const figure of figuresOf(pressed)) {
+    const known = new Set(figures);
+    for (const figure of figuresOf(pressed, figures)) {
+      if (known.has(figure)) continue;
       const again = workedAgain(figure);
       const same =
         again === figure.value || Math.abs(again - figure.value) <= 1e-9 * Math.max(1, Math.abs(again));
@@ -30,13 +45,20 @@ function walk(view: OutingView): number {
         same: true,
       });
       const parts = Object.values(figure.of);
+      for (const part of parts)
+        if (part.kind === "given")
+          expect([which, figure.by, part.value, chosen.has(part.value)]).toEqual([
+            which,
+            figure.by,
+            part.value,
+            true,
+          ]);
       expect([figure.by, parts.length > 0]).toEqual([figure.by, true]);
       if (FUNCTIONS[figure.by].kind === "formula")
         expect([figure.by, parts.some((p) => p.kind === "whole")]).toEqual([figure.by, false]);
-      walked++;
     }
   }
-  return walked;
+  return figures.size;
 }
 
 test("every figure of the demo's shots that can be pressed comes out of its function again, step by step", () => {

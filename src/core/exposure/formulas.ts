@@ -1,6 +1,14 @@
 import { formula } from "../units/formula";
 import { apertureValue, evOfSettings, speedValue, timeValue } from "./apex";
-import { apertureFNumber, isoSpeed, shutterSeconds } from "./marks";
+import { isoFollowing, lightClicks, lostStops } from "./ledger";
+import {
+  apertureFNumber,
+  apertureNearest,
+  apertureNoWider,
+  isoSpeed,
+  shutterNoSlower,
+  shutterSeconds,
+} from "./marks";
 import { meterCompensation, neutralDensityStops, sceneContrast } from "./meter";
 
 // What the functions of this folder work out, in the names of their inputs. A click is a third of a stop.
@@ -27,6 +35,48 @@ export const EXPOSURE_FORMULAS = {
     { clicks: CLICKS },
     "100 * 2^(clicks / 3)",
     ({ clicks }) => isoSpeed(clicks),
+    "exif-2-32",
+  ),
+  shutterNoSlower: formula(
+    "clicks",
+    { exposure: ["s", 1 / 30000, 30] },
+    "ceil(-3 * log2(exposure) - 3e-9)",
+    ({ exposure }) => shutterNoSlower(exposure),
+    "exif-2-32",
+  ),
+  apertureNoWider: formula(
+    "clicks",
+    { fNumber: ["f-number", 1, 60] },
+    "ceil(6 * log2(fNumber) - 6e-9)",
+    ({ fNumber }) => apertureNoWider(fNumber),
+    "exif-2-32",
+  ),
+  apertureNearest: formula(
+    "clicks",
+    { fNumber: ["f-number", 1, 60] },
+    "round(6 * log2(fNumber))",
+    ({ fNumber }) => apertureNearest(fNumber),
+    "exif-2-32",
+  ),
+  lostStops: formula(
+    "stops",
+    { closeUp: ["stops", 0, 4], netting: ["stops", 0, 2], glass: ["stops", 0, 3] },
+    "closeUp + netting + glass",
+    ({ closeUp, netting, glass }) => lostStops({ "close-up": closeUp, netting, glass }),
+    "handbook-optics",
+  ),
+  lightClicks: formula(
+    "clicks",
+    { lightEv: ["EV", -9, 17.1], lost: ["stops", 0, 5.3] },
+    "round(3 * (lightEv - lost))",
+    ({ lightEv, lost }) => lightClicks({ lightEv, lost: { "close-up": lost, netting: 0, glass: 0 } }),
+    "exif-2-32",
+  ),
+  isoFollowing: formula(
+    "clicks",
+    { shutter: CLICKS, aperture: CLICKS, light: ["clicks", -27, 54, "whole"] },
+    "shutter + aperture - light",
+    ({ shutter, aperture, light }) => isoFollowing({ shutter, aperture }, light),
     "exif-2-32",
   ),
   apertureValue: formula(

@@ -32,7 +32,7 @@ export {
   type Settings,
   type ShutterMark,
 } from "./marks";
-export { ledgerBalance, lostStops } from "./ledger";
+export { isoFollowing, ledgerBalance, lightClicks, lostStops } from "./ledger";
 export type {
   EndReason,
   LedgerLine,

@@ -10,6 +10,10 @@ export const lostStops = (lost: LostLight): number => lost["close-up"] + lost.ne
 export const lightClicks = ({ lightEv, lost }: Pick<SolveInput, "lightEv" | "lost">): number =>
   Math.round(3 * (lightEv - lostStops(lost))) + 0;
 
+/** ISO in clicks that shutter and aperture leave to so many clicks of light; the scale's ends left out. */
+export const isoFollowing = (s: Pick<Settings, "shutter" | "aperture">, light: number): number =>
+  s.shutter + s.aperture - light;
+
 /** Where the light comes from and where it is spent. */
 export function ledgerOf(input: SolveInput, s: Settings, lift: number, filterStops: number): LedgerLine[] {
   const losses = LOST.map((code) => ({ code, clicks: Math.round(3 * input.lost[code]) }));

@@ -1,5 +1,5 @@
 import { apertureFor, opening, shutterAt, widerUntilHeld } from "./choose-aperture";
-import { ledgerOf, lightClicks } from "./ledger";
+import { isoFollowing, ledgerOf, lightClicks } from "./ledger";
 import { SCALE, type Rail, type Settings } from "./marks";
 import { railStates } from "./rail-states";
 import type { Sacrifice, Solution, SolveInput } from "./solution";
@@ -116,12 +116,13 @@ function ask(input: SolveInput, follows: Rail): { readonly asked: Settings; read
   const light = lightClicks(input);
   const { locked } = input;
   if (follows === "iso") {
-    const isoAt = (aperture: number): number => shutterAt(input, aperture) + aperture - light;
+    const isoAt = (aperture: number): number =>
+      isoFollowing({ shutter: shutterAt(input, aperture), aperture }, light);
     const aperture = locked.aperture ?? apertureFor(input);
     const start = { shutter: shutterAt(input, aperture), aperture, iso: isoAt(aperture) };
     const depthGiven = locked.aperture === undefined ? Math.max(0, input.depthAperture - aperture) : 0;
     const spent = spendSurplus(input, start, Math.max(0, input.isoFloor - start.iso));
-    const iso = Math.max(input.isoFloor, spent.shutter + spent.aperture - light);
+    const iso = Math.max(input.isoFloor, isoFollowing(spent, light));
     return { asked: { shutter: spent.shutter, aperture: spent.aperture, iso }, depthGiven };
   }
   const iso = locked.iso!;

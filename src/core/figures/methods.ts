@@ -1,97 +1,204 @@
 import {
-  assess,
-  blurModelOf,
+  backgroundOf,
+  bodyMotionOf,
+  depthAsked,
+  faceTurnOf,
+  findLight,
+  frameOf,
+  heldPartOf,
   keptCircleMm,
+  lostLight,
+  meltOf,
+  partSizeOf,
   settingsAsked,
   sightOf,
+  spreadOf,
   type AssessInput,
-  type Assessment,
+  type DepthSeen,
 } from "../judge";
+import { keeperChance, partSpeed, toleranceUm, unmendedBy, USUAL_HANDS, type BlurInput } from "../motion";
 import { stabiliserStopsOf } from "../optics";
 import { solveSettings } from "../exposure";
 import { method } from "../units/formula";
 
-/** The picture that an input gives; asked only of one that gave a picture. */
-function pictureOfInput(input: AssessInput): Assessment {
-  const found = assess(input);
-  if (!found.ok) throw new Error(`this input gives no picture: ${found.reason}; ask one that does`);
-  return found;
-}
-
+/** What was asked as a whole: plan, sky and minute, subject, shot and kit. Whatever was worked out from it comes as a figure beside it. */
 interface Asked {
   readonly asked: AssessInput;
 }
 
-const solved = ({ asked }: Asked) => solveSettings(settingsAsked(asked, pictureOfInput(asked)));
+interface Lit extends Asked {
+  /** Degrees from the lens to the aim, up positive. */
+  readonly heightAngle: number;
+}
 
-/**
- * What the judge works out from a whole question, where no line of arithmetic tells it. Most ask the whole question anew and read
- * their field: that the figure comes out again says it is the same question, not that a second way agrees.
- */
+interface Framed extends Asked {
+  /** Metres. */
+  readonly partSize: number;
+  /** Metres. */
+  readonly distance: number;
+}
+
+interface Imaged extends Asked {
+  /** Millimetres behind the lens. */
+  readonly imageDistanceMm: number;
+}
+
+interface Solved extends Asked {
+  /** EV of the light on the subject. */
+  readonly light: number;
+}
+
+const lightOf = ({ asked, heightAngle }: Lit) =>
+  findLight({
+    scene: asked.scene,
+    spot: sightOf(asked).spot,
+    subject: asked.subject,
+    position: asked.position,
+    heightAngle,
+  }).lux;
+
+const motionOf = ({ asked, imageDistanceMm }: Imaged) => bodyMotionOf(asked, sightOf(asked), imageDistanceMm);
+
+const solved = ({ asked, light }: Solved) => solveSettings(settingsAsked(asked, light)).settings;
+
+interface Kept extends Asked {
+  /** µm a second. */
+  readonly motion: number;
+  /** µm a second. */
+  readonly shake: number;
+  /** µm. */
+  readonly defocus: number;
+  /** Working f-number. */
+  readonly workingFNumber: number;
+  /** µm. */
+  readonly pixel: number;
+  /** µm. */
+  readonly tolerance: number;
+  /** Seconds. */
+  readonly exposure: number;
+  /** µm of the lines of a pan; absent where nothing is panned. */
+  readonly streak?: number;
+}
+
+function chanceOf({ asked, tolerance, exposure, streak, ...of }: Kept): number {
+  const blur: BlurInput = {
+    motionUmPerSecond: of.motion,
+    shakeUmPerSecond: of.shake,
+    shakeAlongUmPerSecond: asked.shot.technique === "panned" ? 0 : undefined,
+    defocusUm: of.defocus,
+    workingFNumber: of.workingFNumber,
+    pixelUm: of.pixel,
+  };
+  return keeperChance({
+    blur,
+    toleranceUm: tolerance,
+    exposure,
+    spread: spreadOf(asked, heldPartOf(asked)),
+    movingOnly:
+      asked.shot.tolerance === "pixel-sharp" ||
+      unmendedBy(blur, tolerance, asked.rig.body.fastestShutter) !== undefined,
+    pan:
+      streak === undefined ? undefined : { streakUm: streak, spread: (asked.hands ?? USUAL_HANDS).panSpread },
+  }).chance;
+}
+
+interface Melted extends Asked {
+  readonly focalLengthMm: number;
+  readonly fNumber: number;
+  /** Metres. */
+  readonly distance: number;
+  /** Metres; 0 where nothing is panned. */
+  readonly streak: number;
+}
+
+function melted({ asked, focalLengthMm, fNumber, distance, streak }: Melted): number {
+  const { ground } = asked.scene;
+  const melt = { ground, focalLengthMm, fNumber, away: distance, streak };
+  const { smoothness } = meltOf(backgroundOf(asked), melt);
+  return smoothness === "plain" ? Infinity : smoothness;
+}
+
+interface Tolerated extends Asked {
+  /** Millimetres. */
+  readonly circle: number;
+  /** µm. */
+  readonly pixel: number;
+  /** µm. */
+  readonly deliveredPixel: number;
+  /** µm on the sensor for a metre at the subject. */
+  readonly umPerMetre: number;
+}
+
+/** Public functions that search, look up or need the plan as a whole: each is called itself, what was worked out before it as a number. */
 export const JUDGE_METHODS = {
-  "bodyMotion.radialSpeed": method<Asked>(
-    "m/s",
-    ({ asked }) => Math.abs(pictureOfInput(asked).motion.body.radialSpeed),
-    "common-practice",
-  ),
   "aimOf.x": method<Asked>("m", ({ asked }) => sightOf(asked).aim.x, "common-practice"),
   "aimOf.y": method<Asked>("m", ({ asked }) => sightOf(asked).aim.y, "common-practice"),
   "aimOf.z": method<Asked>("m", ({ asked }) => sightOf(asked).aim.z, "common-practice"),
   "lensOf.x": method<Asked>("m", ({ asked }) => sightOf(asked).lens.x, "common-practice"),
   "lensOf.y": method<Asked>("m", ({ asked }) => sightOf(asked).lens.y, "common-practice"),
   "lensOf.z": method<Asked>("m", ({ asked }) => sightOf(asked).lens.z, "common-practice"),
+  faceTurnOf: method<Asked>("°", ({ asked }) => faceTurnOf(sightOf(asked)), "common-practice"),
+  partSizeOf: method<Asked & { readonly faceTurn: number }>(
+    "m",
+    ({ asked, faceTurn }) => partSizeOf(asked, faceTurn),
+    "common-practice",
+  ),
+  "frameSubject.focalLengthMm": method<Framed>(
+    "mm",
+    (of) => frameOf(of.asked, of).focalLengthMm,
+    "handbook-optics",
+  ),
+  "frameSubject.kept": method<Framed>("", (of) => frameOf(of.asked, of).kept, "handbook-optics"),
+  "frameSubject.keptLongEdgePx": method<Framed>(
+    "px",
+    (of) => frameOf(of.asked, of).keptLongEdgePx,
+    "handbook-optics",
+  ),
   stabiliserStopsOf: method<Asked>("stops", ({ asked }) => stabiliserStopsOf(asked.rig), "cipa-dc-011"),
-  keptCircleMm: method<Asked>(
+  keptCircleMm: method<Asked & { readonly kept: number }>(
     "mm",
-    ({ asked }) => keptCircleMm(asked, pictureOfInput(asked).sighting.frame.kept),
+    ({ asked, kept }) => keptCircleMm(asked, kept),
     "handbook-optics",
   ),
-  lostStops: method<Asked>(
-    "stops",
-    ({ asked }) => pictureOfInput(asked).settings.lostStops,
-    "handbook-optics",
-  ),
-  meltOf: method<Asked>(
-    "",
-    ({ asked }) => {
-      const { smoothness } = pictureOfInput(asked).sighting.background;
-      return smoothness === "plain" ? Infinity : smoothness;
-    },
-    "handbook-optics",
-  ),
-  "solveSettings.shutter": method<Asked>("clicks", (of) => solved(of).settings.shutter, "exif-2-32"),
-  "solveSettings.aperture": method<Asked>("clicks", (of) => solved(of).settings.aperture, "exif-2-32"),
-  "solveSettings.iso": method<Asked>("clicks", (of) => solved(of).settings.iso, "exif-2-32"),
-  "frameSubject.focalLengthMm": method<Asked>(
-    "mm",
-    ({ asked }) => pictureOfInput(asked).sighting.frame.focalLengthMm,
-    "handbook-optics",
-  ),
-  partSizeOf: method<Asked>("m", ({ asked }) => pictureOfInput(asked).sighting.partSize, "common-practice"),
-  findLight: method<Asked>("lx", ({ asked }) => pictureOfInput(asked).light.lux.total, "ies-daylight"),
-  "findLight.sun": method<Asked>("lx", ({ asked }) => pictureOfInput(asked).light.lux.sun, "ies-daylight"),
-  "findLight.sky": method<Asked>("lx", ({ asked }) => pictureOfInput(asked).light.lux.sky, "ies-daylight"),
-  "findLight.ground": method<Asked>(
-    "lx",
-    ({ asked }) => pictureOfInput(asked).light.lux.ground,
-    "ies-daylight",
-  ),
-  "findLight.moon": method<Asked>("lx", ({ asked }) => pictureOfInput(asked).light.lux.moon, "usno-171"),
-  "findLight.lamps": method<Asked>("lx", ({ asked }) => pictureOfInput(asked).light.lux.lamps, "en-12193"),
-  depthAsked: method<Asked>(
-    "f-number",
-    ({ asked }) => pictureOfInput(asked).settings.depth.fNumber,
-    "handbook-optics",
-  ),
-  toleranceUm: method<Asked>(
-    "µm",
-    ({ asked }) => blurModelOf(asked, pictureOfInput(asked)).toleranceUm,
-    "common-practice",
-  ),
-  "bodyMotion.speed": method<Asked>(
+  "bodyMotion.radialSpeed": method<Imaged>(
     "m/s",
-    ({ asked }) => blurModelOf(asked, pictureOfInput(asked)).heldSpeed,
+    (of) => Math.abs(motionOf(of).radialSpeed),
     "common-practice",
   ),
-  keeperChance: method<Asked>("", ({ asked }) => pictureOfInput(asked).motion.held.chance, "variance-rule"),
+  "bodyMotion.transverseSpeed": method<Imaged>(
+    "m/s",
+    (of) => motionOf(of).transverseSpeed,
+    "common-practice",
+  ),
+  partSpeed: method<Imaged>("m/s", (of) => partSpeed(motionOf(of), heldPartOf(of.asked)), "common-practice"),
+  nettingStops: method<Asked>("stops", ({ asked }) => lostLight(asked, 0).netting, "handbook-optics"),
+  paneLoss: method<Asked>("stops", ({ asked }) => lostLight(asked, 0).glass, "handbook-optics"),
+  meltOf: method<Melted>("", melted, "handbook-optics"),
+  "findLight.sun": method<Lit>("lx", (of) => lightOf(of).sun, "ies-daylight"),
+  "findLight.sky": method<Lit>("lx", (of) => lightOf(of).sky, "ies-daylight"),
+  "findLight.ground": method<Lit>("lx", (of) => lightOf(of).ground, "ies-daylight"),
+  "findLight.moon": method<Lit>("lx", (of) => lightOf(of).moon, "usno-171"),
+  "findLight.lamps": method<Lit>("lx", (of) => lightOf(of).lamps, "en-12193"),
+  depthAsked: method<Asked & DepthSeen>(
+    "f-number",
+    ({ asked, ...seen }) => depthAsked(asked, seen).fNumber,
+    "handbook-optics",
+  ),
+  toleranceUm: method<Tolerated>(
+    "µm",
+    ({ asked, circle, pixel, deliveredPixel, umPerMetre }) =>
+      toleranceUm({
+        kind: asked.shot.tolerance,
+        part: heldPartOf(asked),
+        circleOfConfusionUm: 1000 * circle,
+        pixelUm: pixel,
+        deliveredPixelUm: deliveredPixel,
+        umPerMetre,
+      }),
+    "common-practice",
+  ),
+  keeperChance: method<Kept>("", chanceOf, "variance-rule"),
+  "solveSettings.shutter": method<Solved>("clicks", (of) => solved(of).shutter, "exif-2-32"),
+  "solveSettings.aperture": method<Solved>("clicks", (of) => solved(of).aperture, "exif-2-32"),
+  "solveSettings.iso": method<Solved>("clicks", (of) => solved(of).iso, "exif-2-32"),
 } as const;

@@ -1,27 +1,37 @@
 import { formula } from "../units/formula";
-import { distance } from "./bearing";
+import { distance, heightAngle } from "./bearing";
 
 // What the functions of this folder work out, in the names of their inputs.
 
 const PLACE = ["m", -400, 400] as const;
+const SIGHT = {
+  aimEast: PLACE,
+  lensEast: PLACE,
+  aimNorth: PLACE,
+  lensNorth: PLACE,
+  aimHeight: ["m", 0, 60],
+  lensHeight: ["m", 0.2, 55],
+} as const;
+
+const ends = (of: Readonly<Record<keyof typeof SIGHT, number>>) =>
+  [
+    { x: of.lensEast, y: of.lensNorth, z: of.lensHeight },
+    { x: of.aimEast, y: of.aimNorth, z: of.aimHeight },
+  ] as const;
 
 export const GROUND_FORMULAS = {
   distance: formula(
     "m",
-    {
-      aimEast: PLACE,
-      lensEast: PLACE,
-      aimNorth: PLACE,
-      lensNorth: PLACE,
-      aimHeight: ["m", 0, 60],
-      lensHeight: ["m", 0, 60],
-    },
+    SIGHT,
     "sqrt((aimEast - lensEast)^2 + (aimNorth - lensNorth)^2 + (aimHeight - lensHeight)^2)",
-    (of) =>
-      distance(
-        { x: of.lensEast, y: of.lensNorth, z: of.lensHeight },
-        { x: of.aimEast, y: of.aimNorth, z: of.aimHeight },
-      ),
+    (of) => distance(...ends(of)),
+    "handbook-optics",
+  ),
+  heightAngle: formula(
+    "°",
+    SIGHT,
+    "atan2(aimHeight - lensHeight, sqrt((aimEast - lensEast)^2 + (aimNorth - lensNorth)^2)) * 180 / pi",
+    (of) => heightAngle(...ends(of)),
     "handbook-optics",
   ),
 } as const;

@@ -125,6 +125,8 @@ export interface PartMotion {
 
 /** A pan: its lines, and how often it comes off. */
 export interface PanFound {
+  /** Metres at the subject by which the place behind it is drawn into lines. */
+  readonly streak: number;
   /** Length in µm on the sensor of the lines that the pan draws. */
   readonly streakUm: number;
   /** Streak of the place behind, as a share 0 … 1 of the delivered frame's width. */

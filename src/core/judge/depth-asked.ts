@@ -20,21 +20,40 @@ export interface DepthAsked {
   readonly fNumber: number;
 }
 
+/** What the depth of a picture is told by: metres to the eye, mm, the share of the frame that is kept, degrees off face on. */
+export interface DepthSeen {
+  /** Metres from the lens to the eye, above 0. */
+  readonly distance: number;
+  /** Millimetres, above 0. */
+  readonly focalLengthMm: number;
+  /** Share 0 … 1 of each side that a crop keeps. */
+  readonly kept: number;
+  /** Degrees, 0 face on. */
+  readonly faceTurn: number;
+}
+
+export const depthSeen = ({ distance, frame, faceTurn }: SightingFound): DepthSeen => ({
+  distance: distance.value,
+  focalLengthMm: frame.focalLengthMm,
+  kept: frame.kept,
+  faceTurn,
+});
+
 /** The depth that a shot asks for, and the aperture that would hold it (handbook): asked, never demanded. */
-export function depthAsked(input: AssessInput, sighting: SightingFound): DepthAsked {
+export function depthAsked(input: AssessInput, seen: DepthSeen): DepthAsked {
   const wish = input.shot.depth ?? depthWishFor(input.subject, input.shot);
-  const eye = sighting.distance.value;
+  const eye = seen.distance;
   const [near, far] =
     wish.kind === "two-things"
       ? between(input, wish.otherSpotId, eye)
-      : about(eye, extent(input, sighting, wish));
+      : about(eye, extent(input, seen, wish));
   if (near === far) return { kind: wish.kind, near, far, fNumber: 0 };
   const fNumber = fNumberForDepth({
-    focalLengthMm: sighting.frame.focalLengthMm,
+    focalLengthMm: seen.focalLengthMm,
     subjectDistance: eye,
     near,
     far,
-    circleOfConfusionMm: keptCircleMm(input, sighting.frame.kept),
+    circleOfConfusionMm: keptCircleMm(input, seen.kept),
   });
   return { kind: wish.kind, near, far, fNumber };
 }
@@ -46,7 +65,7 @@ function about(eye: number, depth: number): readonly [number, number] {
 }
 
 /** Metres along the view that the wish takes of the subject. */
-function extent({ subject }: AssessInput, { faceTurn }: SightingFound, wish: DepthWish): number {
+function extent({ subject }: AssessInput, { faceTurn }: DepthSeen, wish: DepthWish): number {
   const length = subject.length ?? subject.height;
   switch (wish.kind) {
     case "face":

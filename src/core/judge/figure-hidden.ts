@@ -1,8 +1,7 @@
 import { add, alongBearing, bearingTo, hidesFrom, scale, type Obstacle, type Vector } from "../ground";
-import { angleBetween } from "../units";
 import { headOf, widthSeen } from "../motion";
 import type { AssessInput, FigureHidden } from "./assessment";
-import { sightOf } from "./sight-of";
+import { faceTurnOf, sightOf } from "./sight-of";
 
 /** Aims above this many heights of a subject are off the ground. */
 const OFF_THE_GROUND = 1.2;
@@ -47,10 +46,9 @@ export function figurePoints(
 
 /** Whether nothing stands between the lens and any point of the figure. */
 export function isWholeInSight(input: AssessInput): boolean {
-  const { spot, lens, aim } = sightOf(input);
-  const bearing = bearingTo(lens, aim);
-  const faceTurn = angleBetween(spot.facing, bearing + 180);
-  const points = figurePoints(input, aim, bearing, faceTurn);
+  const sight = sightOf(input);
+  const { lens, aim } = sight;
+  const points = figurePoints(input, aim, bearingTo(lens, aim), faceTurnOf(sight));
   return figureHidden(input.scene.ground.obstacles, lens, points).share === 0;
 }
 

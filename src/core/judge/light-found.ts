@@ -26,6 +26,7 @@ import {
   skyLeft,
   skyPhase,
   subjectLight,
+  totalLux,
   underCover,
   uprightShare,
   windowLux,
@@ -255,7 +256,8 @@ function withOffsets(
   const sky = (day.sky + night.sky) * byDay;
   const ground = (day.ground + night.ground) * byDay;
   const lit = lamps * 2 ** offsets.lamps;
-  return { sun, moon, sky, ground, lamps: lit, total: Math.max(NIGHT_LUX, sun + moon + sky + ground + lit) };
+  const parts = { sun, moon, sky, ground, lamps: lit };
+  return { ...parts, total: totalLux({ ...parts, night: NIGHT_LUX }) };
 }
 
 function evFigure(

@@ -1,6 +1,7 @@
 import { headingOf, levelVelocity, type Spot, type Vector } from "../ground";
 import {
   blurDiscUm,
+  deliveredPixelUm as deliveredPixel,
   heldSidesMm,
   imageDistanceMm,
   pixelPitchUm,
@@ -24,6 +25,7 @@ import {
   rollingShutterLeanMm,
   slowestExposure,
   speedSpread,
+  streakLength,
   toleranceUm,
   unmendedBy,
   USUAL_HANDS,
@@ -106,7 +108,11 @@ export function findMotion(
   const { body } = blurring;
   const pixelUm = pixelPitchUm(rig.body.format);
   const { kept, keptLongEdgePx } = sighting.frame;
-  const deliveredPixelUm = Math.max(pixelUm, (pixelUm * keptLongEdgePx) / shot.deliveredLongEdgePx);
+  const deliveredPixelUm = deliveredPixel({
+    pixelUm,
+    keptLongEdgePx,
+    deliveredLongEdgePx: shot.deliveredLongEdgePx,
+  });
   const circleOfConfusionUm = 1000 * keptCircleMm(input, kept);
   const ofPart = (part: SubjectPart): PartModel => {
     const tolerance = toleranceUm({
@@ -157,23 +163,33 @@ export function findMotion(
   };
 }
 
-function blurringOf(
-  { shot, subject, rig, hands }: AssessInput,
-  spot: Spot,
-  sight: { readonly lens: Vector; readonly aim: Vector },
-  sighting: SightingFound,
-): Blurring {
-  const { focalLengthMm, magnification } = sighting.frame;
-  const subjectAt = sighting.distance.value;
+/** How the body of a shot's subject moves for a camera whose image lies so many mm behind its lens. */
+export function bodyMotionOf(
+  { shot, subject, hands }: Pick<AssessInput, "shot" | "subject" | "hands">,
+  { spot, lens, aim }: ReturnType<typeof sightOf>,
+  imageDistanceMm: number,
+): BodyMotion {
   // What is taken at rest sways, but does not run.
   const speed = shot.intent === "still" ? 0 : subject.bodySpeed;
-  const body = bodyMotion({
-    camera: { lens: sight.lens, aim: sight.aim, imageDistanceMm: imageDistanceMm(focalLengthMm, subjectAt) },
+  return bodyMotion({
+    camera: { lens, aim, imageDistanceMm },
     subject,
     bodyVelocity: isFalling(subject) ? { x: 0, y: 0, z: -speed } : levelVelocity(headingOf(spot), speed),
     technique: shot.technique,
     hands,
   });
+}
+
+function blurringOf(
+  input: AssessInput,
+  spot: Spot,
+  sight: { readonly lens: Vector; readonly aim: Vector },
+  sighting: SightingFound,
+): Blurring {
+  const { shot, rig, hands } = input;
+  const { focalLengthMm, magnification } = sighting.frame;
+  const subjectAt = sighting.distance.value;
+  const body = bodyMotionOf(input, { spot, ...sight }, imageDistanceMm(focalLengthMm, subjectAt));
   const drift = focusDrift(Math.abs(body.radialSpeed), "predictive");
   return {
     body,
@@ -245,7 +261,7 @@ function partModel(blurring: Blurring, part: SubjectPart, tolerance: number, spr
     blurLengthUm(blur(aperture), shutterSeconds(shutter), byMotion(aperture));
   const chance = ({ aperture, shutter }: Settings): KeeperChance => {
     const exposure = shutterSeconds(shutter);
-    const streakUm = body.transverseSpeed * body.umPerMetre * exposure;
+    const streakUm = streakLength(body.transverseSpeed, exposure) * body.umPerMetre;
     return keeperChance({
       blur: blur(aperture),
       toleranceUm: tolerance,
@@ -303,7 +319,8 @@ function panFound(
   settings: Settings,
 ): PanFound {
   const exposure = shutterSeconds(settings.shutter);
-  const streakUm = transverseSpeed * umPerMetre * exposure;
+  const streak = streakLength(transverseSpeed, exposure);
+  const streakUm = streak * umPerMetre;
   const rest = blurLengthUm(
     { ...held.blur(settings.aperture), motionUmPerSecond: 0, shakeUmPerSecond: 0 },
     exposure,
@@ -311,6 +328,7 @@ function panFound(
   const left = Math.sqrt(Math.max(0, held.toleranceUm ** 2 - rest ** 2));
   const length = input.subject.length ?? input.subject.depth;
   return {
+    streak,
     streakUm,
     streakShare: streakUm / deliveredUm(input, sighting.frame.kept),
     keeperChance: panKeeperChance(left, streakUm, (input.hands ?? USUAL_HANDS).panSpread),
@@ -319,7 +337,7 @@ function panFound(
 }
 
 /** Spread of the speed of a part: its own where a fast one is known, else that of the body that carries it. */
-function spreadOf({ subject }: AssessInput, part: SubjectPart): number {
+export function spreadOf({ subject }: Pick<AssessInput, "subject">, part: SubjectPart): number {
   if (part.fast !== undefined) return speedSpread(part.speed, part.fast);
   return speedSpread(subject.bodySpeed, subject.fastSpeed);
 }

@@ -23,7 +23,6 @@ import {
 } from "../exposure";
 import { heldPartOf } from "./held-part";
 import type {
-  Assessment,
   AssessInput,
   DepthFound,
   LightFound,
@@ -31,11 +30,12 @@ import type {
   SettingsFound,
   SightingFound,
 } from "./assessment";
-import { depthAsked, type DepthAsked } from "./depth-asked";
-import { blurModelOf, type BlurModel } from "./motion-found";
+import { depthAsked, depthSeen, type DepthAsked } from "./depth-asked";
+import { findMotion, type BlurModel } from "./motion-found";
 import { lostLight } from "./lost-light";
 import { meshBetween } from "./mesh-found";
-import { keptCircleMm } from "./sighting";
+import { sightOf } from "./sight-of";
+import { findSighting, keptCircleMm } from "./sighting";
 import { skyEv } from "./sky-behind";
 import { because, type Reason, type ReasonNumbers } from "./reasons";
 
@@ -46,8 +46,8 @@ export function findSettings(
   light: LightFound,
   blur: BlurModel,
 ): SettingsFound {
-  const depth = depthAsked(input, sighting);
-  const solve = solveInput(input, sighting, light, blur, depth);
+  const depth = depthAsked(input, depthSeen(sighting));
+  const solve = solveInput(input, sighting, light.ev.value, blur, depth);
   const solution = solveSettings(solve);
   const priced = (way: WayOut): PricedWay => {
     const blurUm = blur.blurUm(way.settings);
@@ -73,9 +73,13 @@ export function findSettings(
   };
 }
 
-/** What is asked of the solver for a picture that was assessed. */
-export const settingsAsked = (input: AssessInput, { sighting, light }: Assessment): SolveInput =>
-  solveInput(input, sighting, light, blurModelOf(input, { sighting }), depthAsked(input, sighting));
+/** What is asked of the solver for a question in a light of so many EV. Throws as `sightOf` does. */
+export function settingsAsked(input: AssessInput, lightEv: number): SolveInput {
+  const { spot, lens, aim } = sightOf(input);
+  const sighting = findSighting(input, spot, lens, aim);
+  const blur = findMotion(input, spot, { lens, aim }, sighting);
+  return solveInput(input, sighting, lightEv, blur, depthAsked(input, depthSeen(sighting)));
+}
 
 /** Up to four times the base ISO nobody calls the light short (assumed; the owner of a body may say otherwise). */
 const PREFERRED_OVER_BASE = 4;
@@ -83,7 +87,7 @@ const PREFERRED_OVER_BASE = 4;
 function solveInput(
   input: AssessInput,
   sighting: SightingFound,
-  light: LightFound,
+  lightEv: number,
   blur: BlurModel,
   depth: DepthAsked,
 ): SolveInput {
@@ -101,7 +105,7 @@ function solveInput(
       ? body.isoCeiling
       : (body.preferredIso ?? PREFERRED_OVER_BASE * body.baseIso);
   return {
-    lightEv: skyEv(input, sighting) ?? light.ev.value,
+    lightEv: skyEv(input, sighting) ?? lightEv,
     lost: lostLight(input, magnification),
     lensWidest: apertureNearest(widestAt(optic, focalLengthMm)),
     lensNarrowest: apertureNearest(optic.narrowest),

@@ -1,4 +1,5 @@
-import { aimOf, lensOf, type Spot, type Vector } from "../ground";
+import { angleBetween } from "../units";
+import { aimOf, bearingTo, lensOf, type Spot, type Vector } from "../ground";
 import type { AssessInput } from "./assessment";
 
 /** The spot of a shot, and the line from the lens to the aim. Throws when the shot names a spot that the ground lacks. */
@@ -18,3 +19,7 @@ export function sightOf({ shot, position, scene }: AssessInput): {
     aim: aimOf(scene.ground, spot),
   };
 }
+
+/** Angle in degrees, 0 … 180, between the way the subject at a spot faces and the lens. */
+export const faceTurnOf = ({ spot, lens, aim }: ReturnType<typeof sightOf>): number =>
+  angleBetween(spot.facing, bearingTo(lens, aim) + 180);

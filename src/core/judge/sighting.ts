@@ -1,11 +1,12 @@
-import { angleBetween } from "../units";
 import {
+  backgroundBehind,
   bearingTo,
   distance,
   firstBlockage,
   frameBackground,
   heightAngle,
   thingsAbout,
+  type Background,
   type Spot,
   type Vector,
 } from "../ground";
@@ -16,6 +17,7 @@ import type { AssessInput, MotionFound, Sighting, SightingFound } from "./assess
 import { figureHidden, figurePoints } from "./figure-hidden";
 import { faceOf } from "./grades";
 import { because, type Figure } from "./reasons";
+import { faceTurnOf, sightOf } from "./sight-of";
 
 /** Viewing distance over the print's diagonal: that of the print that is ordered, else its own diagonal (common practice). */
 function viewingDiagonals({ rig, shot }: Pick<AssessInput, "rig" | "shot">): number {
@@ -47,24 +49,38 @@ export function partSizeOf(
   return (shot.along === "width" ? widthSeen(subject, faceTurn) : subject.height) * PART_SHARE[shot.part];
 }
 
-export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: Vector): SightingFound {
-  const { shot, rig, scene } = input;
-  const away = distance(lens, aim);
-  const optic = effectiveLens(rig);
-  const bearing = bearingTo(lens, aim);
-  const faceTurn = angleBetween(spot.facing, bearing + 180);
-  const partSize = partSizeOf(input, faceTurn);
-  const frame = frameSubject({
+/** What the lens makes of a part of so many metres at a distance in metres. */
+export function frameOf(
+  { shot, rig, focalLengthMm }: Pick<AssessInput, "shot" | "rig" | "focalLengthMm">,
+  { partSize, distance }: { readonly partSize: number; readonly distance: number },
+): Frame {
+  const { minFocalLengthMm, maxFocalLengthMm } = effectiveLens(rig);
+  return frameSubject({
     format: rig.body.format,
     orientation: shot.orientation,
     along: shot.along ?? "height",
     fill: shot.fill,
     partSize,
-    subjectDistance: away,
-    minFocalLengthMm: optic.minFocalLengthMm,
-    maxFocalLengthMm: optic.maxFocalLengthMm,
-    focalLengthMm: input.focalLengthMm,
+    subjectDistance: distance,
+    minFocalLengthMm,
+    maxFocalLengthMm,
+    focalLengthMm,
   });
+}
+
+/** What stands behind the subject at the middle of its frame. */
+export function backgroundOf(input: AssessInput): Background {
+  const { lens, aim } = sightOf(input);
+  return backgroundBehind(lens, aim, distance(lens, aim), input.scene.ground);
+}
+
+export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: Vector): SightingFound {
+  const { shot, scene } = input;
+  const away = distance(lens, aim);
+  const bearing = bearingTo(lens, aim);
+  const faceTurn = faceTurnOf({ spot, lens, aim });
+  const partSize = partSizeOf(input, faceTurn);
+  const frame = frameOf(input, { partSize, distance: away });
   const { obstacles, hall } = scene.ground;
   const kept = {
     lens,
@@ -96,7 +112,7 @@ export function withFocus(
   input: AssessInput,
   found: SightingFound,
   fNumber: number,
-  { body, pan }: Pick<MotionFound, "body" | "pan">,
+  { pan }: Pick<MotionFound, "pan">,
 ): Sighting {
   const { focalLengthMm, kept } = found.frame;
   const away = found.distance.value;
@@ -105,7 +121,7 @@ export function withFocus(
     focalLengthMm,
     fNumber,
     away,
-    streak: pan ? pan.streakUm / body.umPerMetre : 0,
+    streak: pan?.streak ?? 0,
   };
   return {
     distance: found.distance,

@@ -1,6 +1,6 @@
 import { formula } from "../units/formula";
 import { pictureSays } from "./picture-reading";
-import { evFromLux, luxFromEv } from "./subject-light";
+import { evFromLux, luxFromEv, totalLux } from "./subject-light";
 import { shadowLength } from "./shade";
 
 // What the functions of this folder work out, in the names of their inputs.
@@ -14,6 +14,20 @@ export const LIGHT_FORMULAS = {
     "iso-2720",
   ),
   luxFromEv: formula("lx", { ev: ["EV", -10, 18] }, "2.5 * 2^ev", ({ ev }) => luxFromEv(ev), "iso-2720"),
+  totalLux: formula(
+    "lx",
+    {
+      sun: ["lx", 0, 100_000],
+      sky: ["lx", 0, 30_000],
+      ground: ["lx", 0, 30_000],
+      moon: ["lx", 0, 0.4],
+      lamps: ["lx", 0, 3000],
+      night: ["lx", 0.0005, 0.001],
+    },
+    "max(night, sun + sky + ground + moon + lamps)",
+    totalLux,
+    "ies-daylight",
+  ),
   pictureSays: formula(
     "stops",
     { median: ["", 0.1, 0.3], reflectance: ["", 0.12, 0.2], rightMedian: ["", 0.15, 0.22] },

@@ -45,6 +45,7 @@ export {
   lightSide,
   luxFromEv,
   subjectLight,
+  totalLux,
   type LightSide,
   type SubjectLight,
   type SubjectLightInput,

@@ -72,3 +72,8 @@ export const evFromLux = (lux: number): number => Math.log2((lux * 100) / METER_
 
 /** Lux on the subject from EV at ISO 100: the inverse of `evFromLux`. */
 export const luxFromEv = (ev: number): number => (2 ** ev * METER_CONSTANTS.incidentC) / 100;
+
+/** Lux of all that lights the subject together, never below the `night` under which no sky falls. */
+export const totalLux = (
+  of: Readonly<Record<"sun" | "moon" | "sky" | "ground" | "lamps" | "night", number>>,
+): number => Math.max(of.night, of.sun + of.moon + of.sky + of.ground + of.lamps);

@@ -13,7 +13,7 @@ import {
 import { chanceFromLog, speedSpread, steadyChance } from "./chance";
 import { flickerStops, flickerSwing, modulationFromFrames } from "./flicker";
 import { imageSpeedUm, umPerMetreAt } from "./image-motion";
-import { panDepthBlurUm, panRate, panRateChange } from "./pan";
+import { panDepthBlurUm, panRate, panRateChange, streakLength } from "./pan";
 import { rollingShutterLeanMm } from "./rolling-shutter";
 import { shakeUmPerSecond } from "./shake";
 
@@ -220,6 +220,13 @@ export const MOTION_FORMULAS = {
     "imageMmPerSecond * readout",
     rollingShutterLeanMm,
     PRACTICE,
+  ),
+  streakLength: formula(
+    "m",
+    { transverseSpeed: SPEED, exposure: EXPOSURE },
+    "transverseSpeed * exposure",
+    ({ transverseSpeed, exposure }) => streakLength(transverseSpeed, exposure),
+    "handbook-optics",
   ),
   panRate: formula(
     "rad/s",

@@ -85,6 +85,7 @@ export {
   panDepthBlurUm,
   panKeeperChance,
   panPicture,
+  streakLength,
   panRate,
   worstRateChange,
   type PanInput,

@@ -74,6 +74,9 @@ export const panDepthBlurUm = (input: {
 }): number =>
   1000 * input.speed * Math.abs(1 / input.followed - 1 / input.part) * input.focalLengthMm * input.exposure;
 
+/** Metres at the subject by which a pan draws what stands behind into lines, for a speed across the view in m/s and an exposure in s. */
+export const streakLength = (transverseSpeed: number, exposure: number): number => transverseSpeed * exposure;
+
 /** Chance 0 … 1 that a frame lies within a tolerance: erf(r/(√2·σ)), r = tolerance over streak in the same unit. */
 export const panKeeperChance = (tolerance: number, streak: number, spread: number): number =>
   streak === 0 ? 1 : errorFunction(tolerance / streak / (Math.SQRT2 * spread));

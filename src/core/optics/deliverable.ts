@@ -29,6 +29,16 @@ export const pixelsWanted = (deliverable: Deliverable): number =>
     ? deliverable.longEdgePx
     : Math.ceil((deliverable.longEdgeMm / MM_PER_INCH) * deliverable.pixelsPerInch);
 
+/** One delivered pixel on the sensor in µm, never below a pixel of its own: what a crop to so many pixels keeps, spread over those asked for. */
+export const deliveredPixelUm = (of: {
+  /** Pixel pitch in µm, above 0. */
+  readonly pixelUm: number;
+  /** Pixels along the long edge that the crop keeps. */
+  readonly keptLongEdgePx: number;
+  /** Pixels along the long edge that are handed over, above 0. */
+  readonly deliveredLongEdgePx: number;
+}): number => Math.max(of.pixelUm, (of.pixelUm * of.keptLongEdgePx) / of.deliveredLongEdgePx);
+
 /**
  * Circle of confusion in mm on the sensor for a deliverable: one delivered pixel (never below a sensor pixel), or one
  * arc-minute at the viewing distance brought back from the print to the kept part of the sensor.

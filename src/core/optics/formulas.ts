@@ -1,5 +1,5 @@
 import { formula } from "../units/formula";
-import { circleForDeliverable, pixelsWanted } from "./deliverable";
+import { circleForDeliverable, deliveredPixelUm, pixelsWanted } from "./deliverable";
 import {
   circleOfConfusionMm,
   blurDiscUm,
@@ -86,6 +86,17 @@ export const OPTICS_FORMULAS = {
     "1000 * widthMm / widthPx",
     ({ widthMm, widthPx }) => pixelPitchUm({ widthMm, heightMm: widthMm, widthPx }),
     HANDBOOK,
+  ),
+  deliveredPixelUm: formula(
+    "µm",
+    {
+      pixelUm: ["µm", 1, 9],
+      keptLongEdgePx: ["px", 50, 9000, "whole"],
+      deliveredLongEdgePx: ["px", 500, 9000, "whole"],
+    },
+    "max(pixelUm, pixelUm * keptLongEdgePx / deliveredLongEdgePx)",
+    deliveredPixelUm,
+    "handbook-optics",
   ),
   bellowsLoss: formula(
     "stops",

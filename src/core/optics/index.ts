@@ -36,7 +36,14 @@ export {
   type Support,
 } from "./kit";
 export { closestFocalLength, distanceFromMark, markedDistance } from "./close-up";
-export { circleForDeliverable, cropLeft, pixelsWanted, type CropLeft, type Deliverable } from "./deliverable";
+export {
+  circleForDeliverable,
+  cropLeft,
+  deliveredPixelUm,
+  pixelsWanted,
+  type CropLeft,
+  type Deliverable,
+} from "./deliverable";
 export { distanceForFill, focalLengthForFill, type ReachInput } from "./reach";
 export { fNumberForTurned, turnedDepth, type TurnedSubject } from "./subject-depth";
 export {

@@ -1,0 +1,383 @@
+import {
+  blurModelOf,
+  keptCircleMm,
+  lostLight,
+  sightOf,
+  type AssessInput,
+  type Assessment,
+} from "@/core/judge";
+import {
+  apertureFNumber,
+  apertureNearest,
+  apertureNoWider,
+  isoFollowing,
+  isoSpeed,
+  lightClicks,
+  shutterNoSlower,
+  shutterSeconds,
+} from "@/core/exposure";
+import {
+  bellowsLoss,
+  blurDiscUm,
+  heldSidesMm,
+  imageDistanceMm,
+  pixelPitchUm,
+  stabiliserStopsOf,
+} from "@/core/optics";
+import { focusDrift, focusedAt, movingUmPerSecond, stillLengthUm } from "@/core/motion";
+import { NIGHT_LUX } from "@/core/scene";
+import { figure, given, type Figure, type Whole } from "./figure";
+
+/** A picture and what was asked for it. */
+export interface Pictured {
+  readonly input: AssessInput;
+  readonly found: Assessment;
+  readonly asked: Whole;
+}
+
+/** A sum that is made once for a picture, however many others it goes into. */
+function once<F extends Figure | undefined>(sum: (of: Pictured) => F): (of: Pictured) => F {
+  const made = new WeakMap<Pictured, F>();
+  return (of) => {
+    if (!made.has(of)) made.set(of, sum(of));
+    return made.get(of)!;
+  };
+}
+
+// Where it stands, and what the lens makes of it.
+
+const endsOf = ({ input, asked }: Pictured): Figure["of"] => {
+  const { lens, aim } = sightOf(input);
+  return {
+    aimEast: figure(aim.x, "aimOf.x", { asked }),
+    lensEast: figure(lens.x, "lensOf.x", { asked }),
+    aimNorth: figure(aim.y, "aimOf.y", { asked }),
+    lensNorth: figure(lens.y, "lensOf.y", { asked }),
+    aimHeight: figure(aim.z, "aimOf.z", { asked }),
+    lensHeight: figure(lens.z, "lensOf.z", { asked }),
+  };
+};
+
+export const distanceOf = once((of: Pictured): Figure =>
+  figure(of.found.sighting.distance.value, "distance", endsOf(of)),
+);
+
+const heightAngleOf = (of: Pictured): Figure =>
+  figure(of.found.sighting.heightAngle, "heightAngle", endsOf(of));
+
+const faceTurnOf = once(({ found, asked }: Pictured): Figure =>
+  figure(found.sighting.faceTurn, "faceTurnOf", { asked }),
+);
+
+const partSizeOf = once((of: Pictured): Figure =>
+  figure(of.found.sighting.partSize, "partSizeOf", { asked: of.asked, faceTurn: faceTurnOf(of) }),
+);
+
+const framedOf = (of: Pictured): Figure["of"] => ({
+  asked: of.asked,
+  partSize: partSizeOf(of),
+  distance: distanceOf(of),
+});
+
+const focalLengthOf = once((of: Pictured): Figure =>
+  figure(of.found.sighting.frame.focalLengthMm, "frameSubject.focalLengthMm", framedOf(of)),
+);
+
+const keptOf = once((of: Pictured): Figure =>
+  figure(of.found.sighting.frame.kept, "frameSubject.kept", framedOf(of)),
+);
+
+const magnificationOf = once((of: Pictured): Figure =>
+  figure(of.found.sighting.frame.magnification, "magnification", {
+    focalLengthMm: focalLengthOf(of),
+    distance: distanceOf(of),
+  }),
+);
+
+export const fillOf = once((of: Pictured): Figure => {
+  const { input, found } = of;
+  const { across, up } = heldSidesMm(input.rig.body.format, input.shot.orientation);
+  return figure(found.sighting.fill.value, "fillOf", {
+    magnification: magnificationOf(of),
+    partSize: partSizeOf(of),
+    sideMm: given(input.shot.along === "width" ? across : up, "mm", "kit"),
+  });
+});
+
+// The light on it.
+
+const luxOf = once((of: Pictured): Figure => {
+  const { asked, found } = of;
+  const { lux } = found.light;
+  const lit = { asked, heightAngle: heightAngleOf(of) };
+  return figure(lux.total, "totalLux", {
+    sun: figure(lux.sun, "findLight.sun", lit),
+    sky: figure(lux.sky, "findLight.sky", lit),
+    ground: figure(lux.ground, "findLight.ground", lit),
+    moon: figure(lux.moon, "findLight.moon", lit),
+    lamps: figure(lux.lamps, "findLight.lamps", lit),
+    night: given(NIGHT_LUX, "lx", "assumed"),
+  });
+});
+
+export const evOf = once((of: Pictured): Figure =>
+  figure(of.found.light.ev.value, "evFromLux", { lux: luxOf(of) }),
+);
+
+const lostOf = (of: Pictured): Figure => {
+  const { input, found, asked } = of;
+  const { magnification } = found.sighting.frame;
+  const { netting, glass } = lostLight(input, magnification);
+  return figure(found.settings.lostStops, "lostStops", {
+    closeUp: figure(bellowsLoss(magnification), "bellowsLoss", { magnification: magnificationOf(of) }),
+    netting: figure(netting, "nettingStops", { asked }),
+    glass: figure(glass, "paneLoss", { asked }),
+  });
+};
+
+// What softens it.
+
+const imageDistanceOf = once((of: Pictured): Figure =>
+  figure(
+    imageDistanceMm(of.found.sighting.frame.focalLengthMm, of.found.sighting.distance.value),
+    "imageDistanceMm",
+    { focalLengthMm: focalLengthOf(of), distance: distanceOf(of) },
+  ),
+);
+
+const umPerMetreOf = once((of: Pictured): Figure =>
+  figure(of.found.motion.body.umPerMetre, "umPerMetreAt", {
+    imageDistanceMm: imageDistanceOf(of),
+    distance: distanceOf(of),
+  }),
+);
+
+const pixelOf = once(({ input: { rig } }: Pictured): Figure =>
+  figure(pixelPitchUm(rig.body.format), "pixelPitchUm", {
+    widthMm: given(rig.body.format.widthMm, "mm", "kit"),
+    widthPx: given(rig.body.format.widthPx, "px", "kit"),
+  }),
+);
+
+const circleOf = once((of: Pictured): Figure =>
+  figure(keptCircleMm(of.input, of.found.sighting.frame.kept), "keptCircleMm", {
+    asked: of.asked,
+    kept: keptOf(of),
+  }),
+);
+
+const toleranceOf = once((of: Pictured): Figure => {
+  const { input, found, asked } = of;
+  return figure(found.motion.held.toleranceUm, "toleranceUm", {
+    asked,
+    circle: circleOf(of),
+    pixel: pixelOf(of),
+    deliveredPixel: figure(found.motion.deliveredPixelUm, "deliveredPixelUm", {
+      pixelUm: pixelOf(of),
+      keptLongEdgePx: figure(
+        found.sighting.frame.keptLongEdgePx,
+        "frameSubject.keptLongEdgePx",
+        framedOf(of),
+      ),
+      deliveredLongEdgePx: given(input.shot.deliveredLongEdgePx, "px", "shot"),
+    }),
+    umPerMetre: umPerMetreOf(of),
+  });
+});
+
+const imagedOf = (of: Pictured): Figure["of"] => ({ asked: of.asked, imageDistanceMm: imageDistanceOf(of) });
+
+/** What blurs the part that must hold: its motion and the hand's shake in µm a second, the disc of the focus in µm, aperture and pixel. */
+function causesOf(of: Pictured) {
+  const { input, found, asked } = of;
+  const model = blurModelOf(input, found);
+  const { aperture } = found.settings.settings;
+  const blur = model.softens(aperture);
+  const { focalLengthMm } = found.sighting.frame;
+  const away = found.sighting.distance.value;
+  const distance = distanceOf(of);
+  const approach = Math.abs(model.body.radialSpeed);
+  const drift = focusDrift(approach, "predictive");
+  const point = focusedAt(away, drift);
+  const disc = { focalLengthMm, fNumber: apertureFNumber(aperture), subjectDistance: away, point };
+  return {
+    motion: figure(blur.motionUmPerSecond, "imageSpeedUm", {
+      speed: figure(model.heldSpeed, "partSpeed", imagedOf(of)),
+      umPerMetre: umPerMetreOf(of),
+    }),
+    shake: figure(blur.shakeUmPerSecond, "shakeUmPerSecond", {
+      focalLengthMm: focalLengthOf(of),
+      stabiliserStops: figure(stabiliserStopsOf(input.rig), "stabiliserStopsOf", { asked }),
+      supportStops: given(input.rig.support.stops, "stops", "kit"),
+    }),
+    defocus: figure(blurDiscUm(disc), "blurDiscUm", {
+      focalLengthMm: focalLengthOf(of),
+      fNumber: apertureOf(of),
+      distance,
+      point: figure(point, "focusedAt", {
+        distance,
+        drift: figure(drift, "focusDrift", {
+          approach: figure(approach, "bodyMotion.radialSpeed", imagedOf(of)),
+        }),
+      }),
+    }),
+    workingFNumber: figure(blur.workingFNumber, "workingFNumber", {
+      fNumber: apertureOf(of),
+      magnification: magnificationOf(of),
+    }),
+    pixel: pixelOf(of),
+  };
+}
+
+/** What softens it as two lengths: what moves, in µm a second, and what does not, in µm. */
+function softening(of: Pictured): { readonly moving: Figure; readonly still: Figure } {
+  const { input, found } = of;
+  const { motion, shake, defocus, workingFNumber, pixel } = causesOf(of);
+  const blur = blurModelOf(input, found).softens(found.settings.settings.aperture);
+  return {
+    moving: figure(movingUmPerSecond(blur), "movingUmPerSecond", {
+      motion,
+      // Along a pan the hand's unsteadiness is that of the turn.
+      shakeAlong:
+        blur.shakeAlongUmPerSecond === undefined ? shake : given(blur.shakeAlongUmPerSecond, "µm/s", "shot"),
+      shake,
+    }),
+    still: figure(stillLengthUm(blur), "stillLengthUm", { defocus, workingFNumber, pixel }),
+  };
+}
+
+export const blurOf = (of: Pictured): Figure =>
+  figure(of.found.motion.budget.totalUm, "blurLengthUm", { ...softening(of), exposure: shutterOf(of) });
+
+/** Metres by which a pan draws what stands behind into lines. */
+const streakOf = (of: Pictured): Figure | undefined => {
+  const { pan, body } = of.found.motion;
+  return (
+    pan &&
+    figure(pan.streak, "streakLength", {
+      transverseSpeed: figure(body.transverseSpeed, "bodyMotion.transverseSpeed", imagedOf(of)),
+      exposure: shutterOf(of),
+    })
+  );
+};
+
+export const chanceOf = (of: Pictured): Figure => {
+  const streak = streakOf(of);
+  const { pan } = of.found.motion;
+  return figure(of.found.motion.held.chance, "keeperChance", {
+    asked: of.asked,
+    ...causesOf(of),
+    tolerance: toleranceOf(of),
+    exposure: shutterOf(of),
+    ...(streak && pan
+      ? { streak: figure(pan.streakUm, "imageSpeedUm", { speed: streak, umPerMetre: umPerMetreOf(of) }) }
+      : {}),
+  });
+};
+
+// The three settings: a rail that is held is the shot's own; one that stands at its limit follows from it; else all three are solved together.
+
+const heldRail = ({ input }: Pictured, rail: "shutter" | "aperture" | "iso", clicks: number) =>
+  input.locked?.[rail] === clicks ? given(clicks, "clicks", "shot") : undefined;
+
+const solvedOf = (of: Pictured): Figure["of"] => ({ asked: of.asked, light: evOf(of) });
+
+export const shutterOf = once((of: Pictured): Figure => {
+  const { input, found } = of;
+  const { shutter, aperture } = found.settings.settings;
+  const model = blurModelOf(input, found);
+  const slowest = model.slowestExposure(aperture);
+  const byWhole = input.shot.tolerance !== "pixel-sharp" && model.unmended(aperture) === undefined;
+  const atLimit = byWhole && typeof slowest === "number" && shutterNoSlower(slowest) === shutter;
+  return figure(shutterSeconds(shutter), "shutterSeconds", {
+    clicks:
+      heldRail(of, "shutter", shutter) ??
+      (atLimit
+        ? figure(shutter, "shutterNoSlower", {
+            exposure: figure(slowest, "slowestExposure", { tolerance: toleranceOf(of), ...softening(of) }),
+          })
+        : figure(shutter, "solveSettings.shutter", solvedOf(of))),
+  });
+});
+
+function depthFNumberOf(of: Pictured): Figure {
+  return figure(of.found.settings.depth.fNumber, "depthAsked", {
+    asked: of.asked,
+    distance: distanceOf(of),
+    focalLengthMm: focalLengthOf(of),
+    kept: keptOf(of),
+    faceTurn: faceTurnOf(of),
+  });
+}
+
+export const apertureOf = once((of: Pictured): Figure => {
+  const { input, found } = of;
+  const { aperture } = found.settings.settings;
+  const { fNumber } = found.settings.depth;
+  const { widest } = input.rig.lens;
+  const clicks = (): Figure => {
+    if (fNumber > 0 && apertureNoWider(fNumber) === aperture)
+      return figure(aperture, "apertureNoWider", { fNumber: depthFNumberOf(of) });
+    if (apertureNearest(widest) === aperture)
+      return figure(aperture, "apertureNearest", { fNumber: given(widest, "f-number", "kit") });
+    return figure(aperture, "solveSettings.aperture", solvedOf(of));
+  };
+  return figure(apertureFNumber(aperture), "apertureFNumber", {
+    clicks: heldRail(of, "aperture", aperture) ?? clicks(),
+  });
+});
+
+export const isoOf = once((of: Pictured): Figure => {
+  const { input, found } = of;
+  const { settings, follows, taken, filterStops, lostStops } = found.settings;
+  const lightEv = found.light.ev.value;
+  const light = lightClicks({ lightEv, lost: { "close-up": lostStops, netting: 0, glass: 0 } });
+  const follow =
+    follows === "iso" &&
+    taken.length === 0 &&
+    filterStops === 0 &&
+    input.shot.exposeFor !== "sky" &&
+    isoFollowing(settings, light) === settings.iso;
+  return figure(isoSpeed(settings.iso), "isoSpeed", {
+    clicks:
+      heldRail(of, "iso", settings.iso) ??
+      (follow
+        ? figure(settings.iso, "isoFollowing", {
+            shutter: shutterOf(of).of.clicks!,
+            aperture: apertureOf(of).of.clicks!,
+            light: figure(light, "lightClicks", { lightEv: evOf(of), lost: lostOf(of) }),
+          })
+        : figure(settings.iso, "solveSettings.iso", solvedOf(of))),
+  });
+});
+
+// What is sharp, and what stands behind.
+
+const depthOf = (of: Pictured): Figure["of"] => {
+  const common = { focalLengthMm: focalLengthOf(of), fNumber: apertureOf(of), circleMm: circleOf(of) };
+  return {
+    ...common,
+    distance: distanceOf(of),
+    hyperfocal: figure(of.found.sighting.depth.hyperfocal, "hyperfocal", common),
+  };
+};
+
+export const nearOf = (of: Pictured): Figure =>
+  figure(of.found.sighting.depth.near, "depthOfField.near", depthOf(of));
+
+export const farOf = (of: Pictured): Figure | undefined => {
+  const { far } = of.found.sighting.depth;
+  return far === "unbounded" ? undefined : figure(far, "depthOfField.far", depthOf(of));
+};
+
+export const softnessOf = (of: Pictured): Figure | undefined => {
+  const { smoothness } = of.found.sighting.background;
+  if (smoothness === "plain") return undefined;
+  return figure(smoothness, "meltOf", {
+    asked: of.asked,
+    focalLengthMm: focalLengthOf(of),
+    fNumber: apertureOf(of),
+    distance: distanceOf(of),
+    streak: streakOf(of) ?? given(0, "m", "shot"),
+  });
+};
