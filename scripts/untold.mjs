@@ -16,9 +16,10 @@ const EXEMPT = {
   "review/zoneOffsetsFrom": LEARNT,
 };
 
-const SCREENS = ["app", "src/features", "src/ui", "src/words", "src/outing", "src/workers", "src/data"].map(
-  (folder) => path.join(root, folder) + path.sep,
-);
+/** Where a reader begins: the routes, and the workers that they start. What they reach, late parts too, is on a screen. */
+const SCREENS = ["app", "src/workers"].map((folder) => path.join(root, folder) + path.sep);
+/** The formulas that could be told call every function that has one; that alone puts none on a screen. */
+const REGISTRY = /core\/[a-z]+\/formulas\.ts$/;
 const CORE = path.join(root, "src", "core") + path.sep;
 const isTest = (file) => /\.test\.tsx?$/.test(file);
 
@@ -59,6 +60,12 @@ function namedIn(node) {
         : checker.getSymbolAtLocation(at);
       for (const declaration of resolved(symbol)?.declarations ?? []) named.add(topOf(declaration));
     }
+    // Of a part that is fetched late all is reached that it gives.
+    if (ts.isCallExpression(at) && at.expression.kind === ts.SyntaxKind.ImportKeyword) {
+      const part = checker.getSymbolAtLocation(at.arguments[0]);
+      for (const given of part ? checker.getExportsOfModule(part) : [])
+        for (const declaration of resolved(given)?.declarations ?? []) named.add(topOf(declaration));
+    }
     ts.forEachChild(at, look);
   };
   look(node);
@@ -69,14 +76,17 @@ const sources = program.getSourceFiles().filter((f) => !f.isDeclarationFile && !
 const found = new Set();
 const next = [];
 const reach = (node) => {
-  if (found.has(node)) return;
+  if (found.has(node) || REGISTRY.test(node.getSourceFile().fileName)) return;
   found.add(node);
   next.push(node);
 };
 for (const file of sources)
-  if (SCREENS.some((folder) => file.fileName.startsWith(folder)))
+  if (SCREENS.some((folder) => file.fileName.startsWith(folder))) {
     for (const statement of file.statements)
       if (!ts.isExportDeclaration(statement) && !ts.isImportDeclaration(statement)) reach(statement);
+    for (const given of checker.getExportsOfModule(checker.getSymbolAtLocation(file)))
+      for (const declaration of resolved(given)?.declarations ?? []) reach(topOf(declaration));
+  }
 while (next.length > 0) for (const declaration of namedIn(next.pop())) reach(declaration);
 
 const untold = [];
