@@ -11,8 +11,8 @@ test("a number of the field card opens to its sum, step by step down to the kit,
   const sheet = page.getByRole("dialog", { name: "Shutter" });
   await expect(sheet.getByText(/Function shutterSeconds/)).toBeVisible();
   await sheet.getByRole("button", { name: /^clicks, \d+ clicks\. How\?$/ }).click();
-  await expect(sheet.getByText(/Function solveSettings\.shutter/)).toBeVisible();
-  await sheet.getByRole("button", { name: /^slowest, 1\/\d+\. How\?$/ }).click();
+  await expect(sheet.getByText(/Function shutterNoSlower/)).toBeVisible();
+  await sheet.getByRole("button", { name: /^exposure, 1\/\d+\. How\?$/ }).click();
   await expect(sheet.getByText("√(tolerance² − still²) ÷ moving")).toBeVisible();
   await sheet.getByRole("button", { name: /^still, .* µm\. How\?$/ }).click();
   await sheet.getByRole("button", { name: /^pixel, .* µm\. How\?$/ }).click();

@@ -55,6 +55,7 @@ const percentOrSmall = (value: number): string =>
 
 const SIGNS: readonly (readonly [RegExp, string])[] = [
   [/\*/g, "·"],
+  [/(\d)e-9\b/g, "$1 · 10⁻⁹"],
   [/ \/ /g, " ÷ "],
   [/-/g, "−"],
   [/sqrt\(/g, "√("],
