@@ -3,6 +3,7 @@ import { bearingTo, planDistance, type Position, type Spot } from "@/core/ground
 import { bestRig, type AssessInput, type Weights } from "@/core/judge";
 import type { Settings } from "@/core/exposure";
 import { creatureOf, stemSway, type Subject } from "@/core/motion";
+import { dangersFor } from "./dangers-for";
 import type { Rig } from "@/core/optics";
 import type { Intent, Scene, Shot } from "@/core/scene";
 import { bagOf, choiceOf, rigOf, type Choice, type Preferences, type Outing, type StoredKit } from "@/data";
@@ -61,6 +62,7 @@ export function askWith(
   return {
     shot: asked.shot,
     subject: inWind(asked.subject, asked.weather),
+    dangers: dangersFor(asked.subject),
     rig: schooled(asked.rig, ways.school),
     order: ways.order,
     ...(held.locked ? { locked: held.locked } : {}),

@@ -51,7 +51,11 @@ export function cardSheet(card: WrittenCard): string {
       ({ time, words, detail }) =>
         `<tr><th>${escaped(time)}</th><td>${escaped(words)}${detail ? `: ${escaped(detail)}` : ""}</td></tr>`,
     );
-  const cautions = card.cautions.slice(0, ROOM.cautions).map((c) => `<p class="caution">! ${escaped(c)}</p>`);
+  const said = card.cautions.slice(0, ROOM.cautions);
+  const more = card.cautions.length - said.length;
+  const cautions = [...said, ...(more > 0 ? [`${more} more to mind: see the brief.`] : [])].map(
+    (c) => `<p class="caution">! ${escaped(c)}</p>`,
+  );
   return `<!doctype html><html lang="en"><head><meta charset="utf-8"><title>${escaped(card.title)}</title><style>
 @page { size: 105mm 148mm; margin: 6mm }
 body { margin: 0; font: 7pt/1.25 ${FAMILY}; color: #000 }

@@ -6,6 +6,16 @@ const CAUTIONS = {
     "Balls leave the field at speed. Stay behind the boards; the umpires’ word goes.",
   ],
   "throwing-sector": ["Throwing sector", "Stay behind the sector and never turn away from a throw."],
+  "dangerous-animals": [
+    "Dangerous animals",
+    "Never between it and its young or food. Go with somebody who knows them; guides decide.",
+  ],
+  course: ["Course", "Behind tape and barriers, never on the outside of a bend. Marshals decide."],
+  tide: ["Tide and swell", "Know the hour of high water and your way back; coastguard and locals know best."],
+  silence: ["Silence", "No shutter’s noise before the stroke, the start or the salute; officials decide."],
+  flash: ["No flash", "It blinds whoever jumps, fights or rides, and frightens animals; judges decide."],
+  ticks: ["Ticks", "Long trousers, and look yourself over in the evening."],
+  "private-land": ["Private land", "Ask whoever owns or works it before you leave the path."],
   "run-off": ["Run-off", "Players fall over the line. Keep to the photographers’ line of the ground."],
   horses: ["Horses", "Stay out of the line of a fence and its landing; stand still; stewards decide."],
   vehicles: ["Vehicles", "Never in the run-off of a bend. Marshals decide where you stand."],
@@ -23,7 +33,7 @@ const CAUTIONS = {
     "Calls played to birds",
     "Not in the breeding season, and not where the law or the warden forbids it.",
   ],
-  feeding: ["Feeding", "Once begun in winter it must go on; ask the warden first."],
+  feeding: ["Feeding", "Clean and small; once begun in winter it goes on till spring. Ask the warden first."],
   alone: ["Alone in the field", "Tell somebody where you are and when you will be back."],
 } as const;
 

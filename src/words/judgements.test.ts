@@ -21,6 +21,8 @@ const CODES: { readonly [Code in JudgementCode]: JudgementOf<Code>["numbers"] } 
   "no-standing": {},
   "needs-leave": {},
   "on-leave": {},
+  "keep-off": { away: 9.9, least: 91 },
+  "with-care": { away: 30, least: 20 },
   "off-line": {},
   shimmer: { distance: 140 },
   haze: { distance: 500 },
@@ -52,7 +54,14 @@ const CODES: { readonly [Code in JudgementCode]: JudgementOf<Code>["numbers"] } 
   "no-shutter-holds": { tolerance: 20 },
 };
 /** What a code speaks of beside its numbers. */
-const OF = { area: "run-off", official: "umpires", behind: "trees", structure: "faint", head: true } as const;
+const OF = {
+  area: "run-off",
+  official: "umpires",
+  behind: "trees",
+  structure: "faint",
+  head: true,
+  peril: "animal",
+} as const;
 const sentence = <Code extends JudgementCode>(
   code: Code,
   numbers: JudgementOf<Code>["numbers"] = CODES[code],
@@ -81,7 +90,7 @@ test("where one may not stand the part of the ground and its official are named"
     judgementSentence({ code, weight: "veto", numbers: {}, area, official: "pool-referee" });
   expect(said("no-standing", "water")).toBe("The water: no standing here. Move off it.");
   expect(said("no-standing", "outside-walls")).toMatch(/walls/);
-  expect(said("needs-leave", "pool-deck")).toMatch(/^The pool deck: only if the pool’s referee agree/);
+  expect(said("needs-leave", "pool-deck")).toMatch(/^The pool deck: only if the pool’s referee agrees/);
   expect(said("on-leave", "pool-deck")).toContain("the pool’s referee");
 });
 

@@ -13,7 +13,13 @@ import type { BlurSource } from "@/core/motion";
 import { ofHundred } from "./chance";
 import { lengthShown, lengthUnit } from "./display";
 import { atLeastWords, metresWords, percentWords, shutterWords, stopsNoun, twoFigures } from "./format";
-import { needsLeaveSentence, neverSentence, onLeaveSentence } from "./standing";
+import {
+  keepOffSentence,
+  needsLeaveSentence,
+  neverSentence,
+  onLeaveSentence,
+  withCareSentence,
+} from "./standing";
 import { obstacleWords } from "./things";
 
 /** Metres beyond which nobody is told to go higher. */
@@ -28,6 +34,8 @@ const JUDGEMENTS: {
   "no-standing": (_, said) => neverSentence(said),
   "needs-leave": (_, said) => needsLeaveSentence(said),
   "on-leave": (_, said) => onLeaveSentence(said),
+  "keep-off": (_, said) => keepOffSentence(said),
+  "with-care": (_, said) => withCareSentence(said),
   blocked: (v) =>
     `Something ${metresWords(v.at)} ahead hides the subject. ${v.raise === undefined || v.raise > HIGHEST_STEP ? "Step aside" : `Go ${atLeastWords(v.raise)} higher, or step aside`}.`,
   "partly-hidden": (v, { head }) =>

@@ -1,5 +1,7 @@
 import type { AreaKind, DrawnKind, LeaveKind, Official, StandingArea } from "@/core/ground";
+import type { PerilCode } from "@/core/guard";
 import type { JudgementOf } from "@/core/judge";
+import { metresWords } from "./format";
 import { drawnKindWords } from "./things";
 
 /** What speaks of a part of the ground. */
@@ -66,8 +68,55 @@ export function neverSentence({ area }: OfArea): string {
   return `${capital(areaWords(area))}: no standing here. Move off it.`;
 }
 
+/** Officials who are one person. */
+const ONE: readonly Official[] = ["referee", "pool-referee", "range-officer"];
+
+/** Those who decide with what they do: "the umpires agree", "the referee agrees". */
+const officialsDo = (official: Official, many: string, one: string): string =>
+  `${OFFICIALS[official]} ${ONE.includes(official) ? one : many}`;
+
 export const needsLeaveSentence = ({ area, official = "stewards" }: OfArea): string =>
-  `${capital(areaWords(area))}: only if ${OFFICIALS[official]} agree. Ask, then tick it in the brief, or step back.`;
+  `${capital(areaWords(area))}: only if ${officialsDo(official, "agree", "agrees")}. Ask, then tick it in the brief, or step back.`;
 
 export const onLeaveSentence = ({ area, official = "stewards" }: OfArea): string =>
-  `You are on ${areaWords(area)} by leave: ${OFFICIALS[official]} have the last word.`;
+  `You are on ${areaWords(area)} by leave: ${officialsDo(official, "have", "has")} the last word.`;
+
+/** What happens at a place, and where one goes instead. */
+const PERILS: Readonly<Record<PerilCode, readonly [happens: string, instead: string]>> = {
+  "ahead-of-throw": ["Ahead of a throw, where implements land", "Stand behind the circle or the arc"],
+  "no-cage-between": [
+    "No cage between you and the throw",
+    "Stand behind the cage, or draw it where it stands",
+  ],
+  "near-cage": ["Near the cage, whose netting gives way", "Step back from it"],
+  "beside-runway": ["Beside the runway or behind its start", "Step back from it"],
+  "line-of-ball": [
+    "In the line of the ball, too near to step aside",
+    "Go behind a net or boards, or out of its line",
+  ],
+  "beside-play": ["Beside the line, where players and balls come over", "Step back from the line"],
+  landing: ["Where somebody lands", "Go to the side"],
+  "in-line": ["Straight on where the way bends", "Go inside, or behind a barrier"],
+  "outside-bend": ["Outside a bend", "Go inside, or behind a barrier"],
+  "beside-track": ["Beside the track without a barrier", "Step back, or go behind a barrier"],
+  animal: ["Nearer than this animal is left", "A longer lens, or wait"],
+};
+
+type OfPeril = JudgementOf<"keep-off" | "with-care">;
+
+const decides = ({ peril, official = "stewards" }: OfPeril): string =>
+  peril === "animal"
+    ? "Local law, wardens and guides decide."
+    : `${capital(officialsDo(official, "decide", "decides"))}.`;
+
+/** Nobody stands there: what happens, how far away one is and should be, the way out, and who decides. */
+export function keepOffSentence(said: OfPeril): string {
+  const [happens, instead] = PERILS[said.peril];
+  const { away, least } = said.numbers;
+  return `${happens}: ${metresWords(away)}, keep ${metresWords(least)}. ${instead}. ${decides(said)}`;
+}
+
+export function withCareSentence(said: OfPeril): string {
+  const [happens] = PERILS[said.peril];
+  return `${happens}, ${metresWords(said.numbers.away)} off. Keep a way to step aside. ${decides(said)}`;
+}

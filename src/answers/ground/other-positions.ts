@@ -50,6 +50,7 @@ export function searchOf(view: OutingView): SearchInput | undefined {
   return {
     shot,
     subject: asked.subject,
+    dangers: asked.dangers,
     order: asked.order,
     locked: asked.locked,
     weights: asked.weights,

@@ -1,5 +1,5 @@
-import { standingAt } from "@/core/ground";
-import { assess, type Assessment, type NoPicture } from "@/core/judge";
+import { mayStand } from "@/core/guard";
+import { assess, guardedOf, type Assessment, type NoPicture } from "@/core/judge";
 import { askWith, bestOfBag } from "@/outing/ask";
 import { tradePlacesFor, type LaidPlace } from "@/outing/trade-places";
 import { answered } from "../answered";
@@ -24,7 +24,7 @@ export const tradePlaces = answered(
       return {
         ...laid,
         found: assess({ ...asked, position, scene }),
-        mayStand: standingAt(ground, laid.at).rule !== "never",
+        mayStand: mayStand(ground, guardedOf({ ...asked, scene }), position).rule !== "never",
       };
     }),
 );

@@ -1,3 +1,5 @@
+export { CAUTION_ROWS, type CautionRow } from "./cautions";
+export { dangersOf } from "./dangers";
 export { DAY_CONDITIONS, type DayCondition } from "./day-conditions";
 export { BODIES, CONVERTERS, FORMATS, LENSES, SUPPORTS, type FormatRow, type Known } from "./kit";
 export { LIGHTING_CLASSES, LIGHT_LEVELS, type LightingClass, type LightLevel } from "./light-levels";

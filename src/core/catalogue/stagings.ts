@@ -20,19 +20,22 @@ export interface Staging {
   readonly scenery: Scenery;
   /** Sport, parts and synonyms by which it is searched for. */
   readonly words: string;
+  /** Where on another of its venues it is met, as x and y, where that is not the same place by the measures of the two. */
+  readonly elsewhere?: Readonly<Record<string, readonly [x: number, y: number]>>;
 }
 
 /**
  * The ground about a subject that is met in the open: a course along which it comes, closed to everybody; water with a
- * shore; snow; a wall that is climbed; or nothing but the ground.
+ * shore near or, of the sea, beyond the break; snow; a wall that is climbed; or nothing but the ground.
  */
-export type Scenery = "venue" | "road" | "field-course" | "water" | "snow-course" | "wall" | "plain";
+export type Scenery = "venue" | "road" | "field-course" | "water" | "sea" | "snow-course" | "wall" | "plain";
 
 type Row = readonly [
   venues: string,
   place: readonly [number, number, number, number?],
   scenery: Scenery,
   words: string,
+  elsewhere?: Staging["elsewhere"],
 ];
 
 const OPEN = "open-ground";
@@ -67,9 +70,9 @@ const ROWS: Readonly<Record<string, Row>> = {
   "volleyball-dig": ["volleyball beach-volleyball", [-2, -6, 0], "venue", "volleyball dig reception pass libero"],
   "netball-shot": ["netball", [1, 13, 0], "venue", "netball shot goal shooter"],
   "baseball-batter": ["baseball", [-0.9, -61, 90], "venue", "baseball batter batting hitter swing plate bat"],
-  "baseball-batter-youth": ["baseball-youth baseball", [-0.9, -30.5, 90], "venue", "baseball youth little batter batting hitter swing plate"],
-  "baseball-pitcher": ["baseball baseball-youth", [0, -42.6, 180], "venue", "baseball pitcher throw mound"],
-  "baseball-slide": ["baseball baseball-youth softball", [19.4, -41.6, 45], "venue", "baseball slide base running"],
+  "baseball-batter-youth": ["baseball-youth baseball", [-0.9, -30.5, 90], "venue", "baseball youth little batter batting hitter swing plate", { baseball: [-0.9, -61] }],
+  "baseball-pitcher": ["baseball baseball-youth", [0, -42.6, 180], "venue", "baseball pitcher throw mound", { "baseball-youth": [0, -16.5] }],
+  "baseball-slide": ["baseball baseball-youth softball", [19.4, -41.6, 45], "venue", "baseball slide base running", { "baseball-youth": [12.9, -17.6], softball: [12.9, -20.6] }],
   "softball-batter": ["softball", [-0.9, -33.5, 90], "venue", "softball batter batting hitter swing plate"],
   "softball-pitcher": ["softball", [0, -20.4, 180], "venue", "softball pitcher throw windmill"],
   "cricket-batter": ["cricket", [0, 8.6, 180], "venue", "cricket batsman batter batting stroke crease"],
@@ -80,7 +83,7 @@ const ROWS: Readonly<Record<string, Row>> = {
   "badminton-smash": ["badminton", [1, -4, 0], "venue", "badminton smash shuttlecock jump"],
   "badminton-net": ["badminton", [-1, -1.5, 0], "venue", "badminton net shot shuttlecock"],
   "table-tennis": ["table-tennis", [0, -2.2, 0], "venue", "table tennis ping pong topspin"],
-  "squash-stroke": ["squash", [-1.5, -2, 0], "venue", "squash stroke rally"],
+  "squash-stroke": ["squash", [-1.5, -2, 110], "venue", "squash stroke rally"],
   "golf-swing": [OPEN, [0, 0, 270], "plain", "golf swing drive tee club"],
   sprinter: ["athletics-400", [39, 30, 0], "venue", "athletics track sprint sprinter running 100 m 200 m race finish"],
   "sprint-start": ["athletics-400", [39, -56.5, 0], "venue", "athletics track sprint start blocks 100 m"],
@@ -108,8 +111,8 @@ const ROWS: Readonly<Record<string, Row>> = {
   rower: ["rowing-course", [33, 900, 0], "venue", "rowing rower boat crew scull eight"],
   "canoe-slalom": [OPEN, [0, 0, 120], "water", "canoe kayak slalom white water paddling"],
   "canoe-sprint": ["rowing-course", [33, 900, 0], "venue", "canoe kayak sprint paddling"],
-  surfer: [OPEN, [0, 0, 110], "water", "surfing surfer wave board"],
-  "dinghy-sailor": [OPEN, [0, 0, 90], "water", "sailing sailor dinghy boat"],
+  surfer: [OPEN, [0, 0, 110], "sea", "surfing surfer wave board"],
+  "dinghy-sailor": [OPEN, [0, 0, 90], "sea", "sailing sailor dinghy boat"],
   "road-cyclist": [OPEN, [0, 0, 180], "road", "cycling cyclist bicycle bike road race"],
   "track-cyclist": ["velodrome", [31.5, 0, 0], "venue", "cycling cyclist bicycle bike track velodrome"],
   "mountain-biker": [OPEN, [0, 0, 180], "field-course", "cycling cyclist bicycle mountain bike downhill"],
@@ -193,9 +196,19 @@ const ROWS: Readonly<Record<string, Row>> = {
 
 /** Every subject's staging, by its id. */
 export const STAGINGS: ReadonlyMap<string, Staging> = new Map(
-  Object.entries(ROWS).map(([subjectId, [venues, [x, y, facing, z = 0], scenery, words]]) => [
+  Object.entries(ROWS).map(([subjectId, [venues, [x, y, facing, z = 0], scenery, words, elsewhere]]) => [
     subjectId,
-    Object.freeze({ subjectId, venues: venues.split(" "), x, y, z, facing, scenery, words }),
+    Object.freeze({
+      subjectId,
+      venues: venues.split(" "),
+      x,
+      y,
+      z,
+      facing,
+      scenery,
+      words,
+      ...(elsewhere && { elsewhere }),
+    }),
   ]),
 );
 

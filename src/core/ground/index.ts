@@ -56,7 +56,14 @@ export {
   type Solid,
 } from "./solids";
 export { colouredAs, SWATCHES, SWATCH_NAMES, type Coloured, type Swatch, type Tint } from "./swatches";
-export { isClosed, needsLeave, standingAt, type Standing, type StandingArea } from "./standing";
+export {
+  isClosed,
+  needsLeave,
+  standingAt,
+  standsInWater,
+  type Standing,
+  type StandingArea,
+} from "./standing";
 export { venueAreaAt, venueAreasOf, type VenueArea } from "./venue-areas";
 export {
   LEAVE_KINDS,
@@ -99,6 +106,7 @@ export { missOfSlit, slitReach, type SlitMiss } from "./openings";
 export { canopyAt, zoneIdOf } from "./zone-of";
 export { lineThrough } from "./line";
 export { nearestOnSide, snap, type Snapped, type SnapTo } from "./snap";
+export { furnitureOf } from "./furniture";
 export { fromVenue, toVenue } from "./venue-frame";
 export { fromCoordinates, toCoordinates, type Coordinates } from "./coordinates";
 export {

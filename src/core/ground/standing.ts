@@ -32,6 +32,10 @@ const OPEN: Standing = { rule: "open" };
 export const needsLeave = (kind: AreaKind): kind is LeaveKind =>
   (LEAVE_KINDS as readonly AreaKind[]).includes(kind);
 
+/** Whether a place lies in water, of the venue or drawn. */
+export const standsInWater = (ground: Ground, at: Point): boolean =>
+  venueAreaAt(ground.venue, at) === "water" || surfaceAt(ground, at) === "water";
+
 /**
  * Whether a photographer may stand at a place of the plan. What the user marked as closed or dangerous, water, and what
  * lies outside a hall's walls are closed whatever the venue says; of the venue's own parts the uppermost one decides.

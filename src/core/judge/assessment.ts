@@ -2,6 +2,7 @@ import type { Absent } from "../units";
 import type { Judgement } from "./judgements";
 import type { FaceSeen } from "./grades";
 import type { Figure } from "./reasons";
+import type { Danger } from "../guard";
 import type { Background, Blockage, Position, Surface } from "../ground";
 import type { DepthOfField, Frame, Rig } from "../optics";
 import type { LightSide, SkyPhase, Sun } from "../light";
@@ -27,6 +28,8 @@ export interface AssessInput {
   readonly hands?: Hands;
   /** Where the user likes the sun: degrees from behind the camera, 0 front … 180 against the light; 0 when left out. */
   readonly lightTurn?: number;
+  /** What can hurt at this subject, or is hurt by who comes near; nothing when left out. */
+  readonly dangers?: readonly Danger[];
   /** Metres walked to get there, where that is known. */
   readonly walk?: number;
   /** What counts how much in the score; the weights of the shot's intent when left out. */

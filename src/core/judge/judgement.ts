@@ -4,15 +4,17 @@ import {
   lensOf,
   missOfSlit,
   OBSTACLE_KINDS,
-  standingAt,
+  standsInWater,
   venueTemplate,
 } from "../ground";
+import { mayStand } from "../guard";
 import { flickerStops } from "../motion";
 import { shutterNearest, shutterSeconds } from "../exposure";
 import type { AssessInput, Assessment, Sighting } from "./assessment";
 import type { Judgement, JudgementCode, Matter } from "./judgements";
 import type { SeenBehind } from "./background-found";
 import { crossesView, drawsLines } from "./motion-found";
+import { guardedOf } from "./guarded";
 import { sightOf } from "./sight-of";
 import { airBetween } from "./air";
 import { paneBefore } from "./lost-light";
@@ -51,23 +53,9 @@ const BARE = { numbers: {} };
 function vetoes(say: Say, input: AssessInput, { sighting }: Found): void {
   const { position, scene, shot } = input;
   const { blockage, frame } = sighting;
-  const standing = standingAt(scene.ground, position.at);
+  standing(say, input);
   const lens = lensOf(scene.ground, position);
   const walled = scene.ground.obstacles.some((o) => OBSTACLE_KINDS[o.kind].solid && isInsideThing(lens, o));
-  say("veto", "off-line", standing.rule === "off-line", BARE);
-  if (standing.rule !== "open" && standing.rule !== "off-line") {
-    const venue = venueTemplate(scene.ground.venue.template);
-    const where = {
-      ...BARE,
-      area: standing.area,
-      ...(venue.ok && { official: venue.value.official }),
-    };
-    const wading = standing.rule === "never" && standing.area === "water" && position.way === "in-water";
-    say("veto", "no-standing", standing.rule === "never" && !wading, where);
-    say("caution", "in-water", wading, BARE);
-    say("veto", "needs-leave", standing.rule === "by-leave", where);
-    say("caution", "on-leave", standing.rule === "granted", where);
-  }
   say("veto", "inside-obstacle", walled, BARE);
   const miss =
     position.slit && missOfSlit(position.slit, lens, sightOf(input).aim, lens.z - position.lensHeight);
@@ -85,6 +73,35 @@ function vetoes(say: Say, input: AssessInput, { sighting }: Found): void {
     numbers: { fill: frame.fill, wished: shot.fill },
   });
   say("veto", "does-not-fit", frame.fill > 1, { numbers: { fill: frame.fill } });
+}
+
+/** Whether one may be there at all, by the one guard. */
+function standing(say: Say, input: AssessInput): void {
+  const { position, scene } = input;
+  const may = mayStand(scene.ground, guardedOf(input), position);
+  if (may.rule === "yes") return;
+  const venue = venueTemplate(scene.ground.venue.template);
+  const decides = venue.ok ? { official: venue.value.official } : {};
+  say("veto", "off-line", may.rule === "off-line", BARE);
+  if (may.rule === "never" && may.area)
+    say("veto", "no-standing", true, { ...BARE, area: may.area, ...decides });
+  if (may.rule === "by-leave")
+    say(may.given ? "caution" : "veto", may.given ? "on-leave" : "needs-leave", true, {
+      ...BARE,
+      area: may.area,
+      ...decides,
+    });
+  const peril = may.rule === "off-line" ? undefined : may.peril;
+  if (peril) {
+    const { away, least, code } = peril;
+    const never = peril.weight === "never";
+    say(never ? "veto" : "caution", never ? "keep-off" : "with-care", true, {
+      numbers: { away, least },
+      peril: code,
+      ...decides,
+    });
+  }
+  say("caution", "in-water", position.way === "in-water" && standsInWater(scene.ground, position.at), BARE);
 }
 
 function cautions(say: Say, input: AssessInput, found: Found): void {

@@ -1,3 +1,4 @@
+import type { PerilCode } from "../guard";
 import type { Background, Official, StandingArea } from "../ground";
 
 type None = Readonly<Record<never, number>>;
@@ -15,6 +16,9 @@ interface Judged {
   "on-leave": { numbers: None } & OfArea;
   /** Share 0 … 1 of the figure, and whether that is its head. */
   "partly-hidden": { numbers: { share: number }; head: boolean };
+  /** Metres from what is dangerous there, and metres that there should be. */
+  "keep-off": { numbers: { away: number; least: number }; peril: PerilCode; official?: Official };
+  "with-care": { numbers: { away: number; least: number }; peril: PerilCode; official?: Official };
   "off-line": { numbers: None };
   "in-water": { numbers: None };
   "cheer-side": { numbers: None };

@@ -42,10 +42,10 @@ const byTurn = (turn: number): number => (1 + cosDeg(turn)) / 2;
 
 /** One part between 0 and 1, with the numbers it rests on. */
 const PARTS: Readonly<Record<ScoreCode, (input: AssessInput, found: Found) => Judged>> = {
-  // Nothing at half the wished size, all of it without a crop; what is hidden is not there.
-  reach: (_, { sighting: { frame, hidden } }) => [
-    share(1 + Math.log2(frame.kept)) * (1 - hidden.share),
-    { kept: frame.kept },
+  // Nothing at half or at twice the wished size; what is hidden is not there.
+  reach: ({ shot }, { sighting: { frame, hidden } }) => [
+    share(1 - Math.abs(Math.log2(frame.fill / shot.fill))) * (1 - hidden.share),
+    { kept: frame.kept, times: frame.fill / shot.fill },
   ],
   "light-side": ({ lightTurn = 0 }, { light }) =>
     light.side === "even" ? [0.7, {}] : [byTurn(light.turn - lightTurn), { turn: light.turn }],

@@ -1,6 +1,6 @@
 import { demoKit, demoOutings } from "../../../demo";
 import { sceneAt } from "../scene";
-import { isInside, standingAt } from "../ground";
+import { isInside, planDistance, standingAt } from "../ground";
 import {
   assess,
   gridOf,
@@ -194,4 +194,27 @@ test("with a start the walk counts: of two like places the nearer one is better"
   const distance = (p: { x: number; y: number }) => Math.hypot(p.x - from.x, p.y - from.y);
   const sorted = [...best].sort((a, b) => distance(a) - distance(b));
   expect(loss(sorted[0]!)).toBeLessThan(loss(sorted[sorted.length - 1]!));
+});
+
+test("lists held twins under a metre: the places of a list lie as far apart after the polish as they are asked to", () => {
+  for (const apart of [6, 15]) {
+    const { list } = run({ ...input, step: 12, list: { most: 5, apart } }).result;
+    expect(list.length).toBeGreaterThan(2);
+    for (const [i, a] of list.entries())
+      for (const b of list.slice(i + 1)) expect(planDistance(a.at, b.at)).toBeGreaterThanOrEqual(apart);
+  }
+});
+
+test("no place is listed inside the distance that an animal is left, however good the picture there", () => {
+  const keepOff = 40;
+  const { list, heat } = run({
+    ...input,
+    dangers: [{ kind: "animal", keepOff, known: "common-practice" }],
+  }).result;
+  const { at, aimHeight } = input.ground.spots.find((s) => s.id === input.shot.spotId)!;
+  const away = (p: { at: { x: number; y: number }; lensHeight: number }) =>
+    Math.hypot(p.at.x - at.x, p.at.y - at.y, p.lensHeight - aimHeight);
+  expect(list.length).toBeGreaterThan(0);
+  for (const place of list) expect(away(place)).toBeGreaterThanOrEqual(keepOff);
+  expect(heat.some((c) => c.veto === "keep-off")).toBe(true);
 });

@@ -1,9 +1,11 @@
-import { isInside, standingAt, wayOnFoot, type Ground, type Point, type Position } from "../ground";
+import { mayBeProposed, mayStand, type MayStand } from "../guard";
+import { isInside, planDistance, wayOnFoot, type Ground, type Point, type Position } from "../ground";
 import { sunCourse } from "../light";
 import type { Rig } from "../optics";
 import type { Progress } from "../units";
 import { sceneAt, type LightPlan, type Scene } from "../scene";
 import { assess } from "./assess";
+import { guardedOf } from "./guarded";
 import type { AssessInput, Assessment, NoPicture } from "./assessment";
 import type { JudgementCode } from "./judgements";
 import type { Candidate, HeatCell } from "./candidate";
@@ -11,7 +13,7 @@ import { shortList } from "./short-list";
 
 export interface SearchInput extends Pick<
   AssessInput,
-  "shot" | "subject" | "order" | "locked" | "hands" | "lightTurn" | "weights"
+  "shot" | "subject" | "dangers" | "order" | "locked" | "hands" | "lightTurn" | "weights"
 > {
   readonly ground: Ground;
   readonly light: LightPlan;
@@ -86,25 +88,45 @@ export function* searchPositions(input: SearchInput): Generator<Progress, Search
   for (const at of places) {
     const cell = bestAt(input, scenes, at);
     heat.push(cell);
-    if (cell.area === undefined && cell.veto !== "no-way") assessed += perPlace;
+    if (cell.area === undefined && cell.veto !== "no-way" && cell.veto !== "keep-off") assessed += perPlace;
     done += perPlace;
     if (done - reported < REPORT_EVERY) continue;
     reported = done;
     yield { done, total };
   }
-  const list = shortList(heat, input.list).map((candidate) => polish(input, scenes, candidate));
-  return { heat, list: [...list].sort((a, b) => b.score - a.score), assessed };
+  return { heat, list: polished(input, scenes, heat), assessed };
 }
 
-/** Ever smaller steps to a better place about a candidate, down to a quarter of a metre. */
-function polish(input: SearchInput, scenes: readonly Scene[], from: Candidate): Candidate {
+/** Cells from which a list is begun for each place that it is to hold: some end beside one that is better. */
+const TRIED = 3;
+
+/** The best places that differ, each polished; what would end within the spacing of a better one is left to the next. */
+function polished(input: SearchInput, scenes: readonly Scene[], heat: readonly HeatCell[]): Candidate[] {
+  const { most, apart } = input.list;
+  const list: Candidate[] = [];
+  for (const from of shortList(heat, { most: TRIED * most, apart })) {
+    if (list.length >= most) break;
+    const isFree = (at: Point): boolean => list.every((c) => planDistance(c.at, at) >= apart);
+    if (isFree(from.at)) list.push(polish(input, scenes, from, isFree));
+  }
+  return list.sort((a, b) => b.score - a.score);
+}
+
+/** Ever smaller steps to a better place about a candidate, down to a quarter of a metre, where `isFree` lets it. */
+function polish(
+  input: SearchInput,
+  scenes: readonly Scene[],
+  from: Candidate,
+  isFree: (at: Point) => boolean,
+): Candidate {
   let best = from;
   for (let step = input.step / 2; step >= FINEST / 2; step /= 2)
     for (const [x, y] of AROUND) {
       const at = { x: best.at.x + x * step, y: best.at.y + y * step };
-      const found = input.area.some((outline) => isInside(at, outline))
-        ? bestAt(input, scenes, at).best
-        : undefined;
+      const found =
+        isFree(at) && input.area.some((outline) => isInside(at, outline))
+          ? bestAt(input, scenes, at).best
+          : undefined;
       if (found && found.score > best.score) best = found;
     }
   return best;
@@ -128,11 +150,18 @@ function walkTo({ ground, from }: SearchInput, to: Point): number | undefined | 
   return walk.ok ? walk.value.metres : "no-way";
 }
 
+/** Why nothing is proposed at a place. */
+function closed(at: Point, may: MayStand): HeatCell {
+  if (may.rule === "off-line") return { at, veto: "off-line" };
+  if (may.rule === "never" && may.area) return { at, veto: "no-standing", area: may.area };
+  if (may.rule === "by-leave" && !may.given) return { at, veto: "needs-leave", area: may.area };
+  return { at, veto: "keep-off" };
+}
+
 function bestAt(input: SearchInput, scenes: readonly Scene[], at: Point): HeatCell {
-  const standing = standingAt(input.ground, at);
-  if (standing.rule === "never") return { at, veto: "no-standing", area: standing.area };
-  if (standing.rule === "off-line") return { at, veto: "off-line" };
-  if (standing.rule === "by-leave") return { at, veto: "needs-leave", area: standing.area };
+  const guarded = guardedOf({ ...input, scene: { ground: input.ground } });
+  const stands = input.lensHeights.map((lensHeight) => mayStand(input.ground, guarded, { at, lensHeight }));
+  if (!stands.some(mayBeProposed)) return closed(at, stands[0]!);
   const walk = walkTo(input, at);
   if (walk === "no-way") return { at, veto: "no-way" };
   let best: Candidate | undefined;
@@ -153,7 +182,7 @@ const BREAKS: readonly JudgementCode[] = ["light-short", "sun-in-frame", "own-sh
 
 /** A place over the whole span: its mean score and the first break of a limit, or what vetoes it at any time. */
 function overSpan(
-  { shot, subject, order, locked, hands, lightTurn, weights }: SearchInput,
+  { shot, subject, dangers, order, locked, hands, lightTurn, weights }: SearchInput,
   scenes: readonly Scene[],
   position: Position,
   rig: Rig,
@@ -165,6 +194,7 @@ function overSpan(
     const found = assess({
       shot,
       subject,
+      dangers,
       position,
       rig,
       scene,

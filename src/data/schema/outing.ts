@@ -33,27 +33,34 @@ const seriesSchema = z
   })
   .refine((s) => s.kept <= s.taken, { path: ["kept"], message: "no more can be kept than were taken" });
 
-/** Where the work can hurt somebody, in the order in which it is said. */
+/** Where the work can hurt or disturb, in the order in which it is said: what is dangerous first. */
 export const CAUTIONS = [
-  "young-people",
-  "balls",
   "throwing-sector",
-  "run-off",
-  "horses",
+  "dangerous-animals",
   "vehicles",
+  "horses",
+  "balls",
+  "avalanche",
+  "course",
+  "heights",
+  "lightning",
+  "tide",
   "water",
   "electricity",
-  "heights",
-  "heat",
-  "cold",
-  "lightning",
-  "avalanche",
-  "sun",
-  "nests",
   "distance",
+  "nests",
+  "run-off",
+  "silence",
+  "flash",
   "playback",
   "feeding",
+  "heat",
+  "cold",
+  "sun",
+  "ticks",
+  "private-land",
   "alone",
+  "young-people",
 ] as const;
 
 export const KINDS = ["field", "court", "pool", "arena", "course", "wild"] as const;

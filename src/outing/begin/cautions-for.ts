@@ -1,4 +1,4 @@
-import type { Scenery } from "@/core/catalogue";
+import { CAUTION_ROWS, type CautionRow, type Scenery } from "@/core/catalogue";
 import type { VenueTemplate } from "@/core/ground";
 import { creatureOf } from "@/core/motion";
 import type { Caution, StoredSubject } from "@/data";
@@ -11,45 +11,21 @@ interface Met {
   readonly scenery: Scenery;
 }
 
-const BALLS = ["ball", "puck", "sliotar"];
-const THROWS = ["throwing-sector", "javelin-sector", "athletics-400"];
-
-/** Groups of the library whose work has dangers of its own. */
-const BY_GROUP: Readonly<Record<string, readonly Caution[]>> = {
-  horses: ["horses"],
-  motors: ["vehicles"],
-  wheels: ["vehicles"],
-  "climbing and gymnastics": [],
-  birds: ["distance", "nests"],
-  mammals: ["distance", "nests"],
-};
-
-const BY_SCENERY: Readonly<Record<Scenery, readonly Caution[]>> = {
-  venue: [],
-  road: ["vehicles", "run-off"],
-  "field-course": ["run-off"],
-  water: ["water"],
-  "snow-course": ["avalanche", "cold", "run-off"],
-  wall: ["heights"],
-  plain: [],
-};
+/** The group of a subject of one's own: an animal keeps the distance of the library's, whoever else is a person. */
+const groupOf = (subject: StoredSubject): string =>
+  ({ person: "people", animal: "mammals", insect: "insects and weather" })[creatureOf(subject)];
 
 /** The cautions that fit what is photographed and where, in the order in which they are said; the user adds and takes away. */
-export function cautionsFor({ subject, group = "", venue, scenery }: Met): Caution[] {
-  const person = creatureOf(subject) === "person";
+export function cautionsFor({ subject, group = groupOf(subject), venue, scenery }: Met): Caution[] {
   const parts = (venue.parts?.() ?? []).map((p) => p.kind);
-  const animals = group === "birds" || group === "mammals" || !person;
-  const found: Caution[] = [
-    ...(person && group !== "motors" ? (["young-people"] as const) : []),
-    ...(subject.parts.some((p) => BALLS.some((ball) => p.name.includes(ball))) ? (["balls"] as const) : []),
-    ...(THROWS.includes(venue.id) ? (["throwing-sector"] as const) : []),
-    ...(BY_GROUP[group] ?? []),
-    ...(venue.id !== "open-ground" && !parts.includes("water") ? (["run-off"] as const) : []),
-    ...(parts.includes("water") ? (["water"] as const) : []),
-    ...(parts.includes("pool-deck") ? (["electricity"] as const) : []),
-    ...(parts.includes("ice") ? (["cold"] as const) : []),
-    ...BY_SCENERY[scenery],
-    ...(animals ? (["alone"] as const) : []),
-  ];
-  return [...new Set(found)];
+  const holds = ({ subjects, groups, sceneries, venues, tools, ...row }: CautionRow): boolean =>
+    [
+      subjects?.includes(subject.id),
+      groups?.some((g) => g === group),
+      sceneries?.includes(scenery),
+      row.parts?.some((kind) => parts.includes(kind)),
+      venues?.includes(venue.id),
+      tools?.some((tool) => subject.parts.some((p) => p.name.includes(tool))),
+    ].includes(true);
+  return CAUTION_ROWS.filter(holds).map(({ code }) => code);
 }

@@ -1,10 +1,12 @@
-import { alongBearing, fromVenue, standingAt, type Point, type Position, type Spot } from "@/core/ground";
-import { assess, bestRig, type Assessment } from "@/core/judge";
+import { mayBeProposed, mayStand, type Guarded } from "@/core/guard";
+import { alongBearing, type Point, type Position, type Spot } from "@/core/ground";
+import { assess, bestRig, guardedOf, type Assessment } from "@/core/judge";
 import type { Rig } from "@/core/optics";
-import { creatureOf } from "@/core/motion";
+import { creatureOf, isFalling } from "@/core/motion";
 import type { Scene, Shot } from "@/core/scene";
 import type { StoredKit, StoredSubject } from "@/data";
 import { askWith, type Ways } from "../ask";
+import { dangersFor } from "../dangers-for";
 import { toCentimetre } from "../rounded";
 
 interface Wish {
@@ -28,23 +30,19 @@ const TURNS = [0, 20, -20, 40, -40, 60, -60, 85, -85, 110, -110, 140, -140, 180]
 const STEP = 1.18;
 const FARTHEST = 320;
 
-/**
- * Nobody begins nearer than this in metres (assumed; officials and wardens decide): an animal keeps its peace, a large one
- * its distance, an athlete the room to run out, horses and wheels far more; a macro lens needs its reach.
- */
-function nearest(subject: StoredSubject): number {
-  const { figure, height, length, bodySpeed } = subject;
-  const creature = creatureOf(subject);
-  if (creature === "insect") return 0.35;
-  if (creature === "animal")
-    return figure === "beast" && height >= 0.6 ? 60 : Math.max(6, 20 * (length ?? height));
-  if (figure === "vehicle") return 30;
-  return figure === "riding" || bodySpeed > 10 ? 15 : 5;
-}
+/** Nobody begins nearer than this in metres (assumed): an insect leaves a macro lens its reach, whoever plays the room to play. */
+const nearest = (subject: StoredSubject): number => (creatureOf(subject) === "insect" ? 0.35 : 5);
 
 /** Kneeling, or as low as the subject where that is near. */
 const heightFor = (spot: Spot, distance: number): number =>
   Math.round(100 * (distance < 8 ? Math.max(0.2, Math.min(1.6, spot.aimHeight)) : 1.2)) / 100;
+
+/** A picture that is filled more than this many times as wished is another picture (assumed). */
+const OVERFILLED = 1.35;
+/** Degrees off face on from which somebody is seen from behind. */
+const FROM_BEHIND = 100;
+/** What a place counts less where one has to take care (assumed). */
+const CARE = 0.05;
 
 /** A score so much under the best is as good to begin with, if one stands nearer: air and heat haze soften what is far (common practice). */
 const AS_GOOD = 0.1;
@@ -56,13 +54,15 @@ const AS_GOOD = 0.1;
  */
 export function firstPlace(wish: Wish): FirstPlace {
   const { spot, scene, shot, subject, kit } = wish;
+  const guarded = guardedOf({ shot, subject, dangers: dangersFor(subject), scene });
   const found: { readonly place: FirstPlace; readonly distance: number; readonly value: number }[] = [];
   for (let distance = nearest(subject); distance < FARTHEST; distance *= STEP)
     for (const turn of TURNS) {
       const step = alongBearing(spot.facing + turn);
       const at = toCentimetre({ x: spot.at.x + step.x * distance, y: spot.at.y + step.y * distance });
-      if (standingAt(scene.ground, at).rule !== "open") continue;
       const lensHeight = heightFor(spot, distance);
+      const may = mayStand(scene.ground, guarded, { at, lensHeight });
+      if (may.rule === "by-leave" || !mayBeProposed(may)) continue;
       const rig = bestRig({ kit, shot, subject, away: distance, faceTurn: Math.abs(turn) });
       const value = worth(wish, { id: "a", name: "A", at, lensHeight }, rig);
       found.push({ place: { at, lensHeight, rig }, distance, value });
@@ -71,19 +71,40 @@ export function firstPlace(wish: Wish): FirstPlace {
   const near = found
     .filter((f) => f.value >= best - AS_GOOD)
     .sort((a, b) => a.distance - b.distance || b.value - a.value);
-  return near[0]?.place ?? outside(wish);
+  return near[0]?.place ?? outside(wish, guarded);
 }
 
 function worth({ shot, subject, scene, ways }: Wish, position: Position, rig: Rig): number {
   const found = assess({ ...askWith({ shot, subject, rig, weather: undefined }, ways), position, scene });
   if (!found.ok) return -100;
-  return found.score.value - vetoesOf(found);
+  return found.score.value - shortcomings(found, shot, subject);
 }
 
-const vetoesOf = (found: Assessment): number => found.judgement.filter((j) => j.weight === "veto").length;
+/** What a place is no beginning for: each veto, a picture that is overfilled, a back where there is a face; care counts a little. */
+function shortcomings({ judgement, sighting }: Assessment, shot: Shot, subject: StoredSubject): number {
+  const vetoes = judgement.filter((j) => j.weight === "veto").length;
+  const overfilled = sighting.frame.fill > OVERFILLED * shot.fill ? 1 : 0;
+  const faces = creatureOf(subject) !== "insect" && !isFalling(subject);
+  const behind = faces && sighting.faceTurn > FROM_BEHIND ? 1 : 0;
+  const care = judgement.some((j) => j.code === "with-care") ? CARE : 0;
+  return vetoes + overfilled + behind + care;
+}
 
-/** Nothing about the spot is open: well outside the venue, and the user moves it. */
-function outside({ scene, kit, shot, subject }: Wish): FirstPlace {
-  const at = toCentimetre(fromVenue(scene.ground.venue, { x: 120, y: 0 }));
-  return { at, lensHeight: 1.6, rig: bestRig({ kit, shot, subject, away: 120, faceTurn: 90 }) };
+/** Nothing about the spot is open: out behind the subject, as far as it takes, and the user moves it. */
+function outside({ scene, kit, shot, subject, spot }: Wish, guarded: Guarded | undefined): FirstPlace {
+  const away = alongBearing(spot.facing + 180);
+  const place = (distance: number): Point =>
+    toCentimetre({ x: spot.at.x + away.x * distance, y: spot.at.y + away.y * distance });
+  const lensHeight = 1.6;
+  let distance = 120;
+  while (
+    distance < 10 * FARTHEST &&
+    mayStand(scene.ground, guarded, { at: place(distance), lensHeight }).rule === "never"
+  )
+    distance *= STEP;
+  return {
+    at: place(distance),
+    lensHeight,
+    rig: bestRig({ kit, shot, subject, away: distance, faceTurn: 180 }),
+  };
 }

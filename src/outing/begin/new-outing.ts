@@ -1,6 +1,7 @@
 import type { Scenery, Staging } from "@/core/catalogue";
 import {
   fromVenue,
+  furnitureOf,
   OPEN_GROUND,
   venueTemplate,
   type Ground,
@@ -68,8 +69,12 @@ function meet({ subject, staging }: NewOuting, venue: VenueTemplate, lie: Ground
   const known = staging?.venues.includes(venue.id) ? staging : undefined;
   const usual = known && venueTemplate(known.venues[0]!);
   const open = venue.id === OPEN_GROUND.id;
-  const own =
-    known && usual?.ok ? laidOver(known, usual.value, venue) : { x: 0, y: open ? 0 : venue.length / 4 };
+  const elsewhere = known?.elsewhere?.[venue.id];
+  const own = elsewhere
+    ? { x: elsewhere[0], y: elsewhere[1] }
+    : known && usual?.ok
+      ? laidOver(known, usual.value, venue)
+      : { x: 0, y: open ? 0 : venue.length / 4 };
   return {
     at: toCentimetre(fromVenue(lie, own)),
     facing: Math.round((known?.facing ?? 90) + lie.bearing) % 360,
@@ -92,6 +97,7 @@ export function newOuting(
   const shot = beginShot(subject, "spot-1", preferences, []);
   const hall = hallFor(lie);
   const kind = kindOf(venue.id, group);
+  const stands = furnitureOf(lie).map((thing) => ({ ...thing, outline: thing.outline.map(toCentimetre) }));
   const { surface, areas, tracks, obstacles } = sceneryAbout(met.at, met.facing, met.scenery);
   const spot = {
     id: "spot-1",
@@ -129,7 +135,7 @@ export function newOuting(
       zones: [{ id: "ground", name: "Ground", offsetClicks: 0 }],
       spots: [spot],
       tracks,
-      obstacles,
+      obstacles: [...stands, ...obstacles],
       masts: [],
       positions: [{ id: "a", name: "A", at: { x: 0, y: 0 }, lensHeight: 1.2 }],
       ...(hall && { hall }),

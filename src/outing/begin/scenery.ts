@@ -47,9 +47,9 @@ function course(at: Point, facing: number, scenery: keyof typeof CLOSED): Set {
   };
 }
 
-/** Metres from the spot to the shore, and how far the water lies about it. */
-const SHORE = 6;
-const WATER = 80;
+/** Metres from the spot to the shore, of the sea from beyond the break, and how far the water lies about it. */
+const SHORE = { water: 6, sea: 60 };
+const WATER = 200;
 /** A wall behind the climber, metres. */
 const WALL = { behind: 0.6, thick: 1, wide: 16, tall: 12 };
 
@@ -60,8 +60,9 @@ export function sceneryAbout(at: Point, facing: number, scenery: Scenery): Set {
     case "field-course":
     case "snow-course":
       return course(at, facing, scenery);
-    case "water": {
-      const middle = { x: at.x, y: at.y + WATER / 2 - SHORE };
+    case "water":
+    case "sea": {
+      const middle = { x: at.x, y: at.y + WATER / 2 - SHORE[scenery] };
       return {
         ...NOTHING,
         areas: [

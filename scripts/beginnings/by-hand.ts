@@ -1,0 +1,116 @@
+/**
+ * Where nobody may be sent, drawn by hand for each venue and each subject: rectangles, rings and distances as somebody with a tape would
+ * have them. Nothing here comes from the guard, the catalogue or the venues of the product: what they propose is held against it. In the
+ * venue's own axes, metres, x to the right and y along its length; of open ground about the spot, y the way the subject goes.
+ */
+export interface ByHand {
+  /** What somebody is told who stands there. */
+  readonly why: string;
+  /** Ids of subjects, or all that are met on the venue. */
+  readonly subjects?: string;
+  readonly venues?: string;
+  readonly holds: (at: Place) => boolean;
+}
+
+/** A place: in the venue's axes, and by the way of its subject. */
+export interface Place {
+  readonly x: number;
+  readonly y: number;
+  /** Metres along the subject's way from the spot, and to the right of it. */
+  readonly ahead: number;
+  readonly right: number;
+  /** Metres from the spot. */
+  readonly away: number;
+}
+
+const inRectangle =
+  (width: number, length: number, x0 = 0, y0 = 0) =>
+  ({ x, y }: Place): boolean =>
+    Math.abs(x - x0) < width / 2 && Math.abs(y - y0) < length / 2;
+
+const nearer =
+  (metres: number) =>
+  ({ away }: Place): boolean =>
+    away < metres;
+
+const besideWay =
+  (metres: number) =>
+  ({ right }: Place): boolean =>
+    Math.abs(right) < metres;
+
+/** Within so many degrees of straight on, nearer than so many metres. */
+const inCone =
+  (degrees: number, metres: number) =>
+  ({ ahead, away }: Place): boolean =>
+    away < metres && ahead > away * Math.cos((degrees * Math.PI) / 180);
+
+// prettier-ignore
+const BY_HAND: readonly ByHand[] = [
+  // Lines of play, with two metres beyond them where bodies and balls come over.
+  { why: "on the pitch or at its line", venues: "field-hockey", holds: inRectangle(59, 95.4) },
+  { why: "on the pitch or at its line", venues: "football", holds: inRectangle(72, 109) },
+  { why: "on the pitch or at its line", venues: "rugby-union", holds: inRectangle(74, 126) },
+  { why: "on the field or at its line", venues: "gridiron", holds: inRectangle(52.7, 113.7) },
+  { why: "on the field or at its line", venues: "gaelic-field", holds: inRectangle(89, 144) },
+  { why: "on the court or at its line", venues: "basketball", holds: inRectangle(19, 32) },
+  { why: "on the court or at its line", venues: "handball", holds: inRectangle(24, 44) },
+  { why: "on the court or at its line", venues: "volleyball", holds: inRectangle(13, 22) },
+  { why: "on the court or at its line", venues: "netball", holds: inRectangle(19.2, 34.5) },
+  { why: "on the court", venues: "tennis", holds: inRectangle(10.97, 23.77) },
+  { why: "on the court", venues: "badminton", holds: inRectangle(6.1, 13.4) },
+  { why: "in the squash court", venues: "squash", holds: inRectangle(6.4, 9.7) },
+  { why: "on the ice", venues: "ice-hockey", holds: inRectangle(29, 48) },
+  { why: "in the water", venues: "pool-25", holds: inRectangle(20, 25) },
+  { why: "in the water", venues: "water-polo", holds: inRectangle(20, 30) },
+  { why: "on the course", venues: "rowing-course", holds: inRectangle(70, 2000) },
+  { why: "on the mat", venues: "judo-mat", holds: inRectangle(8, 8) },
+  { why: "on the floor of the gymnasts", venues: "gymnastics-floor", holds: inRectangle(12, 12) },
+  { why: "in the lanes of the home straight", venues: "athletics-400", holds: inRectangle(9.7, 84, 41.4) },
+  { why: "in the lanes of the back straight", venues: "athletics-400", holds: inRectangle(9.7, 84, -41.4) },
+  { why: "in the infield, where throws land", venues: "athletics-400", holds: inRectangle(60, 60) },
+  // Throws.
+  { why: "ahead of the circle", subjects: "discus-thrower hammer-thrower", venues: "throwing-sector", holds: ({ x, y }) => y > -43.5 && Math.hypot(x, y + 45) < 79 },
+  { why: "at the cage, or in it", subjects: "discus-thrower hammer-thrower", venues: "throwing-sector", holds: ({ x, y }) => Math.hypot(x, y + 45) < 8 },
+  { why: "ahead of the arc", subjects: "javelin-thrower", venues: "javelin-sector", holds: ({ x, y }) => y > -41.5 && Math.hypot(x, y + 44) < 98 },
+  { why: "at the runway", subjects: "javelin-thrower", venues: "javelin-sector", holds: inRectangle(18, 34, 0, -60) },
+  { why: "near or ahead of the shot", subjects: "shot-putter", holds: ({ ahead, away }) => away < 4 || (ahead > 1 && away < 24) },
+  // Balls that break bones, where no net or boards stand between.
+  { why: "in the line of the drag flick", subjects: "hockey-drag-flicker", holds: inCone(20, 19) },
+  { why: "in the line of the puck", subjects: "ice-hockey-skater", holds: inCone(20, 15) },
+  { why: "in the line of the lacrosse shot", subjects: "lacrosse-shot", holds: inCone(20, 27) },
+  { why: "in the line of the sliotar", subjects: "hurling-striker", holds: inCone(20, 27) },
+  { why: "before the pitcher", subjects: "baseball-pitcher softball-pitcher", holds: inCone(20, 17) },
+  { why: "on the fairway of the drive", subjects: "golf-swing", holds: ({ ahead, right, away }) => away < 40 && -right > away * 0.9 && Math.abs(ahead) < 10 },
+  // Where somebody comes down.
+  { why: "in or at the pit", subjects: "long-jumper", holds: inRectangle(6, 14, -50.5, 16) },
+  { why: "where the high jumper lands", subjects: "high-jumper pole-vaulter", holds: ({ ahead, right }) => ahead > 0 && ahead < 6 && Math.abs(right) < 4 },
+  { why: "where the rider lands", subjects: "bmx-rider motocross-rider snowboarder skateboarder", holds: ({ ahead, right }) => ahead > 0 && ahead < 8 && Math.abs(right) < 3 },
+  { why: "on the outrun of the hill", subjects: "ski-jumper", holds: ({ ahead, right }) => ahead > 0 && ahead < 100 && Math.abs(right) < 11 },
+  { why: "under the climber", subjects: "climber boulderer climber-fall speed-climber", holds: nearer(3) },
+  // What runs and drives.
+  { why: "beside cars without a barrier", subjects: "racing-car rally-car road-racing-motorcycle kart motocross-rider", holds: besideWay(15) },
+  { why: "beside racehorses without a rail", subjects: "galloping-horse", holds: besideWay(16) },
+  { why: "beside horses", subjects: "cross-country-horse polo-player", holds: besideWay(8.5) },
+  { why: "in the line of skiers", subjects: "skier slalom-skier cross-country-skier", holds: besideWay(2) },
+  { why: "in the way of runners and riders", subjects: "trail-runner road-cyclist mountain-biker cyclocross-rider", holds: besideWay(1) },
+  // Animals, by the park service's yards and by what wardens ask.
+  { why: "near a bear or a wolf", subjects: "bear-walking wolf-trotting", holds: nearer(91) },
+  { why: "near wild boar", subjects: "wild-boar", holds: nearer(50) },
+  { why: "near deer", subjects: "deer-standing deer-running roe-deer-walking", holds: nearer(22.8) },
+  { why: "near a seal", subjects: "seal", holds: nearer(50) },
+  { why: "near a raptor or an owl", subjects: "harrier-hunting eagle-gliding buzzard-soaring falcon-stooping kestrel-hovering owl-flying", holds: nearer(30) },
+  { why: "near a wading bird", subjects: "heron-standing heron-flying wader-feeding", holds: nearer(14) },
+  { why: "near swans or geese", subjects: "swan-flying goose-landing", holds: nearer(12) },
+  { why: "near a fox, an otter or a badger", subjects: "fox-trotting otter-bank otter-swimming badger", holds: nearer(9) },
+  { why: "on a small bird’s perch", subjects: "small-bird-singing small-bird-feeder tit-flying kingfisher-diving", holds: nearer(3.5) },
+];
+
+const has = (list: string | undefined, id: string): boolean =>
+  list === undefined || list.split(" ").includes(id);
+
+/** Why nobody may be sent to a place for a subject on a venue; nothing where somebody may. */
+export const dangerByHand = (subjectId: string, venueId: string, at: Place): string | undefined =>
+  BY_HAND.find(
+    ({ subjects, venues, holds }) =>
+      (subjects ?? venues) !== undefined && has(subjects, subjectId) && has(venues, venueId) && holds(at),
+  )?.why;

@@ -1,0 +1,281 @@
+import {
+  alongBearing,
+  atHeight,
+  distance,
+  headingOf,
+  isInside,
+  OBSTACLE_KINDS,
+  planDistance,
+  subtract,
+  throughThing,
+  topOf,
+  toVenue,
+  venueAreasOf,
+  type Ground,
+  type Obstacle,
+  type Point,
+  type Position,
+  type Spot,
+  type Vector,
+} from "../ground";
+import { cosDeg, sinDeg } from "../units";
+import type { Animal, Danger, HardBall, Landing, Passing, Throw } from "./danger";
+import { legsOf, nearestOn } from "./way-of";
+
+/** Who is photographed where, as the guard asks it. */
+export interface Guarded {
+  readonly spot: Spot;
+  /** Ways in which that can go wrong; none for what hurts nobody. */
+  readonly dangers: readonly Danger[];
+  /** m/s of the subject along its way, 0 or more. */
+  readonly speed: number;
+}
+
+/** What can happen at a place. */
+export type PerilCode =
+  | "ahead-of-throw"
+  | "no-cage-between"
+  | "near-cage"
+  | "beside-runway"
+  | "line-of-ball"
+  | "beside-play"
+  | "landing"
+  | "in-line"
+  | "outside-bend"
+  | "beside-track"
+  | "animal";
+
+/** A peril of a place: whether nobody stands there or one may with care, how far away one is and how far one should be. */
+export interface Peril {
+  readonly weight: "never" | "care";
+  readonly code: PerilCode;
+  /** Metres from what is dangerous. */
+  readonly away: number;
+  /** Metres that there should be, 0 where no distance helps. */
+  readonly least: number;
+}
+
+/** A place as it is judged, with what stands about it. */
+interface Asked {
+  readonly ground: Ground;
+  readonly spot: Spot;
+  readonly speed: number;
+  readonly position: Pick<Position, "at" | "lensHeight" | "way">;
+}
+
+const never = (code: PerilCode, away: number, least: number): Peril => ({
+  weight: "never",
+  code,
+  away,
+  least,
+});
+const care = (code: PerilCode, away: number, least: number): Peril => ({ weight: "care", code, away, least });
+
+/** A place by the way the subject goes: metres along it and, without a sign, aside of it. */
+function byTheWay(
+  { at }: Pick<Position, "at">,
+  spot: Spot,
+): { readonly along: number; readonly aside: number } {
+  const way = alongBearing(headingOf(spot));
+  const [x, y] = [at.x - spot.at.x, at.y - spot.at.y];
+  return { along: x * way.x + y * way.y, aside: Math.abs(x * way.y - y * way.x) };
+}
+
+/** What stops a ball, a wheel or a horse: nettings, boards, glass, fences, walls and banks, not a bush or a post. */
+const protects = (o: Obstacle): boolean => {
+  const { group, form, look } = OBSTACLE_KINDS[o.kind];
+  return form === "block" && (group === "netting" || look === "built" || look === "bank");
+};
+
+/** The first thing that protects a place from another, if there is one; both at heights in metres. */
+const between = (ground: Ground, from: Vector, to: Vector): Obstacle | undefined =>
+  ground.obstacles.find((o) => {
+    if (!protects(o)) return false;
+    const stretch = throughThing(from, subtract(to, from), o);
+    return stretch !== undefined && stretch.enter < 1;
+  });
+
+/** Metres above the ground at which a ball and an implement are stopped, and a wheel or a horse. */
+const BALL_FLIES = 1;
+const WHEEL_RUNS = 0.5;
+
+/** Metres to keep off a cage, since its netting gives way. */
+const OFF_CAGE = 5;
+/** Metres behind a circle, beside a runway and behind its start; the sector is wider by this much (common practice). */
+const OFF_CIRCLE = 3;
+const OFF_RUNWAY = 10;
+const BEHIND_START = 5;
+/** Metres of a javelin's runway (World Athletics, 36.5 m at most; from memory). */
+const RUNWAY = 36.5;
+
+function ofThrow({ front, reach, behind }: Throw, { ground, spot, position }: Asked): Peril | undefined {
+  const { along, aside } = byTheWay(position, spot);
+  const away = planDistance(position.at, spot.at);
+  if (along > front && away <= reach) return never("ahead-of-throw", away, reach);
+  if (behind === "arc") {
+    const start = front - RUNWAY;
+    if (along < start - BEHIND_START || aside >= OFF_RUNWAY || along > front) return undefined;
+    return never("beside-runway", aside, OFF_RUNWAY);
+  }
+  if (behind === "circle")
+    return along > 0 || away < OFF_CIRCLE + front
+      ? away <= reach
+        ? never("ahead-of-throw", away, along > 0 ? reach : OFF_CIRCLE + front)
+        : undefined
+      : care("ahead-of-throw", away, OFF_CIRCLE + front);
+  if (away > reach) return undefined;
+  const cage = between(ground, atHeight(spot.at, BALL_FLIES), atHeight(position.at, position.lensHeight));
+  if (!cage) return never("no-cage-between", away, reach);
+  const off = offThing(cage, position.at, spot.at);
+  return off < OFF_CAGE ? never("near-cage", off, OFF_CAGE) : care("near-cage", off, OFF_CAGE);
+}
+
+/** Metres from where the line to the spot leaves a thing to a place. */
+function offThing(thing: Obstacle, at: Point, spot: Point): number {
+  const from = atHeight(at, Math.min(BALL_FLIES, topOf(thing) / 2));
+  const run = subtract(atHeight(spot, from.z), from);
+  const stretch = throughThing(from, run, thing);
+  return stretch ? stretch.enter * Math.hypot(run.x, run.y) : Infinity;
+}
+
+/** Seconds that somebody needs who looks through a finder to see a ball and step aside (common practice). */
+const REACTION = 0.7;
+
+function ofHardBall(
+  { turn, spread, speed, reach }: HardBall,
+  { ground, spot, position }: Asked,
+): Peril | undefined {
+  const { along } = byTheWay(position, { ...spot, heading: spot.facing + turn });
+  const away = planDistance(position.at, spot.at);
+  if (away > reach || away === 0 || along < away * cosDeg(spread)) return undefined;
+  const least = REACTION * speed;
+  if (away >= least) return care("line-of-ball", away, least);
+  const shield = between(ground, atHeight(spot.at, BALL_FLIES), atHeight(position.at, position.lensHeight));
+  return shield ? care("line-of-ball", away, least) : never("line-of-ball", away, least);
+}
+
+/** Metres outside the lines at which players and balls still come (common practice). */
+const BESIDE_PLAY = 2;
+
+function besidePlay({ ground, position }: Asked): Peril | undefined {
+  const field = venueAreasOf(ground.venue).find((a) => a.kind === "field-of-play");
+  if (!field) return undefined;
+  const at = toVenue(ground.venue, position.at);
+  const outline = field.outline.map((p) => toVenue(ground.venue, p));
+  const away = isInside(at, outline) ? 0 : nearestOn(outline.concat(outline[0]!), at).away;
+  if (away < BESIDE_PLAY) return never("beside-play", away, BESIDE_PLAY);
+  return away < 4 * BESIDE_PLAY ? care("beside-play", away, BESIDE_PLAY) : undefined;
+}
+
+/** Metres to keep from where somebody lands, in line and to the side. */
+const PAST_LANDING = { ahead: 3, aside: 2 };
+
+function ofLanding({ ahead, half }: Landing, { spot, position }: Asked): Peril | undefined {
+  const { along, aside } = byTheWay(position, spot);
+  const [past, beside] = [along - ahead, aside - half];
+  if (along < -PAST_LANDING.ahead || past > PAST_LANDING.ahead || beside > PAST_LANDING.aside) return undefined;
+  return past > 0 && past > beside
+    ? never("landing", past, PAST_LANDING.ahead)
+    : never("landing", Math.max(0, beside), PAST_LANDING.aside);
+}
+
+/** Metres that a way is taken to go straight on beyond what is drawn of it. */
+const GOES_ON = 200;
+
+/** Degrees about the way straight on at a bend within which one is in line. */
+const IN_LINE = 15;
+
+function ofPassing(
+  { seconds, beside }: Passing,
+  { ground, spot, speed, position }: Asked,
+): Peril | undefined {
+  const reach = Math.max(beside?.straight ?? 0, seconds * speed);
+  let worst: Peril | undefined;
+  for (const legs of legsOf(ground, spot, Math.max(reach, GOES_ON))) {
+    const { away, at, bend } = nearestOn(legs, position.at);
+    const barrier =
+      between(ground, atHeight(at, WHEEL_RUNS), atHeight(position.at, WHEEL_RUNS)) !== undefined;
+    const outside = bend === "outside";
+    const least = bend === "outside" || !beside ? reach : beside[bend];
+    const found =
+      away < least
+        ? { code: outside ? ("outside-bend" as const) : ("beside-track" as const), away, least }
+        : inLine(legs, position.at, reach);
+    if (!found) continue;
+    const peril = barrier
+      ? care(found.code, found.away, found.least)
+      : never(found.code, found.away, found.least);
+    worst = worse(worst, peril);
+  }
+  return worst;
+}
+
+/** Whether a place lies straight on where a way bends: who misses the bend comes there. */
+function inLine(
+  legs: readonly Point[],
+  at: Point,
+  reach: number,
+): { readonly code: "in-line"; readonly away: number; readonly least: number } | undefined {
+  for (let i = 1; i + 1 < legs.length; i++) {
+    const [a, b, c] = [legs[i - 1]!, legs[i]!, legs[i + 1]!];
+    const way = { x: b.x - a.x, y: b.y - a.y };
+    const turn = way.x * (c.y - b.y) - way.y * (c.x - b.x);
+    const length = Math.hypot(way.x, way.y);
+    if (length === 0 || Math.abs(turn) < sinDeg(5) * length * planDistance(b, c)) continue;
+    const [x, y] = [at.x - b.x, at.y - b.y];
+    const along = (x * way.x + y * way.y) / length;
+    const off = Math.hypot(x, y);
+    if (off > 0 && off < reach && along > off * cosDeg(IN_LINE))
+      return { code: "in-line", away: off, least: reach };
+  }
+  return undefined;
+}
+
+/** Metres to keep where animals know the hide. */
+const FROM_HIDE = 5;
+
+function ofAnimal({ keepOff }: Animal, { ground, spot, position }: Asked): Peril | undefined {
+  const hidden = position.way === "hide";
+  const least = hidden ? Math.min(FROM_HIDE, keepOff) : keepOff;
+  const lens = atHeight(position.at, position.lensHeight);
+  const toSpot = distance(lens, atHeight(spot.at, spot.aimHeight));
+  const away = Math.min(toSpot, ...legsOf(ground, spot, 0).map((legs) => nearestOn(legs, position.at).away));
+  if (away >= least) return undefined;
+  const onPath = ground.areas.some((a) => a.kind === "path" && isInside(position.at, a.outline));
+  const asTheWardenSays = position.way === "car" || onPath;
+  return asTheWardenSays ? care("animal", away, least) : never("animal", away, least);
+}
+
+const perilOf = (danger: Danger, asked: Asked): Peril | undefined => {
+  switch (danger.kind) {
+    case "throw":
+      return ofThrow(danger, asked);
+    case "hard-ball":
+      return ofHardBall(danger, asked);
+    case "soft-ball":
+      return besidePlay(asked);
+    case "landing":
+      return ofLanding(danger, asked);
+    case "passing":
+      return ofPassing(danger, asked);
+    case "animal":
+      return ofAnimal(danger, asked);
+  }
+};
+
+/** The worse of two: never before with care, then the one that lacks the more metres. */
+function worse(a: Peril | undefined, b: Peril | undefined): Peril | undefined {
+  if (!a || !b) return a ?? b;
+  if (a.weight !== b.weight) return a.weight === "never" ? a : b;
+  return b.least - b.away > a.least - a.away ? b : a;
+}
+
+/** The worst that can happen at a place to who photographs a subject at its spot; nothing where nothing can. */
+export const worstPeril = (
+  ground: Ground,
+  { spot, dangers, speed }: Guarded,
+  position: Pick<Position, "at" | "lensHeight" | "way">,
+): Peril | undefined =>
+  dangers
+    .map((danger) => perilOf(danger, { ground, spot, speed, position }))
+    .reduce<Peril | undefined>(worse, undefined);
