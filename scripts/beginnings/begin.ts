@@ -56,8 +56,18 @@ const IMPOSSIBLE = [
   "no-standing",
   "keep-off",
 ];
-/** Subjects that are met from behind: through the glass of the back wall, and what falls has no face. */
-const FROM_BEHIND = ["squash-stroke", "snowflake", "raindrop"];
+/** Subjects that may be met from behind: through the glass of the back wall, insects, and what falls. */
+const FROM_BEHIND = [
+  "squash-stroke",
+  "snowflake",
+  "raindrop",
+  "bee-flower",
+  "butterfly-flying",
+  "butterfly-calm",
+  "butterfly-wind",
+  "dragonfly-hovering",
+  "dragonfly-perched",
+];
 
 /** Begins an outing as the application does, and holds its place against the rules by hand. */
 export function begin(begun: Begun, kit: StoredKit = BAGS[begun.bag]!.kit): Row {

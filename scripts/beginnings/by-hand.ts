@@ -98,9 +98,9 @@ const BY_HAND: readonly ByHand[] = [
   { why: "near wild boar", subjects: "wild-boar", holds: nearer(50) },
   { why: "near deer", subjects: "deer-standing deer-running roe-deer-walking", holds: nearer(22.8) },
   { why: "near a seal", subjects: "seal", holds: nearer(50) },
-  { why: "near a raptor or an owl", subjects: "harrier-hunting eagle-gliding buzzard-soaring falcon-stooping kestrel-hovering owl-flying", holds: nearer(30) },
+  { why: "near a raptor or an owl", subjects: "harrier-hunting eagle-gliding buzzard-soaring falcon-stooping kestrel-hovering owl-flying raptor-perched owl-perched", holds: nearer(30) },
   { why: "near a wading bird", subjects: "heron-standing heron-flying wader-feeding", holds: nearer(14) },
-  { why: "near swans or geese", subjects: "swan-flying goose-landing", holds: nearer(12) },
+  { why: "near swans or geese", subjects: "swan-flying goose-landing swan-swimming", holds: nearer(12) },
   { why: "near a fox, an otter or a badger", subjects: "fox-trotting otter-bank otter-swimming badger", holds: nearer(9) },
   { why: "on a small bird’s perch", subjects: "small-bird-singing small-bird-feeder tit-flying kingfisher-diving", holds: nearer(3.5) },
 ];

@@ -1,4 +1,4 @@
-import { STAGINGS, TRADE_PLACES, type TradePlace } from "@/core/catalogue";
+import { grownOf, STAGINGS, TRADE_PLACES, type TradePlace } from "@/core/catalogue";
 import {
   alongBearing,
   fromVenue,
@@ -39,7 +39,7 @@ function inVenue(
 
 /** Where the trade stands for a subject at a spot, as it lies on this ground; none where the catalogue has no place for it. */
 export function tradePlacesFor(ground: Ground, subjectId: string, spot: Spot): LaidPlace[] {
-  return TRADE_PLACES.filter((place) => place.subjects.includes(subjectId)).flatMap((place) => {
+  return TRADE_PLACES.filter((place) => place.subjects.includes(grownOf(subjectId))).flatMap((place) => {
     const { lies } = place;
     const step = lies.of === "spot" ? alongBearing(spot.facing + lies.turn) : undefined;
     const at =

@@ -27,6 +27,9 @@ const HIGHEST_STEP = 12;
 /** Metres from which dust hangs in the line rather than on the lens. */
 const DUST_NEAR = 50;
 
+/** A focal length as a lens is called: to two figures. */
+const lensWords = (mm: number): string => `${Number(mm.toPrecision(2))} mm`;
+
 /** What a judgement says, each ending in what to do. */
 const JUDGEMENTS: {
   readonly [Code in JudgementCode]: (v: JudgementOf<Code>["numbers"], said: JudgementOf<Code>) => string;
@@ -65,9 +68,12 @@ const JUDGEMENTS: {
       : `Through a mesh ${metresWords(v.away)} off: a wire takes ${Math.round(v.loss)} % and is ${structure}. Go nearer to it, open up, keep it in shade.`,
   "inside-obstacle": () =>
     "This place lies inside something solid. Move out, or set a lens height above its top.",
-  "out-of-reach": (v) =>
-    `Only ${percentWords(v.fill)} of the frame for ${percentWords(v.wished)} wanted. Go nearer or mount a longer lens.`,
-  "does-not-fit": (v) => `Too near: it takes ${percentWords(v.fill)} of the frame. Step back or zoom out.`,
+  "out-of-reach": (v, { shy }) =>
+    `Only ${percentWords(v.fill)} of the frame for ${percentWords(v.wished)} wanted: this wants ${lensWords(v.wants)}. ${shy ? "A longer lens, or wait until it comes" : "Go nearer, mount it, or take a wider picture"}.`,
+  overfilled: (v) =>
+    `It fills ${percentWords(v.fill)} for ${percentWords(v.wished)} wanted: this wants ${lensWords(v.wants)}. Step back, or zoom out.`,
+  "does-not-fit": (v) =>
+    `Too near: it takes ${percentWords(v.fill)} of the frame. Step back, or mount ${lensWords(v.wants)}.`,
   "sun-in-frame": () => "The sun is in or near the frame. Never look at it through an optical finder.",
   "against-the-sun": () => "Against the light. Expose for the face or take the silhouette.",
   "own-shadow": () => "Your own shadow falls on the subject. Step aside.",

@@ -52,7 +52,7 @@ test("no maker, no model: names are focal lengths, formats and kinds", () => {
       .filter((w) => w.length > 2),
   );
   const plain =
-    /^(Full-frame|sports|body|crop|long-zoom|camera|close-up|converter|Hand-held|Monopod|Beanbag|Tripod|Moving|boat)$/;
+    /^(Full-frame|sports|entry|body|crop|long-zoom|camera|close-up|converter|Hand-held|Monopod|Beanbag|Tripod|Moving|boat)$/;
   expect([...words].filter((w) => !plain.test(w))).toEqual([]);
 });
 

@@ -1,4 +1,5 @@
 import type { Animal, Danger } from "../guard";
+import { grownOf } from "./subjects";
 
 // What can hurt at each subject of the library, and how near one keeps to an animal. All of it common practice, no source, unless a row
 // says otherwise; measures are chosen on the safe side. Officials, wardens, guides and local law decide.
@@ -101,13 +102,14 @@ const ROWS: readonly Row[] = [
   ["seal", [animal(50, 100)]],
   ["hare-running squirrel", [animal(0)]],
   // Birds: from the bird, and from its nest.
-  ["swan-flying goose-landing", [animal(15, 50)]],
-  ["duck-flying gull-flying", [animal(10, 50)]],
-  ["harrier-hunting eagle-gliding buzzard-soaring falcon-stooping", [animal(50, 100)]],
-  ["kestrel-hovering owl-flying", [animal(30, 100)]],
+  ["swan-flying goose-landing swan-swimming", [animal(15, 50)]],
+  ["duck-flying gull-flying duck-swimming grebe-swimming gull-standing", [animal(10, 50)]],
+  ["harrier-hunting eagle-gliding buzzard-soaring falcon-stooping raptor-perched", [animal(50, 100)]],
+  ["kestrel-hovering owl-flying owl-perched", [animal(30, 100)]],
   ["tern-flying tern-diving wader-feeding", [animal(15, 100)]],
   ["heron-flying heron-standing", [animal(25, 100)]],
-  ["kingfisher-diving", [animal(8, 100)]],
+  ["kingfisher-diving kingfisher-perched", [animal(8, 100)]],
+  ["woodpecker-trunk", [animal(8, 20)]],
   ["swallow-flying tit-flying hummingbird-hovering small-bird-singing small-bird-feeder", [animal(4, 20)]],
   // What keeps no distance of its own, and weather.
   ["butterfly-calm butterfly-wind butterfly-flying dragonfly-hovering dragonfly-perched bee-flower", [animal(0)]],
@@ -119,4 +121,5 @@ const DANGERS: ReadonlyMap<string, readonly Danger[]> = new Map(
 );
 
 /** The dangers of a subject of the library by its id; absent for one that it does not have. */
-export const dangersOf = (subjectId: string): readonly Danger[] | undefined => DANGERS.get(subjectId);
+export const dangersOf = (subjectId: string): readonly Danger[] | undefined =>
+  DANGERS.get(grownOf(subjectId));

@@ -9,6 +9,7 @@ export { TRADE_PLACES, type TradePlace } from "./places";
 export { STARTING_SETTINGS, type StartingSettings } from "./starting-settings";
 export {
   asSubject,
+  grownOf,
   SUBJECTS,
   wingTipSpeed,
   type CataloguePart,

@@ -1,3 +1,5 @@
+import { grownOf, SUBJECTS } from "./subjects";
+
 /**
  * Where each subject of the library is met: its venues, the usual one first; where on that venue and which way it goes;
  * and the other words people use for it. Places in the venue's own axes (x to the right, y along its long axis, metres),
@@ -97,9 +99,9 @@ const ROWS: Readonly<Record<string, Row>> = {
   "high-jumper": ["athletics-400", [25, -50, 180, 1.5], "venue", "athletics high jump bar"],
   "pole-vaulter": ["athletics-400", [30, -30, 180, 4], "venue", "athletics pole vault bar"],
   "shot-putter": ["athletics-400", [20, 56, 180], "venue", "athletics shot put throw circle"],
-  "discus-thrower": ["throwing-sector athletics-400", [0, -45, 0], "venue", "athletics discus throw circle cage"],
-  "hammer-thrower": ["throwing-sector athletics-400", [0, -45, 0], "venue", "athletics hammer throw circle cage"],
-  "javelin-thrower": ["javelin-sector athletics-400", [0, -44, 0], "venue", "athletics javelin throw runway"],
+  "discus-thrower": ["throwing-sector athletics-400", [0, -45, 0], "venue", "athletics discus throw circle cage", { "athletics-400": [-12, -50] }],
+  "hammer-thrower": ["throwing-sector athletics-400", [0, -45, 0], "venue", "athletics hammer throw circle cage", { "athletics-400": [-12, -50] }],
+  "javelin-thrower": ["javelin-sector athletics-400", [0, -44, 0], "venue", "athletics javelin throw runway", { "athletics-400": [4, -52] }],
   "relay-exchange": ["athletics-400", [40, -35, 0], "venue", "athletics relay baton exchange running"],
   "swimmer-crawl": ["pool-25 pool-50 pool-10", [6.25, 4, 0], "venue", "swimming swimmer crawl freestyle front crawl"],
   "swimmer-breast": ["pool-25 pool-50 pool-10", [6.25, 4, 0], "venue", "swimming swimmer breaststroke"],
@@ -182,6 +184,14 @@ const ROWS: Readonly<Record<string, Row>> = {
   "hummingbird-hovering": [OPEN, [0, 0, 120, 1.4], "plain", "hummingbird hover bird flower"],
   "small-bird-singing": [OPEN, [0, 0, 140, 2], "plain", "small bird songbird singing song perch warbler robin"],
   "small-bird-feeder": [OPEN, [0, 0, 130, 1.5], "plain", "small bird feeder garden tit finch"],
+  "duck-swimming": [OPEN, [0, 0, 120], "water", "duck mallard swimming bird water pond lake"],
+  "swan-swimming": [OPEN, [0, 0, 120], "water", "swan swimming bird water pond lake"],
+  "grebe-swimming": [OPEN, [0, 0, 120], "water", "grebe coot diver swimming bird water pond lake"],
+  "gull-standing": [OPEN, [0, 0, 120], "plain", "gull seagull standing resting bird coast"],
+  "raptor-perched": [OPEN, [0, 0, 140, 3], "plain", "buzzard hawk eagle falcon kestrel raptor perched sitting bird of prey feed"],
+  "owl-perched": [OPEN, [0, 0, 140, 3], "plain", "owl perched sitting bird of prey day"],
+  "kingfisher-perched": [OPEN, [0, 0, 120, 1], "water", "kingfisher perched sitting perch bird river"],
+  "woodpecker-trunk": [OPEN, [0, 0, 120, 3], "plain", "woodpecker trunk tree bird wood"],
   "wader-feeding": [OPEN, [0, 0, 120], "plain", "wader shorebird sandpiper plover feeding bird coast"],
   "goose-landing": [OPEN, [0, 0, 130, 2], "plain", "goose geese landing flight bird"],
   "butterfly-calm": [OPEN, [0, 0, 120, 0.5], "plain", "butterfly insect macro flower stem"],
@@ -194,8 +204,7 @@ const ROWS: Readonly<Record<string, Row>> = {
   raindrop: [OPEN, [0, 0, 0, 1.5], "plain", "rain raindrop falling weather"],
 };
 
-/** Every subject's staging, by its id. */
-export const STAGINGS: ReadonlyMap<string, Staging> = new Map(
+const GROWN: ReadonlyMap<string, Staging> = new Map(
   Object.entries(ROWS).map(([subjectId, [venues, [x, y, facing, z = 0], scenery, words, elsewhere]]) => [
     subjectId,
     Object.freeze({
@@ -210,6 +219,21 @@ export const STAGINGS: ReadonlyMap<string, Staging> = new Map(
       ...(elsewhere && { elsewhere }),
     }),
   ]),
+);
+
+/** The staging of a subject; a young player's is that of the grown one. */
+function stagingFor(subjectId: string): Staging | undefined {
+  const staging = GROWN.get(grownOf(subjectId));
+  if (!staging || staging.subjectId === subjectId) return staging;
+  return Object.freeze({ ...staging, subjectId, words: `${staging.words} youth young junior children` });
+}
+
+/** Every subject's staging, by its id. */
+export const STAGINGS: ReadonlyMap<string, Staging> = new Map(
+  SUBJECTS.flatMap(({ id }) => {
+    const staging = stagingFor(id);
+    return staging ? [[id, staging] as const] : [];
+  }),
 );
 
 /** The subject by which a venue is known, if the library has one for it: the first that is met there before anywhere else. */

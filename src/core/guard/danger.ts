@@ -1,3 +1,5 @@
+import type { SourceId } from "../units";
+
 /**
  * What of a subject, or of what it throws, strikes and lands on, can hurt who stands too near, and what is hurt by who does. Distances
  * in metres; those without a published source are common practice, and officials, wardens and local law decide.
@@ -58,5 +60,5 @@ export interface Animal {
   readonly keepOff: number;
   /** Metres to keep from its nest, den or haul-out; "never" where no place is proposed at all; absent where it has none. */
   readonly nest?: number | "never";
-  readonly known: "us-park-service" | "common-practice";
+  readonly known: Extract<SourceId, "us-park-service" | "common-practice">;
 }

@@ -173,7 +173,8 @@ const PAST_LANDING = { ahead: 3, aside: 2 };
 function ofLanding({ ahead, half }: Landing, { spot, position }: Asked): Peril | undefined {
   const { along, aside } = byTheWay(position, spot);
   const [past, beside] = [along - ahead, aside - half];
-  if (along < -PAST_LANDING.ahead || past > PAST_LANDING.ahead || beside > PAST_LANDING.aside) return undefined;
+  if (along < -PAST_LANDING.ahead || past > PAST_LANDING.ahead || beside > PAST_LANDING.aside)
+    return undefined;
   return past > 0 && past > beside
     ? never("landing", past, PAST_LANDING.ahead)
     : never("landing", Math.max(0, beside), PAST_LANDING.aside);

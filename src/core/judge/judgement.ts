@@ -25,6 +25,8 @@ type Found = Pick<Assessment, "sighting" | "light" | "motion" | "settings">;
 
 /** Under this share of the wished fill the crop is no longer the same picture (common practice: half). */
 const LEAST_REACH = 0.5;
+/** Over so many times the wished fill it is another picture (assumed). */
+export const MOST_FILL = 1.35;
 /** Under this share of frames a part is not mostly held. */
 const LEAST_KEPT = 0.5;
 
@@ -69,10 +71,14 @@ function vetoes(say: Say, input: AssessInput, { sighting }: Found): void {
     numbers: { share },
     head,
   });
-  say("veto", "out-of-reach", frame.kept < LEAST_REACH, {
-    numbers: { fill: frame.fill, wished: shot.fill },
+  const { fill } = frame;
+  const wants = (frame.focalLengthMm * shot.fill) / fill;
+  const shy = (input.dangers ?? []).some((d) => d.kind === "animal" && d.keepOff > 0);
+  say("veto", "out-of-reach", frame.kept < LEAST_REACH, { numbers: { fill, wished: shot.fill, wants }, shy });
+  say("veto", "does-not-fit", fill > 1, { numbers: { fill, wants } });
+  say("caution", "overfilled", fill <= 1 && fill > MOST_FILL * shot.fill, {
+    numbers: { fill, wished: shot.fill, wants },
   });
-  say("veto", "does-not-fit", frame.fill > 1, { numbers: { fill: frame.fill } });
 }
 
 /** Whether one may be there at all, by the one guard. */

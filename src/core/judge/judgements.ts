@@ -29,9 +29,11 @@ interface Judged {
   /** Metres to what hides the subject, and by how many metres to go higher, where that helps. */
   blocked: { numbers: { at: number; raise?: number } };
   "inside-obstacle": { numbers: None };
-  /** Shares of the framed side. */
-  "out-of-reach": { numbers: { fill: number; wished: number } };
-  "does-not-fit": { numbers: { fill: number } };
+  /** Shares of the framed side, the millimetres that would do from there, and whether it is an animal that is left its distance. */
+  "out-of-reach": { numbers: { fill: number; wished: number; wants: number }; shy: boolean };
+  /** Shares of the framed side, and the millimetres that would do from there. */
+  overfilled: { numbers: { fill: number; wished: number; wants: number } };
+  "does-not-fit": { numbers: { fill: number; wants: number } };
   /** Degrees from the middle of the frame. */
   "sun-in-frame": { numbers: { aside: number; above: number } };
   /** Degrees from behind the camera. */

@@ -15,6 +15,8 @@ export const SOURCES = Object.freeze({
   "cipa-dc-011": "CIPA DC-011, image stabilisation rating",
   "handbook-optics": "Thin-lens handbook formulas",
   "variance-rule": "Variances add under convolution (textbook statistics)",
+  "us-park-service": "United States National Park Service, 100 and 25 yards from wild animals (from memory)",
+  "world-athletics": "World Athletics Competition and Technical Rules: sectors, circles, cages (from memory)",
   "common-practice": "common practice, no source",
   assumed: "assumed, no source",
 } as const);

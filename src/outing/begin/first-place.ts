@@ -1,6 +1,6 @@
 import { mayBeProposed, mayStand, type Guarded } from "@/core/guard";
 import { alongBearing, type Point, type Position, type Spot } from "@/core/ground";
-import { assess, bestRig, guardedOf, type Assessment } from "@/core/judge";
+import { assess, bestRig, guardedOf, MOST_FILL, type Assessment } from "@/core/judge";
 import type { Rig } from "@/core/optics";
 import { creatureOf, isFalling } from "@/core/motion";
 import type { Scene, Shot } from "@/core/scene";
@@ -37,8 +37,6 @@ const nearest = (subject: StoredSubject): number => (creatureOf(subject) === "in
 const heightFor = (spot: Spot, distance: number): number =>
   Math.round(100 * (distance < 8 ? Math.max(0.2, Math.min(1.6, spot.aimHeight)) : 1.2)) / 100;
 
-/** A picture that is filled more than this many times as wished is another picture (assumed). */
-const OVERFILLED = 1.35;
 /** Degrees off face on from which somebody is seen from behind. */
 const FROM_BEHIND = 100;
 /** What a place counts less where one has to take care (assumed). */
@@ -83,7 +81,7 @@ function worth({ shot, subject, scene, ways }: Wish, position: Position, rig: Ri
 /** What a place is no beginning for: each veto, a picture that is overfilled, a back where there is a face; care counts a little. */
 function shortcomings({ judgement, sighting }: Assessment, shot: Shot, subject: StoredSubject): number {
   const vetoes = judgement.filter((j) => j.weight === "veto").length;
-  const overfilled = sighting.frame.fill > OVERFILLED * shot.fill ? 1 : 0;
+  const overfilled = sighting.frame.fill > MOST_FILL * shot.fill ? 1 : 0;
   const faces = creatureOf(subject) !== "insect" && !isFalling(subject);
   const behind = faces && sighting.faceTurn > FROM_BEHIND ? 1 : 0;
   const care = judgement.some((j) => j.code === "with-care") ? CARE : 0;

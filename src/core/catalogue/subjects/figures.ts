@@ -1,11 +1,12 @@
 import type { Silhouette } from "../../motion";
+import { grownOf } from "./youth";
 
 /** Which figure draws which subject of the library; every id stands under one of them, a test holds it. */
 const DRAWN_AS: Readonly<Record<Silhouette, string>> = {
-  standing: "person-standing person-reacting gymnast-beam",
+  standing: "person-standing person-reacting gymnast-beam wheelchair-racer",
   running:
-    "hockey-runner football-runner rugby-runner gridiron-runner gridiron-receiver basketball-drive sprinter distance-runner trail-runner high-hurdler low-hurdler steeplechaser race-walker relay-exchange gymnast",
-  "low-stick": "hockey-drag-flicker ice-hockey-skater hurling-striker speed-skater golf-swing sprint-start",
+    "hockey-runner football-runner rugby-runner gridiron-runner gridiron-receiver basketball-drive sprinter distance-runner trail-runner high-hurdler low-hurdler steeplechaser race-walker relay-exchange gymnast sprint-start speed-skater",
+  "low-stick": "hockey-drag-flicker ice-hockey-skater hurling-striker golf-swing",
   throwing:
     "handball-throw gridiron-passer lacrosse-shot javelin-thrower shot-putter discus-thrower hammer-thrower baseball-pitcher softball-pitcher cricket-bowler",
   jumping:
@@ -20,7 +21,7 @@ const DRAWN_AS: Readonly<Record<Silhouette, string>> = {
   climbing: "climber boulderer speed-climber",
   swimming: "swimmer-crawl swimmer-breast swimmer-fly swimmer-back water-polo-throw",
   boat: "rower canoe-slalom canoe-sprint dinghy-sailor",
-  cycling: "road-cyclist track-cyclist mountain-biker bmx-rider cyclocross-rider wheelchair-racer",
+  cycling: "road-cyclist track-cyclist mountain-biker bmx-rider cyclocross-rider",
   skiing: "skier slalom-skier cross-country-skier skateboarder surfer",
   riding: "cross-country-horse jumping-horse dressage-horse galloping-horse polo-player",
   vehicle: "racing-car rally-car kart road-racing-motorcycle motocross-rider",
@@ -33,8 +34,9 @@ const DRAWN_AS: Readonly<Record<Silhouette, string>> = {
   flying:
     "swan-flying duck-flying gull-flying harrier-hunting tern-flying eagle-gliding buzzard-soaring kestrel-hovering owl-flying heron-flying swallow-flying tit-flying hummingbird-hovering goose-landing",
   stooping: "tern-diving falcon-stooping kingfisher-diving",
-  perched: "small-bird-singing small-bird-feeder",
-  wading: "heron-standing wader-feeding",
+  perched:
+    "small-bird-singing small-bird-feeder raptor-perched owl-perched kingfisher-perched woodpecker-trunk",
+  wading: "heron-standing wader-feeding duck-swimming swan-swimming grebe-swimming gull-standing",
   insect: "butterfly-calm butterfly-wind butterfly-flying dragonfly-hovering dragonfly-perched bee-flower",
   drop: "snowflake raindrop",
 };
@@ -44,7 +46,7 @@ const FIGURE_OF = new Map(
 );
 
 /** The figure by which a subject of the library is drawn; a standing one when it has none of its own. */
-export const figureOf = (id: string): Silhouette => FIGURE_OF.get(id) ?? "standing";
+export const figureOf = (id: string): Silhouette => FIGURE_OF.get(grownOf(id)) ?? "standing";
 
 /** Ids that have a figure of their own. */
-export const hasFigure = (id: string): boolean => FIGURE_OF.has(id);
+export const hasFigure = (id: string): boolean => FIGURE_OF.has(grownOf(id));

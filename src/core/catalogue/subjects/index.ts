@@ -5,6 +5,7 @@ import { CLIMBING_AND_GYMNASTICS, HORSES, MOTORS, PEOPLE } from "./people-horses
 import { SNOW_AND_ICE, WATER, WHEELS } from "./water-and-wheels";
 import { TEAM_SPORTS } from "./team-sports";
 import type { CatalogueSubject } from "./row";
+import { youthOf } from "./youth";
 
 /**
  * Subjects of the library. Sizes in metres; speeds in m/s: body over the ground, limbs and wings against the body, tools
@@ -12,6 +13,7 @@ import type { CatalogueSubject } from "./row";
  */
 export const SUBJECTS: readonly CatalogueSubject[] = Object.freeze([
   ...TEAM_SPORTS,
+  ...youthOf(TEAM_SPORTS),
   ...BATS_AND_RACKETS,
   ...ATHLETICS,
   ...WATER,
@@ -26,4 +28,5 @@ export const SUBJECTS: readonly CatalogueSubject[] = Object.freeze([
   ...INSECTS_AND_WEATHER,
 ]);
 
+export { grownOf } from "./youth";
 export { asSubject, wingTipSpeed, type CataloguePart, type CatalogueSubject, type SubjectGroup } from "./row";
