@@ -147,3 +147,28 @@ export async function beginOwn(
   await page.getByRole("button", { name: ground.pick }).first().click();
   await page.getByRole("button", { name: "Create outing" }).click();
 }
+
+/** Plans an outing from the list as a user does, on a ground and for a subject that are searched for. */
+export async function planned(page: Page, ground: string, subject?: string): Promise<void> {
+  await page.goto("/outings");
+  await page.getByRole("button", { name: "Plan an outing" }).click();
+  await page.getByRole("button", { name: /^Ground:/ }).click();
+  await page.getByLabel("Search ground").fill(ground);
+  await page.getByRole("list", { name: "Ground" }).getByRole("button").first().click();
+  if (subject) {
+    await page.getByRole("button", { name: /^First subject:/ }).click();
+    await page.getByLabel("Search first subject").fill(subject);
+    await page.getByRole("list", { name: "First subject" }).getByRole("button").first().click();
+  }
+  const typed = {
+    "Name of the outing": "Trial day",
+    "Name of the place": "Mill Lane",
+    "Latitude, south is − in °": "53.4",
+    "Longitude, west is − in °": "-1.5",
+    Date: "2027-05-08",
+  };
+  for (const [label, value] of Object.entries(typed))
+    await page.getByLabel(label, { exact: true }).fill(value);
+  await page.getByRole("button", { name: "Create outing" }).click();
+  await expect(page.getByRole("heading", { name: "Trial day" })).toBeVisible();
+}

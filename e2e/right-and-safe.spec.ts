@@ -1,31 +1,7 @@
-import { expect, test, type Page } from "@playwright/test";
-import { openGround, openPanel, openStage, OUTING, slider, storedOuting, valueOf } from "./outing";
+import { expect, test } from "@playwright/test";
+import { openGround, openPanel, openStage, OUTING, planned, slider, storedOuting, valueOf } from "./outing";
 
 // What a photographer could be led into, and is not: one test a way.
-
-async function planned(page: Page, ground: string, subject?: string): Promise<void> {
-  await page.goto("/outings");
-  await page.getByRole("button", { name: "Plan an outing" }).click();
-  await page.getByRole("button", { name: /^Ground:/ }).click();
-  await page.getByLabel("Search ground").fill(ground);
-  await page.getByRole("list", { name: "Ground" }).getByRole("button").first().click();
-  if (subject) {
-    await page.getByRole("button", { name: /^First subject:/ }).click();
-    await page.getByLabel("Search first subject").fill(subject);
-    await page.getByRole("list", { name: "First subject" }).getByRole("button").first().click();
-  }
-  const typed = {
-    "Name of the outing": "Trial day",
-    "Name of the place": "Mill Lane",
-    "Latitude, south is − in °": "53.4",
-    "Longitude, west is − in °": "-1.5",
-    Date: "2027-05-08",
-  };
-  for (const [label, value] of Object.entries(typed))
-    await page.getByLabel(label, { exact: true }).fill(value);
-  await page.getByRole("button", { name: "Create outing" }).click();
-  await expect(page.getByRole("heading", { name: "Trial day" })).toBeVisible();
-}
 
 test("a new outing on a football pitch proposed places beside the players: every place found is one where one may stand", async ({
   page,

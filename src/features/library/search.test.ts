@@ -14,8 +14,8 @@ test("a search by sport found only what bears its name: it finds by sport, posit
   expect(basketball.length).toBeGreaterThan(2);
   expect(found("subjects", "basketball")).toEqual(basketball);
   expect(found("subjects", "quarterback")).toEqual(["gridiron-passer"]);
-  expect(found("subjects", "spike")).toEqual(["volleyball-attack"]);
-  expect(found("subjects", "soccer goalie")).toEqual(["football-goalkeeper"]);
+  expect(found("subjects", "spike")).toEqual(["volleyball-attack", "volleyball-attack-youth"]);
+  expect(found("subjects", "soccer goalie")).toEqual(["football-goalkeeper", "football-goalkeeper-youth"]);
   expect(found("subjects", "running").length).toBeGreaterThan(8);
   expect(found("subjects", "RUNN ball")).toContain("football-runner");
   expect(found("subjects", "no such thing")).toEqual([]);

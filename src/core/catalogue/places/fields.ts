@@ -23,7 +23,7 @@ export const FIELD_PLACES = [
   ]),
   ...placesOf("Football", "football", [
     { id: "football-behind-line", situation: "attack on the goal", subjects: "football-runner football-kick football-header", at: [14, 56.5], height: 0.6, lensMm: 300, why: "low beside the goal behind the line: they run at you, reactions come along" },
-    { id: "football-keeper", situation: "keeper’s save", subjects: "football-goalkeeper", at: [-35.8, 42], height: 0.8, lensMm: 300, why: "from the side line, level with the area, the dive opens toward you" },
+    { id: "football-keeper", situation: "keeper’s save", subjects: "football-goalkeeper", at: [-36.3, 42], height: 0.8, lensMm: 300, why: "from the side line, level with the area, the dive opens toward you" },
   ]),
   ...placesOf("Rugby", "rugby-union rugby-league", [
     { id: "rugby-try-line", situation: "run for the try", subjects: "rugby-runner rugby-tackle", at: [25, 74], height: 0.7, lensMm: 300, why: "behind the in-goal at the corner: the run comes at you", hazard: "players slide over the line" },
@@ -34,11 +34,11 @@ export const FIELD_PLACES = [
     { id: "track-bend", situation: "distance race", subjects: "distance-runner steeplechaser race-walker", at: [49.5, 52], height: 1, lensMm: 300, why: "outside the bend they come round toward you" },
     { id: "track-low-hurdles", situation: "150 m into the low hurdles", subjects: "low-hurdler", at: [49, 48], height: 0.8, lensMm: 300, why: "head on to the bend’s hurdles", hazard: "outside the lanes only" },
     { id: "long-jump-pit", situation: "long jump", subjects: "long-jumper", at: [-50.5, 26], height: 0.6, lensMm: 200, why: "in front of the pit, farther back than the best jumper", hazard: "landing jumpers" },
-    { id: "high-jump-bar", situation: "high jump off the left foot", subjects: "high-jumper", at: [22.5, -52.5], height: 1.9, lensMm: 135, why: "bar level on the side to which the face turns", hazard: "only where the judges let you" },
+    { id: "high-jump-bar", situation: "high jump off the left foot", subjects: "high-jumper", at: [19.5, -53], height: 1.9, lensMm: 135, why: "bar level on the side to which the face turns", hazard: "only where the judges let you" },
     { id: "pole-vault-bar", situation: "pole vault", subjects: "pole-vaulter", at: [24, -37], height: 1.6, lensMm: 200, why: "the side to which the face turns over the bar" },
     { id: "relay", situation: "relay exchange", subjects: "relay-exchange", at: [49.5, -18], height: 0.9, lensMm: 300, why: "head on, out of lane one’s exit", hazard: "runners leaving their lane" },
   ]),
   ...placesOf("Throws", "throwing-sector javelin-sector", [
-    { id: "throws-behind", situation: "discus, hammer, javelin", subjects: "discus-thrower hammer-thrower javelin-thrower", at: [6, -62], height: 1.4, lensMm: 400, why: "only from behind the sector, with the longest lens", hazard: "nobody stands in or beside the sector" },
+    { id: "throws-behind", situation: "discus and hammer", subjects: "discus-thrower hammer-thrower", at: [6, -62], height: 1.4, lensMm: 400, why: "only from behind the sector, with the longest lens", hazard: "nobody stands in or beside the sector" },
   ]),
 ];

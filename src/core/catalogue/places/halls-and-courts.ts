@@ -3,14 +3,14 @@ import { placesOf } from "./place";
 // prettier-ignore
 export const HALL_PLACES = [
   ...placesOf("Court with baskets", "basketball", [
-    { id: "basket-right-hand", situation: "right-handed shooter", subjects: "basketball-drive basketball-jump-shot basketball-dunk", at: [-3.4, 15], height: 0.6, lensMm: 50, why: "outside the lane where the shooting arm leaves the face open; benches behind for the reaction", hazard: "players land here" },
-    { id: "basket-left-hand", situation: "left-handed shooter", subjects: "basketball-drive basketball-jump-shot basketball-dunk", at: [3.4, 15], height: 0.6, lensMm: 50, why: "the mirror of the right-handed side", hazard: "players land here" },
-    { id: "basket-arc", situation: "drive from mid-court", subjects: "basketball-drive basketball-jump-shot", at: [-9, 11], height: 1, lensMm: 105, why: "outside the three-point line, the drive comes toward you" },
+    { id: "basket-right-hand", situation: "right-handed shooter", subjects: "basketball-drive basketball-jump-shot basketball-dunk", at: [-3.4, 16.3], height: 0.6, lensMm: 50, why: "outside the lane where the shooting arm leaves the face open; benches behind for the reaction", hazard: "players land here" },
+    { id: "basket-left-hand", situation: "left-handed shooter", subjects: "basketball-drive basketball-jump-shot basketball-dunk", at: [3.4, 16.3], height: 0.6, lensMm: 50, why: "the mirror of the right-handed side", hazard: "players land here" },
+    { id: "basket-arc", situation: "drive from mid-court", subjects: "basketball-drive basketball-jump-shot", at: [-9.8, 11], height: 1, lensMm: 105, why: "outside the three-point line, the drive comes toward you" },
     { id: "basket-stand", situation: "from the stand", subjects: "basketball-drive basketball-jump-shot basketball-dunk", at: [-12.5, 13], height: 3, lensMm: 300, why: "clear of heads and of the cheer squad, floor as background" },
   ]),
   ...placesOf("Handball", "handball", [
     { id: "handball-behind-goal", situation: "jump throw", subjects: "handball-throw", at: [6, 22.2], height: 0.8, lensMm: 100, why: "behind the goal line outside the corner: the throw comes at you", hazard: "balls in flight" },
-    { id: "handball-keeper", situation: "keeper’s save", subjects: "handball-goalkeeper", at: [11.6, 12], height: 0.9, lensMm: 135, why: "from the side line the save opens toward you" },
+    { id: "handball-keeper", situation: "keeper’s save", subjects: "handball-goalkeeper", at: [12.3, 12], height: 0.9, lensMm: 135, why: "from the side line the save opens toward you" },
   ]),
   ...placesOf("Net in a hall", "volleyball", [
     { id: "net-referee-side", situation: "attack at the net", subjects: "volleyball-attack volleyball-block", at: [-7.8, 6], height: 2.6, lensMm: 100, why: "high from the referee’s side: faces over the net at the top of the jump" },

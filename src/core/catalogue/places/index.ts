@@ -1,5 +1,6 @@
 import { FIELD_PLACES } from "./fields";
 import { HALL_PLACES } from "./halls-and-courts";
+import { MORE_PLACES } from "./more";
 import { OPEN_PLACES } from "./open";
 import type { TradePlace } from "./place";
 
@@ -10,4 +11,5 @@ export const TRADE_PLACES: readonly TradePlace[] = Object.freeze([
   ...FIELD_PLACES,
   ...HALL_PLACES,
   ...OPEN_PLACES,
+  ...MORE_PLACES,
 ]);

@@ -17,7 +17,7 @@ export const OPEN_PLACES = [
     { id: "snow-two-trees", situation: "turn between two trees", subjects: "skier slalom-skier snowboarder", from: [30, 22], height: 1, lensMm: 135, why: "prefocused on the point of the turn, trees on either side", hazard: "never below a slope that can slide; out of the run-out" },
   ]),
   ...placesOf("Horses", "", [
-    { id: "horse-landing-side", situation: "over a fence", subjects: "cross-country-horse jumping-horse galloping-horse", from: [40, 24], height: 1, lensMm: 200, why: "landing side, three-quarter: horse and rider come at you", hazard: "never in the line of a fence; outside the ropes" },
+    { id: "horse-landing-side", situation: "over a fence", subjects: "cross-country-horse galloping-horse", from: [50, 26], height: 1, lensMm: 200, why: "landing side, three-quarter: horse and rider come at you", hazard: "never in the line of a fence; outside the ropes" },
   ]),
   ...placesOf("Feeder", "", [
     { id: "feeder-perch", situation: "last perch before the food", subjects: PERCHED, from: [60, 4.5], lensMm: 500, why: "level with the perch, sun at the back at the hour of use, background far and even" },
@@ -27,7 +27,7 @@ export const OPEN_PLACES = [
   ]),
   ...placesOf("Hide", "", [
     { id: "hide-bank", situation: "otter on the bank", subjects: "otter-bank otter-swimming", from: [40, 16], height: 0.6, lensMm: 500, why: "low, sun at the back, the slit as wide as the lens", hazard: "in place before light; never between the animal and water" },
-    { id: "hide-dive", situation: "dive from a post", subjects: "tern-diving kingfisher-diving heron-standing", from: [60, 18], height: 1, lensMm: 600, why: "across the dive, prefocused on the post" },
+    { id: "hide-dive", situation: "dive from a post", subjects: "tern-diving kingfisher-diving", from: [60, 18], height: 1, lensMm: 600, why: "across the dive, prefocused on the post" },
   ]),
   ...placesOf("Insects", "", [
     { id: "insect-side", situation: "from the side", subjects: BUTTERFLIES, from: [90, 0.5], lensMm: 100, why: "the sensor parallel to the wings", hazard: "your shadow must not cross it" },

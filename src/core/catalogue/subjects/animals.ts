@@ -60,12 +60,12 @@ export const BIRDS = inGroup("birds", [
 /** Insects and what falls from the sky. */
 // prettier-ignore
 export const INSECTS_AND_WEATHER = inGroup("insects and weather", [
-  { id: "butterfly-calm", name: "Butterfly on a stem, calm", height: 0.05, depth: 0.01, span: 0.06, bodySpeed: 0, fastSpeed: 0.02, bob: 0.03, parts: [], known: "estimated", source: "stem 0.02–0.03 m/s fitted to practice: consistency, not proof" },
-  { id: "butterfly-wind", name: "Butterfly on a stem, windy", height: 0.05, depth: 0.01, span: 0.06, bodySpeed: 0, fastSpeed: 0.1, bob: 0.06, parts: [], known: "estimated", source: "stem 0.06 m/s fitted to practice: consistency, not proof" },
-  { id: "butterfly-flying", name: "Butterfly in flight", height: 0.05, depth: 0.03, span: 0.06, wingBeat: 11, bodySpeed: 2, fastSpeed: 4, bob: 1, parts: [wing(11, 120, 0.06)], known: "estimated", source: "estimated" },
+  { id: "butterfly-calm", name: "Butterfly on a stem, calm", height: 0.05, depth: 0.01, length: 0.05, span: 0.06, bodySpeed: 0, fastSpeed: 0.02, bob: 0.03, parts: [], known: "estimated", source: "stem 0.02–0.03 m/s fitted to practice: consistency, not proof" },
+  { id: "butterfly-wind", name: "Butterfly on a stem, windy", height: 0.05, depth: 0.01, length: 0.05, span: 0.06, bodySpeed: 0, fastSpeed: 0.1, bob: 0.06, parts: [], known: "estimated", source: "stem 0.06 m/s fitted to practice: consistency, not proof" },
+  { id: "butterfly-flying", name: "Butterfly in flight", height: 0.05, depth: 0.03, length: 0.05, span: 0.06, wingBeat: 11, bodySpeed: 2, fastSpeed: 4, bob: 1, parts: [wing(11, 120, 0.06)], known: "estimated", source: "estimated" },
   { id: "dragonfly-hovering", name: "Dragonfly hovering", height: 0.03, depth: 0.03, length: 0.07, span: 0.09, wingBeat: 35, bodySpeed: 0.2, fastSpeed: 8, bob: 0.1, parts: [wing(35, 60, 0.09)], known: "from memory", source: "beat from memory, stroke estimated" },
   { id: "dragonfly-perched", name: "Dragonfly on a reed", height: 0.03, depth: 0.02, length: 0.07, span: 0.09, bodySpeed: 0, fastSpeed: 0.1, bob: 0.04, parts: [], known: "estimated", source: "stem sway after the butterfly's" },
-  { id: "bee-flower", name: "Bee at a flower", height: 0.012, depth: 0.01, span: 0.02, wingBeat: 230, bodySpeed: 0.1, fastSpeed: 6, bob: 0.05, parts: [wing(230, 90, 0.02)], known: "from memory", source: "beat and stroke from memory" },
+  { id: "bee-flower", name: "Bee at a flower", height: 0.012, depth: 0.01, length: 0.018, span: 0.02, wingBeat: 230, bodySpeed: 0.1, fastSpeed: 6, bob: 0.05, parts: [wing(230, 90, 0.02)], known: "from memory", source: "beat and stroke from memory" },
   { id: "snowflake", name: "Falling snow", height: 0.01, depth: 0.01, bodySpeed: 1.2, fastSpeed: 2, bob: 0.2, parts: [], known: "from memory", source: "fall speed from memory of published figures" },
   { id: "raindrop", name: "Falling rain", height: 0.003, depth: 0.003, bodySpeed: 6, fastSpeed: 9, bob: 0, parts: [], known: "from memory", source: "fall speed from memory of published figures" },
 ]);

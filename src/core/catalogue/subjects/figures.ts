@@ -1,5 +1,5 @@
 import type { Silhouette } from "../../motion";
-import { grownOf } from "./youth";
+import { grownOf } from "./grown";
 
 /** Which figure draws which subject of the library; every id stands under one of them, a test holds it. */
 const DRAWN_AS: Readonly<Record<Silhouette, string>> = {

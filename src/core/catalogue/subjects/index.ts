@@ -28,5 +28,5 @@ export const SUBJECTS: readonly CatalogueSubject[] = Object.freeze([
   ...INSECTS_AND_WEATHER,
 ]);
 
-export { grownOf } from "./youth";
+export { grownOf } from "./grown";
 export { asSubject, wingTipSpeed, type CataloguePart, type CatalogueSubject, type SubjectGroup } from "./row";
