@@ -133,8 +133,8 @@ export const FURNITURE: Readonly<Record<string, readonly FurnitureRow[]>> = {
   ],
   "ice-hockey": boards(30, 60, 1.07),
   "throwing-sector": cage(0, -45),
-  // The cage stands in the southern bend.
-  "athletics-400": cage(-12, -50),
+  // At the point of the sector in the infield.
+  "athletics-400": cage(0, -42.2),
   baseball: backstop(-61, 18),
   "baseball-youth": backstop(-30.5, 7.6),
   softball: backstop(-33.53, 7.6),
