@@ -1,8 +1,8 @@
-import { dangersOf } from "@/core/catalogue";
+import { dangersOf, SUBJECTS } from "@/core/catalogue";
 import type { Danger } from "@/core/guard";
 import { creatureOf, type Subject } from "@/core/motion";
 
-/** Distances that nobody named are the library's larger ones: the figure tells the kind, the size tells how shy or how dangerous. */
+/** Distances that nobody named are the library's larger ones: the figure tells the kind, the size how shy or how dangerous it is. */
 function bySight(subject: Subject): readonly Danger[] {
   const { figure, height } = subject;
   if (creatureOf(subject) === "animal") {
@@ -11,7 +11,23 @@ function bySight(subject: Subject): readonly Danger[] {
   }
   if (figure === "vehicle") return [{ kind: "passing", seconds: 3, beside: { straight: 30, inside: 15 } }];
   if (figure === "riding") return [{ kind: "passing", seconds: 1 }];
-  return [];
+  return byTools(subject);
+}
+
+const toolsOf = ({ parts }: Pick<Subject, "parts">) => parts.filter((p) => p.partClass === "tool");
+const named = (subject: Pick<Subject, "parts">): string =>
+  toolsOf(subject)
+    .map((p) => p.id)
+    .sort()
+    .join(" ");
+
+/** What is thrown or struck is as dangerous as in the library's row with the same, the one nearest in speed. */
+function byTools(subject: Subject): readonly Danger[] {
+  const tools = toolsOf(subject);
+  if (tools.length === 0) return [];
+  const off = (row: Subject): number => Math.abs(toolsOf(row)[0]!.speed - tools[0]!.speed);
+  const [likest] = SUBJECTS.filter((row) => named(row) === named(subject)).sort((a, b) => off(a) - off(b));
+  return likest ? dangersOf(likest.id)! : [];
 }
 
 /** What can hurt at a subject: as its row of the library has it, for one of the user's own by what it is. */

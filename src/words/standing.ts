@@ -113,7 +113,8 @@ const decides = ({ peril, official = "stewards" }: OfPeril): string =>
 export function keepOffSentence(said: OfPeril): string {
   const [happens, instead] = PERILS[said.peril];
   const { away, least } = said.numbers;
-  return `${happens}: ${metresWords(away)}, keep ${metresWords(least)}. ${instead}. ${decides(said)}`;
+  const far = least > 0 ? `: ${metresWords(away)}, keep ${metresWords(least)}` : "";
+  return `${happens}${far}. ${instead}. ${decides(said)}`;
 }
 
 export function withCareSentence(said: OfPeril): string {

@@ -108,27 +108,36 @@ const BEHIND_START = 5;
 /** Metres of a javelin's runway (World Athletics, 36.5 m at most; from memory). */
 const RUNWAY = 36.5;
 
-function ofThrow({ front, reach, behind }: Throw, { ground, spot, position }: Asked): Peril | undefined {
-  const { along, aside } = byTheWay(position, spot);
-  const away = planDistance(position.at, spot.at);
-  if (along > front && away <= reach) return never("ahead-of-throw", away, reach);
-  if (behind === "arc") {
-    const start = front - RUNWAY;
-    if (along < start - BEHIND_START || aside >= OFF_RUNWAY || along > front) return undefined;
-    return never("beside-runway", aside, OFF_RUNWAY);
-  }
-  if (behind === "circle")
-    return along > 0 || away < OFF_CIRCLE + front
-      ? away <= reach
-        ? never("ahead-of-throw", away, along > 0 ? reach : OFF_CIRCLE + front)
-        : undefined
-      : care("ahead-of-throw", away, OFF_CIRCLE + front);
+function ofThrow(thrown: Throw, asked: Asked): Peril | undefined {
+  const { front, reach, behind } = thrown;
+  const { along } = byTheWay(asked.position, asked.spot);
+  const away = planDistance(asked.position.at, asked.spot.at);
   if (away > reach) return undefined;
-  const cage = between(ground, atHeight(spot.at, BALL_FLIES), atHeight(position.at, position.lensHeight));
-  if (!cage) return never("no-cage-between", away, reach);
-  const off = offThing(cage, position.at, spot.at);
-  return off < OFF_CAGE ? never("near-cage", off, OFF_CAGE) : care("near-cage", off, OFF_CAGE);
+  if (along > front) return never("ahead-of-throw", away, reach);
+  return BEHIND[behind](asked, front, away);
 }
+
+/** What one stands behind, each with what is near it. */
+const BEHIND: Readonly<
+  Record<Throw["behind"], (asked: Asked, front: number, away: number) => Peril | undefined>
+> = {
+  arc: ({ spot, position }, front) => {
+    const { along, aside } = byTheWay(position, spot);
+    const behindStart = along < front - RUNWAY - BEHIND_START;
+    return behindStart || aside >= OFF_RUNWAY ? undefined : never("beside-runway", aside, OFF_RUNWAY);
+  },
+  circle: ({ spot, position }, front, away) => {
+    const least = OFF_CIRCLE + front;
+    const behindIt = byTheWay(position, spot).along <= 0 && away >= least;
+    return behindIt ? care("ahead-of-throw", away, least) : never("ahead-of-throw", away, least);
+  },
+  cage: ({ ground, spot, position }, _, away) => {
+    const cage = between(ground, atHeight(spot.at, BALL_FLIES), atHeight(position.at, position.lensHeight));
+    if (!cage) return never("no-cage-between", away, 0);
+    const off = offThing(cage, position.at, spot.at);
+    return off < OFF_CAGE ? never("near-cage", off, OFF_CAGE) : care("near-cage", off, OFF_CAGE);
+  },
+};
 
 /** Metres from where the line to the spot leaves a thing to a place. */
 function offThing(thing: Obstacle, at: Point, spot: Point): number {

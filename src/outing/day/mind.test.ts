@@ -1,7 +1,7 @@
 import { demoOutings } from "../../../demo";
 import { CAUTIONS, windowOf, type Outing, type ProgrammeEvent } from "@/data";
 import { mindSentence } from "@/words/mind";
-import { mindNow, type Mind } from "./mind";
+import { gravest, mindNow, type Mind } from "./mind";
 
 const MINUTE = 60_000;
 const hockey = demoOutings[0]!;
@@ -38,6 +38,24 @@ test("a danger of what goes on is said while it does, one of the way in on arriv
   expect(codes(after(base, 60))).toEqual(["throwing-sector", "balls", "run-off"]);
   expect(codes(after(base, 230))).toEqual(["throwing-sector", "balls", "run-off", "young-people"]);
   expect(codes(after(base, 241))).toEqual([]);
+});
+
+test("of much that is to be minded every danger is said, and of the rest the first two", () => {
+  const much: Outing = {
+    ...base,
+    cautions: ["throwing-sector", "horses", "balls", "silence", "flash", "run-off", "young-people"],
+  };
+  const minded = after(much, 230);
+  expect(codes(minded)).toEqual([
+    "throwing-sector",
+    "horses",
+    "balls",
+    "run-off",
+    "silence",
+    "flash",
+    "young-people",
+  ]);
+  expect(codes(gravest(minded, 2))).toEqual(["throwing-sector", "horses", "balls", "run-off", "silence"]);
 });
 
 test("with a programme dangers are said five minutes before an event and while it is on, the sector for throws alone", () => {

@@ -1,6 +1,6 @@
 import type { CareId } from "@/core/catalogue";
 import { sunAt } from "@/core/light";
-import type { Caution, Outing } from "@/data";
+import { CAUTIONS, type Caution, type Outing } from "@/data";
 import { hourAt } from "../forecast/forecast";
 import type { OutingView } from "../outing-view";
 import { peopleIn } from "../tags/tagging";
@@ -26,41 +26,69 @@ const ARRIVING = 30 * MINUTE;
 const LEAVING = 15 * MINUTE;
 const THROW = /throw|javelin|discus|hammer|shot put/i;
 
-/** Dangers of what goes on, of the way in, and what is said on the way home. */
-const WHILE_ON: readonly Caution[] = ["throwing-sector", "horses", "vehicles", "balls", "run-off"];
-const ON_ARRIVAL: readonly Caution[] = [
-  "avalanche",
-  "heights",
-  "water",
-  "electricity",
-  "nests",
-  "distance",
-  "alone",
-  "cold",
-];
-const ON_LEAVING: readonly Caution[] = ["young-people"];
+/** When a caution is said: while something goes on, on arriving, on leaving, while the sun is high; each has its time. */
+const SAID: Readonly<Record<Caution, "while-on" | "arriving" | "leaving" | "hot">> = {
+  "throwing-sector": "while-on",
+  "dangerous-animals": "while-on",
+  vehicles: "while-on",
+  horses: "while-on",
+  balls: "while-on",
+  avalanche: "arriving",
+  course: "while-on",
+  heights: "arriving",
+  lightning: "arriving",
+  tide: "arriving",
+  water: "arriving",
+  electricity: "arriving",
+  distance: "arriving",
+  nests: "arriving",
+  "run-off": "while-on",
+  silence: "while-on",
+  flash: "while-on",
+  playback: "arriving",
+  feeding: "arriving",
+  heat: "hot",
+  cold: "arriving",
+  sun: "arriving",
+  ticks: "arriving",
+  "private-land": "arriving",
+  alone: "arriving",
+  "young-people": "leaving",
+};
+/** What can hurt somebody: all of it is said, whatever else there is. */
+const DANGERS: readonly Caution[] = CAUTIONS.slice(0, CAUTIONS.indexOf("electricity") + 1);
+
 /** Care of the kit by the day's conditions, when one comes and when one goes. */
 const CARE_ON_ARRIVAL: readonly CareId[] = ["adapt", "cover", "dust"];
 const CARE_ON_LEAVING: readonly CareId[] = ["warm", "salt", "night"];
 
 type Looked = Pick<OutingView, "outing" | "at" | "window">;
 
-/** What matters at the minute that is looked at, the gravest first; of the outing's own cautions each at its time. */
+/** What matters at the minute that is looked at, dangers first; of the outing's own cautions each at its time. */
 export function mindNow(view: Looked): Mind[] {
   const { outing, at, window } = view;
   const event = eventAbout(outing, at);
-  const of = (cautions: readonly Caution[]): Mind[] =>
-    cautions.filter((c) => outing.cautions.includes(c)).map((caution) => ({ code: "caution", caution }));
   const arriving = at >= window.from && at < Math.min(window.from + ARRIVING, window.until);
   const leaving = at > window.until - LEAVING && at <= window.until;
+  const isNow = (caution: Caution): boolean =>
+    ({ "while-on": isOn(view, event, caution), arriving, leaving, hot: false })[SAID[caution]];
+  const cautions = CAUTIONS.filter((c) => outing.cautions.includes(c) && isNow(c));
+  const of = (some: readonly Caution[]): Mind[] => some.map((caution) => ({ code: "caution", caution }));
   return [
+    ...of(cautions.filter((c) => DANGERS.includes(c))),
     ...refusedIn(outing, event),
     ...rainAhead(view),
-    ...of(WHILE_ON.filter((c) => isOn(view, event, c))),
     ...heatOf(view),
-    ...(arriving ? [...of(ON_ARRIVAL), ...careOf(outing, CARE_ON_ARRIVAL)] : []),
-    ...(leaving ? [...of(ON_LEAVING), ...careOf(outing, CARE_ON_LEAVING)] : []),
+    ...of(cautions.filter((c) => !DANGERS.includes(c))),
+    ...(arriving ? careOf(outing, CARE_ON_ARRIVAL) : []),
+    ...(leaving ? careOf(outing, CARE_ON_LEAVING) : []),
   ];
+}
+
+/** What has room at once: every danger, and of the rest as many as are let. */
+export function gravest(minds: readonly Mind[], most: number): Mind[] {
+  const isDanger = (m: Mind): boolean => m.code === "caution" && DANGERS.includes(m.caution);
+  return [...minds.filter(isDanger), ...minds.filter((m) => !isDanger(m)).slice(0, most)];
 }
 
 const eventAbout = (outing: Outing, at: number): TimedEvent | undefined =>

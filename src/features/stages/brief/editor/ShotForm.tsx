@@ -123,11 +123,15 @@ interface Follow {
   readonly hand: FormHand;
 }
 
-/** What a further shot began with follows its subject; what was typed, or said of a shot that exists, stays. */
+/**
+ * What a further shot began with follows its subject; what was typed, or said of a shot that exists, stays, but for a name that was
+ * the subject's own.
+ */
 function followSubject({ specs, from, to, parts, isNew, hand }: Follow): void {
   const names = specs.map(({ key }) => key);
   for (const key of names)
-    if (isNew && hand.typed(key) === from[fieldName(key)]) hand.set(key, to[fieldName(key)]!);
+    if ((isNew || key === "name") && hand.typed(key) === from[fieldName(key)])
+      hand.set(key, to[fieldName(key)]!);
   const held = ["body", ...parts.map((p) => p.id)];
   if (!held.includes(hand.typed("holdPartId"))) hand.set("holdPartId", to[fieldName("holdPartId")]!);
 }

@@ -1,12 +1,12 @@
 import { useMemo } from "react";
 import { View } from "react-native";
-import { mindNow, type Mind as Minded } from "@/outing/day/mind";
+import { gravest, mindNow, type Mind as Minded } from "@/outing/day/mind";
 import { Txt } from "@/ui/controls/Txt";
 import { mindSentence } from "@/words/mind";
 import { useOuting } from "../../../outing/use-outing";
 import { wallOf } from "../../shot/titles";
 
-/** Most that is said at once: the gravest. */
+/** Most that is said at once beside what can hurt somebody. */
 const MOST = 2;
 
 /** What one has to mind at this minute: who is not shown, rain to come, the dangers of what is on. */
@@ -14,7 +14,7 @@ export function Mind() {
   const outing = useOuting((v) => v.outing);
   const at = useOuting((v) => v.at);
   const window = useOuting((v) => v.window);
-  const minded = useMemo(() => mindNow({ outing, at, window }).slice(0, MOST), [outing, at, window]);
+  const minded = useMemo(() => gravest(mindNow({ outing, at, window }), MOST), [outing, at, window]);
   if (minded.length === 0) return null;
   const said = (mind: Minded): string =>
     mindSentence(
