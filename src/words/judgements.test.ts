@@ -36,6 +36,7 @@ const CODES: { readonly [Code in JudgementCode]: JudgementOf<Code>["numbers"] } 
   "inside-obstacle": {},
   "own-shadow": {},
   flicker: { stops: 1 },
+  "lamps-untold": {},
   "filter-needed": { stops: 3 },
   "nothing-crosses": {},
   blocked: { at: 12, raise: 0.62 },

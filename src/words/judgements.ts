@@ -93,6 +93,8 @@ const JUDGEMENTS: {
     `The lamps flicker, ${stopsNoun(Math.round(3 * v.stops))} between frames: flicker reduction on. ${calm === undefined ? "No safe shutter holds this." : `Else ${shutterWords(calm)}.`}`,
   "flicker-untold": () =>
     "Lamps in a hall may flicker: turn flicker reduction on, and look at ten frames in a row.",
+  "lamps-untold": () =>
+    "Dark, and no lamps are told. A club’s ground has class III: tell it under Ground and light, or come earlier.",
   "filter-needed": (v) => `Mount a neutral-density filter of ${v.stops} stops.`,
   "nothing-crosses": () =>
     "Nothing crosses your view from here, so no lines are drawn. Stand to the side of its way.",

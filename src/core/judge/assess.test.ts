@@ -479,3 +479,17 @@ test("a place on the water is out, one on an island in it is not", () => {
   expect(vetoes(20, [...areas, island])).not.toContain("no-standing");
   expect(vetoes(30, areas)).not.toContain("no-standing");
 });
+
+test("after dark on a pitch without lamps these are asked for; not on open ground, nor by day, nor where they are told", () => {
+  const dark = NOON + 8 * HOUR;
+  const asks = (instant: number, template: string, light = clear): boolean => {
+    const on = { ...ground, venue: { ...ground.venue, template } };
+    return at(place(0, -20), instant, light, { scene: sceneAt(on, light, instant) }).judgement.some(
+      (j) => j.code === "lamps-untold",
+    );
+  };
+  expect(asks(dark, "field-hockey")).toBe(true);
+  expect(asks(dark, "open-ground")).toBe(false);
+  expect(asks(NOON, "field-hockey")).toBe(false);
+  expect(asks(dark, "field-hockey", lit)).toBe(false);
+});

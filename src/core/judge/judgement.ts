@@ -3,6 +3,7 @@ import {
   isInsideThing,
   lensOf,
   missOfSlit,
+  OPEN_GROUND,
   OBSTACLE_KINDS,
   standsInWater,
   venueTemplate,
@@ -138,7 +139,9 @@ function cautions(say: Say, input: AssessInput, found: Found): void {
     numbers: { short: settings.short, missing: settings.missing },
   });
   say("caution", "light-over", settings.over > 0, { numbers: { over: settings.over } });
-  const { lamps, cover } = input.scene;
+  const { lamps, cover, sun, ground } = input.scene;
+  const venue = ground.venue.template !== OPEN_GROUND.id;
+  say("caution", "lamps-untold", venue && cover === "open" && !lamps && sun.altitude < DARK, BARE);
   say("note", "flicker-untold", cover === "roof" && lamps !== undefined && !lamps.flicker, BARE);
   say("note", "filter-needed", settings.filterStops > 0, {
     numbers: { stops: settings.filterStops },
@@ -183,6 +186,9 @@ function between(say: Say, input: AssessInput, found: Found): void {
     structure: mesh?.structure ?? "gone",
   });
 }
+
+/** Height of the sun in degrees below which nobody plays without lamps: the end of civil twilight. */
+const DARK = -6;
 
 /** Stops between frames from which flicker shows (assumed: a click). */
 const FLICKER_SHOWS = 1 / 3;

@@ -67,6 +67,8 @@ interface Judged {
   flicker: { numbers: { stops: number }; calm?: number };
   /** Lamps under a roof of which nobody told whether they flicker. */
   "flicker-untold": { numbers: None };
+  /** After dark on a venue out of doors of which nobody told lamps. */
+  "lamps-untold": { numbers: None };
   "filter-needed": { numbers: { stops: number } };
   "nothing-crosses": { numbers: None };
   /** Micrometres on the sensor. */
