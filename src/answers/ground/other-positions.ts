@@ -1,3 +1,4 @@
+import { TRADE_PLACES } from "@/core/catalogue";
 import {
   assess,
   searchStep,
@@ -11,6 +12,7 @@ import { sceneAt } from "@/core/scene";
 import { lightPlanOf, sameValue } from "@/data";
 import type { OutingView } from "@/outing/outing-view";
 import { searchedArea } from "@/outing/searched-area";
+import { tradePlacesFor } from "@/outing/trade-places";
 
 /** Kneeling and standing, metres. */
 const LENS_HEIGHTS = [0.7, 1.6];
@@ -61,6 +63,11 @@ export function searchOf(view: OutingView): SearchInput | undefined {
     lensHeights: LENS_HEIGHTS,
     times: Array.from({ length: TIMES }, (_, i) => from + ((until - from) * i) / (TIMES - 1)),
     rigs,
+    practice: tradePlacesFor(outing.ground, asked.subject.id, view.spot).map(({ place, at, lensHeight }) => ({
+      id: place.id,
+      at,
+      lensHeight,
+    })),
     list: { most: 4, apart: Math.max(1, distance / 3) },
   };
 }
@@ -91,3 +98,7 @@ export const pictureFrom = (
     position: { id: "here", name: "here", at: place, lensHeight },
     scene: sceneAt(input.ground, input.light, at),
   });
+
+/** What happens at a place of practice, as it is called; nothing for a place that the search found by itself. */
+export const practiceOf = ({ practice }: Candidate): string | undefined =>
+  practice && TRADE_PLACES.find(({ id }) => id === practice.id)?.situation;

@@ -11,6 +11,8 @@ export interface Candidate {
   readonly rig: number;
   /** 0 … 1, the mean over the span. */
   readonly score: number;
+  /** Set for a place of practice: its id, and the place in the list that its score alone would give it, 1 the first. */
+  readonly practice?: { readonly id: string; readonly rank: number };
   /** The first of the tried times at which a limit breaks there; absent while all hold. */
   readonly breaks?: { readonly at: number; readonly code: JudgementCode };
 }

@@ -218,3 +218,18 @@ test("no place is listed inside the distance that an animal is left, however goo
   for (const place of list) expect(away(place)).toBeGreaterThanOrEqual(keepOff);
   expect(heat.some((c) => c.veto === "keep-off")).toBe(true);
 });
+
+test("a place of practice as good as the best stands first with the rank that its score has; a poor or a closed one is not listed", () => {
+  const { list } = run({ ...input, step: 12 }).result;
+  const second = list[1]!;
+  const near = { id: "near", at: second.at, lensHeight: second.lensHeight };
+  const within = list[0]!.score - second.score <= 0.05;
+  expect(within).toBe(true);
+  const found = run({ ...input, step: 12, practice: [near] }).result.list;
+  expect(found[0]!.practice).toEqual({ id: "near", rank: 2 });
+  expect(found.length).toBeLessThanOrEqual(input.list.most);
+  for (const place of found.slice(1))
+    expect(planDistance(place.at, second.at)).toBeGreaterThanOrEqual(input.list.apart);
+  const onThePitch = { id: "pitch", at: { x: 0, y: 0 }, lensHeight: 1 };
+  expect(run({ ...input, step: 12, practice: [onThePitch] }).result.list).toEqual(list);
+});

@@ -28,8 +28,18 @@ export interface SearchInput extends Pick<
   readonly rigs: readonly Rig[];
   /** How many places are listed at most, and how many metres they lie apart. */
   readonly list: { readonly most: number; readonly apart: number };
+  /** Where the trade stands for this subject; one that is as good as the best stands first. */
+  readonly practice?: readonly PracticePlace[];
   /** Where the photographer comes from; the walk counts only when it is given. */
   readonly from?: Point;
+}
+
+/** A place of practice on this ground. */
+export interface PracticePlace {
+  readonly id: string;
+  readonly at: Point;
+  /** Metres of the lens above the ground. */
+  readonly lensHeight: number;
 }
 
 export interface SearchResult {
@@ -94,7 +104,7 @@ export function* searchPositions(input: SearchInput): Generator<Progress, Search
     reported = done;
     yield { done, total };
   }
-  return { heat, list: polished(input, scenes, heat), assessed };
+  return { heat, list: withPractice(input, scenes, polished(input, scenes, heat)), assessed };
 }
 
 /** Cells from which a list is begun for each place that it is to hold: some end beside one that is better. */
@@ -110,6 +120,23 @@ function polished(input: SearchInput, scenes: readonly Scene[], heat: readonly H
     if (isFree(from.at)) list.push(polish(input, scenes, from, isFree));
   }
   return list.sort((a, b) => b.score - a.score);
+}
+
+/** Scores nearer than this are one to the model (assumed). */
+const MODEL_ERROR = 0.05;
+
+/** The list with the trade's own place first, where the model holds it as good as its best. */
+function withPractice(input: SearchInput, scenes: readonly Scene[], list: readonly Candidate[]): Candidate[] {
+  const known = (input.practice ?? []).flatMap(({ id, at, lensHeight }): Candidate[] => {
+    const { best } = bestAt({ ...input, lensHeights: [lensHeight] }, scenes, at);
+    return best
+      ? [{ ...best, practice: { id, rank: 1 + list.filter((c) => c.score > best.score).length } }]
+      : [];
+  });
+  const [first] = known.sort((a, b) => b.score - a.score);
+  if (!first || (list[0] && first.score < list[0].score - MODEL_ERROR)) return [...list];
+  const apart = list.filter((c) => planDistance(c.at, first.at) >= input.list.apart);
+  return [first, ...apart].slice(0, input.list.most);
 }
 
 /** Ever smaller steps to a better place about a candidate, down to a quarter of a metre, where `isFree` lets it. */

@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { View } from "react-native";
-import { pictureFrom, type FoundCandidates } from "@/answers/ground/other-positions";
+import { pictureFrom, practiceOf, type FoundCandidates } from "@/answers/ground/other-positions";
 import type { Candidate } from "@/core/judge";
 import { Button } from "@/ui/controls/Button";
 import { useToast } from "@/ui/layout/toast";
@@ -61,6 +61,7 @@ function FoundCandidate({ rank, candidate, candidates }: FoundProps) {
   const commit = useCommit();
   const toast = useToast();
   const rig = candidates.input.rigs[candidate.rig]!;
+  const situation = practiceOf(candidate);
   const found = useMemo(() => pictureFrom(candidates, candidate), [candidates, candidate]);
   const standThere = (): void => {
     if (!position) return;
@@ -95,6 +96,9 @@ function FoundCandidate({ rank, candidate, candidates }: FoundProps) {
           {[
             `${rig.lens.name}, ${candidate.lensHeight < 1 ? "kneeling" : "standing"}`,
             found.ok ? placeWords(found) : "",
+            situation && candidate.practice
+              ? `where the trade stands: ${situation}; number ${candidate.practice.rank} by score alone`
+              : "",
             candidate.breaks
               ? `from about ${wallOf({ outing }, candidate.breaks.at)} ${breakingWords(candidate.breaks.code)}`
               : "",
