@@ -50,7 +50,7 @@ test("an outing from nothing is walked to a field card and back to a review", as
   await page.getByRole("button", { name: /^Rugby union/ }).click();
   await page.getByRole("button", { name: /^First subject:/ }).click();
   await page.getByLabel("Search first subject").fill("rugby running");
-  await page.getByRole("button", { name: /^Rugby player running/ }).click();
+  await page.getByRole("button", { name: /^Rugby player running with the ball, team sport/ }).click();
   await page.getByRole("button", { name: "Create outing" }).click();
 
   await expect(page).toHaveURL(/town-derby\/brief$/);

@@ -21,9 +21,9 @@ test("the run-off was open ground: it is closed until the brief says that leave 
 }) => {
   await openGround(page);
   await openPanel(page, "Position");
-  await page.getByLabel("East in m").fill("33");
+  await page.getByLabel("East in m").fill("26.7");
   await page.getByLabel("East in m").press("Enter");
-  await page.getByLabel("North in m").fill("30");
+  await page.getByLabel("North in m").fill("46");
   await page.getByLabel("North in m").press("Enter");
   await expect(page.getByText(/^The run-off: only if the umpires agree/).first()).toBeVisible();
   await expect(page.getByRole("img", { name: /^Position B, chosen, ruled out/ })).toBeVisible();

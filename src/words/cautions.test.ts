@@ -1,6 +1,7 @@
 import { CAUTIONS, KINDS } from "@/data";
 import { FIGURES } from "@/core/motion";
-import { cautionName, cautionSentence, figureWords, kindWords } from ".";
+import { figureWords, kindWords } from ".";
+import { cautionName, cautionSentence } from "./cautions";
 
 test("every caution has a name and one or two short sentences that end with what to do", () => {
   for (const code of CAUTIONS) {

@@ -99,7 +99,6 @@ export {
   techniqueWords,
   toleranceWords,
 } from "./brief";
-export { cautionName, cautionSentence } from "./cautions";
 export { knownWords } from "./known";
 export { areaWords, leaveWords, officialWords } from "./standing";
 export { drawnKindWords, obstacleWords, swatchWords, trackKindWords, wayWords } from "./things";

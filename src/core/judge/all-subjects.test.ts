@@ -317,7 +317,7 @@ test("a crop so deep that lens and pixel alone blur it asked for the fastest shu
     along: "width",
     orientation: "level",
   } as const;
-  const macro = { id: "butterfly-calm", lens: prime(100, 2.8, 0.3), away: 0.4, light: OVERCAST };
+  const macro = { id: "butterfly-calm", lens: prime(100, 2.8, 0.3), away: 2, light: OVERCAST };
   const found = caseOf({ ...macro, faceTurn: 90, shot });
   expect(found.sighting.frame.kept).toBeLessThan(0.25);
   expect(found.motion.unmended).toBe("lens");

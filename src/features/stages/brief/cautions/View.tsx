@@ -1,7 +1,7 @@
 import { View } from "react-native";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
-import { cautionName, cautionSentence } from "@/words";
+import { cautionName, cautionSentence } from "@/words/cautions";
 import { useOuting } from "../../../outing/use-outing";
 import { useBriefEditor } from "../editor/editing";
 

@@ -2,7 +2,7 @@ import { CAUTIONS } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { CheckRow } from "@/ui/controls/CheckRow";
 import { Dialog } from "@/ui/controls/Dialog";
-import { cautionName, cautionSentence } from "@/words";
+import { cautionName, cautionSentence } from "@/words/cautions";
 import { editOuting } from "@/outing/edits";
 import { useCommit, useOuting } from "../../../outing/use-outing";
 

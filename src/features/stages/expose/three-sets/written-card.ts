@@ -3,7 +3,6 @@ import type { CalendarEntry } from "@/outing/card-calendar";
 import type { WrittenCard } from "@/outing/card-file";
 import type { OutingView } from "@/outing/outing-view";
 import {
-  cautionSentence,
   compensationWords,
   momentWords,
   setExposure,
@@ -12,6 +11,7 @@ import {
   setsVerdict,
   settingsWords,
 } from "@/words";
+import { cautionSentence } from "@/words/cautions";
 import { spanWords, wallOf } from "../../shot/titles";
 
 /** Shots that have room in a line of paper. */

@@ -1,5 +1,5 @@
 import { Txt } from "@/ui/controls/Txt";
-import { cautionSentence } from "@/words";
+import { cautionSentence } from "@/words/cautions";
 import { useOuting } from "../../../outing/use-outing";
 
 const MOST_CAUTIONS = 2;
