@@ -1,8 +1,9 @@
 import { STAGINGS, usualSubject, venueWords } from "@/core/catalogue";
-import { OPEN_GROUND, VENUES } from "@/core/ground";
+import { OPEN_GROUND, VENUE_SOURCES, VENUES } from "@/core/ground";
 
 /** The venues that ship, row by row with their sources, each with the words by which it is found too. */
-export const shippedVenues = () => VENUES.map((venue) => ({ ...venue, words: venueWords(venue.id) }));
+export const shippedVenues = () =>
+  VENUES.map((venue) => ({ ...venue, source: VENUE_SOURCES[venue.id] ?? "", words: venueWords(venue.id) }));
 
 /** Grounds to begin on: open ground, then every venue with its size in metres and the words by which it is found too. */
 export const groundsToBegin = () =>

@@ -106,6 +106,7 @@ export { missOfSlit, slitReach, type SlitMiss } from "./openings";
 export { canopyAt, zoneIdOf } from "./zone-of";
 export { lineThrough } from "./line";
 export { nearestOnSide, snap, type Snapped, type SnapTo } from "./snap";
+export { VENUE_SOURCES } from "./venues/sources";
 export { furnitureOf } from "./furniture";
 export { fromVenue, toVenue } from "./venue-frame";
 export { fromCoordinates, toCoordinates, type Coordinates } from "./coordinates";

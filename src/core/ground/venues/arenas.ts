@@ -40,7 +40,6 @@ export const ARENAS: readonly VenueTemplate[] = [
       ]),
     ],
     parts: () => [{ kind: "ice", outline: rink(30, 60, 8.5), surface: "ice" }],
-    source: "IIHF Official Rule Book, rule 1; 60 × 30 with corners of 8.5 m chosen within 7–8.5",
     known: "from memory",
   },
   {
@@ -54,8 +53,6 @@ export const ARENAS: readonly VenueTemplate[] = [
     hall: { beyond: 6, height: 10 },
     marks: () => [boundary(25, 50), ...lanes(25, 50, 10, 2.5), ...bothEnds([across(25, 20), across(25, 10)])],
     parts: () => basin(25, 50),
-    source:
-      "World Aquatics Facilities Rules: ten lanes of 2.5 m; flags at 5 m and marks at 15 m from the walls",
     known: "from memory",
   },
   {
@@ -69,7 +66,6 @@ export const ARENAS: readonly VenueTemplate[] = [
     hall: { beyond: 6, height: 8 },
     marks: () => [boundary(20, 25), ...lanes(20, 25, 8, 2.5)],
     parts: () => basin(20, 25),
-    source: "World Aquatics Facilities Rules: eight lanes of 2.5 m chosen",
     known: "from memory",
   },
   {
@@ -83,7 +79,6 @@ export const ARENAS: readonly VenueTemplate[] = [
     hall: { beyond: 5, height: 5 },
     marks: () => [boundary(6, 10)],
     parts: () => basin(6, 10, 2),
-    source: "no rules of World Aquatics: a pool for lessons, measures chosen",
     known: "common practice",
   },
   {
@@ -101,7 +96,6 @@ export const ARENAS: readonly VenueTemplate[] = [
       ...bothEnds([across(20, 13), across(20, 10), goal(15, 3, 0.5)]),
     ],
     parts: () => basin(20, 30),
-    source: "World Aquatics Water Polo Rules: 30 × 20, lines at 2 m and 5 m",
     known: "from memory",
   },
   {
@@ -117,7 +111,6 @@ export const ARENAS: readonly VenueTemplate[] = [
       ...[-500, 0, 500].map((y) => across(81, y)),
     ],
     parts: () => [part("water", [0, 0, 101, 2200], "water")],
-    source: "World Rowing Rules of Racing: six lanes of 13.5 m over 2000 m",
     known: "from memory",
   },
   {
@@ -129,7 +122,6 @@ export const ARENAS: readonly VenueTemplate[] = [
     official: "stewards",
     surface: "sand",
     marks: () => [boundary(50, 80)],
-    source: "FEI Jumping Rules: outdoors at least 4000 m² with a short side of 50 m; 80 × 50 is that",
     known: "from memory",
   },
   {
@@ -141,7 +133,6 @@ export const ARENAS: readonly VenueTemplate[] = [
     official: "stewards",
     surface: "sand",
     marks: () => [boundary(20, 60), spot(0, 0), spot(0, 24), spot(0, -24), spot(0, 12), spot(0, -12)],
-    source: "FEI Dressage Rules: 60 × 20",
     known: "from memory",
   },
   {
@@ -162,7 +153,6 @@ export const ARENAS: readonly VenueTemplate[] = [
       { kind: "lanes", outline: stadium(37, 28.01 + 7) },
       { kind: "infield", outline: stadium(37, 28.01 - 4) },
     ],
-    source: "UCI Regulations, part 3: 250 m at the measuring line; straights of 37 m and 7 m of width chosen",
     known: "from memory",
   },
   {
@@ -176,7 +166,6 @@ export const ARENAS: readonly VenueTemplate[] = [
     hall: { beyond: 10, height: 10 },
     marks: () => [boundary(14, 14), rectangle(0, 0, 12, 12)],
     parts: () => [part("run-off", [0, 0, 18, 18]), part("mat", [0, 0, 14, 14])],
-    source: "FIG Apparatus Norms: 12 × 12 with a border of 1 m",
     known: "from memory",
   },
   {
@@ -195,7 +184,6 @@ export const ARENAS: readonly VenueTemplate[] = [
       ...bothEnds([across(1.75, 2), across(1.75, 5)]),
     ],
     parts: () => [part("run-off", [0, 0, 4, 20]), part("mat", [0, 0, 2, 18])],
-    source: "FIE technical rules: 14 m with 2 m behind each end, 1.5–2 m wide",
     known: "from memory",
   },
   {
@@ -209,7 +197,6 @@ export const ARENAS: readonly VenueTemplate[] = [
     hall: { beyond: 8, height: 8 },
     marks: () => [boundary(16, 16), rectangle(0, 0, 10, 10)],
     parts: () => [part("run-off", [0, 0, 19, 19]), part("mat", [0, 0, 16, 16])],
-    source: "IJF Sport and Organisation Rules: contest area 8–10 m, safety area 3–4 m",
     known: "from memory",
   },
   {
@@ -222,7 +209,6 @@ export const ARENAS: readonly VenueTemplate[] = [
     surface: "floor",
     marks: () => [boundary(6, 5), line(0, -2.5, 0, 2.5)],
     parts: () => [part("run-off", [0, 0, 10, 9]), part("mat", [0, 0, 6, 5])],
-    source: "IFSC Rules: two lanes of 3 m, 15 m high; the floor before the wall is shown",
     known: "from memory",
   },
   {
@@ -238,7 +224,6 @@ export const ARENAS: readonly VenueTemplate[] = [
       part("range", [0, 12.5, 40, 105]),
       part("run-off", [0, -47.5, 40, 15]),
     ],
-    source: "World Archery Rules, book 2: 70 m from shooting line to targets",
     known: "from memory",
   },
 ];

@@ -53,7 +53,6 @@ export const COURTS: readonly VenueTemplate[] = [
       ]),
     ],
     parts: () => court(15, 28, { side: 2, end: 2 }),
-    source: "FIBA Official Basketball Rules, rule 2",
     known: "from memory",
   },
   {
@@ -76,7 +75,6 @@ export const COURTS: readonly VenueTemplate[] = [
       ]),
     ],
     parts: () => court(20, 40, { side: 1, end: 2 }),
-    source: "IHF Rules of the Game, rule 1",
     known: "from memory",
   },
   {
@@ -95,7 +93,6 @@ export const COURTS: readonly VenueTemplate[] = [
       ...bothEnds([...goalArea(20, 6, 1.5), spot(0, 14), spot(0, 10), goal(20, 3, 1)]),
     ],
     parts: () => court(20, 40, { side: 1, end: 1 }),
-    source: "FIFA Futsal Laws of the Game, law 1; 40 × 20 chosen within 38–42 × 20–25",
     known: "from memory",
   },
   {
@@ -109,7 +106,6 @@ export const COURTS: readonly VenueTemplate[] = [
     hall: { beyond: 4, height: 9 },
     marks: () => [boundary(20, 40), across(20, 0), ...bothEnds([spot(0, 13.33), ring(0, 13.33, 2.5)])],
     parts: () => court(20, 40, { side: 1, end: 2 }),
-    source: "IKF Rules of Korfball, section 1",
     known: "from memory",
   },
   {
@@ -127,7 +123,6 @@ export const COURTS: readonly VenueTemplate[] = [
       ...bothEnds([across(15.25, 5.083), arc(0, 15.25, 4.9, 90, 270), spot(0, 15.25)]),
     ],
     parts: () => court(15.25, 30.5, { side: 3, end: 3 }),
-    source: "World Netball Rules, rule 3",
     known: "from memory",
   },
   {
@@ -141,7 +136,6 @@ export const COURTS: readonly VenueTemplate[] = [
     hall: { beyond: 4, height: 9 },
     marks: () => [boundary(9, 18), across(10, 0), ...bothEnds([across(9, 3)])],
     parts: () => court(9, 18, { side: 3, end: 3 }),
-    source: "FIVB Official Volleyball Rules, rule 1; 5 m and 6.5 m of run-off at world events",
     known: "from memory",
   },
   {
@@ -153,7 +147,6 @@ export const COURTS: readonly VenueTemplate[] = [
     official: "referee",
     surface: "sand",
     marks: () => [boundary(8, 16), across(9, 0)],
-    source: "FIVB Official Beach Volleyball Rules, rule 1",
     known: "from memory",
   },
   {
@@ -172,7 +165,6 @@ export const COURTS: readonly VenueTemplate[] = [
       line(-2.59, -6.7, -2.59, 6.7),
       ...bothEnds([across(6.1, 1.98), across(6.1, 6.7 - 0.76), line(0, 1.98, 0, 6.7)]),
     ],
-    source: "BWF Laws of Badminton, law 1",
     known: "from memory",
   },
   {
@@ -191,7 +183,6 @@ export const COURTS: readonly VenueTemplate[] = [
       line(0, -6.4, 0, 6.4),
       ...bothEnds([across(8.23, 6.4)]),
     ],
-    source: "ITF Rules of Tennis, rule 1",
     known: "from memory",
   },
   {
@@ -209,7 +200,6 @@ export const COURTS: readonly VenueTemplate[] = [
       line(-0.915, 0, 0.915, 0),
       line(0, -1.37, 0, 1.37),
     ],
-    source: "ITTF Laws of Table Tennis and regulations: table 2.74 × 1.525, space 14 × 7",
     known: "from memory",
   },
   {
@@ -228,7 +218,6 @@ export const COURTS: readonly VenueTemplate[] = [
       rectangle(2.4, -1.415, 1.6, 1.6),
       rectangle(-2.4, -1.415, 1.6, 1.6),
     ],
-    source: "World Squash court specifications",
     known: "from memory",
   },
 ];

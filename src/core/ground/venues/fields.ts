@@ -28,7 +28,6 @@ export const FIELDS: readonly VenueTemplate[] = [
     runOff: { side: 3, end: 5 },
     official: "umpires",
     marks: hockeyPitchMarks,
-    source: "FIH Rules of Hockey, field of play",
     known: "from memory",
   },
   {
@@ -52,7 +51,6 @@ export const FIELDS: readonly VenueTemplate[] = [
         goal(52.5, 7.32, 2),
       ]),
     ],
-    source: "IFAB Laws of the Game, law 1; 105 × 68 chosen within 90–120 × 45–90",
     known: "from memory",
   },
   {
@@ -73,7 +71,6 @@ export const FIELDS: readonly VenueTemplate[] = [
         goal(50, 5.6, 0.2),
       ]),
     ],
-    source: "World Rugby Laws, law 1; 100 m between goal lines and in-goals of 11 m chosen within 6–22",
     known: "from memory",
   },
   {
@@ -88,7 +85,6 @@ export const FIELDS: readonly VenueTemplate[] = [
       across(68, 0),
       ...bothEnds([...[10, 20, 30, 40, 50].map((y) => across(68, y)), goal(50, 5.5, 0.2)]),
     ],
-    source: "International Rugby League Laws, section 1; in-goals of 8 m chosen within 6–11",
     known: "from memory",
   },
   {
@@ -105,7 +101,6 @@ export const FIELDS: readonly VenueTemplate[] = [
       ...bothEnds([1, 2, 3, 4, 5].map((k) => across(48.77, k * 9.144))),
       ...bothEnds([goal(54.86, 5.64, 0.2)]),
     ],
-    source: "IFAF Football Rules, rule 1; 120 × 53 1/3 yards",
     known: "from memory",
   },
   {
@@ -121,7 +116,6 @@ export const FIELDS: readonly VenueTemplate[] = [
       rectangle(0, 0, 50, 50),
       ...bothEnds([rectangle(0, 82.5 - 4.5, 6.4, 9), arc(0, 82.5, 50, 130, 230), goal(82.5, 6.4, 0.2)]),
     ],
-    source: "Laws of Australian Football, law 3; 165 × 135 chosen within 135–185 × 110–155",
     known: "from memory",
   },
   {
@@ -142,7 +136,6 @@ export const FIELDS: readonly VenueTemplate[] = [
         goal(70, 6.5, 1),
       ]),
     ],
-    source: "GAA Official Guide, part 2, rule 1; 140 × 85 chosen within 130–145 × 80–90",
     known: "from memory",
   },
   {
@@ -157,7 +150,6 @@ export const FIELDS: readonly VenueTemplate[] = [
       across(60, 0),
       ...bothEnds([ring(0, 40, 3), across(60, 22.5), goal(40, 1.83, 2.1)]),
     ],
-    source: "World Lacrosse rules, field; restraining lines by memory",
     known: "from memory",
   },
   {
@@ -177,7 +169,6 @@ export const FIELDS: readonly VenueTemplate[] = [
       },
       ...bothEnds([line(-1.83, 8.84, 1.83, 8.84), line(-1.32, 10.06, 1.32, 10.06)]),
     ],
-    source: "MCC Laws of Cricket, laws 6–8; ICC playing conditions; boundary of 65 m chosen within 59–82",
     known: "from memory",
   },
   {
@@ -188,7 +179,6 @@ export const FIELDS: readonly VenueTemplate[] = [
     runOff: { side: 18, end: 18 },
     official: "umpires",
     marks: () => diamond({ base: 27.43, plate: 18.44, fence: 122, mound: 2.74, infield: 28.96 }),
-    source: "WBSC Baseball Rules, rule 2; fence at 122 m straight away, 99.7 m on the lines chosen",
     known: "from memory",
   },
   {
@@ -199,7 +189,6 @@ export const FIELDS: readonly VenueTemplate[] = [
     runOff: { side: 9, end: 9 },
     official: "umpires",
     marks: () => diamond({ base: 18.29, plate: 14.02, fence: 61, mound: 2.74, infield: 15.24 }),
-    source: "rules for youth leagues, not WBSC’s: bases of 60 ft, pitcher at 46 ft; fence at 200 ft chosen",
     known: "from memory",
   },
   {
@@ -211,7 +200,6 @@ export const FIELDS: readonly VenueTemplate[] = [
     official: "umpires",
     surface: "grass",
     marks: () => diamond({ base: 18.29, plate: 13.11, fence: 67.06, mound: 2.44, infield: 18.29 }),
-    source: "WBSC Softball Rules, rule 2; women’s fast pitch",
     known: "from memory",
   },
   {
@@ -230,7 +218,6 @@ export const FIELDS: readonly VenueTemplate[] = [
       rectangle(-50.5, 16, 2.75, 9),
     ],
     parts: () => [...TRACK_PARTS],
-    source: "World Athletics Track and Field Facilities Manual: radius 36.50, straights 84.39, lanes 1.22",
     known: "from memory",
   },
   {
@@ -246,7 +233,6 @@ export const FIELDS: readonly VenueTemplate[] = [
       ...[30, 50, 70].map((r) => arc(0, -45, r, -17.46, 17.46)),
     ],
     parts: () => sectorParts(-45, 90, 17.46, []),
-    source: "World Athletics Competition Rules, 32: sector of 34.92°, discus circle 2.50 m; 90 m shown",
     known: "from memory",
   },
   {
@@ -268,8 +254,6 @@ export const FIELDS: readonly VenueTemplate[] = [
         // The runway, and a metre on either side of it.
         part("lanes", [0, -57.1, 6, 31]),
       ]),
-    source:
-      "World Athletics Competition Rules, 32 and 38: sector of 28.96°, arc of 8 m, runway 4 m; 100 m shown",
     known: "from memory",
   },
 ];

@@ -17,7 +17,6 @@ export const OPEN_GROUND: VenueTemplate = Object.freeze({
   runOff: { side: 0, end: 0 },
   marks: () => [],
   official: "stewards",
-  source: "no rules: nothing is painted",
   known: "invented",
 });
 

@@ -68,8 +68,7 @@ export interface VenueTemplate {
   readonly official: Official;
   /** Its parts, where they are more than field of play and run-off. */
   readonly parts?: () => VenuePart[];
-  /** Governing body and document; what is free in the rules and was chosen here. */
-  readonly source: string;
+  /** How its measures are known; by which document, `VENUE_SOURCES` tells. */
   readonly known: "published" | "from memory" | "common practice" | "estimated" | "invented";
 }
 

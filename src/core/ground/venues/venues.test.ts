@@ -1,3 +1,4 @@
+import { VENUE_SOURCES } from "./sources";
 import { convexHull, planDistance, type Point } from "..";
 import { OPEN_GROUND, VENUES, venueMarks, venueTemplate } from ".";
 
@@ -22,7 +23,7 @@ test("there are at least 24 venues, each with an id of its own, measures, marks 
   expect(new Set(VENUES.map((v) => v.id)).size).toBe(VENUES.length);
   for (const v of VENUES) {
     expect(v.id).toMatch(/^[a-z0-9-]{1,40}$/);
-    expect(v.source).toMatch(/[A-Z]{2,}|World|International|Laws/);
+    expect(VENUE_SOURCES[v.id]).toMatch(/[A-Z]{2,}|World|International|Laws/);
     const marks = v.marks();
     const boundaries = marks.filter((m) => m.kind === "boundary");
     expect(boundaries).toHaveLength(1);
