@@ -90,10 +90,7 @@ const PERILS: Readonly<Record<PerilCode, readonly [happens: string, instead: str
   ],
   "near-cage": ["Near the cage, whose netting gives way", "Step back from it"],
   "beside-runway": ["Beside the runway or behind its start", "Step back from it"],
-  "line-of-ball": [
-    "In the line of the ball, too near to step aside",
-    "Go behind a net or boards, or out of its line",
-  ],
+  "line-of-ball": ["In the line of the ball", "Go behind a net or boards, or out of its line"],
   "beside-play": ["Beside the line, where players and balls come over", "Step back from the line"],
   landing: ["Where somebody lands", "Go to the side"],
   "in-line": ["Straight on where the way bends", "Go inside, or behind a barrier"],

@@ -9,7 +9,6 @@ import {
   subtract,
   throughThing,
   topOf,
-  toVenue,
   venueAreasOf,
   type Ground,
   type Obstacle,
@@ -101,7 +100,7 @@ const WHEEL_RUNS = 0.5;
 
 /** Metres to keep off a cage, since its netting gives way. */
 const OFF_CAGE = 5;
-/** Metres behind a circle, beside a runway and behind its start; the sector is wider by this much (common practice). */
+/** Metres behind a circle, beside a runway and behind its start (common practice). */
 const OFF_CIRCLE = 3;
 const OFF_RUNWAY = 10;
 const BEHIND_START = 5;
@@ -169,9 +168,8 @@ const BESIDE_PLAY = 2;
 function besidePlay({ ground, position }: Asked): Peril | undefined {
   const field = venueAreasOf(ground.venue).find((a) => a.kind === "field-of-play");
   if (!field) return undefined;
-  const at = toVenue(ground.venue, position.at);
-  const outline = field.outline.map((p) => toVenue(ground.venue, p));
-  const away = isInside(at, outline) ? 0 : nearestOn(outline.concat(outline[0]!), at).away;
+  const { outline } = field;
+  const away = field.holds(position.at) ? 0 : nearestOn([...outline, outline[0]!], position.at).away;
   if (away < BESIDE_PLAY) return never("beside-play", away, BESIDE_PLAY);
   return away < 4 * BESIDE_PLAY ? care("beside-play", away, BESIDE_PLAY) : undefined;
 }

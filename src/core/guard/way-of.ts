@@ -1,4 +1,12 @@
-import { alongBearing, headingOf, planDistance, type Ground, type Point, type Spot } from "../ground";
+import {
+  alongBearing,
+  headingOf,
+  nearestOnSide,
+  planDistance,
+  type Ground,
+  type Point,
+  type Spot,
+} from "../ground";
 
 /** A track this near to a spot is the way of who is met there; metres. */
 const OF_THE_SPOT = 4;
@@ -47,10 +55,7 @@ export function nearestOn(way: readonly Point[], to: Point): Nearest {
   let best: (Nearest & { readonly leg: number }) | undefined;
   for (let i = 0; i + 1 < way.length; i++) {
     const [a, b] = [way[i]!, way[i + 1]!];
-    const [x, y] = [b.x - a.x, b.y - a.y];
-    const square = x * x + y * y;
-    const share = square === 0 ? 0 : Math.max(0, Math.min(1, ((to.x - a.x) * x + (to.y - a.y) * y) / square));
-    const at = { x: a.x + x * share, y: a.y + y * share };
+    const at = nearestOnSide(to, [a, b]);
     const away = planDistance(at, to);
     if (!best || away < best.away) best = { away, at, bend: "straight", leg: i };
   }
