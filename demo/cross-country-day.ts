@@ -105,7 +105,7 @@ export const crossCountryDay: Outing = {
       { id: "slope", name: "Slope to the drop", kind: "drop", outline: across(14, 3, -2, 6) },
       ...[3, 11, 18].map((fence) => ({
         id: `crossing-${fence}`,
-        name: "Crossing",
+        name: `Crossing after fence ${fence}`,
         kind: "path" as const,
         outline: across(fence, 16, 32, 36),
       })),
@@ -128,7 +128,8 @@ export const crossCountryDay: Outing = {
         kind: "course",
         runs: "Horse and rider",
         speed: 9.5,
-        points: Array.from({ length: 81 }, (_, i) => onCourse(i / 81)),
+        // Round to where it began.
+        points: Array.from({ length: 82 }, (_, i) => onCourse((i % 81) / 81)),
       },
     ],
     obstacles: [
@@ -146,15 +147,20 @@ export const crossCountryDay: Outing = {
         crownRadius: 6,
         crownFrom: 3,
       })),
-      // Where visitors cross: a rope on either side that is taken down between two horses.
+      // Where visitors cross: ropes on either side lead to the gap that a steward opens between two horses.
       ...[3, 11, 18].flatMap((fence) =>
-        [-7, 7].map((right) => ({
-          id: `rope-${fence}-${right < 0 ? "left" : "right"}`,
-          name: "Rope",
-          kind: "fence" as const,
-          outline: strip(fence, right, 30, 38),
-          height: 1,
-        })),
+        [-7, 7].flatMap((right) =>
+          [
+            { way: "before", from: 26, to: 31.5 },
+            { way: "after", from: 36.5, to: 42 },
+          ].map(({ way, from, to }) => ({
+            id: `rope-${fence}-${right < 0 ? "left" : "right"}-${way}`,
+            name: "Rope",
+            kind: "fence" as const,
+            outline: strip(fence, right, from, to),
+            height: 1,
+          })),
+        ),
       ),
       {
         id: "spectators-bank",

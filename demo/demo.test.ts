@@ -1,5 +1,5 @@
 import { assess } from "@/core/judge";
-import { isClosed, isInside } from "@/core/ground";
+import { isClosed, isInside, wayOnFoot, type Point } from "@/core/ground";
 import { sceneAt } from "@/core/scene";
 import { bagOf, instantOf, kitSchema, lightPlanOf, rigOf, outingSchema } from "@/data";
 import { demoKit, demoOutings } from ".";
@@ -96,6 +96,28 @@ test("the hall has lamps that flicker and no sun; the hide's first light is unde
   expect(course.ground.spots).toHaveLength(20);
 });
 
+test("from position to position of the course one crosses at its crossings alone", () => {
+  const course = demoOutings.find((o) => o.id === "cross-country-day")!;
+  const { positions, tracks, areas } = course.ground;
+  const line = tracks[0]!.points;
+  const paths = areas.filter((a) => a.kind === "path");
+  let crossed = 0;
+  for (const [i, a] of positions.entries())
+    for (const b of positions.slice(i + 1)) {
+      const found = wayOnFoot(course.ground, a.at, b.at);
+      expect([a.id, b.id, found.ok]).toEqual([a.id, b.id, true]);
+      if (!found.ok) continue;
+      const { way, over } = found.value;
+      const meets = way
+        .slice(1)
+        .flatMap((to, n) => line.slice(1).flatMap((p, k) => meeting(way[n]!, to, line[k]!, p)));
+      crossed += meets.length;
+      for (const at of meets) expect(paths.some((path) => isInside(at, path.outline))).toBe(true);
+      expect(meets.length > 0).toBe(over.length > 0);
+    }
+  expect(crossed).toBeGreaterThan(4);
+});
+
 test("a bank keeps within its corners and cuts every one of them off", () => {
   const square = [0, 1, 2, 3].map((i) => ({ x: i === 1 || i === 2 ? 10 : 0, y: i > 1 ? 10 : 0 }));
   const round = bank(square);
@@ -104,3 +126,15 @@ test("a bank keeps within its corners and cuts every one of them off", () => {
   for (const corner of square) expect(round).not.toContainEqual(corner);
   expect(bank(square, 1)[0]).toEqual({ x: 2.5, y: 0 });
 });
+
+/** Where two stretches meet, if they do. */
+function meeting(a: Point, b: Point, c: Point, d: Point): Point[] {
+  const [u, v] = [
+    { x: b.x - a.x, y: b.y - a.y },
+    { x: d.x - c.x, y: d.y - c.y },
+  ];
+  const across = u.x * v.y - u.y * v.x;
+  const s = ((c.x - a.x) * v.y - (c.y - a.y) * v.x) / across;
+  const t = ((c.x - a.x) * u.y - (c.y - a.y) * u.x) / across;
+  return s > 0 && s < 1 && t > 0 && t < 1 ? [{ x: a.x + s * u.x, y: a.y + s * u.y }] : [];
+}

@@ -1,5 +1,7 @@
+import type { Area, Official } from "@/core/ground";
 import type { Coverage, Price } from "@/core/schedule";
 import { countWords, minutesWords } from "./format";
+import { officialsDo } from "./standing";
 import { numberWords } from "./number";
 
 /** Why a line of a list was refused. */
@@ -119,6 +121,14 @@ export function orderChangeWords(kind: "new" | "gone" | "elsewhere", name: strin
   if (kind === "gone") return `No longer: ${name}.`;
   return kind === "new" ? `New: ${name}, from ${place}.` : `${name} from ${place} now.`;
 }
+
+/** Why no walk leads from one place to another. */
+export const noWalkWords = (why: "needs-leave" | "inside-obstacle" | "no-way"): string =>
+  why === "needs-leave" ? "leave first" : "no way there";
+
+/** What leads over what is in use, and who opens it: "over “Crossing”, once the stewards open it". */
+export const crossingsWords = (over: readonly Pick<Area, "name">[], official: Official): string =>
+  `over ${over.map(({ name }) => `“${name}”`).join(" and ")}, once ${officialsDo(official, "open", "opens")} it`;
 
 /** How long it takes to walk somewhere, and what is to spare. */
 export const walkWords = (metres: number, seconds: number, slackMinutes: number): string =>

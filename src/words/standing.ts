@@ -72,7 +72,7 @@ export function neverSentence({ area }: OfArea): string {
 const ONE: readonly Official[] = ["referee", "pool-referee", "range-officer"];
 
 /** Those who decide with what they do: "the umpires agree", "the referee agrees". */
-const officialsDo = (official: Official, many: string, one: string): string =>
+export const officialsDo = (official: Official, many: string, one: string): string =>
   `${OFFICIALS[official]} ${ONE.includes(official) ? one : many}`;
 
 export const needsLeaveSentence = ({ area, official = "stewards" }: OfArea): string =>

@@ -21,7 +21,7 @@ test("the walk to each position is what the way on foot takes at the pace; to on
   for (const { id, at } of others) {
     const walk = found[id];
     const straight = Math.hypot(at.x - view.position!.at.x, at.y - view.position!.at.y);
-    if (typeof walk === "number") expect(walk).toBeGreaterThanOrEqual(straight / 2.5);
+    if (typeof walk === "object") expect(walk.seconds).toBeGreaterThanOrEqual(straight / 2.5);
   }
   expect(walkThrough(view.outing.ground, [view.position!.at])).toBe(0);
 });

@@ -1,10 +1,13 @@
+import { wayOnFoot, type Area } from "@/core/ground";
 import { paceOf } from "@/outing/pace";
 import type { OutingView } from "@/outing/outing-view";
 import { answered } from "../answered";
-import { walkThrough } from "./brief-places";
 
-/** Seconds on foot from the position in hand to another; "here" for itself, "no-way" where none leads. */
-export type WalkTo = number | "here" | "no-way";
+/** How long the walk from the position in hand to another takes, in seconds, and the crossings on it; or why there is none. */
+export type WalkTo =
+  | { readonly seconds: number; readonly over: readonly Area[] }
+  | "here"
+  | NonNullable<Exclude<ReturnType<typeof wayOnFoot>, { ok: true }>>["reason"];
 
 const walkable = ({ outing: { ground } }: OutingView) => ground;
 
@@ -15,8 +18,8 @@ export const walks = answered(
     Object.fromEntries(
       ground.positions.map((to) => {
         if (!from || to === from) return [to.id, "here"];
-        const metres = walkThrough(ground, [from.at, to.at]);
-        return [to.id, metres === undefined ? "no-way" : metres / pace];
+        const way = wayOnFoot(ground, from.at, to.at);
+        return [to.id, way.ok ? { seconds: way.value.metres / pace, over: way.value.over } : way.reason];
       }),
     ),
 );

@@ -7,6 +7,7 @@ import {
   venueParts,
   venueTemplate,
   type Area,
+  type Official,
   type Point,
   type Venue,
   type VenueArea,
@@ -39,11 +40,16 @@ export interface VenuePartSeen extends VenueArea {
   readonly byLeave: boolean;
 }
 
+/** The official who gives leave and opens crossings at a venue. */
+export function officialAt({ template }: Venue): Official {
+  const found = venueTemplate(template);
+  return found.ok ? found.value.official : "stewards";
+}
+
 /** The parts of a venue as they are drawn, and the official who gives leave there. */
 export function venueSeen(venue: Venue) {
-  const found = venueTemplate(venue.template);
   return {
-    official: found.ok ? found.value.official : ("stewards" as const),
+    official: officialAt(venue),
     parts: venueAreasOf(venue).map((area): VenuePartSeen => ({ ...area, byLeave: needsLeave(area.kind) })),
   };
 }

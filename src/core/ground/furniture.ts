@@ -1,9 +1,11 @@
-import type { Block, Venue } from "./ground";
+import type { Area, Block, Venue } from "./ground";
 import { fromVenue } from "./venue-frame";
-import { FURNITURE } from "./venues/furniture";
+import { CROSSINGS, FURNITURE } from "./venues/furniture";
+
+type Lie = Pick<Venue, "template" | "bearing" | "centre">;
 
 /** What stands on a venue as it lies on the plan, each with an id of its own. */
-export const furnitureOf = (venue: Pick<Venue, "template" | "bearing" | "centre">): readonly Block[] =>
+export const furnitureOf = (venue: Lie): readonly Block[] =>
   (FURNITURE[venue.template] ?? []).map(({ kind, name, outline, height, base }, i) => ({
     id: `venue-${i + 1}`,
     name,
@@ -11,4 +13,13 @@ export const furnitureOf = (venue: Pick<Venue, "template" | "bearing" | "centre"
     outline: outline.map((p) => fromVenue(venue, p)),
     height,
     ...(base > 0 && { base }),
+  }));
+
+/** Where one is let over a venue's lanes as they lie on the plan, each with an id of its own. */
+export const crossingsOn = (venue: Lie): readonly Area[] =>
+  (CROSSINGS[venue.template] ?? []).map(({ name, outline }, i) => ({
+    id: `crossing-${i + 1}`,
+    name,
+    kind: "path",
+    outline: outline.map((p) => fromVenue(venue, p)),
   }));

@@ -107,7 +107,7 @@ export { canopyAt, zoneIdOf } from "./zone-of";
 export { lineThrough } from "./line";
 export { nearestOnSide, snap, type Snapped, type SnapTo } from "./snap";
 export { VENUE_SOURCES } from "./venues/sources";
-export { furnitureOf } from "./furniture";
+export { crossingsOn, furnitureOf } from "./furniture";
 export { fromVenue, toVenue } from "./venue-frame";
 export { fromCoordinates, toCoordinates, type Coordinates } from "./coordinates";
 export {
@@ -118,6 +118,5 @@ export {
   type FrameAtAim,
   type FrameBackground,
 } from "./frame-background";
-export { wayOnFoot } from "./way-on-foot";
-export type { Walk } from "./walking";
+export { wayOnFoot, type WayOnFoot } from "./way-on-foot";
 export { edgeMoves, metresToWater, waterLevel, type WaterLevel } from "./water-level";

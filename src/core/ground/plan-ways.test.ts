@@ -177,17 +177,19 @@ const square = (x: number, y: number, half: number): Point[] => [
   { x: x - half, y: y + half },
 ];
 
+const walls = (...outlines: Point[][]) => outlines.map((outline) => ({ outline }));
+
 test("the way round one building is by its nearer corners, worked out by hand", () => {
-  const walk = waysRound([square(0, 1, 4)], 0)({ x: -10, y: 0 }, { x: 10, y: 0 });
+  const walk = waysRound(walls(square(0, 1, 4)), 0)({ x: -10, y: 0 }, { x: 10, y: 0 });
   // Below: (−4, −3) and (4, −3): twice √(36 + 9) and 8 along the wall.
   expect(walk.ok && walk.value.metres).toBeCloseTo(2 * Math.hypot(6, 3) + 8, 6);
   expect(walk.ok && walk.value.way).toHaveLength(4);
 });
 
 test("a clear way is straight, an end inside a building or a walled-in end is told", () => {
-  const free = waysRound([square(100, 100, 5)])({ x: 0, y: 0 }, { x: 30, y: 40 });
+  const free = waysRound(walls(square(100, 100, 5)))({ x: 0, y: 0 }, { x: 30, y: 40 });
   expect(free.ok && free.value.metres).toBe(50);
-  expect(waysRound([square(0, 0, 2)])({ x: 0, y: 0 }, { x: 9, y: 0 })).toEqual({
+  expect(waysRound(walls(square(0, 0, 2)))({ x: 0, y: 0 }, { x: 9, y: 0 })).toEqual({
     ok: false,
     reason: "inside-obstacle",
   });
@@ -198,7 +200,7 @@ test("a clear way is straight, an end inside a building or a walled-in end is to
     { x, y: y + h },
   ];
   const yard = [wall(-5, -5, 10, 1), wall(-5, 4, 10, 1), wall(-5, -5, 1, 10), wall(4, -5, 1, 10)];
-  expect(waysRound(yard)({ x: 0, y: 0 }, { x: 20, y: 0 })).toEqual({
+  expect(waysRound(walls(...yard))({ x: 0, y: 0 }, { x: 20, y: 0 })).toEqual({
     ok: false,
     reason: "no-way",
   });
@@ -213,7 +215,7 @@ test("no way beats the straight line, and a fine grid of steps finds no shorter 
     { x: 7, y: -16 },
     { x: 18, y: 14 },
   ]) {
-    const walk = waysRound(blocks, 0)(from, to);
+    const walk = waysRound(walls(...blocks), 0)(from, to);
     const grid = gridWay(from, to, blocks);
     expect(walk.ok && walk.value.metres).toBeGreaterThanOrEqual(planDistance(from, to) - 1e-9);
     // Steps in sixteen directions are up to 2.8 % longer than the true way, never shorter.

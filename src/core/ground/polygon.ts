@@ -26,15 +26,22 @@ export function convexHull(points: readonly Point[]): Point[] {
   return [...halfHull(sorted), ...halfHull([...sorted].reverse())];
 }
 
+/** Square metres by which a corner may turn inward and still count as straight: what rounding leaves of a curve. */
+const STRAIGHT = 1e-6;
+
+const isSame = (a: Point, b: Point): boolean =>
+  Math.abs(a.x - b.x) < STRAIGHT && Math.abs(a.y - b.y) < STRAIGHT;
+
 /**
  * A simple outline cut into convex parts, each counter-clockwise: itself when it is convex, else triangles by clipping
  * ears. An outline that crosses itself comes back as its hull.
  */
 export function convexParts(outline: readonly Point[]): Point[][] {
-  const rest = signedArea(outline) < 0 ? [...outline].reverse() : [...outline];
+  const once = outline.filter((p, i) => !isSame(p, outline[(i + 1) % outline.length]!));
+  const rest = signedArea(once) < 0 ? once.reverse() : once;
   const corner = (i: number) =>
     [rest[(i + rest.length - 1) % rest.length]!, rest[i]!, rest[(i + 1) % rest.length]!] as const;
-  if (rest.every((_, i) => turn(...corner(i)) >= 0)) return [rest];
+  if (rest.every((_, i) => turn(...corner(i)) >= -STRAIGHT)) return [rest];
   const parts: Point[][] = [];
   while (rest.length > 3) {
     const ear = rest.findIndex((_, i) => {

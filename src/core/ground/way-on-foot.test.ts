@@ -1,4 +1,6 @@
-import { planDistance, standingAt, VENUES, wayOnFoot, type Ground, type Point } from ".";
+import { crossingsOn, planDistance, standingAt, VENUES, wayOnFoot, type Ground, type Point } from ".";
+import { isInside } from "./polygon";
+import { LEAVE_KINDS } from "./venues";
 
 const groundOf = (template: string, more: Partial<Ground> = {}): Ground => ({
   anchor: { latitude: 50, longitude: 8, elevation: 100 },
@@ -24,10 +26,14 @@ const along = (way: readonly Point[]): Point[] =>
     }));
   });
 
-/** Nobody walks there, lanes apart, which are crossed. */
+const onPath = ({ areas }: Ground, at: Point): boolean =>
+  areas.some((a) => a.kind === "path" && isInside(at, a.outline));
+
+/** Nobody walks there: the field of play, water, lanes but for where they are crossed, and what is by leave that was not given. */
 const isForbidden = (ground: Ground, at: Point): boolean => {
-  const standing = standingAt(ground, at);
-  return standing.rule === "never" && standing.area !== "lanes";
+  const { rule, area } = { area: undefined, ...standingAt(ground, at) };
+  if (rule === "by-leave" || (rule === "never" && area === "lanes")) return !onPath(ground, at);
+  return rule === "never";
 };
 
 test("a way leads round the field of play and the water of every venue, never through it", () => {
@@ -57,13 +63,15 @@ test("a way leads round the field of play and the water of every venue, never th
 test("where one is let in, there is a way to it, also when it lies within something that is walked round", () => {
   let reached = 0;
   for (const { id, width, length } of VENUES) {
-    const ground = groundOf(id);
+    const bare = groundOf(id);
+    const ground = { ...bare, leave: LEAVE_KINDS, areas: crossingsOn(bare.venue) };
     const gate = { x: 0, y: Math.hypot(width, length) };
     for (let x = -width; x <= width; x += width / 6)
       for (let y = -length; y <= length; y += length / 6) {
         const at = { x, y };
-        if (standingAt(ground, at).rule !== "by-leave") continue;
-        expect([id, x, y, wayOnFoot(ground, gate, at).ok]).toEqual([id, x, y, true]);
+        if (standingAt(ground, at).rule !== "granted") continue;
+        expect([id, x, y, wayOnFoot(ground, gate, at)]).toMatchObject([id, x, y, { ok: true }]);
+        expect(wayOnFoot(bare, gate, at)).toEqual({ ok: false, reason: "needs-leave" });
         reached++;
       }
   }
@@ -96,6 +104,7 @@ test("from one side of a pool to the other one walks round its end", () => {
   const template = VENUES.find((v) => v.id.includes("pool"))!;
   const ground = groundOf(template.id, {
     venue: { template: template.id, centre: { x: 0, y: 0 }, bearing: 0 },
+    leave: ["pool-deck"],
   });
   const side = template.width / 2 + 1;
   const found = wayOnFoot(ground, { x: -side, y: 0 }, { x: side, y: 0 });
@@ -124,4 +133,106 @@ test("a way is the same whatever was asked of that ground before, and as long ba
       }
   }
   expect(compared).toBeGreaterThan(5 * VENUES.length);
+});
+
+const STADIUM = groundOf("athletics-400", {
+  venue: { template: "athletics-400", centre: { x: 0, y: 0 }, bearing: 0 },
+});
+const INFIELD = { x: -20, y: -35 };
+const STAND = { x: 65, y: 20 };
+
+test("a way ran through both sets of lanes: it leads over a crossing that is drawn, by leave, or there is none", () => {
+  const leave = { ...STADIUM, leave: ["infield"] as const };
+  expect(wayOnFoot(STADIUM, STAND, INFIELD)).toEqual({ ok: false, reason: "needs-leave" });
+  expect(wayOnFoot(leave, STAND, INFIELD)).toEqual({ ok: false, reason: "no-way" });
+  const crossed = { ...leave, areas: crossingsOn(STADIUM.venue) };
+  const found = wayOnFoot(crossed, STAND, INFIELD);
+  expect(found).toMatchObject({ ok: true, value: { over: [{ name: "Crossing, near bend" }] } });
+  if (!found.ok) return;
+  expect(along(found.value.way).filter((p) => isForbidden(crossed, p))).toEqual([]);
+  expect(found.value.metres).toBeGreaterThan(planDistance(STAND, INFIELD) + 20);
+});
+
+test("round a track outside nothing is crossed, and none is named", () => {
+  const crossed = { ...STADIUM, areas: crossingsOn(STADIUM.venue) };
+  const found = wayOnFoot(crossed, STAND, { x: -65, y: 20 });
+  expect(found).toMatchObject({ ok: true, value: { over: [] } });
+  expect(found.ok && along(found.value.way).filter((p) => isForbidden(crossed, p))).toEqual([]);
+});
+
+const COURSE = {
+  id: "course",
+  name: "Course",
+  kind: "course",
+  speed: 9,
+  points: [
+    { x: -50, y: 0 },
+    { x: 50, y: 0 },
+  ],
+} as const;
+const over = (x: number, half = 2) => ({
+  id: `crossing-${x}`,
+  name: `Crossing at ${x}`,
+  kind: "path" as const,
+  outline: [
+    { x: x - half, y: -5 },
+    { x: x + half, y: -5 },
+    { x: x + half, y: 5 },
+    { x: x - half, y: 5 },
+  ],
+});
+const [SOUTH, NORTH] = [
+  { x: 0, y: -20 },
+  { x: 0, y: 20 },
+];
+
+test("a course in use is crossed at the nearer crossing, else walked round; a slow one, a flight and play are no matter", () => {
+  const open = groundOf("open-ground");
+  const course = { ...open, tracks: [COURSE] };
+  const round = wayOnFoot(course, SOUTH, NORTH);
+  expect(round.ok && round.value.metres).toBeGreaterThan(2 * Math.hypot(50, 20));
+  const crossed = wayOnFoot({ ...course, areas: [over(30), over(-10)] }, SOUTH, NORTH);
+  expect(crossed).toMatchObject({ ok: true, value: { over: [{ name: "Crossing at -10" }] } });
+  // By hand: to the corner a quarter of a metre within the crossing, along it as far as the course is kept clear of, and back.
+  expect(crossed.ok && crossed.value.metres).toBeGreaterThan(2 * Math.hypot(8.25, 20) - 0.1);
+  expect(crossed.ok && crossed.value.metres).toBeLessThan(2 * Math.hypot(8.25, 15.25) + 9.5 + 0.1);
+  for (const track of [
+    { ...COURSE, speed: 1.2 },
+    { ...COURSE, kind: "flight" as const },
+    { ...COURSE, kind: "play" as const },
+  ])
+    expect(wayOnFoot({ ...open, tracks: [track] }, SOUTH, NORTH)).toMatchObject({ value: { metres: 40 } });
+});
+
+test("a course that closes on itself lets nobody out without a crossing", () => {
+  const ring = Array.from({ length: 41 }, (_, i) => ({
+    x: 60 * Math.cos((i * Math.PI) / 20),
+    y: 40 * Math.sin((i * Math.PI) / 20),
+  }));
+  const closed = groundOf("open-ground", { tracks: [{ ...COURSE, points: ring }] });
+  const far = { x: 0, y: 90 };
+  expect(wayOnFoot(closed, SOUTH, far)).toEqual({ ok: false, reason: "no-way" });
+  const path = { ...over(0), outline: over(0).outline.map(({ x, y }) => ({ x, y: y + 40 })) };
+  expect(wayOnFoot({ ...closed, areas: [path] }, SOUTH, far)).toMatchObject({
+    ok: true,
+    value: { over: [path] },
+  });
+});
+
+test("up a stand there is a way, though one stands within it; through a wall there is none", () => {
+  const outline = [
+    { x: 5, y: -5 },
+    { x: 15, y: -5 },
+    { x: 15, y: 5 },
+    { x: 5, y: 5 },
+  ];
+  const from = { x: 0, y: 0 };
+  const up = { x: 10, y: 0 };
+  const stand = { id: "stand", name: "Stand", kind: "stand" as const, outline, height: 6 };
+  const ground = groundOf("open-ground", { obstacles: [stand] });
+  expect(wayOnFoot(ground, from, up)).toMatchObject({ value: { metres: 10 } });
+  const past = wayOnFoot(ground, from, { x: 20, y: 0 });
+  expect(past.ok && past.value.metres).toBeGreaterThan(21);
+  const wall = { ...ground, obstacles: [{ ...stand, kind: "wall" as const }] };
+  expect(wayOnFoot(wall, from, up)).toEqual({ ok: false, reason: "inside-obstacle" });
 });

@@ -1,4 +1,4 @@
-import { wayOnFoot, type Ground, type Position, type Walk } from "../ground";
+import { wayOnFoot, type Ground, type Position, type WayOnFoot } from "../ground";
 import { sunCourse } from "../light";
 import { sceneAt, type LightPlan } from "../scene";
 import type { Progress } from "../units";
@@ -46,7 +46,7 @@ export interface Coverage extends Schedule {
   /** What it would cost to have an event that lost against others. */
   readonly prices: readonly Price[];
   /** From position to position by their ids, round what stands there; left out where no way leads, and from one to itself. */
-  readonly ways: Readonly<Record<string, Readonly<Record<string, Walk>>>>;
+  readonly ways: Readonly<Record<string, Readonly<Record<string, WayOnFoot>>>>;
 }
 
 /** More than any day is worth: a pinned event is dropped only where it cannot be had. */
@@ -132,13 +132,17 @@ function told(schedule: Schedule, own: (id: string, value: number) => number): S
 
 /** Ways on foot between positions, each way the same but for its direction. */
 function waysBetween(ground: Ground, positions: readonly Position[]): Coverage["ways"] {
-  const all: Record<string, Record<string, Walk>> = Object.fromEntries(positions.map((p) => [p.id, {}]));
+  const all: Record<string, Record<string, WayOnFoot>> = Object.fromEntries(positions.map((p) => [p.id, {}]));
   positions.forEach((a, i) =>
     positions.slice(i + 1).forEach((b) => {
       const walk = wayOnFoot(ground, a.at, b.at);
       if (!walk.ok) return;
       all[a.id]![b.id] = walk.value;
-      all[b.id]![a.id] = { ...walk.value, way: walk.value.way.toReversed() };
+      all[b.id]![a.id] = {
+        ...walk.value,
+        way: walk.value.way.toReversed(),
+        over: walk.value.over.toReversed(),
+      };
     }),
   );
   return all;

@@ -1,5 +1,6 @@
 import type { Scenery, Staging } from "@/core/catalogue";
 import {
+  crossingsOn,
   fromVenue,
   furnitureOf,
   OPEN_GROUND,
@@ -97,7 +98,10 @@ export function newOuting(
   const shot = beginShot(subject, "spot-1", preferences, []);
   const hall = hallFor(lie);
   const kind = kindOf(venue.id, group);
-  const stands = furnitureOf(lie).map((thing) => ({ ...thing, outline: thing.outline.map(toCentimetre) }));
+  const laid = <T extends { readonly outline: readonly Point[] }>(things: readonly T[]) =>
+    things.map((thing) => ({ ...thing, outline: thing.outline.map(toCentimetre) }));
+  const stands = laid(furnitureOf(lie));
+  const crossed = laid(crossingsOn(lie));
   const { surface, areas, tracks, obstacles } = sceneryAbout(met.at, met.facing, met.scenery);
   const spot = {
     id: "spot-1",
@@ -130,7 +134,7 @@ export function newOuting(
     ground: {
       anchor: { latitude: wish.latitude, longitude: wish.longitude, elevation: 0 },
       surface: venue.surface ?? surface,
-      areas,
+      areas: [...areas, ...crossed],
       venue: lie,
       zones: [{ id: "ground", name: "Ground", offsetClicks: 0 }],
       spots: [spot],

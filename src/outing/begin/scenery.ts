@@ -43,7 +43,7 @@ function course(at: Point, facing: number, scenery: keyof typeof CLOSED): Set {
         outline: box(at, 2 * COURSE, 2 * CLOSED[scenery], facing),
       },
     ],
-    tracks: [{ id: "course", name: "Course", points: [line[1]!, line[0]!] }],
+    tracks: [{ id: "course", name: "Course", kind: "course", points: [line[1]!, line[0]!] }],
   };
 }
 

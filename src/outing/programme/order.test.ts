@@ -18,7 +18,7 @@ const drafts = [
 ];
 const outing: Outing = addEvents(eventsFrom(drafts, [], []))(base);
 const at = (time: string): number => instantOf(base.date, time, base.timeZone).at;
-const way = { metres: 60, way: [a.at, b.at] };
+const way = { metres: 60, way: [a.at, b.at], over: [] };
 const orderOf = (visits: readonly (readonly [string, string, string])[]): Coverage => ({
   visits: visits.map(([eventId, placeId, time]) => ({
     eventId,

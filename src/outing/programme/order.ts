@@ -1,4 +1,4 @@
-import type { Position } from "@/core/ground";
+import type { Area, Position } from "@/core/ground";
 import type { Coverage, Stop } from "@/core/schedule";
 import type { Outing } from "@/data";
 import { timedProgramme, type TimedEvent } from "./event-times";
@@ -12,6 +12,8 @@ export interface Step {
   readonly metres: number;
   /** Seconds of walking. */
   readonly walk: number;
+  /** The crossings on the way, which an official opens. */
+  readonly over: readonly Area[];
 }
 
 /** The order as stops of the outing as it is now; what was deleted since is left out. `pace` in m/s. */
@@ -22,8 +24,8 @@ export function stepsOf(outing: Outing, { visits, ways }: Coverage, pace: number
     const position = outing.ground.positions.find((p) => p.id === visit.placeId);
     if (!event || !position) return [];
     const last = visits[i - 1]?.placeId;
-    const metres = last === undefined ? 0 : (ways[last]?.[visit.placeId]?.metres ?? 0);
-    return [{ visit, event, position, metres, walk: metres / pace }];
+    const { metres = 0, over = [] } = (last === undefined ? undefined : ways[last]?.[visit.placeId]) ?? {};
+    return [{ visit, event, position, metres, walk: metres / pace, over }];
   });
 }
 

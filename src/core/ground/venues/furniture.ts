@@ -14,21 +14,17 @@ export interface FurnitureRow {
 
 type Box = readonly [x: number, y: number, width: number, length: number];
 
-const block = (
-  kind: BlockKind,
-  name: string,
-  [x, y, width, length]: Box,
-  height: number,
-  base = 0,
-): FurnitureRow => ({
+const rectangle = ([x, y, width, length]: Box): Point[] => [
+  { x: x - width / 2, y: y + length / 2 },
+  { x: x + width / 2, y: y + length / 2 },
+  { x: x + width / 2, y: y - length / 2 },
+  { x: x - width / 2, y: y - length / 2 },
+];
+
+const block = (kind: BlockKind, name: string, at: Box, height: number, base = 0): FurnitureRow => ({
   kind,
   name,
-  outline: [
-    { x: x - width / 2, y: y + length / 2 },
-    { x: x + width / 2, y: y + length / 2 },
-    { x: x + width / 2, y: y - length / 2 },
-    { x: x - width / 2, y: y - length / 2 },
-  ],
+  outline: rectangle(at),
   height,
   base,
 });
@@ -138,4 +134,21 @@ export const FURNITURE: Readonly<Record<string, readonly FurnitureRow[]>> = {
   baseball: backstop(-61, 18),
   "baseball-youth": backstop(-30.5, 7.6),
   softball: backstop(-33.53, 7.6),
+};
+
+/** A part of a venue that one walks over, in its own axes. */
+export interface CrossingRow {
+  readonly name: string;
+  readonly outline: readonly Point[];
+}
+
+/** Where one is let over the lanes of a venue that lie all about it (common practice). */
+export const CROSSINGS: Readonly<Record<string, readonly CrossingRow[]>> = {
+  // At the height of both bends; the sector of the throws ends before the northern one.
+  "athletics-400": [1, -1].map((end) => ({
+    name: end > 0 ? "Crossing, far bend" : "Crossing, near bend",
+    outline: rectangle([0, end * 84.1, 4, 16]),
+  })),
+  // Under the track and up again within it.
+  velodrome: [{ name: "Tunnel", outline: rectangle([29.5, 0, 15, 3]) }],
 };

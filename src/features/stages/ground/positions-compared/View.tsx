@@ -8,7 +8,8 @@ import {
 } from "@tanstack/react-table";
 import { memo, useMemo, useState, type ReactNode } from "react";
 import { Pressable, ScrollView, View } from "react-native";
-import { walks } from "@/answers/ground/positions-compared";
+import { walks, type WalkTo } from "@/answers/ground/positions-compared";
+import { officialAt } from "@/answers/plan/venue";
 import type { Position } from "@/core/ground";
 import { useShallow } from "zustand/react/shallow";
 import type { Assessment, Softness } from "@/core/judge";
@@ -27,6 +28,7 @@ import {
   shutterWords,
   softnessWords,
 } from "@/words";
+import { crossingsWords, noWalkWords } from "@/words/programme";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { CompareReasons } from "./CompareReasons";
 
@@ -116,20 +118,17 @@ const COLUMNS: ColumnDef<Compared>[] = LINES.map(({ name, by, first }) => ({
 }));
 
 /** Minutes from the chosen position to another one, round what stands in the way. */
-function useWalks(): (id: string) => string {
-  const found = useOuting(walks);
-  return (id) => {
-    const walk = found[id]!;
-    if (walk === "here") return "–";
-    return walk === "no-way" ? "no way there" : minutesWords(walk);
-  };
+function walkTo(walk: WalkTo): string {
+  if (walk === "here") return "–";
+  return typeof walk === "string" ? noWalkWords(walk) : minutesWords(walk.seconds);
 }
 
 /** The positions side by side for the shot in hand; a press on a heading stands there, one on a line sorts them by it. */
 export function CompareTable() {
   const positions = useOuting((v) => v.outing.ground.positions);
   const along = useOuting((v) => v.shot.along ?? "height");
-  const walkTo = useWalks();
+  const found = useOuting(walks);
+  const official = useOuting((v) => officialAt(v.outing.ground.venue));
   const [sorting, setSorting] = useState<SortingState>([]);
   const by = LINES.find((line) => line.name === sorting[0]?.id)?.by;
   const values = useOuting(
@@ -178,11 +177,17 @@ export function CompareTable() {
           ))}
           <TableRow name="Walk there">
             {compared.map((p) => (
-              <Cell key={p.id} words={walkTo(p.id)} />
+              <Cell key={p.id} words={walkTo(found[p.id]!)} />
             ))}
           </TableRow>
         </View>
       </ScrollView>
+      {compared.map(({ id, name }) => {
+        const walk = found[id]!;
+        return typeof walk === "object" && walk.over.length > 0 ? (
+          <Txt key={id}>{`To ${name} ${crossingsWords(walk.over, official)}.`}</Txt>
+        ) : null;
+      })}
       <CompareReasons />
     </View>
   );

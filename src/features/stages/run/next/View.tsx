@@ -43,8 +43,8 @@ export function NextUp() {
   );
 }
 
-const placeLine = ({ position, visit, metres, walk }: Step, wall: (t: number) => string): string =>
-  `${position.name}: ${metres === 0 ? "stay" : `${wayWords(metres, walk)}, leave by ${wall(visit.leave)}`}`;
+const placeLine = ({ position, visit, metres, walk, over }: Step, wall: (t: number) => string): string =>
+  `${position.name}: ${metres === 0 ? "stay" : `${wayWords(metres, walk)}${over.map(({ name }) => ` over “${name}”`).join("")}, leave by ${wall(visit.leave)}`}`;
 
 const dueLine = ({ event }: Step, at: number): string =>
   nextCallWords(event.called, at) ?? untilWords(event.starts, at);

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
+import { officialAt } from "@/answers/plan/venue";
 import type { Price } from "@/core/schedule";
 import { timedProgramme, type TimedEvent } from "@/outing/programme/event-times";
 import type { Step } from "@/outing/programme/order";
@@ -9,7 +10,14 @@ import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
 import { countWords, percentWords } from "@/words";
-import { coverageVerdict, lostWords, orderChangeWords, priceWords, walkWords } from "@/words/programme";
+import {
+  coverageVerdict,
+  crossingsWords,
+  lostWords,
+  orderChangeWords,
+  priceWords,
+  walkWords,
+} from "@/words/programme";
 import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { wallOf } from "../../shot/titles";
 import { DayDrawing } from "./DayDrawing";
@@ -100,15 +108,22 @@ function Shown({ order: { answer, changes } }: { order: Ordered }) {
 }
 
 /** A stop of the order; a press pins it. */
-function Covered({ step: { event, position, visit, metres, walk }, number }: { step: Step; number: number }) {
+function Covered({
+  step: { event, position, visit, metres, walk, over },
+  number,
+}: {
+  step: Step;
+  number: number;
+}) {
   const outing = useOuting((v) => v.outing);
+  const official = useOuting((v) => officialAt(v.outing.ground.venue));
   const commit = useCommit();
   const pinned = event.wish === "pinned";
   const inPlace = `In place by ${wallOf({ outing }, visit.ready)}${event.calls.length > 1 ? ", the second call" : ""}`;
   return (
     <Row
       title={`${number}  ${wallOf({ outing }, event.starts)} ${event.name}, from ${position.name}`}
-      detail={`${inPlace}; ${walkWords(metres, walk, visit.slack / 60_000)}`}
+      detail={`${inPlace}; ${walkWords(metres, walk, visit.slack / 60_000)}${over.length > 0 ? `; ${crossingsWords(over, official)}` : ""}`}
       value={pinned ? "pinned" : "Pin"}
       onPress={() => void commit(editEvent(event.id, { wish: pinned ? undefined : "pinned" }))}
     />
