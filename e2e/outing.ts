@@ -160,11 +160,12 @@ export async function planned(page: Page, ground: string, subject?: string): Pro
     await page.getByLabel("Search first subject").fill(subject);
     await page.getByRole("list", { name: "First subject" }).getByRole("button").first().click();
   }
+  const roofed = await page.getByRole("radio", { name: "Under a roof" }).isChecked();
   const typed = {
     "Name of the outing": "Trial day",
     "Name of the place": "Mill Lane",
-    "Latitude, south is − in °": "53.4",
-    "Longitude, west is − in °": "-1.5",
+    // Under a roof nobody asks where it lies.
+    ...(!roofed && { "Latitude, south is − in °": "53.4", "Longitude, west is − in °": "-1.5" }),
     Date: "2027-05-08",
   };
   for (const [label, value] of Object.entries(typed))

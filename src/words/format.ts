@@ -1,4 +1,5 @@
 import { lengthShown, lengthUnit, timeWords } from "./display";
+import type { Anchor } from "@/core/ground";
 import { numberWords } from "./number";
 import {
   apertureMark,
@@ -112,6 +113,10 @@ export const sizeWords = (metres: number): string =>
 /** Coordinates in decimal degrees: "53.21° N 1.44° W". */
 export const coordinatesWords = (latitude: number, longitude: number, decimals = 2): string =>
   `${numberWords(Math.abs(latitude), decimals)}° ${latitude < 0 ? "S" : "N"} ${numberWords(Math.abs(longitude), decimals)}° ${longitude < 0 ? "W" : "E"}`;
+
+/** Where a ground lies: its coordinates, or that nobody told them. */
+export const anchorWords = ({ latitude, longitude, assumed }: Anchor): string =>
+  assumed ? "coordinates not told" : coordinatesWords(latitude, longitude);
 
 /** A while in seconds as minutes: "1 min", "under 1 min". */
 export const minutesWords = (seconds: number): string =>

@@ -64,6 +64,7 @@ export {
   changedWords,
   clicksAsStops,
   clicksWords,
+  anchorWords,
   coordinatesWords,
   bytesWords,
   countWords,

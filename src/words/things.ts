@@ -43,7 +43,7 @@ const DRAWN: Readonly<Record<DrawnKind, string>> = {
   avalanche: "Avalanche run",
   "photographers-line": "Photographers’ line",
   "cheer-side": "Cheer side",
-  path: "Path",
+  path: "Path or crossing",
 };
 export const drawnKindWords = (kind: DrawnKind): string => DRAWN[kind];
 

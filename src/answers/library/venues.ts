@@ -1,5 +1,5 @@
 import { STAGINGS, usualSubject, venueWords } from "@/core/catalogue";
-import { OPEN_GROUND, VENUE_SOURCES, VENUES } from "@/core/ground";
+import { OPEN_GROUND, VENUE_SOURCES, venueHall, VENUES } from "@/core/ground";
 
 /** The venues that ship, row by row with their sources, each with the words by which it is found too. */
 export const shippedVenues = () =>
@@ -28,6 +28,9 @@ export const venueFor = (subjectId: string, venueId: string): string => {
   const venues = STAGINGS.get(subjectId)?.venues;
   return venues && !venues.includes(venueId) ? venues[0]! : venueId;
 };
+
+/** Whether a venue lies in a hall as a rule. */
+export const isHall = (id: string): boolean => venueHall(id) !== undefined;
 
 /** The name of a venue by its id; open ground for what is none. */
 export const venueName = (id: string): string => (VENUES.find((v) => v.id === id) ?? OPEN_GROUND).name;

@@ -2,12 +2,18 @@ import { aimOf, lensOf, OBSTACLE_KINDS, type Obstacle, type Point } from "@/core
 import { fillRing } from "@/core/judge";
 import { ownShadowOutline, shadedBy, shadowLength, shadowOutlines, type Sun } from "@/core/light";
 import type { Scene } from "@/core/scene";
+import type { Outing } from "@/data";
 import { answered } from "../answered";
 
 /** Direct sun weaker than this many lux throws no shadow worth drawing. */
 const SHADOW_LUX = 800;
 /** Height in metres of the standing person whose shadow the comb draws. */
 const PERSON = 1.75;
+
+/** Whether daylight comes to a ground of which nobody has told where it lies: sun and moon over it mean nothing until then. */
+export const placeWanted = ({ ground, light }: Pick<Outing, "ground" | "light">): boolean =>
+  ground.anchor.assumed === true &&
+  (!light.roof || light.roof.daylightShare > 0 || (ground.windows ?? []).length > 0);
 
 /** Whether the sun throws shadows worth drawing. */
 export const throwsShadows = (scene: Scene): boolean =>

@@ -1,5 +1,5 @@
 import { OBSTACLE_KINDS, VENUES, type Obstacle } from "@/core/ground";
-import { anOuting } from "../../../test/outings";
+import { anOuting, fromNothing } from "../../../test/outings";
 import {
   detailIn,
   farthest,
@@ -11,7 +11,15 @@ import {
   stepOf,
 } from "./drawing";
 import { coloursToTell, isLookedThrough, ON_GROUND, thingsIn } from "./kinds";
-import { ownShadow, personShadow, ringOfFill, shadowsOf, sunOnSpots, throwsShadows } from "./light";
+import {
+  ownShadow,
+  personShadow,
+  placeWanted,
+  ringOfFill,
+  shadowsOf,
+  sunOnSpots,
+  throwsShadows,
+} from "./light";
 import { lookOf, openingLimits, showsFaces, standingThing } from "./things";
 import { boundaryOf, isClosedTo, marksOf, playedOn, venueSeen } from "./venue";
 import { onVenueGrid, placeAlong, reachAlong, turnedBy, wayBetween } from "./way";
@@ -133,4 +141,15 @@ test("the opening of a hide limits the view to both sides by as much", () => {
   )!;
   expect(left.x).toBeCloseTo(-right.x, 9);
   expect(openingLimits({ id: "h", name: "H", at: { x: 0, y: 0 }, lensHeight: 1 }, 10)).toBeUndefined();
+});
+
+test("where it lies is wanted as soon as daylight comes in, and not before", () => {
+  const told = fromNothing("basketball-drive");
+  const anchor = { ...told.ground.anchor, assumed: true };
+  const hall = { ...told, ground: { ...told.ground, anchor } };
+  expect([told, hall].map(placeWanted)).toEqual([false, false]);
+  const roof = { daylightShare: 0.02 };
+  expect(placeWanted({ ...hall, light: { ...hall.light, roof } })).toBe(true);
+  expect(placeWanted({ ...hall, light: { ...hall.light, roof: undefined } })).toBe(true);
+  expect(placeWanted({ ...told, light: { ...told.light, roof: undefined } })).toBe(false);
 });

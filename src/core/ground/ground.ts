@@ -12,6 +12,8 @@ export interface Anchor {
   readonly longitude: number;
   /** Metres above the sea. */
   readonly elevation: number;
+  /** Set where nobody has told where it lies, as of a hall: sun and moon over it mean nothing then. */
+  readonly assumed?: boolean;
 }
 
 /** How a thing looks from afar: what a subject is seen against. */

@@ -100,7 +100,12 @@ const slitSchema = z
 const LAMP_FILE = 60_000;
 
 export const groundSchema = z.object({
-  anchor: z.object({ latitude, longitude, elevation: z.number().min(-500).max(9000) }),
+  anchor: z.object({
+    latitude,
+    longitude,
+    elevation: z.number().min(-500).max(9000),
+    assumed: z.boolean().optional(),
+  }),
   surface: surface.optional(),
   areas: listOf(
     z.object({

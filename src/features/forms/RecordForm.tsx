@@ -14,6 +14,8 @@ import { fieldName, toTyped, typedSchema, unitOf, type FieldSpec, type Typed } f
 
 interface Props<T> {
   readonly specs: readonly FieldSpec[];
+  /** Keys of fields that are not asked for now; what was typed into them is kept. */
+  readonly without?: readonly string[];
   /** Where the fields begin, and what keeps its value beside them. */
   readonly record: object;
   readonly schema: z.ZodType<T>;
@@ -39,9 +41,12 @@ export interface FormHand {
   readonly typed: (key: string) => string;
 }
 
+const NONE: readonly string[] = [];
+
 /** A record as fields. Nothing is saved while one of them would be refused; what is wrong stands beside it. */
 export function RecordForm<T>({
   specs,
+  without = NONE,
   record,
   schema,
   save,
@@ -94,15 +99,17 @@ export function RecordForm<T>({
       )}
       {before?.(hand)}
       <View className="flex-row flex-wrap gap-x-4 gap-y-4">
-        {specs.map((spec) => (
-          <Field
-            key={spec.key}
-            spec={spec}
-            control={control}
-            onChosen={(chosen) => onChosen?.(spec.key, chosen, hand)}
-            onSpread={(texts) => Object.entries(texts).forEach(([key, text]) => hand.set(key, text))}
-          />
-        ))}
+        {specs
+          .filter(({ key }) => !without.includes(key))
+          .map((spec) => (
+            <Field
+              key={spec.key}
+              spec={spec}
+              control={control}
+              onChosen={(chosen) => onChosen?.(spec.key, chosen, hand)}
+              onSpread={(texts) => Object.entries(texts).forEach(([key, text]) => hand.set(key, text))}
+            />
+          ))}
       </View>
       <View className="gap-2">
         <Button label={save} kind="filled" onPress={() => void onSubmit()} />

@@ -3,7 +3,7 @@ import { useMemo, useState } from "react";
 import { View } from "react-native";
 import { z } from "zod";
 import { groupOf, stagingOf } from "@/answers/library/subjects";
-import { groundsToBegin, subjectOn, venueFor } from "@/answers/library/venues";
+import { groundsToBegin, isHall, subjectOn, venueFor } from "@/answers/library/venues";
 import { kindOf } from "@/outing/begin/kind-of";
 import type { newOuting } from "@/outing/begin/new-outing";
 import {
@@ -31,14 +31,26 @@ import { FromHere } from "../forms/FromHere";
 import { ownBeginning } from "@/outing/begin/own-beginning";
 import { timeZoneOf } from "../forms/time-zone-of";
 
-const SPECS: readonly FieldSpec[] = [
+const specsOf = (roofed: boolean): readonly FieldSpec[] => [
   { kind: "text", key: "name", label: "Name of the outing" },
   { kind: "text", key: "place", label: "Name of the place" },
-  ...placeFields(),
+  ...placeFields(roofed),
   ...WINDOW_FIELDS,
 ];
 
-const wishSchema = inOrder(z.object({ name, place: name, ...placeShape, ...windowShape }));
+/** Under a roof nothing hangs on where it lies: what is asked for, and what is not. */
+const IN_THE_OPEN = { specs: specsOf(false), without: [] };
+const UNDER_A_ROOF = { specs: specsOf(true), without: ["latitude", "longitude"] };
+
+const wishSchema = inOrder(
+  z.object({
+    name,
+    place: name,
+    latitude: placeShape.latitude.optional(),
+    longitude: placeShape.longitude.optional(),
+    ...windowShape,
+  }),
+);
 
 /** What a kind of outing usually is: its venue and its first subject, until the user says otherwise. */
 const USUAL: Readonly<Record<Kind, { readonly template: string; readonly subject: string }>> = {
@@ -59,6 +71,11 @@ const GROUNDS = groundsToBegin().map(({ id, name: title, size, words }) => ({
   detail: size && `${size.width} × ${size.length} m`,
   words,
 }));
+
+const OVERHEAD = [
+  { key: "open", label: "Open sky" },
+  { key: "roof", label: "Under a roof" },
+] as const;
 
 interface Props {
   readonly open: boolean;
@@ -87,6 +104,7 @@ function useStaging(own: Library) {
   const [kind, setKind] = useState<Kind>("field");
   const [template, setTemplate] = useState(USUAL.field.template);
   const [subjectId, setSubjectId] = useState(USUAL.field.subject);
+  const [cover, setCover] = useState<boolean>();
   const mine = own.venues.find((v) => OWN + v.id === template);
   const venueId = mine?.template ?? template;
   return {
@@ -95,7 +113,11 @@ function useStaging(own: Library) {
     subjectId,
     mine,
     venueId,
+    /** Under a roof, as the venue usually is until somebody says otherwise. */
+    roofed: cover ?? isHall(venueId),
+    setRoofed: setCover,
     chooseKind: (key: Kind): void => {
+      setCover(undefined);
       setKind(key);
       setTemplate(USUAL[key].template);
       setSubjectId(USUAL[key].subject);
@@ -103,6 +125,7 @@ function useStaging(own: Library) {
     chooseGround: (key: string): void => {
       const on = own.venues.find((v) => OWN + v.id === key)?.template ?? key;
       const met = subjectOn(on, subjectId);
+      setCover(undefined);
       setTemplate(key);
       setSubjectId(met);
       setKind(kindOf(on, groupOf(met)));
@@ -110,7 +133,10 @@ function useStaging(own: Library) {
     chooseSubject: (id: string): void => {
       const on = venueFor(id, venueId);
       setSubjectId(id);
-      if (on !== venueId) setTemplate(on);
+      if (on !== venueId) {
+        setCover(undefined);
+        setTemplate(on);
+      }
       setKind(kindOf(on, groupOf(id)));
     },
   };
@@ -139,6 +165,7 @@ function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: 
         group: groupOf(subjectId),
         template: venueId,
         bearing: mine?.bearing ?? (place?.template === venueId ? place.bearing : undefined),
+        roofed: staging.roofed,
         timeZone: timeZoneOf(wish.latitude, wish.longitude),
       },
       kit ?? ownBeginning(),
@@ -156,7 +183,7 @@ function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: 
   };
   return (
     <RecordForm
-      specs={SPECS}
+      {...(staging.roofed ? UNDER_A_ROOF : IN_THE_OPEN)}
       record={begun}
       schema={wishSchema}
       save="Create outing"
@@ -166,7 +193,7 @@ function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: 
         <View className="gap-4">
           <StagingFields staging={staging} own={own} subjects={subjects.items} set={set} />
           <FromBefore outings={outings} place={place} staging={staging} onPlace={setPlace} set={set} />
-          <FromHere set={set} />
+          {!staging.roofed && <FromHere set={set} />}
         </View>
       )}
       more={
@@ -209,6 +236,12 @@ function StagingFields({ staging, own, subjects, set }: StagingProps) {
         onChoose={staging.chooseKind}
       />
       <Picker label="Ground" items={grounds} chosen={staging.template} onChoose={onGround} />
+      <Segmented
+        label="Overhead"
+        segments={OVERHEAD}
+        chosen={staging.roofed ? "roof" : "open"}
+        onChoose={(key) => staging.setRoofed(key === "roof")}
+      />
       <Picker
         label="First subject"
         items={subjects}
@@ -241,8 +274,10 @@ function FromBefore({ outings, place, staging, onPlace, set }: BeforeProps) {
         onPlace(chosen);
         staging.chooseGround(chosen.template);
         set("place", chosen.name);
-        set("latitude", String(chosen.latitude));
-        set("longitude", String(chosen.longitude));
+        if (!chosen.assumed) {
+          set("latitude", String(chosen.latitude));
+          set("longitude", String(chosen.longitude));
+        }
       }}
     />
   );

@@ -1,5 +1,5 @@
 import type { Outing } from "@/data";
-import { coordinatesWords } from "@/words";
+import { anchorWords } from "@/words";
 
 /** A place of an earlier outing: where it is, and how its ground lies. */
 export interface KnownPlace {
@@ -8,6 +8,8 @@ export interface KnownPlace {
   readonly coordinates: string;
   readonly latitude: number;
   readonly longitude: number;
+  /** Set where nobody told where it lies. */
+  readonly assumed?: boolean;
   readonly template: string;
   /** Degrees of the venue's long axis. */
   readonly bearing: number;
@@ -18,15 +20,16 @@ export function placesOf(outings: readonly Outing[]): KnownPlace[] {
   const latest = [...outings].sort((a, b) => b.date.localeCompare(a.date));
   const places = new Map<string, KnownPlace>();
   for (const { id, place, ground } of latest) {
-    const { latitude, longitude } = ground.anchor;
+    const { latitude, longitude, assumed } = ground.anchor;
     const key = `${place} ${latitude} ${longitude}`;
     if (places.has(key)) continue;
     places.set(key, {
       id,
       name: place,
-      coordinates: coordinatesWords(latitude, longitude),
+      coordinates: anchorWords(ground.anchor),
       latitude,
       longitude,
+      ...(assumed && { assumed }),
       template: ground.venue.template,
       bearing: ground.venue.bearing,
     });

@@ -52,6 +52,21 @@ test("an outing from nothing passes the schema, whatever its venue and subject",
   expect(made).toBe(2 * (VENUES.length + 1));
 });
 
+test("under a roof nobody is asked where it lies, and what the venue has for a roof is not what is told", () => {
+  const { latitude: _latitude, longitude: _longitude, ...nowhere } = wish;
+  const hall = newOuting({ ...nowhere, template: "basketball" }, demoKit, DEFAULT_PREFERENCES, []);
+  expect(hall.ground.anchor.assumed).toBe(true);
+  expect(hall).toMatchObject({ light: { roof: { daylightShare: 0 }, lamps: { class: "II", kind: "hall" } } });
+  expect(outingSchema.safeParse(hall).error).toBeUndefined();
+  const outdoors = make({ template: "basketball", roofed: false });
+  expect(outdoors.light.roof).toBeUndefined();
+  expect(outdoors.light.lamps).toBeNull();
+  expect(outdoors.ground.hall).toBeUndefined();
+  expect(outdoors.ground.anchor.assumed).toBeUndefined();
+  const covered = make({ template: "tennis", roofed: true });
+  expect(covered).toMatchObject({ light: { roof: { daylightShare: 0 }, lamps: { kind: "hall" } } });
+});
+
 function assessed(outing: Outing) {
   const choice = outing.choices[0]!;
   const shot = outing.shots[0]!;

@@ -1,8 +1,6 @@
 import type { Scenery, Staging } from "@/core/catalogue";
 import {
-  crossingsOn,
   fromVenue,
-  furnitureOf,
   OPEN_GROUND,
   venueTemplate,
   type Ground,
@@ -27,6 +25,7 @@ import { beginShot } from "./begin-shot";
 import { cautionsFor } from "./cautions-for";
 import { firstPlace } from "./first-place";
 import { kindOf, venueOf } from "./kind-of";
+import { furnishings } from "../furnished";
 import { sceneryAbout } from "./scenery";
 import { toCentimetre } from "../rounded";
 
@@ -37,8 +36,11 @@ export interface NewOuting {
   /** Where its long axis points, degrees; north when left out. */
   readonly bearing?: number;
   readonly place: string;
-  readonly latitude: number;
-  readonly longitude: number;
+  /** Where it lies; left out where nothing hangs on it, under a roof. */
+  readonly latitude?: number;
+  readonly longitude?: number;
+  /** Whether it is under a roof; as the venue usually is when left out. */
+  readonly roofed?: boolean;
   readonly timeZone: string;
   readonly date: string;
   readonly from: string;
@@ -84,6 +86,12 @@ function meet({ subject, staging }: NewOuting, venue: VenueTemplate, lie: Ground
   };
 }
 
+/** Where it lies, or a place that stands for none. */
+const anchorOf = ({ latitude, longitude }: NewOuting): Ground["anchor"] =>
+  latitude === undefined || longitude === undefined
+    ? { latitude: 0, longitude: 0, elevation: 0, assumed: true }
+    : { latitude, longitude, elevation: 0 };
+
 /** An outing that can be walked at once: its ground, a spot, a shot, a position from which it can be had, the light of its hour. */
 export function newOuting(
   wish: NewOuting,
@@ -96,12 +104,10 @@ export function newOuting(
   const lie = { template: venue.id, bearing: wish.bearing ?? 0, centre: { x: 0, y: 0 } };
   const met = meet(wish, venue, lie);
   const shot = beginShot(subject, "spot-1", preferences, []);
-  const hall = hallFor(lie);
+  const hall = wish.roofed === false ? undefined : hallFor(lie);
+  const roofed = wish.roofed ?? hall !== undefined;
   const kind = kindOf(venue.id, group);
-  const laid = <T extends { readonly outline: readonly Point[] }>(things: readonly T[]) =>
-    things.map((thing) => ({ ...thing, outline: thing.outline.map(toCentimetre) }));
-  const stands = laid(furnitureOf(lie));
-  const crossed = laid(crossingsOn(lie));
+  const stands = furnishings(lie);
   const { surface, areas, tracks, obstacles } = sceneryAbout(met.at, met.facing, met.scenery);
   const spot = {
     id: "spot-1",
@@ -132,14 +138,14 @@ export function newOuting(
     plannedAt: wish.starts,
     shotId: shot.id,
     ground: {
-      anchor: { latitude: wish.latitude, longitude: wish.longitude, elevation: 0 },
+      anchor: anchorOf(wish),
       surface: venue.surface ?? surface,
-      areas: [...areas, ...crossed],
+      areas: [...areas, ...stands.areas],
       venue: lie,
       zones: [{ id: "ground", name: "Ground", offsetClicks: 0 }],
       spots: [spot],
       tracks,
-      obstacles: [...stands, ...obstacles],
+      obstacles: [...stands.obstacles, ...obstacles],
       masts: [],
       positions: [{ id: "a", name: "A", at: { x: 0, y: 0 }, lensHeight: 1.2 }],
       ...(hall && { hall }),
@@ -149,8 +155,8 @@ export function newOuting(
     choices: [beginChoice(shot.id, "a", kit)],
     light: {
       cloudEighths: 2,
-      ...(hall ? { roof: { daylightShare: HALL_DAYLIGHT } } : {}),
-      lamps: hall ? { class: "II", kind: kind === "pool" ? "pool" : "hall", from: wish.from } : null,
+      ...(roofed ? { roof: { daylightShare: HALL_DAYLIGHT } } : {}),
+      lamps: roofed ? { class: "II", kind: kind === "pool" ? "pool" : "hall", from: wish.from } : null,
       readings: [],
     },
     log: [],

@@ -1,9 +1,11 @@
 import { OPEN_GROUND, venueTemplate, type Surface } from "@/core/ground";
 import { HALL_DAYLIGHT, hallFor, type Outing } from "@/data";
+import { laidOtherwise } from "../furnished";
 import { editGround, type Edit } from "./edit";
 
+/** The venue laid otherwise; what stands on it turns and moves with it. */
 export const editVenue = (edit: Partial<Outing["ground"]["venue"]>): Edit =>
-  editGround((g) => ({ venue: { ...g.venue, ...edit } }));
+  editGround((g) => laidOtherwise(g, { ...g.venue, ...edit }));
 
 /** A roof where the venue has one, open sky where it has none; leaves stay where they were. */
 function coverOf({ roof, ...light }: Outing["light"], indoors: boolean): Outing["light"] {
@@ -11,8 +13,8 @@ function coverOf({ roof, ...light }: Outing["light"], indoors: boolean): Outing[
 }
 
 /**
- * Another venue in the same place, lying the same way: its hall and its surface come with it, and leave is asked anew.
- * Positions, spots and what was placed stay where they are; what may not be stood on now is said.
+ * Another venue in the same place, lying the same way: its hall, its surface and what stands there come with it, and leave is asked
+ * anew. Positions, spots and what was placed or changed by hand stay where they are; what may not be stood on now is said.
  */
 export const changeVenue =
   (template: string): Edit =>
@@ -21,12 +23,12 @@ export const changeVenue =
     if (!found.ok) return outing;
     const { changed: _changed, ...lies } = outing.ground.venue;
     const venue = { ...lies, template };
-    const { hall: _hall, ...ground } = outing.ground;
+    const { hall: _hall, ...ground } = laidOtherwise(outing.ground, venue);
     const hall = hallFor(venue);
     const surface = template === OPEN_GROUND.id ? ground.surface : (found.value.surface ?? "grass");
     return {
       ...outing,
-      ground: { ...ground, venue, surface, leave: [], ...(hall && { hall }) },
+      ground: { ...ground, surface, leave: [], ...(hall && { hall }) },
       light: coverOf(outing.light, hall !== undefined),
     };
   };

@@ -4,7 +4,7 @@ import { useStore } from "zustand";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Txt } from "@/ui/controls/Txt";
-import { bearingWords, changesWords, coordinatesWords, timeWords } from "@/words";
+import { bearingWords, changesWords, anchorWords, timeWords } from "@/words";
 import { OutingActions } from "../../outing/OutingActions";
 import { Late } from "../../layout/Late";
 import { spanWords } from "../shot/titles";
@@ -25,7 +25,7 @@ export function OutingMenu({ open, onClose }: { open: boolean; onClose: () => vo
     <Dialog title={outing.name} open={open} onClose={onClose}>
       <Txt>{`${outing.sport}. ${spanWords(outing)}, start ${timeWords(outing.starts)}.`}</Txt>
       <Txt tone="ink2">
-        {`${outing.place}, ${coordinatesWords(anchor.latitude, anchor.longitude)}, ${outing.timeZone}. The ground points to ${bearingWords(venue.bearing)}.`}
+        {`${outing.place}, ${anchorWords(anchor)}, ${outing.timeZone}. The ground points to ${bearingWords(venue.bearing)}.`}
       </Txt>
       <View className="gap-2">
         {again && (

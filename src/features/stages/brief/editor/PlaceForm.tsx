@@ -73,7 +73,10 @@ export function PlaceForm({ onClose }: Props) {
           ...s,
           ...rest,
           timeZone: found ? timeZoneOf(latitude, longitude) : timeZone,
-          ground: { ...s.ground, anchor: { latitude, longitude, elevation } },
+          ground: {
+            ...s.ground,
+            anchor: { latitude, longitude, elevation, ...(!moved && anchor.assumed && { assumed: true }) },
+          },
         }));
         onClose();
       }}

@@ -1,7 +1,8 @@
 import { View } from "react-native";
+import { placeWanted } from "@/answers/plan/light";
 import { bagOf, bagWeight } from "@/data";
 import { Row } from "@/ui/controls/Row";
-import { accessSentence, coordinatesWords, countWords, timeWords, weightWords } from "@/words";
+import { accessSentence, anchorWords, countWords, timeWords, weightWords } from "@/words";
 import { spanWords } from "../../shot/titles";
 import { useOuting } from "../../../outing/use-outing";
 import { useBriefEditor } from "../editor/editing";
@@ -20,8 +21,8 @@ export function Facts() {
       <Sentence says="When" onPress={() => onEdit("when")}>
         {`${spanWords(outing)}; it starts at ${timeWords(outing.starts)}.`}
       </Sentence>
-      <Sentence says="Where" onPress={() => onEdit("where")}>
-        {`${outing.place}, ${coordinatesWords(anchor.latitude, anchor.longitude)}, ${outing.timeZone.replaceAll("_", " ")} time.`}
+      <Sentence says="Where" onPress={() => onEdit("where")} open={placeWanted(outing)}>
+        {`${outing.place}, ${anchorWords(anchor)}, ${outing.timeZone.replaceAll("_", " ")} time.`}
       </Sentence>
       <Sentence says="Access" onPress={() => onEdit("access")} open={!access.settled}>
         {access.words}

@@ -1,10 +1,12 @@
 import { View } from "react-native";
 import { groundsToBegin } from "@/answers/library/venues";
 import { ON_GROUND } from "@/answers/plan/kinds";
+import { placeWanted } from "@/answers/plan/light";
 import { HALL_DAYLIGHT } from "@/data";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Picker } from "@/ui/controls/Picker";
 import { Segmented } from "@/ui/controls/Segmented";
+import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
 import { changeVenue, editVenue, setCover, setLit, setSurface } from "@/outing/edits";
 import { surfaceWords } from "@/words";
@@ -27,6 +29,7 @@ export function LieOfGround() {
   const commit = useCommit();
   const { store } = useOpenOuting();
   const toast = useToast();
+  const wanted = useOuting((v) => placeWanted(v.outing));
   const cover = roof ? "roof" : leaves ? "leaves" : "open";
   return (
     <View className="gap-2">
@@ -67,6 +70,11 @@ export function LieOfGround() {
         chosen={cover}
         onChoose={(key) => commit(setCover(key, key === "leaves" ? WOOD_DAYLIGHT : HALL_DAYLIGHT))}
       />
+      {wanted && (
+        <Txt tone="bracken">
+          Daylight comes in, and where this lies is not told: tell it in the brief, or sun and sky are wrong.
+        </Txt>
+      )}
       {leaves && (
         <Segmented
           label="How dense the wood is"
