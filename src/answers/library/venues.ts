@@ -29,6 +29,9 @@ export const venueFor = (subjectId: string, venueId: string): string => {
   return venues && !venues.includes(venueId) ? venues[0]! : venueId;
 };
 
+/** Whether it is ground on which nothing is painted. */
+export const isOpenGround = (id: string): boolean => id === OPEN_GROUND.id;
+
 /** Whether a venue lies in a hall as a rule. */
 export const isHall = (id: string): boolean => venueHall(id) !== undefined;
 

@@ -3,7 +3,7 @@ import { useMemo, useState } from "react";
 import { View } from "react-native";
 import { z } from "zod";
 import { groupOf, stagingOf } from "@/answers/library/subjects";
-import { groundsToBegin, isHall, subjectOn, venueFor } from "@/answers/library/venues";
+import { groundsToBegin, isHall, isOpenGround, subjectOn, venueFor } from "@/answers/library/venues";
 import { kindOf } from "@/outing/begin/kind-of";
 import type { newOuting } from "@/outing/begin/new-outing";
 import {
@@ -113,6 +113,8 @@ function useStaging(own: Library) {
     subjectId,
     mine,
     venueId,
+    /** Nothing is known of where a subject of one's own acts on open ground. */
+    bare: isOpenGround(venueId) && stagingOf(subjectId) === undefined,
     /** Under a roof, as the venue usually is until somebody says otherwise. */
     roofed: cover ?? isHall(venueId),
     setRoofed: setCover,
@@ -248,6 +250,9 @@ function StagingFields({ staging, own, subjects, set }: StagingProps) {
         chosen={staging.subjectId}
         onChoose={staging.chooseSubject}
       />
+      {staging.bare && (
+        <Txt tone="ink2">Open ground with nothing laid out: draw a pitch or a course on Ground.</Txt>
+      )}
     </>
   );
 }

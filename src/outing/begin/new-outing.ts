@@ -27,6 +27,7 @@ import { firstPlace } from "./first-place";
 import { kindOf, venueOf } from "./kind-of";
 import { furnishings } from "../furnished";
 import { sceneryAbout } from "./scenery";
+import { unmarked } from "./unmarked";
 import { toCentimetre } from "../rounded";
 
 /** What has to be said before there is an outing: the rest has a sensible beginning and can be changed. */
@@ -67,17 +68,31 @@ function laidOver({ x, y }: Point, usual: VenueTemplate, venue: VenueTemplate): 
   return { x: (x * venue.width) / usual.width, y: (y * venue.length) / usual.length };
 }
 
+/** The venue of a subject's sport where it is met on open ground, with nothing marked; none for what is met in the open anyway. */
+function unmarkedFor({ staging }: NewOuting, venue: VenueTemplate): VenueTemplate | undefined {
+  if (venue.id !== OPEN_GROUND.id || !staging || staging.venues.includes(OPEN_GROUND.id)) return undefined;
+  const found = venueTemplate(staging.venues[0]!);
+  return found.ok ? found.value : undefined;
+}
+
 /** How a subject is met: as the library has it on its venues, else a quarter from the far end, going across. */
-function meet({ subject, staging }: NewOuting, venue: VenueTemplate, lie: Ground["venue"]): Met {
-  const known = staging?.venues.includes(venue.id) ? staging : undefined;
+function meet(
+  { subject, staging }: NewOuting,
+  venue: VenueTemplate,
+  lie: Ground["venue"],
+  onItsOwn: boolean,
+): Met {
+  const known = staging?.venues.includes(venue.id) || onItsOwn ? staging : undefined;
   const usual = known && venueTemplate(known.venues[0]!);
   const open = venue.id === OPEN_GROUND.id;
   const elsewhere = known?.elsewhere?.[venue.id];
   const own = elsewhere
     ? { x: elsewhere[0], y: elsewhere[1] }
-    : known && usual?.ok
-      ? laidOver(known, usual.value, venue)
-      : { x: 0, y: open ? 0 : venue.length / 4 };
+    : known && onItsOwn
+      ? known
+      : known && usual?.ok
+        ? laidOver(known, usual.value, venue)
+        : { x: 0, y: open ? 0 : venue.length / 4 };
   return {
     at: toCentimetre(fromVenue(lie, own)),
     facing: Math.round((known?.facing ?? 90) + lie.bearing) % 360,
@@ -102,13 +117,16 @@ export function newOuting(
   const venue = venueOf(wish.template);
   const { subject, group = "" } = wish;
   const lie = { template: venue.id, bearing: wish.bearing ?? 0, centre: { x: 0, y: 0 } };
-  const met = meet(wish, venue, lie);
+  const usual = unmarkedFor(wish, venue);
+  const met = meet(wish, venue, lie, usual !== undefined);
   const shot = beginShot(subject, "spot-1", preferences, []);
   const hall = wish.roofed === false ? undefined : hallFor(lie);
   const roofed = wish.roofed ?? hall !== undefined;
   const kind = kindOf(venue.id, group);
   const stands = furnishings(lie);
-  const { surface, areas, tracks, obstacles } = sceneryAbout(met.at, met.facing, met.scenery);
+  const { surface, areas, tracks, obstacles } = usual
+    ? unmarked(usual, lie, met)
+    : sceneryAbout(met.at, met.facing, met.scenery);
   const spot = {
     id: "spot-1",
     name: "Spot 1",
