@@ -118,7 +118,9 @@ export function placeRows(): PlaceRow[] {
     }
     const { input, list } = searched.get(subjectId)!;
     const spot = input.ground.spots[0]!;
-    const laid = tradePlacesFor(input.ground, subjectId, spot).find((p) => p.place.id === place.id)!;
+    const laid = tradePlacesFor(input.ground, { subject: input.subject }, spot).find(
+      (p) => p.place.id === place.id,
+    )!;
     const score = scoreAt(input, laid.at, laid.lensHeight);
     const best = list[0]!;
     const value = typeof score === "string" ? -1 : score.value;

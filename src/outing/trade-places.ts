@@ -8,6 +8,9 @@ import {
   type Point,
   type Spot,
 } from "@/core/ground";
+import { isMirrored, sidedBy } from "@/core/judge";
+import type { Subject } from "@/core/motion";
+import type { Side } from "@/core/scene";
 import { toCentimetre } from "./rounded";
 
 /** A place of practice as it lies on a ground. */
@@ -37,14 +40,47 @@ function inVenue(
   return fromVenue(venue, otherEnd ? { x: -scaled.x, y: -scaled.y } : scaled);
 }
 
+/** Who or what a place is wanted for. */
+export interface WantedFor {
+  readonly subject: Pick<Subject, "id" | "figure">;
+  /** As the shot tells it. */
+  readonly side?: Side;
+}
+
+/** The mirror of a place: to the other side of the way the subject faces, or of the venue's length through the spot. */
+function mirrored(lies: TradePlace["lies"], { x }: Point): TradePlace["lies"] {
+  return lies.of === "spot" ? { ...lies, turn: -lies.turn } : { ...lies, x: 2 * x - lies.x };
+}
+
+/** How a place lies for one who acts with a side; nothing where the trade has another place for that side. */
+function liesFor(
+  place: TradePlace,
+  of: readonly TradePlace[],
+  side: Side | undefined,
+  isMirror: boolean,
+  spot: Point,
+) {
+  if (!side || place.side === side) return place.lies;
+  if (place.side) {
+    const own = of.some((o) => o.side === side && o.subjects.some((s) => place.subjects.includes(s)));
+    return own ? undefined : mirrored(place.lies, spot);
+  }
+  // What lies about the subject is told of most.
+  return isMirror && place.lies.of === "spot" ? mirrored(place.lies, spot) : place.lies;
+}
+
 /** Where the trade stands for a subject at a spot, as it lies on this ground; none where the catalogue has no place for it. */
-export function tradePlacesFor(ground: Ground, subjectId: string, spot: Spot): LaidPlace[] {
-  return TRADE_PLACES.filter((place) => place.subjects.includes(grownOf(subjectId))).flatMap((place) => {
-    const { lies } = place;
+export function tradePlacesFor(ground: Ground, { subject, side }: WantedFor, spot: Spot): LaidPlace[] {
+  const here = TRADE_PLACES.filter((place) => place.subjects.includes(grownOf(subject.id)));
+  const isMirror = isMirrored(sidedBy(subject), side);
+  const own = toVenue(ground.venue, spot.at);
+  return here.flatMap((place) => {
+    const lies = liesFor(place, here, side, isMirror, own);
+    if (!lies) return [];
     const step = lies.of === "spot" ? alongBearing(spot.facing + lies.turn) : undefined;
     const at =
       lies.of === "venue"
-        ? inVenue(ground, place, lies, spot, subjectId)
+        ? inVenue(ground, place, lies, spot, subject.id)
         : { x: spot.at.x + step!.x * lies.distance, y: spot.at.y + step!.y * lies.distance };
     if (!at) return [];
     return [{ place, at: toCentimetre(at), lensHeight: place.height ?? Math.max(0.05, spot.aimHeight) }];

@@ -1,4 +1,12 @@
-import type { FaceShare, MeshFound, MeshLight, SidedCode, SkyBehind, WaysToClear } from "@/core/judge";
+import type {
+  FaceShare,
+  MeshFound,
+  MeshLight,
+  SidedBy,
+  SidedCode,
+  SkyBehind,
+  WaysToClear,
+} from "@/core/judge";
 import { atLeastWords, metresWords, percentWords } from "./format";
 
 const WAYS: Readonly<Record<keyof WaysToClear, string>> = {
@@ -52,6 +60,16 @@ const PEOPLE: Readonly<Record<SidedCode, string>> = {
   "off-the-left-foot": "take off from the left foot",
   "off-the-right-foot": "take off from the right foot",
 };
+const SIDES: Readonly<
+  Record<SidedBy, { readonly label: string; readonly left: string; readonly right: string }>
+> = {
+  hand: { label: "Hand that strikes", left: "Left", right: "Right" },
+  breath: { label: "Breathes to", left: "The left", right: "The right" },
+  "take-off": { label: "Foot of the take-off", left: "Left", right: "Right" },
+};
+/** What is asked of the side that people differ by. */
+export const sideWords = (by: SidedBy) => SIDES[by];
+
 const SEEN: Readonly<Record<FaceShare["seen"], string>> = {
   open: "open toward you",
   covered: "have the arm before the face",
@@ -59,9 +77,27 @@ const SEEN: Readonly<Record<FaceShare["seen"], string>> = {
   away: "show you their back",
 };
 
+/** The same of one whose side is known. */
+const ONE: Readonly<Record<SidedCode, string>> = {
+  "right-handed": "Right-handed",
+  "left-handed": "Left-handed",
+  "breathing-right": "Breathing to the right",
+  "breathing-left": "Breathing to the left",
+  "off-the-left-foot": "Off the left foot",
+  "off-the-right-foot": "Off the right foot",
+};
+const ONE_SEEN: Readonly<Record<FaceShare["seen"], string>> = {
+  open: "open toward you",
+  covered: "the arm is before the face",
+  profile: "in profile to you",
+  away: "the back is toward you",
+};
+
 /** How faces look from here, for one side of people: "About 90 % are right-handed: open toward you." */
 export const faceShareSentence = ({ code, share, seen }: FaceShare): string =>
-  `About ${percentWords(share)} ${code.endsWith("handed") ? "are " : ""}${PEOPLE[code]}: ${SEEN[seen]}.`;
+  share === 1
+    ? `${ONE[code]}: ${ONE_SEEN[seen]}.`
+    : `About ${percentWords(share)} ${code.endsWith("handed") ? "are " : ""}${PEOPLE[code]}: ${SEEN[seen]}.`;
 
 const STRUCTURE = {
   gone: "its wires are gone",

@@ -96,7 +96,7 @@ export const sight = answered(
       behind: thingsBehind(input, found, frame.things, frame.subjectDistance),
       level: levelOf(input, found),
       sky: skyBehind({ scene: input.scene, sighting }),
-      faces: by ? faceShares(by, turnBetween(spot.facing, sighting.bearing + 180)) : [],
+      faces: by ? faceShares(by, turnBetween(spot.facing, sighting.bearing + 180), input.shot.side) : [],
     };
   },
 );

@@ -63,11 +63,13 @@ export function searchOf(view: OutingView): SearchInput | undefined {
     lensHeights: LENS_HEIGHTS,
     times: Array.from({ length: TIMES }, (_, i) => from + ((until - from) * i) / (TIMES - 1)),
     rigs,
-    practice: tradePlacesFor(outing.ground, asked.subject.id, view.spot).map(({ place, at, lensHeight }) => ({
-      id: place.id,
-      at,
-      lensHeight,
-    })),
+    practice: tradePlacesFor(outing.ground, { subject: asked.subject, side: shot.side }, view.spot).map(
+      ({ place, at, lensHeight }) => ({
+        id: place.id,
+        at,
+        lensHeight,
+      }),
+    ),
     list: { most: 4, apart: Math.max(1, distance / 3) },
   };
 }

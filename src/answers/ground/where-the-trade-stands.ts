@@ -17,7 +17,7 @@ export const tradePlaces = answered(
   ({ outing, subject, spot, shot, bag, scene, preferences, choice }) =>
     [outing.ground, subject, spot, shot, bag, scene, preferences, choice.locked, outing.weather] as const,
   (ground, subject, spot, shot, bag, scene, ways, locked, weather): readonly TradePlaceFound[] =>
-    tradePlacesFor(ground, subject.id, spot).map((laid) => {
+    tradePlacesFor(ground, { subject, side: shot.side }, spot).map((laid) => {
       const position = { id: "trade", name: "trade", at: laid.at, lensHeight: laid.lensHeight };
       const rig = bestOfBag(bag, { shot, subject, spot }, position);
       const asked = askWith({ shot, subject, rig, weather }, ways, { locked });

@@ -98,7 +98,7 @@ export {
   type MeshLight,
 } from "./mesh-found";
 export { skyBehind, type SkyBehind } from "./sky-behind";
-export { faceShares, sidedBy, type FaceShare, type SidedBy, type SidedCode } from "./open-side";
+export { faceShares, isMirrored, sidedBy, type FaceShare, type SidedBy, type SidedCode } from "./open-side";
 export { bestCover, type Cover } from "./cover";
 export { lightOver, type LightOverInput, type LitPlace } from "./light-over";
 export {

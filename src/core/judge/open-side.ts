@@ -1,4 +1,5 @@
 import type { Silhouette, Subject } from "../motion";
+import type { Side } from "../scene";
 
 /** A way in which people differ by a side, and how many of a hundred do it so. */
 interface Sided {
@@ -32,12 +33,19 @@ export interface FaceShare {
 /** Figures that throw or strike with one arm. */
 const STRIKING: readonly Silhouette[] = ["throwing", "batting", "low-stick"];
 
+/** Subjects that do so in a jump or on the run. */
+const STRIKES = /^(basketball|tennis|badminton|squash|table-tennis)|attack|shot|smash/;
+
 /** By which side a subject's kind differs, if it does: it throws or strikes, swims crawl, or jumps over a bar. */
 export function sidedBy({ id, figure }: Pick<Subject, "id" | "figure">): SidedBy | undefined {
   if (/crawl/.test(id)) return "breath";
   if (/high-jump|vault/.test(id)) return "take-off";
-  return figure && STRIKING.includes(figure) ? "hand" : undefined;
+  return (figure && STRIKING.includes(figure)) || STRIKES.test(id) ? "hand" : undefined;
 }
+
+/** Whether one who acts with a side is the mirror of most. Most jumpers over a bar leave from the left foot. */
+export const isMirrored = (by: SidedBy | undefined, side: Side | undefined): boolean =>
+  by !== undefined && side === (by === "take-off" ? "right" : "left");
 
 /** Degrees from face on within which a raised arm comes before the face, and beyond which only the back is seen. */
 const FRONT = 20;
@@ -46,10 +54,10 @@ const BACK = 120;
 
 /**
  * How faces are seen from a place, told by sides: an arm that is raised on the camera's side covers the face, on the other side
- * it leaves it open. `turn` is the signed angle in degrees from the way the subject faces to the camera, clockwise, −180 … 180:
+ * it leaves it open; of one whose side is known, that alone. `turn` is the signed angle in degrees from the way the subject faces to the camera, clockwise, −180 … 180:
  * above 0 the camera stands on the subject's right.
  */
-export function faceShares(by: SidedBy, turn: number): FaceShare[] {
+export function faceShares(by: SidedBy, turn: number, side?: Side): FaceShare[] {
   const { right, left, share } = SIDES[by];
   // A crawl swimmer's face turns to the side that breathes; a striker's opens away from the arm.
   const opensRight = by === "breath";
@@ -59,6 +67,10 @@ export function faceShares(by: SidedBy, turn: number): FaceShare[] {
     if (turn > 0 === (isRight === opensRight)) return "open";
     return Math.abs(turn) > PROFILE ? "profile" : "covered";
   };
+  if (side) {
+    const mirrored = isMirrored(by, side);
+    return [{ code: mirrored ? left : right, share: 1, seen: seen(!mirrored) }];
+  }
   return [
     { code: right, share, seen: seen(true) },
     { code: left, share: 1 - share, seen: seen(false) },

@@ -15,6 +15,7 @@ import {
   assess,
   bestCover,
   faceShares,
+  isMirrored,
   isWholeInSight,
   meshBetween,
   meshFound,
@@ -199,6 +200,14 @@ test("a right arm covers the face from the right and leaves it open from the lef
   expect(faceShares("hand", 170).every((s) => s.seen === "away")).toBe(true);
   for (const by of ["hand", "breath", "take-off"] as const)
     expect(faceShares(by, 0).reduce((sum, s) => sum + s.share, 0)).toBeCloseTo(1, 12);
+  expect(faceShares("hand", -45, "left")).toEqual([{ code: "left-handed", share: 1, seen: "covered" }]);
+  expect(faceShares("hand", 45, "left")[0]!.seen).toBe("open");
+  expect(faceShares("breath", -90, "left")[0]!.seen).toBe("open");
+  // Off the right foot is the mirror of off the left.
+  expect(faceShares("take-off", 45, "right")[0]!.seen).toBe(faceShares("take-off", -45, "left")[0]!.seen);
+  expect(isMirrored("take-off", "left")).toBe(false);
+  expect(isMirrored("hand", undefined)).toBe(false);
+  expect(sidedBy({ id: "basketball-jump-shot", figure: "jumping" })).toBe("hand");
   expect(sidedBy({ id: "swimmer-crawl", figure: "swimming" })).toBe("breath");
   expect(sidedBy({ id: "otter-bank", figure: "otter" })).toBeUndefined();
 });

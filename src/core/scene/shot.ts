@@ -36,6 +36,8 @@ export interface PrintOrder {
 }
 
 /** One wanted picture of the brief. */
+export type Side = "left" | "right";
+
 export interface Shot {
   readonly id: string;
   readonly name: string;
@@ -43,6 +45,8 @@ export interface Shot {
   readonly subjectId: string;
   readonly spotId: string;
   readonly technique: Technique;
+  /** The hand that strikes, the side breathed to, the foot of the take-off, where people differ by it and it is known. */
+  readonly side?: Side;
   readonly part: FigurePart;
   readonly orientation: Orientation;
   /** Side of the frame that the framing asks for; height when left out. */

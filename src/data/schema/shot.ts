@@ -15,6 +15,7 @@ export const shotSchema = z.object({
   subjectId: id,
   spotId: id,
   technique: z.enum(["pre-framed", "tracked", "panned"]),
+  side: z.enum(["left", "right"]).optional(),
   part: z.enum(["whole", "three-quarter", "half", "head"]),
   orientation: z.enum(["upright", "level"]),
   along: z.enum(["height", "width"]).optional(),

@@ -33,6 +33,8 @@ export type FieldSpec = FieldBase &
         readonly choices: readonly { readonly key: string; readonly label: string }[];
         /** Set where the record holds the number that the key writes. */
         readonly numeric?: boolean;
+        /** Set where the empty key stands for nothing. */
+        readonly optional?: boolean;
       }
     | {
         /** Any number of them; the record holds their keys, nothing where none is ticked. A key has no space. */
@@ -102,6 +104,7 @@ function readField(spec: FieldSpec, text: string): Read {
       return { value: kept(written) };
     }
     case "choice":
+      if (text === "" && spec.optional) return { value: undefined };
       return { value: spec.numeric ? Number(text) : text };
     case "shutter": {
       if (text.trim() === "" && spec.optional) return { value: undefined };

@@ -2,6 +2,7 @@ import type { Settings } from "@/core/exposure";
 import type { Choice, Outing, StoredKit, StoredShot, StoredSubject } from "@/data";
 import { beginChoice } from "../begin/begin-choice";
 import { edited, put, type Edit } from "./edit";
+import { onTheirSide } from "./stance";
 
 export const editChoice =
   (shotId: string, edit: Partial<Omit<Choice, "shotId">>): Edit =>
@@ -38,16 +39,19 @@ const withSubject = (outing: Outing, subject: StoredSubject): Outing => ({
   subjects: put(outing.subjects, subject),
 });
 
-/** Writes a shot, a new one with the kit and the position of the shot `like`, where that is one of the outing. */
+/** Writes a shot, its batter on the side of the hand that is told; a new one with the kit and the position of the shot `like`, where that is one of the outing. */
 export const putShot =
   (shot: StoredShot, subject: StoredSubject, kit: StoredKit, like: string): Edit =>
   (outing) => {
     const cast = withSubject(outing, subject);
-    if (outing.shots.some((s) => s.id === shot.id))
-      return { ...cast, shots: cast.shots.map((s) => (s.id === shot.id ? shot : s)) };
+    if (outing.shots.some((s) => s.id === shot.id)) {
+      const shots = cast.shots.map((s) => (s.id === shot.id ? shot : s));
+      return onTheirSide({ ...cast, shots }, shot, subject);
+    }
     const model = outing.choices.find((c) => c.shotId === like);
     const choice = model ? freeLike(model, shot.id) : beginChoice(shot.id, null, kit);
-    return { ...cast, shots: [...cast.shots, shot], choices: [...cast.choices, choice] };
+    const added = { ...cast, shots: [...cast.shots, shot], choices: [...cast.choices, choice] };
+    return onTheirSide(added, shot, subject);
   };
 
 /** Kit and position of another shot, and nothing that was held for it: neither rails, nor the zoom, nor the ISO's automatic. */

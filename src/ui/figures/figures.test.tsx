@@ -3,7 +3,7 @@ import Svg from "react-native-svg";
 import { FIGURES } from "@/core/motion";
 import { SilhouetteDrawing } from "./SilhouetteDrawing";
 import { ellipse, limb, smooth, type At, type Phase } from "./shape";
-import { SILHOUETTES } from "./silhouettes";
+import { placedFigure, SILHOUETTES } from "./silhouettes";
 
 const pointsOf = (figure: (typeof FIGURES)[number], turn = 90, phase: Phase = "peak"): At[] =>
   SILHOUETTES[figure].pieces(turn, phase).flatMap(({ outline }) => outline);
@@ -111,4 +111,14 @@ test("a figure drawn to the left is the mirror of the one to the right, feet on 
   const [right, left] = [xs(1), xs(-1)];
   expect(right.length).toBeGreaterThan(100);
   right.forEach((x, i) => expect(left[i]! + x).toBeCloseTo(0, 0));
+});
+
+test("the mirror of a figure heads the same way with its limbs on the other side: face on mirrored, from the side as it was", () => {
+  const limbs = (turn: number, mirrored: boolean): number[] =>
+    placedFigure("throwing", 1.8, { phase: "peak", heads: 1, aloft: false, turn, mirrored })
+      .filter(({ part }) => part === "limb")
+      .map(({ outline }) => outline.reduce((sum, [x]) => sum + x, 0) / outline.length);
+  expect(limbs(0, false).filter((x) => Math.abs(x) > 0.05).length).toBeGreaterThan(4);
+  limbs(0, true).forEach((x, i) => expect(x).toBeCloseTo(-limbs(0, false)[i]!, 2));
+  limbs(90, true).forEach((x, i) => expect(x).toBeCloseTo(limbs(90, false)[i]!, 2));
 });

@@ -76,15 +76,19 @@ export interface Seen {
   readonly heads: 1 | -1;
   /** Whether it is off the ground, and stands on its middle. */
   readonly aloft: boolean;
+  /** Whether it is the mirror of most: left-handed, or off the other foot. */
+  readonly mirrored?: boolean;
 }
 
 /** A figure's outlines about its own place: x to the right, y up, in the unit of which its measure has `size`. */
 export function placedFigure(
   figure: SilhouetteName,
   size: number,
-  { turn, phase, heads, aloft }: Seen,
+  { turn: seen, phase, heads: facing, aloft, mirrored = false }: Seen,
 ): Piece[] {
   const { pieces, from, to, middle } = SILHOUETTES[figure];
+  // The mirror of one who is seen from the other side: what was near is far, and it faces the same way.
+  const [turn, heads] = mirrored ? [-seen, -facing] : [seen, facing];
   const centre = ((from + to) / 2) * sinDeg(turn);
   const base = aloft ? middle : 0;
   const place = ([x, y]: At): At => [heads * (x - centre) * size, (y - base) * size];

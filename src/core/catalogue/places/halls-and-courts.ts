@@ -3,8 +3,8 @@ import { placesOf } from "./place";
 // prettier-ignore
 export const HALL_PLACES = [
   ...placesOf("Court with baskets", "basketball", [
-    { id: "basket-right-hand", situation: "right-handed shooter", subjects: "basketball-drive basketball-jump-shot basketball-dunk", at: [-3.4, 16.3], height: 0.6, lensMm: 50, why: "outside the lane where the shooting arm leaves the face open; benches behind for the reaction", hazard: "players land here" },
-    { id: "basket-left-hand", situation: "left-handed shooter", subjects: "basketball-drive basketball-jump-shot basketball-dunk", at: [3.4, 16.3], height: 0.6, lensMm: 50, why: "the mirror of the right-handed side", hazard: "players land here" },
+    { id: "basket-right-hand", side: "right", situation: "right-handed shooter", subjects: "basketball-drive basketball-jump-shot basketball-dunk", at: [-3.4, 16.3], height: 0.6, lensMm: 50, why: "outside the lane where the shooting arm leaves the face open; benches behind for the reaction", hazard: "players land here" },
+    { id: "basket-left-hand", side: "left", situation: "left-handed shooter", subjects: "basketball-drive basketball-jump-shot basketball-dunk", at: [3.4, 16.3], height: 0.6, lensMm: 50, why: "the mirror of the right-handed side", hazard: "players land here" },
     { id: "basket-arc", situation: "drive from mid-court", subjects: "basketball-drive basketball-jump-shot", at: [-9.8, 11], height: 1, lensMm: 105, why: "outside the three-point line, the drive comes toward you" },
     { id: "basket-stand", situation: "from the stand", subjects: "basketball-drive basketball-jump-shot basketball-dunk", at: [-12.5, 13], height: 3, lensMm: 300, why: "clear of heads and of the cheer squad, floor as background" },
   ]),

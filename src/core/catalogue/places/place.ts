@@ -16,6 +16,8 @@ export interface TradePlace {
   readonly height?: number;
   /** Focal length in mm on 36 × 24 mm that serves there. */
   readonly lensMm: number;
+  /** The side of those whom it is for, as a shot tells it; left out where it is no matter. */
+  readonly side?: "left" | "right";
   readonly why: string;
   /** What can hurt somebody there. */
   readonly hazard?: string;

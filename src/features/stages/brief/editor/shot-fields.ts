@@ -1,5 +1,7 @@
 import type { StoredSubject } from "@/data";
+import { sideAsked } from "@/answers/brief/shot";
 import { depthWords, intentWords, priorityWords, techniqueWords, toleranceWords } from "@/words";
+import { sideWords } from "@/words/sight";
 import type { FieldSpec } from "../../../forms/field-spec";
 
 const INTENTS = ["freeze", "pan", "streak", "still", "reaction", "context"] as const;
@@ -9,6 +11,19 @@ const DEPTHS = ["eye", "face", "plane", "whole", "two-things"] as const;
 const TOLERANCES = ["print-sharp", "web", "pixel-sharp"] as const;
 
 const same = (keys: readonly string[]) => keys.map((key) => ({ key, label: key }));
+
+/** The side that people differ by, where they do; known or not. */
+function sideFields(subject: StoredSubject): FieldSpec[] {
+  const by = sideAsked(subject);
+  if (!by) return [];
+  const { label, left, right } = sideWords(by);
+  const choices = [
+    { key: "", label: "Not known" },
+    { key: "right", label: right },
+    { key: "left", label: left },
+  ];
+  return [{ kind: "choice", key: "side", label, optional: true, choices }];
+}
 
 /** The fields of a shot, with the parts of its subject, the spots of its ground and what stands there to choose from. */
 export function shotFields(
@@ -30,6 +45,7 @@ export function shotFields(
       label: "Where it happens",
       choices: spots.map((s) => ({ key: s.id, label: s.name })),
     },
+    ...sideFields(subject),
     { kind: "choice", key: "holdPartId", label: "Part that must be sharp", choices: parts },
     {
       kind: "choice",

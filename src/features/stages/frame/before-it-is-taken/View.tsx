@@ -11,6 +11,7 @@ import { setFalling } from "@/outing/edits";
 import { Segmented } from "@/ui/controls/Segmented";
 import type { OutingView } from "@/outing/outing-view";
 import { Txt } from "@/ui/controls/Txt";
+import { isMirrorImage } from "@/answers/brief/shot";
 import { measureOf, phaseOf, placedFigure } from "@/ui/figures/silhouettes";
 import { useSize } from "@/ui/layout/use-size";
 import { useThemeName } from "@/ui/theme/theme";
@@ -40,6 +41,7 @@ function previewsAsked(view: Pick<OutingView, "input" | "found" | "frame" | "out
     phase: phaseOf(input.shot.intent),
     heads: frame.heads,
     aloft: frame.aloft,
+    mirrored: isMirrorImage(input.subject, input.shot),
   });
   return previewsOf(view, figure);
 }

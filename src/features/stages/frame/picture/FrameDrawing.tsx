@@ -3,6 +3,7 @@ import { useId } from "react";
 import Svg, { Circle, ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
 import type { AssessInput, Assessment, FrameView, SeenThing } from "@/core/judge";
 import type { Size } from "@/ui/layout/use-size";
+import { isMirrorImage } from "@/answers/brief/shot";
 import { SilhouetteDrawing } from "@/ui/figures/SilhouetteDrawing";
 import { measureOf, phaseOf, SILHOUETTES } from "@/ui/figures/silhouettes";
 import { SURFACE_FILL } from "@/ui/theme/surfaces";
@@ -94,6 +95,7 @@ export function FrameDrawing({ size, view, input, found }: Props) {
           heads={view.heads}
           turn={found.sighting.faceTurn}
           phase={phaseOf(input.shot.intent)}
+          mirrored={isMirrorImage(input.subject, input.shot)}
           colour={tokens.ink}
         />
         {before.map((thing) => (

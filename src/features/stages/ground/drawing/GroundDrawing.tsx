@@ -128,11 +128,12 @@ function LitMasts({ view }: { view: PlanView }) {
 function TradeMarks({ view }: { view: PlanView }) {
   const shown = onPlan.useSlice((s) => s.trade);
   const ground = useOuting((v) => v.outing.ground);
-  const subjectId = useOuting((v) => v.subject.id);
+  const subject = useOuting((v) => v.subject);
+  const side = useOuting((v) => v.shot.side);
   const spot = useOuting((v) => v.spot);
   const places = useMemo(
-    () => (shown ? tradePlacesFor(ground, subjectId, spot) : []),
-    [shown, ground, subjectId, spot],
+    () => (shown ? tradePlacesFor(ground, { subject, side }, spot) : []),
+    [shown, ground, subject, side, spot],
   );
   return places.map(({ place, at }, i) => (
     <PracticeMark key={place.id} view={view} at={at} mark={practiceMark(i)} situation={place.situation} />

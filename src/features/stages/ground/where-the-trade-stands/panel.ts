@@ -6,10 +6,10 @@ export const whereTheTradeStandsPanel: Panel = {
   title: "Where the trade stands",
   phone: "folded",
   wide: "folded",
-  when: ({ subject, outing, spot, rig }) =>
-    rig !== undefined && tradePlacesFor(outing.ground, subject.id, spot).length > 0,
-  answer: ({ subject, outing, spot }) =>
-    tradePlacesFor(outing.ground, subject.id, spot)
+  when: ({ subject, shot, outing, spot, rig }) =>
+    rig !== undefined && tradePlacesFor(outing.ground, { subject, side: shot.side }, spot).length > 0,
+  answer: ({ subject, shot, outing, spot }) =>
+    tradePlacesFor(outing.ground, { subject, side: shot.side }, spot)
       .map(({ place }) => place.situation)
       .join(", "),
   load: whenSeen(async () => (await import("./View")).TradePlaces),
