@@ -1,9 +1,17 @@
 import { STAGINGS, SUBJECTS, TRADE_PLACES, asSubject, type TradePlace } from "@/core/catalogue";
 import { LEAVE_KINDS, planDistance, type Point } from "@/core/ground";
-import { assess, searchPositions, type Candidate, type Score, type SearchInput } from "@/core/judge";
+import {
+  assess,
+  searchPositions,
+  type Candidate,
+  type Score,
+  type ScoreCode,
+  type SearchInput,
+} from "@/core/judge";
 import { sceneAt } from "@/core/scene";
 import { DEFAULT_PREFERENCES, lightPlanOf, windowOf, type Outing } from "@/data";
 import { newOuting } from "@/outing/begin/new-outing";
+import { putShot } from "@/outing/edits";
 import { searchedArea } from "@/outing/searched-area";
 import { tradePlacesFor } from "@/outing/trade-places";
 import { demoKit } from "../../demo";
@@ -19,19 +27,33 @@ export interface PlaceRow {
   readonly rank: number;
   /** Metres to the nearest of the list. */
   readonly nearest: number;
-  /** The part that takes most from it against the best, where they part by more than a tenth. */
-  readonly parted?: string;
+  /** The part that takes most from it against the best, where they part by more than `CLOSE`. */
+  readonly parted?: ScoreCode;
 }
+
+/** Within it two places are as good as each other: a twentieth of the score. */
+const CLOSE = 0.05;
+
+/** Why the trade stands there all the same, by the part of the score that it gives away. */
+const WHY: Readonly<Partial<Record<ScoreCode, string>>> = {
+  reach: "kept farther off than the score asks, for safety or because the play comes nearer",
+  face: "the score sees one instant; the trade waits for the one in which they turn",
+  background: "the score weighs what stands behind; the trade takes the action that comes only there",
+  "light-enough": "a longer or slower lens, for which the trade pays in ISO",
+  "eye-level": "raised on purpose, to part players from one another and from the ground",
+  movement: "across the way they go, as the action is told best, and dearer in shutter",
+  "light-side": "where the action goes, whatever side the sun is on",
+};
 
 const SUMMER = { date: "2027-05-22", from: "14:00", until: "16:00", starts: "15:00" };
 /** Places that the grid has at most: coarse, since what is found is polished. */
 const MOST_PLACES = 350;
 
-function outingFor(subjectId: string): Outing {
+function outingFor(subjectId: string, side: TradePlace["side"]): Outing {
   const row = SUBJECTS.find((s) => s.id === subjectId)!;
   const staging = STAGINGS.get(subjectId)!;
   const subject = asSubject(row);
-  const outing = newOuting(
+  const begun = newOuting(
     {
       name: "Place of practice",
       template: staging.venues[0]!,
@@ -48,6 +70,8 @@ function outingFor(subjectId: string): Outing {
     DEFAULT_PREFERENCES,
     [],
   );
+  const shot = { ...begun.shots[0]!, ...(side && { side }) };
+  const outing = putShot(shot, begun.subjects[0]!, demoKit, shot.id)(begun);
   // Leave is given everywhere: what the officials say is another matter than how good a place is.
   return { ...outing, ground: { ...outing.ground, leave: [...LEAVE_KINDS] } };
 }
@@ -96,7 +120,7 @@ function scoreAt(input: SearchInput, at: Point, lensHeight: number): Score | str
 }
 
 /** The part by which the better place is ahead most. */
-function partedBy(better: Score, worse: Score): string {
+function partedBy(better: Score, worse: Score): ScoreCode {
   const lead = better.parts.map((part) => {
     const own = worse.parts.find((p) => p.code === part.code);
     return { code: part.code, by: part.weight * (part.score - (own?.score ?? 0)) };
@@ -109,23 +133,24 @@ export function placeRows(): PlaceRow[] {
   const searched = new Map<string, { readonly input: SearchInput; readonly list: readonly Candidate[] }>();
   return TRADE_PLACES.filter((place) => place.venues.length > 0).map((place) => {
     const subjectId = place.subjects[0]!;
-    if (!searched.has(subjectId)) {
-      const input = searchFor(outingFor(subjectId));
+    const key = `${subjectId} ${place.side ?? ""}`;
+    if (!searched.has(key)) {
+      const input = searchFor(outingFor(subjectId, place.side));
       const work = searchPositions(input);
       let step = work.next();
       while (!step.done) step = work.next();
-      searched.set(subjectId, { input, list: step.value.list });
+      searched.set(key, { input, list: step.value.list });
     }
-    const { input, list } = searched.get(subjectId)!;
-    const spot = input.ground.spots[0]!;
-    const laid = tradePlacesFor(input.ground, { subject: input.subject }, spot).find(
+    const { input, list } = searched.get(key)!;
+    const spot = input.ground.spots.find((s) => s.id === input.shot.spotId)!;
+    const laid = tradePlacesFor(input.ground, { subject: input.subject, side: place.side }, spot).find(
       (p) => p.place.id === place.id,
     )!;
     const score = scoreAt(input, laid.at, laid.lensHeight);
     const best = list[0]!;
     const value = typeof score === "string" ? -1 : score.value;
     const bestScore = scoreAt(input, best.at, best.lensHeight);
-    const parts = typeof score !== "string" && typeof bestScore !== "string" && best.score - value > 0.1;
+    const parts = typeof score !== "string" && typeof bestScore !== "string" && best.score - value > CLOSE;
     return {
       place,
       subjectId,
@@ -153,7 +178,8 @@ const cell = (row: PlaceRow): string =>
 /** docs/places.md: the trade's places against the search's. */
 export function placesPage(rows: readonly PlaceRow[]): string {
   const scored = rows.flatMap((r) => (typeof r.score === "number" ? [r.best - r.score] : []));
-  const near = scored.filter((gap) => gap <= 0.1).length;
+  const within = (most: number): number => scored.filter((gap) => gap <= most).length;
+  const parted = [...new Set(rows.flatMap((r) => r.parted ?? []))].sort();
   return `# Where the trade stands, and where the computation does
 
 Written by \`npm run places\`; a test keeps it true. Places of practice (common practice, no source) on the venue of their
@@ -163,9 +189,13 @@ of the demo's bag. Both are judged by the same score with the same weights; noth
 - *score*: of the trade's place, with the best lens; a code where it is ruled out. *best*: of the search's first.
 - *rank*: where the trade's place would come in the search's list of eight that lie 4 m apart; 9 is after all of them. *nearest*:
   from it to the nearest of them.
-- *parted by*: the part of the score that takes most from it, where the two part by more than 0.10.
+- *parted by*: the part of the score that takes most from it, where the two part by more than 0.05.
 
-${near} of ${scored.length} places of the trade lie within 0.10 of the search's best.
+${within(CLOSE)} of ${scored.length} places of the trade lie within 0.05 of the search's best, ${within(0.1)} within 0.10. Unaided: by the score alone, without the
+rule that a place of practice as good as the best stands first. Why the trade stands there all the same (common practice), by the part
+that it gives away:
+
+${parted.map((code) => `- *${code}*: ${WHY[code]}.`).join("\n")}
 
 discipline | situation | subject | score | best | rank | nearest | parted by
 --- | --- | --- | --- | --- | --- | --- | ---

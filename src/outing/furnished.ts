@@ -1,34 +1,41 @@
-import { crossingsOn, furnitureOf, type Point, type Venue } from "@/core/ground";
+import { crossingsOn, furnitureOf, type Venue } from "@/core/ground";
 import { sameValue, type Outing } from "@/data";
 import { toCentimetre } from "./rounded";
 
 type Ground = Outing["ground"];
 type Laid = Pick<Venue, "template" | "bearing" | "centre">;
 
-interface Outlined {
-  readonly id: string;
-  readonly kind: string;
-  readonly outline: Point[];
-}
+type Standing = Ground["obstacles"][number] | Ground["areas"][number];
 
 /** What stands on a venue and leads over it, to the centimetre. */
 export function furnishings(venue: Laid): Pick<Ground, "obstacles" | "areas"> {
-  const laid = <T extends { readonly outline: readonly Point[] }>(things: readonly T[]) =>
-    things.map((thing) => ({ ...thing, outline: thing.outline.map(toCentimetre) }));
-  return { obstacles: laid(furnitureOf(venue)), areas: laid(crossingsOn(venue)) };
+  return {
+    obstacles: furnitureOf(venue).map((thing) =>
+      "from" in thing
+        ? {
+            ...thing,
+            from: { ...thing.from, ...toCentimetre(thing.from) },
+            to: { ...thing.to, ...toCentimetre(thing.to) },
+          }
+        : { ...thing, outline: thing.outline.map(toCentimetre) },
+    ),
+    areas: crossingsOn(venue).map((area) => ({ ...area, outline: area.outline.map(toCentimetre) })),
+  };
 }
 
+/** Where a thing stands, as one can compare it. */
+const standsAt = (thing: Standing): object =>
+  "outline" in thing ? thing.outline : "from" in thing ? [thing.from, thing.to] : thing.at;
+
 /** Things with those of a venue put in place of those of the one before; what was changed by hand stays, what was taken away stays away. */
-function exchanged<T extends { readonly id: string; readonly kind: string }>(
+function exchanged<T extends Standing>(
   all: readonly T[],
-  before: readonly Outlined[],
+  before: readonly T[],
   after: readonly T[],
   sameVenue: boolean,
 ): T[] {
   const was = (one: T): number =>
-    before.findIndex(
-      (b) => b.kind === one.kind && "outline" in one && sameValue(b.outline, one.outline as Point[]),
-    );
+    before.findIndex((b) => b.kind === one.kind && sameValue(standsAt(b), standsAt(one)));
   // Turned or moved, each goes where it stands now, under its own id.
   if (sameVenue)
     return all.map((one) => {
@@ -46,7 +53,7 @@ export function laidOtherwise(ground: Ground, venue: Ground["venue"]): Ground {
   return {
     ...ground,
     venue,
-    obstacles: exchanged(ground.obstacles, before.obstacles as Outlined[], after.obstacles, same),
+    obstacles: exchanged(ground.obstacles, before.obstacles, after.obstacles, same),
     areas: exchanged(ground.areas, before.areas, after.areas, same),
   };
 }

@@ -29,7 +29,7 @@ test("a pitch brings its goals, a pit its sand, a thrower the sector and the cag
     const { areas, obstacles } = fromNothing(id, { template: "open-ground" }).ground;
     return { areas: areas.map((a) => a.name), things: [...new Set(obstacles.map((o) => o.kind))] };
   };
-  expect(about("football-runner")).toEqual({ areas: ["Pitch, not marked"], things: ["goal"] });
+  expect(about("football-runner")).toEqual({ areas: ["Pitch, not marked"], things: ["goal", "dugout"] });
   expect(about("long-jumper").areas).toEqual(["Run-up or lane, not marked", "Pit"]);
   expect(about("discus-thrower")).toMatchObject({ areas: ["Landing sector"], things: ["net"] });
   expect(about("swimmer-crawl").areas).toEqual(["Water"]);

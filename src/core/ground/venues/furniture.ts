@@ -1,8 +1,21 @@
 import type { BlockKind } from "../obstacle-kinds";
 import type { Point } from "../vector";
 
+/** A post, in a venue's own axes. */
+export interface PostRow {
+  readonly kind: "pole";
+  readonly name: string;
+  readonly at: Point;
+  /** Metres above the ground. */
+  readonly height: number;
+  /** Metres, above 0. */
+  readonly thickness: number;
+}
+
 /** A thing that stands on a venue, in its own axes. */
-export interface FurnitureRow {
+export type FurnitureRow = BlockRow | PostRow;
+
+interface BlockRow {
   readonly kind: BlockKind;
   readonly name: string;
   readonly outline: readonly Point[];
@@ -21,7 +34,7 @@ const rectangle = ([x, y, width, length]: Box): Point[] => [
   { x: x - width / 2, y: y - length / 2 },
 ];
 
-const block = (kind: BlockKind, name: string, at: Box, height: number, base = 0): FurnitureRow => ({
+const block = (kind: BlockKind, name: string, at: Box, height: number, base = 0): BlockRow => ({
   kind,
   name,
   outline: rectangle(at),
@@ -101,10 +114,56 @@ const backstop = (plate: number, behind: number): FurnitureRow[] => {
   ];
 };
 
-/** The posts that carry the baskets, behind the end lines, and the scorer's table beside the middle. */
+/** Posts at both ends, so far from the middle, each so far to either side. */
+const posts = (y: number, asides: readonly (readonly [aside: number, height: number])[]): FurnitureRow[] =>
+  [1, -1].flatMap((end) =>
+    asides.flatMap(([aside, height]) =>
+      (aside === 0 ? [0] : [aside, -aside]).map((x): PostRow => ({
+        kind: "pole",
+        name: "Goal post",
+        at: { x, y: end * y },
+        height,
+        thickness: 0.12,
+      })),
+    ),
+  );
+
+/** A table for those who keep score or time, beside the middle; its middle so many metres left of the venue's. */
+const scorers = (away: number, length = 4): FurnitureRow =>
+  block("table", "Scorers’ table", [-away, 0, 0.8, length], 0.8);
+
+/** Benches of both teams along one side, their middle so many metres left of the venue's. */
+const benches = (away: number, along: number, roofed = false): FurnitureRow[] =>
+  [1, -1].map((end) =>
+    roofed
+      ? block("dugout", "Team bench", [-away, end * along, 1.5, 7], 2.2)
+      : block("bench", "Team bench", [-away, end * along, 0.5, 6], 0.5),
+  );
+
+/** A starting block for each lane at both walls of a basin or at its one end. */
+const startingBlocks = (
+  lanes: number,
+  width: number,
+  length: number,
+  ends: readonly (1 | -1)[],
+): FurnitureRow[] =>
+  ends.flatMap((end) =>
+    Array.from({ length: lanes }, (_, i) =>
+      block(
+        "bench",
+        "Starting block",
+        [((i + 0.5) / lanes - 0.5) * width, end * (length / 2 + 0.45), 0.5, 0.7],
+        0.7,
+      ),
+    ),
+  );
+
+/** The posts that carry the baskets, behind the end lines, the scorers' table, benches, and seats along the one side. */
 const BASKETBALL: readonly FurnitureRow[] = [
   ...[1, -1].map((end) => block("chair", "Basket post", [0, end * 15.6, 0.6, 0.8], 3.05)),
-  block("table", "Scorer’s table", [-10, 0, 0.8, 6], 0.8),
+  scorers(10, 6),
+  ...benches(10, 7),
+  block("stand", "Seats", [-12.5, 0, 1.6, 28], 1.5),
 ];
 
 /**
@@ -112,14 +171,33 @@ const BASKETBALL: readonly FurnitureRow[] = [
  * A venue that is left out has nothing that stands in the way.
  */
 export const FURNITURE: Readonly<Record<string, readonly FurnitureRow[]>> = {
-  "field-hockey": goals(91.4, 3.66, 2.14, 1.2),
-  football: goals(105, 7.32, 2.44, 2),
-  handball: goals(40, 3, 2, 1),
-  futsal: goals(40, 3, 2, 1),
+  "field-hockey": [...goals(91.4, 3.66, 2.14, 1.2), scorers(32), ...benches(32, 9, true)],
+  football: [...goals(105, 7.32, 2.44, 2), ...benches(38.5, 10, true)],
+  "rugby-union": posts(50, [[2.8, 12]]),
+  "rugby-league": posts(50, [[2.75, 12]]),
+  gridiron: posts(54.86, [[2.82, 10]]),
+  "australian-football": posts(82.5, [
+    [3.2, 15],
+    [9.6, 10],
+  ]),
+  "gaelic-field": [...goals(140, 6.5, 2.5, 1.5), ...posts(70, [[3.25, 7]])],
+  lacrosse: [1, -1].map((end) => block("goal", "Goal", [0, end * 42.2, 1.83, 1.8], 1.83)),
+  cricket: [1, -1].flatMap((end) => [
+    block("backdrop", "Sight screen", [0, end * 69, 9, 0.5], 4),
+    block("chair", "Stumps", [0, end * 10.06, 0.23, 0.05], 0.71),
+  ]),
+  handball: [...goals(40, 3, 2, 1), scorers(11.8), ...benches(11.8, 7)],
+  futsal: [...goals(40, 3, 2, 1), scorers(11.8), ...benches(11.8, 7)],
+  korfball: [...posts(13.33, [[0, 3.5]]), scorers(11.8)],
+  netball: [...posts(15.1, [[0, 3.05]]), scorers(11.4), ...benches(11.4, 7)],
   basketball: BASKETBALL,
-  volleyball: [netAcross(9.5, 2.43, 1.43), block("chair", "Referee’s chair", [5.5, 0, 0.8, 0.8], 2)],
+  volleyball: [
+    netAcross(9.5, 2.43, 1.43),
+    block("chair", "Referee’s chair", [5.5, 0, 0.8, 0.8], 2),
+    scorers(8, 3),
+  ],
   "beach-volleyball": [netAcross(8.5, 2.43, 1.43)],
-  badminton: [netAcross(6.1, 1.55, 0.79)],
+  badminton: [netAcross(6.1, 1.55, 0.79), block("chair", "Umpire’s chair", [-4.2, 0, 0.8, 0.8], 1.9)],
   tennis: [netAcross(12.8, 0.91), block("chair", "Umpire’s chair", [-7.3, 0, 0.8, 0.8], 2)],
   "table-tennis": [block("table", "Table", [0, 0, 1.525, 2.74], 0.76)],
   // The back wall is glass, through which one looks; the others are not.
@@ -128,9 +206,20 @@ export const FURNITURE: Readonly<Record<string, readonly FurnitureRow[]>> = {
     ...[1, -1].map((side) => along("wall", "Side wall", [side * 3.3, -4.9], [side * 3.3, 4.9], 4.57, 0.2)),
   ],
   "ice-hockey": boards(30, 60, 1.07),
+  "pool-50": startingBlocks(10, 25, 50, [1, -1]),
+  "pool-25": startingBlocks(8, 20, 25, [-1]),
+  "water-polo": [...goals(30, 3, 0.9, 0.5), scorers(12, 3)],
+  "fencing-piste": [scorers(3, 2)],
+  "judo-mat": [scorers(9.2, 3)],
+  "speed-climbing": [block("wall", "Wall", [0, 2.7, 6, 0.4], 15.5)],
+  "archery-70": [-5, 0, 5].map((x) => block("boards", "Target butt", [x, 30.3, 1.3, 0.3], 1.9)),
   "throwing-sector": cage(0, -45),
   // At the point of the sector in the infield.
-  "athletics-400": cage(0, -42.2),
+  "athletics-400": [
+    ...cage(0, -42.2),
+    block("bench", "Landing mat", [25, -53, 6, 4], 0.7),
+    block("bench", "Landing mat", [30, -34, 6, 6], 0.8),
+  ],
   baseball: backstop(-61, 18),
   "baseball-youth": backstop(-30.5, 7.6),
   softball: backstop(-33.53, 7.6),
