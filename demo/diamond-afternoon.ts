@@ -192,6 +192,7 @@ export const diamondAfternoon: Outing = {
       id: "right-handed-swing",
       name: "Right-handed swing",
       subjectId: "baseball-batter-youth",
+      side: "right",
       spotId: "right-box",
       orientation: "upright",
       fill: 0.6,

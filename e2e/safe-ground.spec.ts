@@ -48,3 +48,56 @@ test("the cautions of a bear are those of a dangerous animal, and no list of a g
   await expect(page.getByText(/Never between it and its young/)).toBeVisible();
   await expect(page.getByText(/Players fall over the line/)).toHaveCount(0);
 });
+
+test("a hall is planned without coordinates, its lamps are lit and no sun is told; out of doors they are asked", async ({
+  page,
+}) => {
+  await planned(page, "basketball", "basketball player driving");
+  await expect(page.getByText(/coordinates not told/)).toBeVisible();
+  const { ground, light } = await storedOuting(page, "trial-day");
+  expect(ground.anchor.assumed).toBe(true);
+  expect(light.roof.daylightShare).toBe(0);
+  await openStage(page, "Ground");
+  await openPanel(page, "Ground and light");
+  await expect(page.getByText(/where this lies is not told/)).toHaveCount(0);
+  await page.getByRole("radio", { name: "Open sky" }).click();
+  await expect(page.getByText(/where this lies is not told/)).toBeVisible();
+  await page.goto("/outings");
+  await page.getByRole("button", { name: "Plan an outing" }).click();
+  await page.getByRole("radio", { name: "Open sky" }).click();
+  await expect(page.getByLabel("Latitude, south is − in °")).toBeVisible();
+  await page.getByRole("radio", { name: "Under a roof" }).click();
+  await expect(page.getByLabel("Latitude, south is − in °")).toHaveCount(0);
+});
+
+test("a left-handed batter stands on the other side of the plate, and the trade on the other side of the field", async ({
+  page,
+}) => {
+  await page.goto("/outing/diamond-afternoon/brief");
+  await page
+    .getByRole("button", { name: /^Right-handed swing/ })
+    .first()
+    .click();
+  await page.getByRole("radio", { name: "Left", exact: true }).click();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await openStage(page, "Ground");
+  await openPanel(page, "In the way, behind, and the faces");
+  await expect(page.getByText(/^Left-handed: /)).toBeVisible();
+  await openPanel(page, "Where the trade stands");
+  await expect(page.getByText("left-handed batter", { exact: false }).first()).toBeVisible();
+  await expect(page.getByText("right-handed batter", { exact: false })).toHaveCount(0);
+  const { ground, shots } = await storedOuting(page, "diamond-afternoon");
+  const spotOf = (id: string) => ground.spots.find((s: { id: string }) => s.id === id);
+  const swing = shots.find((s: { id: string }) => s.id === "right-handed-swing");
+  expect(spotOf(swing.spotId).name).toBe("Left-handed box");
+});
+
+test("from position to position of a course one crosses where a crossing is drawn, and who opens it is said", async ({
+  page,
+}) => {
+  await page.goto("/outing/cross-country-day/ground");
+  await openPanel(page, "Positions compared");
+  await expect(
+    page.getByText(/over “Crossing after fence \d+”.*, once the stewards open it\.$/).first(),
+  ).toBeVisible();
+});

@@ -28,6 +28,21 @@ test("a left-handed batter stood as a right-handed one: now on the other side of
   }
 });
 
+test("the spot of the other hand is called so", () => {
+  const begun = fromNothing("baseball-batter");
+  const [shot, subject] = [begun.shots[0]!, begun.subjects[0]!];
+  const called = (name: string): string => {
+    const spots = [{ ...begun.ground.spots[0]!, name }];
+    const outing = { ...begun, ground: { ...begun.ground, spots } };
+    return putShot({ ...shot, side: "left" }, subject, demoKit, shot.id)(outing).ground.spots[1]!.name;
+  };
+  expect(["Right-handed box", "Box, right-handed", "Plate"].map(called)).toEqual([
+    "Left-handed box",
+    "Box, left-handed",
+    "Plate, left-handed",
+  ]);
+});
+
 test("whoever stands as the hand has it, faces along the venue or does not bat stays", () => {
   for (const [id, side] of [
     ["baseball-batter", "right"],

@@ -25,6 +25,16 @@ function handOf({ facing }: Spot, { bearing }: Venue): "left" | "right" | undefi
   return across > 0 ? "right" : "left";
 }
 
+/** The name of the spot on the other side: the hand that stands in it changed, or said. */
+function otherSideOf(name: string, side: "left" | "right"): string {
+  const own = side === "left" ? /\bright-handed\b/i : /\bleft-handed\b/i;
+  if (!own.test(name)) return `${name}, ${side}-handed`;
+  return name.replace(
+    own,
+    (was) => (/^[A-Z]/.test(was) ? side.replace(/^./, (c) => c.toUpperCase()) : side) + "-handed",
+  );
+}
+
 /**
  * An outing whose batter stands where the hand told of them has them stand: a left-hander on the other side of the plate, turned the
  * other way, on a spot of their own. Whoever stands right already, or does not bat, stays.
@@ -44,7 +54,7 @@ export function onTheirSide(
     (s) => Math.hypot(s.at.x - mirror.at.x, s.at.y - mirror.at.y) < SAME && handOf(s, venue) === shot.side,
   );
   const id = known?.id ?? freeId("spot", spots);
-  const name = `${spot.name.replace(/, (left|right)-handed$/, "")}, ${shot.side}-handed`;
+  const name = otherSideOf(spot.name, shot.side);
   return {
     ...outing,
     ground: known ? outing.ground : { ...outing.ground, spots: [...spots, { ...mirror, id, name }] },
