@@ -4,6 +4,7 @@ import { StackedBar } from "@/ui/charts/StackedBar";
 import { Txt } from "@/ui/controls/Txt";
 import { useTokens } from "@/ui/theme/theme";
 import { useFound, useOuting } from "../../../outing/use-outing";
+import { AskSum } from "../../reasons/AskSum";
 import { evWords, luxWords, surfaceWords } from "@/words";
 
 /** The light on the subject as a photographer and as a meter of the hall says it. */
@@ -24,9 +25,11 @@ export function LightOnSubject() {
   ];
   return (
     <View className="gap-2">
-      <Txt size={20} weight={700}>
-        {answer}
-      </Txt>
+      <AskSum of="ev" title="The light on the subject" says={answer} className="min-h-12 justify-center">
+        <Txt size={20} weight={700}>
+          {answer}
+        </Txt>
+      </AskSum>
       {evInCloud !== undefined && <Txt>{`${evWords(evInCloud)} while a cloud passes.`}</Txt>}
       <Txt size={14} tone="ink2">
         EV counts stops of light at ISO 100: one more is twice as much. A klx is 1000 lux.
