@@ -71,13 +71,13 @@ test("what could not be saved was gone after a reload: it stays, is said on the 
   await expect.poll(async () => (await storedOuting(page)).light.readings.length).toBe(1);
 });
 
-test("a change in one tab did not show in the other within a second", async ({ page, context }) => {
+test("a change in one tab did not show in the other by itself", async ({ page, context }) => {
   await openGround(page);
   const other = await context.newPage();
   await other.goto(`${OUTING}/ground`);
   await expect(tag(other, "B")).toBeVisible();
   await dragTag(page, "B", -60, 25);
-  await expect(undoOf(other, /^Undo: B moved/)).toBeVisible({ timeout: 1500 });
+  await expect(undoOf(other, /^Undo: B moved/)).toBeVisible();
   await other.goto("/outings");
   await page.getByRole("button", { name: /^Outing: Cup semi-final/ }).click();
   await page.getByRole("button", { name: "Delete", exact: true }).click();

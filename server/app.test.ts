@@ -109,3 +109,20 @@ test("a range of a packed file is a range of what is sent", async () => {
     .set("Range", `bytes=0-${size + 50}`);
   expect([packed.status, packed.headers["content-range"]]).toEqual([206, `bytes 0-${size - 1}/${size}`]);
 });
+
+test("a page may ask for what the application needs, and for no other device", async () => {
+  const { headers } = await request(app).get("/");
+  expect(headers["permissions-policy"]).toContain("microphone=(self)");
+  expect(headers["permissions-policy"]).toContain("camera=()");
+});
+
+test("behind a proxy all clients were one for the limit: they are told apart by a setting", async () => {
+  const spent = async (behind: ReturnType<typeof createApp>, client: string): Promise<number> => {
+    const answer = await request(behind).get("/api/nothing").set("X-Forwarded-For", client);
+    return Number(/r=(\d+)/.exec(answer.headers["ratelimit"]!)![1]);
+  };
+  const told = createApp(dist, { proxies: 1 });
+  expect([await spent(told, "192.0.2.1"), await spent(told, "192.0.2.2")]).toEqual([599, 599]);
+  const untold = createApp(dist);
+  expect([await spent(untold, "192.0.2.1"), await spent(untold, "192.0.2.2")]).toEqual([599, 598]);
+});

@@ -27,17 +27,37 @@ interface Options {
   readonly standIns?: readonly StandIn[];
   /** Whether other machines than this one reach the stand-ins. */
   readonly open?: boolean;
+  /** How many proxies stand before the server, so that limits count clients and not the last of them; 0 when left out. */
+  readonly proxies?: number;
 }
+
+/** What the application asks a browser for: where it is, a microphone for spoken tags, a screen that stays on. Nothing else is let. */
+const PERMISSIONS = [
+  "geolocation=(self)",
+  "microphone=(self)",
+  "screen-wake-lock=(self)",
+  ...["camera", "display-capture", "midi", "payment", "serial", "usb", "bluetooth", "hid"].map(
+    (p) => `${p}=()`,
+  ),
+].join(", ");
 
 /**
  * Serves the build. A page is answered for every address that could be a route; an unknown `/api` path or a missing
  * asset (anything with an ending) is 404, so that a broken build is seen as one. `demo` lets a first visit begin with the
  * demo outings instead of asking.
  */
-export function createApp(dist: string, { demo = false, standIns, open = false }: Options = {}): Express {
+export function createApp(
+  dist: string,
+  { demo = false, standIns, open = false, proxies = 0 }: Options = {},
+): Express {
   const app = express();
+  app.set("trust proxy", proxies);
   app.disable("x-powered-by");
   app.use(helmet({ contentSecurityPolicy: CONTENT_SECURITY, crossOriginEmbedderPolicy: false }));
+  app.use((_req, res, next) => {
+    res.setHeader("Permissions-Policy", PERMISSIONS);
+    next();
+  });
   app.use(onlyAddresses);
   app.get("/api/health", (_req, res) => {
     res.json({ ok: true });

@@ -2,9 +2,10 @@ import { createServer } from "node:http";
 import path from "node:path";
 import { createApp } from "./app";
 import { standInsOf } from "./stand-ins";
-import { drainOn, IMPATIENT, readPort } from "./run";
+import { drainOn, IMPATIENT, listensOn, readPort, readProxies } from "./run";
 
-const host = process.env.HOST ?? "0.0.0.0";
+// Other machines reach it where that is asked for.
+const host = process.env.HOST ?? "127.0.0.1";
 const dist = path.resolve(process.env.DIST ?? "dist");
 const port = readPort(process.env.PORT);
 if (port === undefined) {
@@ -16,11 +17,12 @@ const options = {
   demo: process.env.DEMO === "1",
   standIns: standInsOf(process.env.STAND_INS),
   open: process.env.STAND_INS_OPEN === "1",
+  proxies: readProxies(process.env.PROXIES),
 };
 const server = createServer(IMPATIENT, createApp(dist, options));
 server.once("error", ({ message }) => {
   console.error(`The server could not start on port ${port}: ${message}. Set PORT to a free one.`);
   process.exit(1);
 });
-server.listen(port, host, () => console.log(`Bright Perch is at http://localhost:${port}`));
+server.listen(port, host, () => console.log(listensOn(host, port)));
 drainOn(server, process);

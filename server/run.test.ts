@@ -1,7 +1,7 @@
 import { EventEmitter, once } from "node:events";
 import { createServer, get } from "node:http";
 import { connect, type AddressInfo } from "node:net";
-import { drainOn, IMPATIENT, readPort } from "./run";
+import { drainOn, IMPATIENT, listensOn, readPort, readProxies } from "./run";
 
 test("a port that is none was tried all the same", () => {
   expect([undefined, "0", "8080", "65535"].map(readPort)).toEqual([4173, 0, 8080, 65535]);
@@ -49,4 +49,14 @@ test("a client that never ended its head was served for as long as it liked: it 
   const [answer] = (await once(socket, "data")) as [Buffer];
   expect(String(answer)).toContain("408");
   await new Promise((done) => server.close(done));
+});
+
+test("the server was open to the whole network without a word: it says who reaches it", () => {
+  expect(listensOn("127.0.0.1", 4173)).toContain("for this machine alone");
+  expect(listensOn("0.0.0.0", 4173)).toContain("other machines of the network reach it");
+});
+
+test("proxies are counted by a setting, and nonsense is none", () => {
+  expect([undefined, "0", "1", "10"].map(readProxies)).toEqual([0, 0, 1, 10]);
+  for (const asked of ["", "x", "-1", "11", "true", "1.5"]) expect(readProxies(asked)).toBe(0);
 });

@@ -33,7 +33,7 @@ interface Play {
 /** The routes of the stand-ins that are on; what is not on is not there. By default this machine alone reaches them. */
 export function standInRoutes({ on, open }: Options): Router {
   const routes = Router();
-  if (!open) routes.use(thisMachineAlone);
+  if (!open) routes.use(thisMachineAlone, fromOwnPage);
   routes.get("/", (_req, res) => void res.json({ ok: true, on }));
   if (on.includes("forecast"))
     routes.get("/forecast", (req, res) => {
@@ -85,6 +85,25 @@ const OWN = /^(127\.|::1$|::ffff:127\.)/;
 const thisMachineAlone: RequestHandler = (req, res, next) => {
   if (OWN.test(req.socket.remoteAddress ?? "")) return next();
   res.status(403).json({ ok: false, reason: "this-machine-alone" });
+};
+
+/** Names of this machine, as a browser on it calls it. */
+const OWN_NAMES = ["localhost", "127.0.0.1", "[::1]"];
+
+const nameIn = (address: string): string | undefined => {
+  try {
+    return new URL(address).hostname;
+  } catch {
+    return undefined;
+  }
+};
+
+/** A page from elsewhere, or a foreign name that was made to point here, does not drive the stand-ins through the user's browser. */
+const fromOwnPage: RequestHandler = (req, res, next) => {
+  const { host, origin } = req.headers;
+  const names = [nameIn(`http://${host ?? ""}`), ...(origin === undefined ? [] : [nameIn(origin)])];
+  if (names.every((name) => name !== undefined && OWN_NAMES.includes(name))) return next();
+  res.status(403).json({ ok: false, reason: "foreign-page" });
 };
 
 /** The same request without what a listener heard before. */

@@ -4,6 +4,9 @@ import { evenFrom } from "../../src/core/units";
 
 const MINUTE = 60_000;
 
+/** Hours from the first start to the last that a meet plays: a long week-end. What is longer is refused before any of it is made. */
+const MOST_HOURS = 96;
+
 /** The programme that a meet plays, as an application hands it over. */
 export const meetSchema = z.object({
   events: z
@@ -19,7 +22,11 @@ export const meetSchema = z.object({
       }),
     )
     .min(1)
-    .max(400),
+    .max(400)
+    .refine((events) => {
+      const starts = events.map((e) => e.starts);
+      return Math.max(...starts) - Math.min(...starts) <= MOST_HOURS * 60 * MINUTE;
+    }, `a meet lasts at most ${MOST_HOURS} hours`),
   /** How many times as fast as it would be: 1 to 3600. */
   speed: z.number().min(1).max(3600),
   seed: z.int().min(0).max(1e9),

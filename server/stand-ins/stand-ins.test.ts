@@ -192,3 +192,31 @@ test("another machine is turned away unless that was asked for", async () => {
     reason: "this-machine-alone",
   });
 });
+
+test("a meet from the year 1970 to the year 5138 ended the server: it is refused before any of it is made", async () => {
+  const [first, second] = events;
+  const long = {
+    ...asked,
+    events: [
+      { ...first!, starts: 0 },
+      { ...second!, starts: 1e14 },
+    ],
+  };
+  const answer = await request(all).post("/api/stand-ins/meet").send(long);
+  expect(answer.status).toBe(400);
+  expect(answer.body).toMatchObject({ reason: "not-understood", where: "events" });
+  const weekend = { ...asked, events: [first!, { ...second!, starts: first!.starts + 95 * 60 * MINUTE }] };
+  expect((await request(all).post("/api/stand-ins/meet").send(weekend)).status).toBe(201);
+});
+
+test("a page from elsewhere drove the stand-ins through the user’s browser: its name and its origin are looked at", async () => {
+  const get = (header: string, value: string) => request(all).get("/api/stand-ins").set(header, value);
+  expect((await get("Origin", "http://localhost:4173")).status).toBe(200);
+  for (const [header, value] of [
+    ["Origin", "https://elsewhere.example"],
+    ["Origin", "null"],
+    ["Host", "elsewhere.example"],
+    ["Host", "localhost.elsewhere.example:4173"],
+  ] as const)
+    expect((await get(header, value)).body).toEqual({ ok: false, reason: "foreign-page" });
+});
