@@ -20,23 +20,89 @@ const LISTS: readonly (readonly [Thing, (o: Outing) => readonly Named[]])[] = [
   ["subject", (o) => o.subjects],
 ];
 
-const PARTS: readonly (readonly [Part, (o: Outing) => unknown])[] = [
-  ["name", (o) => [o.name, o.kind, o.sport]],
-  ["date and times", (o) => [o.date, o.from, o.until, o.lastDate, o.starts, o.timeZone, o.plannedAt]],
-  ["place", (o) => [o.place, o.ground.anchor]],
-  ["access", (o) => o.access],
-  ["cautions", (o) => o.cautions],
-  ["bag", (o) => o.bag],
-  ["ground", ({ ground: g }) => [g.surface, g.venue, g.hall, g.leave]],
-  ["light", ({ light: { readings: _, ...rest } }) => rest],
-  ["weather", (o) => [o.weather, o.forecast]],
-  ["programme", (o) => o.programme],
-  ["people", (o) => o.people],
-  ["packing", (o) => o.packing],
-  ["arrangements", (o) => [o.arrangements, o.deliverables]],
-  ["notes", (o) => o.notes],
-  ["archive", (o) => o.archived],
-];
+/** Under what each part of an outing is told; nothing where its own list or row tells it, or where it is not something that was done. */
+const OF_OUTING = {
+  version: undefined,
+  id: undefined,
+  revision: undefined,
+  name: "name",
+  kind: "name",
+  sport: "name",
+  date: "date and times",
+  from: "date and times",
+  until: "date and times",
+  lastDate: "date and times",
+  starts: "date and times",
+  timeZone: "date and times",
+  plannedAt: "date and times",
+  place: "place",
+  access: "access",
+  cautions: "cautions",
+  bag: "bag",
+  // Told part by part below.
+  ground: undefined,
+  light: undefined,
+  weather: "weather",
+  forecast: "weather",
+  programme: "programme",
+  people: "people",
+  packing: "packing",
+  arrangements: "arrangements",
+  deliverables: "arrangements",
+  notes: "notes",
+  archived: "archive",
+  // Which shot is looked at first is a matter of looking.
+  shotId: undefined,
+  shots: undefined,
+  subjects: undefined,
+  choices: undefined,
+  log: undefined,
+} as const satisfies Readonly<Record<keyof Outing, Part | undefined>>;
+
+const OF_GROUND = {
+  anchor: "place",
+  surface: "ground",
+  venue: "ground",
+  hall: "ground",
+  leave: "ground",
+  lampFiles: "lamp files",
+  areas: undefined,
+  zones: undefined,
+  spots: undefined,
+  tracks: undefined,
+  obstacles: undefined,
+  masts: undefined,
+  windows: undefined,
+  positions: undefined,
+} as const satisfies Readonly<Record<keyof Outing["ground"], Part | undefined>>;
+
+const OF_LIGHT = {
+  cloudEighths: "light",
+  cloudHours: "light",
+  passing: "light",
+  roof: "light",
+  leaves: "light",
+  lamps: "light",
+  readings: undefined,
+} as const satisfies Readonly<Record<keyof Outing["light"], Part | undefined>>;
+
+const partsChanged = (before: Outing, after: Outing): Part[] =>
+  (Object.keys(OF_OUTING) as (keyof Outing)[]).flatMap((key) => {
+    if (key === "ground") return changesOfParts<Outing["ground"]>(OF_GROUND, before.ground, after.ground);
+    if (key === "light") return changesOfParts<Outing["light"]>(OF_LIGHT, before.light, after.light);
+    return sameValue(before[key], after[key]) ? [] : (OF_OUTING[key] ?? []);
+  });
+
+/** The names of the parts by which two of a kind differ. */
+function changesOfParts<T extends object>(
+  told: Readonly<Record<keyof T, Part | undefined>>,
+  before: T,
+  after: T,
+): Part[] {
+  if (before === after) return [];
+  const keys = Object.keys(told) as (keyof T)[];
+  return keys.flatMap((key) => (sameValue(before[key], after[key]) ? [] : (told[key] ?? [])));
+}
 
 /** What differs between two states of an outing, in the order in which it is told; empty where nothing does. */
 export function changesBetween(before: Outing, after: Outing): OutingChange[] {
@@ -48,9 +114,7 @@ export function changesBetween(before: Outing, after: Outing): OutingChange[] {
     ...changesOfPlans(before, after),
     ...changesOfNumber("readings", before.light.readings, after.light.readings),
     ...changesOfNumber("counts", before.log, after.log),
-    ...PARTS.filter(([, of]) => !sameValue(of(before), of(after))).map(
-      ([part]) => ({ code: "part", part }) as const,
-    ),
+    ...[...new Set(partsChanged(before, after))].map((part) => ({ code: "part", part }) as const),
   ];
 }
 

@@ -1,5 +1,4 @@
-import { outingSchema, type Outing } from "@/data";
-import { changesBetween } from "./changes";
+import { outingSchema, sameValue, type Outing } from "@/data";
 
 /**
  * An outing as it was left on the screen when it could not be kept: it outlives navigation and a reload of its tab until it
@@ -21,7 +20,7 @@ export const forgetUnsaved = (storage: Storage, id: string): void => storage.rem
 /** What was left of an outing; nothing where nothing was, where it was kept after all, or where it cannot be read. */
 export function recallUnsaved(storage: Storage, stored: Outing): Outing | undefined {
   const left = read(storage, stored.id);
-  if (!left || changesBetween(stored, left).length > 0) return left;
+  if (!left || !sameValue({ ...left, revision: 0 }, { ...stored, revision: 0 })) return left;
   forgetUnsaved(storage, stored.id);
   return undefined;
 }

@@ -10,6 +10,7 @@ const PARTS: Readonly<Record<Part, string>> = {
   bag: "Bag packed anew",
   ground: "Ground changed",
   light: "Light changed",
+  "lamp files": "Lamp files changed",
   notes: "Notes changed",
   programme: "Programme changed",
   people: "People changed",

@@ -12,6 +12,7 @@ export type Part =
   | "bag"
   | "ground"
   | "light"
+  | "lamp files"
   | "notes"
   | "programme"
   | "people"
