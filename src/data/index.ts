@@ -11,7 +11,7 @@ export {
   type Mine,
 } from "./import";
 export type { Fault } from "./migrate";
-export { mergeRecords, sameValue } from "./merge-records";
+export { mergeRecords, sameValue, takenBack } from "./merge-records";
 export { duplicateOuting } from "./duplicate-outing";
 export { HALL_DAYLIGHT, hallFor } from "./hall";
 export {

@@ -1,4 +1,4 @@
-import { mergeRecords, sameValue } from "./merge-records";
+import { mergeRecords, sameValue, takenBack } from "./merge-records";
 
 const thing = (id: string, weight = 1) => ({ id, weight });
 const before = { version: 1, cards: [thing("a"), thing("b")], order: ["x", "y"] };
@@ -47,4 +47,56 @@ test("the same with its keys in another order counted as changed", () => {
     ["1", 1],
   ])
     expect(sameValue(a, b)).toBe(false);
+});
+
+test("lists within a record were taken whole, and lists that were not there yet", () => {
+  const old: Record<string, unknown> = { ground: { spots: [thing("a")], surface: "grass" } };
+  const mine = { ground: { spots: [thing("a"), thing("m")], surface: "clay" } };
+  const theirs = { ground: { spots: [thing("a", 9)], surface: "grass", windows: [thing("w")] } };
+  expect(mergeRecords(old, mine, theirs)).toEqual({
+    ground: { spots: [thing("a", 9), thing("m")], surface: "clay", windows: [thing("w")] },
+  });
+  const both = { ground: { ...mine.ground, windows: [thing("x")] } };
+  expect(mergeRecords(old, both, theirs)).toMatchObject({
+    ground: { windows: [thing("w"), thing("x")] },
+  });
+});
+
+test("an undo put the whole back as it was: it takes back its own change, at its own place, and keeps what was done since", () => {
+  const start: Record<string, unknown> = {
+    notes: "",
+    ground: { things: [thing("a"), thing("b"), thing("c")] },
+    choices: [
+      { shotId: "s", lens: 1 },
+      { shotId: "t", lens: 1 },
+    ],
+  };
+  const removed = {
+    ...start,
+    ground: { things: [thing("a"), thing("c")] },
+    choices: [
+      { shotId: "s", lens: 2 },
+      { shotId: "t", lens: 1 },
+    ],
+  };
+  const since = {
+    notes: "mind the gate",
+    ground: { things: [thing("a", 4), thing("c"), thing("d")], windows: [thing("w")] },
+    choices: [
+      { shotId: "s", lens: 2 },
+      { shotId: "t", lens: 7 },
+    ],
+  };
+  expect(takenBack<Record<string, unknown>>(since, start, removed)).toEqual({
+    notes: "mind the gate",
+    ground: { things: [thing("a", 4), thing("b"), thing("c"), thing("d")], windows: [thing("w")] },
+    choices: [
+      { shotId: "s", lens: 1 },
+      { shotId: "t", lens: 7 },
+    ],
+  });
+  expect(takenBack<Record<string, unknown>>(removed, start, removed)).toEqual(start);
+  // The first of its kind that was put in goes, and leaves nothing behind.
+  const first = { ...start, windows: [thing("w")] };
+  expect(takenBack<Record<string, unknown>>(first, start, first)).toEqual(start);
 });

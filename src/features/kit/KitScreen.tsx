@@ -40,7 +40,7 @@ export function KitScreen() {
 
 function Shelves({ kit }: { kit: StoredKit }) {
   const [editing, setEditing] = useState<Editing<ShelfKey>>();
-  const { change } = useChangeKit();
+  const { change, takeBack } = useChangeKit();
   return (
     <View className="gap-6 px-4">
       <Txt tone="ink2">Tap anything to edit it. Every outing uses this kit.</Txt>
@@ -49,7 +49,13 @@ function Shelves({ kit }: { kit: StoredKit }) {
       ))}
       <RecordHistory name="kit" />
       {editing && (
-        <ThingEditor {...editing} kit={kit} change={change} onClose={() => setEditing(undefined)} />
+        <ThingEditor
+          {...editing}
+          kit={kit}
+          change={change}
+          takeBack={takeBack}
+          onClose={() => setEditing(undefined)}
+        />
       )}
     </View>
   );
@@ -93,6 +99,7 @@ function ShelfList({ shelf, kit, onEdit }: ShelfProps) {
 interface EditorProps extends Editing<ShelfKey> {
   readonly kit: StoredKit;
   readonly change: (kit: StoredKit) => Promise<boolean>;
+  readonly takeBack: (before: StoredKit, after: StoredKit) => void;
   readonly onClose: () => void;
 }
 
@@ -103,7 +110,7 @@ const withThing = (kit: StoredKit, key: ShelfKey, thing: Thing<ShelfKey>): Store
   return { ...kit, [key]: there ? shelf.map((t) => (t.id === thing.id ? thing : t)) : [...shelf, thing] };
 };
 
-function ThingEditor({ shelf, thing, kit, change, onClose }: EditorProps) {
+function ThingEditor({ shelf, thing, kit, change, takeBack, onClose }: EditorProps) {
   const [begin, setBegin] = useState(shelf.begins[0]!.id);
   const toast = useToast();
   const record = useMemo(
@@ -120,7 +127,7 @@ function ThingEditor({ shelf, thing, kit, change, onClose }: EditorProps) {
     const rest = { ...kit, [shelf.key]: kit[shelf.key].filter((t) => t.id !== thing!.id) };
     const isKept = await change(rest);
     onClose();
-    if (isKept) toast({ words: `${thing!.name} deleted`, undo: () => void change(kit) });
+    if (isKept) toast({ words: `${thing!.name} deleted`, undo: () => takeBack(kit, rest) });
   };
   const needed = kit[shelf.key].length === 1 && ["bodies", "lenses", "supports"].includes(shelf.key);
   return (

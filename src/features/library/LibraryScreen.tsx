@@ -98,13 +98,13 @@ interface OpenedProps {
 /** Everything that is known of a row, and how. */
 function Opened({ section, row, onCopy, onClose }: OpenedProps) {
   const { own } = useOwnLibrary();
-  const { change } = useChangeLibrary();
+  const { change, takeBack } = useChangeLibrary();
   const toast = useToast();
   const onRemove = async (): Promise<void> => {
     if (!own || !row) return;
     const kept = { ...own, [section]: own[section].filter((r: { id: string }) => r.id !== row.id) };
     onClose();
-    if (await change(kept)) toast({ words: `${row.title} deleted`, undo: () => void change(own) });
+    if (await change(kept)) toast({ words: `${row.title} deleted`, undo: () => takeBack(own, kept) });
   };
   return (
     <Dialog title={row?.title ?? ""} open={row !== undefined} onClose={onClose}>

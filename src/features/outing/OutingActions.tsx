@@ -6,7 +6,7 @@ import { Button } from "@/ui/controls/Button";
 import { useToast } from "@/ui/layout/toast";
 import { savingFailure } from "@/words";
 import { downloadOutingFile } from "../store/file-transfer";
-import { useDuplicateOuting, useRemoveOuting, useSaveOuting } from "../store/outings";
+import { useChangeStored, useDuplicateOuting, useRemoveOuting, useSaveOuting } from "../store/outings";
 
 interface Props {
   readonly outing: Outing;
@@ -20,6 +20,7 @@ interface Props {
 export function OutingActions({ outing, kit, preferences, onDone }: Props) {
   const remove = useRemoveOuting();
   const save = useSaveOuting();
+  const changeStored = useChangeStored();
   const duplicate = useDuplicateOuting();
   const router = useRouter();
   const toast = useToast();
@@ -48,7 +49,7 @@ export function OutingActions({ outing, kit, preferences, onDone }: Props) {
     if (!outing.archived) router.replace("/outings");
     toast({
       words: `${outing.name} ${outing.archived ? "restored" : "archived"}`,
-      undo: () => void save({ ...saved.value, archived: outing.archived }),
+      undo: () => void changeStored(outing.id, (now) => ({ ...now, archived: outing.archived })),
       follows: true,
     });
   };

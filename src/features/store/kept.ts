@@ -5,6 +5,7 @@ import {
   mergeRecords,
   notedIn,
   stepFrom,
+  takenBack,
   type Note,
   type Read,
   type RecordName,
@@ -120,6 +121,8 @@ export function resumePending(client: QueryClient): void {
 export interface KeptChange<T> {
   /** Shown at once; true when it is on the disk. What could not be kept stays on the screen. */
   readonly change: (next: T) => Promise<boolean>;
+  /** Takes back what a change did; what was changed since stays. */
+  readonly takeBack: (before: T, after: T) => void;
   readonly failure: SaveFailure | undefined;
   readonly retry: () => void;
   /** Takes back what could not be kept. */
@@ -132,6 +135,10 @@ export function useKeptChange<N extends RecordName>(name: N): KeptChange<RecordO
   return {
     failure,
     change: (next) => changeTo(client, name, next),
+    takeBack: (before, after) => {
+      const shown = client.getQueryData<Read<RecordOf[N]>>([name]);
+      if (shown?.ok) void changeTo(client, name, takenBack<RecordOf[N]>(shown.value, before, after));
+    },
     retry: () => void keep(client, name),
     drop: () => {
       forgetPending(name);

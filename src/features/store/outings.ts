@@ -52,6 +52,15 @@ export function useSaveOuting(): (outing: Outing, note?: Note) => Promise<Saved<
   };
 }
 
+/** Changes an outing that is not open, as it stands then. */
+export function useChangeStored(): (id: string, edit: (outing: Outing) => Outing) => Promise<boolean> {
+  const save = useSaveOuting();
+  return async (id, edit) => {
+    const read = await (await openRepository()).readOuting(id);
+    return read.ok && (await save(edit(read.value))).ok;
+  };
+}
+
 /** The same outing again under an id of its own. */
 export function useDuplicateOuting(): (outing: Outing) => Promise<Saved<Outing>> {
   const save = useSaveOuting();

@@ -1,5 +1,5 @@
 import { OPEN_GROUND, venueTemplate, type Surface } from "@/core/ground";
-import { HALL_DAYLIGHT, hallFor, type Outing } from "@/data";
+import { HALL_DAYLIGHT, hallFor, mergeRecords, type Outing } from "@/data";
 import { laidOtherwise } from "../furnished";
 import { editGround, type Edit } from "./edit";
 
@@ -40,8 +40,9 @@ export const asTemplateHas = (part?: number): Edit =>
     return { venue: left.length > 0 ? { ...venue, changed: left } : venue };
   });
 
-/** Another ground as a whole: what a file made of it. */
-export const replaceGround = (ground: Outing["ground"]): Edit => editGround(() => ground);
+/** What a file made of a ground; what was done on it since that was read stays. */
+export const groundFrom = (made: Outing["ground"], onto: Outing["ground"]): Edit =>
+  editGround((now) => mergeRecords(onto, made, now));
 
 /** A photometric file that masts can name. */
 export const addLampFile = (file: NonNullable<Outing["ground"]["lampFiles"]>[number]): Edit =>

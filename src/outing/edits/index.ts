@@ -1,7 +1,7 @@
 /** Edits of an outing. Those of readings stand apart: they alone need what computes. */
 export type { Edit } from "./edit";
 export { editOuting, setFalling } from "./brief";
-export { addLampFile, asTemplateHas, changeVenue, editVenue, replaceGround, setSurface } from "./ground";
+export { addLampFile, asTemplateHas, changeVenue, editVenue, groundFrom, setSurface } from "./ground";
 export { setCloud, setCloudHours, setCover, setLamps, setLit, setPassing } from "./light";
 export { addSeries, removeSeries } from "./log";
 export { changeThing, duplicateOf, neededBy, putThing, removeSpot, removeThing, type Needed } from "./thing";

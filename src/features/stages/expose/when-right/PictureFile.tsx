@@ -103,12 +103,13 @@ export function PictureFile({ onTold }: Props) {
 /** A picture that its owner calls right tells how bright the pictures of that body are when they are. */
 function IsRight({ body, median }: { body: Body; median: number }) {
   const kit = useOuting((v) => v.kit);
-  const { change } = useChangeKit();
+  const { change, takeBack } = useChangeKit();
   const toast = useToast();
   const remember = async (): Promise<void> => {
     const bodies = kit.bodies.map((b) => (b.id === body.id ? { ...b, rightMedian: median } : b));
-    if (await change({ ...kit, bodies }))
-      toast({ words: `Pictures of the ${body.name} are read by this one.`, undo: () => void change(kit) });
+    const next = { ...kit, bodies };
+    if (await change(next))
+      toast({ words: `Pictures of the ${body.name} are read by this one.`, undo: () => takeBack(kit, next) });
   };
   return (
     <Button

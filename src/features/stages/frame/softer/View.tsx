@@ -3,10 +3,10 @@ import { softer } from "@/answers/frame/softer";
 import type { Lever } from "@/core/judge";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
-import { useToast } from "@/ui/layout/toast";
 import { leverDetail, leverGain, leverTitle } from "@/words";
-import { editChoice, editSpot, lockRails, movePosition } from "@/outing/edits";
-import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { editChoice, editSpot, lockRails, movePosition, type Edit } from "@/outing/edits";
+import { useToldChange } from "../../../outing/use-told-change";
+import { useOuting } from "../../../outing/use-outing";
 
 /** What makes the background softer from here, the strongest first, each with its gain in the same figure; a press tries it. */
 export function Softer() {
@@ -14,14 +14,11 @@ export function Softer() {
   const position = useOuting((v) => v.position);
   const shot = useOuting((v) => v.shot);
   const choice = useOuting((v) => v.choice);
-  const { store } = useOpenOuting();
-  const commit = useCommit();
-  const toast = useToast();
+  const told = useToldChange();
   if (!position) return null;
   const tryIt = async ({ change, code }: Lever): Promise<void> => {
-    const before = store.getState().view.outing;
     const { at, lensHeight, aperture, spotAt, rig } = change;
-    const done = await commit((outing) => {
+    const edit: Edit = (outing) => {
       let next = outing;
       if (at) next = movePosition(position.id, { at })(next);
       if (lensHeight !== undefined) next = movePosition(position.id, { lensHeight })(next);
@@ -35,12 +32,8 @@ export function Softer() {
           focalLengthMm: null,
         })(next);
       return next;
-    });
-    if (!done) return;
-    toast({
-      words: `Tried: ${leverTitle({ code }).toLowerCase()}`,
-      undo: () => commit((outing) => ({ ...outing, ground: before.ground, choices: before.choices })),
-    });
+    };
+    await told(edit, `Tried: ${leverTitle({ code }).toLowerCase()}`);
   };
   if (levers.length === 0) return <Txt>The background is plain: nothing in it is left to soften.</Txt>;
   return (

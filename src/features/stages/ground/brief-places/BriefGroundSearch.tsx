@@ -10,9 +10,9 @@ import { addPosition, editChoice } from "@/outing/edits";
 import { toCentimetre } from "@/outing/rounded";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
-import { useToast } from "@/ui/layout/toast";
 import { bearingWords, countWords, metresWords, percentWords } from "@/words";
-import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { useToldChange } from "../../../outing/use-told-change";
+import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { coverWords } from "./cover-words";
 import { useRun } from "../../../outing/use-run";
 
@@ -76,10 +76,8 @@ function Answer({ searched }: { searched: Searched }) {
 
 function CoverLine({ cover, searched }: { cover: Cover; searched: Searched }) {
   const { found, shots, outing, lensHeight } = searched;
-  const { store } = useOpenOuting();
   const spot = useOuting((v) => v.spot);
-  const commit = useCommit();
-  const toast = useToast();
+  const told = useToldChange();
   const where = (at: Point): string => {
     const { metres, bearing } = wayBetween(spot.at, at);
     return `${metresWords(metres)} ${bearingWords(bearing)} of ${spot.name}`;
@@ -87,8 +85,7 @@ function CoverLine({ cover, searched }: { cover: Cover; searched: Searched }) {
   const places = cover.places.map((k) => found.places[k]!);
   const room = outing.ground.positions.length + places.length <= LIMITS.positions;
   const take = (): void => {
-    const before = store.getState().view.outing;
-    commit((o) => {
+    const plan = (o: Outing): Outing => {
       let next: Outing = o;
       const ids = places.map((at) => {
         const fresh = { ...newPosition(next, toCentimetre(at)), lensHeight };
@@ -99,11 +96,8 @@ function CoverLine({ cover, searched }: { cover: Cover; searched: Searched }) {
         const positionId = s && ids[cover.places.indexOf(s.place)];
         return positionId ? editChoice(shots[i]!.id, { positionId })(planned) : planned;
       }, next);
-    });
-    toast({
-      words: `${countWords(places.length, "position")} put down, and the brief planned from there`,
-      undo: () => commit(() => before),
-    });
+    };
+    void told(plan, `${countWords(places.length, "position")} put down, and the brief planned from there`);
   };
   return (
     <View role="listitem" className="flex-row items-center gap-3 border-t border-line py-2">

@@ -6,10 +6,10 @@ import { sameValue, type Outing } from "@/data";
 import { editChoice } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
-import { useToast } from "@/ui/layout/toast";
 import { asGoodWords, minutesWords, percentWords } from "@/words";
 import { paceOf } from "@/outing/pace";
-import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { useToldChange } from "../../../outing/use-told-change";
+import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { BriefGroundSearch } from "./BriefGroundSearch";
 import { coverWords } from "./cover-words";
 import { useRun } from "../../../outing/use-run";
@@ -88,8 +88,7 @@ function CoverLine({ cover, answered }: { cover: Cover; answered: Answered }) {
   const { shots, outing } = answered;
   const { positions } = outing.ground;
   const pace = useOuting(paceOf);
-  const commit = useCommit();
-  const toast = useToast();
+  const told = useToldChange();
   const names = cover.places.map((k) => positions[k]!.name);
   const walk = useMemo(
     () =>
@@ -100,13 +99,14 @@ function CoverLine({ cover, answered }: { cover: Cover; answered: Answered }) {
     [outing, cover],
   );
   const take = (): void => {
-    commit((o) =>
-      cover.serves.reduce(
-        (next, s, i) => (s ? editChoice(shots[i]!.id, { positionId: positions[s.place]!.id })(next) : next),
-        o,
-      ),
+    void told(
+      (o) =>
+        cover.serves.reduce(
+          (next, s, i) => (s ? editChoice(shots[i]!.id, { positionId: positions[s.place]!.id })(next) : next),
+          o,
+        ),
+      `The brief is planned from ${names.join(", ")}`,
     );
-    toast({ words: `The brief is planned from ${names.join(", ")}`, undo: () => commit(() => outing) });
   };
   return (
     <View className="flex-row items-center gap-3 border-t border-line pt-2">

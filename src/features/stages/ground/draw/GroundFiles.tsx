@@ -1,24 +1,32 @@
 import { useState } from "react";
 import { View } from "react-native";
+import type { Outing } from "@/data";
 import { readGroundFile, type GroundRead } from "@/data/ground-files/read-ground";
 import { toGeoJson } from "@/data/ground-files/to-geojson";
 import { toGpx } from "@/data/ground-files/to-gpx";
-import { replaceGround } from "@/outing/edits";
+import { groundFrom } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { FileButton } from "@/ui/controls/FileButton";
 import { Txt } from "@/ui/controls/Txt";
-import { useToast } from "@/ui/layout/toast";
 import { countWords } from "@/words";
-import { useCommit, useOpenOuting } from "../../../outing/use-outing";
+import { useOpenOuting } from "../../../outing/use-outing";
+import { useToldChange } from "../../../outing/use-told-change";
 import { downloadText } from "../../../store/file-transfer";
 import { SORT_WORDS } from "./describe";
 import { PlanFiles } from "./PlanFiles";
 
+interface ReadFile {
+  readonly name: string;
+  readonly found: GroundRead;
+  /** The ground that it was read onto. */
+  readonly onto: Outing["ground"];
+}
+
 /** The ground as files that other programs read, and theirs as things on this one. */
 export function GroundFiles() {
   const { store } = useOpenOuting();
-  const [read, setRead] = useState<{ readonly name: string; readonly found: GroundRead }>();
+  const [read, setRead] = useState<ReadFile>();
   const write = (ending: "geojson" | "gpx"): void => {
     const { outing } = store.getState().view;
     const text = ending === "gpx" ? toGpx(outing) : JSON.stringify(toGeoJson(outing), null, 1);
@@ -26,8 +34,9 @@ export function GroundFiles() {
     downloadText(`${outing.id}.${ending}`, text, type);
   };
   const open = async (file: File): Promise<void> => {
-    const found = readGroundFile(await file.text(), store.getState().view.outing.ground);
-    setRead({ name: file.name, found });
+    const text = await file.text();
+    const { ground: onto } = store.getState().view.outing;
+    setRead({ name: file.name, found: readGroundFile(text, onto), onto });
   };
   return (
     <View className="gap-3">
@@ -48,7 +57,7 @@ export function GroundFiles() {
           onFile={(file) => void open(file)}
         />
       </View>
-      {read && <ReadDialog name={read.name} found={read.found} onClose={() => setRead(undefined)} />}
+      {read && <ReadDialog {...read} onClose={() => setRead(undefined)} />}
     </View>
   );
 }
@@ -57,10 +66,8 @@ export function GroundFiles() {
 const MOST = 40;
 
 /** What a file would do, feature by feature, before it is done. */
-function ReadDialog({ name, found, onClose }: { name: string; found: GroundRead; onClose: () => void }) {
-  const { store } = useOpenOuting();
-  const commit = useCommit();
-  const toast = useToast();
+function ReadDialog({ name, found, onto, onClose }: ReadFile & { readonly onClose: () => void }) {
+  const told = useToldChange();
   if (!found.ok)
     return (
       <Dialog title={`${name} cannot be read`} open onClose={onClose}>
@@ -71,9 +78,7 @@ function ReadDialog({ name, found, onClose }: { name: string; found: GroundRead;
   const taken = found.reports.filter((r) => r.sort !== undefined);
   const refused = found.reports.filter((r) => r.refused !== undefined);
   const bring = (): void => {
-    const before = store.getState().view.outing;
-    commit(replaceGround(found.ground));
-    toast({ words: `${countWords(taken.length, "thing")} from ${name}`, undo: () => commit(() => before) });
+    void told(groundFrom(found.ground, onto), `${countWords(taken.length, "thing")} from ${name}`);
     onClose();
   };
   return (

@@ -6,6 +6,7 @@ import { changeThing, duplicateOf, neededBy, putThing, removeThing } from "@/out
 import { rowOf, type Sort, type Thing } from "@/outing/things/sorts";
 import { keyOf, moved, refOf, thingOf, turned, type Ref } from "@/outing/things/thing";
 import { useToast } from "@/ui/layout/toast";
+import { useToldChange } from "../../../outing/use-told-change";
 import { useCommit, useOpenOuting } from "../../../outing/use-outing";
 import { freeName } from "./beginnings";
 import { useDrawing } from "./use-drawing";
@@ -19,6 +20,7 @@ const NEEDED = {
 export function useDrawingActions() {
   const { store, standAt } = useOpenOuting();
   const commit = useCommit();
+  const told = useToldChange();
   const toast = useToast();
   return useMemo(() => {
     const outing = () => store.getState().view.outing;
@@ -68,12 +70,11 @@ export function useDrawingActions() {
           toast({ words: `${thing.name} ${NEEDED[needed]}` });
           return;
         }
-        commit(removeThing(ref));
+        void told(removeThing(ref), `${thing.name} deleted`);
         useDrawing.getState().choose(undefined);
-        toast({ words: `${thing.name} deleted`, undo: () => commit(() => before) });
       },
     };
-  }, [store, standAt, commit, toast]);
+  }, [store, standAt, commit, toast, told]);
 }
 
 /** The chosen thing's reference, while it is there. */

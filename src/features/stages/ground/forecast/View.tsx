@@ -10,8 +10,8 @@ import {
 import { Button } from "@/ui/controls/Button";
 import { FileButton } from "@/ui/controls/FileButton";
 import { Txt } from "@/ui/controls/Txt";
-import { useToast } from "@/ui/layout/toast";
 import { forecastFault, hourForecastWords } from "@/words/forecast";
+import { useToldChange } from "../../../outing/use-told-change";
 import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { wallOf } from "../../shot/titles";
 import { ForecastDrawing } from "./ForecastDrawing";
@@ -22,7 +22,7 @@ export function ForecastPanel() {
   const outing = useOuting((v) => v.outing);
   const at = useOuting((v) => v.at);
   const commit = useCommit();
-  const toast = useToast();
+  const told = useToldChange();
   const [refused, setRefused] = useState<string>();
   const take = async (read: ForecastRead): Promise<void> => {
     setRefused(read.ok ? undefined : forecastFault(read.reason, read.where));
@@ -44,14 +44,7 @@ export function ForecastPanel() {
       );
     await take(readForecast(await answer.text(), outing, window));
   };
-  const plan = async (): Promise<void> => {
-    const { light, weather } = outing;
-    if (await commit(planWithForecast))
-      toast({
-        words: "Planned with the middle of the forecast",
-        undo: () => void commit((o) => ({ ...o, light, weather })),
-      });
-  };
+  const plan = (): void => void told(planWithForecast, "Planned with the middle of the forecast");
   const { forecast } = outing;
   return (
     <View className="gap-3">

@@ -7,10 +7,10 @@ import { NumberField } from "@/ui/controls/NumberField";
 import { Picker } from "@/ui/controls/Picker";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
-import { useToast } from "@/ui/layout/toast";
 import { changeVenue, editVenue, setCover, setLit, setSurface } from "@/outing/edits";
 import { surfaceWords } from "@/words";
-import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { useToldChange } from "../../../outing/use-told-change";
+import { useCommit, useOuting } from "../../../outing/use-outing";
 
 /** Daylight factor of a wood (common practice). */
 const WOOD_DAYLIGHT = 0.03;
@@ -27,8 +27,7 @@ export function LieOfGround() {
   const ground = useOuting((v) => v.outing.ground);
   const { roof, leaves, lamps } = useOuting((v) => v.outing.light);
   const commit = useCommit();
-  const { store } = useOpenOuting();
-  const toast = useToast();
+  const told = useToldChange();
   const wanted = useOuting((v) => placeWanted(v.outing));
   const cover = roof ? "roof" : leaves ? "leaves" : "open";
   return (
@@ -38,9 +37,7 @@ export function LieOfGround() {
         items={VENUE_ITEMS}
         chosen={ground.venue.template}
         onChoose={(template) => {
-          const { outing: before } = store.getState().view;
-          commit(changeVenue(template));
-          toast({ words: "Venue changed; positions stay where they are", undo: () => commit(() => before) });
+          void told(changeVenue(template), "Venue changed; positions stay where they are");
         }}
       />
       <View className="flex-row">

@@ -3,11 +3,11 @@ import { View } from "react-native";
 import { pictureFrom, practiceOf, type FoundCandidates } from "@/answers/ground/other-positions";
 import type { Candidate } from "@/core/judge";
 import { Button } from "@/ui/controls/Button";
-import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { breakingWords, metresWords, percentWords, placeWords, scoreWords } from "@/words";
 import { editChoice, movePosition } from "@/outing/edits";
-import { useCommit, useOuting } from "../../../outing/use-outing";
+import { useToldChange } from "../../../outing/use-told-change";
+import { useOuting } from "../../../outing/use-outing";
 import { wallOf } from "../../shot/titles";
 import { WhatCounts } from "./WhatCounts";
 import { usePositionSearch } from "./position-search";
@@ -58,28 +58,20 @@ function FoundCandidate({ rank, candidate, candidates }: FoundProps) {
   const outing = useOuting((v) => v.outing);
   const choice = useOuting((v) => v.choice);
   const position = useOuting((v) => v.position);
-  const commit = useCommit();
-  const toast = useToast();
+  const told = useToldChange();
   const rig = candidates.input.rigs[candidate.rig]!;
   const situation = practiceOf(candidate);
   const found = useMemo(() => pictureFrom(candidates, candidate), [candidates, candidate]);
   const standThere = (): void => {
     if (!position) return;
     const lensId = rig.lens.id;
-    commit((s) =>
-      editChoice(choice.shotId, { lensId, focalLengthMm: null })(
-        movePosition(position.id, { at: candidate.at, lensHeight: candidate.lensHeight })(s),
-      ),
-    );
-    toast({
-      words: `${position.name} moved to candidate ${rank}`,
-      undo: () =>
-        commit((s) =>
-          editChoice(choice.shotId, { lensId: choice.lensId, focalLengthMm: choice.focalLengthMm })(
-            movePosition(position.id, { at: position.at, lensHeight: position.lensHeight })(s),
-          ),
+    void told(
+      (s) =>
+        editChoice(choice.shotId, { lensId, focalLengthMm: null })(
+          movePosition(position.id, { at: candidate.at, lensHeight: candidate.lensHeight })(s),
         ),
-    });
+      `${position.name} moved to candidate ${rank}`,
+    );
   };
   return (
     <View className="flex-row items-center gap-3 border-t border-line pt-2">

@@ -5,10 +5,10 @@ import { newPosition } from "@/outing/begin/new-position";
 import { Button } from "@/ui/controls/Button";
 import { CheckRow } from "@/ui/controls/CheckRow";
 import { Txt } from "@/ui/controls/Txt";
-import { useToast } from "@/ui/layout/toast";
 import { judgementSentence, metresWords, noPictureSentence, placeWords, scoreWords } from "@/words";
 import { WhileRoom } from "../../../forms/WhileRoom";
-import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { useToldChange } from "../../../outing/use-told-change";
+import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { practiceMark, onPlan } from "../drawing/on-plan";
 
 /** Where the trade stands for this, with the same score and reasons as any place; a press puts a position there. */
@@ -32,15 +32,16 @@ function Place({ laid, mark }: { laid: TradePlaceFound; mark: string }) {
   const { place, at, lensHeight, found, mayStand } = laid;
   const ground = useOuting((v) => v.outing.ground);
   const { store, standAt } = useOpenOuting();
-  const commit = useCommit();
-  const toast = useToast();
+  const told = useToldChange();
   const veto = found.ok ? found.judgement.find((j) => j.weight === "veto") : undefined;
   const take = (): void => {
     const { outing, shot } = store.getState().view;
     const fresh = { ...newPosition(outing, at), lensHeight };
-    commit((o) => editChoice(shot.id, { positionId: fresh.id })(addPosition(fresh)(o)));
+    void told(
+      (o) => editChoice(shot.id, { positionId: fresh.id })(addPosition(fresh)(o)),
+      `Position ${fresh.name} is put there`,
+    );
     standAt(fresh.id);
-    toast({ words: `Position ${fresh.name} is put there`, undo: () => commit(() => outing) });
   };
   return (
     <View className="gap-1 border-t border-line pt-2">

@@ -5,11 +5,11 @@ import type { Settings } from "@/core/exposure";
 import { Button } from "@/ui/controls/Button";
 import { Stepper } from "@/ui/controls/Stepper";
 import { TextField } from "@/ui/controls/TextField";
-import { useToast } from "@/ui/layout/toast";
 import { apertureWords, isoWords, readNumber, shutterWords } from "@/words";
-import { addSeries, removeSeries } from "@/outing/edits";
+import { addSeries } from "@/outing/edits";
 import { WhileRoom } from "../../../forms/WhileRoom";
-import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { useToldChange } from "../../../outing/use-told-change";
+import { useOuting } from "../../../outing/use-outing";
 
 const MOST = 99999;
 /** 1/1000, f/2.8, ISO 1600: where there is no picture to take them from. */
@@ -33,9 +33,7 @@ export function CountForm() {
   const shotId = useOuting((v) => v.shot.id);
   const suggested = useOuting((v) => v.found?.settings.settings) ?? USUAL;
   const counts = useOuting((v) => v.outing.log.length);
-  const { store } = useOpenOuting();
-  const commit = useCommit();
-  const toast = useToast();
+  const told = useToldChange();
   const [used, setUsed] = useState<Settings>();
   const [taken, setTaken] = useState("");
   const [kept, setKept] = useState("");
@@ -54,16 +52,13 @@ export function CountForm() {
   const onCount = (): void => {
     setTried(true);
     if (takenWrong || keptWrong || frames === undefined || keepers === undefined) return;
-    const before = new Set(store.getState().view.outing.log.map((s) => s.id));
-    commit(addSeries({ shotId, settings, taken: frames, kept: keepers }));
+    void told(
+      addSeries({ shotId, settings, taken: frames, kept: keepers }),
+      `${keepers} of ${frames} counted`,
+    );
     setTaken("");
     setKept("");
     setTried(false);
-    toast({
-      words: `${keepers} of ${frames} counted`,
-      undo: () =>
-        commit((s) => s.log.filter((l) => !before.has(l.id)).reduce((t, l) => removeSeries(l.id)(t), s)),
-    });
   };
   return (
     <View className="gap-3" role="group" aria-label="Count frames">

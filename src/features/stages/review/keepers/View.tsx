@@ -3,11 +3,11 @@ import { counted } from "@/answers/review/keepers";
 import { IntervalChart } from "@/ui/charts/IntervalChart";
 import { Message } from "@/ui/controls/Message";
 import { Row } from "@/ui/controls/Row";
-import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { settingsWords, shutterWords } from "@/words";
 import { removeSeries } from "@/outing/edits";
-import { useCommit, useOuting } from "../../../outing/use-outing";
+import { useToldChange } from "../../../outing/use-told-change";
+import { useOuting } from "../../../outing/use-outing";
 import { countedAnswer } from "./answers";
 
 /** Keepers by shutter over every shot of the outing, and the series that were counted. */
@@ -15,8 +15,7 @@ export function Counted() {
   const log = useOuting((v) => v.outing.log);
   const answer = useOuting(countedAnswer);
   const shots = useOuting((v) => v.outing.shots);
-  const commit = useCommit();
-  const toast = useToast();
+  const told = useToldChange();
   const { rows } = useOuting(counted);
   if (rows.length === 0)
     return (
@@ -53,11 +52,7 @@ export function Counted() {
                 value={`${series.kept} of ${series.taken} ✕`}
                 says={`${name}, ${series.kept} of ${series.taken}. Delete this count`}
                 onPress={() => {
-                  commit(removeSeries(series.id));
-                  toast({
-                    words: "Count deleted",
-                    undo: () => commit((s) => ({ ...s, log: [...s.log, series] })),
-                  });
+                  void told(removeSeries(series.id), "Count deleted");
                 }}
               />
             </View>

@@ -1,12 +1,12 @@
 import { View } from "react-native";
 import { readingsTold } from "@/answers/review/light-here";
 import { Row } from "@/ui/controls/Row";
-import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { countWords, evWords, signedStops } from "@/words";
 import { dropReading } from "@/outing/edits/reading";
 import type { OutingView } from "@/outing/outing-view";
-import { useCommit, useOuting } from "../../../outing/use-outing";
+import { useToldChange } from "../../../outing/use-told-change";
+import { useOuting } from "../../../outing/use-outing";
 import { wallOf } from "../../shot/titles";
 
 export const readingsAnswer = ({ outing }: OutingView): string => {
@@ -17,8 +17,7 @@ export const readingsAnswer = ({ outing }: OutingView): string => {
 /** The readings of the place: where, when, and how far the light was from what was thought. */
 export function Readings() {
   const outing = useOuting((v) => v.outing);
-  const commit = useCommit();
-  const toast = useToast();
+  const toldChange = useToldChange();
   const told = useOuting(readingsTold);
   return (
     <View role="group" aria-label="Readings">
@@ -36,12 +35,7 @@ export function Readings() {
             value={`${words} ✕`}
             says={`Reading at ${wallOf({ outing }, reading.at)}, ${zone}, ${words}. Delete this reading`}
             onPress={() => {
-              commit(dropReading(reading.id));
-              toast({
-                words: "Reading deleted",
-                undo: () =>
-                  commit((s) => ({ ...s, light: { ...s.light, readings: [...s.light.readings, reading] } })),
-              });
+              void toldChange(dropReading(reading.id), "Reading deleted");
             }}
           />
         );

@@ -2,10 +2,10 @@ import { View } from "react-native";
 import { drawnZoneAt, NEW_ZONE_SIDE, shiftLightAt } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
-import { useToast } from "@/ui/layout/toast";
 import { clicksWords, metresWords, signedClicks } from "@/words";
 import { WhileRoom } from "../../../forms/WhileRoom";
-import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { useToldChange } from "../../../outing/use-told-change";
+import { useOuting } from "../../../outing/use-outing";
 
 const STEPS = [1, 2, 3, 4, 6];
 const WAYS = [
@@ -15,21 +15,16 @@ const WAYS = [
 
 /** The light at the spot in hand told against the rest of the ground: a light zone about it, or the one it lies in, moved by clicks. */
 export function LightDiffers({ onClose }: { onClose: () => void }) {
-  const { store } = useOpenOuting();
   const spot = useOuting((v) => v.spot);
   const zones = useOuting((v) => v.outing.ground.zones.length);
   const zone = useOuting((v) => drawnZoneAt(v.outing, v.spot.id));
-  const commit = useCommit();
-  const toast = useToast();
+  const told = useToldChange();
   const shift = async (clicks: number, word: string): Promise<void> => {
-    const before = store.getState().view.outing;
     onClose();
-    if (!(await commit(shiftLightAt(spot.id, clicks)))) return;
-    toast({
-      words: `${spot.name}: ${word.toLowerCase()} by ${clicksWords(Math.abs(clicks))}`,
-      undo: () =>
-        commit((outing) => ({ ...outing, ground: { ...outing.ground, zones: before.ground.zones } })),
-    });
+    await told(
+      shiftLightAt(spot.id, clicks),
+      `${spot.name}: ${word.toLowerCase()} by ${clicksWords(Math.abs(clicks))}`,
+    );
   };
   const keys = (
     <View className="gap-3">
