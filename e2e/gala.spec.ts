@@ -17,7 +17,7 @@ async function planGala(page: Page): Promise<void> {
     },
     { search: "pool", pick: /25 m/ },
   );
-  await expect(page).toHaveURL(/winter-gala\/brief$/);
+  await expect(page).toHaveURL(/\/outing\/[a-v0-9]{16}\/brief$/);
 
   await openPanel(page, "Programme");
   await page.getByRole("button", { name: "Bring in a list" }).click();

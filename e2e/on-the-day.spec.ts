@@ -51,7 +51,7 @@ async function athletics(page: Page, at: string): Promise<void> {
     },
     { search: "athletics", pick: /^Athletics/ },
   );
-  await expect(page).toHaveURL(/league-meeting\/brief$/);
+  await expect(page).toHaveURL(/\/outing\/[a-v0-9]{16}\/brief$/);
   await openPanel(page, "Programme");
   await page.getByRole("button", { name: "Bring in a list" }).click();
   await page.getByRole("button", { name: "Athletics", exact: true }).click();

@@ -76,8 +76,17 @@ export async function laterByQuarters(page: Page, quarters: number): Promise<voi
   for (let i = 0; i < quarters; i++) await time.press("PageUp");
 }
 
-/** An outing as it is stored, once what the tab has under way is kept; as it stands where that does not come to pass. */
-export async function storedOuting(page: Page, id = "hockey-semi-final") {
+/** The id of an outing by its name as it is stored, in any case of letters; ids of one's own are random. */
+const idOf = (page: Page, name: string): Promise<string> =>
+  page.evaluate((called) => {
+    const keys = Object.keys(localStorage).filter((key) => key.startsWith("bp/outing/"));
+    const outings = keys.map((key) => JSON.parse(localStorage.getItem(key)!));
+    return outings.find((o) => o?.name?.toLowerCase().replaceAll(" ", "-") === called)?.id ?? called;
+  }, name);
+
+/** An outing as it is stored, by its id or its name, once what the tab has under way is kept; as it stands where that does not come to pass. */
+export async function storedOuting(page: Page, called = "hockey-semi-final") {
+  const id = await idOf(page, called);
   await page
     .waitForFunction((key) => sessionStorage.getItem(key) === null, `bp/unsaved/${id}`, { timeout: 3000 })
     .catch(() => undefined);

@@ -41,7 +41,7 @@ test("an outing is made again, put away, brought back and removed, each with a w
   await expect(page.getByRole("link", { name: /Lagoon/ })).toHaveCount(1);
 
   await more("League evening", "Duplicate");
-  await expect(page).toHaveURL(/league-evening\/brief$/);
+  await expect(page).toHaveURL(/\/outing\/[a-v0-9]{16}\/brief$/);
   await expect(page.getByRole("heading", { name: "League evening, again" })).toBeVisible();
   await page.getByRole("button", { name: "Back to outings" }).click();
   await expect(page.getByRole("link", { name: /^League evening/ })).toHaveCount(2);

@@ -53,7 +53,7 @@ test("an outing from nothing is walked to a field card and back to a review", as
   await page.getByRole("button", { name: /^Rugby player running with the ball, team sport/ }).click();
   await page.getByRole("button", { name: "Create outing" }).click();
 
-  await expect(page).toHaveURL(/town-derby\/brief$/);
+  await expect(page).toHaveURL(/\/outing\/[a-v0-9]{16}\/brief$/);
   await expect(page.getByText(/Europe\/London time/)).toBeVisible();
   await expect(page.getByText(/Not settled: ask who allows it/)).toBeVisible();
   await page.getByRole("button", { name: /^Access:/ }).click();
@@ -181,7 +181,7 @@ test("a place from before fills name, coordinates and ground, and the way it lie
   await expect(page.getByRole("button", { name: /^Ground: Field hockey pitch/ })).toBeVisible();
   await page.getByLabel("Name of the outing", { exact: true }).fill("Return match");
   await page.getByRole("button", { name: "Create outing" }).click();
-  await expect(page).toHaveURL(/return-match\/brief$/);
+  await expect(page).toHaveURL(/\/outing\/[a-v0-9]{16}\/brief$/);
   const made = await storedOuting(page, "return-match");
   const known = await storedOuting(page);
   expect(made.ground.venue.bearing).toBe(known.ground.venue.bearing);
@@ -224,7 +224,7 @@ async function morningOf(page: Page, subject: string, lens: RegExp): Promise<voi
   await page.getByLabel("Search first subject").fill(subject.toLowerCase());
   await page.getByRole("button", { name: new RegExp(`^${subject}`) }).click();
   await page.getByRole("button", { name: "Create outing" }).click();
-  await expect(page).toHaveURL(/one-morning\/brief$/);
+  await expect(page).toHaveURL(/\/outing\/[a-v0-9]{16}\/brief$/);
 }
 
 test("a butterfly from nothing: near, its depth a few millimetres, and the stem's sway told with what holds the camera", async ({

@@ -82,7 +82,6 @@ export function fromNothing(subjectId: string, where: Where = {}, kit: StoredKit
     },
     kit,
     DEFAULT_PREFERENCES,
-    [],
   );
 }
 

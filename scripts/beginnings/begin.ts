@@ -32,6 +32,9 @@ export interface Row extends Begun {
   readonly away: number;
 }
 
+/** Metres above the ground of somebody’s eyes. */
+const EYES = 1.6;
+
 /** A place as the rules by hand have it. */
 export function placeOf({ venue }: Pick<Ground, "venue">, spot: Spot, at: Point): Place {
   const { x, y } = toVenue(venue, at);
@@ -43,6 +46,7 @@ export function placeOf({ venue }: Pick<Ground, "venue">, spot: Spot, at: Point)
     ahead: east * Math.sin(way) + north * Math.cos(way),
     right: east * Math.cos(way) - north * Math.sin(way),
     away: Math.hypot(east, north),
+    up: Math.max(0, spot.aimHeight - EYES),
   };
 }
 

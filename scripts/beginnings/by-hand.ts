@@ -19,8 +19,9 @@ export interface Place {
   /** Metres along the subject's way from the spot, and to the right of it. */
   readonly ahead: number;
   readonly right: number;
-  /** Metres from the spot. */
+  /** Metres from the spot on the plan, and what it is higher than one's eyes. */
   readonly away: number;
+  readonly up: number;
 }
 
 const inRectangle =
@@ -37,6 +38,12 @@ const besideWay =
   (metres: number) =>
   ({ right }: Place): boolean =>
     Math.abs(right) < metres;
+
+/** Nearer to what flies than so many metres, its height over one's eyes counted. */
+const nearerInTheAir =
+  (metres: number) =>
+  ({ away, up }: Place): boolean =>
+    Math.hypot(away, up) < metres;
 
 /** Within so many degrees of straight on, nearer than so many metres. */
 const inCone =
@@ -98,7 +105,7 @@ const BY_HAND: readonly ByHand[] = [
   { why: "near wild boar", subjects: "wild-boar", holds: nearer(50) },
   { why: "near deer", subjects: "deer-standing deer-running roe-deer-walking", holds: nearer(22.8) },
   { why: "near a seal", subjects: "seal", holds: nearer(50) },
-  { why: "near a raptor or an owl", subjects: "harrier-hunting eagle-gliding buzzard-soaring falcon-stooping kestrel-hovering owl-flying raptor-perched owl-perched", holds: nearer(30) },
+  { why: "near a raptor or an owl", subjects: "harrier-hunting eagle-gliding buzzard-soaring falcon-stooping kestrel-hovering owl-flying raptor-perched owl-perched", holds: nearerInTheAir(30) },
   { why: "near a wading bird", subjects: "heron-standing heron-flying wader-feeding", holds: nearer(14) },
   { why: "near swans or geese", subjects: "swan-flying goose-landing swan-swimming", holds: nearer(12) },
   { why: "near a fox, an otter or a badger", subjects: "fox-trotting otter-bank otter-swimming badger", holds: nearer(9) },

@@ -68,7 +68,6 @@ function outingFor(subjectId: string, side: TradePlace["side"]): Outing {
     },
     demoKit,
     DEFAULT_PREFERENCES,
-    [],
   );
   const shot = { ...begun.shots[0]!, ...(side && { side }) };
   const outing = putShot(shot, begun.subjects[0]!, demoKit, shot.id)(begun);

@@ -1,10 +1,10 @@
-import { idFromName } from "./ids";
+import { newId } from "./ids";
 import type { Outing } from "./schema";
 
 /** The same outing again, for another day: what was measured and counted stays with the old one. */
-export const duplicateOuting = (outing: Outing, taken: readonly { id: string }[]): Outing => ({
+export const duplicateOuting = (outing: Outing): Outing => ({
   ...outing,
-  id: idFromName(outing.name, taken, "outing"),
+  id: newId(),
   name: `${outing.name.slice(0, 72)}, again`,
   revision: 0,
   forecast: undefined,

@@ -1,5 +1,13 @@
 const MOST = 40;
 
+/** Letters and figures of a random id: 80 bits, so that none comes twice. */
+const LONG = 16;
+const SIGNS = "0123456789abcdefghijklmnopqrstuv";
+
+/** An id that was never used and never will be again: of a record, and of whatever else is remembered after it is gone. */
+export const newId = (): string =>
+  Array.from(crypto.getRandomValues(new Uint8Array(LONG)), (byte) => SIGNS[byte % SIGNS.length]).join("");
+
 /** The first free id of the form `base`, `base-2`, …, within 40 characters. */
 export function freeId(base: string, taken: readonly { id: string }[]): string {
   const isTaken = (id: string): boolean => taken.some((item) => item.id === id);

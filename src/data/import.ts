@@ -1,5 +1,5 @@
 import type { FileContents } from "./any-file";
-import { freeId } from "./ids";
+import { freeId, newId } from "./ids";
 import type { Together } from "./repository";
 import type { Choice, Library, Outing, Preferences, StoredKit } from "./schema";
 
@@ -143,7 +143,6 @@ export interface ImportChoices {
 export function importWrite(file: FileContents, mine: Mine, choices: ImportChoices): Together {
   const kits = mergedKits(file, mine.kit);
   const own = new Map(mine.outings.map((outing) => [outing.id, outing]));
-  const taken: { id: string }[] = [...mine.outings];
   const arrived = new Set<string>();
   const outings = file.outings.flatMap(({ outing, kit }): Outing[] => {
     const pointed = kit ? repoint(outing, kits.renamed.get(kit)!) : outing;
@@ -153,9 +152,8 @@ export function importWrite(file: FileContents, mine: Mine, choices: ImportChoic
     if (!isAgain && standing === "same") return [];
     if (!isAgain && standing === "differs" && choices.differing === "leave-mine") return [];
     const isBeside = isAgain || (standing === "differs" && choices.differing === "keep-both");
-    const id = isBeside ? freeId(outing.id, taken) : outing.id;
+    const id = isBeside ? newId() : outing.id;
     arrived.add(outing.id);
-    taken.push({ id });
     return [{ ...pointed, id, revision: isBeside ? 0 : (own.get(id)?.revision ?? 0) }];
   });
   return {

@@ -1,7 +1,7 @@
 export { readFile, type FileContents, type FileRead } from "./any-file";
 export { bagOf, bagWeight } from "./bag";
 export { writeEverything, type Everything, type OnProgress } from "./everything-file";
-export { freeId, idFromName } from "./ids";
+export { freeId, idFromName, newId } from "./ids";
 export {
   importWrite,
   previewImport,
@@ -15,7 +15,7 @@ export { mergeRecords, sameValue, takenBack } from "./merge-records";
 export { duplicateOuting } from "./duplicate-outing";
 export { HALL_DAYLIGHT, hallFor } from "./hall";
 export {
-  outingFileName,
+  fileNameOf,
   readOutingFile,
   writeOutingFile,
   type FilePicture,

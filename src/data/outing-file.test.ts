@@ -2,7 +2,7 @@ import { demoKit, demoOutings } from "../../demo";
 import {
   DEFAULT_PREFERENCES,
   EMPTY_LIBRARY,
-  outingFileName,
+  fileNameOf,
   readFile,
   readOutingFile,
   writeEverything,
@@ -33,7 +33,7 @@ test("the file carries the kit that the outing uses or has in the bag, and no mo
 });
 
 test("its name is a date and an id", () => {
-  expect(outingFileName(outing)).toBe("2026-10-17-hockey-semi-final.outing.json");
+  expect(fileNameOf(outing, "outing.json")).toBe("2026-10-17-cup-semi-final.outing.json");
 });
 
 test.each([

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { idFromName } from "./ids";
 import { faultsOf, faultsUnder, parseRecord, type Fault } from "./migrate";
 import { KIT_RECORD, PREFERENCES_RECORD, OUTING_RECORD } from "./records";
 import { withOutingNamed } from "./old-names";
@@ -88,8 +89,9 @@ export function writeOutingFile(all: OutingFile): string {
   return `${JSON.stringify(file, null, 2)}\n`;
 }
 
-/** A name for the file: date and id, the same everywhere. */
-export const outingFileName = (outing: Outing): string => `${outing.date}-${outing.id}.outing.json`;
+/** A name for a file of an outing: its day and its name, as every system takes it. */
+export const fileNameOf = ({ date, name }: Pick<Outing, "date" | "name">, ending: string): string =>
+  `${date}-${idFromName(name, [], "outing")}.${ending}`;
 
 /** An outing that names no kit that was removed since: the first of its kind stands in its place, as on the screens. */
 function withKitThere(outing: Outing, kit: StoredKit): Outing {

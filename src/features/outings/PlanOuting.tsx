@@ -172,7 +172,6 @@ function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: 
       },
       kit ?? ownBeginning(),
       preferences,
-      outings,
     );
     const saved = await save(outing);
     if (!saved.ok) {

@@ -1,4 +1,4 @@
-import { outingFileName, readOutingFile, writeOutingFile, type OutingFile } from "@/data";
+import { fileNameOf, readOutingFile, writeOutingFile, type OutingFile } from "@/data";
 
 /** Hands the browser a text as a file to keep. */
 export const downloadText = (name: string, text: string, type = "application/json"): void =>
@@ -35,7 +35,7 @@ export async function downloadOutingFile({ outing, kit, preferences }: OutingFil
     ...(tagged && { tagged }),
   });
   const isWhole = readOutingFile(text).ok;
-  if (isWhole) downloadText(outingFileName(outing), text);
+  if (isWhole) downloadText(fileNameOf(outing, "outing.json"), text);
   else downloadText(`${outing.id}.stored.json`, JSON.stringify(outing, null, 2));
   return isWhole;
 }

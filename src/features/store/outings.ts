@@ -64,10 +64,7 @@ export function useChangeStored(): (id: string, edit: (outing: Outing) => Outing
 /** The same outing again under an id of its own. */
 export function useDuplicateOuting(): (outing: Outing) => Promise<Saved<Outing>> {
   const save = useSaveOuting();
-  return async (outing) => {
-    const { outings, unreadable } = await (await openRepository()).listOutings();
-    return save(duplicateOuting(outing, [...outings, ...unreadable]));
-  };
+  return (outing) => save(duplicateOuting(outing));
 }
 
 /** What is stored and cannot be read: written over with what was mended of it, or deleted. */

@@ -9,6 +9,7 @@ import {
   idFromName,
   instantOf,
   lightPlanOf,
+  newId,
   rigOf,
   outingSchema,
   type Outing,
@@ -37,7 +38,7 @@ const wish: NewOuting = {
 const make = (edit: Partial<NewOuting> = {}) => {
   const { id } = edit.subject ?? wish.subject;
   const known = { staging: STAGINGS.get(id), group: SUBJECTS.find((s) => s.id === id)?.group };
-  return newOuting({ ...wish, ...known, ...edit }, demoKit, DEFAULT_PREFERENCES, []);
+  return newOuting({ ...wish, ...known, ...edit }, demoKit, DEFAULT_PREFERENCES);
 };
 
 test("an outing from nothing passes the schema, whatever its venue and subject", () => {
@@ -54,7 +55,7 @@ test("an outing from nothing passes the schema, whatever its venue and subject",
 
 test("under a roof nobody is asked where it lies, and what the venue has for a roof is not what is told", () => {
   const { latitude: _latitude, longitude: _longitude, ...nowhere } = wish;
-  const hall = newOuting({ ...nowhere, template: "basketball" }, demoKit, DEFAULT_PREFERENCES, []);
+  const hall = newOuting({ ...nowhere, template: "basketball" }, demoKit, DEFAULT_PREFERENCES);
   expect(hall.ground.anchor.assumed).toBe(true);
   expect(hall).toMatchObject({ light: { roof: { daylightShare: 0 }, lamps: { class: "II", kind: "hall" } } });
   expect(outingSchema.safeParse(hall).error).toBeUndefined();
@@ -211,18 +212,23 @@ test("ids are readable, free and never too long", () => {
   expect(long).not.toBe("a".repeat(40));
 });
 
+test("an outing of the name of a deleted one had its id, its tags and its earlier states: no id is used again", () => {
+  const ids = Array.from({ length: 2000 }, () => newId());
+  expect(new Set(ids).size).toBe(2000);
+  for (const id of ids) expect(id).toMatch(/^[a-v0-9]{16}$/);
+  expect(make().id).not.toBe(make().id);
+});
+
 test("a duplicate is a new outing: what was measured and counted stays behind", () => {
   const [outing] = demoOutings;
-  const again = duplicateOuting(
-    {
-      ...outing!,
-      log: [
-        { id: "s", shotId: "drag-flick", settings: { shutter: 30, aperture: 9, iso: 12 }, taken: 9, kept: 2 },
-      ],
-    },
-    demoOutings,
-  );
-  expect(again).toMatchObject({ id: "cup-semi-final", revision: 0, log: [] });
+  const again = duplicateOuting({
+    ...outing!,
+    log: [
+      { id: "s", shotId: "drag-flick", settings: { shutter: 30, aperture: 9, iso: 12 }, taken: 9, kept: 2 },
+    ],
+  });
+  expect(again).toMatchObject({ revision: 0, log: [] });
+  expect(again.id).not.toBe(outing!.id);
   expect(outingSchema.safeParse(again).success).toBe(true);
 });
 

@@ -11,9 +11,9 @@ import { sceneAt } from "@/core/scene";
 import {
   HALL_DAYLIGHT,
   hallFor,
-  idFromName,
   windowOf,
   lightPlanOf,
+  newId,
   OUTING_VERSION,
   type Preferences,
   type Outing,
@@ -112,7 +112,6 @@ export function newOuting(
   wish: NewOuting,
   kit: StoredKit,
   preferences: Pick<Preferences, "tolerance" | "order" | "school" | "weights">,
-  taken: readonly { id: string }[],
 ): Outing {
   const venue = venueOf(wish.template);
   const { subject, group = "" } = wish;
@@ -137,7 +136,7 @@ export function newOuting(
   };
   const bare: Outing = {
     version: OUTING_VERSION,
-    id: idFromName(wish.name, taken, "outing"),
+    id: newId(),
     revision: 0,
     name: wish.name,
     kind,

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import type { ProgrammeEvent } from "@/data";
+import { fileNameOf, type ProgrammeEvent } from "@/data";
 import { placeName } from "@/outing/programme/event-places";
 import { timedProgramme } from "@/outing/programme/event-times";
 import { removeEvent, putEvent } from "@/outing/edits";
@@ -41,18 +41,10 @@ export function Programme() {
   };
   const write = async (kind: "csv" | "ics"): Promise<void> => {
     const { programmeCalendar, programmeCsv } = await import("@/outing/programme/programme-files");
-    if (kind === "csv")
-      downloadText(`${outing.id}.programme.csv`, programmeCsv(outing.programme ?? [], nameOf), "text/csv");
-    else
-      downloadText(
-        `${outing.id}.programme.ics`,
-        programmeCalendar(
-          outing.name,
-          events.map((e) => ({ ...e, where: nameOf(e.place) || outing.place })),
-          store.getState().view.now,
-        ),
-        "text/calendar",
-      );
+    const name = fileNameOf(outing, `programme.${kind}`);
+    if (kind === "csv") return downloadText(name, programmeCsv(outing.programme ?? [], nameOf), "text/csv");
+    const told = events.map((e) => ({ ...e, where: nameOf(e.place) || outing.place }));
+    downloadText(name, programmeCalendar(outing.name, told, store.getState().view.now), "text/calendar");
   };
   const edited = typeof open === "object" ? outing.programme?.find((e) => e.id === open.eventId) : undefined;
   return (

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import type { OutingCard } from "@/core/judge";
 import { cardIsStale, outingCardInput } from "@/answers/expose/three-sets";
-import type { Outing } from "@/data";
+import { fileNameOf, type Outing } from "@/data";
 import { cardSheet, cardText } from "@/outing/card-file";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
@@ -67,7 +67,7 @@ function Worked({ card }: { card: OutingCard }) {
     const { outing } = store.getState().view;
     const entries = calendarEntries(view, card, written);
     const file = cardCalendar({ name: outing.name, place: outing.place, entries }, view.now);
-    downloadText(`${outing.id}.ics`, file, "text/calendar");
+    downloadText(fileNameOf(outing, "ics"), file, "text/calendar");
   };
   return (
     <View className="gap-3">
@@ -113,7 +113,7 @@ function Worked({ card }: { card: OutingCard }) {
         <Button label="Copy as text" onPress={copy} />
         <Button
           label="Text file"
-          onPress={() => downloadText(`${view.outing.id}.card.txt`, cardText(written), "text/plain")}
+          onPress={() => downloadText(fileNameOf(view.outing, "card.txt"), cardText(written), "text/plain")}
         />
         <Button label="Calendar file" onPress={() => void calendar()} />
       </View>

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import type { Outing } from "@/data";
+import { fileNameOf, type Outing } from "@/data";
 import { readGroundFile, type GroundRead } from "@/data/ground-files/read-ground";
 import { toGeoJson } from "@/data/ground-files/to-geojson";
 import { toGpx } from "@/data/ground-files/to-gpx";
@@ -31,7 +31,7 @@ export function GroundFiles() {
     const { outing } = store.getState().view;
     const text = ending === "gpx" ? toGpx(outing) : JSON.stringify(toGeoJson(outing), null, 1);
     const type = ending === "gpx" ? "application/gpx+xml" : "application/geo+json";
-    downloadText(`${outing.id}.${ending}`, text, type);
+    downloadText(fileNameOf(outing, ending), text, type);
   };
   const open = async (file: File): Promise<void> => {
     const text = await file.text();

@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from "react";
+import { fileNameOf } from "@/data";
 import { View } from "react-native";
 import Svg from "react-native-svg";
 import { wayBetween } from "@/answers/plan/way";
@@ -37,11 +38,11 @@ export function PlanFiles() {
     const { outing } = view;
     const title = `${outing.place}: ${outing.name}`;
     const svg = planSvg({ inner, ...SIZE }, { title, under: spanWords(outing) });
-    if (wanted === "svg") downloadText(`${outing.id}.plan.svg`, svg, "image/svg+xml");
+    if (wanted === "svg") downloadText(fileNameOf(outing, "plan.svg"), svg, "image/svg+xml");
     else if (wanted === "print") printDocument(planSheet(svg, title, listsOf(view)));
     else
       await pngOf(svg).then(
-        (png) => downloadBlob(`${outing.id}.plan.png`, png),
+        (png) => downloadBlob(fileNameOf(outing, "plan.png"), png),
         () => setFault("This browser could not make an image of the plan. The SVG holds the same."),
       );
   };

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Pressable, View } from "react-native";
-import type { Tag } from "@/data";
+import { fileNameOf, type Tag } from "@/data";
 import { rowsOfTags } from "@/outing/tags/tagging";
 import { Button } from "@/ui/controls/Button";
 import { TextField } from "@/ui/controls/TextField";
@@ -23,7 +23,7 @@ export function TagList() {
   const [shown, setShown] = useState(SHOWN);
   const write = async (): Promise<void> => {
     const { csvOf } = await import("@/outing/programme/programme-files");
-    downloadText(`${outing.id}.tags.csv`, csvOf(rowsOfTags(tags, outing)), "text/csv");
+    downloadText(fileNameOf(outing, "tags.csv"), csvOf(rowsOfTags(tags, outing)), "text/csv");
   };
   if (tags.length === 0)
     return <Txt tone="ink2">No tag yet. Tag while it is fresh: later nobody knows who it was.</Txt>;

@@ -1,4 +1,5 @@
 import { View } from "react-native";
+import { fileNameOf } from "@/data";
 import { useShallow } from "zustand/react/shallow";
 import { rowsOfTags } from "@/outing/tags/tagging";
 import { Button } from "@/ui/controls/Button";
@@ -20,8 +21,8 @@ export function Unkept() {
   const save = async (): Promise<void> => {
     const { csvOf } = await import("@/outing/programme/programme-files");
     if (alone.length > 0)
-      downloadText(`${outing.id}.tags-not-kept.csv`, csvOf(rowsOfTags(alone, outing)), "text/csv");
-    sounds.forEach(({ tag, sound }) => downloadBlob(`${outing.id}.${tag.id}.webm`, sound!));
+      downloadText(fileNameOf(outing, "tags-not-kept.csv"), csvOf(rowsOfTags(alone, outing)), "text/csv");
+    sounds.forEach(({ tag, sound }) => downloadBlob(fileNameOf(outing, `${tag.id}.webm`), sound!));
   };
   return (
     <View role="alert" className="gap-2 border-l-4 border-bracken pl-3">
