@@ -41,15 +41,18 @@ test("kit, library and preferences of one tab were written over by another", asy
   const journal = await fresh();
   const store = memory();
   const [mine, theirs] = [createRepository(store, journal), createRepository(store, journal)];
-  await mine.saveKit(demoKit);
-  await theirs.readKit();
-  await mine.saveKit({ ...demoKit, cards: [] });
-  expect(await theirs.saveKit(demoKit)).toMatchObject({ ok: false, reason: "overtaken" });
-  expect(await theirs.readKit()).toMatchObject({ value: { cards: [] } });
-  expect(await theirs.saveKit(demoKit)).toMatchObject({ ok: true });
-  await mine.readPreferences();
-  await theirs.savePreferences({ ...DEFAULT_PREFERENCES, theme: "hide" });
-  expect(await mine.savePreferences(DEFAULT_PREFERENCES)).toMatchObject({ reason: "overtaken" });
+  await mine.saveKit(demoKit, 0);
+  const read = await theirs.readKit();
+  expect(read.revision).toBe(1);
+  await mine.saveKit({ ...demoKit, cards: [] }, 1);
+  // Whatever else the page has read meanwhile: a save follows the revision that it was made from.
+  expect(await theirs.readKit()).toMatchObject({ value: { cards: [] }, revision: 2 });
+  expect(await theirs.saveKit(demoKit, read.revision)).toMatchObject({ ok: false, reason: "overtaken" });
+  expect(await theirs.saveKit(demoKit, 2)).toMatchObject({ ok: true });
+  const { revision } = await mine.readPreferences();
+  expect(revision).toBe(0);
+  await theirs.savePreferences({ ...DEFAULT_PREFERENCES, theme: "hide" }, 0);
+  expect(await mine.savePreferences(DEFAULT_PREFERENCES, revision)).toMatchObject({ reason: "overtaken" });
 });
 
 test("an edit that was told as kept was gone when the storage had no room for it", async () => {
@@ -123,9 +126,9 @@ test("what the schema would not read again was kept: every record is refused wit
     faults: [{ path: "ground.positions" }],
   });
   const bodies = Array.from({ length: 51 }, (_, i) => ({ ...demoKit.bodies[0]!, id: `b-${i}` }));
-  expect(await repository.saveKit({ ...demoKit, bodies })).toMatchObject({ reason: "refused" });
+  expect(await repository.saveKit({ ...demoKit, bodies }, 0)).toMatchObject({ reason: "refused" });
   const walkingPace = NaN;
-  expect(await repository.savePreferences({ ...DEFAULT_PREFERENCES, walkingPace })).toMatchObject({
+  expect(await repository.savePreferences({ ...DEFAULT_PREFERENCES, walkingPace }, 0)).toMatchObject({
     reason: "refused",
     faults: [{ path: "walkingPace" }],
   });

@@ -30,6 +30,7 @@ export {
   type NotSaved,
   type Note,
   type Read,
+  type ReadAt,
   type ReadFailure,
   type RecordName,
   type RecordOf,

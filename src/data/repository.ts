@@ -41,6 +41,8 @@ export interface Unreadable {
 
 export type ReadFailure = Absent<"missing"> | (Absent<"unreadable"> & { readonly unreadable: Unreadable });
 export type Read<T> = { readonly ok: true; readonly value: T } | ReadFailure;
+/** What was read with the revision at which it stands, which a write of it follows; 0 where nothing was ever written. */
+export type ReadAt<T> = Read<T> & { readonly revision: number };
 
 /** What a first start puts in: the demo, or an empty list with a bag to begin with. */
 export interface Beginning {
@@ -75,6 +77,8 @@ export interface Together {
   readonly kit?: StoredKit;
   readonly library?: Library;
   readonly preferences?: Preferences;
+  /** The revisions that kit, library and preferences follow; of one that is left out the one that stands. */
+  readonly follows?: Readonly<Partial<Record<RecordName, number>>>;
 }
 
 export interface Repository {
@@ -86,14 +90,15 @@ export interface Repository {
   removeOuting(id: string): Promise<Saved<true>>;
   /** Outings that were deleted, each as it was last, the latest first; as long as their states are kept. */
   deletedOutings(): Promise<readonly Deleted[]>;
-  readKit(): Promise<Read<StoredKit>>;
-  saveKit(kit: StoredKit, note?: Note): Promise<Saved<StoredKit>>;
+  readKit(): Promise<ReadAt<StoredKit>>;
+  /** Kit, preferences and library have no revision of their own: a write names the one that was read, and is refused after another. */
+  saveKit(kit: StoredKit, follows: number, note?: Note): Promise<Saved<StoredKit>>;
   /** The defaults until something is chosen. */
-  readPreferences(): Promise<Read<Preferences>>;
-  savePreferences(preferences: Preferences, note?: Note): Promise<Saved<Preferences>>;
+  readPreferences(): Promise<ReadAt<Preferences>>;
+  savePreferences(preferences: Preferences, follows: number, note?: Note): Promise<Saved<Preferences>>;
   /** The user's own part of the library; empty until something is copied, or when it cannot be read. */
-  readLibrary(): Promise<Read<Library>>;
-  saveLibrary(library: Library, note?: Note): Promise<Saved<Library>>;
+  readLibrary(): Promise<ReadAt<Library>>;
+  saveLibrary(library: Library, follows: number, note?: Note): Promise<Saved<Library>>;
   /** Writes an outing over what stands there and cannot be read; that stays among its earlier states. */
   replaceUnreadable(outing: Outing): Promise<Saved<Outing>>;
   /** All of it or nothing; gives the outings back with their next revisions. */
@@ -129,13 +134,13 @@ export function createRepository(
   const keep = keeperOf(shelf, store, onWritten);
   const saveOne =
     <T>(kind: RecordKind<T>, key: string) =>
-    async (record: T, note?: Note): Promise<Saved<T>> => {
-      const failed = await keep([await bareWrite(shelf, kind, key, record, note)]);
+    async (record: T, follows: number, note?: Note): Promise<Saved<T>> => {
+      const failed = await keep([await bareWrite(shelf, kind, key, { record, follows, note })]);
       return failed ?? present(record);
     };
-  const readOr = async <T>(kind: RecordKind<T>, name: RecordName, begins: T): Promise<Read<T>> => {
-    const read = await readRecord(shelf, kind, KEYS[name], name);
-    return !read.ok && read.reason === "missing" ? present(begins) : read;
+  const readOr = async <T>(kind: RecordKind<T>, name: RecordName, begins: T): Promise<ReadAt<T>> => {
+    const read = await readBare(shelf, kind, name);
+    return !read.ok && read.reason === "missing" ? { ...present(begins), revision: read.revision } : read;
   };
   const textAt = async <T>(
     kind: RecordKind<T>,
@@ -167,7 +172,7 @@ export function createRepository(
       return found.flatMap((one) => one ?? []).toSorted((a, b) => b.deletedAt - a.deletedAt);
     },
     removeOuting: (id) => remove(OUTING_PREFIX + id),
-    readKit: () => readRecord(shelf, KIT_RECORD, KIT_KEY, "kit"),
+    readKit: () => readBare(shelf, KIT_RECORD, "kit"),
     saveKit: saveOne(KIT_RECORD, KIT_KEY),
     readPreferences: () => readOr(PREFERENCES_RECORD, "preferences", DEFAULT_PREFERENCES),
     savePreferences: saveOne(PREFERENCES_RECORD, PREFERENCES_KEY),
@@ -184,16 +189,18 @@ export function createRepository(
       ]);
       return failed ?? present(next);
     },
-    saveTogether: async ({ outings = [], removed = [], kit, library, preferences }) => {
+    saveTogether: async ({ outings = [], removed = [], kit, library, preferences, follows = {} }) => {
+      const bare = <T>(kind: RecordKind<T>, name: RecordName, record: T): Promise<Checked> =>
+        bareWrite(shelf, kind, KEYS[name], { record, follows: follows[name] });
       const beside = await Promise.all([
         ...removed.map(async (id): Promise<Checked> => {
           const key = OUTING_PREFIX + id;
           const stood = await shelf.stood(key);
           return { key, follows: stood.revision, stood: stood.beside, text: null };
         }),
-        ...(kit ? [bareWrite(shelf, KIT_RECORD, KIT_KEY, kit)] : []),
-        ...(library ? [bareWrite(shelf, LIBRARY_RECORD, LIBRARY_KEY, library)] : []),
-        ...(preferences ? [bareWrite(shelf, PREFERENCES_RECORD, PREFERENCES_KEY, preferences)] : []),
+        ...(kit ? [bare(KIT_RECORD, "kit", kit)] : []),
+        ...(library ? [bare(LIBRARY_RECORD, "library", library)] : []),
+        ...(preferences ? [bare(PREFERENCES_RECORD, "preferences", preferences)] : []),
       ]);
       return keepOutings(shelf, keep, outings, beside);
     },
@@ -244,18 +251,17 @@ const keeperOf =
     return undefined;
   };
 
-/** A record that has no revision of its own: it follows what this page has read of it. */
+/** A record that has no revision of its own: it follows the one that its writer read, or the one that stands. */
 async function bareWrite<T>(
   shelf: Shelf,
   { schema }: RecordKind<T>,
   key: string,
-  record: T,
-  note?: Note,
+  { record, follows, note }: { readonly record: T; readonly follows?: number; readonly note?: Note },
 ): Promise<Checked> {
   const parsed = schema.safeParse(record);
   if (!parsed.success) return refused(faultsOf(parsed.error));
-  const { beside } = await shelf.stood(key);
-  return { key, follows: await shelf.seen(key), stood: beside, text: JSON.stringify(record), ...note };
+  const { beside, revision } = await shelf.stood(key);
+  return { key, follows: follows ?? revision, stood: beside, text: JSON.stringify(record), ...note };
 }
 
 /**
@@ -287,8 +293,15 @@ async function keepOutings(
 }
 
 async function readRecord<T>(shelf: Shelf, kind: RecordKind<T>, key: string, id: string): Promise<Read<T>> {
-  const { text } = await shelf.look(key);
+  const { text } = await shelf.stood(key);
   return text === null ? absent("missing") : readText(kind, text, id);
+}
+
+/** A record that has no revision of its own, with the one at which it stands. */
+async function readBare<T>(shelf: Shelf, kind: RecordKind<T>, name: RecordName): Promise<ReadAt<T>> {
+  const { text, revision } = await shelf.stood(KEYS[name]);
+  const read: Read<T> = text === null ? absent("missing") : readText(kind, text, name);
+  return { ...read, revision };
 }
 
 function readText<T>(kind: RecordKind<T>, raw: string, id: string): Read<T> {

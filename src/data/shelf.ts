@@ -20,10 +20,6 @@ export interface Stood extends Standing {
 /** The records of the storage with the journal of their writes. */
 export interface Shelf {
   stood(key: string): Promise<Stood>;
-  /** The same, remembered as what this page has seen. */
-  look(key: string): Promise<Stood>;
-  /** The revision that this page has seen, looked up where it has not yet. */
-  seen(key: string): Promise<number>;
   all(prefix: string): Promise<readonly Stood[]>;
   write(writes: readonly Write[]): Promise<Written>;
   states(key: string): Promise<readonly State[]>;
@@ -41,7 +37,6 @@ export function createShelf(
   formerly: readonly (readonly [prefix: string, former: string])[],
 ): Shelf {
   const kept = journal ?? pageJournal();
-  const seen = new Map<string, number>();
   const formerOf = (key: string): string[] =>
     formerly.flatMap(([prefix, former]) =>
       key.startsWith(prefix) ? [former + key.slice(prefix.length)] : [],
@@ -56,11 +51,6 @@ export function createShelf(
     return higher(key, journal, null);
   };
   const stood = async (key: string): Promise<Stood> => inStorage(key, await kept.standing(key));
-  const look = async (key: string): Promise<Stood> => {
-    const found = await stood(key);
-    seen.set(key, found.revision);
-    return found;
-  };
   const takeAway = async (key: string): Promise<void> => {
     for (const name of [key, ...formerOf(key)]) await store.removeItem(name).catch(() => undefined);
   };
@@ -75,8 +65,6 @@ export function createShelf(
   };
   return {
     stood,
-    look,
-    seen: async (key) => seen.get(key) ?? (await look(key)).revision,
     all: async (prefix) => {
       const formers = formerly.filter(([p]) => p === prefix).map(([, former]) => former);
       const inStore = (await store.getAllKeys()).flatMap((key) =>
@@ -91,18 +79,12 @@ export function createShelf(
         ? await journal.write(writes)
         : await withLock(() => writeStored(store, kept, stood, writes));
       if (!written.ok) return written;
-      for (const one of writes) {
-        seen.set(one.key, one.follows + 1);
-        await follow(one);
-      }
+      for (const one of writes) await follow(one);
       return written;
     },
     states: (key) => kept.states(key),
     textOf: (key, revision) => kept.textOf(key, revision),
-    clear: async () => {
-      seen.clear();
-      await kept.clear();
-    },
+    clear: () => kept.clear(),
   };
 }
 

@@ -4,6 +4,7 @@ import {
   EMPTY_LIBRARY,
   importWrite,
   previewImport,
+  takenBack,
   type FileContents,
   type ImportChoices,
   type ImportPreview,
@@ -26,25 +27,32 @@ export interface BroughtIn {
   readonly undo: () => Promise<Saved<unknown>>;
 }
 
-async function readMine(repository: Repository): Promise<Mine> {
+/** What is mine, and the revisions at which kit, library and preferences stand. */
+async function readMine(repository: Repository) {
   const [{ outings }, kit, library, preferences] = await Promise.all([
     repository.listOutings(),
     repository.readKit(),
     repository.readLibrary(),
     repository.readPreferences(),
   ]);
-  return {
+  const mine: Mine = {
     outings,
     kit: kit.ok ? kit.value : undefined,
     library: library.ok ? library.value : EMPTY_LIBRARY,
     preferences: preferences.ok ? preferences.value : DEFAULT_PREFERENCES,
   };
+  const follows = {
+    kit: kit.revision,
+    library: library.revision,
+    preferences: preferences.revision,
+  };
+  return { mine, follows };
 }
 
 /** Asked of the storage itself: the list on the screen may not have come yet. */
 export async function preview(file: FileContents): Promise<Previewed> {
   const repository = await openRepository();
-  const found = previewImport(file, await readMine(repository));
+  const found = previewImport(file, (await readMine(repository)).mine);
   const savedAt = new Map<string, number>();
   for (const { own } of found.rows) {
     const [last] = own ? await repository.statesOfOuting(own.id) : [];
@@ -61,26 +69,32 @@ async function takeAll(file: FileContents, choices: ImportChoices): Promise<Save
     const begun = await repository.begin(async () => ({ kit, outings: [] }));
     if (!begun.ok) return begun;
   }
-  const mine = await readMine(repository);
+  const { mine, follows } = await readMine(repository);
   const write = importWrite(file, mine, choices);
   const unreadable = await whatCannotBeRead(repository, write);
   if (unreadable) return { ok: false, reason: "unreadable", faults: [unreadable] };
-  const saved = await repository.saveTogether(write);
+  const saved = await repository.saveTogether({ ...write, follows });
   if (!saved.ok) return saved;
   await keepPicture(file, saved.value);
   await keepTags(file, saved.value);
   const own = new Map(mine.outings.map((outing) => [outing.id, outing]));
   const isNew = ({ id }: Outing): boolean => !own.has(id);
-  const undo = (): Promise<Saved<unknown>> =>
-    repository.saveTogether({
+  // What was changed since it was brought in stays as it is now.
+  const undo = async (): Promise<Saved<unknown>> => {
+    const { mine: now, follows: stand } = await readMine(repository);
+    return repository.saveTogether({
       removed: saved.value.filter(isNew).map(({ id }) => id),
       outings: saved.value
         .filter((o) => !isNew(o))
         .map(({ id, revision }) => ({ ...own.get(id)!, revision })),
-      ...(write.kit && mine.kit ? { kit: mine.kit } : {}),
-      ...(write.library ? { library: mine.library } : {}),
-      ...(write.preferences ? { preferences: mine.preferences } : {}),
+      ...(write.kit && mine.kit && now.kit ? { kit: takenBack(now.kit, mine.kit, write.kit) } : {}),
+      ...(write.library ? { library: takenBack(now.library, mine.library, write.library) } : {}),
+      ...(write.preferences
+        ? { preferences: takenBack(now.preferences, mine.preferences, write.preferences) }
+        : {}),
+      follows: stand,
     });
+  };
   return { ok: true, value: { outings: saved.value, undo } };
 }
 

@@ -8,6 +8,7 @@ import {
   takenBack,
   type Note,
   type Read,
+  type ReadAt,
   type RecordName,
   type RecordOf,
   type Repository,
@@ -23,21 +24,26 @@ import { noteNotKept, useUnsaved } from "./unsaved";
 /** Kit, library and preferences: records without a revision of their own, each changed as a whole. */
 interface KeptRecord<N extends RecordName> {
   readonly name: N;
-  readonly read: (repository: Repository) => Promise<Read<RecordOf[N]>>;
-  readonly save: (repository: Repository, next: RecordOf[N], note: Note) => Promise<Saved<RecordOf[N]>>;
+  readonly read: (repository: Repository) => Promise<ReadAt<RecordOf[N]>>;
+  readonly save: (
+    repository: Repository,
+    next: RecordOf[N],
+    follows: number,
+    note: Note,
+  ) => Promise<Saved<RecordOf[N]>>;
 }
 
 const RECORDS: { readonly [N in RecordName]: KeptRecord<N> } = {
-  kit: { name: "kit", read: (r) => r.readKit(), save: (r, kit, note) => r.saveKit(kit, note) },
+  kit: { name: "kit", read: (r) => r.readKit(), save: (r, ...kit) => r.saveKit(...kit) },
   library: {
     name: "library",
     read: (r) => r.readLibrary(),
-    save: (r, library, note) => r.saveLibrary(library, note),
+    save: (r, ...library) => r.saveLibrary(...library),
   },
   preferences: {
     name: "preferences",
     read: (r) => r.readPreferences(),
-    save: (r, preferences, note) => r.savePreferences(preferences, note),
+    save: (r, ...preferences) => r.savePreferences(...preferences),
   },
 };
 const recordOf = <N extends RecordName>(name: N): KeptRecord<N> => RECORDS[name];
@@ -80,14 +86,17 @@ async function write<N extends RecordName>(
     const stored = await read(repository);
     if (!stored.ok && stored.reason === "unreadable") return { ok: false, reason: "unreadable" };
     const next = onTopOf<RecordOf[N]>(pending, stored);
-    if (stored.ok && (await repository.statesOfRecord(name)).length === 0)
-      await save(repository, stored.value, {});
-    const [standing] = await repository.statesOfRecord(name);
+    let follows = stored.revision;
+    if (stored.ok && (await repository.statesOfRecord(name)).length === 0) {
+      const first = await save(repository, stored.value, follows, {});
+      if (first.ok) follows++;
+    }
+    const standing = (await repository.statesOfRecord(name)).find((s) => s.revision === follows);
     const note: Note = pending.note ?? {
       change: JSON.stringify(stored.ok ? changesOfRecord<RecordOf[N]>(stored.value, next) : []),
       ...(standing && !standing.removed ? { undoTo: standing.revision } : {}),
     };
-    const saved = await save(repository, next, note);
+    const saved = await save(repository, next, follows, note);
     if (saved.ok || saved.reason !== "overtaken" || tries === TRIES) return saved;
   }
 }
