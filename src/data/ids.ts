@@ -10,7 +10,8 @@ export const newId = (): string =>
 
 /** The first free id of the form `base`, `base-2`, …, within 40 characters. */
 export function freeId(base: string, taken: readonly { id: string }[]): string {
-  const isTaken = (id: string): boolean => taken.some((item) => item.id === id);
+  const had = new Set(taken.map((item) => item.id));
+  const isTaken = (id: string): boolean => had.has(id);
   const first = base.slice(0, MOST);
   if (!isTaken(first)) return first;
   for (let n = 2; ; n++) {

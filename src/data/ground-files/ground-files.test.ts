@@ -203,3 +203,62 @@ test("what cannot be taken is said feature by feature, and the rest is taken; wh
   ].map((text) => readGroundFile(text, full.ground));
   for (const read of bad) expect(read.ok ? "" : read.message).toMatch(/\.$/);
 });
+
+test("our own export read again doubled everything: what is here already is told so, whatever its ring", () => {
+  const text = JSON.stringify(toGeoJson(full));
+  const again = readGroundFile(text, full.ground);
+  expect(again).toMatchObject({ ok: true, ground: full.ground });
+  const { reports } = again as Extract<GroundRead, { ok: true }>;
+  expect(reports.length).toBeGreaterThan(20);
+  expect(reports.filter((r) => r.refused !== "it is here already")).toEqual([]);
+  // Moved meanwhile, it is another thing.
+  const [first, ...rest] = full.ground.positions;
+  const moved = {
+    ...full.ground,
+    positions: [{ ...first!, at: { x: first!.at.x + 2, y: first!.at.y } }, ...rest],
+  };
+  const found = readGroundFile(text, moved) as Extract<GroundRead, { ok: true }>;
+  expect(found.ground.positions).toHaveLength(full.ground.positions.length + 1);
+});
+
+test("a sort that every object has threw, and a control character made our own GPX unreadable", () => {
+  const feature = { type: "Feature", geometry: { type: "Point", coordinates: [-1.44, 53.21] } };
+  for (const sort of ["toString", "constructor", "__proto__"]) {
+    const text = JSON.stringify({
+      type: "FeatureCollection",
+      features: [{ ...feature, properties: { sort } }],
+    });
+    expect(readGroundFile(text, hockey.ground)).toMatchObject({ ok: true, reports: [{ sort: "spot" }] });
+  }
+  const odd = toGpx({ ...full, name: "Cup\u0000 \u0008semi\uffff-final" });
+  const page = new DOMParser().parseFromString(odd, "text/xml");
+  expect(page.querySelector("parsererror")).toBeNull();
+  expect(odd).toContain("<name>Cup semi-final</name>");
+});
+
+test("each building of many was read with the whole ground: as many again are read as they come, under names of their own", () => {
+  const square = (i: number) => {
+    const [x, y] = [-1.44 + (i % 20) * 1e-4, 53.21 + Math.floor(i / 20) * 1e-4];
+    const ring = [
+      [x, y],
+      [x + 5e-5, y],
+      [x + 5e-5, y + 5e-5],
+      [x, y + 5e-5],
+      [x, y],
+    ];
+    return {
+      type: "Feature",
+      properties: { building: "yes", name: "House" },
+      geometry: { type: "Polygon", coordinates: [ring] },
+    };
+  };
+  const features = Array.from({ length: 250 }, (_, i) => square(i));
+  const found = readGroundFile(JSON.stringify({ type: "FeatureCollection", features }), {
+    ...hockey.ground,
+    obstacles: [],
+  }) as Extract<GroundRead, { ok: true }>;
+  const ids = found.ground.obstacles.map((o) => o.id);
+  expect(new Set(ids).size).toBe(ids.length);
+  expect(found.reports.filter((r) => r.refused === undefined)).toHaveLength(ids.length);
+  expect(ids.length).toBeGreaterThan(100);
+});

@@ -92,7 +92,10 @@ export function readGroundFile(text: string, ground: Ground): GroundRead {
       return { number: i + 1, name, sort: taken.sort };
     }),
   );
-  return { ok: true, ground: next, reports };
+  const whole = groundSchema.safeParse(next);
+  if (whole.success) return { ok: true, ground: whole.data, reports };
+  const [fault] = faultsOf(whole.error);
+  return { ok: false, message: `What it holds does not fit this ground: ${fault!.path} ${fault!.message}` };
 }
 
 type Piece =
@@ -162,13 +165,30 @@ function takeIn(
   const limit = LIMITS[limited];
   if (had.length >= limit) return `${limit} of its kind are kept at most`;
   const wanted = typeof thing.id === "string" && /^[a-z0-9-]{1,40}$/.test(thing.id) ? thing.id : undefined;
+  if (had.some((one) => isAgain(one, { ...thing, name }, wanted))) return "it is here already";
   const id = wanted ? freeId(wanted, had) : idFromName(name, had, sort);
-  const next = { ...ground, [list]: [...had, { ...thing, id, name }] };
-  const parsed = groundSchema.safeParse(next);
-  if (parsed.success) return { ground: parsed.data, sort };
+  // It alone: the ground as a whole is looked at once, at the end.
+  const parsed = groundSchema.shape[list].safeParse([{ ...thing, id, name }]);
+  if (parsed.success) return { ground: { ...ground, [list]: [...had, ...parsed.data!] }, sort };
   const { path, message } = faultsOf(parsed.error)[0]!;
-  return `${path.split(".").slice(2).join(" ") || "it"}: ${message}`;
+  return `${path.split(".").slice(1).join(" ") || "it"}: ${message}`;
 }
+
+/** What of a thing says where it is. */
+const PLACES = ["at", "points", "outline", "from", "to"] as const;
+
+/** The places of a thing to the centimetre, in any order: a ring may be written the other way round. */
+const placesOf = (thing: Properties): string =>
+  PLACES.flatMap((key) => (thing[key] ?? []) as Point | readonly Point[])
+    .map(({ x, y }) => `${Math.round(100 * x)} ${Math.round(100 * y)}`)
+    .sort()
+    .join(", ");
+
+/** Whether a thing of a file is one that is here: of its id or its name, at its places. */
+const isAgain = (here: { readonly id: string }, read: Properties, id: string | undefined): boolean => {
+  const own = here as Properties;
+  return (id === undefined ? own.name === read.name : own.id === id) && placesOf(own) === placesOf(read);
+};
 
 interface Told {
   readonly sort: GroundSort;
@@ -184,7 +204,8 @@ function thingOf(
   points: readonly Point[],
 ): Told {
   const { sort, ...rest } = properties;
-  if (typeof sort === "string" && sort in KEPT_IN) return told(ground, sort as GroundSort, rest, points);
+  if (typeof sort === "string" && Object.hasOwn(KEPT_IN, sort))
+    return told(ground, sort as GroundSort, rest, points);
   if (form === "point") {
     if (properties.natural === "tree") return told(ground, "obstacle", treeOf(properties), points);
     return told(ground, "spot", { aimHeight: 1, facing: 0 }, points);

@@ -1,8 +1,12 @@
 import { toCoordinates, type Point } from "@/core/ground";
 import type { Outing } from "../schema";
 
+/** As XML 1.0 lets it stand: without the control characters that it has no way to write. */
 const escaped = (text: string): string =>
-  text.replace(/[&<>"]/g, (c) => ({ "&": "&amp;", "<": "&lt;", ">": "&gt;", '"': "&quot;" })[c]!);
+  // eslint-disable-next-line no-control-regex -- these are what has to go
+  text
+    .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]/g, "")
+    .replace(/[&<>"]/g, (c) => ({ "&": "&amp;", "<": "&lt;", ">": "&gt;", '"': "&quot;" })[c]!);
 
 /** Positions and spots as way-points, tracks as tracks: GPX 1.1, for a phone or a watch on the way. */
 export function toGpx({ name, ground }: Pick<Outing, "name" | "ground">): string {

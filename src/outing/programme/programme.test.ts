@@ -264,3 +264,23 @@ test("over several days a list says the day by its number or its date, one that 
     [3, "09:30"],
   ]);
 });
+
+test("the same list brought in twice doubled the programme: what is in it already does not come again", () => {
+  const list = "13:10 100 m heats\n13:40 Long jump";
+  const { events } = readLines(list, ONE);
+  const first = eventsFrom(events, [], []);
+  expect(first).toHaveLength(2);
+  expect(eventsFrom(events, first, [])).toEqual([]);
+  const later = readLines("13:10 100 m heats\n14:10 100 m heats", ONE).events;
+  expect(eventsFrom(later, first, []).map((e) => e.at)).toEqual(["14:10"]);
+});
+
+test("twelve hundred lines of one name come in with an id each", () => {
+  const draft = { name: "Heat", minutes: 5, calls: [] };
+  const drafts = Array.from({ length: 1200 }, (_, i) => ({
+    ...draft,
+    at: `${String(Math.floor(i / 60)).padStart(2, "0")}:${String(i % 60).padStart(2, "0")}`,
+  }));
+  const events = eventsFrom(drafts, [], []);
+  expect(new Set(events.map((e) => e.id)).size).toBe(1200);
+});

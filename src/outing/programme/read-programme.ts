@@ -245,11 +245,14 @@ export function readTable(
   return { events, refused };
 }
 
+const isSameEvent = (event: ProgrammeEvent, { name, at, day }: Omit<EventDraft, "where">): boolean =>
+  event.name === name && event.at === at && (event.day ?? 0) === (day ?? 0);
+
 const USUAL_SET_UP = 3;
 
 /**
  * Drafts as events of an outing: each with an id of its own, at the first place that bears the name told, else at `elsewhere`,
- * where that is given.
+ * where that is given. What is in the programme already, of the same name and time, does not come again.
  */
 export function eventsFrom(
   drafts: readonly EventDraft[],
@@ -259,6 +262,7 @@ export function eventsFrom(
 ): ProgrammeEvent[] {
   const events: ProgrammeEvent[] = [];
   for (const { where, ...draft } of drafts) {
+    if (taken.some((event) => isSameEvent(event, draft))) continue;
     const wanted = where?.toLowerCase();
     const place = places.find((p) => p.name.toLowerCase() === wanted);
     events.push({

@@ -169,7 +169,9 @@ function Answer({ read, onClose }: { read: ReadProgramme; onClose: () => void })
   const { events, refused } = read;
   const places = placesOf(ground);
   const [elsewhere, setElsewhere] = useState(ground.spots.length === 1 ? keyOfPlace(places[0]!) : NOWHERE);
-  const homeless = eventsFrom(events, [], places).filter((e) => e.place === null).length;
+  const fresh = eventsFrom(events, programme ?? [], places);
+  const again = events.length - fresh.length;
+  const homeless = fresh.filter((e) => e.place === null).length;
   const room = LIMITS.events - (programme?.length ?? 0);
   const add = async (): Promise<void> => {
     if (await commit(addEvents(eventsFrom(events, programme ?? [], places, placeOfKey(ground, elsewhere)))))
@@ -201,12 +203,13 @@ function Answer({ read, onClose }: { read: ReadProgramme; onClose: () => void })
           onChoose={setElsewhere}
         />
       )}
-      {events.length > room ? (
-        <Txt tone="bracken">{`${countWords(events.length, "event")} are more than there is room for: ${room} can be added.`}</Txt>
+      {again > 0 && <Txt tone="ink2">{`${countWords(again, "event")} of it in the programme already.`}</Txt>}
+      {fresh.length > room ? (
+        <Txt tone="bracken">{`${countWords(fresh.length, "event")} are more than there is room for: ${room} can be added.`}</Txt>
       ) : (
-        events.length > 0 && (
+        fresh.length > 0 && (
           <Button
-            label={`Add ${countWords(events.length, "event")}${refused.length > 0 ? ", without the refused" : ""}`}
+            label={`Add ${countWords(fresh.length, "event")}${refused.length > 0 ? ", without the refused" : ""}`}
             kind="filled"
             onPress={() => void add()}
           />

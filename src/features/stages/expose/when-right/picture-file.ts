@@ -1,5 +1,6 @@
 import { meteredOf, settingsWritten, type Metered } from "@/answers/expose/picture-light";
 import type { Settings } from "@/core/exposure";
+import { wallDate, wallTime } from "@/data";
 
 /** What a picture's own file tells of its light. */
 export interface PictureTold extends Metered {
@@ -54,9 +55,11 @@ export async function pixelsOf(file: Blob): Promise<ImageData | undefined> {
   }
 }
 
-/** "2026:10:17 15:20:31" as a date and a time; undefined for anything else. */
-function wallOfExif(text: unknown): PictureTold["taken"] {
+/** "2026:10:17 15:20:31" as a date and a time; undefined for anything else, zeros of a clock that was never set among it. */
+export function wallOfExif(text: unknown): PictureTold["taken"] {
   const [, year, month, day, time] =
     /^(\d{4}):(\d\d):(\d\d) (\d\d:\d\d)/.exec(typeof text === "string" ? text : "") ?? [];
-  return time ? { date: `${year}-${month}-${day}`, time } : undefined;
+  const date = `${year}-${month}-${day}`;
+  if (!wallDate.safeParse(date).success || !wallTime.safeParse(time).success) return undefined;
+  return { date, time: time! };
 }
