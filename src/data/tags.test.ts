@@ -132,3 +132,15 @@ test("tags and what was spoken go along in an outing's file and in the file of e
   broken.tagged.tags.push({ id: "?" });
   expect(await readFile(JSON.stringify(broken))).toMatchObject({ ok: false, reason: "faults" });
 });
+
+test("words put on a tag that was deleted elsewhere were told as kept and were gone: the tag comes back with them", async () => {
+  await tags.clear();
+  await tags.add("one", tag(1));
+  await tags.add("one", tag(2));
+  await tags.remove("one", tag(1).id);
+  expect(await tags.change("one", tag(1, { words: "the winner" }))).toEqual({ ok: true });
+  expect((await tags.of("one")).map((t) => [t.id, t.words])).toEqual([
+    [tag(1).id, "the winner"],
+    [tag(2).id, tag(2).words],
+  ]);
+});

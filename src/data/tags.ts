@@ -79,19 +79,14 @@ export const tags = {
   /** Keeps a further tag, with its sound where it was spoken: both or neither. */
   add: (outingId: string, tag: Tag, sound?: Blob): Promise<TagKept> =>
     written(async (tx) => {
-      const chunks = tx.objectStore("chunks");
-      const last = (await chunks.openCursor(ofOuting(outingId), "prev"))?.value;
-      const fits = last !== undefined && last.tags.length < CHUNK;
-      await chunks.put(
-        fits
-          ? { ...last, tags: [...last.tags, tag] }
-          : { outingId, number: (last?.number ?? -1) + 1, tags: [tag] },
-      );
+      await appended(tx, outingId, tag);
       if (sound) await tx.objectStore("voices").put({ outingId, tagId: tag.id, sound });
     }),
-  /** Writes a tag in the place of the one with its id. */
+  /** Writes a tag in the place of the one with its id; one that was deleted elsewhere meanwhile comes back with what was said of it. */
   change: (outingId: string, tag: Tag): Promise<TagKept> =>
-    written((tx) => rewritten(tx, outingId, tag.id, () => [tag])),
+    written(async (tx) => {
+      if (!(await rewritten(tx, outingId, tag.id, () => [tag]))) await appended(tx, outingId, tag);
+    }),
   /** Takes a tag away, and what was spoken with it. */
   remove: (outingId: string, tagId: string): Promise<TagKept> =>
     written(async (tx) => {
@@ -110,17 +105,30 @@ export const tags = {
     }),
 };
 
-/** The one chunk that holds a tag, with that tag replaced. */
+/** A tag behind the others of its outing. */
+async function appended(tx: Change, outingId: string, tag: Tag): Promise<void> {
+  const chunks = tx.objectStore("chunks");
+  const last = (await chunks.openCursor(ofOuting(outingId), "prev"))?.value;
+  const fits = last !== undefined && last.tags.length < CHUNK;
+  await chunks.put(
+    fits
+      ? { ...last, tags: [...last.tags, tag] }
+      : { outingId, number: (last?.number ?? -1) + 1, tags: [tag] },
+  );
+}
+
+/** The one chunk that holds a tag, with that tag replaced; false where none holds it. */
 async function rewritten(
   tx: Change,
   outingId: string,
   tagId: string,
   by: (tag: Tag) => readonly Tag[],
-): Promise<void> {
+): Promise<boolean> {
   for await (const cursor of tx.objectStore("chunks").iterate(ofOuting(outingId))) {
     const { value } = cursor;
     if (!value.tags.some((t) => t.id === tagId)) continue;
     await cursor.update({ ...value, tags: value.tags.flatMap((t) => (t.id === tagId ? by(t) : [t])) });
-    return;
+    return true;
   }
+  return false;
 }

@@ -10,6 +10,7 @@ import { LengthField } from "@/ui/controls/LengthField";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
+import { useToast } from "@/ui/layout/toast";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { useDrawing } from "./use-drawing";
 import { useTracedOf } from "./use-traced";
@@ -26,7 +27,13 @@ const SHOWS = [
 export function TracePicture() {
   const { store } = useOpenOuting();
   const outingId = useOuting((v) => v.outing.id);
-  const { picture, fault, take, lay, carry, remove } = useTracedOf(outingId);
+  const { picture, fault, take, lay, carry, remove, restore } = useTracedOf(outingId);
+  const toast = useToast();
+  const takeAway = (): void => {
+    if (!picture) return;
+    remove();
+    toast({ words: "Picture taken away", undo: () => restore(picture) });
+  };
   const ends = useDrawing((s) => (s.tool.kind === "ruler" ? s.tool.ends : undefined));
   const takeTool = useDrawing((s) => s.take);
   const open = (file: File): void => {
@@ -97,7 +104,7 @@ export function TracePicture() {
       />
       <View className="flex-row flex-wrap gap-2">
         {choose}
-        <Button label="Take the picture away" kind="danger" onPress={remove} />
+        <Button label="Take the picture away" kind="danger" onPress={takeAway} />
       </View>
     </View>
   );

@@ -15,6 +15,8 @@ interface Traced {
   readonly lay: (lie: Partial<PictureLie>) => void;
   readonly carry: (carried: boolean) => void;
   readonly remove: () => void;
+  /** Puts a picture back that was taken away, unless another has come meanwhile. */
+  readonly restore: (picture: TracedPicture) => void;
 }
 
 const FAULTS = {
@@ -76,6 +78,10 @@ const useTraced = create<Traced>((set, get) => {
       const { picture } = get();
       shown(undefined);
       if (picture) void store().then((pictures) => pictures.remove(picture.outingId));
+    },
+    restore: (picture) => {
+      const { picture: now, lookedFor } = get();
+      if (!now && lookedFor === picture.outingId) void keep(picture);
     },
   };
 });

@@ -5,6 +5,7 @@ import { rowsOfTags } from "@/outing/tags/tagging";
 import { Button } from "@/ui/controls/Button";
 import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
+import { useToast } from "@/ui/layout/toast";
 import { countWords } from "@/words";
 import { tagWords } from "@/words/tags";
 import { useOuting } from "../../../outing/use-outing";
@@ -55,10 +56,16 @@ export function TagList() {
 
 function Line({ tag }: { tag: Tag }) {
   const outing = useOuting((v) => v.outing);
-  const remove = useTags((s) => s.remove);
+  const { remove, add, soundOf } = useTags();
+  const toast = useToast();
   const [naming, setNaming] = useState(false);
   const event = outing.programme?.find((e) => e.id === tag.eventId)?.name;
   const said = tagWords(tag);
+  const onRemove = async (): Promise<void> => {
+    // What was spoken comes back with it.
+    const sound = tag.kind === "voice" ? await soundOf(tag.id) : undefined;
+    if (await remove(tag.id)) toast({ words: `Tag ${said} deleted`, undo: () => void add(tag, sound) });
+  };
   if (naming) return <Naming tag={tag} onDone={() => setNaming(false)} />;
   return (
     <View className="min-h-12 flex-row items-center justify-between gap-1 border-b border-line">
@@ -81,7 +88,7 @@ function Line({ tag }: { tag: Tag }) {
         says={`Delete the tag ${said}`}
         kind="plain"
         className="px-2"
-        onPress={() => void remove(tag.id)}
+        onPress={() => void onRemove()}
       />
     </View>
   );

@@ -60,7 +60,8 @@ export const useTags = create<Tags>((set, get) => {
     },
     add: async (tag, sound) => {
       const kept = await keep(get().outingId, tag, sound);
-      set({ tags: [...get().tags.filter((t) => t.id !== tag.id), tag] });
+      const others = get().tags.filter((t) => t.id !== tag.id);
+      set({ tags: [...others, tag].toSorted((a, b) => a.at - b.at) });
       return kept;
     },
     change: async (tag) => {
