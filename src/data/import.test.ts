@@ -51,6 +51,18 @@ test("two outings of one id in one file lost one of the two: both arrive, and wh
   expect(importWrite(of({ outing: first }), mine, KEEP_BOTH).outings).toEqual([]);
 });
 
+test("what comes with an outing went to the wrong one where both are kept: each is told where it arrives", () => {
+  const file = of({ outing: renamed }, { outing: second });
+  const arrives = (differing: ImportChoices["differing"]) =>
+    importWrite(file, mine, { differing, preferences: false }).arrivesAs;
+  const [beside, ...rest] = arrives("keep-both");
+  expect(beside).toMatch(/^[a-v0-9]{16}$/);
+  expect(rest).toEqual([second.id]);
+  expect(arrives("replace")).toEqual([first.id, second.id]);
+  expect(arrives("leave-mine")).toEqual([undefined, second.id]);
+  expect(importWrite(of({ outing: first }), mine, KEEP_BOTH).arrivesAs).toEqual([first.id]);
+});
+
 test("the user's kit is never overwritten: what differs is added beside it and the outing points there, once", () => {
   const lens = demoKit.lenses[0]!;
   const kit = { ...demoKit, lenses: [{ ...lens, widest: 4 }, ...demoKit.lenses.slice(1)] };

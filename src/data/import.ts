@@ -136,28 +136,39 @@ export interface ImportChoices {
   readonly preferences: boolean;
 }
 
+/** Records to be kept together, and of each outing of the file the id under which it will be here; none where it is left out. */
+export interface ImportWrite extends Together {
+  readonly arrivesAs: readonly (string | undefined)[];
+}
+
 /**
  * What an import writes, all of it at once. What is the same is left alone; nothing of the user's kit and library is
  * overwritten: what differs under the same id comes beside it, and the outings of the file point there.
  */
-export function importWrite(file: FileContents, mine: Mine, choices: ImportChoices): Together {
+export function importWrite(file: FileContents, mine: Mine, choices: ImportChoices): ImportWrite {
   const kits = mergedKits(file, mine.kit);
   const own = new Map(mine.outings.map((outing) => [outing.id, outing]));
   const arrived = new Set<string>();
+  const arrivesAs: (string | undefined)[] = [];
   const outings = file.outings.flatMap(({ outing, kit }): Outing[] => {
     const pointed = kit ? repoint(outing, kits.renamed.get(kit)!) : outing;
     const { standing } = rowOf(outing, own.get(outing.id));
     // Two outings of one id in one file both arrive.
     const isAgain = arrived.has(outing.id);
-    if (!isAgain && standing === "same") return [];
-    if (!isAgain && standing === "differs" && choices.differing === "leave-mine") return [];
+    const isLeft = !isAgain && standing === "differs" && choices.differing === "leave-mine";
+    if (isLeft || (!isAgain && standing === "same")) {
+      arrivesAs.push(isLeft ? undefined : outing.id);
+      return [];
+    }
     const isBeside = isAgain || (standing === "differs" && choices.differing === "keep-both");
     const id = isBeside ? newId() : outing.id;
     arrived.add(outing.id);
+    arrivesAs.push(id);
     return [{ ...pointed, id, revision: isBeside ? 0 : (own.get(id)?.revision ?? 0) }];
   });
   return {
     outings,
+    arrivesAs,
     ...(kits.kit && (kits.added > 0 || !mine.kit) ? { kit: kits.kit } : {}),
     ...(file.library ? { library: addToLibrary(mine.library, file.library) } : {}),
     ...(file.preferences && choices.preferences ? { preferences: file.preferences } : {}),

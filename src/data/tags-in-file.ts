@@ -1,6 +1,6 @@
 import { base64Of, blobFrom } from "./base64";
 import type { TagsInFile } from "./schema/tag";
-import { tags } from "./tags";
+import { tags, type BroughtTag } from "./tags";
 
 /** What is kept beside an outing's record for its file; nothing where there is none, or it cannot be read. */
 export async function carriedTags(outingId: string): Promise<TagsInFile | undefined> {
@@ -14,12 +14,16 @@ export async function carriedTags(outingId: string): Promise<TagsInFile | undefi
   return { tags: own, sounds };
 }
 
-/** Puts the tags of a file beside those that are here; one that is here already stays as it is. */
-export async function bringTags(outingId: string, { tags: brought, sounds }: TagsInFile): Promise<void> {
+/** Of the tags of a file those that are not here yet, for the outing that they come to. Rejects where what is here cannot be read. */
+export async function tagsToBring(
+  outingId: string,
+  { tags: brought, sounds }: TagsInFile,
+): Promise<BroughtTag[]> {
   const here = new Set((await tags.of(outingId)).map((t) => t.id));
-  for (const tag of brought) {
-    if (here.has(tag.id)) continue;
-    const sound = sounds.find((s) => s.tagId === tag.id);
-    await tags.add(outingId, tag, sound && blobFrom(sound.base64, sound.type));
-  }
+  return brought
+    .filter((tag) => !here.has(tag.id))
+    .map((tag) => {
+      const sound = sounds.find((s) => s.tagId === tag.id);
+      return { outingId, tag, ...(sound && { sound: blobFrom(sound.base64, sound.type) }) };
+    });
 }

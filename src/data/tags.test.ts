@@ -11,7 +11,7 @@ import {
   type Tag,
 } from ".";
 import { CHUNK, tags } from "./tags";
-import { bringTags, carriedTags } from "./tags-in-file";
+import { carriedTags, tagsToBring } from "./tags-in-file";
 
 const START = Date.UTC(2026, 10, 14, 10);
 const tag = (n: number, more: Partial<Tag> = {}): Tag => ({
@@ -124,10 +124,13 @@ test("tags and what was spoken go along in an outing's file and in the file of e
     writeEverything({ ...all, outings: [outing], library: EMPTY_LIBRARY, tagged: { [outing.id]: tagged! } }),
   );
   for (const read of [one, every]) expect(read.ok && read.value.outings[0]!.tagged).toEqual(tagged);
-  await bringTags("there", tagged!);
-  await bringTags("there", tagged!);
+  const brought = await tagsToBring("there", tagged!);
+  expect(await tags.bring(brought)).toEqual({ ok: true });
+  expect(await tagsToBring("there", tagged!)).toEqual([]);
   expect(await tags.of("there")).toEqual(tagged!.tags);
   expect(await (await tags.soundOf("there", "t-2"))!.text()).toBe("hum");
+  expect(await tags.takeAway(brought)).toEqual({ ok: true });
+  expect([await tags.of("there"), await tags.soundOf("there", "t-2")]).toEqual([[], undefined]);
   const broken = JSON.parse(writeOutingFile({ ...all, outing, tagged })) as { tagged: { tags: unknown[] } };
   broken.tagged.tags.push({ id: "?" });
   expect(await readFile(JSON.stringify(broken))).toMatchObject({ ok: false, reason: "faults" });
@@ -143,4 +146,24 @@ test("words put on a tag that was deleted elsewhere were told as kept and were g
     [tag(1).id, "the winner"],
     [tag(2).id, tag(2).words],
   ]);
+});
+
+test("tags of a file came in by half where the room ended: all of them or none", async () => {
+  await tags.clear();
+  await tags.add("one", tag(1));
+  const tagged = { tags: Array.from({ length: 250 }, (_, i) => tag(i + 1)), sounds: [] };
+  const brought = await tagsToBring("one", tagged);
+  expect(brought).toHaveLength(249);
+  let puts = 0;
+  const { put } = IDBObjectStore.prototype;
+  IDBObjectStore.prototype.put = function (this: IDBObjectStore, ...args: Parameters<typeof put>) {
+    if (++puts > 120) throw new DOMException("full", "QuotaExceededError");
+    return put.apply(this, args);
+  };
+  const kept = await tags.bring(brought);
+  IDBObjectStore.prototype.put = put;
+  expect(kept).toEqual({ ok: false, reason: "storage-full" });
+  expect(await tags.of("one")).toHaveLength(1);
+  expect(await tags.bring(brought)).toEqual({ ok: true });
+  expect(await tags.of("one")).toHaveLength(250);
 });

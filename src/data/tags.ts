@@ -18,6 +18,13 @@ interface Schema extends DBSchema {
   voices: { key: [string, string]; value: { outingId: string; tagId: string; sound: Blob } };
 }
 
+/** A tag of a file, with the outing that it comes to. */
+export interface BroughtTag {
+  readonly outingId: string;
+  readonly tag: Tag;
+  readonly sound?: Blob;
+}
+
 export type TagKept =
   { readonly ok: true } | { readonly ok: false; readonly reason: "storage-full" | "storage-failed" };
 
@@ -96,6 +103,22 @@ export const tags = {
   /** Keeps what was spoken with a tag that stands without it. */
   addSound: (outingId: string, tagId: string, sound: Blob): Promise<TagKept> =>
     written((tx) => tx.objectStore("voices").put({ outingId, tagId, sound })),
+  /** Puts tags beside those of their outings, all of them or none; what is here already stays as it is. */
+  bring: async (brought: readonly BroughtTag[]): Promise<TagKept> =>
+    written(async (tx) => {
+      for (const { outingId, tag, sound } of brought) {
+        await appended(tx, outingId, tag);
+        if (sound) await tx.objectStore("voices").put({ outingId, tagId: tag.id, sound });
+      }
+    }),
+  /** Takes away what was brought, all of it or nothing. */
+  takeAway: (brought: readonly BroughtTag[]): Promise<TagKept> =>
+    written(async (tx) => {
+      for (const { outingId, tag } of brought) {
+        await rewritten(tx, outingId, tag.id, () => []);
+        await tx.objectStore("voices").delete([outingId, tag.id]);
+      }
+    }),
   soundOf: (outingId: string, tagId: string): Promise<Blob | undefined> =>
     within(async (db) => (await db.get("voices", [outingId, tagId]))?.sound),
   clear: (): Promise<void> =>

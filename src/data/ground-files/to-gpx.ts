@@ -3,7 +3,6 @@ import type { Outing } from "../schema";
 
 /** As XML 1.0 lets it stand: without the control characters that it has no way to write. */
 const escaped = (text: string): string =>
-   
   text
     .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]/g, "")
     .replace(/[&<>"]/g, (c) => ({ "&": "&amp;", "<": "&lt;", ">": "&gt;", '"': "&quot;" })[c]!);

@@ -165,7 +165,7 @@ interface PreviewProps {
 
 /** What is new, what differs and how old each side is, before anything is written. */
 function Preview({ name, file, found, onTake, onClose }: PreviewProps) {
-  const { rows, addedKit, addedLibrary, preferencesDiffer } = found;
+  const { rows, addedKit, addedLibrary, addedTags, preferencesDiffer } = found;
   const [choices, setChoices] = useState<ImportChoices>({
     differing: "keep-both",
     preferences: preferencesDiffer && rows.every((row) => row.standing === "new"),
@@ -174,7 +174,7 @@ function Preview({ name, file, found, onTake, onClose }: PreviewProps) {
     rows.filter((row) => row.standing === standing).length;
   const differing = count("differs");
   const arriving = count("new") + (choices.differing === "leave-mine" ? 0 : differing);
-  const isNothing = arriving + addedKit + addedLibrary === 0 && !choices.preferences;
+  const isNothing = arriving + addedKit + addedLibrary + addedTags === 0 && !choices.preferences;
   return (
     <Dialog title="Open this file?" open onClose={onClose}>
       <Txt tone="ink2">{`${name}, written ${instantWords(Date.parse(file.writtenAt!))}`}</Txt>
@@ -203,7 +203,7 @@ function Preview({ name, file, found, onTake, onClose }: PreviewProps) {
           />
         </View>
       )}
-      <Txt>{besideWords(addedKit, addedLibrary)}</Txt>
+      <Txt>{besideWords(found)}</Txt>
       <View className="gap-2">
         <Button
           label={isNothing ? "Nothing to bring in" : `Bring in ${arrivingWords(arriving)}`}
@@ -220,8 +220,9 @@ function Preview({ name, file, found, onTake, onClose }: PreviewProps) {
 const arrivingWords = (outings: number): string =>
   outings > 0 ? countWords(outings, "outing") : "what is new";
 
-function besideWords(kit: number, library: number): string {
+function besideWords({ addedKit: kit, addedLibrary: library, addedTags: tags }: Previewed): string {
   const added = [
+    ...(tags > 0 ? [`${countWords(tags, "tag")} will be added to outings that are here`] : []),
     ...(kit > 0 ? [`${countWords(kit, "thing")} will be added to your kit`] : []),
     ...(library > 0 ? [`${library} to your library`] : []),
   ];

@@ -18,6 +18,8 @@ import { outingKey } from "./outings";
 
 /** What an import would do, and when each of the user's own outings in question was last changed (epoch ms). */
 export interface Previewed extends ImportPreview {
+  /** Tags of outings that are here already, which are not among theirs yet. */
+  readonly addedTags: number;
   readonly savedAt: ReadonlyMap<string, number>;
 }
 
@@ -58,7 +60,10 @@ export async function preview(file: FileContents): Promise<Previewed> {
     const [last] = own ? await repository.statesOfOuting(own.id) : [];
     if (own && last) savedAt.set(own.id, last.savedAt);
   }
-  return { ...found, savedAt };
+  // Of what is new all tags come along anyway.
+  const here = found.rows.map(({ own }) => own?.id);
+  const addedTags = (await tagsOf(file, here).catch(() => [])).length;
+  return { ...found, savedAt, addedTags };
 }
 
 /** All of a file is taken in, or none of it, which is told; what is unreadable here is not written over. */
@@ -73,16 +78,21 @@ async function takeAll(file: FileContents, choices: ImportChoices): Promise<Save
   const write = importWrite(file, mine, choices);
   const unreadable = await whatCannotBeRead(repository, write);
   if (unreadable) return { ok: false, reason: "unreadable", faults: [unreadable] };
+  // Tags lie in a database of their own: they come first, and go again where the records find no room.
+  const tagged = await bringTags(file, write.arrivesAs);
+  if (!tagged.ok) return tagged;
   const saved = await repository.saveTogether({ ...write, follows });
-  if (!saved.ok) return saved;
-  await keepPicture(file, saved.value);
-  await keepTags(file, saved.value);
+  if (!saved.ok) {
+    await tagged.value();
+    return saved;
+  }
+  const takePicture = await keepPicture(file, saved.value);
   const own = new Map(mine.outings.map((outing) => [outing.id, outing]));
   const isNew = ({ id }: Outing): boolean => !own.has(id);
   // What was changed since it was brought in stays as it is now.
   const undo = async (): Promise<Saved<unknown>> => {
     const { mine: now, follows: stand } = await readMine(repository);
-    return repository.saveTogether({
+    const undone = await repository.saveTogether({
       removed: saved.value.filter(isNew).map(({ id }) => id),
       outings: saved.value
         .filter((o) => !isNew(o))
@@ -94,25 +104,52 @@ async function takeAll(file: FileContents, choices: ImportChoices): Promise<Save
         : {}),
       follows: stand,
     });
+    if (undone.ok) await Promise.all([tagged.value(), takePicture()]);
+    return undone;
   };
   return { ok: true, value: { outings: saved.value, undo } };
 }
 
-/** The picture that came with an outing is kept for what it was brought in as; without room for it the outing comes alone. */
-async function keepPicture({ outings }: FileContents, [brought]: readonly Outing[]): Promise<void> {
+/** The picture that came with an outing is kept for what it was brought in as; without room for it the outing comes alone. What comes back takes it away. */
+async function keepPicture(
+  { outings }: FileContents,
+  [brought]: readonly Outing[],
+): Promise<() => Promise<void>> {
   const picture = outings[0]?.picture;
-  if (!picture || !brought) return;
+  if (!picture || !brought) return () => Promise.resolve();
   const { fromFile, pictures } = await import("@/data/pictures");
+  const before = await pictures.of(brought.id).catch(() => undefined);
   await pictures.keep(fromFile(brought.id, picture)).catch(() => undefined);
+  return async () => {
+    await (before ? pictures.keep(before) : pictures.remove(brought.id)).catch(() => undefined);
+  };
 }
 
-/** Tags go beside those of the outing that they came with; of a single one under the name that it was brought in as. */
-async function keepTags({ outings }: FileContents, brought: readonly Outing[]): Promise<void> {
-  const { bringTags } = await import("@/data/tags-in-file");
-  for (const { outing, tagged } of outings) {
-    const id = outings.length === 1 && brought[0] ? brought[0].id : outing.id;
-    // Where the browser keeps none, the outing comes alone, as with its picture.
-    if (tagged) await bringTags(id, tagged).catch(() => undefined);
+/** Of the tags of a file those that are not here yet, each for the outing that it comes to. */
+async function tagsOf({ outings }: FileContents, arrivesAs: readonly (string | undefined)[]) {
+  const { tagsToBring } = await import("@/data/tags-in-file");
+  const brought = await Promise.all(
+    outings.map(({ tagged }, i) => {
+      const id = arrivesAs[i];
+      return tagged && id !== undefined ? tagsToBring(id, tagged) : [];
+    }),
+  );
+  return brought.flat();
+}
+
+/** Brings the tags of a file in, all of them or none; what comes back takes them away again. */
+async function bringTags(
+  file: FileContents,
+  arrivesAs: readonly (string | undefined)[],
+): Promise<Saved<() => Promise<unknown>>> {
+  if (file.outings.every(({ tagged }) => !tagged)) return { ok: true, value: () => Promise.resolve() };
+  try {
+    const brought = await tagsOf(file, arrivesAs);
+    const { tags } = await import("@/data/tags");
+    const kept = await tags.bring(brought);
+    return kept.ok ? { ok: true, value: () => tags.takeAway(brought) } : kept;
+  } catch {
+    return { ok: false, reason: "storage-failed" };
   }
 }
 
