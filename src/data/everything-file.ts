@@ -2,7 +2,7 @@ import { z } from "zod";
 import { faultsOf, faultsUnder, parseRecord, type Fault, type Parsed } from "./migrate";
 import { KIT_RECORD, LIBRARY_RECORD, PREFERENCES_RECORD, OUTING_RECORD } from "./records";
 import { withOutingsNamed } from "./old-names";
-import { writtenAtSchema } from "./outing-file";
+import { pictureSchema, writtenAtSchema, type FilePicture } from "./outing-file";
 import { tagsInFileSchema, type TagsInFile } from "./schema/tag";
 import type { Library, Preferences, Outing, StoredKit } from "./schema";
 
@@ -19,6 +19,8 @@ export interface Everything {
   readonly writtenAt?: string;
   /** What was tagged, by the id of its outing. */
   readonly tagged?: Readonly<Record<string, TagsInFile>>;
+  /** What is traced over, by the id of its outing. */
+  readonly pictures?: Readonly<Record<string, FilePicture>>;
 }
 
 export type EverythingRead =
@@ -41,6 +43,7 @@ const envelopeSchema = z.object({
   preferences: z.unknown(),
   writtenAt: writtenAtSchema,
   tagged: z.record(z.string(), tagsInFileSchema).optional(),
+  pictures: z.record(z.string(), pictureSchema).optional(),
 });
 
 export const writeEverything = (everything: Everything): string =>
@@ -80,6 +83,7 @@ export async function readEverything(raw: unknown, onProgress?: OnProgress): Pro
         preferences: preferences.value,
         ...(writtenAt && { writtenAt }),
         ...(file.tagged && { tagged: file.tagged }),
+        ...(file.pictures && { pictures: file.pictures }),
       },
     };
   const faults = [

@@ -1,4 +1,4 @@
-export { readFile, type FileContents, type FileRead } from "./any-file";
+export { readFile, readsBackWhole, type FileContents, type FileRead } from "./any-file";
 export { bagOf, bagWeight } from "./bag";
 export { writeEverything, type Everything, type OnProgress } from "./everything-file";
 export { freeId, idFromName, newId } from "./ids";

@@ -5,10 +5,12 @@ import {
   fileNameOf,
   readFile,
   readOutingFile,
+  readsBackWhole,
   writeEverything,
   writeOutingFile,
   type OutingFile,
 } from ".";
+import { pictureName } from "./outing-file";
 
 const outing = demoOutings[0]!;
 const file: OutingFile = { outing, kit: demoKit, preferences: DEFAULT_PREFERENCES };
@@ -32,7 +34,7 @@ test("the file carries the kit that the outing uses or has in the bag, and no mo
   expect(file.kit.lenses.map((l) => l.id)).toEqual(["zoom-70-200", "long-300", "zoom-24-70"]);
 });
 
-test("its name is a date and an id", () => {
+test("its name is its day and the name of the outing", () => {
   expect(fileNameOf(outing, "outing.json")).toBe("2026-10-17-cup-semi-final.outing.json");
 });
 
@@ -156,4 +158,59 @@ test("a picture goes along where it is wanted, and one that is none refuses the 
     faults: [{ path: "picture.type" }],
   });
   expect(writeOutingFile(file)).not.toContain('"picture"');
+});
+
+const picture = {
+  name: `${"plan ".repeat(60)}.png`,
+  type: "image/png" as const,
+  base64: "aGVsbG8=",
+  width: 40,
+  height: 30,
+  lie: { at: { x: 1, y: 2 }, bearing: 10, metresPerPx: 0.5, shows: 0.6 },
+};
+const tagged = {
+  tags: [{ id: "t", at: 1_794_000_000_000, kind: "voice" as const, names: ["Ida"], seconds: 2 }],
+  sounds: [{ tagId: "t", type: "audio/webm", base64: "aHVt" }],
+};
+
+test("a file of everything lacked what is traced over: one of each comes back as it was, bytes too", async () => {
+  const everything = {
+    outings: demoOutings,
+    kit: demoKit,
+    library: EMPTY_LIBRARY,
+    preferences: DEFAULT_PREFERENCES,
+    writtenAt: "2026-11-29T10:00:00.000Z",
+    tagged: { [outing.id]: tagged },
+    pictures: { [demoOutings[1]!.id]: { ...picture, name: pictureName(picture.name) } },
+  };
+  const whole = writeEverything(everything);
+  expect(await readsBackWhole(whole)).toBe(true);
+  const read = await readFile(whole);
+  expect(read.ok && read.value.outings.map((o) => o.outing)).toEqual(demoOutings);
+  expect(read.ok && read.value.outings[0]!.tagged).toEqual(tagged);
+  expect(read.ok && read.value.outings[1]!.picture).toMatchObject({
+    base64: picture.base64,
+    lie: picture.lie,
+  });
+});
+
+test("what a schema would leave out was called whole: a file is compared with what it gives back", async () => {
+  const full = writeOutingFile({ ...file, tagged, picture: { ...picture, name: pictureName(picture.name) } });
+  expect(await readsBackWhole(full)).toBe(true);
+  const lacking = (edit: (raw: Record<string, Record<string, unknown>>) => void): Promise<boolean> => {
+    const raw = JSON.parse(full) as Record<string, Record<string, unknown>>;
+    edit(raw);
+    return readsBackWhole(JSON.stringify(raw));
+  };
+  expect(await lacking((raw) => (raw.outing!.unheardOf = 1))).toBe(false);
+  expect(await lacking((raw) => ((raw.outing!.light as Record<string, unknown>).unheardOf = 1))).toBe(false);
+  expect(await lacking((raw) => (raw.kit!.unheardOf = [1]))).toBe(false);
+  expect(await lacking((raw) => (raw.picture!.unheardOf = 1))).toBe(false);
+  expect(await lacking((raw) => (raw.tagged!.unheardOf = 1))).toBe(false);
+});
+
+test("a picture with a long name shrank its file to the bare record: the end of the name goes along", () => {
+  expect(pictureName(picture.name)).toHaveLength(200);
+  expect(pictureName(picture.name)).toMatch(/\.png$/);
+  expect(pictureName("plan.png")).toBe("plan.png");
 });

@@ -39,13 +39,15 @@ export type OutingFileRead =
 /** What cannot be read as an instant is left out: nothing hangs on it. */
 export const writtenAtSchema = z.iso.datetime().optional().catch(undefined);
 
-/** Letters of a picture's bytes: some six megabytes. */
-const MOST_LETTERS = 8_000_000;
+/** Letters of a picture's bytes: some thirty megabytes, more than a plan that was photographed has. */
+const MOST_LETTERS = 40_000_000;
+/** Letters of a picture's name. */
+const MOST_NAME = 200;
 const px = z.int().min(1).max(20_000);
 const finite = z.number().min(-1e6).max(1e6);
 
-const pictureSchema = z.object({
-  name: z.string().max(200),
+export const pictureSchema = z.object({
+  name: z.string().max(MOST_NAME),
   type: z.enum(["image/png", "image/jpeg", "image/webp", "image/gif"]),
   base64: z.base64().max(MOST_LETTERS),
   width: px,
@@ -88,6 +90,9 @@ export function writeOutingFile(all: OutingFile): string {
   };
   return `${JSON.stringify(file, null, 2)}\n`;
 }
+
+/** The name of a picture as a file takes it: its end says what it is, and stays. */
+export const pictureName = (name: string): string => name.slice(-MOST_NAME);
 
 /** A name for a file of an outing: its day and its name, as every system takes it. */
 export const fileNameOf = ({ date, name }: Pick<Outing, "date" | "name">, ending: string): string =>

@@ -1,5 +1,5 @@
 import { base64Of, blobFrom } from "./base64";
-import type { FilePicture } from "./outing-file";
+import { pictureName, type FilePicture } from "./outing-file";
 import { openDB, type DBSchema, type IDBPDatabase } from "idb";
 
 /** A picture that is traced over, with how it lies on the ground. */
@@ -58,7 +58,8 @@ export const pictures = {
 
 /** A picture as it is written into a file. */
 async function intoFile({ name, file, width, height, lie }: TracedPicture): Promise<FilePicture> {
-  return { name, type: file.type as FilePicture["type"], base64: await base64Of(file), width, height, lie };
+  const type = file.type as FilePicture["type"];
+  return { name: pictureName(name), type, base64: await base64Of(file), width, height, lie };
 }
 
 /** A picture of a file as it is kept for an outing. */
@@ -66,8 +67,14 @@ export function fromFile(outingId: string, { name, type, base64, ...rest }: File
   return { outingId, name, file: blobFrom(base64, type), ...rest, carried: true };
 }
 
-/** The picture of an outing for its file; nothing where it stays here, or cannot be read. */
+/** The picture of an outing for its file, where it goes along; rejects where it cannot be read. */
 export async function carriedPicture(outingId: string): Promise<FilePicture | undefined> {
-  const picture = await pictures.of(outingId).catch(() => undefined);
+  const picture = await pictures.of(outingId);
   return picture?.carried ? intoFile(picture) : undefined;
+}
+
+/** The picture of an outing for a file of everything, which leaves nothing out; rejects where it cannot be read. */
+export async function keptPicture(outingId: string): Promise<FilePicture | undefined> {
+  const picture = await pictures.of(outingId);
+  return picture && intoFile(picture);
 }

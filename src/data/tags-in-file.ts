@@ -2,13 +2,13 @@ import { base64Of, blobFrom } from "./base64";
 import type { TagsInFile } from "./schema/tag";
 import { tags, type BroughtTag } from "./tags";
 
-/** What is kept beside an outing's record for its file; nothing where there is none, or it cannot be read. */
+/** What is kept beside an outing's record for its file; nothing where there is none. Rejects where it cannot be read. */
 export async function carriedTags(outingId: string): Promise<TagsInFile | undefined> {
-  const own = await tags.of(outingId).catch(() => []);
+  const own = await tags.of(outingId);
   if (own.length === 0) return undefined;
   const sounds: TagsInFile["sounds"] = [];
   for (const { id, kind } of own) {
-    const sound = kind === "voice" ? await tags.soundOf(outingId, id).catch(() => undefined) : undefined;
+    const sound = kind === "voice" ? await tags.soundOf(outingId, id) : undefined;
     if (sound) sounds.push({ tagId: id, type: sound.type, base64: await base64Of(sound) });
   }
   return { tags: own, sounds };

@@ -64,3 +64,11 @@ export function lampFileFaultWords({ reason, numbers }: Absent<LampFileFault>): 
 /** A fault with its place: "outing.ground.spots.2.facing: …"; the whole file when there is no narrower place. */
 export const faultWords = ({ path, message }: { path: string; message: string }): string =>
   `${path || "whole file"}: ${message}`;
+
+const LEFT_OUT = { tags: "tags and spoken notes", picture: "the picture that is traced over" } as const;
+
+/** What a file lacks of what lies beside a record: "; without tags and spoken notes, which could not be read"; nothing where it has all. */
+export const leftOutWords = (leftOut: readonly (keyof typeof LEFT_OUT)[]): string =>
+  leftOut.length === 0
+    ? ""
+    : `; without ${leftOut.map((part) => LEFT_OUT[part]).join(" and ")}, which could not be read`;

@@ -5,6 +5,7 @@ import type { Outing, StoredKit, Preferences } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { useToast } from "@/ui/layout/toast";
 import { savingFailure } from "@/words";
+import { leftOutWords } from "@/words/failures";
 import { downloadOutingFile } from "../store/file-transfer";
 import { useChangeStored, useDuplicateOuting, useRemoveOuting, useSaveOuting } from "../store/outings";
 
@@ -27,10 +28,11 @@ export function OutingActions({ outing, kit, preferences, onDone }: Props) {
 
   const onWrite = async (): Promise<void> => {
     onDone();
-    const isWhole = kit !== undefined && (await downloadOutingFile({ outing, kit, preferences }));
+    const file = kit && (await downloadOutingFile({ outing, kit, preferences }));
+    const lacks = leftOutWords(file?.leftOut ?? []);
     toast({
-      words: isWhole
-        ? "Exported to a file. Open it on any device under Outings."
+      words: file?.isWhole
+        ? `Exported to a file${lacks}. Open it on any device under Outings.`
         : "Exported as it is stored, without its kit: it would not have opened again as a whole.",
     });
   };

@@ -1,12 +1,17 @@
-import { EMPTY_LIBRARY, DEFAULT_PREFERENCES, readFile, writeEverything, type Read } from "@/data";
-import { downloadText } from "../store/file-transfer";
+import { EMPTY_LIBRARY, DEFAULT_PREFERENCES, readsBackWhole, writeEverything, type Read } from "@/data";
+import { besideRecord, downloadText, type LeftOut } from "../store/file-transfer";
 import { openRepository } from "../store/open-repository";
 import { ownBeginning } from "@/outing/begin/own-beginning";
 import { noteWrittenOut } from "../store/storage";
 
-/** What became of an export: the outings that could not be read, or why nothing was written as a whole. */
+/** What became of an export: the outings that could not be read, what beside them, or why nothing was written as a whole. */
 export type Exported =
-  | { readonly ok: true; readonly outings: number; readonly left: number }
+  | {
+      readonly ok: true;
+      readonly outings: number;
+      readonly left: number;
+      readonly leftOut: readonly LeftOut[];
+    }
   | { readonly ok: false; readonly reason: "unreadable" | "not-whole" };
 
 /** The value of a record, `begins` where there is none yet; nothing where what is stored cannot be read. */
@@ -36,14 +41,39 @@ export async function exportEverything(): Promise<Exported> {
   const { outings } = list;
   const writtenAt = new Date().toISOString();
   const { carriedTags } = await import("@/data/tags-in-file");
-  const tagged: Record<string, NonNullable<Awaited<ReturnType<typeof carriedTags>>>> = {};
-  for (const { id } of outings) {
-    const own = await carriedTags(id);
-    if (own) tagged[id] = own;
-  }
-  const text = writeEverything({ outings, kit, library, preferences, writtenAt, tagged });
-  if (!(await readFile(text)).ok) return { ok: false, reason: "not-whole" };
+  const { keptPicture } = await import("@/data/pictures");
+  const tagged = await ofEach(outings, carriedTags);
+  const pictures = await ofEach(outings, keptPicture);
+  const text = writeEverything({
+    outings,
+    kit,
+    library,
+    preferences,
+    writtenAt,
+    tagged: tagged.of,
+    pictures: pictures.of,
+  });
+  if (!(await readsBackWhole(text))) return { ok: false, reason: "not-whole" };
   downloadText(`bright-perch.${writtenAt.slice(0, 10)}.everything.json`, text);
   noteWrittenOut();
-  return { ok: true, outings: outings.length, left: list.unreadable.length };
+  const leftOut: readonly LeftOut[] = [
+    ...(tagged.missed ? ["tags" as const] : []),
+    ...(pictures.missed ? ["picture" as const] : []),
+  ];
+  return { ok: true, outings: outings.length, left: list.unreadable.length, leftOut };
+}
+
+/** What lies beside each of the outings, and whether some of it could not be read. */
+async function ofEach<T>(
+  outings: readonly { readonly id: string }[],
+  read: (id: string) => Promise<T | undefined>,
+) {
+  const of: Record<string, T> = {};
+  let missed = false;
+  for (const { id } of outings) {
+    const found = await besideRecord(() => read(id));
+    if (!found.ok) missed = true;
+    else if (found.value !== undefined) of[id] = found.value;
+  }
+  return { of, missed };
 }

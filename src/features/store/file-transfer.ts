@@ -1,4 +1,4 @@
-import { fileNameOf, readOutingFile, writeOutingFile, type OutingFile } from "@/data";
+import { fileNameOf, readsBackWhole, writeOutingFile, type OutingFile } from "@/data";
 
 /** Hands the browser a text as a file to keep. */
 export const downloadText = (name: string, text: string, type = "application/json"): void =>
@@ -17,25 +17,47 @@ export function downloadBlob(name: string, blob: Blob): void {
   setTimeout(() => URL.revokeObjectURL(url), 10_000);
 }
 
+/** What lies beside a record and could not be read for its file. */
+export type LeftOut = "tags" | "picture";
+
+/** What is asked of a database beside the records, or that it could not be read; a browser that has none of them keeps nothing there. */
+export async function besideRecord<T>(
+  read: () => Promise<T | undefined>,
+): Promise<{ readonly ok: true; readonly value: T | undefined } | { readonly ok: false }> {
+  if (typeof indexedDB === "undefined") return { ok: true, value: undefined };
+  try {
+    return { ok: true, value: await read() };
+  } catch {
+    return { ok: false };
+  }
+}
+
 /**
- * Writes an outing's file, read back before it is handed over; what would not open again goes out as it is stored, which a
- * later version or a mending hand can open. False then.
+ * Writes an outing's file, read back and compared before it is handed over; what would not open again as it is goes out as it is stored,
+ * which a later version or a mending hand can open. Says what lies beside the record and could not be read.
  */
-export async function downloadOutingFile({ outing, kit, preferences }: OutingFile): Promise<boolean> {
+export async function downloadOutingFile({
+  outing,
+  kit,
+  preferences,
+}: OutingFile): Promise<{ readonly isWhole: boolean; readonly leftOut: readonly LeftOut[] }> {
   const { carriedPicture } = await import("@/data/pictures");
   const { carriedTags } = await import("@/data/tags-in-file");
-  const [picture, tagged] = [await carriedPicture(outing.id), await carriedTags(outing.id)];
-  const writtenAt = new Date().toISOString();
+  const picture = await besideRecord(() => carriedPicture(outing.id));
+  const tagged = await besideRecord(() => carriedTags(outing.id));
   const text = writeOutingFile({
     outing,
     kit,
     preferences,
-    writtenAt,
-    ...(picture && { picture }),
-    ...(tagged && { tagged }),
+    writtenAt: new Date().toISOString(),
+    ...(picture.ok && picture.value && { picture: picture.value }),
+    ...(tagged.ok && tagged.value && { tagged: tagged.value }),
   });
-  const isWhole = readOutingFile(text).ok;
+  const isWhole = await readsBackWhole(text);
   if (isWhole) downloadText(fileNameOf(outing, "outing.json"), text);
-  else downloadText(`${outing.id}.stored.json`, JSON.stringify(outing, null, 2));
-  return isWhole;
+  else downloadText(fileNameOf(outing, "stored.json"), JSON.stringify(outing, null, 2));
+  return {
+    isWhole,
+    leftOut: [...(tagged.ok ? [] : ["tags" as const]), ...(picture.ok ? [] : ["picture" as const])],
+  };
 }

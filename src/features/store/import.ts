@@ -86,7 +86,7 @@ async function takeAll(file: FileContents, choices: ImportChoices): Promise<Save
     await tagged.value();
     return saved;
   }
-  const takePicture = await keepPicture(file, saved.value);
+  const takePictures = await keepPictures(file, write.arrivesAs);
   const own = new Map(mine.outings.map((outing) => [outing.id, outing]));
   const isNew = ({ id }: Outing): boolean => !own.has(id);
   // What was changed since it was brought in stays as it is now.
@@ -104,24 +104,30 @@ async function takeAll(file: FileContents, choices: ImportChoices): Promise<Save
         : {}),
       follows: stand,
     });
-    if (undone.ok) await Promise.all([tagged.value(), takePicture()]);
+    if (undone.ok) await Promise.all([tagged.value(), takePictures()]);
     return undone;
   };
   return { ok: true, value: { outings: saved.value, undo } };
 }
 
-/** The picture that came with an outing is kept for what it was brought in as; without room for it the outing comes alone. What comes back takes it away. */
-async function keepPicture(
+/** Pictures that come with outings are kept for what these were brought in as; without room for one its outing comes alone. What comes back takes them away. */
+async function keepPictures(
   { outings }: FileContents,
-  [brought]: readonly Outing[],
+  arrivesAs: readonly (string | undefined)[],
 ): Promise<() => Promise<void>> {
-  const picture = outings[0]?.picture;
-  if (!picture || !brought) return () => Promise.resolve();
+  if (outings.every(({ picture }) => !picture)) return () => Promise.resolve();
   const { fromFile, pictures } = await import("@/data/pictures");
-  const before = await pictures.of(brought.id).catch(() => undefined);
-  await pictures.keep(fromFile(brought.id, picture)).catch(() => undefined);
+  const undo: (() => Promise<unknown>)[] = [];
+  for (const [i, { picture }] of outings.entries()) {
+    const id = arrivesAs[i];
+    const before = id === undefined ? undefined : await pictures.of(id).catch(() => undefined);
+    // One that is here already stays.
+    if (!picture || id === undefined || before) continue;
+    const kept = await pictures.keep(fromFile(id, picture)).catch(() => undefined);
+    if (kept !== undefined) undo.push(() => pictures.remove(id).catch(() => undefined));
+  }
   return async () => {
-    await (before ? pictures.keep(before) : pictures.remove(brought.id)).catch(() => undefined);
+    for (const takeAway of undo) await takeAway();
   };
 }
 
