@@ -245,7 +245,11 @@ test("a ground goes out and comes in by files: what would come is shown first, w
   await read("bad.geojson", "no file");
   await expect(page.getByText("Nothing was changed.")).toBeVisible();
   await page.getByRole("button", { name: "Close" }).click();
-  await read("more.geojson", JSON.stringify({ type: "FeatureCollection", features: [mast, far] }));
+  // What is here already does not come again; the same a few metres on is another.
+  const [longitude, latitude] = mast.geometry.coordinates;
+  const moved = { ...mast, geometry: { type: "Point", coordinates: [longitude + 2e-4, latitude] } };
+  await read("more.geojson", JSON.stringify({ type: "FeatureCollection", features: [mast, moved, far] }));
+  await expect(page.getByText(/mast: left out, it is here already/)).toBeVisible();
   await expect(page.getByText(/Far: left out, it lies more than 5 km/)).toBeVisible();
   await page.getByRole("button", { name: "Put 1 thing on the ground" }).click();
   await expect.poll(async () => (await storedOuting(page)).ground.masts).toHaveLength(3);

@@ -219,3 +219,22 @@ test("places about the application are a press away on every list", async ({ pag
   await page.goto("/outings");
   for (const name of ["Kit", "Library", "Preferences", "Outings"]) await goTo(page, name);
 });
+
+test("an undo on a message put the whole outing back: it takes back its own change, and the note typed since stays", async ({
+  page,
+}) => {
+  await page.goto(`${OUTING}/review`);
+  await openPanel(page, "For next time");
+  await page.getByLabel("Frames taken").fill("40");
+  await page.getByLabel("Keepers", { exact: true }).fill("9");
+  await page.getByRole("button", { name: "Save count" }).click();
+  await page.getByRole("button", { name: /9 of 40\. Delete this count/ }).click();
+  const undo = page.getByRole("button", { name: "Undo", exact: true });
+  await expect(undo).toBeVisible();
+  await page.getByLabel("Notes on this place").fill("mind the gate");
+  await page.getByLabel("Notes on this place").blur();
+  await expect.poll(async () => (await storedOuting(page)).notes).toBe("mind the gate");
+  await undo.click();
+  await expect.poll(async () => (await storedOuting(page)).log.length).toBe(1);
+  expect((await storedOuting(page)).notes).toBe("mind the gate");
+});
