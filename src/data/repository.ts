@@ -11,15 +11,12 @@ import {
   RECORD_KINDS,
   type RecordTypes,
 } from "./records";
-import { createShelf, type KeyValueStore, type Shelf } from "./shelf";
+import { createShelf, type KeyValueStore, type Shelf, type Stood } from "./shelf";
 import { OLD_OUTING_PREFIX } from "./old-names";
 import type { Library, Outing, Preferences, StoredKit } from "./schema";
 
 /** What the key of an outing begins with, before its id. */
 export const OUTING_PREFIX = "bp/outing/";
-const KIT_KEY = "bp/kit";
-const PREFERENCES_KEY = "bp/preferences";
-const LIBRARY_KEY = "bp/library";
 const SEEDED_KEY = "bp/seeded";
 /** Records as they stood before they were raised to a newer version, so that nothing is lost by it. */
 const BEFORE_PREFIX = "bp/before/";
@@ -58,9 +55,9 @@ export type RecordOf = Omit<RecordTypes, "outing">;
 export type RecordName = keyof RecordOf;
 
 const KEYS: Readonly<Record<RecordName, string>> = {
-  kit: KIT_KEY,
-  library: LIBRARY_KEY,
-  preferences: PREFERENCES_KEY,
+  kit: "bp/kit",
+  library: "bp/library",
+  preferences: "bp/preferences",
 };
 
 export interface Deleted {
@@ -133,9 +130,9 @@ export function createRepository(
   const shelf = createShelf(store, journal, [[OUTING_PREFIX, OLD_OUTING_PREFIX]]);
   const keep = keeperOf(shelf, store, onWritten);
   const saveOne =
-    <T>(kind: RecordKind<T>, key: string) =>
+    <T>(kind: RecordKind<T>, name: RecordName) =>
     async (record: T, follows: number, note?: Note): Promise<Saved<T>> => {
-      const failed = await keep([await bareWrite(shelf, kind, key, { record, follows, note })]);
+      const failed = await keep([await bareWrite(shelf, kind, name, { record, follows, note })]);
       return failed ?? present(record);
     };
   const readOr = async <T>(kind: RecordKind<T>, name: RecordName, begins: T): Promise<ReadAt<T>> => {
@@ -173,11 +170,11 @@ export function createRepository(
     },
     removeOuting: (id) => remove(OUTING_PREFIX + id),
     readKit: () => readBare(shelf, KIT_RECORD, "kit"),
-    saveKit: saveOne(KIT_RECORD, KIT_KEY),
+    saveKit: saveOne(KIT_RECORD, "kit"),
     readPreferences: () => readOr(PREFERENCES_RECORD, "preferences", DEFAULT_PREFERENCES),
-    savePreferences: saveOne(PREFERENCES_RECORD, PREFERENCES_KEY),
+    savePreferences: saveOne(PREFERENCES_RECORD, "preferences"),
     readLibrary: () => readOr(LIBRARY_RECORD, "library", EMPTY_LIBRARY),
-    saveLibrary: saveOne(LIBRARY_RECORD, LIBRARY_KEY),
+    saveLibrary: saveOne(LIBRARY_RECORD, "library"),
     replaceUnreadable: async (outing) => {
       const parsed = OUTING_RECORD.schema.safeParse(outing);
       if (!parsed.success) return refused(faultsOf(parsed.error));
@@ -191,7 +188,7 @@ export function createRepository(
     },
     saveTogether: async ({ outings = [], removed = [], kit, library, preferences, follows = {} }) => {
       const bare = <T>(kind: RecordKind<T>, name: RecordName, record: T): Promise<Checked> =>
-        bareWrite(shelf, kind, KEYS[name], { record, follows: follows[name] });
+        bareWrite(shelf, kind, name, { record, follows: follows[name] });
       const beside = await Promise.all([
         ...removed.map(async (id): Promise<Checked> => {
           const key = OUTING_PREFIX + id;
@@ -210,7 +207,7 @@ export function createRepository(
     recordAt: (name, revision) => textAt(RECORD_KINDS[name], KEYS[name], name, revision),
     removeRecord: (name) => remove(KEYS[name]),
     isBegun: async () =>
-      (await store.getItem(SEEDED_KEY)) !== null || (await shelf.stood(KIT_KEY)).revision > 0,
+      (await store.getItem(SEEDED_KEY)) !== null || (await shelf.stood(KEYS.kit)).revision > 0,
     begin: (load) => begin(repository, shelf, store, load),
     removeEverything: async () => {
       const keys = (await store.getAllKeys()).filter((key) => key.startsWith(OURS));
@@ -255,11 +252,12 @@ const keeperOf =
 async function bareWrite<T>(
   shelf: Shelf,
   { schema }: RecordKind<T>,
-  key: string,
+  name: RecordName,
   { record, follows, note }: { readonly record: T; readonly follows?: number; readonly note?: Note },
 ): Promise<Checked> {
   const parsed = schema.safeParse(record);
   if (!parsed.success) return refused(faultsOf(parsed.error));
+  const key = KEYS[name];
   const { beside, revision } = await shelf.stood(key);
   return { key, follows: follows ?? revision, stood: beside, text: JSON.stringify(record), ...note };
 }
@@ -293,16 +291,17 @@ async function keepOutings(
 }
 
 async function readRecord<T>(shelf: Shelf, kind: RecordKind<T>, key: string, id: string): Promise<Read<T>> {
-  const { text } = await shelf.stood(key);
-  return text === null ? absent("missing") : readText(kind, text, id);
+  return readStood(kind, await shelf.stood(key), id);
 }
 
 /** A record that has no revision of its own, with the one at which it stands. */
 async function readBare<T>(shelf: Shelf, kind: RecordKind<T>, name: RecordName): Promise<ReadAt<T>> {
-  const { text, revision } = await shelf.stood(KEYS[name]);
-  const read: Read<T> = text === null ? absent("missing") : readText(kind, text, name);
-  return { ...read, revision };
+  const stood = await shelf.stood(KEYS[name]);
+  return { ...readStood(kind, stood, name), revision: stood.revision };
 }
+
+const readStood = <T>(kind: RecordKind<T>, { text }: Stood, id: string): Read<T> =>
+  text === null ? absent("missing") : readText(kind, text, id);
 
 function readText<T>(kind: RecordKind<T>, raw: string, id: string): Read<T> {
   const parsed: Parsed<T> = parseRecord(kind, fromJson(raw));
@@ -347,7 +346,7 @@ async function begin(
   for (const outing of outings) if (!(await isThere(OUTING_PREFIX + outing.id))) fresh.push(outing);
   const saved = await repository.saveTogether({
     outings: fresh,
-    ...((await isThere(KIT_KEY)) ? {} : { kit }),
+    ...((await isThere(KEYS.kit)) ? {} : { kit }),
   });
   if (!saved.ok) return saved;
   await store.setItem(SEEDED_KEY, "1").catch(() => undefined);

@@ -54,8 +54,8 @@ const BACK = 120;
 
 /**
  * How faces are seen from a place, told by sides: an arm that is raised on the camera's side covers the face, on the other side
- * it leaves it open; of one whose side is known, that alone. `turn` is the signed angle in degrees from the way the subject faces to the camera, clockwise, −180 … 180:
- * above 0 the camera stands on the subject's right.
+ * it leaves it open; of one whose side is known, that alone. `turn` is the signed angle in degrees from the way the subject faces to
+ * the camera, clockwise, −180 … 180: above 0 the camera stands on the subject's right.
  */
 export function faceShares(by: SidedBy, turn: number, side?: Side): FaceShare[] {
   const { right, left, share } = SIDES[by];

@@ -35,9 +35,10 @@ export interface PrintOrder {
   readonly viewingDistance: number;
 }
 
-/** One wanted picture of the brief. */
+/** The side that people act with, where they differ by it. */
 export type Side = "left" | "right";
 
+/** One wanted picture of the brief. */
 export interface Shot {
   readonly id: string;
   readonly name: string;
