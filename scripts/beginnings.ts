@@ -55,7 +55,9 @@ function tell(): void {
       console.log(
         `${row.class.padEnd(10)} ${key.padEnd(60)} ${row.away.toFixed(1).padStart(6)} m  ${row.why}`,
       );
-  const bad = (["dangerous", "impossible", "silly", "no place"] as const).map((c) => `${count(c)} ${c}`);
+  const bad = (["dangerous", "impossible", "silly", "no place", "said"] as const).map(
+    (c) => `${count(c)} ${c}`,
+  );
   console.log(`${rows.length} beginnings: ${bad.join(", ")}`);
   process.exitCode = count("dangerous") + count("impossible") + count("no place") > 0 ? 1 : 0;
 }

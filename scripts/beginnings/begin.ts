@@ -23,7 +23,8 @@ export interface Begun {
   readonly latitude: number;
 }
 
-export type Class = "dangerous" | "impossible" | "silly" | "no place" | "good";
+/** "said": the lens in the bag cannot do it from where one may stand, and the beginning names the one that could. */
+export type Class = "dangerous" | "impossible" | "silly" | "no place" | "said" | "good";
 
 export interface Row extends Begun {
   readonly class: Class;
@@ -86,9 +87,12 @@ export function begin(begun: Begun, kit: StoredKit = BAGS[begun.bag]!.kit): Row 
   const { found } = view;
   if (!found)
     return row("impossible", view.inHand && !view.inHand.ok ? view.inHand.reason : "nothing mounted");
+  const times = found.sighting.frame.fill / outing.shots[0]!.fill;
+  const wants = found.judgement.find((j) => "wants" in j.numbers);
+  if (wants && (wants.code === "out-of-reach" || times > 1.35))
+    return row("said", `${times.toFixed(2)} times as wished`);
   const veto = found.judgement.find((j) => j.weight === "veto" && IMPOSSIBLE.includes(j.code));
   if (veto) return row("impossible", veto.code);
-  const times = found.sighting.frame.fill / outing.shots[0]!.fill;
   if (times > 1.35) return row("silly", `filled ${times.toFixed(2)} times as wished`);
   if (found.sighting.faceTurn > 100 && !FROM_BEHIND.includes(subjectId)) return row("silly", "from behind");
   return row("good");

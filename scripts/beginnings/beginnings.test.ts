@@ -37,7 +37,7 @@ test("each subject of the library begins at home at noon in no dangerous, imposs
 });
 
 const RISKY =
-  "discus-thrower hammer-thrower javelin-thrower shot-putter hockey-drag-flicker ice-hockey-skater baseball-pitcher long-jumper galloping-horse cross-country-horse rally-car racing-car motocross-rider bear-walking wolf-trotting wild-boar deer-running seal eagle-gliding heron-standing";
+  "discus-thrower hammer-thrower javelin-thrower shot-putter hockey-drag-flicker ice-hockey-skater baseball-pitcher long-jumper galloping-horse cross-country-horse rally-car racing-car motocross-rider bear-walking wolf-trotting wild-boar deer-running seal eagle-gliding heron-standing golf-swing";
 const risky = OWN.filter(({ subjectId }) => RISKY.split(" ").includes(subjectId));
 
 test("the dangerous ones do so late and after dark too, on both halves of the earth", () => {

@@ -51,6 +51,12 @@ const inCone =
   ({ ahead, away }: Place): boolean =>
     away < metres && ahead > away * Math.cos((degrees * Math.PI) / 180);
 
+/** Within the boards and the glass of a rink, 60 by 30 m with corners of 8.5 m. */
+function insideTheBoards({ x, y }: Place): boolean {
+  const [past, over] = [Math.abs(x) - 6.5, Math.abs(y) - 21.5];
+  return past < 8.5 && over < 8.5 && (past < 0 || over < 0 || Math.hypot(past, over) < 8.5);
+}
+
 // prettier-ignore
 const BY_HAND: readonly ByHand[] = [
   // Lines of play, with two metres beyond them where bodies and balls come over.
@@ -83,7 +89,7 @@ const BY_HAND: readonly ByHand[] = [
   { why: "near or ahead of the shot", subjects: "shot-putter", holds: ({ ahead, away }) => away < 4 || (ahead > 1 && away < 24) },
   // Balls that break bones, where no net or boards stand between.
   { why: "in the line of the drag flick", subjects: "hockey-drag-flicker", holds: inCone(20, 19) },
-  { why: "in the line of the puck", subjects: "ice-hockey-skater", holds: inCone(20, 15) },
+  { why: "in the line of the puck", subjects: "ice-hockey-skater", holds: (at) => inCone(20, 15)(at) && insideTheBoards(at) },
   { why: "in the line of the lacrosse shot", subjects: "lacrosse-shot", holds: inCone(20, 27) },
   { why: "in the line of the sliotar", subjects: "hurling-striker", holds: inCone(20, 27) },
   { why: "before the pitcher", subjects: "baseball-pitcher softball-pitcher", holds: inCone(20, 17) },
@@ -96,7 +102,7 @@ const BY_HAND: readonly ByHand[] = [
   { why: "under the climber", subjects: "climber boulderer climber-fall speed-climber", holds: nearer(3) },
   // What runs and drives.
   { why: "beside cars without a barrier", subjects: "racing-car rally-car road-racing-motorcycle kart motocross-rider", holds: besideWay(15) },
-  { why: "beside racehorses without a rail", subjects: "galloping-horse", holds: besideWay(16) },
+  { why: "on the gallop, or at its rail", subjects: "galloping-horse", holds: besideWay(9) },
   { why: "beside horses", subjects: "cross-country-horse polo-player", holds: besideWay(8.5) },
   { why: "in the line of skiers", subjects: "skier slalom-skier cross-country-skier", holds: besideWay(2) },
   { why: "in the way of runners and riders", subjects: "trail-runner road-cyclist mountain-biker cyclocross-rider", holds: besideWay(1) },

@@ -97,12 +97,13 @@ const PERILS: Readonly<Record<PerilCode, readonly [happens: string, instead: str
   "outside-bend": ["Outside a bend", "Go inside, or behind a barrier"],
   "beside-track": ["Beside the track without a barrier", "Step back, or go behind a barrier"],
   animal: ["Nearer than this animal is left", "A longer lens, or wait"],
+  nest: ["Near a nest, a den or a haul-out", "Leave it, and do not tell where it is"],
 };
 
 type OfPeril = JudgementOf<"keep-off" | "with-care">;
 
 const decides = ({ peril, official = "stewards" }: OfPeril): string =>
-  peril === "animal"
+  peril === "animal" || peril === "nest"
     ? "Local law, wardens and guides decide."
     : `${capital(officialsDo(official, "decide", "decides"))}.`;
 

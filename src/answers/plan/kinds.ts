@@ -32,8 +32,8 @@ export const ON_GROUND = Object.freeze({
 export const thingsIn = (group: ObstacleKindRow["group"]): readonly ObstacleKind[] =>
   OBSTACLE_KIND_NAMES.filter((kind) => OBSTACLE_KINDS[kind].group === group);
 
-/** Whether a kind of thing is looked through: it has a mesh and posts. */
-export const isLookedThrough = (kind: ObstacleKind): boolean => !OBSTACLE_KINDS[kind].opaque;
+/** Whether a kind of thing is looked through between its wires: it has a mesh and posts. */
+export const isLookedThrough = (kind: ObstacleKind): boolean => OBSTACLE_KINDS[kind].look === "netting";
 
 /** Every colour that can be told, with its look on a screen as a CSS colour. */
 export const coloursToTell = (): readonly { readonly name: Swatch; readonly css: string }[] =>

@@ -37,7 +37,7 @@ export const CAUTION_ROWS = [
   { code: "horses", groups: ["horses"] },
   { code: "balls", tools: ["ball", "puck", "sliotar"] },
   { code: "avalanche", subjects: ["skier", "snowboarder"] },
-  { code: "course", sceneries: ["road", "field-course", "snow-course"] },
+  { code: "course", sceneries: ["road", "field-course", "racecourse", "snow-course"] },
   { code: "heights", sceneries: ["wall"] },
   { code: "tide", sceneries: ["sea"], subjects: ["seal", "wader-feeding", "gull-flying", "tern-flying"] },
   { code: "water", sceneries: ["water", "sea"], parts: ["water"] },

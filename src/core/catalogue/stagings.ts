@@ -27,10 +27,12 @@ export interface Staging {
 }
 
 /**
- * The ground about a subject that is met in the open: a course along which it comes, closed to everybody; water with a
- * shore near or, of the sea, beyond the break; snow; a wall that is climbed; or nothing but the ground.
+ * The ground about a subject that is met in the open: a course along which it comes, closed to everybody, between rails
+ * where horses race; water with a shore near or, of the sea, beyond the break; snow; a wall that is climbed; or nothing but
+ * the ground.
  */
-export type Scenery = "venue" | "road" | "field-course" | "water" | "sea" | "snow-course" | "wall" | "plain";
+export type Scenery =
+  "venue" | "road" | "field-course" | "racecourse" | "water" | "sea" | "snow-course" | "wall" | "plain";
 
 type Row = readonly [
   venues: string,
@@ -143,7 +145,7 @@ const ROWS: Readonly<Record<string, Row>> = {
   "cross-country-horse": [OPEN, [0, 0, 180], "field-course", "horse rider eventing cross-country trials"],
   "jumping-horse": ["show-jumping", [5, 10, 0], "venue", "horse rider show jumping fence"],
   "dressage-horse": ["dressage", [0, 10, 0], "venue", "horse rider dressage trot"],
-  "galloping-horse": [OPEN, [0, 0, 180], "field-course", "horse racing racehorse gallop"],
+  "galloping-horse": [OPEN, [0, 0, 180], "racecourse", "horse racing racehorse gallop"],
   "polo-player": [OPEN, [0, 0, 90], "field-course", "horse polo player mallet"],
   "racing-car": [OPEN, [0, 0, 180], "road", "motor sport racing car circuit formula"],
   "rally-car": [OPEN, [0, 0, 180], "road", "motor sport rally car stage"],

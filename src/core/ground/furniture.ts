@@ -1,3 +1,4 @@
+import { asBearing } from "../units";
 import type { Area, Block, Rod, Venue } from "./ground";
 import { fromVenue } from "./venue-frame";
 import { CROSSINGS, FURNITURE } from "./venues/furniture";
@@ -21,7 +22,10 @@ export const furnitureOf = (venue: Lie): readonly (Block | Rod)[] =>
       };
     }
     const outline = row.outline.map((p) => fromVenue(venue, p));
-    return { id, name, kind: row.kind, outline, height, ...(row.base > 0 && { base: row.base }) };
+    const rise = row.rises !== undefined && {
+      rise: { toward: asBearing(venue.bearing + row.rises), from: 0 },
+    };
+    return { id, name, kind: row.kind, outline, height, ...(row.base > 0 && { base: row.base }), ...rise };
   });
 
 /** Where one is let over a venue's lanes as they lie on the plan, each with an id of its own. */

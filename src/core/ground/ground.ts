@@ -271,6 +271,7 @@ export const DRAWN_KINDS = [
   "canopy",
   "no-go",
   ...HAZARD_KINDS,
+  "nest",
   "photographers-line",
   "cheer-side",
   "path",

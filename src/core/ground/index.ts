@@ -80,7 +80,17 @@ export {
   type VenuePart,
   type VenueTemplate,
 } from "./venues";
-export { convexHull, convexParts, isInside, rayThrough, signedArea, type Stretch } from "./polygon";
+export {
+  convexHull,
+  convexParts,
+  isInside,
+  nearestOnSide,
+  rayThrough,
+  signedArea,
+  toEdge,
+  toOutline,
+  type Stretch,
+} from "./polygon";
 export {
   backgroundBehind,
   firstBlockage,
@@ -105,7 +115,7 @@ export {
 export { missOfSlit, slitReach, type SlitMiss } from "./openings";
 export { canopyAt, zoneIdOf } from "./zone-of";
 export { lineThrough } from "./line";
-export { nearestOnSide, snap, type Snapped, type SnapTo } from "./snap";
+export { snap, type Snapped, type SnapTo } from "./snap";
 export { VENUE_SOURCES } from "./venues/sources";
 export { crossingsOn, furnitureOf } from "./furniture";
 export { fromVenue, toVenue } from "./venue-frame";

@@ -37,16 +37,25 @@ export interface ObstacleKindRow {
   readonly seated: boolean;
   /** Set where its wires are drawn one by one and looked through from near. */
   readonly wires: boolean;
+  /** Set where nothing of it is seen in a picture: a pane takes light, and that is all. */
+  readonly clear: boolean;
+  /** What it stops that flies, rolls or runs: everything; horses and runners alone; nothing. */
+  readonly stops: "all" | "runners" | "nothing";
 }
 
-/** What a thing is drawn as: something built, thin, leaves, netting, people, a bank of earth. */
-export type ObstacleLook = "built" | "thin" | "leaves" | "netting" | "crowd" | "bank";
+/** What a thing is drawn as: something built, thin, leaves, netting, a pane, people, a bank of earth. */
+export type ObstacleLook = "built" | "thin" | "leaves" | "netting" | "glass" | "crowd" | "bank";
 
 const ACTS = {
   solid: { opaque: true, shades: true, solid: true },
   open: { opaque: false, shades: false, solid: true },
   soft: { opaque: true, shades: true, solid: false },
 } as const;
+
+type Marks = Pick<ObstacleKindRow, "seated" | "wires" | "clear" | "stops">;
+
+/** What is built and a bank stop what comes; a bush and a post do not. */
+const STOPPING: readonly ObstacleLook[] = ["built", "bank"];
 
 const row = (
   form: ObstacleKindRow["form"],
@@ -56,7 +65,7 @@ const row = (
   look: ObstacleLook,
   group: ObstacleKindRow["group"],
   swatch: Swatch,
-  { seated = false, wires = false }: { readonly seated?: boolean; readonly wires?: boolean } = {},
+  { seated = false, wires = false, clear = false, stops }: Partial<Marks> = {},
 ): ObstacleKindRow =>
   Object.freeze({
     form,
@@ -68,10 +77,15 @@ const row = (
     swatch,
     seated,
     wires,
+    clear,
+    stops:
+      stops ?? (form === "block" && (STOPPING.includes(look) || group === "netting") ? "all" : "nothing"),
   });
 
 const SEATED = { seated: true } as const;
 const WIRES = { wires: true } as const;
+const CLEAR = { clear: true } as const;
+const RUNNERS = { stops: "runners" } as const;
 
 // prettier-ignore
 export const OBSTACLE_KINDS = Object.freeze({
@@ -85,6 +99,8 @@ export const OBSTACLE_KINDS = Object.freeze({
   mesh:       row("block", "open",  0.05, [30, 0.1, 4],       "netting", "netting", "stone", WIRES),
   net:        row("block", "open",  0.05, [20, 0.1, 5],       "netting", "netting", "stone", WIRES),
   boards:     row("block", "solid", 0.3,  [30, 0.2, 0.9],     "thin",    "netting", "white"),
+  glass:      row("block", "open",  0,    [10, 0.02, 1.8, 1], "glass",   "netting", "white", CLEAR),
+  rail:       row("block", "open",  0.05, [50, 0.1, 1.1],     "thin",    "netting", "white", RUNNERS),
   dugout:     row("block", "solid", 0.3,  [6, 2, 2.2],        "built",   "built",   "stone"),
   scoreboard: row("block", "solid", 0.3,  [6, 0.4, 5, 2.5],   "built",   "built",   "black"),
   bench:      row("block", "solid", 0.3,  [4, 0.5, 0.5],      "built",   "built",   "stone"),

@@ -1,4 +1,4 @@
-import type { Point } from "./vector";
+import { planDistance, type Point } from "./vector";
 
 const turn = (o: Point, a: Point, b: Point): number => (a.x - o.x) * (b.y - o.y) - (a.y - o.y) * (b.x - o.x);
 
@@ -67,6 +67,25 @@ export function isInside(point: Point, polygon: readonly Point[]): boolean {
   }
   return inside;
 }
+
+/** The place of a side that lies nearest. */
+export function nearestOnSide(at: Point, [a, b]: readonly [Point, Point]): Point {
+  const [dx, dy] = [b.x - a.x, b.y - a.y];
+  const square = dx * dx + dy * dy;
+  const t = square === 0 ? 0 : ((at.x - a.x) * dx + (at.y - a.y) * dy) / square;
+  const held = Math.max(0, Math.min(1, t));
+  return { x: a.x + held * dx, y: a.y + held * dy };
+}
+
+/** Metres from a place to the nearest side of an outline, from within too; 0 or more. */
+export const toEdge = (at: Point, outline: readonly Point[]): number =>
+  Math.min(
+    ...outline.map((a, i) => planDistance(at, nearestOnSide(at, [a, outline[(i + 1) % outline.length]!]))),
+  );
+
+/** Metres from a place to an outline, 0 inside it. */
+export const toOutline = (at: Point, outline: readonly Point[]): number =>
+  isInside(at, outline) ? 0 : toEdge(at, outline);
 
 /** The stretch of a ray inside a convex or simple polygon: distances in units of the direction's length. */
 export interface Stretch {

@@ -134,6 +134,7 @@ export function backgroundBehind(
   if (hall) meet(hallMet(through, step, hall, level), "wall");
   if (level)
     for (const obstacle of obstacles) {
+      if (OBSTACLE_KINDS[obstacle.kind].clear) continue;
       const stretch = throughThing(through, step, obstacle);
       if (stretch && stretch.leave > 0) meet(stretch.enter, obstacle.kind, obstacle.id);
     }

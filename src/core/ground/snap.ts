@@ -1,4 +1,5 @@
 import { alongBearing, bearingTo } from "./bearing";
+import { nearestOnSide } from "./polygon";
 import { planDistance, type Point } from "./vector";
 
 /** What a place can be drawn to. */
@@ -28,15 +29,6 @@ function nearest(at: Point, places: readonly Point[], within: number): Point | u
     [best, least] = [place, away];
   }
   return best;
-}
-
-/** The place of a side that lies nearest. */
-export function nearestOnSide(at: Point, [a, b]: readonly [Point, Point]): Point {
-  const [dx, dy] = [b.x - a.x, b.y - a.y];
-  const square = dx * dx + dy * dy;
-  const t = square === 0 ? 0 : ((at.x - a.x) * dx + (at.y - a.y) * dy) / square;
-  const held = Math.max(0, Math.min(1, t));
-  return { x: a.x + held * dx, y: a.y + held * dy };
 }
 
 /** The foot of a place on the line through another along a bearing. */

@@ -9,7 +9,7 @@ import { LEAVE_KINDS, type AreaKind, type LeaveKind } from "./venues";
 export type StandingArea = AreaKind | Exclude<DrawnKind, "surface"> | "outside-walls";
 
 /** Kinds of drawn areas on which nobody stands. */
-const CLOSED: readonly DrawnKind[] = ["no-go", ...HAZARD_KINDS];
+const CLOSED: readonly DrawnKind[] = ["no-go", "nest", ...HAZARD_KINDS];
 
 /** Whether a drawn area is closed to everybody. */
 export const isClosed = ({ kind }: Pick<Area, "kind">): boolean => CLOSED.includes(kind);

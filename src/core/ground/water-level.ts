@@ -1,7 +1,6 @@
 import { alongCourse } from "../units";
 import type { Area } from "./ground";
-import { isInside } from "./polygon";
-import { nearestOnSide } from "./snap";
+import { toOutline } from "./polygon";
 import { planDistance, type Point } from "./vector";
 
 /** Level of water at an instant, against the edge as it is drawn. */
@@ -23,10 +22,5 @@ export const edgeMoves = (level: number, shore: number): number => level * shore
 export function metresToWater(areas: readonly Area[], at: Point): number | undefined {
   const waters = areas.filter((a) => a.kind === "surface" && a.surface === "water");
   if (waters.length === 0) return undefined;
-  return Math.min(...waters.map((a) => (isInside(at, a.outline) ? 0 : toEdge(at, a.outline))));
+  return Math.min(...waters.map((a) => toOutline(at, a.outline)));
 }
-
-const toEdge = (at: Point, outline: readonly Point[]): number =>
-  Math.min(
-    ...outline.map((p, i) => planDistance(at, nearestOnSide(at, [p, outline[(i + 1) % outline.length]!]))),
-  );

@@ -194,6 +194,70 @@ test("an animal keeps its distance from the spot and from the whole of its track
   expect(asked(groundOf(), wolf, at(40, 0, "car"))).toBe("with-care: animal");
 });
 
+describe("a nest, a den or a haul-out that is drawn", () => {
+  const nest = {
+    id: "n",
+    name: "N",
+    kind: "nest" as const,
+    outline: [
+      { x: -2, y: -2 },
+      { x: -2, y: 2 },
+      { x: 2, y: 2 },
+      { x: 2, y: -2 },
+    ],
+  };
+  const ground = groundOf("open-ground", { areas: [nest] });
+  const small = guard(spotAt(60, 0), {
+    kind: "animal",
+    keepOff: 4,
+    nest: 20,
+    known: "common-practice",
+  });
+  test("is left so far as its own animal asks, and 100 m whatever else is photographed, or nothing", () => {
+    expect([asked(ground, small, at(21, 0)), asked(ground, small, at(23, 0))]).toEqual([
+      "never: nest",
+      "yes",
+    ]);
+    const runner = guard(spotAt(60, 0), { kind: "soft-ball" });
+    expect([asked(ground, runner, at(101, 0)), asked(ground, runner, at(103, 0))]).toEqual([
+      "never: nest",
+      "yes",
+    ]);
+    expect(mayStand(ground, undefined, at(50, 0))).toMatchObject({ rule: "never", peril: { least: 100 } });
+  });
+  test("is never waited at where it is a den, from however far", () => {
+    const den: Danger = { kind: "animal", keepOff: 10, nest: "never", known: "common-practice" };
+    expect(asked(ground, guard(spotAt(0, 0), den), at(400, 0))).toBe("never: nest");
+    expect(asked(ground, guard(spotAt(60, 0), den), at(400, 0))).toBe("yes");
+  });
+  test("and nobody stands in it", () => {
+    expect(mayStand(ground, undefined, at(0, 0))).toEqual({ rule: "never", area: "nest" });
+  });
+});
+
+test("a rail keeps horses and runners, two metres off it, and no car", () => {
+  const rail: Obstacle = {
+    id: "r",
+    name: "R",
+    kind: "rail",
+    outline: [
+      { x: 8, y: -60 },
+      { x: 8, y: 60 },
+      { x: 8.1, y: 60 },
+      { x: 8.1, y: -60 },
+    ],
+    height: 1.1,
+  };
+  const ground = groundOf("open-ground", { obstacles: [rail] });
+  const horse = guard(spotAt(0, 0), { kind: "passing", seconds: 1 }, 17);
+  const car = guard(spotAt(0, 0), { kind: "passing", seconds: 3, beside: { straight: 30, inside: 15 } }, 40);
+  expect([
+    asked(ground, horse, at(11, 5)),
+    asked(ground, horse, at(9, 5)),
+    asked(ground, car, at(11, 5)),
+  ]).toEqual(["with-care: beside-track", "never: beside-track", "never: beside-track"]);
+});
+
 test("water is waded only by who says so, and what lies outside a hall is never stood on, whatever is photographed", () => {
   const lake = {
     id: "w",

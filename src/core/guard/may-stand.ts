@@ -26,7 +26,7 @@ export function mayStand(
   const standing = standingAt(ground, position.at);
   const wading = standing.rule === "never" && standing.area === "water" && position.way === "in-water";
   if (standing.rule === "never" && !wading) return standing;
-  const peril = guarded && worstPeril(ground, guarded, position);
+  const peril = worstPeril(ground, guarded, position);
   if (peril?.weight === "never") return { rule: "never", peril };
   if (standing.rule === "off-line") return standing;
   if (standing.rule === "by-leave" || standing.rule === "granted")

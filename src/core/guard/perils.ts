@@ -8,6 +8,8 @@ import {
   planDistance,
   subtract,
   throughThing,
+  toEdge,
+  toOutline,
   topOf,
   venueAreasOf,
   type Ground,
@@ -42,7 +44,8 @@ export type PerilCode =
   | "in-line"
   | "outside-bend"
   | "beside-track"
-  | "animal";
+  | "animal"
+  | "nest";
 
 /** A peril of a place: whether nobody stands there or one may with care, how far away one is and how far one should be. */
 export interface Peril {
@@ -80,16 +83,19 @@ function byTheWay(
   return { along: x * way.x + y * way.y, aside: Math.abs(x * way.y - y * way.x) };
 }
 
-/** What stops a ball, a wheel or a horse: nettings, boards, glass, fences, walls and banks, not a bush or a post. */
-const protects = (o: Obstacle): boolean => {
-  const { group, form, look } = OBSTACLE_KINDS[o.kind];
-  return form === "block" && (group === "netting" || look === "built" || look === "bank");
+/** What comes: a ball, an implement or a vehicle; a horse or somebody who runs, whom a rail or a rope keeps too. */
+type Coming = "ball" | "vehicle" | "runner";
+
+/** Whether a thing keeps somebody from what comes. */
+const protects = (o: Obstacle, coming: Coming): boolean => {
+  const { stops } = OBSTACLE_KINDS[o.kind];
+  return stops === "all" || (stops === "runners" && coming === "runner");
 };
 
-/** The first thing that protects a place from another, if there is one; both at heights in metres. */
-const between = (ground: Ground, from: Vector, to: Vector): Obstacle | undefined =>
+/** The first thing that protects a place from what comes from another, if there is one; both at heights in metres. */
+const between = (ground: Ground, from: Vector, to: Vector, coming: Coming): Obstacle | undefined =>
   ground.obstacles.find((o) => {
-    if (!protects(o)) return false;
+    if (!protects(o, coming)) return false;
     const stretch = throughThing(from, subtract(to, from), o);
     return stretch !== undefined && stretch.enter < 1;
   });
@@ -97,6 +103,18 @@ const between = (ground: Ground, from: Vector, to: Vector): Obstacle | undefined
 /** Metres above the ground at which a ball and an implement are stopped, and a wheel or a horse. */
 const BALL_FLIES = 1;
 const WHEEL_RUNS = 0.5;
+
+/** From where a ball starts to the lens. */
+const ballLine = (
+  { at }: Spot,
+  position: Pick<Position, "at" | "lensHeight">,
+): readonly [from: Vector, to: Vector] => [
+  atHeight(at, BALL_FLIES),
+  atHeight(position.at, position.lensHeight),
+];
+
+/** Seconds of way up to which what passes is a horse or somebody who runs, and no vehicle. */
+const RUNS_ITSELF = 1;
 
 /** Metres to keep off a cage, since its netting gives way. */
 const OFF_CAGE = 5;
@@ -131,7 +149,7 @@ const BEHIND: Readonly<
     return behindIt ? care("ahead-of-throw", away, least) : never("ahead-of-throw", away, least);
   },
   cage: ({ ground, spot, position }, _, away) => {
-    const cage = between(ground, atHeight(spot.at, BALL_FLIES), atHeight(position.at, position.lensHeight));
+    const cage = between(ground, ...ballLine(spot, position), "ball");
     if (!cage) return never("no-cage-between", away, 0);
     const off = offThing(cage, position.at, spot.at);
     return off < OFF_CAGE ? never("near-cage", off, OFF_CAGE) : care("near-cage", off, OFF_CAGE);
@@ -158,7 +176,7 @@ function ofHardBall(
   if (away > reach || away === 0 || along < away * cosDeg(spread)) return undefined;
   const least = REACTION * speed;
   if (away >= least) return care("line-of-ball", away, least);
-  const shield = between(ground, atHeight(spot.at, BALL_FLIES), atHeight(position.at, position.lensHeight));
+  const shield = between(ground, ...ballLine(spot, position), "ball");
   return shield ? care("line-of-ball", away, least) : never("line-of-ball", away, least);
 }
 
@@ -168,8 +186,7 @@ const BESIDE_PLAY = 2;
 function besidePlay({ ground, position }: Asked): Peril | undefined {
   const field = venueAreasOf(ground.venue).find((a) => a.kind === "field-of-play");
   if (!field) return undefined;
-  const { outline } = field;
-  const away = field.holds(position.at) ? 0 : nearestOn([...outline, outline[0]!], position.at).away;
+  const away = field.holds(position.at) ? 0 : toEdge(position.at, field.outline);
   if (away < BESIDE_PLAY) return never("beside-play", away, BESIDE_PLAY);
   return away < 4 * BESIDE_PLAY ? care("beside-play", away, BESIDE_PLAY) : undefined;
 }
@@ -187,6 +204,15 @@ function ofLanding({ ahead, half }: Landing, { spot, position }: Asked): Peril |
     : never("landing", Math.max(0, beside), PAST_LANDING.aside);
 }
 
+/** Metres behind a rail within which what comes along it still reaches over (common practice). */
+const OFF_RAIL = 2;
+
+/** Whether somebody stands right behind a thing that gives way, as a rail or a rope does. */
+const isAtRail = (barrier: Obstacle, at: Point): boolean =>
+  OBSTACLE_KINDS[barrier.kind].stops === "runners" &&
+  "outline" in barrier &&
+  toEdge(at, barrier.outline) < OFF_RAIL;
+
 /** Metres that a way is taken to go straight on beyond what is drawn of it. */
 const GOES_ON = 200;
 
@@ -198,11 +224,12 @@ function ofPassing(
   { ground, spot, speed, position }: Asked,
 ): Peril | undefined {
   const reach = Math.max(beside?.straight ?? 0, seconds * speed);
+  const coming = seconds > RUNS_ITSELF ? "vehicle" : "runner";
   let worst: Peril | undefined;
   for (const legs of legsOf(ground, spot, Math.max(reach, GOES_ON))) {
     const { away, at, bend } = nearestOn(legs, position.at);
-    const barrier =
-      between(ground, atHeight(at, WHEEL_RUNS), atHeight(position.at, WHEEL_RUNS)) !== undefined;
+    const barrier = between(ground, atHeight(at, WHEEL_RUNS), atHeight(position.at, WHEEL_RUNS), coming);
+    const isKept = barrier !== undefined && !isAtRail(barrier, position.at);
     const outside = bend === "outside";
     const least = bend === "outside" || !beside ? reach : beside[bend];
     const found =
@@ -210,7 +237,7 @@ function ofPassing(
         ? { code: outside ? ("outside-bend" as const) : ("beside-track" as const), away, least }
         : inLine(legs, position.at, reach);
     if (!found) continue;
-    const peril = barrier
+    const peril = isKept
       ? care(found.code, found.away, found.least)
       : never(found.code, found.away, found.least);
     worst = worse(worst, peril);
@@ -254,6 +281,26 @@ function ofAnimal({ keepOff }: Animal, { ground, spot, position }: Asked): Peril
   return asTheWardenSays ? care("animal", away, least) : never("animal", away, least);
 }
 
+/** Metres to keep from a nest, a den or a roost of which nothing better is known (common practice). */
+const FROM_NEST = 100;
+
+/**
+ * What a nest, a den or a haul-out that is drawn asks for, whatever is photographed: the distance that the subject's own one is left,
+ * and never a place where the picture would be of a den at which nobody waits.
+ */
+function ofNest({ areas }: Ground, { at }: Pick<Position, "at">, guarded?: Guarded): Peril | undefined {
+  const own = guarded?.dangers.find((d): d is Animal => d.kind === "animal")?.nest;
+  const least = typeof own === "number" ? own : FROM_NEST;
+  let worst: Peril | undefined;
+  for (const { kind, outline } of areas) {
+    if (kind !== "nest") continue;
+    const away = toOutline(at, outline);
+    if (own === "never" && guarded && isInside(guarded.spot.at, outline)) return never("nest", away, 0);
+    if (away < least) worst = worse(worst, never("nest", away, least));
+  }
+  return worst;
+}
+
 const perilOf = (danger: Danger, asked: Asked): Peril | undefined => {
   switch (danger.kind) {
     case "throw":
@@ -278,12 +325,15 @@ function worse(a: Peril | undefined, b: Peril | undefined): Peril | undefined {
   return b.least - b.away > a.least - a.away ? b : a;
 }
 
-/** The worst that can happen at a place to who photographs a subject at its spot; nothing where nothing can. */
+/**
+ * The worst that can happen at a place, to who photographs a subject at its spot and to what lives there; nothing where nothing can.
+ * Without a subject what is drawn on the ground alone counts.
+ */
 export const worstPeril = (
   ground: Ground,
-  { spot, dangers, speed }: Guarded,
+  guarded: Guarded | undefined,
   position: Pick<Position, "at" | "lensHeight" | "way">,
 ): Peril | undefined =>
-  dangers
-    .map((danger) => perilOf(danger, { ground, spot, speed, position }))
-    .reduce<Peril | undefined>(worse, undefined);
+  (guarded?.dangers ?? [])
+    .map((danger) => perilOf(danger, { ground, spot: guarded!.spot, speed: guarded!.speed, position }))
+    .reduce<Peril | undefined>(worse, ofNest(ground, position, guarded));

@@ -13,6 +13,7 @@ import {
   type Solid,
   type Surface,
   type Vector,
+  OBSTACLE_KINDS,
 } from "../ground";
 import { sinDeg } from "../units";
 import { blurDiscUm, heldSidesMm, type DepthOfField } from "../optics";
@@ -99,6 +100,7 @@ export function frameView(input: AssessInput, found: Assessment): FrameView {
     metreUp: 1 / frame.frameUp,
     metreAcross: 1 / frame.frameAcross,
     things: input.scene.ground.obstacles
+      .filter(({ kind }) => !OBSTACLE_KINDS[kind].clear)
       .flatMap((obstacle) => seen(obstacle, lens, see, disc, frame.frameAcross / subjectDistance))
       .sort((a, b) => b.distance - a.distance),
     subjectDistance,

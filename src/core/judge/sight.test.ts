@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { demoKit, demoOutings } from "../../../demo";
 import {
   boxOutline,
+  furnitureOf,
   lensOf,
   missOfSlit,
   slitReach,
@@ -17,6 +18,7 @@ import {
   faceShares,
   isMirrored,
   isWholeInSight,
+  lostLight,
   meshBetween,
   meshFound,
   meshLight,
@@ -249,4 +251,47 @@ test("a slit lets the lens look as far round as its half width over the depth be
   expect(miss(0, 2, 0.2)).toBeUndefined();
   expect(miss(0, 1, 0.2)!.above).toBeLessThan(0);
   expect(miss(0, 1, 3)!.above).toBeGreaterThan(0);
+});
+
+describe("a pane of glass on the line", () => {
+  const pane = (from: number, to: number, base: number, height: number, bearing = 90): Block => ({
+    id: `pane-${base}`,
+    name: "Glass",
+    kind: "glass",
+    outline: boxOutline({ middle: { x: (from + to) / 2, y: -28 }, length: to - from, width: 0.02, bearing }),
+    height,
+    base,
+  });
+  const lost = (obstacles: readonly Obstacle[], position: Partial<Position> = {}): number =>
+    lostLight(looking(obstacles, position), 0).glass;
+
+  test("takes 8 % of the light, nothing over its top, and as much as a pane told of the place (handbook)", () => {
+    const whole = lost([pane(-5, 5, 0.8, 2)]);
+    expect(2 ** -whole).toBeCloseTo(0.917, 2);
+    expect(lost([pane(-5, 5, 0, 0.8)])).toBe(0);
+    expect(lost([], { pane: { sheets: 1, facing: 0 } })).toBeCloseTo(whole, 9);
+    expect(lost([pane(-5, 5, 0.8, 2)], { pane: { sheets: 1, facing: 0 } })).toBeCloseTo(2 * whole, 9);
+  });
+
+  test("aslant it takes more; it is said, hides nothing, and is no background", () => {
+    const square = pictureOf(looking([pane(-5, 5, 0.8, 2)]));
+    expect(lost([pane(-5, 5, 0.8, 2, 20)])).toBeGreaterThan(1.5 * lost([pane(-5, 5, 0.8, 2)]));
+    expect(square.judgement.map(({ code }) => code)).toContain("through-glass");
+    expect(square.judgement.map(({ code }) => code)).not.toContain("blocked");
+    const behind = {
+      ...pane(-50, 50, 0, 4),
+      outline: boxOutline({ middle: { x: 0, y: 9 }, length: 80, width: 0.02, bearing: 90 }),
+    };
+    expect(pictureOf(looking([behind])).sighting.background.kind).toBe(
+      pictureOf(looking([])).sighting.background.kind,
+    );
+  });
+
+  test("the holes of a rink are looked through without it, and the glass beside them is not", () => {
+    const glass = furnitureOf({ template: "ice-hockey", bearing: 0, centre: { x: 0, y: 0 } });
+    const from = (y: number, lensHeight = 1.5): number => lost(glass, { at: { x: 15.2, y }, lensHeight });
+    expect([from(14), from(-14)]).toEqual([0, 0]);
+    expect(from(12)).toBeGreaterThan(0.1);
+    expect(from(14, 1.8)).toBeGreaterThan(0.1);
+  });
 });

@@ -1,5 +1,5 @@
 import type { Scenery } from "@/core/catalogue";
-import { boxOutline, type Point } from "@/core/ground";
+import { alongBearing, boxOutline, type Point } from "@/core/ground";
 import type { Outing } from "@/data";
 import { toCentimetre } from "../rounded";
 
@@ -12,11 +12,21 @@ const NOTHING: Set = { surface: "grass", areas: [], tracks: [], obstacles: [] };
 
 /** Metres of a course that are drawn on either side of the spot, and half the width that is closed along it. */
 const COURSE = 60;
-const CLOSED = { road: 8, "field-course": 6, "snow-course": 6 };
-const SURFACE = { road: "track", "field-course": "grass", "snow-course": "snow" } as const;
+const CLOSED = { road: 8, "field-course": 6, racecourse: 8, "snow-course": 6 };
+/** Metres of a running rail, and of its posts’ breadth. */
+const RAIL = { height: 1.1, breadth: 0.1 };
 
 const box = (middle: Point, length: number, width: number, bearing: number): Point[] =>
   boxOutline({ middle, length, width, bearing }).map(toCentimetre);
+
+/** The running rails on both sides of a racecourse. */
+const rails = (at: Point, facing: number): Ground["obstacles"] =>
+  (["left", "right"] as const).map((side) => {
+    const aside = alongBearing(facing + (side === "left" ? -90 : 90));
+    const middle = { x: at.x + aside.x * CLOSED.racecourse, y: at.y + aside.y * CLOSED.racecourse };
+    const outline = box(middle, 2 * COURSE, RAIL.breadth, facing);
+    return { id: `rail-${side}`, name: `Rail, ${side}`, kind: "rail", outline, height: RAIL.height };
+  });
 
 /** A course through the spot along the way the subject goes, closed to everybody: nobody stands where it comes. */
 function course(at: Point, facing: number, scenery: keyof typeof CLOSED): Set {
@@ -31,7 +41,7 @@ function course(at: Point, facing: number, scenery: keyof typeof CLOSED): Set {
               id: "road",
               name: "Road",
               kind: "surface" as const,
-              surface: SURFACE.road,
+              surface: "track" as const,
               outline: box(at, 2 * COURSE, 7, facing),
             },
           ]
@@ -43,6 +53,7 @@ function course(at: Point, facing: number, scenery: keyof typeof CLOSED): Set {
         outline: box(at, 2 * COURSE, 2 * CLOSED[scenery], facing),
       },
     ],
+    obstacles: scenery === "racecourse" ? rails(at, facing) : [],
     tracks: [{ id: "course", name: "Course", kind: "course", points: [line[1]!, line[0]!] }],
   };
 }
@@ -58,6 +69,7 @@ export function sceneryAbout(at: Point, facing: number, scenery: Scenery): Set {
   switch (scenery) {
     case "road":
     case "field-course":
+    case "racecourse":
     case "snow-course":
       return course(at, facing, scenery);
     case "water":

@@ -1,5 +1,5 @@
 import { STAGINGS } from "@/core/catalogue";
-import { isInside, nearestOnSide, planDistance, standingAt } from "@/core/ground";
+import { standingAt, toOutline } from "@/core/ground";
 import { outingSchema } from "@/data";
 import { fromNothing } from "../../../test/outings";
 
@@ -12,11 +12,7 @@ test("on open ground a subject of a venue had nothing to act on: its pitch, pit,
     expect([subjectId, outingSchema.safeParse(outing).error]).toEqual([subjectId, undefined]);
     const { areas, spots, positions } = outing.ground;
     const { at } = spots[0]!;
-    const near = areas.some(
-      ({ outline }) =>
-        isInside(at, outline) ||
-        outline.some((p, i) => planDistance(nearestOnSide(at, [p, outline.at(i - 1)!]), at) < 12),
-    );
+    const near = areas.some(({ outline }) => toOutline(at, outline) < 12);
     expect([subjectId, near]).toEqual([subjectId, true]);
     expect([subjectId, standingAt(outing.ground, positions[0]!.at).rule]).toEqual([subjectId, "open"]);
     laid++;

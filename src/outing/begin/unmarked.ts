@@ -1,10 +1,8 @@
 import simplify from "simplify-js";
 import {
   boxOutline,
-  isInside,
-  nearestOnSide,
   needsLeave,
-  planDistance,
+  toOutline,
   venueAreasOf,
   type DrawnKind,
   type Point,
@@ -38,16 +36,6 @@ const RUN_UP = { length: 30, width: 10 };
 /** Metres by which a curve may be straightened. */
 const STRAIGHTENED = 0.5;
 
-/** Metres from a place to an outline; 0 inside. */
-const away = (at: Point, outline: readonly Point[]): number =>
-  isInside(at, outline)
-    ? 0
-    : Math.min(
-        ...outline.map((a, i) =>
-          planDistance(at, nearestOnSide(at, [a, outline[(i + 1) % outline.length]!])),
-        ),
-      );
-
 const asDrawn = (outline: readonly Point[]): Point[] =>
   simplify([...outline], STRAIGHTENED, true).map(toCentimetre);
 
@@ -64,7 +52,7 @@ export function unmarked(
   const all = venueAreasOf(venue);
   const infield = all.find(({ kind }) => kind === "infield");
   const near = ({ outline }: { readonly outline: readonly Point[] }): boolean =>
-    infield === undefined || away(at, outline) < NEAR;
+    infield === undefined || toOutline(at, outline) < NEAR;
   const goesRound = (part: VenueArea): boolean =>
     infield !== undefined && infield.outline.every((p) => part.holds(p));
   const areas = all

@@ -10,8 +10,8 @@ const CARS = "racing-car rally-car kart";
 // prettier-ignore
 export const MORE_PLACES = [
   ...placesOf("Ice", "ice-hockey", [
-    { id: "ice-hole", situation: "attack along the boards", subjects: "ice-hockey-skater", at: [16.4, 14], height: 1.5, lensMm: 135, why: "at the photographers’ hole in the boards, level with the attack", hazard: "pucks over the boards" },
-    { id: "ice-keeper", situation: "keeper’s save", subjects: "ice-hockey-goalkeeper", at: [16.4, 14], height: 1.5, lensMm: 200, why: "from the side, ahead of the goal line: the save opens toward you", hazard: "pucks over the boards" },
+    { id: "ice-hole", situation: "attack along the boards", subjects: "ice-hockey-skater", at: [15.2, 14], height: 1.5, lensMm: 135, why: "at the photographers’ hole in the boards, level with the attack", hazard: "pucks over the boards" },
+    { id: "ice-keeper", situation: "keeper’s save", subjects: "ice-hockey-goalkeeper", at: [15.2, 14], height: 1.5, lensMm: 200, why: "from the side, ahead of the goal line: the save opens toward you", hazard: "pucks over the boards" },
     { id: "ice-jump", situation: "jump and curve", subjects: "figure-skater speed-skater", at: [16.4, 16], height: 1.5, lensMm: 200, why: "over the boards at the near corner, where the curve turns the face to you" },
   ]),
   ...placesOf("More field games", "", [
@@ -29,7 +29,9 @@ export const MORE_PLACES = [
   ...placesOf("Rackets in a hall", "", [
     { id: "badminton-corner", situation: "smash and net", subjects: "badminton-smash badminton-net", from: [35, 10], height: 0.9, lensMm: 100, why: "beyond the net at the far corner: the face looks up to the shuttle" },
     { id: "table-corner", situation: "topspin", subjects: "table-tennis", from: [35, 8], height: 1.1, lensMm: 135, why: "outside the barriers, past the opponent’s shoulder: eyes over the ball" },
-    { id: "squash-glass", situation: "rally", subjects: "squash-stroke", from: [70, 6], height: 1.4, lensMm: 50, why: "at the glass of the back wall, lens on the pane: players turn to the ball" },
+  ]),
+  ...placesOf("Squash", "squash", [
+    { id: "squash-glass", situation: "rally", subjects: "squash-stroke", at: [1.2, -5.3], height: 1.4, lensMm: 50, why: "at the glass of the back wall, lens on the pane: players turn to the ball" },
   ]),
   ...placesOf("Golf", "", [
     { id: "golf-behind-ball", situation: "finish of the swing", subjects: "golf-swing", from: [35, 9], height: 1.1, lensMm: 135, why: "ahead of the player’s chest and well off the line; after the stroke alone", hazard: "never ahead of the ball; silence" },

@@ -1,3 +1,4 @@
+import { cosDeg, sinDeg } from "../../units";
 import type { BlockKind } from "../obstacle-kinds";
 import type { Point } from "../vector";
 
@@ -23,6 +24,8 @@ interface BlockRow {
   readonly height: number;
   /** Metres above the ground of its underside, 0 or more. */
   readonly base: number;
+  /** Bearing in degrees from the long axis in which its top rises from the ground; level when left out. */
+  readonly rises?: number;
 }
 
 type Box = readonly [x: number, y: number, width: number, length: number];
@@ -49,8 +52,8 @@ function along(
   [x1, y1]: readonly [number, number],
   [x2, y2]: readonly [number, number],
   height: number,
-  thick = 0.1,
-): FurnitureRow {
+  { thick = 0.1, base = 0 }: { readonly thick?: number; readonly base?: number } = {},
+): BlockRow {
   const length = Math.hypot(x2 - x1, y2 - y1);
   const aside = { x: ((y2 - y1) / length) * (thick / 2), y: ((x1 - x2) / length) * (thick / 2) };
   return {
@@ -63,9 +66,23 @@ function along(
       { x: x1 - aside.x, y: y1 - aside.y },
     ],
     height,
-    base: 0,
+    base,
   };
 }
+
+/** A closed line of straight things through places, so many metres high. */
+const about = (
+  kind: BlockKind,
+  name: string,
+  places: readonly Point[],
+  height: number,
+  shape: { readonly thick?: number; readonly base?: number } = {},
+): BlockRow[] =>
+  places.flatMap((from, i) => {
+    const to = places[(i + 1) % places.length]!;
+    const apart = Math.hypot(to.x - from.x, to.y - from.y) > 1e-6;
+    return apart ? [along(kind, name, [from.x, from.y], [to.x, to.y], height, shape)] : [];
+  });
 
 /** Both goals of a field so many metres long. */
 const goals = (length: number, width: number, height: number, depth: number): FurnitureRow[] =>
@@ -75,13 +92,94 @@ const goals = (length: number, width: number, height: number, depth: number): Fu
 const netAcross = (width: number, height: number, base = 0): FurnitureRow =>
   block("net", "Net", [0, 0, width, 0.05], height, base);
 
-/** A wall of boards about a rectangle. */
-const boards = (width: number, length: number, height: number): FurnitureRow[] => [
-  ...[1, -1].map((side) => block("boards", "Boards", [(side * (width + 0.2)) / 2, 0, 0.2, length], height)),
-  ...[1, -1].map((end) =>
-    block("boards", "Boards", [0, (end * (length + 0.2)) / 2, width + 0.4, 0.2], height),
-  ),
-];
+/** A rectangle with its corners cut round in four chords, counted clockwise from the far right. */
+function rounded(width: number, length: number, radius: number): Point[] {
+  const [x, y] = [width / 2 - radius, length / 2 - radius];
+  const corner = ([cx, cy]: readonly [number, number], from: number): Point[] =>
+    Array.from({ length: 5 }, (_, i) => {
+      const turn = from + 22.5 * i;
+      return { x: cx + radius * sinDeg(turn), y: cy + radius * cosDeg(turn) };
+    });
+  return [...corner([x, y], 0), ...corner([x, -y], 90), ...corner([-x, -y], 180), ...corner([-x, y], 270)];
+}
+
+/** Metres of a rink’s boards, and of the glass over them: along the sides, and about the ends. */
+const BOARDS = { high: 1.07, side: 1, end: 1.8 };
+/** Metres along a rink at which photographers have a hole in the glass of its sides, its width, its lower and its upper edge. */
+const HOLE = { at: 14, width: 0.5, from: 1.3, to: 1.7 };
+
+/**
+ * The boards of a rink with the glass over them, higher about the ends than along the sides (IIHF, rules 4 and 5; from memory), and in
+ * both sides two holes for a lens (common practice).
+ */
+function rinkSide(width: number, length: number, radius: number): FurnitureRow[] {
+  const outline = rounded(width + 0.1, length + 0.1, radius);
+  const straight = length / 2 - radius;
+  const { high, side, end } = BOARDS;
+  const x = width / 2 + 0.05;
+  const pane = (at: number, [from, to]: readonly [number, number], base: number, top: number): BlockRow =>
+    along("glass", "Glass", [at, from], [at, to], top, { thick: 0.02, base });
+  const [near, far] = [HOLE.at - HOLE.width / 2, HOLE.at + HOLE.width / 2];
+  return [
+    ...about("boards", "Boards", outline, high, { thick: 0.1 }),
+    ...about("glass", "Glass", outline, high + end, { thick: 0.02, base: high }).filter(({ outline: pane }) =>
+      pane.some(({ y }) => Math.abs(y) > straight + 0.1),
+    ),
+    ...[x, -x].flatMap((at) => [
+      pane(at, [-near, near], high, high + side),
+      ...[1, -1].flatMap((half) => [
+        pane(at, [half * far, half * straight], high, high + side),
+        pane(at, [half * near, half * far], high, HOLE.from),
+        pane(at, [half * near, half * far], HOLE.to, high + side),
+      ]),
+    ]),
+  ];
+}
+
+/** A rail about a rectangle. */
+const railed = (width: number, length: number, height: number): FurnitureRow[] =>
+  about("rail", "Rail", rectangle([0, 0, width, length]), height);
+
+/** A team’s bench on either side of a diamond with the fence before it, outward of the line to its base, by its metres from the plate. */
+const dugouts = (plate: number, on: number, out: number): FurnitureRow[] =>
+  [1, -1].flatMap((side) => {
+    const at = (along: number, aside: number): readonly [number, number] => [
+      side * (along + aside) * Math.SQRT1_2,
+      plate + (along - aside) * Math.SQRT1_2,
+    ];
+    const [from, to] = [on - 5, on + 5];
+    return [
+      along("dugout", "Dugout", at(from, out + 1.5), at(to, out + 1.5), 2.2, { thick: 2 }),
+      along("fence", "Dugout fence", at(from, out), at(to, out), 1.2),
+    ];
+  });
+
+/** Bends of a track of so many metres of straights between an inner and an outer radius, banked in pieces up to a height at the outer edge. */
+const banked = (
+  straight: number,
+  [inner, outer]: readonly [number, number],
+  height: number,
+): FurnitureRow[] =>
+  [1, -1].flatMap((end) =>
+    Array.from({ length: BENDS }, (_, i): BlockRow => {
+      const [from, to] = [(180 * i) / BENDS - 90, (180 * (i + 1)) / BENDS - 90];
+      const on = (turn: number, radius: number): Point => ({
+        x: radius * sinDeg(turn),
+        y: end * (straight / 2 + radius * cosDeg(turn)),
+      });
+      const middle = (from + to) / 2;
+      return {
+        kind: "bank",
+        name: "Banking",
+        outline: [on(from, inner), on(from, outer), on(to, outer), on(to, inner)],
+        height,
+        base: 0,
+        rises: end > 0 ? middle : 180 - middle,
+      };
+    }),
+  );
+/** Pieces that a banked bend is drawn in. */
+const BENDS = 6;
 
 /**
  * The cage about a circle for discus and hammer, seen from above a U that opens to the sector: its back 3.5 m behind the middle, its sides
@@ -113,6 +211,10 @@ const backstop = (plate: number, behind: number): FurnitureRow[] => {
     along("mesh", "Backstop", [near, y], [far, plate - near], 6),
   ];
 };
+
+/** The raised end walls of a basin, 0.3 m over the water (World Aquatics, FR 2; from memory). */
+const endWalls = (width: number, length: number): FurnitureRow[] =>
+  [1, -1].map((end) => block("wall", "End wall", [0, end * (length / 2 + 0.05), width, 0.1], 0.3));
 
 /** Posts at both ends, so far from the middle, each so far to either side. */
 const posts = (y: number, asides: readonly (readonly [aside: number, height: number])[]): FurnitureRow[] =>
@@ -182,10 +284,13 @@ export const FURNITURE: Readonly<Record<string, readonly FurnitureRow[]>> = {
   ]),
   "gaelic-field": [...goals(140, 6.5, 2.5, 1.5), ...posts(70, [[3.25, 7]])],
   lacrosse: [1, -1].map((end) => block("goal", "Goal", [0, end * 42.2, 1.83, 1.8], 1.83)),
-  cricket: [1, -1].flatMap((end) => [
-    block("backdrop", "Sight screen", [0, end * 69, 9, 0.5], 4),
-    block("chair", "Stumps", [0, end * 10.06, 0.23, 0.05], 0.71),
-  ]),
+  cricket: [
+    ...[1, -1].flatMap((end) => [
+      block("backdrop", "Sight screen", [0, end * 69, 9, 0.5], 4),
+      block("chair", "Stumps", [0, end * 10.06, 0.23, 0.05], 0.71),
+    ]),
+    ...about("rail", "Boundary rope", rounded(130, 130, 65), 0.1),
+  ],
   handball: [...goals(40, 3, 2, 1), scorers(11.8), ...benches(11.8, 7)],
   futsal: [...goals(40, 3, 2, 1), scorers(11.8), ...benches(11.8, 7)],
   korfball: [...posts(13.33, [[0, 3.5]]), scorers(11.8)],
@@ -200,14 +305,25 @@ export const FURNITURE: Readonly<Record<string, readonly FurnitureRow[]>> = {
   badminton: [netAcross(6.1, 1.55, 0.79), block("chair", "Umpire’s chair", [-4.2, 0, 0.8, 0.8], 1.9)],
   tennis: [netAcross(12.8, 0.91), block("chair", "Umpire’s chair", [-7.3, 0, 0.8, 0.8], 2)],
   "table-tennis": [block("table", "Table", [0, 0, 1.525, 2.74], 0.76)],
-  // The back wall is glass, through which one looks; the others are not.
+  // The back wall is glass up to the line of the outs, through which one looks; the others are not.
   squash: [
-    along("wall", "Front wall", [-3.3, 4.95], [3.3, 4.95], 4.57, 0.2),
-    ...[1, -1].map((side) => along("wall", "Side wall", [side * 3.3, -4.9], [side * 3.3, 4.9], 4.57, 0.2)),
+    along("wall", "Front wall", [-3.3, 4.95], [3.3, 4.95], 4.57, { thick: 0.2 }),
+    ...[1, -1].map((side) =>
+      along("wall", "Side wall", [side * 3.3, -4.9], [side * 3.3, 4.9], 4.57, { thick: 0.2 }),
+    ),
+    along("glass", "Glass back wall", [-3.2, -4.9], [3.2, -4.9], 2.13, { thick: 0.02 }),
   ],
-  "ice-hockey": boards(30, 60, 1.07),
-  "pool-50": startingBlocks(10, 25, 50, [1, -1]),
-  "pool-25": startingBlocks(8, 20, 25, [-1]),
+  "ice-hockey": rinkSide(30, 60, 8.5),
+  "pool-50": [...startingBlocks(10, 25, 50, [1, -1]), ...endWalls(25, 50)],
+  "pool-25": [...startingBlocks(8, 20, 25, [-1]), ...endWalls(20, 25)],
+  "show-jumping": railed(50, 80, 1.2),
+  // Low boards, which a horse leaves at one gate alone.
+  dressage: about("boards", "Arena boards", rectangle([0, 0, 20, 60]), 0.3),
+  // Banked to 42° in its bends, and the rail over the outer edge.
+  velodrome: [
+    ...banked(37, [28.01, 35.01], 4.7),
+    ...[1, -1].map((side) => along("rail", "Rail", [side * 35.1, -18.5], [side * 35.1, 18.5], 0.9)),
+  ],
   "water-polo": [...goals(30, 3, 0.9, 0.5), scorers(12, 3)],
   "fencing-piste": [scorers(3, 2)],
   "judo-mat": [scorers(9.2, 3)],
@@ -220,9 +336,9 @@ export const FURNITURE: Readonly<Record<string, readonly FurnitureRow[]>> = {
     block("bench", "Landing mat", [25, -53, 6, 4], 0.7),
     block("bench", "Landing mat", [30, -34, 6, 6], 0.8),
   ],
-  baseball: backstop(-61, 18),
-  "baseball-youth": backstop(-30.5, 7.6),
-  softball: backstop(-33.53, 7.6),
+  baseball: [...backstop(-61, 18), ...dugouts(-61, 20, 18)],
+  "baseball-youth": [...backstop(-30.5, 7.6), ...dugouts(-30.5, 14, 7.6)],
+  softball: [...backstop(-33.53, 7.6), ...dugouts(-33.53, 14, 7.6)],
 };
 
 /** A part of a venue that one walks over, in its own axes. */

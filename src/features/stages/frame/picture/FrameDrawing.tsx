@@ -129,6 +129,7 @@ const FILLS: Readonly<Record<ReturnType<typeof lookOf>, keyof Tokens>> = {
   leaves: "moss",
   bank: "turf",
   netting: "ink2",
+  glass: "ink2",
   thin: "ink2",
 };
 

@@ -73,7 +73,7 @@ export const BEGINNINGS: readonly { readonly title: string; readonly things: rea
   },
   {
     title: "Closed or dangerous",
-    things: (["no-go", ...ON_GROUND.hazards] as const).map((kind) => ({ sort: "area", kind })),
+    things: (["no-go", ...ON_GROUND.hazards, "nest"] as const).map((kind) => ({ sort: "area", kind })),
   },
   {
     title: "Kept for somebody",

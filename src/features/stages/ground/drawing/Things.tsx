@@ -11,7 +11,7 @@ import { useTokens } from "@/ui/theme/theme";
 import { metresWords, obstacleWords } from "@/words";
 
 /** How a kind is told apart on the plan: by its hatch, with its name written on it or beside it. */
-type Manner = "built" | "leaves" | "netting" | "crowd" | "bank";
+type Manner = "built" | "leaves" | "netting" | "glass" | "crowd" | "bank";
 function mannerOf({ kind }: Obstacle): Manner {
   const look = lookOf(kind);
   return look === "thin" ? "built" : look;
@@ -30,6 +30,7 @@ export const Obstacles = memo(function Obstacles({ view, obstacles }: Props) {
     built: `url(#built-${id})`,
     leaves: `url(#leaves-${id})`,
     netting: "none",
+    glass: "none",
     crowd: `url(#crowd-${id})`,
     bank: turf,
   };
@@ -86,6 +87,7 @@ function BlockMark({ view, block, fill }: { view: PlanView; block: Block; fill: 
         {block.posts && <PostMarks view={view} block={block} spacing={block.posts.spacing} />}
       </G>
     );
+  if (manner === "glass") return <Path d={d} fill="none" stroke={ink} strokeWidth={1} />;
   return (
     <G>
       <Path d={d} fill={fill} stroke={manner === "bank" ? moss : ink} strokeWidth={1.6} />
@@ -193,7 +195,7 @@ const TYPE = 14;
 
 /** Whether a thing has room for its name on it; otherwise the name is put beside it. */
 export function hasRoomForName(view: PlanView, obstacle: Obstacle): boolean {
-  if (!("outline" in obstacle) || mannerOf(obstacle) === "netting") return false;
+  if (!("outline" in obstacle) || ["netting", "glass"].includes(mannerOf(obstacle))) return false;
   const corners = obstacle.outline.map((p) => toScreen(view, p));
   const { length } = longestSide(view, obstacle.outline);
   return shortestSide(corners) >= TYPE + 2 && length >= labelWidth(nameOf(obstacle), TYPE);
@@ -234,6 +236,7 @@ function AlongSide({ view, block }: { view: PlanView; block: Block }) {
     built,
     leaves: turf,
     netting: paper,
+    glass: paper,
     crowd: paper,
     bank: turf,
   };
