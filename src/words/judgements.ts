@@ -54,7 +54,7 @@ const JUDGEMENTS: {
       ? `The opening does not look there: ${Math.ceil(v.aside)}° too far round. Turn it, widen it, or come nearer to it.`
       : `The ${v.above > 0 ? "upper edge" : "sill"} is in the way by ${Math.ceil(Math.abs(v.above))}°. Move the lens up or down.`,
   "through-glass": (v) =>
-    `Through ${v.surfaces} surfaces of glass${v.angle > 5 ? `, ${Math.round(v.angle)}° off square` : ""}: ${v.stops.toFixed(1)} stops lost, and it softens. Open it, or stand square with the lens on the pane.`,
+    `Through ${v.surfaces} surfaces of glass${v.angle > 5 ? `, ${Math.round(v.angle)}° off square` : ""}: ${v.stops.toFixed(1)} stops lost, and it softens. Open it, take its hole, or stand square to it.`,
   shimmer: (v) =>
     `Hot ground and ${metresWords(v.distance)} of air: it shimmers. Go nearer, higher, or come early or late.`,
   haze: (v) => `${metresWords(v.distance)} of air takes contrast. Go nearer; no lens mends haze.`,

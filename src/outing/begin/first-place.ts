@@ -1,13 +1,15 @@
 import { mayBeProposed, mayStand, type Guarded } from "@/core/guard";
-import { alongBearing, type Point, type Position, type Spot } from "@/core/ground";
+import { alongBearing, bearingTo, planDistance, type Point, type Position, type Spot } from "@/core/ground";
 import { assess, bestRig, guardedOf, MOST_FILL, type Assessment } from "@/core/judge";
 import type { Rig } from "@/core/optics";
 import { creatureOf, isFalling } from "@/core/motion";
 import type { Scene, Shot } from "@/core/scene";
+import { angleBetween } from "@/core/units";
 import type { StoredKit, StoredSubject } from "@/data";
 import { askWith, type Ways } from "../ask";
 import { dangersFor } from "../dangers-for";
 import { toCentimetre } from "../rounded";
+import { tradePlacesFor } from "../trade-places";
 
 interface Wish {
   readonly kit: StoredKit;
@@ -39,6 +41,8 @@ const heightFor = (spot: Spot, distance: number): number =>
 
 /** Degrees off face on from which somebody is seen from behind. */
 const FROM_BEHIND = 100;
+/** What a back counts less where a face is asked: more than a lens too short, which is said with what would do (assumed). */
+const BACK = 2;
 /** What a place counts less where one has to take care (assumed). */
 const CARE = 0.05;
 
@@ -46,30 +50,40 @@ const CARE = 0.05;
 const AS_GOOD = 0.1;
 
 /**
- * Where one begins to stand for a shot, with the best of the bag from there: of the places about the spot where one may
+ * Where one begins to stand for a shot, with the best of the bag from there: of the trade's places and those about the spot where one may
  * stand without leave and whose score is as good as the best, the nearest. Where every place is vetoed, the one with the
  * fewest vetoes.
  */
 export function firstPlace(wish: Wish): FirstPlace {
   const { spot, scene, shot, subject, kit } = wish;
   const guarded = guardedOf({ shot, subject, dangers: dangersFor(subject), scene });
-  const found: { readonly place: FirstPlace; readonly distance: number; readonly value: number }[] = [];
-  for (let distance = nearest(subject); distance < FARTHEST; distance *= STEP)
-    for (const turn of TURNS) {
-      const step = alongBearing(spot.facing + turn);
-      const at = toCentimetre({ x: spot.at.x + step.x * distance, y: spot.at.y + step.y * distance });
-      const lensHeight = heightFor(spot, distance);
-      const may = mayStand(scene.ground, guarded, { at, lensHeight });
-      if (may.rule === "by-leave" || !mayBeProposed(may)) continue;
-      const rig = bestRig({ kit, shot, subject, away: distance, faceTurn: Math.abs(turn) });
-      const value = worth(wish, { id: "a", name: "A", at, lensHeight }, rig);
-      found.push({ place: { at, lensHeight, rig }, distance, value });
-    }
+  const practice = tradePlacesFor(scene.ground, { subject, side: shot.side }, spot);
+  const found = [...practice, ...placesAbout(spot, nearest(subject))].flatMap(({ at, lensHeight }) => {
+    const may = mayStand(scene.ground, guarded, { at, lensHeight });
+    if (may.rule === "by-leave" || !mayBeProposed(may)) return [];
+    const distance = planDistance(at, spot.at);
+    const faceTurn = angleBetween(bearingTo(spot.at, at), spot.facing);
+    const rig = bestRig({ kit, shot, subject, away: distance, faceTurn });
+    const value = worth(wish, { id: "a", name: "A", at, lensHeight }, rig);
+    return [{ place: { at, lensHeight, rig }, distance, value }];
+  });
   const best = Math.max(...found.map((f) => f.value));
   const near = found
     .filter((f) => f.value >= best - AS_GOOD)
     .sort((a, b) => a.distance - b.distance || b.value - a.value);
   return near[0]?.place ?? outside(wish, guarded);
+}
+
+/** Places about a spot from so many metres out, each ring a step farther. */
+function placesAbout(spot: Spot, from: number): { readonly at: Point; readonly lensHeight: number }[] {
+  const places = [];
+  for (let distance = from; distance < FARTHEST; distance *= STEP)
+    for (const turn of TURNS) {
+      const step = alongBearing(spot.facing + turn);
+      const at = toCentimetre({ x: spot.at.x + step.x * distance, y: spot.at.y + step.y * distance });
+      places.push({ at, lensHeight: heightFor(spot, distance) });
+    }
+  return places;
 }
 
 function worth({ shot, subject, scene, ways }: Wish, position: Position, rig: Rig): number {
@@ -83,7 +97,7 @@ function shortcomings({ judgement, sighting }: Assessment, shot: Shot, subject: 
   const vetoes = judgement.filter((j) => j.weight === "veto").length;
   const overfilled = sighting.frame.fill > MOST_FILL * shot.fill ? 1 : 0;
   const faces = creatureOf(subject) !== "insect" && !isFalling(subject);
-  const behind = faces && sighting.faceTurn > FROM_BEHIND ? 1 : 0;
+  const behind = faces && sighting.faceTurn > FROM_BEHIND ? BACK : 0;
   const care = judgement.some((j) => j.code === "with-care") ? CARE : 0;
   return vetoes + overfilled + behind + care;
 }

@@ -49,6 +49,20 @@ function besideTag(view: PlanView, at: Point): ScreenPoint {
   return { left, top: top - TAG.height + TAG.body / 2 };
 }
 
+/** Of things that are called the same, as the pieces of a fence, the one nearest to the middle of what is seen. */
+function oneOfEach<T extends { readonly words: string; readonly at: ScreenPoint }>(
+  labels: readonly T[],
+  { width, height }: PlanView,
+): T[] {
+  const off = ({ at }: T): number => Math.hypot(at.left - width / 2, at.top - height / 2);
+  const nearest = new Map<string, T>();
+  for (const label of labels) {
+    const other = nearest.get(label.words);
+    if (!other || off(label) < off(other)) nearest.set(label.words, label);
+  }
+  return [...nearest.values()];
+}
+
 /** Names beside spots, the one in hand first, and beside what is too thin to be written on; none covers a tag, a ball or another name. */
 export const SpotLabels = memo(function SpotLabels({ view, ground, first = NONE, spotId }: Props) {
   const { ink, paper, sun } = useTokens();
@@ -70,8 +84,16 @@ export const SpotLabels = memo(function SpotLabels({ view, ground, first = NONE,
     ...ground.obstacles.flatMap((o) => nameBox(view, o) ?? []),
   ];
   const frame: Box = { left: 4, top: 4, width: view.width - 8, height: view.height - 8 };
-  const beside = ground.obstacles.filter(
-    (o) => !hasRoomForName(view, o) && extentOf(view, standingThing(o).covers) >= SEEN,
+  const beside = oneOfEach(
+    ground.obstacles
+      .filter((o) => !hasRoomForName(view, o) && extentOf(view, standingThing(o).covers) >= SEEN)
+      .map((o) => ({
+        id: `obstacle ${o.id}`,
+        at: middleOf(view, standingThing(o).covers),
+        words: `${o.name}, ${metresWords(standingThing(o).top)}`,
+        clear: 4,
+      })),
+    view,
   );
   const marked = ground.areas.filter((a) => a.kind !== "surface");
   const wishes = [
@@ -83,12 +105,7 @@ export const SpotLabels = memo(function SpotLabels({ view, ground, first = NONE,
       must: true,
     })),
     ...spots.map((s) => ({ id: s.id, at: at(s), words: s.name, clear: inHand(s) ? 14 : 10 })),
-    ...beside.map((o) => ({
-      id: `obstacle ${o.id}`,
-      at: middleOf(view, standingThing(o).covers),
-      words: `${o.name}, ${metresWords(standingThing(o).top)}`,
-      clear: 4,
-    })),
+    ...beside,
     ...marked.map((a) => ({ id: `area ${a.id}`, at: middleOf(view, a.outline), words: a.name, clear: -9 })),
     ...ground.zones.flatMap((z) =>
       z.outline

@@ -27,8 +27,17 @@ export function everything(ground: Outing["ground"]): Point[] {
   return [...worthSeeing(ground), ...corners];
 }
 
+/** Room about a few places on open ground: what lies between them is looked at, and their names are read. */
+const OPEN_MARGINS: Margins = { left: 84, right: 72, top: 76, bottom: 64 };
+
 /** Room about a picture when it is all that is looked at. */
 const CLOSE: Margins = { left: 110, right: 70, top: 64, bottom: 96 };
+
+function marginsFor(isClose: boolean, { venue }: Outing["ground"], { width }: Size): Margins {
+  const isLarge = width > LARGE;
+  if (boundaryOf(venue).length > 0 && !isClose) return isLarge ? WIDE_MARGINS : MARGINS;
+  return isClose || isLarge ? CLOSE : OPEN_MARGINS;
+}
 
 interface Looking {
   /** The few points that are spoken of, where the rest is no matter. */
@@ -57,7 +66,7 @@ export function useGroundView(
       close ?? (worth === "all" ? everything(ground) : worthSeeing(ground)),
       size,
       ground.venue.bearing,
-      isClose ? CLOSE : size.width > LARGE ? WIDE_MARGINS : MARGINS,
+      marginsFor(isClose, ground, size),
     );
     setFitted({ ...fit, close: isClose });
   }
