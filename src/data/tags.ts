@@ -52,6 +52,11 @@ async function within<T>(work: (db: IDBPDatabase<Schema>) => Promise<T>): Promis
   }
 }
 
+/** Refuses what could not be read again: `of` passes over it. */
+function checked(tag: Tag): Tag {
+  return tagSchema.parse(tag);
+}
+
 /** All of a change, on the disk, or none of it. */
 async function written(change: (tx: Change) => Promise<unknown>): Promise<TagKept> {
   try {
@@ -86,13 +91,13 @@ export const tags = {
   /** Keeps a further tag, with its sound where it was spoken: both or neither. */
   add: (outingId: string, tag: Tag, sound?: Blob): Promise<TagKept> =>
     written(async (tx) => {
-      await appended(tx, outingId, tag);
+      await appended(tx, outingId, checked(tag));
       if (sound) await tx.objectStore("voices").put({ outingId, tagId: tag.id, sound });
     }),
   /** Writes a tag in the place of the one with its id; one that was deleted elsewhere meanwhile comes back with what was said of it. */
   change: (outingId: string, tag: Tag): Promise<TagKept> =>
     written(async (tx) => {
-      if (!(await rewritten(tx, outingId, tag.id, () => [tag]))) await appended(tx, outingId, tag);
+      if (!(await rewritten(tx, outingId, tag.id, () => [checked(tag)]))) await appended(tx, outingId, tag);
     }),
   /** Takes a tag away, and what was spoken with it. */
   remove: (outingId: string, tagId: string): Promise<TagKept> =>
@@ -107,7 +112,7 @@ export const tags = {
   bring: async (brought: readonly BroughtTag[]): Promise<TagKept> =>
     written(async (tx) => {
       for (const { outingId, tag, sound } of brought) {
-        await appended(tx, outingId, tag);
+        await appended(tx, outingId, checked(tag));
         if (sound) await tx.objectStore("voices").put({ outingId, tagId: tag.id, sound });
       }
     }),

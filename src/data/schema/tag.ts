@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { LIMITS } from "./limits";
 import { id, instant, name, words } from "./parts";
 
 const TAG_KINDS = ["person", "lane", "colour", "word", "voice", "heat"] as const;
@@ -9,8 +10,8 @@ export const tagSchema = z.object({
   /** When it was given; of a heat, when it ended. */
   at: instant,
   kind: z.enum(TAG_KINDS),
-  /** Everybody whom it names. */
-  names: z.array(name).max(40),
+  /** Everybody whom it names: a colour, or a start in a mass, as many as one's people are. */
+  names: z.array(name).max(LIMITS.people),
   /** The lane, the colour, the word; what a spoken one was put down as. */
   words: words(200).optional(),
   /** The event that was on. */

@@ -1,18 +1,19 @@
 import type { QueryClient } from "@tanstack/react-query";
 import { OUTING_PREFIX } from "@/data";
 
-type Listener = (keys: readonly string[]) => void;
+/** Hears the keys that were written, and whether in another tab. */
+type Listener = (keys: readonly string[], isElsewhere: boolean) => void;
 
 const listeners = new Set<Listener>();
 const channel = typeof BroadcastChannel === "undefined" ? undefined : new BroadcastChannel("bp/written");
-channel?.addEventListener("message", ({ data }: MessageEvent<readonly string[]>) => hear(data));
+channel?.addEventListener("message", ({ data }: MessageEvent<readonly string[]>) => hear(data, true));
 
-const hear: Listener = (keys) => listeners.forEach((listen) => listen(keys));
+const hear: Listener = (...said) => listeners.forEach((listen) => listen(...said));
 
 /** Tells this tab and the others that records were written. */
-export const tellWritten: Listener = (keys) => {
+export const tellWritten = (keys: readonly string[]): void => {
   channel?.postMessage(keys);
-  hear(keys);
+  hear(keys, false);
 };
 
 /** Hears of every write, here or in another tab; gives back what ends it. */

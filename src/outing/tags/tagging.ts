@@ -1,4 +1,4 @@
-import type { Outing, Person, Tag } from "@/data";
+import { LIMITS, type Outing, type Person, type Tag } from "@/data";
 import { foundIn } from "../people/appearances";
 import { entriesOf } from "../people/entries";
 import { timedProgramme, type TimedEvent } from "../programme/event-times";
@@ -49,7 +49,7 @@ export function namesIn(event: TimedEvent, people: readonly Person[]): string[] 
     .filter((p) => p.eventIds?.includes(event.id) || foundIn(p, text))
     .map((p) => p.name)
     .filter((name) => !listed.some((other) => foundIn({ name }, other)));
-  return [...listed, ...own].slice(0, 40);
+  return [...listed, ...own].slice(0, LIMITS.people);
 }
 
 /** Which of one's people are in an event, by its list, by hand or by number. */

@@ -26,6 +26,18 @@ export function TagList() {
     const { csvOf } = await import("@/outing/programme/programme-files");
     downloadText(fileNameOf(outing, "tags.csv"), csvOf(rowsOfTags(tags, outing)), "text/csv");
   };
+  const isUnread = useTags((s) => s.isUnread);
+  const load = useTags((s) => s.load);
+  if (isUnread)
+    return (
+      <View role="alert" className="gap-2 border-l-4 border-bracken pl-3">
+        <Txt tone="bracken">
+          The tags of this outing could not be read just now. They are not gone; what you tag is kept beside
+          them.
+        </Txt>
+        <Button label="Read them again" onPress={() => void load(outing.id)} />
+      </View>
+    );
   if (tags.length === 0)
     return <Txt tone="ink2">No tag yet. Tag while it is fresh: later nobody knows who it was.</Txt>;
   return (

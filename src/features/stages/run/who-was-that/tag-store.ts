@@ -2,21 +2,16 @@ import { useEffect } from "react";
 import { create } from "zustand";
 import type { Tag } from "@/data";
 import { useOuting } from "../../../outing/use-outing";
-
-/** What could not be kept: it lives on the page alone until it is kept or carried away. */
-export interface Unkept {
-  readonly outingId: string;
-  readonly tag: Tag;
-  readonly sound?: Blob;
-  /** The tag is kept, and its sound alone found no room. */
-  readonly soundOnly: boolean;
-  readonly reason: "storage-full" | "storage-failed";
-}
+import { noteUnkept } from "../../../store/unsaved";
+import { onWritten, tellWritten } from "../../../store/written";
+import { recallUnkept, rememberUnkept, type Unkept } from "./unkept-tags";
 
 interface Tags {
   readonly outingId: string;
   readonly tags: readonly Tag[];
   readonly unkept: readonly Unkept[];
+  /** The tags of this outing could not be read: none are shown, and that is not because there are none. */
+  readonly isUnread: boolean;
   /** Reads the tags of an outing, as they are on the disk. */
   readonly load: (outingId: string) => Promise<void>;
   /** Keeps one; true once it is on the disk. */
@@ -30,13 +25,39 @@ interface Tags {
 
 const onDisk = async () => (await import("@/data/tags")).tags;
 
+/** The key under which the tags of an outing are told of to other tabs. */
+const tagsKey = (outingId: string): string => `bp/tags/${outingId}`;
+const tell = (outingId: string): void => tellWritten([tagsKey(outingId)]);
+
+/** Tries at reading tags, and milliseconds between: a busy disk is no empty one. */
+const TRIES = 3;
+const AGAIN = 400;
+
+async function readTags(outingId: string): Promise<Tag[] | undefined> {
+  for (let tries = 1; ; tries++) {
+    const found = await (await onDisk()).of(outingId).catch(() => undefined);
+    if (found || tries === TRIES) return found;
+    await new Promise((after) => setTimeout(after, AGAIN));
+  }
+}
+
 /** The tags of the open outing: written one by one, and shown once they are on the disk or told as not kept. */
 export const useTags = create<Tags>((set, get) => {
-  const leave = (unkept: Unkept): void => set({ unkept: [...get().unkept, unkept] });
+  const recalled = recallUnkept();
+  noteUnkept(recalled.length);
+  const setUnkept = (unkept: readonly Unkept[]): void => {
+    set({ unkept });
+    noteUnkept(unkept.length);
+    void rememberUnkept(unkept);
+  };
+  const leave = (unkept: Unkept): void => setUnkept([...get().unkept, unkept]);
   const keep = async (outingId: string, tag: Tag, sound?: Blob): Promise<boolean> => {
     const disk = await onDisk();
     const kept = await disk.add(outingId, tag, sound);
-    if (kept.ok) return true;
+    if (kept.ok) {
+      tell(outingId);
+      return true;
+    }
     // Without room for the sound the tag still says who it was.
     const alone = sound ? await disk.add(outingId, tag) : kept;
     leave({ outingId, tag, sound, soundOnly: alone.ok, reason: kept.reason });
@@ -45,18 +66,20 @@ export const useTags = create<Tags>((set, get) => {
   return {
     outingId: "",
     tags: [],
-    unkept: [],
+    unkept: recalled,
+    isUnread: false,
     load: async (outingId) => {
-      if (outingId !== get().outingId) set({ outingId, tags: [] });
+      if (outingId !== get().outingId) set({ outingId, tags: [], isUnread: false });
       const known = new Set(get().tags);
-      const found = await (await onDisk()).of(outingId).catch(() => undefined);
-      if (!found || outingId !== get().outingId) return;
+      const found = await readTags(outingId);
+      if (outingId !== get().outingId) return;
+      if (!found) return set({ isUnread: true });
       const { tags, unkept } = get();
       const read = new Set(found.map((t) => t.id));
       const lost = unkept.filter((u) => u.outingId === outingId && !u.soundOnly).map((u) => u.tag);
       // What was given while it was read stays as well.
       const more = tags.filter((t) => !read.has(t.id) && !known.has(t) && !lost.includes(t));
-      set({ tags: [...found, ...lost, ...more].toSorted((a, b) => a.at - b.at) });
+      set({ isUnread: false, tags: [...found, ...lost, ...more].toSorted((a, b) => a.at - b.at) });
     },
     add: async (tag, sound) => {
       const kept = await keep(get().outingId, tag, sound);
@@ -66,21 +89,26 @@ export const useTags = create<Tags>((set, get) => {
     },
     change: async (tag) => {
       const kept = await (await onDisk()).change(get().outingId, tag);
-      if (kept.ok) set({ tags: get().tags.map((t) => (t.id === tag.id ? tag : t)) });
-      return kept.ok;
+      if (!kept.ok) return false;
+      set({ tags: get().tags.map((t) => (t.id === tag.id ? tag : t)) });
+      // Of one that was not kept before, what was spoken is still to be.
+      setUnkept(
+        get().unkept.flatMap((u) => (u.tag.id !== tag.id ? [u] : u.sound ? [{ ...u, soundOnly: true }] : [])),
+      );
+      tell(get().outingId);
+      return true;
     },
     remove: async (id) => {
       const kept = await (await onDisk()).remove(get().outingId, id);
-      const without = {
-        tags: get().tags.filter((t) => t.id !== id),
-        unkept: get().unkept.filter((u) => u.tag.id !== id),
-      };
-      if (kept.ok) set(without);
-      return kept.ok;
+      if (!kept.ok) return false;
+      set({ tags: get().tags.filter((t) => t.id !== id) });
+      setUnkept(get().unkept.filter((u) => u.tag.id !== id));
+      tell(get().outingId);
+      return true;
     },
     retry: async () => {
       const { unkept } = get();
-      set({ unkept: [] });
+      setUnkept([]);
       for (const one of unkept) {
         if (!one.soundOnly) await keep(one.outingId, one.tag, one.sound);
         else if (!(await (await onDisk()).addSound(one.outingId, one.tag.id, one.sound!)).ok) leave(one);
@@ -92,7 +120,7 @@ export const useTags = create<Tags>((set, get) => {
   };
 });
 
-/** Reads the tags of the open outing at first, and again when the page is looked at: another tab may have given some. */
+/** Reads the tags of the open outing at first, when another tab has given some, and again when the page is looked at. */
 export function useTagsRead(): void {
   const id = useOuting((v) => v.outing.id);
   const load = useTags((s) => s.load);
@@ -100,6 +128,10 @@ export function useTagsRead(): void {
     const look = (): void => void load(id);
     look();
     window.addEventListener("focus", look);
-    return () => window.removeEventListener("focus", look);
+    const end = onWritten((keys, isElsewhere) => isElsewhere && keys.includes(tagsKey(id)) && look());
+    return () => {
+      window.removeEventListener("focus", look);
+      end();
+    };
   }, [id, load]);
 }
