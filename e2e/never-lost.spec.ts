@@ -287,3 +287,65 @@ test("a deleted outing was gone once its toast was: it comes back from the list 
   await page.getByRole("button", { name: "Close" }).last().click();
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
 });
+
+/** As a browser that was told to keep no data of the site: each of these throws when it is asked for. */
+const refusing = (page: Page, names: readonly string[]): Promise<void> =>
+  page.addInitScript((refused) => {
+    for (const name of refused)
+      Object.defineProperty(window, name, {
+        configurable: true,
+        get: () => {
+          throw new DOMException("Access is denied for this document.", "SecurityError");
+        },
+      });
+  }, names);
+
+test("a small storage that is refused hid the whole season without a word: the database still shows it, and keeps on", async ({
+  page,
+}) => {
+  await page.goto(`${OUTING}/review`);
+  await openPanel(page, "For next time");
+  await page.getByLabel("Notes on this place").fill("Gate B is shut.");
+  await page.getByLabel("Notes on this place").blur();
+  await expect(page.getByText("Saved when you leave the field.")).toBeHidden();
+  await storedOuting(page);
+  await refusing(page, ["localStorage", "sessionStorage"]);
+  await page.goto("/outings");
+  await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
+  await page.goto(`${OUTING}/review`);
+  await openPanel(page, "For next time");
+  await expect(page.getByLabel("Notes on this place")).toHaveValue("Gate B is shut.");
+});
+
+test("a browser that keeps nothing at all stayed empty: it works, says so on every screen, and all of it goes out as a file", async ({
+  page,
+}) => {
+  await refusing(page, ["localStorage", "sessionStorage", "indexedDB"]);
+  await page.goto("/outings");
+  await expect(page.getByRole("alert")).toContainText("This browser keeps nothing here");
+  await page.getByRole("link", { name: /Cup semi-final/ }).click();
+  await expect(page.getByRole("alert").first()).toContainText("This browser keeps nothing here");
+  const wait = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Save a file" }).click();
+  expect((await wait).suggestedFilename()).toMatch(/everything\.json$/);
+});
+
+test("a position exactly above its spot took all six stages down", async ({ page }) => {
+  await page.goto("/outings");
+  await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
+  await page.evaluate(() => {
+    const key = "bp/outing/hockey-semi-final";
+    const outing = JSON.parse(localStorage.getItem(key)!);
+    const { spots, positions } = outing.ground;
+    outing.ground.positions = positions.map((p: object) => ({ ...p, at: spots[0].at, lensHeight: 12 }));
+    localStorage.setItem(key, JSON.stringify({ ...outing, revision: outing.revision + 1 }));
+  });
+  const thrown: string[] = [];
+  page.on("pageerror", ({ message }) => thrown.push(message));
+  for (const stage of ["brief", "ground", "frame", "expose", "run", "review"]) {
+    await page.goto(`/outing/hockey-semi-final/${stage}`);
+    await expect(page.getByRole("heading", { name: "Cup semi-final" })).toBeVisible();
+    await expect(page.getByText(/NaN|Infinity|could not be shown/)).toHaveCount(0);
+  }
+  expect(thrown).toEqual([]);
+});

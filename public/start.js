@@ -1,3 +1,24 @@
+// A browser that refuses its small storage gets one that lasts as long as the page: what is kept in its database is still found.
+for (const name of ["localStorage", "sessionStorage"]) {
+  try {
+    window[name].getItem("bp/probe");
+  } catch {
+    const held = new Map();
+    const stand = {
+      getItem: (key) => held.get(String(key)) ?? null,
+      setItem: (key, value) => void held.set(String(key), String(value)),
+      removeItem: (key) => void held.delete(String(key)),
+      clear: () => held.clear(),
+      key: (index) => [...held.keys()][index] ?? null,
+      get length() {
+        return held.size;
+      },
+    };
+    Object.defineProperty(window, name, { value: stand });
+    document.documentElement.dataset.storage = "page";
+  }
+}
+
 // Sets the kept theme before anything is painted: a white flash in a hide at night would be the worst of starts.
 try {
   const kept = JSON.parse(localStorage.getItem("bp/preferences") || "{}");

@@ -1,4 +1,5 @@
 import "fake-indexeddb/auto";
+import { deleteDB } from "idb";
 import { demoKit, demoOutings } from "../../demo";
 import { createRepository, DEFAULT_PREFERENCES, openIdbJournal, type KeyValueStore } from ".";
 import { expired, type Journal } from "./journal";
@@ -157,4 +158,15 @@ test("the states of a record keep what was done and stay within their number", a
   expect(states).toHaveLength(100);
   expect(states[0]).toMatchObject({ revision: 105, change: "change 104", undoTo: 104, removed: false });
   expect(await repository.outingAt(outing.id, 3)).toMatchObject({ reason: "missing" });
+});
+
+test("a connection that the browser had closed refused every write until the page was loaded anew", async () => {
+  const name = `test-${++databases}`;
+  const journal = await openIdbJournal(name);
+  const put = (text: string) => journal.write([{ key: "bp/outing/x", follows: 0, text }]);
+  expect(await put("before")).toEqual({ ok: true });
+  // Whoever clears the site closes the connection and leaves an empty database.
+  await deleteDB(name);
+  expect(await put("after")).toEqual({ ok: true });
+  expect(await journal.standing("bp/outing/x")).toMatchObject({ revision: 1, text: "after" });
 });

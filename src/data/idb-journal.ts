@@ -1,5 +1,6 @@
 import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction } from "idb";
 import { allOrNone } from "./all-or-none";
+import { reopening } from "./reopening";
 import {
   expired,
   failureOf,
@@ -30,7 +31,30 @@ const statesOf = (key: string): IDBKeyRange => IDBKeyRange.bound([key, 0], [key,
  * told as kept is on the disk. Rejects where the browser has no IndexedDB or blocks it.
  */
 export async function openIdbJournal(name = "bright-perch"): Promise<Journal> {
-  const db = await openDB<Schema>(name, 1, {
+  const within = reopening(() => open(name));
+  await within(() => Promise.resolve());
+  return {
+    standing: (key) => within((db) => db.get("records", key)),
+    all: (prefix) => within((db) => db.getAll("records", IDBKeyRange.bound(prefix, `${prefix}\uffff`))),
+    write: async (writes) => {
+      try {
+        return await within((db) => write(db, writes));
+      } catch (error) {
+        return failureOf(error);
+      }
+    },
+    states: async (key) => (await within((db) => db.getAll("states", statesOf(key)))).toReversed(),
+    textOf: async (key, revision) => (await within((db) => db.get("texts", [key, revision])))?.text,
+    clear: () =>
+      within(async (db) => {
+        const tx = db.transaction(STORES, "readwrite", { durability: "strict" });
+        await Promise.all([...STORES.map((store) => tx.objectStore(store).clear()), tx.done]);
+      }),
+  };
+}
+
+const open = (name: string): Promise<IDBPDatabase<Schema>> =>
+  openDB<Schema>(name, 1, {
     upgrade(made) {
       made.createObjectStore("records", { keyPath: "key" });
       made.createObjectStore("states", { keyPath: ["key", "revision"] });
@@ -38,18 +62,6 @@ export async function openIdbJournal(name = "bright-perch"): Promise<Journal> {
     },
     blocking: (_old, _next, event) => (event.target as IDBDatabase).close(),
   });
-  return {
-    standing: (key) => db.get("records", key),
-    all: (prefix) => db.getAll("records", IDBKeyRange.bound(prefix, `${prefix}\uffff`)),
-    write: (writes) => write(db, writes),
-    states: async (key) => (await db.getAll("states", statesOf(key))).toReversed(),
-    textOf: async (key, revision) => (await db.get("texts", [key, revision]))?.text,
-    clear: async () => {
-      const tx = db.transaction(STORES, "readwrite", { durability: "strict" });
-      await Promise.all([...STORES.map((store) => tx.objectStore(store).clear()), tx.done]);
-    },
-  };
-}
 
 /** Somebody else wrote in between. */
 class Overtaken extends Error {
@@ -61,9 +73,10 @@ class Overtaken extends Error {
   }
 }
 
+/** Rejects where the database refuses; somebody else's write in between is an answer. */
 async function write(db: IDBPDatabase<Schema>, writes: readonly Write[]): Promise<Written> {
+  const tx = db.transaction(STORES, "readwrite", { durability: "strict" });
   try {
-    const tx = db.transaction(STORES, "readwrite", { durability: "strict" });
     await allOrNone(tx, async () => {
       for (const one of writes) {
         const stored = standingRevision(one, await tx.objectStore("records").get(one.key));
@@ -73,9 +86,8 @@ async function write(db: IDBPDatabase<Schema>, writes: readonly Write[]): Promis
     });
     return { ok: true };
   } catch (error) {
-    if (error instanceof Overtaken)
-      return { ok: false, reason: "overtaken", key: error.key, stored: error.stored };
-    return failureOf(error);
+    if (!(error instanceof Overtaken)) throw error;
+    return { ok: false, reason: "overtaken", key: error.key, stored: error.stored };
   }
 }
 

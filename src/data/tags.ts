@@ -1,6 +1,7 @@
 import { openDB, type DBSchema, type IDBPDatabase } from "idb";
 import { allOrNone } from "./all-or-none";
 import { failureOf } from "./journal";
+import { reopening } from "./reopening";
 import { tagSchema, type Tag } from "./schema/tag";
 
 /** Tags that one chunk holds: a press writes one chunk, however many there are. */
@@ -39,18 +40,7 @@ const open = (): Promise<IDBPDatabase<Schema>> =>
     blocking: (_old, _next, event) => (event.target as IDBDatabase).close(),
   });
 
-let opened: Promise<IDBPDatabase<Schema>> | undefined;
-
-/** Held open over many small writes; opened again where the browser closed it. */
-async function within<T>(work: (db: IDBPDatabase<Schema>) => Promise<T>): Promise<T> {
-  opened ??= open();
-  try {
-    return await work(await opened);
-  } catch (error) {
-    opened = undefined;
-    throw error;
-  }
-}
+const within = reopening(open);
 
 /** Refuses what could not be read again: `of` passes over it. */
 function checked(tag: Tag): Tag {

@@ -6,13 +6,12 @@ import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { useToast } from "@/ui/layout/toast";
 import { bytesWords, instantWords } from "@/words";
-import { leftOutWords } from "@/words/failures";
 import { Txt } from "@/ui/controls/Txt";
 import { OpenFile } from "../outings/OpenFile";
 import { openRepository } from "../store/open-repository";
 import { useOutings } from "../store/outings";
 import { forgetWork, useStorageUse } from "../store/storage";
-import { exportEverything, type Exported } from "./export-everything";
+import { exportedWords, exportEverything } from "./export-everything";
 
 /** All that is kept in this browser: out to a file, in from one, or away. */
 export function Belongings() {
@@ -61,17 +60,6 @@ export function Belongings() {
       </Dialog>
     </View>
   );
-}
-
-function exportedWords(exported: Exported): string {
-  if (!exported.ok)
-    return exported.reason === "unreadable"
-      ? "Kit, library or preferences cannot be read: what is stored was exported as it is. Repair it first."
-      : "This cannot be exported whole. Export each outing by itself.";
-  const lacks = leftOutWords(exported.leftOut);
-  if (exported.left > 0)
-    return `Exported, except ${exported.left} that cannot be read: export those under Outings${lacks}.`;
-  return lacks === "" ? "Everything is in the file." : `Exported${lacks}.`;
 }
 
 /** How much room it takes, whether the browser keeps it for good, and when it last went into a file. */

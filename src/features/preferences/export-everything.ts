@@ -1,6 +1,7 @@
 import { EMPTY_LIBRARY, DEFAULT_PREFERENCES, readsBackWhole, writeEverything, type Read } from "@/data";
 import { besideRecord, downloadText, type LeftOut } from "../store/file-transfer";
 import { openRepository } from "../store/open-repository";
+import { leftOutWords } from "@/words/failures";
 import { ownBeginning } from "@/outing/begin/own-beginning";
 import { noteWrittenOut } from "../store/storage";
 
@@ -76,4 +77,16 @@ async function ofEach<T>(
     else if (found.value !== undefined) of[id] = found.value;
   }
   return { of, missed };
+}
+
+/** What became of it, in words. */
+export function exportedWords(exported: Exported): string {
+  if (!exported.ok)
+    return exported.reason === "unreadable"
+      ? "Kit, library or preferences cannot be read: what is stored was exported as it is. Repair it first."
+      : "This cannot be exported whole. Export each outing by itself.";
+  const lacks = leftOutWords(exported.leftOut);
+  if (exported.left > 0)
+    return `Exported, except ${exported.left} that cannot be read: export those under Outings${lacks}.`;
+  return lacks === "" ? "Everything is in the file." : `Exported${lacks}.`;
 }

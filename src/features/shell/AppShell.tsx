@@ -4,11 +4,12 @@ import { Fragment, useEffect, useState, type ReactNode } from "react";
 import { ToastProvider } from "@/ui/layout/toast";
 import { ThemeProvider } from "@/ui/theme/theme";
 import { setDisplay } from "@/words";
+import { Late } from "../layout/Late";
 import { UpdateOffer } from "./UpdateOffer";
 import { resumePending } from "../store/kept";
 import { usePreferences } from "../store/preferences";
 import { createQueryClient } from "../store/query-client";
-import { warnOnLeaving } from "../store/unsaved";
+import { useUnsaved, warnOnLeaving } from "../store/unsaved";
 import { followWrites } from "../store/written";
 
 /** What every screen stands in: the type, the theme, the store, the toast. */
@@ -32,12 +33,20 @@ export function AppShell({ children }: { children: ReactNode }) {
     <QueryClientProvider client={client}>
       <Themed>
         <ToastProvider>
+          <KeptOrSaid />
           {children}
           <UpdateOffer />
         </ToastProvider>
       </Themed>
     </QueryClientProvider>
   );
+}
+
+const loadNothingKept = async () => (await import("./NothingKept")).NothingKept;
+
+function KeptOrSaid() {
+  if (!useUnsaved((s) => s.isAll)) return null;
+  return <Late load={loadNothingKept}>{(NothingKept) => <NothingKept />}</Late>;
 }
 
 /** Theme, units and clock as the user likes them; other units draw every screen anew. */

@@ -20,11 +20,20 @@ export function downloadBlob(name: string, blob: Blob): void {
 /** What lies beside a record and could not be read for its file. */
 export type LeftOut = "tags" | "picture";
 
+/** Some browsers have none, and some refuse to be asked for it. */
+function hasDatabase(): boolean {
+  try {
+    return typeof indexedDB !== "undefined";
+  } catch {
+    return false;
+  }
+}
+
 /** What is asked of a database beside the records, or that it could not be read; a browser that has none of them keeps nothing there. */
 export async function besideRecord<T>(
   read: () => Promise<T | undefined>,
 ): Promise<{ readonly ok: true; readonly value: T | undefined } | { readonly ok: false }> {
-  if (typeof indexedDB === "undefined") return { ok: true, value: undefined };
+  if (!hasDatabase()) return { ok: true, value: undefined };
   try {
     return { ok: true, value: await read() };
   } catch {

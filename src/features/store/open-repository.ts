@@ -2,6 +2,7 @@ import AsyncStorage from "@react-native-async-storage/async-storage";
 import { createRepository, openIdbJournal, type Repository } from "@/data";
 import { loadDemo } from "./beginnings";
 import { forgetWork, noteWork } from "./storage";
+import { noteNothingKept } from "./unsaved";
 import { tellWritten } from "./written";
 
 let opened: Promise<Repository> | undefined;
@@ -15,6 +16,8 @@ export function openRepository(): Promise<Repository> {
 async function open(): Promise<Repository> {
   // Where the browser blocks IndexedDB the storage alone keeps the records.
   const journal = await openIdbJournal().catch(() => undefined);
+  // `public/start.js` has put the page in the place of a storage that is refused.
+  if (!journal && document.documentElement.dataset.storage === "page") noteNothingKept();
   const repository = createRepository(AsyncStorage, journal, (keys) => {
     tellWritten(keys);
     noteWork();

@@ -10,9 +10,16 @@ interface Unsaved {
   readonly records: ReadonlyMap<RecordName, SaveFailure>;
   /** How many tags and spoken notes could not be kept. */
   readonly tags: number;
+  /** The browser refuses to keep anything: all of it lasts as long as the page. */
+  readonly isAll: boolean;
 }
 
-export const useUnsaved = create<Unsaved>(() => ({ outings: new Map(), records: new Map(), tags: 0 }));
+export const useUnsaved = create<Unsaved>(() => ({
+  outings: new Map(),
+  records: new Map(),
+  tags: 0,
+  isAll: false,
+}));
 
 /** The map with a value under a key, or without the key where there is none. */
 function having<K, V>(map: ReadonlyMap<K, V>, key: K, value: V | undefined): ReadonlyMap<K, V> {
@@ -32,13 +39,15 @@ export function noteUnsaved(id: string, outing: Outing | undefined): void {
 export const noteNotKept = (name: RecordName, failure: SaveFailure | undefined): void =>
   useUnsaved.setState(({ records }) => ({ records: having(records, name, failure) }));
 
+export const noteNothingKept = (): void => useUnsaved.setState({ isAll: true });
+
 export const noteUnkept = (tags: number): void => useUnsaved.setState({ tags });
 
 /** Asks before the page is left while something is on the screen alone; gives back what ends it. */
 export function warnOnLeaving(): () => void {
   const ask = (event: BeforeUnloadEvent): void => {
-    const { outings, records, tags } = useUnsaved.getState();
-    if (outings.size + records.size + tags > 0) event.preventDefault();
+    const { outings, records, tags, isAll } = useUnsaved.getState();
+    if (isAll || outings.size + records.size + tags > 0) event.preventDefault();
   };
   window.addEventListener("beforeunload", ask);
   return () => window.removeEventListener("beforeunload", ask);
