@@ -166,6 +166,10 @@ test("everything goes into a file, everything is deleted when asked twice, and c
   expect(
     await page.evaluate(() => Object.keys(localStorage).filter((k) => k.startsWith("bp/outing/"))),
   ).toEqual([]);
+  // Nor does the demo come again by itself.
+  await page.reload();
+  await expect(page.getByRole("button", { name: "Try the demo" })).toBeVisible();
+  await expect(page.getByRole("link", { name: /Cup semi-final/ })).toHaveCount(0);
 
   await openFile(page, "broken.json", text.replace('"date": "2026-12-02"', '"date": "2026-02-30"'));
   await expect(page.getByRole("dialog")).toContainText("outings.");

@@ -289,8 +289,8 @@ test("a deleted outing was gone once its toast was: it comes back from the list 
 });
 
 /** As a browser that was told to keep no data of the site: each of these throws when it is asked for. */
-const refusing = (page: Page, names: readonly string[]): Promise<void> =>
-  page.addInitScript((refused) => {
+async function refusing(page: Page, names: readonly string[]): Promise<void> {
+  await page.addInitScript((refused) => {
     for (const name of refused)
       Object.defineProperty(window, name, {
         configurable: true,
@@ -299,6 +299,7 @@ const refusing = (page: Page, names: readonly string[]): Promise<void> =>
         },
       });
   }, names);
+}
 
 test("a small storage that is refused hid the whole season without a word: the database still shows it, and keeps on", async ({
   page,

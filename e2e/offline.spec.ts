@@ -2,6 +2,7 @@ import { spawn, spawnSync, type ChildProcess } from "node:child_process";
 import {
   appendFileSync,
   cpSync,
+  existsSync,
   mkdtempSync,
   readdirSync,
   readFileSync,
@@ -10,6 +11,7 @@ import {
 } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
+import { brotliCompressSync, gzipSync } from "node:zlib";
 import { expect, test, type Page } from "@playwright/test";
 import { fillDatabase, openPanel, openStage, OUTING, slider, storedOuting, tag } from "./outing";
 
@@ -142,7 +144,8 @@ test.describe("a new version", () => {
   /** Changes a file for every way in which it is sent. */
   const spoil = (file: string, text: string) => {
     writeFileSync(file, text);
-    for (const packed of [".br", ".gz"]) rmSync(file + packed, { force: true });
+    if (existsSync(`${file}.br`)) writeFileSync(`${file}.br`, brotliCompressSync(text));
+    if (existsSync(`${file}.gz`)) writeFileSync(`${file}.gz`, gzipSync(text));
   };
   async function begin(page: Page): Promise<void> {
     await page.goto(`${address}/outings`);
@@ -158,14 +161,58 @@ test.describe("a new version", () => {
     await begin(page);
     spoil(fileOf("KitScreen"), "<!doctype html><title>Sign in to this network</title>");
     appendFileSync(path.join(dist, "sw.js"), "\n// a later build\n");
-    const worker = readFileSync(path.join(dist, "sw.js"), "utf8");
-    // Every file is asked for again: this build shares their names with the one before.
-    writeFileSync(path.join(dist, "sw.js"), worker.replaceAll("revision:null", 'revision:"2"'));
+    askAgain();
     await update(page);
     await page.waitForTimeout(3000);
     await expect(page.getByText("A new version is ready")).toBeHidden();
     await page.goto(`${address}/kit`);
     await expect(page.getByRole("heading", { name: "Kit", exact: true })).toBeVisible();
+  });
+
+  /** Every file is asked for again by the next worker: this build shares their names with the one before. */
+  function askAgain(): void {
+    const worker = readFileSync(path.join(dist, "sw.js"), "utf8");
+    writeFileSync(path.join(dist, "sw.js"), worker.replaceAll(/revision:"\w+"/g, `revision:"${Date.now()}"`));
+  }
+
+  test("could never be kept where a wrong file was once served under the name of its content: it is fetched past the browser's cache", async ({
+    page,
+  }) => {
+    const part = fileOf("KitScreen");
+    const right = readFileSync(part, "utf8");
+    spoil(part, "<!doctype html><title>Sign in to this network</title>");
+    // Into the browser's own cache, for a year, before there is a worker.
+    await page.goto(`${address}/api/start`);
+    const url = `/_expo/static/js/web/${path.basename(part)}`;
+    expect(await page.evaluate(async (wrong) => (await fetch(wrong)).text(), url)).toContain("Sign in");
+    spoil(part, right);
+    expect(await page.evaluate(async (wrong) => (await fetch(wrong)).text(), url)).toContain("Sign in");
+    await begin(page);
+    await page.goto(`${address}/kit`);
+    await expect(page.getByRole("heading", { name: "Kit", exact: true })).toBeVisible();
+  });
+
+  test("was damaged in the browser's own store: it did not start, and had no way out", async ({
+    page: before,
+    context,
+  }) => {
+    const page = await context.newPage();
+    await begin(before);
+    await before.evaluate(async () => {
+      for (const name of await caches.keys()) {
+        const cache = await caches.open(name);
+        for (const key of await cache.keys())
+          if (key.url.includes("/entry-")) {
+            await cache.delete(key, { ignoreVary: true });
+            await cache.put(key.url, new Response("(", { headers: { "Content-Type": "text/javascript" } }));
+          }
+      }
+    });
+    await before.close();
+    await page.goto(`${address}/outings`);
+    await expect(page.getByRole("alert")).toContainText("Bright Perch has not started");
+    await page.getByRole("button", { name: "Fetch it anew" }).click();
+    await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
   });
 
   /** A next build whose first script throws, complete in every other way. */

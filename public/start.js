@@ -87,14 +87,36 @@ async function goBackToWorked() {
   return true;
 }
 
+// All that the browser holds of the application is dropped and fetched anew, once the server answers; the user's own stays.
+async function fetchAnew() {
+  const answers = await fetch("/api/start", { cache: "no-store" }).then(
+    ({ ok }) => ok,
+    () => false,
+  );
+  if (!answers) return false;
+  for (const registration of (await navigator.serviceWorker?.getRegistrations()) ?? [])
+    await registration.unregister();
+  for (const name of (await globalThis.caches?.keys()) ?? []) await caches.delete(name);
+  const sources = [...document.scripts].map(({ src }) => src).filter(Boolean);
+  await Promise.all(sources.map((src) => fetch(src, { cache: "reload" }).catch(() => undefined)));
+  location.reload();
+  return true;
+}
+
 function sayNotStarted() {
   if (started || document.getElementById("stopped")) return;
   const box = document.createElement("div");
   box.id = "stopped";
   box.setAttribute("role", "alert");
   box.innerHTML =
-    "<h1>Bright Perch has not started</h1><p>Nothing of yours is lost: it is stored in this browser. The network or the server may be slow or gone.</p><button>Load again</button>";
-  box.querySelector("button").addEventListener("click", () => location.reload());
+    "<h1>Bright Perch has not started</h1><p>Nothing of yours is lost: it is stored in this browser. The network or the server may be slow or gone, or what this browser holds of the application is damaged.</p><button>Load again</button><button>Fetch it anew</button>";
+  const [again, anew] = box.querySelectorAll("button");
+  again.addEventListener("click", () => location.reload());
+  anew.addEventListener("click", async () => {
+    if (await fetchAnew().catch(() => false)) return;
+    box.querySelector("p").textContent =
+      "The server does not answer. Nothing of yours is lost. Try again where there is a network.";
+  });
   document.body.append(box);
 }
 

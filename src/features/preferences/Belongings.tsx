@@ -10,7 +10,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { OpenFile } from "../outings/OpenFile";
 import { openRepository } from "../store/open-repository";
 import { useOutings } from "../store/outings";
-import { forgetWork, useStorageUse } from "../store/storage";
+import { noteEmptied, useStorageUse } from "../store/storage";
 import { exportedWords, exportEverything } from "./export-everything";
 
 /** All that is kept in this browser: out to a file, in from one, or away. */
@@ -31,7 +31,7 @@ export function Belongings() {
     // A browser that cannot open them has none.
     await (await import("@/data/pictures")).pictures.clear().catch(() => undefined);
     await (await import("@/data/tags")).tags.clear().catch(() => undefined);
-    forgetWork();
+    noteEmptied();
     setAsking(undefined);
     client.clear();
     router.replace("/outings");

@@ -1,5 +1,6 @@
 import { EMPTY_LIBRARY, DEFAULT_PREFERENCES, readsBackWhole, writeEverything, type Read } from "@/data";
 import { besideRecord, downloadText, type LeftOut } from "../store/file-transfer";
+import { settled } from "../store/kept";
 import { openRepository } from "../store/open-repository";
 import { leftOutWords } from "@/words/failures";
 import { ownBeginning } from "@/outing/begin/own-beginning";
@@ -25,6 +26,7 @@ const valueOf = <T>(read: Read<T>, begins: T): T | undefined =>
  */
 export async function exportEverything(): Promise<Exported> {
   const repository = await openRepository();
+  await settled();
   const [list, ...reads] = await Promise.all([
     repository.listOutings(),
     repository.readKit(),

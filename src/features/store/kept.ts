@@ -122,6 +122,9 @@ function keep(client: QueryClient, name: RecordName): Promise<SaveFailure | unde
   return next;
 }
 
+/** Once what is under way to the disk of kit, library and preferences has come there, or could not. */
+export const settled = (): Promise<unknown> => Promise.all(turns.values());
+
 /** Tries again what an earlier page of this tab could not keep. */
 export function resumePending(client: QueryClient): void {
   for (const name of Object.keys(RECORDS) as RecordName[]) if (recallPending(name)) void keep(client, name);

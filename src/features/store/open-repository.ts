@@ -1,7 +1,7 @@
 import AsyncStorage from "@react-native-async-storage/async-storage";
 import { createRepository, openIdbJournal, type Repository } from "@/data";
 import { loadDemo } from "./beginnings";
-import { forgetWork, noteWork } from "./storage";
+import { forgetWork, noteWork, wasEmptied } from "./storage";
 import { noteNothingKept } from "./unsaved";
 import { tellWritten } from "./written";
 
@@ -23,7 +23,7 @@ async function open(): Promise<Repository> {
     noteWork();
   });
   // A full storage at the first start leaves the list empty; the list then says so itself.
-  if (!(await repository.isBegun()) && (await isDemoServer())) {
+  if (!(await repository.isBegun()) && !wasEmptied() && (await isDemoServer())) {
     await repository.begin(loadDemo);
     forgetWork();
   }
