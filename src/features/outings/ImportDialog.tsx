@@ -2,6 +2,7 @@ import { useRouter } from "expo-router";
 import { useEffect, useRef, useState } from "react";
 import { View } from "react-native";
 import { readFile, type Fault, type FileContents, type ImportChoices, type ImportRow } from "@/data";
+import { textOfFile } from "@/data/text-of-file";
 import { changesBetween } from "@/outing/changes";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
@@ -108,7 +109,7 @@ async function read(file: File, goesOn: () => boolean, setStage: (stage: Stage) 
     await breathe();
     return goesOn();
   };
-  const found = await readFile(await file.text(), onProgress);
+  const found = await readFile(await textOfFile(file), onProgress);
   if (!goesOn()) return;
   if (found.ok) {
     const shown = await preview(found.value);

@@ -4,7 +4,8 @@ import { outingSchema, type Outing, type ProgrammeEvent } from "@/data";
 import { addEvents, editEvent, putEvent, removeEvent, shiftEvents } from "../edits";
 import type { EventPlace } from "./event-places";
 import { timedProgramme } from "./event-times";
-import { programmeCalendar, programmeCsv, readCalendar, rowsOfCsv } from "./programme-files";
+import { programmeCalendar, programmeCsv, rowsOfCsv } from "./programme-files";
+import { readCalendar } from "./read-calendar";
 import {
   clockOf,
   dayOf,

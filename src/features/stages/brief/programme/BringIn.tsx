@@ -16,6 +16,7 @@ import {
 import { keyOfPlace, placeOfKey, placesOf } from "@/outing/programme/event-places";
 import { addEvents } from "@/outing/edits";
 import { LIMITS } from "@/data";
+import { textOfFile } from "@/data/text-of-file";
 import { Button } from "@/ui/controls/Button";
 import { FileButton } from "@/ui/controls/FileButton";
 import { Picker } from "@/ui/controls/Picker";
@@ -60,13 +61,14 @@ export function BringIn({ onClose }: { onClose: () => void }) {
   const { store } = useOpenOuting();
   const open = async (held: string): Promise<void> => {
     setFailed(false);
-    const { readCalendar, rowsOfCsv } = await import("@/outing/programme/programme-files");
     setRows(undefined);
     setCalendar(undefined);
-    if (/^BEGIN:VCALENDAR/.test(held)) {
+    if (/^\s*BEGIN:VCALENDAR/.test(held)) {
+      const { readCalendar } = await import("@/outing/programme/read-calendar");
       const { window, outing } = store.getState().view;
       return setCalendar(readCalendar(held, { ...window, timeZone: outing.timeZone, days: daysOf(outing) }));
     }
+    const { rowsOfCsv } = await import("@/outing/programme/programme-files");
     const table = isLineList(held) ? [] : rowsOfCsv(held);
     if ((table[0]?.length ?? 0) < 2) return setText(held);
     setRows(table);
@@ -80,7 +82,7 @@ export function BringIn({ onClose }: { onClose: () => void }) {
         label="Choose a file"
         says="A programme as table, calendar or text"
         accept=".csv,.tsv,.txt,.ics,text/csv,text/plain,text/calendar"
-        onFile={(file) => void file.text().then(open)}
+        onFile={(file) => void textOfFile(file).then(open)}
       />
       <View className="flex-row flex-wrap items-center gap-x-2">
         <Txt size={14} tone="ink2">

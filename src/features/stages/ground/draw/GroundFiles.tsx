@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
 import { fileNameOf, type Outing } from "@/data";
+import { textOfFile } from "@/data/text-of-file";
 import { readGroundFile, type GroundRead } from "@/data/ground-files/read-ground";
 import { toGeoJson } from "@/data/ground-files/to-geojson";
 import { toGpx } from "@/data/ground-files/to-gpx";
@@ -34,7 +35,7 @@ export function GroundFiles() {
     downloadText(fileNameOf(outing, ending), text, type);
   };
   const open = async (file: File): Promise<void> => {
-    const text = await file.text();
+    const text = await textOfFile(file);
     const { ground: onto } = store.getState().view.outing;
     setRead({ name: file.name, found: readGroundFile(text, onto), onto });
   };

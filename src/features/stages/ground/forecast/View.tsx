@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { textOfFile } from "@/data/text-of-file";
 import { View } from "react-native";
 import {
   hourAt,
@@ -66,7 +67,9 @@ export function ForecastPanel() {
           says="A forecast as a file"
           accept=".json,application/json"
           onFile={(file) =>
-            void file.text().then((text) => take(readForecast(text, outing, store.getState().view.window)))
+            void textOfFile(file).then((text) =>
+              take(readForecast(text, outing, store.getState().view.window)),
+            )
           }
         />
         <Button label="Ask the stand-in" className="flex-1" onPress={() => void ask()} />

@@ -1,6 +1,7 @@
 import { View } from "react-native";
 import { lampOf } from "@/answers/plan/lamp-file";
 import { freeId } from "@/data";
+import { textOfFile } from "@/data/text-of-file";
 import { addLampFile } from "@/outing/edits";
 import { FileButton } from "@/ui/controls/FileButton";
 import { LengthField } from "@/ui/controls/LengthField";
@@ -74,7 +75,7 @@ function BringLampFile() {
   const commit = useCommit();
   const toast = useToast();
   const read = async (file: File): Promise<void> => {
-    const text = await file.text();
+    const text = await textOfFile(file);
     const found = lampOf(text);
     if (!found.ok) {
       toast({ words: `${file.name}: ${lampFileFaultWords(found)}` });
