@@ -7,6 +7,8 @@ import {
   OBSTACLE_KINDS,
   standsInWater,
   venueTemplate,
+  type Obstacle,
+  type Point,
 } from "../ground";
 import { mayStand } from "../guard";
 import { flickerStops } from "../motion";
@@ -58,7 +60,9 @@ function vetoes(say: Say, input: AssessInput, { sighting }: Found): void {
   const { blockage, frame } = sighting;
   standing(say, input);
   const lens = lensOf(scene.ground, position);
-  const walled = scene.ground.obstacles.some((o) => OBSTACLE_KINDS[o.kind].solid && isInsideThing(lens, o));
+  const walled = scene.ground.obstacles.some(
+    (o) => OBSTACLE_KINDS[o.kind].solid && (isInsideThing(lens, o) || isOnTopOf(o, position.at)),
+  );
   say("veto", "inside-obstacle", walled, BARE);
   const miss =
     position.slit && missOfSlit(position.slit, lens, sightOf(input).aim, lens.z - position.lensHeight);
@@ -81,6 +85,10 @@ function vetoes(say: Say, input: AssessInput, { sighting }: Found): void {
     numbers: { fill, wished: shot.fill, wants },
   });
 }
+
+/** Whether a place lies on boards, a wall or a netting, on whose top nobody stands. */
+const isOnTopOf = (thing: Obstacle, at: Point): boolean =>
+  OBSTACLE_KINDS[thing.kind].group === "netting" && "outline" in thing && isInside(at, thing.outline);
 
 /** Whether one may be there at all, by the one guard. */
 function standing(say: Say, input: AssessInput): void {

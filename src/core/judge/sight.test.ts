@@ -295,3 +295,11 @@ describe("a pane of glass on the line", () => {
     expect(from(14, 1.8)).toBeGreaterThan(0.1);
   });
 });
+
+test("nobody stands on the top of boards, however high the lens is", () => {
+  const boards: Block = { ...wall(0, 4, 1), kind: "boards" };
+  const codes = (y: number): string[] =>
+    pictureOf(looking([boards], { at: { x: 0, y }, lensHeight: 1.6 })).judgement.map((j) => j.code);
+  expect(codes(-15)).toContain("inside-obstacle");
+  expect(codes(-16)).not.toContain("inside-obstacle");
+});

@@ -92,12 +92,15 @@ const goals = (length: number, width: number, height: number, depth: number): Fu
 const netAcross = (width: number, height: number, base = 0): FurnitureRow =>
   block("net", "Net", [0, 0, width, 0.05], height, base);
 
-/** A rectangle with its corners cut round in four chords, counted clockwise from the far right. */
+/** Chords that a round corner is cut in: within 5 cm of the curve of a rink. */
+const CHORDS = 8;
+
+/** A rectangle with round corners, counted clockwise from the far right. */
 function rounded(width: number, length: number, radius: number): Point[] {
   const [x, y] = [width / 2 - radius, length / 2 - radius];
   const corner = ([cx, cy]: readonly [number, number], from: number): Point[] =>
-    Array.from({ length: 5 }, (_, i) => {
-      const turn = from + 22.5 * i;
+    Array.from({ length: CHORDS + 1 }, (_, i) => {
+      const turn = from + (90 / CHORDS) * i;
       return { x: cx + radius * sinDeg(turn), y: cy + radius * cosDeg(turn) };
     });
   return [...corner([x, y], 0), ...corner([x, -y], 90), ...corner([-x, -y], 180), ...corner([-x, y], 270)];
