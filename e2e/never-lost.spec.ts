@@ -350,3 +350,39 @@ test("a position exactly above its spot took all six stages down", async ({ page
   }
   expect(thrown).toEqual([]);
 });
+
+test("a count, a list and a word that were half typed were gone with the dialog, the stage or the page: they stand as they were left", async ({
+  page,
+}) => {
+  await page.goto(`${OUTING}/review`);
+  await openPanel(page, "Count your frames");
+  await page.getByLabel("Frames taken").fill("240");
+  await openStage(page, "Brief");
+  await openPanel(page, "Programme");
+  await page.getByRole("button", { name: "Bring in a list" }).click();
+  await page.getByLabel("Or paste a list, a line each").fill("10:40 100 m women, heat 2 (4 min) @ Finish");
+  await page.keyboard.press("Escape");
+  await page.reload();
+  await openPanel(page, "Programme");
+  await page.getByRole("button", { name: "Bring in a list" }).click();
+  await expect(page.getByLabel("Or paste a list, a line each")).toHaveValue(/^10:40 100 m women/);
+  await page.getByRole("button", { name: "Add 1 event" }).click();
+  await page.getByRole("button", { name: "Bring in a list" }).click();
+  await expect(page.getByLabel("Or paste a list, a line each")).toHaveValue("");
+  await page.goto(`${OUTING}/review`);
+  await openPanel(page, "Count your frames");
+  await expect(page.getByLabel("Frames taken")).toHaveValue("240");
+});
+
+test("Esc in a list of a form closed the form with all that was typed there: it closes the list", async ({
+  page,
+}) => {
+  await page.goto("/outings");
+  await page.getByRole("button", { name: "Plan an outing" }).click();
+  await page.getByLabel("Name of the outing").fill("Spring cup");
+  await page.getByRole("button", { name: /^Ground:/ }).click();
+  await page.getByLabel("Search ground").fill("pool");
+  await page.getByLabel("Search ground").press("Escape");
+  await expect(page.getByLabel("Search ground")).toBeHidden();
+  await expect(page.getByLabel("Name of the outing")).toHaveValue("Spring cup");
+});

@@ -21,6 +21,12 @@ export function Picker({ label, items, chosen, onChoose }: Props) {
   const [search, setSearch] = useState("");
   const found = useMemo(() => matching(items, search).slice(0, MOST), [items, search]);
   const now = items.find((i) => i.key === chosen);
+  // Esc closes the list, and not the dialog that it stands in with all that was typed there.
+  const onKeyUp = (event: KeyboardEvent): void => {
+    if (event.key !== "Escape") return;
+    event.stopPropagation();
+    setOpen(false);
+  };
   return (
     <View className="w-full">
       <Txt size={14} tone="ink2">
@@ -34,7 +40,7 @@ export function Picker({ label, items, chosen, onChoose }: Props) {
         onPress={() => setOpen(!open)}
       />
       {open && (
-        <View className="gap-2 border-l-4 border-line py-2 pl-3">
+        <View className="gap-2 border-l-4 border-line py-2 pl-3" {...({ onKeyUp } as object)}>
           <View className="flex-row">
             <TextField label={`Search ${label.toLowerCase()}`} value={search} onChange={setSearch} />
           </View>

@@ -1,4 +1,3 @@
-import { useState } from "react";
 import { View } from "react-native";
 import { dayConditions } from "@/answers/library/day-conditions";
 import { bagOf, bagWeight, idFromName } from "@/data";
@@ -12,6 +11,7 @@ import { Toggles } from "@/ui/controls/Toggles";
 import { Txt } from "@/ui/controls/Txt";
 import { weightWords } from "@/words";
 import { careSentence, CONDITION_WORDS } from "@/words/packing";
+import { useTyped } from "../../../forms/use-typed";
 import { useCommit, useOuting } from "../../../outing/use-outing";
 
 /** What goes along for such a day, with why, ticked off as it is packed; and how the kit is cared for. */
@@ -19,7 +19,7 @@ export function Packing() {
   const outing = useOuting((v) => v.outing);
   const kit = useOuting((v) => v.kit);
   const commit = useCommit();
-  const [own, setOwn] = useState("");
+  const [own, setOwn] = useTyped(`pack ${outing.id}`);
   const packing = outing.packing ?? { ticked: [], own: [] };
   const conditions = conditionsOf(outing);
   const { rows, care } = packingOf(outing);

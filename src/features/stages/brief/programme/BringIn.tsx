@@ -24,7 +24,9 @@ import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
 import { countWords } from "@/words";
 import { refusedWords } from "@/words/programme";
-import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { useTyped } from "../../../forms/use-typed";
+import { useToldChange } from "../../../outing/use-told-change";
+import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { readMatching, rememberMatching } from "./matching";
 import { placeChoices } from "./place-choices";
 
@@ -53,7 +55,7 @@ const OURS = [
 
 /** A start list pasted or from a file; what cannot be read is told line by line, and nothing is added before that is seen. */
 export function BringIn({ onClose }: { onClose: () => void }) {
-  const [text, setText] = useState("");
+  const [text, setText, forgetText] = useTyped(`list ${useOuting((v) => v.outing.id)}`);
   const [rows, setRows] = useState<readonly (readonly string[])[]>();
   const [calendar, setCalendar] = useState<ReadProgramme>();
   const [matching, setMatching] = useState<Matching>({});
@@ -127,7 +129,13 @@ export function BringIn({ onClose }: { onClose: () => void }) {
           }}
         />
       )}
-      <Answer read={read} onClose={onClose} />
+      <Answer
+        read={read}
+        onAdded={() => {
+          forgetText();
+          onClose();
+        }}
+      />
     </View>
   );
 }
@@ -164,10 +172,10 @@ function Columns({
   );
 }
 
-function Answer({ read, onClose }: { read: ReadProgramme; onClose: () => void }) {
+function Answer({ read, onAdded }: { read: ReadProgramme; onAdded: () => void }) {
   const programme = useOuting((v) => v.outing.programme);
   const ground = useOuting((v) => v.outing.ground);
-  const commit = useCommit();
+  const told = useToldChange();
   const { events, refused } = read;
   const places = placesOf(ground);
   const [elsewhere, setElsewhere] = useState(ground.spots.length === 1 ? keyOfPlace(places[0]!) : NOWHERE);
@@ -176,8 +184,8 @@ function Answer({ read, onClose }: { read: ReadProgramme; onClose: () => void })
   const homeless = fresh.filter((e) => e.place === null).length;
   const room = LIMITS.events - (programme?.length ?? 0);
   const add = async (): Promise<void> => {
-    if (await commit(addEvents(eventsFrom(events, programme ?? [], places, placeOfKey(ground, elsewhere)))))
-      onClose();
+    const added = eventsFrom(events, programme ?? [], places, placeOfKey(ground, elsewhere));
+    if (await told(addEvents(added), `${countWords(added.length, "event")} added`)) onAdded();
   };
   return (
     <View className="gap-2" aria-live="polite">

@@ -8,6 +8,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
 import { countWords } from "@/words";
 import { tagWords } from "@/words/tags";
+import { useTyped } from "../../../forms/use-typed";
 import { useOuting } from "../../../outing/use-outing";
 import { downloadText } from "../../../store/file-transfer";
 import { wallOf } from "../../shot/titles";
@@ -109,10 +110,14 @@ function Line({ tag }: { tag: Tag }) {
 /** A tag put in words, or its words put right: a spoken one, above all. */
 function Naming({ tag, onDone }: { tag: Tag; onDone: () => void }) {
   const change = useTags((s) => s.change);
-  const [words, setWords] = useState(tag.words ?? "");
+  const [words, setWords, forget] = useTyped(`words ${tag.id}`, tag.words);
   const [failed, setFailed] = useState(false);
+  const leave = (): void => {
+    forget();
+    onDone();
+  };
   const save = async (): Promise<void> => {
-    if (await change({ ...tag, words: words.trim().slice(0, 200) || undefined })) onDone();
+    if (await change({ ...tag, words: words.trim().slice(0, 200) || undefined })) leave();
     else setFailed(true);
   };
   return (
@@ -124,7 +129,7 @@ function Naming({ tag, onDone }: { tag: Tag; onDone: () => void }) {
         error={failed ? "It could not be kept: make room and try again." : undefined}
       />
       <Button label="Save" onPress={() => void save()} />
-      <Button label="Cancel" kind="plain" onPress={onDone} />
+      <Button label="Cancel" kind="plain" onPress={leave} />
     </View>
   );
 }

@@ -6,6 +6,7 @@ import { Button } from "@/ui/controls/Button";
 import { Segmented } from "@/ui/controls/Segmented";
 import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
+import { useTyped } from "../../../forms/use-typed";
 import { useOuting } from "../../../outing/use-outing";
 import { HeatWatch } from "./HeatWatch";
 import { TagList } from "./TagList";
@@ -117,7 +118,7 @@ function ColourKeys() {
 
 function Word() {
   const tagging = useTagging();
-  const [word, setWord] = useState("");
+  const [word, setWord] = useTyped(`tag ${useOuting((v) => v.outing.id)}`);
   const keep = async (): Promise<void> => {
     await tagging({ kind: "word", names: [], words: word.trim().slice(0, 200) });
     setWord("");
