@@ -386,3 +386,79 @@ test("Esc in a list of a form closed the form with all that was typed there: it 
   await expect(page.getByLabel("Search ground")).toBeHidden();
   await expect(page.getByLabel("Name of the outing")).toHaveValue("Spring cup");
 });
+
+test("what was deleted stayed in the browser for ever, voices too: it is gone for good with two presses, or after thirty days", async ({
+  page,
+}) => {
+  const left = () =>
+    page.evaluate(async () => {
+      const rows = async (name: string, store: string): Promise<number> => {
+        const db = await new Promise<IDBDatabase>((done) => {
+          const asked = indexedDB.open(name);
+          asked.onsuccess = () => done(asked.result);
+        });
+        const found = await new Promise<unknown[]>((done) => {
+          const asked = db.transaction(store).objectStore(store).getAll();
+          asked.onsuccess = () => done(asked.result);
+        });
+        db.close();
+        return found.filter((row) => JSON.stringify(row).includes("hockey-semi-final")).length;
+      };
+      return {
+        tags: await rows("bright-perch-tags", "chunks"),
+        states: await rows("bright-perch", "texts"),
+        beside: Object.keys(localStorage).filter((key) => key.includes("outing/hockey-semi-final")).length,
+      };
+    });
+  const tagOne = async (): Promise<void> => {
+    await page.goto(`${OUTING}/run`);
+    await (isPhone(page)
+      ? page.getByRole("button", { name: "Who was that? Tag it" }).click()
+      : openPanel(page, "Who was that\\?"));
+    await page.getByRole("radio", { name: "A word" }).click();
+    await page.getByLabel("What was it").fill("touched first");
+    await page.getByRole("button", { name: "Tag", exact: true }).click();
+    await expect(page.getByRole("list", { name: "Tags, the last first" }).getByRole("listitem")).toHaveCount(
+      1,
+    );
+  };
+  const remove = async (): Promise<void> => {
+    await page.goto("/outings");
+    await page.getByRole("button", { name: "More actions for Cup semi-final" }).click();
+    await page.getByRole("button", { name: "Delete", exact: true }).click();
+    await page.getByRole("button", { name: "Deleted outings" }).click();
+  };
+  await tagOne();
+  await remove();
+  expect(await left()).toMatchObject({ tags: 1 });
+  await page.getByRole("button", { name: "Restore Cup semi-final" }).click();
+  await expect(page.getByText("Cup semi-final restored")).toBeVisible();
+  await remove();
+  await page.getByRole("button", { name: "Delete Cup semi-final for good", exact: true }).click();
+  expect((await left()).states).toBeGreaterThan(0);
+  await page.getByRole("button", { name: "Yes, delete Cup semi-final for good" }).click();
+  await expect(page.getByText("Nothing was deleted here", { exact: false })).toBeVisible();
+  expect(await left()).toEqual({ tags: 0, states: 0, beside: 0 });
+});
+
+test("a month after it was deleted an outing is gone by itself", async ({ page }) => {
+  await page.clock.install({ time: new Date("2026-10-12T09:00:00Z") });
+  await page.goto("/outings");
+  await page.getByRole("button", { name: "More actions for Cup semi-final" }).click();
+  await page.getByRole("button", { name: "Delete", exact: true }).click();
+  await page.getByRole("button", { name: "Deleted outings" }).click();
+  await expect(page.getByText(/gone on/)).toBeVisible();
+  for (const [day, count] of [
+    ["2026-11-10", 1],
+    ["2026-11-12", 0],
+  ] as const) {
+    await page.clock.setSystemTime(new Date(`${day}T09:00:00Z`));
+    await page.reload();
+    await expect(page.getByRole("link", { name: /League evening/ })).toBeVisible();
+    await page.clock.runFor(11_000);
+    await page.waitForTimeout(1000);
+    await page.getByRole("button", { name: "Deleted outings" }).click();
+    await expect(page.getByRole("button", { name: "Restore Cup semi-final" })).toHaveCount(count);
+    await page.getByRole("button", { name: "Close" }).last().click();
+  }
+});

@@ -45,6 +45,14 @@ export async function openIdbJournal(name = "bright-perch"): Promise<Journal> {
     },
     states: async (key) => (await within((db) => db.getAll("states", statesOf(key)))).toReversed(),
     textOf: async (key, revision) => (await within((db) => db.get("texts", [key, revision])))?.text,
+    forget: (key) =>
+      within(async (db) => {
+        const tx = db.transaction(STORES, "readwrite", { durability: "strict" });
+        await allOrNone(tx, async () => {
+          await tx.objectStore("records").delete(key);
+          for (const store of ["states", "texts"] as const) await tx.objectStore(store).delete(statesOf(key));
+        });
+      }),
     clear: () =>
       within(async (db) => {
         const tx = db.transaction(STORES, "readwrite", { durability: "strict" });

@@ -48,6 +48,8 @@ export interface Journal {
   /** The states of a record that are kept, newest first. */
   states(key: string): Promise<readonly State[]>;
   textOf(key: string, revision: number): Promise<string | null | undefined>;
+  /** A record and all its states are gone for good. */
+  forget(key: string): Promise<void>;
   clear(): Promise<void>;
 }
 

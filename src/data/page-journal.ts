@@ -30,6 +30,10 @@ export function pageJournal(): Journal {
     },
     states: async (key) => states.get(key) ?? [],
     textOf: async (key, revision) => states.get(key)?.find((s) => s.revision === revision)?.text,
+    forget: async (key) => {
+      records.delete(key);
+      states.delete(key);
+    },
     clear: async () => {
       records.clear();
       states.clear();

@@ -403,3 +403,15 @@ test("a deleted outing could come back for eight seconds only: it is listed as i
   expect(await repository.deletedOutings()).toEqual([]);
   expect((await repository.listOutings()).outings.map((o) => o.name)).toEqual(["Last name"]);
 });
+
+test("what was deleted is forgotten with all its states, what stands is not, and its id begins anew", async () => {
+  const repository = createRepository(memory());
+  await repository.saveOuting(outing);
+  expect(await repository.forgetOuting(outing.id)).toMatchObject({ ok: false, reason: "overtaken" });
+  await repository.removeOuting(outing.id);
+  expect(await repository.deletedOutings()).toHaveLength(1);
+  expect(await repository.forgetOuting(outing.id)).toEqual({ ok: true, value: true });
+  expect(await repository.deletedOutings()).toEqual([]);
+  expect(await repository.statesOfOuting(outing.id)).toEqual([]);
+  expect(await repository.readOuting(outing.id)).toMatchObject({ ok: false, reason: "missing" });
+});

@@ -85,6 +85,8 @@ export interface Repository {
   saveOuting(outing: Outing, note?: Note): Promise<Saved<Outing>>;
   /** A removal is a state like any other: what was removed is among its earlier states. */
   removeOuting(id: string): Promise<Saved<true>>;
+  /** A deleted outing and every earlier state of it are gone for good; one that stands is not deleted by this. */
+  forgetOuting(id: string): Promise<Saved<true>>;
   /** Outings that were deleted, each as it was last, the latest first; as long as their states are kept. */
   deletedOutings(): Promise<readonly Deleted[]>;
   readKit(): Promise<ReadAt<StoredKit>>;
@@ -169,6 +171,16 @@ export function createRepository(
       return found.flatMap((one) => one ?? []).toSorted((a, b) => b.deletedAt - a.deletedAt);
     },
     removeOuting: (id) => remove(OUTING_PREFIX + id),
+    forgetOuting: async (id) => {
+      const key = OUTING_PREFIX + id;
+      const { text, revision } = await shelf.stood(key);
+      // What stands is deleted first, where everybody sees it.
+      if (text !== null) return { ok: false, reason: "overtaken", stored: revision };
+      return shelf.forget(key).then(
+        () => present(true),
+        () => ({ ok: false, reason: "storage-failed" }),
+      );
+    },
     readKit: () => readBare(shelf, KIT_RECORD, "kit"),
     saveKit: saveOne(KIT_RECORD, "kit"),
     readPreferences: () => readOr(PREFERENCES_RECORD, "preferences", DEFAULT_PREFERENCES),

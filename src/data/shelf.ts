@@ -24,6 +24,8 @@ export interface Shelf {
   write(writes: readonly Write[]): Promise<Written>;
   states(key: string): Promise<readonly State[]>;
   textOf(key: string, revision: number): Promise<string | null | undefined>;
+  /** A record and all its states are gone for good. */
+  forget(key: string): Promise<void>;
   clear(): Promise<void>;
 }
 
@@ -84,6 +86,10 @@ export function createShelf(
     },
     states: (key) => kept.states(key),
     textOf: (key, revision) => kept.textOf(key, revision),
+    forget: async (key) => {
+      await takeAway(key);
+      await kept.forget(key);
+    },
     clear: () => kept.clear(),
   };
 }

@@ -116,6 +116,12 @@ export const tags = {
     }),
   soundOf: (outingId: string, tagId: string): Promise<Blob | undefined> =>
     within(async (db) => (await db.get("voices", [outingId, tagId]))?.sound),
+  /** Takes away every tag of an outing that is gone for good, and what was spoken with them. */
+  forget: (outingId: string): Promise<TagKept> =>
+    written(async (tx) => {
+      for (const store of ["chunks", "voices"] as const)
+        await tx.objectStore(store).delete(ofOuting(outingId));
+    }),
   clear: (): Promise<void> =>
     within(async (db) => {
       await db.clear("chunks");

@@ -1,7 +1,7 @@
 import { alongCourse } from "../units";
 import type { Area } from "./ground";
 import { toOutline } from "./polygon";
-import { planDistance, type Point } from "./vector";
+import type { Point } from "./vector";
 
 /** Level of water at an instant, against the edge as it is drawn. */
 export interface WaterLevel {

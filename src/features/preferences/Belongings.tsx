@@ -10,7 +10,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { OpenFile } from "../outings/OpenFile";
 import { openRepository } from "../store/open-repository";
 import { useOutings } from "../store/outings";
-import { noteEmptied, useStorageUse } from "../store/storage";
+import { EMPTIED, useStorageUse } from "../store/storage";
 import { exportedWords, exportEverything } from "./export-everything";
 
 /** All that is kept in this browser: out to a file, in from one, or away. */
@@ -60,6 +60,13 @@ export function Belongings() {
       </Dialog>
     </View>
   );
+}
+
+/** Everything was deleted: drafts, marks and what the tab held go as well. */
+function noteEmptied(): void {
+  for (const storage of [localStorage, sessionStorage])
+    for (const key of Object.keys(storage)) if (key.startsWith("bp/")) storage.removeItem(key);
+  localStorage.setItem(EMPTIED, "1");
 }
 
 /** How much room it takes, whether the browser keeps it for good, and when it last went into a file. */

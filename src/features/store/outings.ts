@@ -3,7 +3,7 @@ import { duplicateOuting, type Note, type Saved, type Outing } from "@/data";
 import { openRepository } from "./open-repository";
 import { askToPersist } from "./storage";
 
-const LIST_KEY = ["outings"];
+export const LIST_KEY = ["outings"];
 export const outingKey = (id: string): readonly string[] => ["outing", id];
 
 export const useOutings = () =>

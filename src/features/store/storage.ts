@@ -58,17 +58,8 @@ export function noteWork(): void {
 export const noteWrittenOut = (): void => mark({ writtenAt: Date.now() });
 export const forgetWork = (): void => localStorage.removeItem(KEY);
 
-const EMPTIED = "bp/emptied";
-
-/**
- * Everything was deleted: drafts, marks and what the tab held go as well, and the demo of a demo server does not come again by itself.
- */
-export function noteEmptied(): void {
-  for (const storage of [localStorage, sessionStorage])
-    for (const key of Object.keys(storage)) if (key.startsWith("bp/")) storage.removeItem(key);
-  localStorage.setItem(EMPTIED, "1");
-}
-
+/** Marks a browser in which everything was deleted: the demo of a demo server does not come again by itself. */
+export const EMPTIED = "bp/emptied";
 export const wasEmptied = (): boolean => localStorage.getItem(EMPTIED) !== null;
 
 const MONTH = 30 * 86_400_000;

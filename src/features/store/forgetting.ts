@@ -1,0 +1,29 @@
+import type { Saved } from "@/data";
+import { goneAt } from "./kept-days";
+import { openRepository } from "./open-repository";
+
+/**
+ * A deleted outing is gone for good, with its earlier states, its tags, what was spoken and its traced picture. What lies beside the
+ * record goes first: where that fails the record is still listed, and it is tried again.
+ */
+export async function forgetForGood(id: string): Promise<Saved<true>> {
+  const { tags } = await import("@/data/tags");
+  const { pictures } = await import("@/data/pictures");
+  const beside = await Promise.all([
+    tags.forget(id).then(({ ok }) => ok),
+    pictures.remove(id).then(
+      () => true,
+      () => false,
+    ),
+  ]).catch(() => [false]);
+  // A browser without a database keeps nothing beside its records.
+  if (typeof indexedDB !== "undefined" && beside.includes(false))
+    return { ok: false, reason: "storage-failed" };
+  return (await openRepository()).forgetOuting(id);
+}
+
+/** What was deleted longer ago than that goes for good. */
+export async function sweepDeleted(now: number): Promise<void> {
+  for (const { outing, deletedAt } of await (await openRepository()).deletedOutings())
+    if (goneAt(deletedAt) <= now) await forgetForGood(outing.id);
+}
