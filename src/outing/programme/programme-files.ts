@@ -2,12 +2,20 @@ import ical, { ICalAlarmType } from "ical-generator";
 import Papa from "papaparse";
 import type { ProgrammeEvent } from "@/data";
 
-/** A file of a table, row by row; commas, semicolons or tabs, as the file has it. */
-export const rowsOfCsv = (text: string): string[][] =>
-  Papa.parse<string[]>(text.trim(), { skipEmptyLines: "greedy" }).data;
+/** What a spreadsheet would take for a formula: it begins as one and is no signed number. */
+const FORMULA = /^(?:[=@\t\r]|[+-](?!\d+(?:[.,:]\d+)?$))/;
+/** The same with the sign before it that makes a spreadsheet take it for text. */
+const HELD = /^'(?=[=@\t\r+-])/;
 
-/** Rows as a table, the heads first. */
-export const csvOf = (rows: readonly (readonly string[])[]): string => Papa.unparse(rows as string[][]);
+/** A file of a table, row by row; commas, semicolons or tabs, as the file has it. Text that we held back from being a formula is as it was. */
+export const rowsOfCsv = (text: string): string[][] =>
+  Papa.parse<string[]>(text.trim(), { skipEmptyLines: "greedy" }).data.map((row) =>
+    row.map((cell) => cell.replace(HELD, "")),
+  );
+
+/** Rows as a table, the heads first; nothing in it starts a formula in a spreadsheet. */
+export const csvOf = (rows: readonly (readonly (string | number)[])[]): string =>
+  Papa.unparse(rows as (string | number)[][], { escapeFormulae: FORMULA });
 
 const HEADS = ["day", "time", "event", "minutes", "place", "who", "group", "priority", "calls", "set up"];
 
@@ -16,9 +24,9 @@ export const programmeCsv = (
   events: readonly ProgrammeEvent[],
   nameOf: (place: ProgrammeEvent["place"]) => string,
 ): string =>
-  Papa.unparse({
-    fields: HEADS,
-    data: events.map((e) => [
+  csvOf([
+    HEADS,
+    ...events.map((e) => [
       e.day ?? "",
       e.at,
       e.name,
@@ -30,7 +38,7 @@ export const programmeCsv = (
       e.calls.join("/"),
       e.setUp,
     ]),
-  });
+  ]);
 
 const MINUTE = 60_000;
 

@@ -4,7 +4,7 @@ import { outingSchema, type Outing, type ProgrammeEvent } from "@/data";
 import { addEvents, editEvent, putEvent, removeEvent, shiftEvents } from "../edits";
 import type { EventPlace } from "./event-places";
 import { timedProgramme } from "./event-times";
-import { programmeCalendar, programmeCsv, rowsOfCsv } from "./programme-files";
+import { csvOf, programmeCalendar, programmeCsv, rowsOfCsv } from "./programme-files";
 import { readCalendar } from "./read-calendar";
 import {
   clockOf,
@@ -284,4 +284,22 @@ test("twelve hundred lines of one name come in with an id each", () => {
   }));
   const events = eventsFrom(drafts, [], []);
   expect(new Set(events.map((e) => e.id)).size).toBe(1200);
+});
+
+test("no cell of a table starts a formula in a spreadsheet, and each comes back as it was", () => {
+  const cells = [
+    "=1+1",
+    "@SUM(A1)",
+    "+cmd|' /C calc'!A0",
+    "-2+3",
+    "\t=1",
+    "-3",
+    "+0:07",
+    "4.5",
+    "'quoted'",
+    "O'Neil",
+  ];
+  const text = csvOf([["who"], ...cells.map((cell) => [cell])]);
+  for (const line of text.split("\r\n").slice(1)) expect(line).not.toMatch(/^"?[=@\t]|^"?[+-](?!\d)/);
+  expect(rowsOfCsv(text).slice(1)).toEqual(cells.map((cell) => [cell]));
 });
