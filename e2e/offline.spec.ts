@@ -295,3 +295,24 @@ test("a first start without its scripts stayed white: it is said, with what to d
   await page.getByRole("button", { name: "Load again" }).click();
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
 });
+
+test("nothing is ever sent: of all that a walk over every screen asks for, all is asked of the server's own address", async ({
+  page,
+}) => {
+  const asked: { readonly url: string; readonly body: string | null }[] = [];
+  page.on("request", (request) => asked.push({ url: request.url(), body: request.postData() }));
+  await visitOnce(page);
+  for (const way of ["brief", "ground", "frame", "expose", "run", "review"]) {
+    await page.goto(`${OUTING}/${way}`);
+    await expect(page.getByRole("heading", { name: "Cup semi-final" })).toBeVisible();
+  }
+  for (const way of ["kit", "library", "preferences"]) {
+    await page.goto(`/${way}`);
+    await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+  }
+  const own = new URL(page.url()).origin;
+  expect(asked.length).toBeGreaterThan(40);
+  expect(asked.filter(({ url }) => !/^(data|blob):/.test(url) && new URL(url).origin !== own)).toEqual([]);
+  // What is asked for is told nothing: neither a body nor a question.
+  expect(asked.filter(({ url, body }) => body !== null || new URL(url).search.length > 60)).toEqual([]);
+});

@@ -17,6 +17,9 @@ import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing"
 import { wallOf } from "../../shot/titles";
 import { ForecastDrawing } from "./ForecastDrawing";
 
+/** To the half degree, some fifty kilometres. */
+const toHalf = (degrees: number): number => Math.round(2 * degrees) / 2;
+
 /** Cloud, rain, wind and temperature as somebody else expects them, as a band of members: from a file or the stand-in. */
 export function ForecastPanel() {
   const { store } = useOpenOuting();
@@ -31,7 +34,9 @@ export function ForecastPanel() {
   };
   const ask = async (): Promise<void> => {
     const { window } = store.getState().view;
-    const { latitude, longitude } = outing.ground.anchor;
+    // A forecast is as good for the whole neighbourhood: where exactly one goes is nobody's business.
+    const latitude = toHalf(outing.ground.anchor.latitude);
+    const longitude = toHalf(outing.ground.anchor.longitude);
     const query = new URLSearchParams(
       Object.entries({ latitude, longitude, from: window.from, until: window.until }).map(([k, v]) => [
         k,
