@@ -1,12 +1,11 @@
-import type { Saved } from "@/data";
+import type { Repository, Saved } from "@/data";
 import { goneAt } from "./kept-days";
-import { openRepository } from "./open-repository";
 
 /**
  * A deleted outing is gone for good, with its earlier states, its tags, what was spoken and its traced picture. What lies beside the
  * record goes first: where that fails the record is still listed, and it is tried again.
  */
-export async function forgetForGood(id: string): Promise<Saved<true>> {
+export async function forgetForGood(repository: Repository, id: string): Promise<Saved<true>> {
   const { tags } = await import("@/data/tags");
   const { pictures } = await import("@/data/pictures");
   const beside = await Promise.all([
@@ -19,11 +18,11 @@ export async function forgetForGood(id: string): Promise<Saved<true>> {
   // A browser without a database keeps nothing beside its records.
   if (typeof indexedDB !== "undefined" && beside.includes(false))
     return { ok: false, reason: "storage-failed" };
-  return (await openRepository()).forgetOuting(id);
+  return repository.forgetOuting(id);
 }
 
 /** What was deleted longer ago than that goes for good. */
-export async function sweepDeleted(now: number): Promise<void> {
-  for (const { outing, deletedAt } of await (await openRepository()).deletedOutings())
-    if (goneAt(deletedAt) <= now) await forgetForGood(outing.id);
+export async function sweepDeleted(repository: Repository, now: number): Promise<void> {
+  for (const { outing, deletedAt } of await repository.deletedOutings())
+    if (goneAt(deletedAt) <= now) await forgetForGood(repository, outing.id);
 }

@@ -27,16 +27,16 @@ async function open(): Promise<Repository> {
     await repository.begin(loadDemo);
     forgetWork();
   }
-  setTimeout(() => void sweep(), SWEPT_AFTER_MS);
+  setTimeout(() => void sweep(repository), SWEPT_AFTER_MS);
   return repository;
 }
 
 /** Not while the application starts. */
 const SWEPT_AFTER_MS = 10_000;
 
-async function sweep(): Promise<void> {
+async function sweep(repository: Repository): Promise<void> {
   const { sweepDeleted } = await import("./forgetting");
-  await sweepDeleted(Date.now()).catch(() => undefined);
+  await sweepDeleted(repository, Date.now()).catch(() => undefined);
 }
 
 /** Whether the server was started to show the demo. No answer, or any other one, is no. */
