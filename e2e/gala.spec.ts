@@ -152,6 +152,13 @@ test("another tab's tags come by themselves; those that cannot be read are told,
   await other.getByRole("button", { name: "Tag", exact: true }).click();
   await expect(tagList(page).getByText(/said elsewhere/)).toBeVisible();
 
+  // Deleted and its message gone, it comes back from the list of deleted ones.
+  await other.getByRole("button", { name: /^Delete the tag .*said elsewhere/ }).click();
+  await expect(tagList(page).getByText(/said elsewhere/)).toHaveCount(0);
+  await page.getByRole("button", { name: "Deleted tags" }).click();
+  await page.getByRole("button", { name: /^Restore the tag .*said elsewhere/ }).click();
+  await expect(tagList(other).getByText(/said elsewhere/)).toBeVisible();
+
   await other.addInitScript(() => {
     const getAll = IDBObjectStore.prototype.getAll;
     Object.assign(window, { readAgain: () => Object.assign(IDBObjectStore.prototype, { getAll }) });

@@ -23,7 +23,7 @@ const tag = (n: number, more: Partial<Tag> = {}): Tag => ({
   ...more,
 });
 const chunksOf = async (outingId: string): Promise<Tag[][]> => {
-  const db = await openDB("bright-perch-tags", 1);
+  const db = await openDB("bright-perch-tags");
   const all = (await db.getAll("chunks")) as { outingId: string; tags: Tag[] }[];
   db.close();
   return all.filter((c) => c.outingId === outingId).map((c) => c.tags);
@@ -68,7 +68,7 @@ test("a tag is changed and taken away within its chunk alone, with what was spok
   await tags.change("one", tag(7, { words: "seven" }));
   expect((await tags.of("one"))[7]).toMatchObject({ id: "t-7", words: "seven" });
   expect((await chunksOf("one"))[1]).toEqual(before[1]);
-  await tags.remove("one", "t-150");
+  await tags.remove("one", "t-150", 0);
   expect(await tags.soundOf("one", "t-150")).toBeUndefined();
   expect(await tags.of("one")).toHaveLength(150);
   expect(await tags.of("another")).toEqual([]);
@@ -103,7 +103,7 @@ test("a tag whose sound was refused was kept without it in the same write: both 
 });
 
 test("what is kept and cannot be read stays where it is and is not among the tags", async () => {
-  const db = await openDB("bright-perch-tags", 1);
+  const db = await openDB("bright-perch-tags");
   await db.put("chunks", { outingId: "odd", number: 0, tags: [tag(1), { id: "?" }] });
   db.close();
   expect((await tags.of("odd")).map((t) => t.id)).toEqual(["t-1"]);
@@ -140,7 +140,7 @@ test("words put on a tag that was deleted elsewhere were told as kept and were g
   await tags.clear();
   await tags.add("one", tag(1));
   await tags.add("one", tag(2));
-  await tags.remove("one", tag(1).id);
+  await tags.remove("one", tag(1).id, 0);
   expect(await tags.change("one", tag(1, { words: "the winner" }))).toEqual({ ok: true });
   expect((await tags.of("one")).map((t) => [t.id, t.words])).toEqual([
     [tag(1).id, "the winner"],
@@ -166,4 +166,29 @@ test("tags of a file came in by half where the room ended: all of them or none",
   expect(await tags.of("one")).toHaveLength(1);
   expect(await tags.bring(brought)).toEqual({ ok: true });
   expect(await tags.of("one")).toHaveLength(250);
+});
+
+test("a deleted tag was gone once its message was: it comes back with what was spoken, once, and is swept in time", async () => {
+  await tags.clear();
+  await tags.add("one", tag(1), new Blob(["hum"]));
+  await tags.add("one", tag(2));
+  await tags.remove("one", tag(1).id, 1000);
+  await tags.remove("one", tag(2).id, 2000);
+  await tags.remove("one", "nobody", 3000);
+  expect((await tags.removedOf("one")).map((r) => [r.tag.id, r.removedAt])).toEqual([
+    [tag(2).id, 2000],
+    [tag(1).id, 1000],
+  ]);
+  expect(await tags.soundOf("one", tag(1).id)).toBeUndefined();
+  expect(await tags.bringBack("one", tag(1).id)).toBe(true);
+  expect(await (await tags.soundOf("one", tag(1).id))!.text()).toBe("hum");
+  expect(await tags.bringBack("one", tag(1).id)).toBe(false);
+  expect((await tags.of("one")).map((t) => t.id)).toEqual([tag(1).id]);
+  await tags.sweep(2000);
+  expect(await tags.removedOf("one")).toHaveLength(1);
+  await tags.sweep(2001);
+  expect(await tags.removedOf("one")).toEqual([]);
+  await tags.remove("one", tag(1).id, 1);
+  await tags.forget("one");
+  expect([await tags.of("one"), await tags.removedOf("one")]).toEqual([[], []]);
 });

@@ -17,7 +17,18 @@ interface Chunk {
 interface Schema extends DBSchema {
   chunks: { key: [string, number]; value: Chunk };
   voices: { key: [string, string]; value: { outingId: string; tagId: string; sound: Blob } };
+  removed: { key: [string, string]; value: RemovedTag & { outingId: string; tagId: string } };
 }
+
+/** A tag that was deleted and can be brought back, with what was spoken. */
+export interface RemovedTag {
+  readonly tag: Tag;
+  readonly sound?: Blob;
+  /** Epoch milliseconds. */
+  readonly removedAt: number;
+}
+
+const STORES = ["chunks", "voices", "removed"] as const;
 
 /** A tag of a file, with the outing that it comes to. */
 export interface BroughtTag {
@@ -32,10 +43,13 @@ export type TagKept =
 const ofOuting = (outingId: string): IDBKeyRange => IDBKeyRange.bound([outingId], [outingId, []]);
 
 const open = (): Promise<IDBPDatabase<Schema>> =>
-  openDB<Schema>("bright-perch-tags", 1, {
-    upgrade(made) {
-      made.createObjectStore("chunks", { keyPath: ["outingId", "number"] });
-      made.createObjectStore("voices", { keyPath: ["outingId", "tagId"] });
+  openDB<Schema>("bright-perch-tags", 2, {
+    upgrade(made, before) {
+      if (before < 1) {
+        made.createObjectStore("chunks", { keyPath: ["outingId", "number"] });
+        made.createObjectStore("voices", { keyPath: ["outingId", "tagId"] });
+      }
+      made.createObjectStore("removed", { keyPath: ["outingId", "tagId"] });
     },
     blocking: (_old, _next, event) => (event.target as IDBDatabase).close(),
   });
@@ -62,8 +76,7 @@ async function written(change: (tx: Change) => Promise<unknown>): Promise<TagKep
 }
 
 type Change = ReturnType<typeof changeOf>;
-const changeOf = (db: IDBPDatabase<Schema>) =>
-  db.transaction(["chunks", "voices"], "readwrite", { durability: "strict" });
+const changeOf = (db: IDBPDatabase<Schema>) => db.transaction(STORES, "readwrite", { durability: "strict" });
 
 /**
  * Tags of an outing and what was spoken with them, beside its record: each is a small write of one chunk. Without IndexedDB, or
@@ -79,21 +92,64 @@ export const tags = {
         .toSorted((a, b) => a.at - b.at),
     ),
   /** Keeps a further tag, with its sound where it was spoken: both or neither. */
-  add: (outingId: string, tag: Tag, sound?: Blob): Promise<TagKept> =>
-    written(async (tx) => {
-      await appended(tx, outingId, checked(tag));
-      if (sound) await tx.objectStore("voices").put({ outingId, tagId: tag.id, sound });
-    }),
+  add: async (outingId: string, tag: Tag, sound?: Blob): Promise<TagKept> => {
+    const put = (): Promise<TagKept> =>
+      written(async (tx) => {
+        await appended(tx, outingId, checked(tag));
+        if (sound) await tx.objectStore("voices").put({ outingId, tagId: tag.id, sound });
+      });
+    const kept = await put();
+    if (kept.ok || kept.reason !== "storage-full") return kept;
+    // What was deleted gives way to what is new.
+    const emptied = await written(async (tx) => {
+      if ((await tx.objectStore("removed").count()) === 0) throw new Error("there is nothing to give way");
+      await tx.objectStore("removed").clear();
+    });
+    return emptied.ok ? put() : kept;
+  },
   /** Writes a tag in the place of the one with its id; one that was deleted elsewhere meanwhile comes back with what was said of it. */
   change: (outingId: string, tag: Tag): Promise<TagKept> =>
     written(async (tx) => {
       if (!(await rewritten(tx, outingId, tag.id, () => [checked(tag)]))) await appended(tx, outingId, tag);
     }),
-  /** Takes a tag away, and what was spoken with it. */
-  remove: (outingId: string, tagId: string): Promise<TagKept> =>
+  /** Takes a tag away, and what was spoken with it; both can be brought back until they are swept or room is asked for. */
+  remove: (outingId: string, tagId: string, removedAt: number): Promise<TagKept> =>
     written(async (tx) => {
-      await rewritten(tx, outingId, tagId, () => []);
-      await tx.objectStore("voices").delete([outingId, tagId]);
+      const voices = tx.objectStore("voices");
+      const sound = (await voices.get([outingId, tagId]))?.sound;
+      let tag: Tag | undefined;
+      await rewritten(tx, outingId, tagId, (found) => {
+        tag = found;
+        return [];
+      });
+      if (!tag) return;
+      await tx.objectStore("removed").put({ outingId, tagId, tag, removedAt, ...(sound && { sound }) });
+      await voices.delete([outingId, tagId]);
+    }),
+  /** Tags of an outing that can be brought back, the last deleted first. */
+  removedOf: (outingId: string): Promise<RemovedTag[]> =>
+    within(async (db) =>
+      (await db.getAll("removed", ofOuting(outingId))).toSorted((a, b) => b.removedAt - a.removedAt),
+    ),
+  /** Brings a deleted tag back with what was spoken; false where it is not among the deleted ones, or could not be kept. */
+  bringBack: async (outingId: string, tagId: string): Promise<boolean> => {
+    let isBack = false;
+    const kept = await written(async (tx) => {
+      const removed = tx.objectStore("removed");
+      const found = await removed.get([outingId, tagId]);
+      if (!found) return;
+      await appended(tx, outingId, found.tag);
+      if (found.sound) await tx.objectStore("voices").put({ outingId, tagId, sound: found.sound });
+      await removed.delete([outingId, tagId]);
+      isBack = true;
+    });
+    return kept.ok && isBack;
+  },
+  /** What was deleted before an instant, epoch milliseconds, is gone for good. */
+  sweep: (before: number): Promise<TagKept> =>
+    written(async (tx) => {
+      for await (const cursor of tx.objectStore("removed").iterate())
+        if (cursor.value.removedAt < before) await cursor.delete();
     }),
   /** Keeps what was spoken with a tag that stands without it. */
   addSound: (outingId: string, tagId: string, sound: Blob): Promise<TagKept> =>
@@ -119,13 +175,11 @@ export const tags = {
   /** Takes away every tag of an outing that is gone for good, and what was spoken with them. */
   forget: (outingId: string): Promise<TagKept> =>
     written(async (tx) => {
-      for (const store of ["chunks", "voices"] as const)
-        await tx.objectStore(store).delete(ofOuting(outingId));
+      for (const store of STORES) await tx.objectStore(store).delete(ofOuting(outingId));
     }),
   clear: (): Promise<void> =>
     within(async (db) => {
-      await db.clear("chunks");
-      await db.clear("voices");
+      for (const store of STORES) await db.clear(store);
     }),
 };
 

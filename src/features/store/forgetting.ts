@@ -1,5 +1,5 @@
 import type { Repository, Saved } from "@/data";
-import { goneAt } from "./kept-days";
+import { goneAt, lastKept } from "./kept-days";
 
 /**
  * A deleted outing is gone for good, with its earlier states, its tags, what was spoken and its traced picture. What lies beside the
@@ -25,4 +25,5 @@ export async function forgetForGood(repository: Repository, id: string): Promise
 export async function sweepDeleted(repository: Repository, now: number): Promise<void> {
   for (const { outing, deletedAt } of await repository.deletedOutings())
     if (goneAt(deletedAt) <= now) await forgetForGood(repository, outing.id);
+  await (await import("@/data/tags")).tags.sweep(lastKept(now));
 }

@@ -12,6 +12,7 @@ import { useTyped } from "../../../forms/use-typed";
 import { useOuting } from "../../../outing/use-outing";
 import { downloadText } from "../../../store/file-transfer";
 import { wallOf } from "../../shot/titles";
+import { DeletedTags } from "./DeletedTags";
 import { useTags } from "./tag-store";
 
 /** Tags shown before one asks for earlier ones, and how many more each time. */
@@ -40,7 +41,12 @@ export function TagList() {
       </View>
     );
   if (tags.length === 0)
-    return <Txt tone="ink2">No tag yet. Tag while it is fresh: later nobody knows who it was.</Txt>;
+    return (
+      <View className="gap-1">
+        <Txt tone="ink2">No tag yet. Tag while it is fresh: later nobody knows who it was.</Txt>
+        <DeletedTags />
+      </View>
+    );
   return (
     <View className="gap-1">
       <View role="list" aria-label="Tags, the last first">
@@ -63,13 +69,14 @@ export function TagList() {
           onPress={() => void write()}
         />
       </View>
+      <DeletedTags />
     </View>
   );
 }
 
 function Line({ tag }: { tag: Tag }) {
   const outing = useOuting((v) => v.outing);
-  const { remove, add, soundOf } = useTags();
+  const { remove, restore, soundOf } = useTags();
   const toast = useToast();
   const [naming, setNaming] = useState(false);
   const event = outing.programme?.find((e) => e.id === tag.eventId)?.name;
@@ -77,7 +84,7 @@ function Line({ tag }: { tag: Tag }) {
   const onRemove = async (): Promise<void> => {
     // What was spoken comes back with it.
     const sound = tag.kind === "voice" ? await soundOf(tag.id) : undefined;
-    if (await remove(tag.id)) toast({ words: `Tag ${said} deleted`, undo: () => void add(tag, sound) });
+    if (await remove(tag.id)) toast({ words: `Tag ${said} deleted`, undo: () => void restore(tag, sound) });
   };
   if (naming) return <Naming tag={tag} onDone={() => setNaming(false)} />;
   return (

@@ -1,6 +1,7 @@
 import { useEffect } from "react";
 import { create } from "zustand";
 import type { Tag } from "@/data";
+import type { RemovedTag } from "@/data/tags";
 import { useOuting } from "../../../outing/use-outing";
 import { noteUnkept } from "../../../store/unsaved";
 import { onWritten, tellWritten } from "../../../store/written";
@@ -18,6 +19,10 @@ interface Tags {
   readonly add: (tag: Tag, sound?: Blob) => Promise<boolean>;
   readonly change: (tag: Tag) => Promise<boolean>;
   readonly remove: (id: string) => Promise<boolean>;
+  /** Deleted tags of the outing that can still be brought back, the last first. */
+  readonly removed: () => Promise<readonly RemovedTag[]>;
+  /** Brings one back as it was, with what was spoken; one that never was on the disk is given again. */
+  readonly restore: (tag: Tag, sound?: Blob) => Promise<boolean>;
   /** Tries once more to keep what was not. */
   readonly retry: () => Promise<void>;
   readonly soundOf: (id: string) => Promise<Blob | undefined>;
@@ -99,11 +104,19 @@ export const useTags = create<Tags>((set, get) => {
       return true;
     },
     remove: async (id) => {
-      const kept = await (await onDisk()).remove(get().outingId, id);
+      const kept = await (await onDisk()).remove(get().outingId, id, Date.now());
       if (!kept.ok) return false;
       set({ tags: get().tags.filter((t) => t.id !== id) });
       setUnkept(get().unkept.filter((u) => u.tag.id !== id));
       tell(get().outingId);
+      return true;
+    },
+    removed: async () => (await onDisk()).removedOf(get().outingId).catch(() => []),
+    restore: async (tag, sound) => {
+      const { outingId, add } = get();
+      if (!(await (await onDisk()).bringBack(outingId, tag.id))) return add(tag, sound);
+      set({ tags: [...get().tags.filter((t) => t.id !== tag.id), tag].toSorted((a, b) => a.at - b.at) });
+      tell(outingId);
       return true;
     },
     retry: async () => {
