@@ -10,7 +10,8 @@ import { Txt } from "@/ui/controls/Txt";
 import { OpenFile } from "../outings/OpenFile";
 import { openRepository } from "../store/open-repository";
 import { useOutings } from "../store/outings";
-import { EMPTIED, useStorageUse } from "../store/storage";
+import { EMPTIED } from "../store/storage";
+import { useStorageUse } from "../store/storage-use";
 import { exportedWords, exportEverything } from "./export-everything";
 
 /** All that is kept in this browser: out to a file, in from one, or away. */

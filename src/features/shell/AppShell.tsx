@@ -5,7 +5,6 @@ import { ToastProvider } from "@/ui/layout/toast";
 import { ThemeProvider } from "@/ui/theme/theme";
 import { setDisplay } from "@/words";
 import { Late } from "../layout/Late";
-import { UpdateOffer } from "./UpdateOffer";
 import { resumePending } from "../store/kept";
 import { usePreferences } from "../store/preferences";
 import { createQueryClient } from "../store/query-client";
@@ -35,11 +34,19 @@ export function AppShell({ children }: { children: ReactNode }) {
         <ToastProvider>
           <KeptOrSaid />
           {children}
-          <UpdateOffer />
+          <Late load={loadUpdateOffer}>{(UpdateOffer) => <UpdateOffer />}</Late>
         </ToastProvider>
       </Themed>
     </QueryClientProvider>
   );
+}
+
+/** Milliseconds after which a new version is looked for: not while the application starts. */
+const UPDATE_AFTER = 2000;
+
+async function loadUpdateOffer() {
+  await new Promise((done) => setTimeout(done, UPDATE_AFTER));
+  return (await import("./UpdateOffer")).UpdateOffer;
 }
 
 const loadNothingKept = async () => (await import("./NothingKept")).NothingKept;

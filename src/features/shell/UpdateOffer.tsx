@@ -9,11 +9,12 @@ function watchForUpdate(registration: ServiceWorkerRegistration, onWaiting: (wor
   const tell = (worker: ServiceWorker | null): void => {
     if (worker?.state === "installed" && navigator.serviceWorker.controller) onWaiting(worker);
   };
-  tell(registration.waiting);
-  registration.addEventListener("updatefound", () => {
-    const coming = registration.installing;
+  const follow = (coming: ServiceWorker | null): void =>
     coming?.addEventListener("statechange", () => tell(coming));
-  });
+  tell(registration.waiting);
+  // One may be on its way already.
+  follow(registration.installing);
+  registration.addEventListener("updatefound", () => follow(registration.installing));
 }
 
 /** A new version is offered, never forced: it waits until it is taken, or until every tab was closed. */

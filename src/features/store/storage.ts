@@ -1,27 +1,3 @@
-import { useQuery } from "@tanstack/react-query";
-
-/** What the browser tells of the room that this application takes. */
-export interface StorageUse extends FileMarks {
-  /** Bytes, 0 or more; not told by every browser. */
-  readonly used: number | undefined;
-  readonly quota: number | undefined;
-  /** Whether the browser promised not to clear it away by itself. */
-  readonly persisted: boolean;
-}
-
-export const useStorageUse = () =>
-  useQuery({
-    queryKey: ["storage"],
-    staleTime: 0,
-    queryFn: async (): Promise<StorageUse> => {
-      const [estimate, persisted] = await Promise.all([
-        navigator.storage?.estimate?.().catch(() => undefined),
-        navigator.storage?.persisted?.().catch(() => false),
-      ]);
-      return { ...fileMarks(), used: estimate?.usage, quota: estimate?.quota, persisted: persisted ?? false };
-    },
-  });
-
 /** Asks the browser, with the first own outing, not to clear away by itself what is kept here. */
 export const askToPersist = (): void => void navigator.storage?.persist?.().catch(() => false);
 
@@ -33,7 +9,7 @@ export interface FileMarks {
 
 const KEY = "bp/file-marks";
 
-function fileMarks(): FileMarks {
+export function fileMarks(): FileMarks {
   try {
     return JSON.parse(localStorage.getItem(KEY) ?? "{}") as FileMarks;
   } catch {
