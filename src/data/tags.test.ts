@@ -192,3 +192,23 @@ test("a deleted tag was gone once its message was: it comes back with what was s
   await tags.forget("one");
   expect([await tags.of("one"), await tags.removedOf("one")]).toEqual([[], []]);
 });
+
+test("where the disk is full a tag could not be deleted, which would have made room: it goes without being kept", async () => {
+  await tags.clear();
+  await tags.add("one", tag(1), new Blob(["hum"]));
+  const { put } = IDBObjectStore.prototype;
+  IDBObjectStore.prototype.put = function (this: IDBObjectStore, ...args: Parameters<typeof put>) {
+    if (this.name === "removed") throw new DOMException("the quota has been exceeded", "QuotaExceededError");
+    return put.apply(this, args);
+  };
+  try {
+    expect(await tags.remove("one", tag(1).id, 1)).toEqual({ ok: true });
+  } finally {
+    IDBObjectStore.prototype.put = put;
+  }
+  expect([await tags.of("one"), await tags.soundOf("one", tag(1).id), await tags.removedOf("one")]).toEqual([
+    [],
+    undefined,
+    [],
+  ]);
+});

@@ -113,19 +113,11 @@ export const tags = {
       if (!(await rewritten(tx, outingId, tag.id, () => [checked(tag)]))) await appended(tx, outingId, tag);
     }),
   /** Takes a tag away, and what was spoken with it; both can be brought back until they are swept or room is asked for. */
-  remove: (outingId: string, tagId: string, removedAt: number): Promise<TagKept> =>
-    written(async (tx) => {
-      const voices = tx.objectStore("voices");
-      const sound = (await voices.get([outingId, tagId]))?.sound;
-      let tag: Tag | undefined;
-      await rewritten(tx, outingId, tagId, (found) => {
-        tag = found;
-        return [];
-      });
-      if (!tag) return;
-      await tx.objectStore("removed").put({ outingId, tagId, tag, removedAt, ...(sound && { sound }) });
-      await voices.delete([outingId, tagId]);
-    }),
+  remove: async (outingId: string, tagId: string, removedAt: number): Promise<TagKept> => {
+    const kept = await written((tx) => takenAway(tx, outingId, tagId, removedAt));
+    // Where there is no room to keep it either, deleting still makes room.
+    return kept.ok || kept.reason !== "storage-full" ? kept : written((tx) => takenAway(tx, outingId, tagId));
+  },
   /** Tags of an outing that can be brought back, the last deleted first. */
   removedOf: (outingId: string): Promise<RemovedTag[]> =>
     within(async (db) =>
@@ -165,10 +157,7 @@ export const tags = {
   /** Takes away what was brought, all of it or nothing. */
   takeAway: (brought: readonly BroughtTag[]): Promise<TagKept> =>
     written(async (tx) => {
-      for (const { outingId, tag } of brought) {
-        await rewritten(tx, outingId, tag.id, () => []);
-        await tx.objectStore("voices").delete([outingId, tag.id]);
-      }
+      for (const { outingId, tag } of brought) await takenAway(tx, outingId, tag.id);
     }),
   soundOf: (outingId: string, tagId: string): Promise<Blob | undefined> =>
     within(async (db) => (await db.get("voices", [outingId, tagId]))?.sound),
@@ -182,6 +171,20 @@ export const tags = {
       for (const store of STORES) await db.clear(store);
     }),
 };
+
+/** A tag and its sound off the tags of its outing, and among the deleted ones where an instant is told. */
+async function takenAway(tx: Change, outingId: string, tagId: string, removedAt?: number): Promise<void> {
+  const voices = tx.objectStore("voices");
+  const sound = (await voices.get([outingId, tagId]))?.sound;
+  let tag: Tag | undefined;
+  await rewritten(tx, outingId, tagId, (found) => {
+    tag = found;
+    return [];
+  });
+  await voices.delete([outingId, tagId]);
+  if (tag && removedAt !== undefined)
+    await tx.objectStore("removed").put({ outingId, tagId, tag, removedAt, ...(sound && { sound }) });
+}
 
 /** A tag behind the others of its outing. */
 async function appended(tx: Change, outingId: string, tag: Tag): Promise<void> {

@@ -1,4 +1,5 @@
 import { fileNameOf, readsBackWhole, writeOutingFile, type OutingFile } from "@/data";
+import { hasDatabase } from "./has-database";
 
 /** Hands the browser a text as a file to keep. */
 export const downloadText = (name: string, text: string, type = "application/json"): void =>
@@ -19,15 +20,6 @@ export function downloadBlob(name: string, blob: Blob): void {
 
 /** What lies beside a record and could not be read for its file. */
 export type LeftOut = "tags" | "picture";
-
-/** Some browsers have none, and some refuse to be asked for it. */
-function hasDatabase(): boolean {
-  try {
-    return typeof indexedDB !== "undefined";
-  } catch {
-    return false;
-  }
-}
 
 /** What is asked of a database beside the records, or that it could not be read; a browser that has none of them keeps nothing there. */
 export async function besideRecord<T>(

@@ -1,4 +1,5 @@
 import type { Repository, Saved } from "@/data";
+import { hasDatabase } from "./has-database";
 import { goneAt, lastKept } from "./kept-days";
 
 /**
@@ -16,8 +17,7 @@ export async function forgetForGood(repository: Repository, id: string): Promise
     ),
   ]).catch(() => [false]);
   // A browser without a database keeps nothing beside its records.
-  if (typeof indexedDB !== "undefined" && beside.includes(false))
-    return { ok: false, reason: "storage-failed" };
+  if (hasDatabase() && beside.includes(false)) return { ok: false, reason: "storage-failed" };
   return repository.forgetOuting(id);
 }
 
