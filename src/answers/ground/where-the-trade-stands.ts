@@ -1,6 +1,15 @@
-import { mayStand } from "@/core/guard";
-import { assess, guardedOf, type Assessment, type NoPicture } from "@/core/judge";
+import { alongBearing, bearingTo, planDistance, type Point } from "@/core/ground";
+import { mayBeProposed, mayStand } from "@/core/guard";
+import {
+  assess,
+  guardedOf,
+  type AssessInput,
+  type Assessment,
+  type JudgementCode,
+  type NoPicture,
+} from "@/core/judge";
 import { askWith, bestOfBag } from "@/outing/ask";
+import { toCentimetre } from "@/outing/rounded";
 import { tradePlacesFor, type LaidPlace } from "@/outing/trade-places";
 import { answered } from "../answered";
 
@@ -10,6 +19,41 @@ export interface TradePlaceFound extends LaidPlace {
   readonly found: Assessment | NoPicture;
   /** Whether one may ever stand there. */
   readonly mayStand: boolean;
+  /** Where one stands instead while leave for it is not given; absent where none is needed, or no such place sees the spot. */
+  readonly fallBack?: { readonly at: Point; readonly found: Assessment };
+}
+
+/** Degrees to either side of the way from the spot through a place, and metres between two tries and at most beyond it. */
+const TURNS = [0, 8, -8, 16, -16, 24, -24];
+const STEP = 2;
+const FARTHEST = 120;
+
+/** Where nothing is seen from; a lens that is too short is another matter. */
+const NO_VIEW: readonly JudgementCode[] = ["blocked", "inside-obstacle"];
+
+/**
+ * The nearest place behind one that needs leave, as much on its line from the spot as may be, that needs none and sees the spot; nothing
+ * within 120 m.
+ */
+function fallBackFrom(
+  { at, lensHeight }: LaidPlace,
+  spot: Point,
+  asked: Omit<AssessInput, "position">,
+): TradePlaceFound["fallBack"] {
+  const guarded = guardedOf(asked);
+  const [from, bearing] = [planDistance(spot, at), bearingTo(spot, at)];
+  for (let distance = from; distance <= from + FARTHEST; distance += STEP)
+    for (const turn of TURNS) {
+      const way = alongBearing(bearing + turn);
+      const place = toCentimetre({ x: spot.x + way.x * distance, y: spot.y + way.y * distance });
+      const position = { id: "trade", name: "trade", at: place, lensHeight };
+      const may = mayStand(asked.scene.ground, guarded, position);
+      if (may.rule === "by-leave" || !mayBeProposed(may)) continue;
+      const found = assess({ ...asked, position });
+      if (found.ok && !found.judgement.some(({ code }) => NO_VIEW.includes(code)))
+        return { at: place, found };
+    }
+  return undefined;
 }
 
 /** Where the trade stands for the subject in hand, each with its picture at the minute and the rails that are held. */
@@ -20,11 +64,15 @@ export const tradePlaces = answered(
     tradePlacesFor(ground, { subject, side: shot.side }, spot).map((laid) => {
       const position = { id: "trade", name: "trade", at: laid.at, lensHeight: laid.lensHeight };
       const rig = bestOfBag(bag, { shot, subject, spot }, position);
-      const asked = askWith({ shot, subject, rig, weather }, ways, { locked });
+      const asked = { ...askWith({ shot, subject, rig, weather }, ways, { locked }), scene };
+      const may = mayStand(ground, guardedOf(asked), position);
+      const isRefused = may.rule === "by-leave" && !may.given;
+      const fallBack = isRefused ? fallBackFrom(laid, spot.at, asked) : undefined;
       return {
         ...laid,
-        found: assess({ ...asked, position, scene }),
-        mayStand: mayStand(ground, guardedOf({ ...asked, scene }), position).rule !== "never",
+        found: assess({ ...asked, position }),
+        mayStand: may.rule !== "never",
+        ...(fallBack && { fallBack }),
       };
     }),
 );

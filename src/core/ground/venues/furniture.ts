@@ -88,6 +88,10 @@ const about = (
 const goals = (length: number, width: number, height: number, depth: number): FurnitureRow[] =>
   [1, -1].map((end) => block("goal", "Goal", [0, (end * (length + depth)) / 2, width, depth], height));
 
+/** Nets that stop balls behind both ends, so many metres from the middle (common practice). */
+const ballStops = (y: number, width: number): FurnitureRow[] =>
+  [1, -1].map((end) => block("net", "Ball-stop net", [0, end * y, width, 0.05], 5));
+
 /** A net across the middle, its lower edge so high over the ground. */
 const netAcross = (width: number, height: number, base = 0): FurnitureRow =>
   block("net", "Net", [0, 0, width, 0.05], height, base);
@@ -276,7 +280,12 @@ const BASKETBALL: readonly FurnitureRow[] = [
  * A venue that is left out has nothing that stands in the way.
  */
 export const FURNITURE: Readonly<Record<string, readonly FurnitureRow[]>> = {
-  "field-hockey": [...goals(91.4, 3.66, 2.14, 1.2), scorers(32), ...benches(32, 9, true)],
+  "field-hockey": [
+    ...goals(91.4, 3.66, 2.14, 1.2),
+    ...ballStops(54, 40),
+    scorers(32),
+    ...benches(32, 9, true),
+  ],
   football: [...goals(105, 7.32, 2.44, 2), ...benches(38.5, 10, true)],
   "rugby-union": posts(50, [[2.8, 12]]),
   "rugby-league": posts(50, [[2.75, 12]]),
@@ -286,7 +295,10 @@ export const FURNITURE: Readonly<Record<string, readonly FurnitureRow[]>> = {
     [9.6, 10],
   ]),
   "gaelic-field": [...goals(140, 6.5, 2.5, 1.5), ...posts(70, [[3.25, 7]])],
-  lacrosse: [1, -1].map((end) => block("goal", "Goal", [0, end * 42.2, 1.83, 1.8], 1.83)),
+  lacrosse: [
+    ...[1, -1].map((end) => block("goal", "Goal", [0, end * 42.2, 1.83, 1.8], 1.83)),
+    ...ballStops(60, 30),
+  ],
   cricket: [
     ...[1, -1].flatMap((end) => [
       block("backdrop", "Sight screen", [0, end * 69, 9, 0.5], 4),

@@ -1,5 +1,6 @@
 import { View } from "react-native";
 import { tradePlaces, type TradePlaceFound } from "@/answers/ground/where-the-trade-stands";
+import type { Point } from "@/core/ground";
 import { addPosition, editChoice } from "@/outing/edits";
 import { newPosition } from "@/outing/begin/new-position";
 import { Button } from "@/ui/controls/Button";
@@ -29,14 +30,14 @@ export function TradePlaces() {
 }
 
 function Place({ laid, mark }: { laid: TradePlaceFound; mark: string }) {
-  const { place, at, lensHeight, found, mayStand } = laid;
+  const { place, at, lensHeight, found, mayStand, fallBack } = laid;
   const ground = useOuting((v) => v.outing.ground);
   const { store, standAt } = useOpenOuting();
   const told = useToldChange();
   const veto = found.ok ? found.judgement.find((j) => j.weight === "veto") : undefined;
-  const take = (): void => {
+  const take = (where: Point): void => {
     const { outing, shot } = store.getState().view;
-    const fresh = { ...newPosition(outing, at), lensHeight };
+    const fresh = { ...newPosition(outing, where), lensHeight };
     void told(
       (o) => editChoice(shot.id, { positionId: fresh.id })(addPosition(fresh)(o)),
       `Position ${fresh.name} is put there`,
@@ -69,10 +70,25 @@ function Place({ laid, mark }: { laid: TradePlaceFound; mark: string }) {
         </View>
         {mayStand && (
           <WhileRoom things="positions" count={ground.positions.length}>
-            <Button label="Stand here" says={`Put a position at ${mark}`} onPress={take} />
+            <Button label="Stand here" says={`Put a position at ${mark}`} onPress={() => take(at)} />
           </WhileRoom>
         )}
       </View>
+      {fallBack && (
+        <View className="flex-row items-center gap-3 pl-9">
+          <Txt size={14} className="min-w-0 flex-1">
+            {`If leave is refused: ${metresWords(fallBack.found.sighting.distance.value)} from it without asking, ${scoreWords(fallBack.found.score.value)}.`}
+          </Txt>
+          <WhileRoom things="positions" count={ground.positions.length}>
+            <Button
+              label="Fall back"
+              says={`Put a position where ${mark} is seen from without leave`}
+              kind="plain"
+              onPress={() => take(fallBack.at)}
+            />
+          </WhileRoom>
+        </View>
+      )}
     </View>
   );
 }
