@@ -93,11 +93,7 @@ export const tags = {
     ),
   /** Keeps a further tag, with its sound where it was spoken: both or neither. */
   add: async (outingId: string, tag: Tag, sound?: Blob): Promise<TagKept> => {
-    const put = (): Promise<TagKept> =>
-      written(async (tx) => {
-        await appended(tx, outingId, checked(tag));
-        if (sound) await tx.objectStore("voices").put({ outingId, tagId: tag.id, sound });
-      });
+    const put = (): Promise<TagKept> => written((tx) => given(tx, { outingId, tag, sound }));
     const kept = await put();
     if (kept.ok || kept.reason !== "storage-full") return kept;
     // What was deleted gives way to what is new.
@@ -130,8 +126,7 @@ export const tags = {
       const removed = tx.objectStore("removed");
       const found = await removed.get([outingId, tagId]);
       if (!found) return;
-      await appended(tx, outingId, found.tag);
-      if (found.sound) await tx.objectStore("voices").put({ outingId, tagId, sound: found.sound });
+      await given(tx, found);
       await removed.delete([outingId, tagId]);
       isBack = true;
     });
@@ -149,10 +144,7 @@ export const tags = {
   /** Puts tags beside those of their outings, all of them or none; what is here already stays as it is. */
   bring: async (brought: readonly BroughtTag[]): Promise<TagKept> =>
     written(async (tx) => {
-      for (const { outingId, tag, sound } of brought) {
-        await appended(tx, outingId, checked(tag));
-        if (sound) await tx.objectStore("voices").put({ outingId, tagId: tag.id, sound });
-      }
+      for (const one of brought) await given(tx, one);
     }),
   /** Takes away what was brought, all of it or nothing. */
   takeAway: (brought: readonly BroughtTag[]): Promise<TagKept> =>
@@ -171,6 +163,12 @@ export const tags = {
       for (const store of STORES) await db.clear(store);
     }),
 };
+
+/** A tag behind the others of its outing, with its sound where it was spoken. */
+async function given(tx: Change, { outingId, tag, sound }: BroughtTag): Promise<void> {
+  await appended(tx, outingId, checked(tag));
+  if (sound) await tx.objectStore("voices").put({ outingId, tagId: tag.id, sound });
+}
 
 /** A tag and its sound off the tags of its outing, and among the deleted ones where an instant is told. */
 async function takenAway(tx: Change, outingId: string, tagId: string, removedAt?: number): Promise<void> {

@@ -54,9 +54,15 @@ function exceptionsOf(components: readonly ICAL.Component[]) {
   const isException = (component: ICAL.Component): boolean => component.hasProperty("recurrence-id");
   const masters = new Set(components.filter((c) => !isException(c)).map(idOf));
   const isMoved = (c: ICAL.Component): boolean => isException(c) && masters.has(idOf(c));
+  const moved = new Map<string, ICAL.Component[]>();
+  for (const one of components.filter(isMoved)) {
+    const others = moved.get(idOf(one));
+    if (others) others.push(one);
+    else moved.set(idOf(one), [one]);
+  }
   return {
     isMoved,
-    of: (master: ICAL.Component) => components.filter((c) => isMoved(c) && idOf(c) === idOf(master)),
+    of: (master: ICAL.Component): readonly ICAL.Component[] => moved.get(idOf(master)) ?? [],
   };
 }
 
