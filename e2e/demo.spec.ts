@@ -1,4 +1,5 @@
 import { expect, test } from "@playwright/test";
+import { storedRecord } from "./entries";
 import { openStage, storedOuting } from "./outing";
 
 const OUTINGS = [
@@ -54,9 +55,7 @@ test("at the water the pan's lines choose the shutter; over the log the legs do"
 test("before dawn in the hide the screen goes dark by itself, where that is liked", async ({ page }) => {
   await page.goto("/preferences");
   await page.getByRole("radio", { name: "By the light" }).click();
-  await expect
-    .poll(() => page.evaluate(() => localStorage.getItem("bp/preferences")))
-    .toContain('"themeByLight":true');
+  await expect.poll(() => storedRecord(page, "bp/preferences")).toMatchObject({ themeByLight: true });
   await page.goto("/outing/lagoon-at-first-light/run");
   const html = page.locator("html");
   await expect(html).toHaveAttribute("data-theme", "dusk");

@@ -1,5 +1,6 @@
 import { readFile } from "node:fs/promises";
 import { expect, test, type Page } from "@playwright/test";
+import { allStored } from "./entries";
 import { bringIn, dragTag, fillDatabase, openFile, openGround, OUTING, storedOuting, tag } from "./outing";
 
 async function writeToFile(page: Page): Promise<string> {
@@ -66,7 +67,7 @@ test("a broken or foreign file is refused with reason and place, and changes not
   const text = await readFile(await writeToFile(page), "utf8");
   await page.goto("/outings");
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
-  const before = await page.evaluate(() => JSON.stringify(localStorage));
+  const before = await allStored(page);
   const cases = [
     ["cut.json", text.slice(0, 400), "cannot be read as JSON"],
     ["track.json", '{"type":"FeatureCollection","features":[]}', "not an outing file of Bright Perch"],
@@ -81,7 +82,7 @@ test("a broken or foreign file is refused with reason and place, and changes not
     await dialog.getByRole("button", { name: "Close" }).last().click();
     await expect(dialog).toBeHidden();
   }
-  expect(await page.evaluate(() => JSON.stringify(localStorage))).toBe(before);
+  expect(await allStored(page)).toBe(before);
 });
 
 test("a reload loses nothing, right after a drag", async ({ page }) => {

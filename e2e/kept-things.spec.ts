@@ -1,5 +1,6 @@
 import { readFile } from "node:fs/promises";
 import { expect, test, type Page } from "@playwright/test";
+import { storedKeys, storedRecord } from "./entries";
 import {
   bringIn,
   figure,
@@ -12,7 +13,7 @@ import {
   valueOf,
 } from "./outing";
 
-const storedKit = (page: Page) => page.evaluate(() => JSON.parse(localStorage.getItem("bp/kit")!));
+const storedKit = (page: Page) => storedRecord(page, "bp/kit");
 const goTo = async (page: Page, name: string): Promise<void> => {
   await page.getByRole("link", { name, exact: true }).click();
   await expect(page.getByRole("heading", { name, exact: true })).toBeVisible();
@@ -133,7 +134,7 @@ test("feet, the short clock and the schools are taken by every stage", async ({ 
     await page.waitForTimeout(100);
   }
   await expect
-    .poll(() => page.evaluate(() => JSON.parse(localStorage.getItem("bp/preferences")!)))
+    .poll(() => storedRecord(page, "bp/preferences"))
     .toMatchObject({
       units: "ft",
       clock: "12",
@@ -158,14 +159,12 @@ test("everything goes into a file, everything is deleted when asked twice, and c
   await page.getByRole("button", { name: "Delete everything" }).click();
   await page.getByRole("button", { name: "Continue" }).click();
   await keep.last().click();
-  expect(await page.evaluate(() => localStorage.getItem("bp/kit"))).not.toBeNull();
+  expect(await storedKit(page)).not.toBeNull();
   await page.getByRole("button", { name: "Delete everything" }).click();
   await page.getByRole("button", { name: "Continue" }).click();
   await page.getByRole("button", { name: "Delete everything now" }).click();
   await expect(page.getByRole("button", { name: "Try the demo" })).toBeVisible();
-  expect(
-    await page.evaluate(() => Object.keys(localStorage).filter((k) => k.startsWith("bp/outing/"))),
-  ).toEqual([]);
+  expect(await storedKeys(page, "")).toEqual([]);
   // Nor does the demo come again by itself.
   await page.reload();
   await expect(page.getByRole("button", { name: "Try the demo" })).toBeVisible();

@@ -1,4 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
+import { putRecord, storedKeys, storedRecord } from "./entries";
 import {
   dragTag,
   fillDatabase,
@@ -92,13 +93,8 @@ test("a year of two figures blanked the list for good: it is refused where it is
   await page.getByLabel("Date", { exact: true }).fill("0026-10-17");
   await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByRole("alert")).toContainText("The year goes from 1900 to 2200");
-  const broken = await page.evaluate(() => {
-    const key = "bp/outing/hockey-semi-final";
-    const outing = JSON.parse(localStorage.getItem(key)!);
-    const odd = JSON.stringify({ ...outing, id: "odd", date: "0026-10-17", revision: 3 });
-    localStorage.setItem("bp/outing/odd", odd);
-    return odd;
-  });
+  const broken = { ...(await storedOuting(page)), id: "odd", date: "0026-10-17", revision: 3 };
+  await putRecord(page, "bp/outing/odd", broken, 3);
   await page.goto("/outings");
   await expect(page.getByText("“odd” cannot be read")).toBeVisible();
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
@@ -107,8 +103,7 @@ test("a year of two figures blanked the list for good: it is refused where it is
   await page.getByRole("button", { name: "Keep the repaired one" }).click();
   await expect(page.getByText("“odd” cannot be read")).toBeHidden();
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toHaveCount(2);
-  const elsewhere = { ...JSON.parse(broken), id: "worse", date: "soon" };
-  await page.evaluate((raw) => localStorage.setItem("bp/outing/worse", raw), JSON.stringify(elsewhere));
+  await putRecord(page, "bp/outing/worse", { ...broken, id: "worse", date: "soon" });
   await page.reload();
   await page.getByRole("button", { name: "Repair" }).click();
   await expect(page.getByText("This cannot be repaired here")).toBeVisible();
@@ -164,10 +159,12 @@ test("preferences that cannot be read were replaced by the defaults: they are sa
   await page.goto("/preferences");
   await page.getByRole("radio", { name: "Feet, °C" }).click();
   await expect(page.getByRole("button", { name: /^Undo: Units changed/ })).toBeVisible();
-  await page.evaluate(() => {
-    const odd = { ...JSON.parse(localStorage.getItem("bp/preferences")!), walkingPace: 80, revision: 99 };
-    localStorage.setItem("bp/preferences", JSON.stringify(odd));
-  });
+  await putRecord(
+    page,
+    "bp/preferences",
+    { ...(await storedRecord(page, "bp/preferences")), walkingPace: 80 },
+    99,
+  );
   await page.reload();
   await expect(page.getByText("Your preferences cannot be read")).toBeVisible();
   await page.getByRole("radio", { name: "Dusk", exact: true }).click();
@@ -334,13 +331,11 @@ test("a browser that keeps nothing at all stayed empty: it works, says so on eve
 test("a position exactly above its spot took all six stages down", async ({ page }) => {
   await page.goto("/outings");
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
-  await page.evaluate(() => {
-    const key = "bp/outing/hockey-semi-final";
-    const outing = JSON.parse(localStorage.getItem(key)!);
-    const { spots, positions } = outing.ground;
-    outing.ground.positions = positions.map((p: object) => ({ ...p, at: spots[0].at, lensHeight: 12 }));
-    localStorage.setItem(key, JSON.stringify({ ...outing, revision: outing.revision + 1 }));
-  });
+  const outing = await storedOuting(page);
+  const { spots, positions } = outing.ground;
+  outing.ground.positions = positions.map((p: object) => ({ ...p, at: spots[0].at, lensHeight: 12 }));
+  const revision = outing.revision + 1;
+  await putRecord(page, "bp/outing/hockey-semi-final", { ...outing, revision }, revision);
   const thrown: string[] = [];
   page.on("pageerror", ({ message }) => thrown.push(message));
   for (const stage of ["brief", "ground", "frame", "expose", "run", "review"]) {
@@ -390,8 +385,8 @@ test("Esc in a list of a form closed the form with all that was typed there: it 
 test("what was deleted stayed in the browser for ever, voices too: it is gone for good with two presses, or after thirty days", async ({
   page,
 }) => {
-  const left = () =>
-    page.evaluate(async () => {
+  const left = async () => ({
+    ...(await page.evaluate(async () => {
       const rows = async (name: string, store: string): Promise<number> => {
         const db = await new Promise<IDBDatabase>((done) => {
           const asked = indexedDB.open(name);
@@ -406,10 +401,11 @@ test("what was deleted stayed in the browser for ever, voices too: it is gone fo
       };
       return {
         tags: await rows("bright-perch-tags", "chunks"),
-        states: await rows("bright-perch", "texts"),
-        beside: Object.keys(localStorage).filter((key) => key.includes("outing/hockey-semi-final")).length,
       };
-    });
+    })),
+    states: (await storedKeys(page, "state/bp/outing/hockey-semi-final/")).length,
+    beside: (await storedKeys(page, "bp/outing/hockey-semi-final")).length,
+  });
   const tagOne = async (): Promise<void> => {
     await page.goto(`${OUTING}/run`);
     await (isPhone(page)

@@ -1,4 +1,5 @@
 import { expect, type Page } from "@playwright/test";
+import { storedKeys, storedRecord } from "./entries";
 
 /** What a user does and sees, by role and label. */
 export const OUTING = "/outing/hockey-semi-final";
@@ -77,12 +78,13 @@ export async function laterByQuarters(page: Page, quarters: number): Promise<voi
 }
 
 /** The id of an outing by its name as it is stored, in any case of letters; ids of one's own are random. */
-const idOf = (page: Page, name: string): Promise<string> =>
-  page.evaluate((called) => {
-    const keys = Object.keys(localStorage).filter((key) => key.startsWith("bp/outing/"));
-    const outings = keys.map((key) => JSON.parse(localStorage.getItem(key)!));
-    return outings.find((o) => o?.name?.toLowerCase().replaceAll(" ", "-") === called)?.id ?? called;
-  }, name);
+async function idOf(page: Page, called: string): Promise<string> {
+  for (const key of await storedKeys(page, "bp/outing/")) {
+    const outing = await storedRecord(page, key);
+    if (outing?.name?.toLowerCase().replaceAll(" ", "-") === called) return outing.id;
+  }
+  return called;
+}
 
 /** An outing as it is stored, by its id or its name, once what the tab has under way is kept; as it stands where that does not come to pass. */
 export async function storedOuting(page: Page, called = "hockey-semi-final") {
@@ -90,7 +92,7 @@ export async function storedOuting(page: Page, called = "hockey-semi-final") {
   await page
     .waitForFunction((key) => sessionStorage.getItem(key) === null, `bp/unsaved/${id}`, { timeout: 3000 })
     .catch(() => undefined);
-  return page.evaluate((key) => JSON.parse(localStorage.getItem(key) ?? "null"), `bp/outing/${id}`);
+  return storedRecord(page, `bp/outing/${id}`);
 }
 
 /** Opens a panel of a stage by its title; on a phone the sheet under the plan is raised first where it stands in it. */

@@ -1,4 +1,5 @@
 import { expect, test } from "@playwright/test";
+import { putRecord, storedKeys, storedRecord } from "./entries";
 
 test.beforeEach(async ({ page }) => {
   await page.clock.setFixedTime(new Date("2026-11-20T10:00:00Z"));
@@ -52,25 +53,23 @@ test("links and records from before an outing was called one still open, and are
 }) => {
   await page.goto("/outings");
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toBeVisible();
-  await page.evaluate(() => {
-    const id = "hockey-semi-final";
-    localStorage.setItem(`bp/shoot/${id}`, localStorage.getItem(`bp/outing/${id}`)!);
-    localStorage.removeItem(`bp/outing/${id}`);
-  });
+  const key = "bp/outing/hockey-semi-final";
+  const outing = await storedRecord(page, key);
+  await putRecord(page, key, null);
+  await page.evaluate(
+    (raw) => localStorage.setItem("bp/shoot/hockey-semi-final", raw),
+    JSON.stringify({ ...outing, revision: 7 }),
+  );
   await page.goto("/shoot/hockey-semi-final/expose");
   await expect(page).toHaveURL(/\/outing\/hockey-semi-final\/expose$/);
   await expect(page.getByRole("slider", { name: "Shutter" })).toBeVisible();
   await page.goto("/outing/hockey-semi-final/run");
   await page.getByRole("button", { name: "It was right" }).click();
-  await expect
-    .poll(() =>
-      page.evaluate(() =>
-        Object.keys(localStorage)
-          .filter((k) => k.includes("hockey-semi-final"))
-          .sort(),
-      ),
-    )
-    .toEqual(["bp/before/hockey-semi-final", "bp/outing/hockey-semi-final"]);
+  await expect.poll(async () => (await storedRecord(page, key)).revision).toBe(8);
+  expect(await storedKeys(page, "state/")).toContain(`state/${key}/7`);
+  expect(await page.evaluate(() => Object.keys(localStorage).filter((k) => k.includes("hockey")))).toEqual(
+    [],
+  );
   await page.goto("/shoots");
   await expect(page).toHaveURL(/\/outings$/);
   await expect(page.getByRole("link", { name: /Cup semi-final/ })).toHaveCount(1);

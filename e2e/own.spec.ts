@@ -1,4 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
+import { storedKeys } from "./entries";
 import { openPanel, openStage, slider, storedOuting } from "./outing";
 
 /** A server that is not the demo's: the first visit asks. */
@@ -111,9 +112,7 @@ test("what cannot be is said beside its field, and no outing is made", async ({ 
   await page.getByLabel("Date", { exact: true }).fill("");
   await page.getByRole("button", { name: "Create outing" }).click();
   await expect(page.getByText("Choose a date.")).toBeVisible();
-  expect(
-    await page.evaluate(() => Object.keys(localStorage).filter((k) => k.startsWith("bp/outing/"))),
-  ).toEqual([]);
+  expect(await storedKeys(page, "bp/outing/")).toEqual([]);
 });
 
 test("coordinates copied from elsewhere fill both fields, and a length is typed in the unit that one thinks in", async ({

@@ -15,13 +15,13 @@ for (const name of ["localStorage", "sessionStorage"]) {
       },
     };
     Object.defineProperty(window, name, { value: stand });
-    document.documentElement.dataset.storage = "page";
   }
 }
 
 // Sets the kept theme before anything is painted: a white flash in a hide at night would be the worst of starts.
 try {
-  const kept = JSON.parse(localStorage.getItem("bp/preferences") || "{}");
+  // Before the first start of this version the theme stands where the last one kept its preferences.
+  const kept = JSON.parse(localStorage.getItem("bp/theme") ?? localStorage.getItem("bp/preferences") ?? "{}");
   // A theme that follows the light is not known yet: it begins dark.
   const theme = kept.themeByLight && kept.theme !== "hide" ? "dusk" : kept.theme;
   if (theme === "dusk" || theme === "hide") document.documentElement.dataset.theme = theme;

@@ -1,40 +1,14 @@
-// Several tabs that edit, archive, remove, bring back and import the same outings at once over a storage of which single
-// operations fail: every state that was told as kept is there afterwards, as it was written. Run with the number of rounds.
-import "fake-indexeddb/auto";
+// Several tabs that edit, archive, remove, bring back and import the same outings at once over a database of which one operation
+// in twenty fails, half of them as a full one does: every state that was told as kept is there afterwards, as it was written. Run with the number of rounds.
 import { demoKit, demoOutings } from "../../demo";
-import {
-  createRepository,
-  openIdbJournal,
-  type KeyValueStore,
-  type Outing,
-  type Repository,
-} from "../../src/data";
+import { createRepository, type Outing, type Repository } from "../../src/data";
+import { freshStore, refusing } from "../../src/data/store/for-tests";
 import { seeded } from "./seeded";
 
 const rounds = Number(process.argv[2] ?? 200);
 const { below, oneOf, random } = seeded(20261017);
 const STEPS = 40;
 const TABS = 3;
-
-/** A storage of which one call in twenty fails, half of them as a full one does. */
-function unsteady(isSteady: () => boolean): KeyValueStore {
-  const map = new Map<string, string>();
-  const maybe = <T>(value: T): Promise<T> => {
-    if (isSteady() || random() > 0.05) return Promise.resolve(value);
-    const full = random() < 0.5;
-    return Promise.reject(
-      full
-        ? new DOMException("full", "QuotaExceededError")
-        : new DOMException("the disk is gone", "UnknownError"),
-    );
-  };
-  return {
-    getItem: (key) => maybe(map.get(key) ?? null),
-    setItem: (key, value) => maybe(undefined).then(() => void map.set(key, value)),
-    removeItem: (key) => maybe(undefined).then(() => void map.delete(key)),
-    getAllKeys: () => maybe([...map.keys()]),
-  };
-}
 
 interface Told {
   readonly id: string;
@@ -63,24 +37,25 @@ async function act(tab: Repository, id: string, name: string): Promise<Told[]> {
 async function main(): Promise<void> {
   let [acknowledged, refused, lost] = [0, 0, 0];
   for (let round = 0; round < rounds; round++) {
-    let steady = true;
-    const store = unsteady(() => steady);
-    const journal = await openIdbJournal(`round-${round}`);
-    const tabs = Array.from({ length: TABS }, () => createRepository(store, journal));
-    steady = false;
+    const store = await freshStore();
+    const tabs = Array.from({ length: TABS }, () => createRepository(store));
     const told: Told[] = [];
-    for (let step = 0; step < STEPS; step++) {
-      const all = await Promise.all(
-        tabs.map((tab, i) =>
-          act(tab, `outing-${below(2)}`, `Round ${round}, step ${step}, tab ${i}`).catch(() => {
-            refused++;
-            return [];
-          }),
-        ),
-      );
-      told.push(...all.flat());
-    }
-    steady = true;
+    const unsteady = (): string | undefined =>
+      random() > 0.05 ? undefined : random() < 0.5 ? "QuotaExceededError" : "UnknownError";
+    const steps = async (): Promise<void> => {
+      for (let step = 0; step < STEPS; step++) {
+        const all = await Promise.all(
+          tabs.map((tab, i) =>
+            act(tab, `outing-${below(2)}`, `Round ${round}, step ${step}, tab ${i}`).catch(() => {
+              refused++;
+              return [];
+            }),
+          ),
+        );
+        told.push(...all.flat());
+      }
+    };
+    await refusing(unsteady, steps);
     const reader = oneOf(tabs);
     acknowledged += told.length;
     for (const { id, revision, name } of told) {

@@ -40,12 +40,12 @@ export {
   type Together,
   type Unreadable,
 } from "./repository";
-export { openIdbJournal } from "./idb-journal";
+export { openStore } from "./store/entries-store";
+export { hasFormer } from "./store/former";
 export { repair, type Repaired } from "./repair";
 export { changesOfRecord } from "./record-changes";
 export { notedIn, stepFrom, type Way } from "./states";
-export type { State } from "./journal";
-export type { KeyValueStore } from "./shelf";
+export type { State, Store } from "./store/store";
 export {
   CAUTIONS,
   CONSENTS,

@@ -1,5 +1,5 @@
 import { absent, present, type Absent } from "@/core/units";
-import { type Journal, type State, type Write } from "./journal";
+import type { Standing, State, Store, Write } from "./store/store";
 import { faultsOf, fromJson, parseRecord, type Fault, type Parsed, type RecordKind } from "./migrate";
 import {
   DEFAULT_PREFERENCES,
@@ -11,16 +11,10 @@ import {
   RECORD_KINDS,
   type RecordTypes,
 } from "./records";
-import { createShelf, type KeyValueStore, type Shelf, type Stood } from "./shelf";
-import { OLD_OUTING_PREFIX } from "./old-names";
 import type { Library, Outing, Preferences, StoredKit } from "./schema";
 
 /** What the key of an outing begins with, before its id. */
 export const OUTING_PREFIX = "bp/outing/";
-const SEEDED_KEY = "bp/seeded";
-/** Records as they stood before they were raised to a newer version, so that nothing is lost by it. */
-const BEFORE_PREFIX = "bp/before/";
-const OURS = "bp/";
 
 export type SaveFailure = "storage-full" | "storage-failed" | "overtaken" | "refused" | "unreadable";
 export type NotSaved = Absent<SaveFailure> & {
@@ -125,20 +119,19 @@ export interface Repository {
  * every write that was kept, by the keys of its records.
  */
 export function createRepository(
-  store: KeyValueStore,
-  journal?: Journal,
+  store: Store,
   onWritten: (keys: readonly string[]) => void = () => undefined,
 ): Repository {
-  const shelf = createShelf(store, journal, [[OUTING_PREFIX, OLD_OUTING_PREFIX]]);
-  const keep = keeperOf(shelf, store, onWritten);
+  const keep = keeperOf(store, onWritten);
+  const outingsAt = readableOutings();
   const saveOne =
     <T>(kind: RecordKind<T>, name: RecordName) =>
     async (record: T, follows: number, note?: Note): Promise<Saved<T>> => {
-      const failed = await keep([await bareWrite(shelf, kind, name, { record, follows, note })]);
+      const failed = await keep([await bareWrite(store, kind, name, { record, follows, note })]);
       return failed ?? present(record);
     };
   const readOr = async <T>(kind: RecordKind<T>, name: RecordName, begins: T): Promise<ReadAt<T>> => {
-    const read = await readBare(shelf, kind, name);
+    const read = await readBare(store, kind, name);
     return !read.ok && read.reason === "missing" ? { ...present(begins), revision: read.revision } : read;
   };
   const textAt = async <T>(
@@ -147,41 +140,38 @@ export function createRepository(
     id: string,
     revision: number,
   ): Promise<Read<T>> => {
-    const text = await shelf.textOf(key, revision);
+    const text = await store.textOf(key, revision);
     return typeof text === "string" ? readText(kind, text, id) : absent("missing");
   };
   const remove = async (key: string): Promise<Saved<true>> => {
-    const stood = await shelf.stood(key);
+    const stood = await store.standing(key);
     if (stood.text === null) return present(true);
-    const failed = await keep([{ key, follows: stood.revision, stood: stood.beside, text: null }]);
-    if (!failed)
-      await store.removeItem(BEFORE_PREFIX + key.slice(key.lastIndexOf("/") + 1)).catch(() => undefined);
-    return failed ?? present(true);
+    return (await keep([{ key, follows: stood.revision, text: null }])) ?? present(true);
   };
   const repository: Repository = {
-    listOutings: () => listOutings(shelf),
-    readOuting: (id) => readRecord(shelf, OUTING_RECORD, OUTING_PREFIX + id, id),
+    listOutings: () => listOutings(store),
+    readOuting: async (id) => outingsAt.read(await store.standing(OUTING_PREFIX + id)),
     saveOuting: async (outing, note) => {
-      const saved = await keepOutings(shelf, keep, [outing], [], note);
+      const saved = await keepOutings({ store, keep, outingsAt }, [outing], [], note);
       return saved.ok ? present(saved.value[0]!) : saved;
     },
     deletedOutings: async () => {
-      const gone = (await shelf.all(OUTING_PREFIX)).filter(({ text }) => text === null);
-      const found = await Promise.all(gone.map(({ key }) => deletedAt(shelf, key)));
+      const gone = (await store.all(OUTING_PREFIX)).filter(({ text }) => text === null);
+      const found = await Promise.all(gone.map(({ key }) => deletedAt(store, key)));
       return found.flatMap((one) => one ?? []).toSorted((a, b) => b.deletedAt - a.deletedAt);
     },
     removeOuting: (id) => remove(OUTING_PREFIX + id),
     forgetOuting: async (id) => {
       const key = OUTING_PREFIX + id;
-      const { text, revision } = await shelf.stood(key);
+      const { text, revision } = await store.standing(key);
       // What stands is deleted first, where everybody sees it.
       if (text !== null) return { ok: false, reason: "overtaken", stored: revision };
-      return shelf.forget(key).then(
+      return store.forget(key).then(
         () => present(true),
         () => ({ ok: false, reason: "storage-failed" }),
       );
     },
-    readKit: () => readBare(shelf, KIT_RECORD, "kit"),
+    readKit: () => readBare(store, KIT_RECORD, "kit"),
     saveKit: saveOne(KIT_RECORD, "kit"),
     readPreferences: () => readOr(PREFERENCES_RECORD, "preferences", DEFAULT_PREFERENCES),
     savePreferences: saveOne(PREFERENCES_RECORD, "preferences"),
@@ -191,41 +181,32 @@ export function createRepository(
       const parsed = OUTING_RECORD.schema.safeParse(outing);
       if (!parsed.success) return refused(faultsOf(parsed.error));
       const key = OUTING_PREFIX + outing.id;
-      const stood = await shelf.stood(key);
-      const next = { ...outing, revision: stood.revision + 1 };
-      const failed = await keep([
-        { key, follows: stood.revision, stood: stood.beside, text: JSON.stringify(next) },
-      ]);
-      return failed ?? present(next);
+      const follows = (await store.standing(key)).revision;
+      const next = { ...outing, revision: follows + 1 };
+      return (await keep([{ key, follows, text: JSON.stringify(next) }])) ?? present(next);
     },
     saveTogether: async ({ outings = [], removed = [], kit, library, preferences, follows = {} }) => {
       const bare = <T>(kind: RecordKind<T>, name: RecordName, record: T): Promise<Checked> =>
-        bareWrite(shelf, kind, name, { record, follows: follows[name] });
+        bareWrite(store, kind, name, { record, follows: follows[name] });
       const beside = await Promise.all([
         ...removed.map(async (id): Promise<Checked> => {
           const key = OUTING_PREFIX + id;
-          const stood = await shelf.stood(key);
-          return { key, follows: stood.revision, stood: stood.beside, text: null };
+          return { key, follows: (await store.standing(key)).revision, text: null };
         }),
         ...(kit ? [bare(KIT_RECORD, "kit", kit)] : []),
         ...(library ? [bare(LIBRARY_RECORD, "library", library)] : []),
         ...(preferences ? [bare(PREFERENCES_RECORD, "preferences", preferences)] : []),
       ]);
-      return keepOutings(shelf, keep, outings, beside);
+      return keepOutings({ store, keep, outingsAt }, outings, beside);
     },
-    statesOfOuting: (id) => shelf.states(OUTING_PREFIX + id),
+    statesOfOuting: (id) => store.states(OUTING_PREFIX + id),
     outingAt: (id, revision) => textAt(OUTING_RECORD, OUTING_PREFIX + id, id, revision),
-    statesOfRecord: (name) => shelf.states(KEYS[name]),
+    statesOfRecord: (name) => store.states(KEYS[name]),
     recordAt: (name, revision) => textAt(RECORD_KINDS[name], KEYS[name], name, revision),
     removeRecord: (name) => remove(KEYS[name]),
-    isBegun: async () =>
-      (await store.getItem(SEEDED_KEY)) !== null || (await shelf.stood(KEYS.kit)).revision > 0,
-    begin: (load) => begin(repository, shelf, store, load),
-    removeEverything: async () => {
-      const keys = (await store.getAllKeys()).filter((key) => key.startsWith(OURS));
-      await Promise.all(keys.map((key) => store.removeItem(key)));
-      await shelf.clear();
-    },
+    isBegun: async () => (await store.standing(KEYS.kit)).revision > 0,
+    begin: (load) => begin(repository, store, load),
+    removeEverything: () => store.clear(),
   };
   return repository;
 }
@@ -235,15 +216,14 @@ const refused = (faults: readonly Fault[]): NotSaved => ({ ok: false, reason: "r
 type Checked = Write | NotSaved;
 type Keep = (writes: readonly Checked[]) => Promise<NotSaved | undefined>;
 
-/** Keeps writes that passed their schemas, and beside each record that was raised to a newer version what stood before. */
+/** Keeps writes that passed their schemas. */
 const keeperOf =
-  (shelf: Shelf, store: KeyValueStore, onWritten: (keys: readonly string[]) => void): Keep =>
+  (store: Store, onWritten: (keys: readonly string[]) => void): Keep =>
   async (writes) => {
     const failed = writes.find((w): w is NotSaved => "ok" in w);
     if (failed) return failed;
     const good = writes as readonly Write[];
-    const before = await Promise.all(good.map(({ key }) => shelf.stood(key)));
-    const written = await shelf.write(good);
+    const written = await store.write(good);
     if (!written.ok)
       return written.reason === "overtaken"
         ? absent("overtaken", {
@@ -251,18 +231,13 @@ const keeperOf =
             mine: good.find((w) => w.key === written.key)!.follows,
           })
         : absent(written.reason);
-    for (const [i, { key, text }] of good.entries()) {
-      const { text: old, former } = before[i]!;
-      if (old && text && (former || versionIn(old) !== versionIn(text)))
-        await store.setItem(BEFORE_PREFIX + key.slice(key.lastIndexOf("/") + 1), old).catch(() => undefined);
-    }
     onWritten(good.map(({ key }) => key));
     return undefined;
   };
 
 /** A record that has no revision of its own: it follows the one that its writer read, or the one that stands. */
 async function bareWrite<T>(
-  shelf: Shelf,
+  store: Store,
   { schema }: RecordKind<T>,
   name: RecordName,
   { record, follows, note }: { readonly record: T; readonly follows?: number; readonly note?: Note },
@@ -270,17 +245,27 @@ async function bareWrite<T>(
   const parsed = schema.safeParse(record);
   if (!parsed.success) return refused(faultsOf(parsed.error));
   const key = KEYS[name];
-  const { beside, revision } = await shelf.stood(key);
-  return { key, follows: follows ?? revision, stood: beside, text: JSON.stringify(record), ...note };
+  const stood = await store.standing(key);
+  return { ...over(stood, JSON.stringify(record)), follows: follows ?? stood.revision, ...note };
 }
+
+/** A write over what stands; where that is of another version, its state is kept for good. */
+const over = ({ key, revision, text: stood }: Standing, text: string): Write => ({
+  key,
+  follows: revision,
+  text,
+  ...(stood !== null && versionIn(stood) !== versionIn(text) && { raises: true }),
+});
+
+/** No part of a record has a version of its own; nothing where the text is no record. */
+const versionIn = (text: string): string | undefined => /"version":(\d+)/.exec(text)?.[1];
 
 /**
  * Outings with what is to be kept beside them. A new outing has revision 0 and nothing stored; any other must follow the
  * stored revision. What stands there and cannot be read is never written over.
  */
 async function keepOutings(
-  shelf: Shelf,
-  keep: Keep,
+  { store, keep, outingsAt }: { store: Store; keep: Keep; outingsAt: ReadableOutings },
   outings: readonly Outing[],
   beside: readonly Checked[],
   note?: Note,
@@ -289,30 +274,50 @@ async function keepOutings(
   const writes: Checked[] = [...beside];
   for (const outing of outings) {
     const key = OUTING_PREFIX + outing.id;
-    const stood = await shelf.stood(key);
+    const stood = await store.standing(key);
     const parsed = OUTING_RECORD.schema.safeParse(outing);
     if (!parsed.success) return refused(faultsOf(parsed.error));
-    const isReadable = stood.text === null || readText(OUTING_RECORD, stood.text, outing.id).ok;
-    if (!isReadable) return absent("overtaken", { mine: outing.revision });
+    if (stood.text !== null && !outingsAt.isReadable(stood))
+      return absent("overtaken", { mine: outing.revision });
     const isNewAfterRemoval = stood.text === null && outing.revision === 0;
     const follows = isNewAfterRemoval ? stood.revision : outing.revision;
     next.push({ ...outing, revision: follows + 1 });
-    writes.push({ key, follows, stood: stood.beside, text: JSON.stringify(next.at(-1)), ...note });
+    writes.push({ ...over(stood, JSON.stringify(next.at(-1))), follows, ...note });
   }
-  return (await keep(writes)) ?? present(next);
+  const failed = await keep(writes);
+  if (!failed) for (const { id, revision } of next) outingsAt.note(OUTING_PREFIX + id, revision);
+  return failed ?? present(next);
 }
 
-async function readRecord<T>(shelf: Shelf, kind: RecordKind<T>, key: string, id: string): Promise<Read<T>> {
-  return readStood(kind, await shelf.stood(key), id);
+/** Which revision of an outing this page has read or written: what it knows is not read again at every write. */
+interface ReadableOutings {
+  read(stood: Standing): Read<Outing>;
+  isReadable(stood: Standing): boolean;
+  note(key: string, revision: number): void;
+}
+
+function readableOutings(): ReadableOutings {
+  const known = new Map<string, number>();
+  const read = (stood: Standing): Read<Outing> => {
+    const { key, revision } = stood;
+    const found = readStood(OUTING_RECORD, stood, key.slice(OUTING_PREFIX.length));
+    if (found.ok) known.set(key, revision);
+    return found;
+  };
+  return {
+    read,
+    isReadable: (stood) => known.get(stood.key) === stood.revision || read(stood).ok,
+    note: (key, revision) => void known.set(key, revision),
+  };
 }
 
 /** A record that has no revision of its own, with the one at which it stands. */
-async function readBare<T>(shelf: Shelf, kind: RecordKind<T>, name: RecordName): Promise<ReadAt<T>> {
-  const stood = await shelf.stood(KEYS[name]);
+async function readBare<T>(store: Store, kind: RecordKind<T>, name: RecordName): Promise<ReadAt<T>> {
+  const stood = await store.standing(KEYS[name]);
   return { ...readStood(kind, stood, name), revision: stood.revision };
 }
 
-const readStood = <T>(kind: RecordKind<T>, { text }: Stood, id: string): Read<T> =>
+const readStood = <T>(kind: RecordKind<T>, { text }: Standing, id: string): Read<T> =>
   text === null ? absent("missing") : readText(kind, text, id);
 
 function readText<T>(kind: RecordKind<T>, raw: string, id: string): Read<T> {
@@ -321,10 +326,8 @@ function readText<T>(kind: RecordKind<T>, raw: string, id: string): Read<T> {
   return { ok: false, reason: "unreadable", unreadable: { id, raw, faults: parsed.faults } };
 }
 
-const versionIn = (raw: string): unknown => (fromJson(raw) as { version?: unknown } | undefined)?.version;
-
-async function listOutings(shelf: Shelf) {
-  const stood = await shelf.all(OUTING_PREFIX);
+async function listOutings(store: Store) {
+  const stood = await store.all(OUTING_PREFIX);
   const reads = stood.flatMap(({ key, text }) =>
     text === null ? [] : [readText(OUTING_RECORD, text, key.slice(OUTING_PREFIX.length))],
   );
@@ -337,9 +340,9 @@ async function listOutings(shelf: Shelf) {
 }
 
 /** What a removed outing was before, where that is still kept and can be read. */
-async function deletedAt(shelf: Shelf, key: string): Promise<Deleted | undefined> {
-  const [removal, before] = await shelf.states(key);
-  const text = before && (await shelf.textOf(key, before.revision));
+async function deletedAt(store: Store, key: string): Promise<Deleted | undefined> {
+  const [removal, before] = await store.states(key);
+  const text = before && (await store.textOf(key, before.revision));
   if (!removal?.removed || typeof text !== "string") return undefined;
   const read = readText(OUTING_RECORD, text, key.slice(OUTING_PREFIX.length));
   return read.ok ? { outing: read.value, deletedAt: removal.savedAt } : undefined;
@@ -347,20 +350,17 @@ async function deletedAt(shelf: Shelf, key: string): Promise<Deleted | undefined
 
 async function begin(
   repository: Repository,
-  shelf: Shelf,
-  store: KeyValueStore,
+  store: Store,
   load: () => Promise<Beginning>,
 ): Promise<Saved<true>> {
   if (await repository.isBegun()) return present(true);
   const { outings, kit } = await load();
-  const isThere = async (key: string): Promise<boolean> => (await shelf.stood(key)).text !== null;
+  const isThere = async (key: string): Promise<boolean> => (await store.standing(key)).text !== null;
   const fresh: Outing[] = [];
   for (const outing of outings) if (!(await isThere(OUTING_PREFIX + outing.id))) fresh.push(outing);
   const saved = await repository.saveTogether({
     outings: fresh,
     ...((await isThere(KEYS.kit)) ? {} : { kit }),
   });
-  if (!saved.ok) return saved;
-  await store.setItem(SEEDED_KEY, "1").catch(() => undefined);
-  return present(true);
+  return saved.ok ? present(true) : saved;
 }

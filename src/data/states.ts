@@ -1,4 +1,4 @@
-import type { State } from "./journal";
+import type { State } from "./store/store";
 
 export type Way = "undo" | "redo";
 type Standing = Pick<State, "revision" | "change" | "undoTo" | "redoTo">;

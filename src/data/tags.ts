@@ -1,7 +1,7 @@
 import { openDB, type DBSchema, type IDBPDatabase } from "idb";
-import { allOrNone } from "./all-or-none";
-import { failureOf } from "./journal";
-import { reopening } from "./reopening";
+import { allOrNone } from "./store/all-or-none";
+import { failureOf } from "./store/store";
+import { reopening } from "./store/reopening";
 import { tagSchema, type Tag } from "./schema/tag";
 
 /** Tags that one chunk holds: a press writes one chunk, however many there are. */

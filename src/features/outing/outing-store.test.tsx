@@ -1,14 +1,7 @@
-import "fake-indexeddb/auto";
 import { waitFor } from "@testing-library/react";
 import { demoKit, demoOutings } from "../../../demo";
-import {
-  createRepository,
-  DEFAULT_PREFERENCES,
-  EMPTY_LIBRARY,
-  openIdbJournal,
-  type Outing,
-  type Repository,
-} from "@/data";
+import { createRepository, DEFAULT_PREFERENCES, EMPTY_LIBRARY, type Outing, type Repository } from "@/data";
+import { freshStore } from "@/data/store/for-tests";
 import { changesWords } from "@/words";
 import { editChoice, editOuting, movePosition, setCloud } from "@/outing/edits";
 import { openOuting, type OutingState } from "./outing-store";
@@ -109,19 +102,9 @@ test("a tab that is opened again looks at what it looked at, as far as it is sti
   expect(first.view().position!.id).toBe("c");
 });
 
-let databases = 0;
-
-/** Tabs that have the same outing open over one real journal. */
+/** Tabs that have the same outing open over one real store. */
 async function tabs() {
-  const map = new Map<string, string>();
-  const storage = {
-    getItem: async (key: string) => map.get(key) ?? null,
-    setItem: async (key: string, value: string) => void map.set(key, value),
-    removeItem: async (key: string) => void map.delete(key),
-    getAllKeys: async () => [...map.keys()],
-  };
-  const journal = await openIdbJournal(`tabs-${++databases}`);
-  const repository = createRepository(storage, journal);
+  const repository = createRepository(await freshStore());
   await repository.saveOuting({ ...outing, revision: 0 });
   return { repository, open: async (left?: Outing) => openOver(repository, left) };
 }

@@ -5,9 +5,10 @@ import { ToastProvider } from "@/ui/layout/toast";
 import { ThemeProvider } from "@/ui/theme/theme";
 import { setDisplay } from "@/words";
 import { Late } from "../layout/Late";
-import { resumePending } from "../store/kept";
+import { resumePending, useKept } from "../store/kept";
 import { usePreferences } from "../store/preferences";
 import { createQueryClient } from "../store/query-client";
+import { markTheme } from "../store/storage";
 import { useUnsaved, warnOnLeaving } from "../store/unsaved";
 import { followWrites } from "../store/written";
 
@@ -52,13 +53,18 @@ async function loadUpdateOffer() {
 const loadNothingKept = async () => (await import("./NothingKept")).NothingKept;
 
 function KeptOrSaid() {
-  if (!useUnsaved((s) => s.isAll)) return null;
+  const isWhole = useUnsaved((s) => !s.isAll && !s.isUnmoved);
+  if (isWhole) return null;
   return <Late load={loadNothingKept}>{(NothingKept) => <NothingKept />}</Late>;
 }
 
 /** Theme, units and clock as the user likes them; other units draw every screen anew. */
 function Themed({ children }: { children: ReactNode }) {
   const { theme, units, clock } = usePreferences();
+  const { data } = useKept("preferences");
+  useEffect(() => {
+    if (data?.ok) markTheme(data.value);
+  }, [data]);
   setDisplay({ units, clock });
   return (
     <ThemeProvider theme={theme}>

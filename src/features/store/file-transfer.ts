@@ -1,5 +1,5 @@
 import { fileNameOf, readsBackWhole, writeOutingFile, type OutingFile } from "@/data";
-import { hasDatabase } from "./has-database";
+import { hasDatabase } from "@/data/has-database";
 
 /** Hands the browser a text as a file to keep. */
 export const downloadText = (name: string, text: string, type = "application/json"): void =>

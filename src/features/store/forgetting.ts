@@ -1,5 +1,5 @@
 import type { Repository, Saved } from "@/data";
-import { hasDatabase } from "./has-database";
+import { hasDatabase } from "@/data/has-database";
 import { goneAt, lastKept } from "./kept-days";
 
 /**

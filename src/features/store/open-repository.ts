@@ -1,8 +1,7 @@
-import AsyncStorage from "@react-native-async-storage/async-storage";
-import { createRepository, openIdbJournal, type Repository } from "@/data";
+import { createRepository, hasFormer, openStore, type Repository, type Store } from "@/data";
 import { loadDemo } from "./beginnings";
 import { forgetWork, noteWork, wasEmptied } from "./storage";
-import { noteNothingKept } from "./unsaved";
+import { noteNothingKept, noteUnmoved } from "./unsaved";
 import { tellWritten } from "./written";
 
 let opened: Promise<Repository> | undefined;
@@ -14,11 +13,11 @@ export function openRepository(): Promise<Repository> {
 }
 
 async function open(): Promise<Repository> {
-  // Where the browser blocks IndexedDB the storage alone keeps the records.
-  const journal = await openIdbJournal().catch(() => undefined);
-  // `public/start.js` has put the page in the place of a storage that is refused.
-  if (!journal && document.documentElement.dataset.storage === "page") noteNothingKept();
-  const repository = createRepository(AsyncStorage, journal, (keys) => {
+  const kept = await openStore().catch(() => undefined);
+  if (!kept) noteNothingKept();
+  const store = kept ?? (await import("@/data/store/page-store")).pageStore();
+  await moveFormer(store, kept !== undefined);
+  const repository = createRepository(store, (keys) => {
     tellWritten(keys);
     noteWork();
   });
@@ -29,6 +28,14 @@ async function open(): Promise<Repository> {
   }
   setTimeout(() => void sweep(repository), SWEPT_AFTER_MS);
   return repository;
+}
+
+/** What the last version of the program kept comes into the store, once. */
+async function moveFormer(store: Store, isForGood: boolean): Promise<void> {
+  if (!(await hasFormer(localStorage).catch(() => true))) return;
+  const { moveIn } = await import("@/data/store/move-in");
+  const left = await moveIn(store, localStorage, { isForGood }).catch(() => undefined);
+  if (left?.length !== 0) noteUnmoved();
 }
 
 /** Not while the application starts. */

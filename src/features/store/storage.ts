@@ -1,3 +1,5 @@
+import type { Preferences } from "@/data";
+
 /** Asks the browser, with the first own outing, not to clear away by itself what is kept here. */
 export const askToPersist = (): void => void navigator.storage?.persist?.().catch(() => false);
 
@@ -37,6 +39,15 @@ export const forgetWork = (): void => localStorage.removeItem(KEY);
 /** Marks a browser in which everything was deleted: the demo of a demo server does not come again by itself. */
 export const EMPTIED = "bp/emptied";
 export const wasEmptied = (): boolean => localStorage.getItem(EMPTIED) !== null;
+
+/** Where `public/start.js` finds the theme before the first paint, when no database is open yet. */
+export function markTheme({ theme, themeByLight }: Pick<Preferences, "theme" | "themeByLight">): void {
+  try {
+    localStorage.setItem("bp/theme", JSON.stringify({ theme, themeByLight }));
+  } catch {
+    // The day theme serves until the preferences are read.
+  }
+}
 
 const MONTH = 30 * 86_400_000;
 

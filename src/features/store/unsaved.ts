@@ -12,6 +12,8 @@ interface Unsaved {
   readonly tags: number;
   /** The browser refuses to keep anything: all of it lasts as long as the page. */
   readonly isAll: boolean;
+  /** Something of the last version could not be brought into this one, and stays where it was. */
+  readonly isUnmoved: boolean;
 }
 
 export const useUnsaved = create<Unsaved>(() => ({
@@ -19,6 +21,7 @@ export const useUnsaved = create<Unsaved>(() => ({
   records: new Map(),
   tags: 0,
   isAll: false,
+  isUnmoved: false,
 }));
 
 /** The map with a value under a key, or without the key where there is none. */
@@ -40,6 +43,7 @@ export const noteNotKept = (name: RecordName, failure: SaveFailure | undefined):
   useUnsaved.setState(({ records }) => ({ records: having(records, name, failure) }));
 
 export const noteNothingKept = (): void => useUnsaved.setState({ isAll: true });
+export const noteUnmoved = (): void => useUnsaved.setState({ isUnmoved: true });
 
 export const noteUnkept = (tags: number): void => useUnsaved.setState({ tags });
 

@@ -1,33 +1,19 @@
-import "fake-indexeddb/auto";
+import { createAsyncStorage } from "@react-native-async-storage/async-storage";
+import { forceCloseDatabase } from "fake-indexeddb";
 import { deleteDB } from "idb";
-import { demoKit, demoOutings } from "../../demo";
-import { createRepository, DEFAULT_PREFERENCES, openIdbJournal, type KeyValueStore } from ".";
-import { expired, type Journal } from "./journal";
+import { demoKit, demoOutings } from "../../../demo";
+import { createRepository, DEFAULT_PREFERENCES } from "..";
+import { openStore } from "./entries-store";
+import { freshStore } from "./for-tests";
+import { expired } from "./store";
 
-function memory(isFull = () => false): KeyValueStore & { map: Map<string, string> } {
-  const map = new Map<string, string>();
-  return {
-    map,
-    getItem: async (key) => map.get(key) ?? null,
-    setItem: async (key, value) => {
-      if (isFull()) throw new DOMException("the quota has been exceeded", "QuotaExceededError");
-      map.set(key, value);
-    },
-    removeItem: async (key) => void map.delete(key),
-    getAllKeys: async () => [...map.keys()],
-  };
-}
-
-let databases = 0;
-const fresh = (): Promise<Journal> => openIdbJournal(`test-${++databases}`);
 const outing = demoOutings[0]!;
 
 test("two saves in the same instant both won and one was lost silently", async () => {
-  const journal = await fresh();
+  const store = await freshStore();
   for (let run = 0; run < 30; run++) {
-    const store = memory();
     const id = `race-${run}`;
-    const tabs = [createRepository(store, journal), createRepository(store, journal)] as const;
+    const tabs = [createRepository(store), createRepository(store)] as const;
     await tabs[0].saveOuting({ ...outing, id });
     const saved = await Promise.all(
       tabs.map((tab, i) => tab.saveOuting({ ...outing, id, revision: 1, name: `Tab ${i}` })),
@@ -39,9 +25,8 @@ test("two saves in the same instant both won and one was lost silently", async (
 });
 
 test("kit, library and preferences of one tab were written over by another", async () => {
-  const journal = await fresh();
-  const store = memory();
-  const [mine, theirs] = [createRepository(store, journal), createRepository(store, journal)];
+  const store = await freshStore();
+  const [mine, theirs] = [createRepository(store), createRepository(store)];
   await mine.saveKit(demoKit, 0);
   const read = await theirs.readKit();
   expect(read.revision).toBe(1);
@@ -56,40 +41,11 @@ test("kit, library and preferences of one tab were written over by another", asy
   expect(await mine.savePreferences(DEFAULT_PREFERENCES, revision)).toMatchObject({ reason: "overtaken" });
 });
 
-test("an edit that was told as kept was gone when the storage had no room for it", async () => {
-  const journal = await fresh();
-  let full = false;
-  const store = memory(() => full);
-  const repository = createRepository(store, journal);
+test("what was removed could not be brought back", async () => {
+  const store = await freshStore();
+  const repository = createRepository(store);
   await repository.saveOuting(outing);
-  full = true;
-  expect(await repository.saveOuting({ ...outing, revision: 1, name: "Replay" })).toMatchObject({ ok: true });
-  expect(JSON.parse(store.map.get(`bp/outing/${outing.id}`)!)).toMatchObject({ revision: 1 });
-  const later = createRepository(store, journal);
-  expect(await later.readOuting(outing.id)).toMatchObject({ value: { name: "Replay", revision: 2 } });
-  expect((await later.listOutings()).outings).toMatchObject([{ name: "Replay" }]);
-});
-
-test("a record that only the storage has, or has newer, is taken from there", async () => {
-  const journal = await fresh();
-  const store = memory();
-  const repository = createRepository(store, journal);
-  store.map.set(`bp/outing/${outing.id}`, JSON.stringify({ ...outing, revision: 4 }));
-  expect(await repository.readOuting(outing.id)).toMatchObject({ value: { revision: 4 } });
-  expect(await repository.saveOuting({ ...outing, revision: 4, name: "Replay" })).toMatchObject({ ok: true });
-  expect(await repository.statesOfOuting(outing.id)).toMatchObject([{ revision: 5 }, { revision: 4 }]);
-  store.map.set(`bp/outing/${outing.id}`, JSON.stringify({ ...outing, revision: 9, name: "Elsewhere" }));
-  expect(await repository.readOuting(outing.id)).toMatchObject({ value: { name: "Elsewhere", revision: 9 } });
-});
-
-test("what was removed could not be brought back, or came back by itself from the storage", async () => {
-  const journal = await fresh();
-  const store = memory();
-  const repository = createRepository(store, journal);
-  await repository.saveOuting(outing);
-  const stale = store.map.get(`bp/outing/${outing.id}`)!;
   expect(await repository.removeOuting(outing.id)).toEqual({ ok: true, value: true });
-  store.map.set(`bp/outing/${outing.id}`, stale);
   expect(await repository.readOuting(outing.id)).toMatchObject({ reason: "missing" });
   expect((await repository.listOutings()).outings).toEqual([]);
   expect(await repository.saveOuting({ ...outing, revision: 1 })).toMatchObject({ reason: "overtaken" });
@@ -98,9 +54,8 @@ test("what was removed could not be brought back, or came back by itself from th
 });
 
 test("an import was kept in part when a part of it could not be", async () => {
-  const journal = await fresh();
-  const store = memory();
-  const repository = createRepository(store, journal);
+  const store = await freshStore();
+  const repository = createRepository(store);
   await repository.saveOuting(outing);
   await repository.readKit();
   const overtaken = { ...demoOutings[1]!, revision: 7 };
@@ -117,8 +72,8 @@ test("an import was kept in part when a part of it could not be", async () => {
 });
 
 test("what the schema would not read again was kept: every record is refused with place and cause", async () => {
-  const journal = await fresh();
-  const repository = createRepository(memory(), journal);
+  const store = await freshStore();
+  const repository = createRepository(store);
   const position = outing.ground.positions[0]!;
   const positions = Array.from({ length: 61 }, (_, i) => ({ ...position, id: i > 2 ? `p-${i}` : "abc"[i]! }));
   expect(await repository.saveOuting({ ...outing, ground: { ...outing.ground, positions } })).toMatchObject({
@@ -150,8 +105,8 @@ test("of many states the last hundred are kept, and the last of every day", () =
 });
 
 test("the states of a record keep what was done and stay within their number", async () => {
-  const journal = await fresh();
-  const repository = createRepository(memory(), journal);
+  const store = await freshStore();
+  const repository = createRepository(store);
   for (let revision = 0; revision < 105; revision++)
     await repository.saveOuting({ ...outing, revision }, { change: `change ${revision}`, undoTo: revision });
   const states = await repository.statesOfOuting(outing.id);
@@ -161,12 +116,58 @@ test("the states of a record keep what was done and stay within their number", a
 });
 
 test("a connection that the browser had closed refused every write until the page was loaded anew", async () => {
-  const name = `test-${++databases}`;
-  const journal = await openIdbJournal(name);
-  const put = (text: string) => journal.write([{ key: "bp/outing/x", follows: 0, text }]);
-  expect(await put("before")).toEqual({ ok: true });
-  // Whoever clears the site closes the connection and leaves an empty database.
+  const name = "closed";
+  const connections: IDBDatabase[] = [];
+  const open = indexedDB.open.bind(indexedDB);
+  jest.spyOn(indexedDB, "open").mockImplementation((...asked) => {
+    const request = open(...asked);
+    request.addEventListener("success", () => connections.push(request.result));
+    return request;
+  });
+  const store = await openStore(name);
+  const put = (text: string) => store.write([{ key: "bp/outing/x", follows: 0, text }]);
+  expect(await put('"before"')).toEqual({ ok: true });
+  // Whoever clears the site closes every connection and leaves nothing.
+  connections.forEach((connection) =>
+    forceCloseDatabase(connection as unknown as Parameters<typeof forceCloseDatabase>[0]),
+  );
   await deleteDB(name);
-  expect(await put("after")).toEqual({ ok: true });
-  expect(await journal.standing("bp/outing/x")).toMatchObject({ revision: 1, text: "after" });
+  expect(await put('"after"')).toEqual({ ok: true });
+  expect(await store.standing("bp/outing/x")).toMatchObject({ revision: 1, text: '"after"' });
+});
+
+test("what is written is found through AsyncStorage, each of it as JSON", async () => {
+  const name = "shared";
+  const repository = createRepository(await openStore(name));
+  await repository.saveOuting(outing);
+  await repository.saveKit(demoKit, 0);
+  await repository.removeOuting(outing.id);
+  const storage = createAsyncStorage(name);
+  const keys = await storage.getAllKeys();
+  expect(keys.toSorted()).toEqual([
+    "bp/kit",
+    `bp/outing/${outing.id}`,
+    "state/bp/kit/1",
+    `state/bp/outing/${outing.id}/1`,
+    `state/bp/outing/${outing.id}/2`,
+    "states/bp/kit",
+    `states/bp/outing/${outing.id}`,
+  ]);
+  const values = Object.values(await storage.getMany(keys)).map((text) => JSON.parse(text!) as unknown);
+  expect(values).toHaveLength(keys.length);
+  expect(JSON.parse((await storage.getItem("bp/kit"))!)).toEqual({ revision: 1, record: demoKit });
+  expect(JSON.parse((await storage.getItem(`bp/outing/${outing.id}`))!)).toEqual({
+    revision: 2,
+    record: null,
+  });
+});
+
+test("an entry that was not written by this program is a record that cannot be read, with its text", async () => {
+  const name = "foreign";
+  const store = await openStore(name);
+  await createAsyncStorage(name).setItem("bp/outing/odd", "{not ours");
+  const repository = createRepository(store);
+  expect((await repository.listOutings()).unreadable).toMatchObject([{ id: "odd", raw: "{not ours" }]);
+  expect(await repository.saveOuting({ ...outing, id: "odd" })).toMatchObject({ reason: "overtaken" });
+  expect(await repository.replaceUnreadable({ ...outing, id: "odd" })).toMatchObject({ ok: true });
 });
