@@ -1,6 +1,16 @@
 import { readFileSync } from "node:fs";
 import { expect, test, type Page } from "@playwright/test";
-import { bringIn, drag, isPhone, openFile, openGround, openPanel, storedOuting, tag } from "./outing";
+import {
+  bringIn,
+  drag,
+  isPhone,
+  letLeave,
+  openFile,
+  openGround,
+  openPanel,
+  storedOuting,
+  tag,
+} from "./outing";
 
 const plan = (page: Page) => page.getByRole("group", { name: /, drawing\./ });
 
@@ -227,6 +237,7 @@ test("a ground goes out and comes in by files: what would come is shown first, w
   await openPanel(page, "Files");
   const written = page.waitForEvent("download");
   await page.getByRole("button", { name: "GeoJSON of everything" }).click();
+  await letLeave(page);
   const stream = await (await written).createReadStream();
   let text = "";
   for await (const chunk of stream) text += String(chunk);
@@ -342,6 +353,7 @@ test("a picture is traced over: laid by a line of known length and bearing, and 
   await page.getByRole("button", { name: /^Outing: Cup semi-final/ }).click();
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: "Export to a file" }).click();
+  await letLeave(page);
   const text = readFileSync(await (await download).path(), "utf8");
   await openPanel(page, "Trace a picture");
   await page.getByRole("button", { name: "Take the picture away" }).click();
@@ -352,7 +364,8 @@ test("a picture is traced over: laid by a line of known length and bearing, and 
   await bringIn(page);
   await expect(page).toHaveURL(/\/outing\/[a-v0-9]{16}\/ground$/);
   await page.getByRole("button", { name: "Draw the ground" }).first().click();
-  await expect(traced).toHaveCount(1);
+  // Written anew on its way, under a name that tells nothing.
+  await expect(plan(page).locator('image[aria-label="Traced over: traced.png"]')).toHaveCount(1);
   expect(await metresPerPx()).toBeCloseTo(0.1, 2);
 });
 
@@ -365,6 +378,7 @@ test("the plan goes out as SVG and PNG and as a sheet that prints on one page of
   const fileOf = async (name: string): Promise<Buffer> => {
     const download = page.waitForEvent("download");
     await page.getByRole("button", { name, exact: true }).click();
+    await letLeave(page);
     return readFileSync(await (await download).path());
   };
   const svg = (await fileOf("Plan as SVG")).toString("utf8");
@@ -384,6 +398,7 @@ test("the plan goes out as SVG and PNG and as a sheet that prints on one page of
     HTMLIFrameElement.prototype.focus = () => undefined;
   });
   await page.getByRole("button", { name: "Print the plan" }).click();
+  await letLeave(page, { action: "Print the plan" });
   const sheet = await page.locator("iframe[data-print]").getAttribute("srcdoc");
   const paper = await context.newPage();
   await paper.setContent(sheet!);

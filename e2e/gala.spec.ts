@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, test, type Page } from "@playwright/test";
-import { beginOwn, fillDatabase, isPhone, openPanel, openStage, storedOuting } from "./outing";
+import { beginOwn, fillDatabase, isPhone, letLeave, openPanel, openStage, storedOuting } from "./outing";
 
 /** A gala of one's own: from nothing to the start list with one's people ticked, at two minutes into the first heat. */
 async function planGala(page: Page): Promise<void> {
@@ -77,6 +77,7 @@ test("a gala from its start list to tagged frames: people, a lane, a word, and a
   await expect(tagList(page).getByRole("listitem")).toHaveCount(4);
   const wait = page.waitForEvent("download");
   await page.getByRole("button", { name: "4 tags as a table" }).click();
+  await letLeave(page, { tick: ["Names of the young"], action: "Write the table" });
   const rows = readFileSync(await (await wait).path(), "utf8").split(/\r?\n/);
   expect(rows).toHaveLength(5);
   expect(rows[0]).toBe("time,kind,names,words,event,shot,began,seconds");

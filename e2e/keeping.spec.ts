@@ -1,12 +1,23 @@
 import { readFile } from "node:fs/promises";
 import { expect, test, type Page } from "@playwright/test";
 import { allStored } from "./entries";
-import { bringIn, dragTag, fillDatabase, openFile, openGround, OUTING, storedOuting, tag } from "./outing";
+import {
+  bringIn,
+  dragTag,
+  fillDatabase,
+  letLeave,
+  openFile,
+  openGround,
+  OUTING,
+  storedOuting,
+  tag,
+} from "./outing";
 
 async function writeToFile(page: Page): Promise<string> {
   await page.getByRole("button", { name: /^Outing: Cup semi-final/ }).click();
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: "Export to a file" }).click();
+  await letLeave(page, { tick: ["Contacts, codes and passes", "Who gave leave to be shown"] });
   return (await download).path();
 }
 

@@ -95,6 +95,21 @@ export async function storedOuting(page: Page, called = "hockey-semi-final") {
   return storedRecord(page, `bp/outing/${id}`);
 }
 
+/** Says what leaves where it is asked, and lets it go: the whole, with what is ticked this time. */
+export async function letLeave(
+  page: Page,
+  {
+    way = "Whole",
+    tick = [],
+    action = "Write the file",
+  }: { way?: string; tick?: readonly string[]; action?: string } = {},
+): Promise<void> {
+  const dialog = page.getByRole("dialog", { name: "What leaves?" });
+  await dialog.getByRole("radio", { name: way, exact: true }).click();
+  for (const one of tick) await dialog.getByRole("checkbox", { name: one, exact: true }).click();
+  await dialog.getByRole("button", { name: action, exact: true }).click();
+}
+
 /** Opens a panel of a stage by its title; on a phone the sheet under the plan is raised first where it stands in it. */
 export async function openPanel(page: Page, title: string): Promise<void> {
   const head = page.getByRole("button", { name: new RegExp(`^${title}(:|$)`) });

@@ -40,12 +40,13 @@ export {
   type Together,
   type Unreadable,
 } from "./repository";
-export { openStore } from "./store/entries-store";
+export { openEntries } from "./store/open-entries";
 export { hasFormer } from "./store/former";
 export { repair, type Repaired } from "./repair";
 export { changesOfRecord } from "./record-changes";
 export { notedIn, stepFrom, type Way } from "./states";
-export type { State, Store } from "./store/store";
+export type { State } from "./store/entries";
+export { createStore, type Store } from "./store/store";
 export {
   CAUTIONS,
   CONSENTS,

@@ -67,10 +67,19 @@ export function fromFile(outingId: string, { name, type, base64, ...rest }: File
   return { outingId, name, file: blobFrom(base64, type), ...rest, carried: true };
 }
 
-/** The picture of an outing for its file, where it goes along; rejects where it cannot be read. */
-export async function carriedPicture(outingId: string): Promise<FilePicture | undefined> {
+/**
+ * The picture of an outing for its file, where it goes along: written anew where that is told, under a name that tells nothing. Rejects
+ * where it cannot be read or written.
+ */
+export async function carriedPicture(
+  outingId: string,
+  anew?: (file: Blob) => Promise<Blob>,
+): Promise<FilePicture | undefined> {
   const picture = await pictures.of(outingId);
-  return picture?.carried ? intoFile(picture) : undefined;
+  if (!picture?.carried) return undefined;
+  if (!anew) return intoFile(picture);
+  const file = await anew(picture.file);
+  return intoFile({ ...picture, file, name: `traced.${file.type.replace("image/", "")}` });
 }
 
 /** The picture of an outing for a file of everything, which leaves nothing out; rejects where it cannot be read. */

@@ -2,7 +2,8 @@ import { demoKit, demoOutings } from "../../demo";
 import { createRepository, DEFAULT_PREFERENCES, EMPTY_LIBRARY, type Outing } from ".";
 import { OUTING_VERSION } from "./schema";
 import { freshStore, lay, refusing } from "./store/for-tests";
-import { pageStore } from "./store/page-store";
+import { pageEntries } from "./store/page-entries";
+import { createStore } from "./store/store";
 
 const [semiFinal] = demoOutings as [Outing];
 /** With what every earlier version could tell of a ground. */
@@ -357,7 +358,7 @@ test("what was deleted is forgotten with all its states, what stands is not, and
 });
 
 test("a browser without a database works on until the page is left, with the same answers", async () => {
-  const repository = createRepository(pageStore());
+  const repository = createRepository(createStore(pageEntries()));
   expect(await repository.saveOuting(outing)).toMatchObject({ ok: true, value: { revision: 1 } });
   expect(await repository.saveOuting(outing)).toMatchObject({ ok: false, reason: "overtaken" });
   expect(await repository.saveOuting({ ...outing, revision: 1, name: "Replay" })).toMatchObject({ ok: true });

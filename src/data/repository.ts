@@ -1,5 +1,6 @@
 import { absent, present, type Absent } from "@/core/units";
-import type { Standing, State, Store, Write } from "./store/store";
+import type { Standing, State } from "./store/entries";
+import type { Store, Write } from "./store/store";
 import { faultsOf, fromJson, parseRecord, type Fault, type Parsed, type RecordKind } from "./migrate";
 import {
   DEFAULT_PREFERENCES,

@@ -1,4 +1,4 @@
-import type { State } from "./store/store";
+import type { State } from "./store/entries";
 
 export type Way = "undo" | "redo";
 type Standing = Pick<State, "revision" | "change" | "undoTo" | "redoTo">;

@@ -212,3 +212,23 @@ test("where the disk is full a tag could not be deleted, which would have made r
     [],
   ]);
 });
+
+test("tags are written anew everywhere, and whatever changed loses what was spoken; others keep all of theirs", async () => {
+  const sound = new Blob(["spoken"], { type: "audio/webm" });
+  const voice = (n: number, names: string[]): Tag => tag(n, { kind: "voice", names });
+  await tags.add("meet", voice(1, ["Ida Roth"]), sound);
+  await tags.add("meet", voice(2, ["Mia Falk", "Ida Roth"]), sound);
+  await tags.add("meet", voice(3, ["Mia Falk"]), sound);
+  await tags.add("other meet", voice(4, ["Ida Roth"]), sound);
+  await tags.remove("other meet", "t-4", START);
+  const without = (one: Tag): Tag | undefined => {
+    const names = one.names.filter((name) => name !== "Ida Roth");
+    return names.length === one.names.length ? one : names.length === 0 ? undefined : { ...one, names };
+  };
+  expect(await tags.rewrite(without)).toEqual({ ok: true, tags: 3, sounds: 3 });
+  expect((await tags.of("meet")).map((t) => t.names)).toEqual([["Mia Falk"], ["Mia Falk"]]);
+  expect(await tags.soundOf("meet", "t-2")).toBeUndefined();
+  expect(await tags.soundOf("meet", "t-3")).toBeDefined();
+  expect(await tags.removedOf("other meet")).toEqual([]);
+  expect(await tags.rewrite(without)).toEqual({ ok: true, tags: 0, sounds: 0 });
+});

@@ -153,6 +153,15 @@ export const tags = {
     }),
   soundOf: (outingId: string, tagId: string): Promise<Blob | undefined> =>
     within(async (db) => (await db.get("voices", [outingId, tagId]))?.sound),
+  /**
+   * Writes every tag of every outing anew, deleted ones too; one of which nothing is left goes, and whatever changed loses what was
+   * spoken with it, which nobody can tell. There is no way back.
+   */
+  rewrite: async (by: (tag: Tag) => Tag | undefined): Promise<TagKept & { tags: number; sounds: number }> => {
+    const count = { tags: 0, sounds: 0 };
+    const kept = await written((tx) => rewrittenAll(tx, by, count));
+    return { ...kept, ...count };
+  },
   /** Takes away every tag of an outing that is gone for good, and what was spoken with them. */
   forget: (outingId: string): Promise<TagKept> =>
     written(async (tx) => {
@@ -210,4 +219,30 @@ async function rewritten(
     return true;
   }
   return false;
+}
+
+async function rewrittenAll(
+  tx: Change,
+  by: (tag: Tag) => Tag | undefined,
+  count: { tags: number; sounds: number },
+): Promise<void> {
+  const voices = tx.objectStore("voices");
+  for await (const cursor of tx.objectStore("chunks").iterate()) {
+    const { outingId, tags: before } = cursor.value;
+    const changed = before.filter((tag) => by(tag) !== tag);
+    if (changed.length === 0) continue;
+    count.tags += changed.length;
+    await cursor.update({ ...cursor.value, tags: before.flatMap((tag) => by(tag) ?? []) });
+    for (const { id } of changed) {
+      count.sounds += await voices.count([outingId, id]);
+      await voices.delete([outingId, id]);
+    }
+  }
+  for await (const cursor of tx.objectStore("removed").iterate()) {
+    const { tag, sound } = cursor.value;
+    if (by(tag) === tag) continue;
+    count.tags++;
+    count.sounds += sound ? 1 : 0;
+    await cursor.delete();
+  }
 }

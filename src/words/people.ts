@@ -1,4 +1,4 @@
-import { minutesWords } from "./format";
+import { countWords, minutesWords } from "./format";
 
 /** What one knows somebody by. */
 interface Known {
@@ -47,4 +47,15 @@ export function untilWords(starts: number, at: number): string {
   if (minutes < 60) return `in ${minutesWords((starts - at) / 1000)}`;
   const [hours, rest] = [Math.floor(minutes / 60), minutes % 60];
   return `in ${hours}\u00a0h${rest > 0 ? ` ${rest}\u00a0min` : ""}`;
+}
+
+/** How much named somebody who was forgotten. */
+export function forgottenWords(count: {
+  readonly outings: number;
+  readonly states: number;
+  readonly tags: number;
+  readonly sounds: number;
+}): string {
+  const { outings, states, tags, sounds } = count;
+  return `Forgotten in ${countWords(outings, "outing")}, ${countWords(states, "state")} of them, ${countWords(tags, "tag")} and ${countWords(sounds, "spoken note")}. Exported files are out of reach.`;
 }

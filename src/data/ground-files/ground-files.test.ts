@@ -77,7 +77,7 @@ const numbersOf = (value: unknown): number[] =>
           .flatMap((k) => numbersOf((value as Record<string, unknown>)[k]))
       : [];
 
-test("a ground goes through GeoJSON and back: every thing, every property, every place to the millimetre", () => {
+test("a ground goes through GeoJSON and back: every thing, every property, every place to the centimetre", () => {
   const read = taken(JSON.stringify(toGeoJson(full)), empty(full));
   expect(read.reports.filter((r) => r.refused)).toEqual([]);
   for (const list of ["positions", "spots", "tracks", "obstacles", "areas", "masts", "windows"] as const) {
@@ -86,18 +86,18 @@ test("a ground goes through GeoJSON and back: every thing, every property, every
     const lists = [before, after].map((things) =>
       things.map((t) => ("outline" in t ? { ...t, outline: [] } : t)).flatMap(numbersOf),
     );
-    lists[0]!.forEach((n, i) => expect(Math.abs(n - lists[1]![i]!)).toBeLessThanOrEqual(0.001));
+    lists[0]!.forEach((n, i) => expect(Math.abs(n - lists[1]![i]!)).toBeLessThanOrEqual(0.011));
   }
   const corner = (g: Outing["ground"]): Point =>
     [...(g.obstacles[0] as { outline: Point[] }).outline].sort((a, b) => a.x - b.x)[0]!;
-  expect(planDistance(corner(full.ground), corner(read.ground))).toBeLessThan(0.001);
+  expect(planDistance(corner(full.ground), corner(read.ground))).toBeLessThan(0.02);
   expect(read.ground.zones.find((z) => z.id === "shade")).toMatchObject({
     offsetClicks: -9,
     holdsFor: "all",
   });
 });
 
-test("a second library reads the GPX: names with their marks, every place to the millimetre", () => {
+test("a second library reads the GPX: names with their marks, every place to the centimetre", () => {
   const odd = {
     ...full,
     ground: { ...full.ground, positions: [{ ...full.ground.positions[0]!, name: "A <1> & “B”" }] },
@@ -107,7 +107,7 @@ test("a second library reads the GPX: names with their marks, every place to the
   const way = features.find((f) => f.properties?.name === "A <1> & “B”")!;
   const [longitude, latitude] = (way.geometry as unknown as { coordinates: [number, number] }).coordinates;
   const back = fromCoordinates(full.ground.anchor, { latitude, longitude });
-  expect(planDistance(back, full.ground.positions[0]!.at)).toBeLessThan(0.001 * 2);
+  expect(planDistance(back, full.ground.positions[0]!.at)).toBeLessThan(0.02);
   const track = features.find((f) => f.geometry?.type === "LineString")!;
   expect((track.geometry as unknown as { coordinates: unknown[] }).coordinates).toHaveLength(
     full.ground.tracks[0]!.points.length,

@@ -177,17 +177,23 @@ function takeIn(
 /** What of a thing says where it is. */
 const PLACES = ["at", "points", "outline", "from", "to"] as const;
 
-/** The places of a thing to the centimetre, in any order: a ring may be written the other way round. */
-const placesOf = (thing: Properties): string =>
-  PLACES.flatMap((key) => (thing[key] ?? []) as Point | readonly Point[])
-    .map(({ x, y }) => `${Math.round(100 * x)} ${Math.round(100 * y)}`)
-    .sort()
-    .join(", ");
+const placesOf = (thing: Properties): readonly Point[] =>
+  PLACES.flatMap((key) => (thing[key] ?? []) as Point | readonly Point[]);
+
+/** Metres within which two places are one: a file tells them to the centimetre. */
+const SAME = 0.02;
+
+/** Whether places are the same, in any order: a ring may be written the other way round. */
+const areSame = (some: readonly Point[], others: readonly Point[]): boolean =>
+  some.length === others.length &&
+  some.every((p) => others.some((q) => Math.hypot(p.x - q.x, p.y - q.y) <= SAME));
 
 /** Whether a thing of a file is one that is here: of its id or its name, at its places. */
 const isAgain = (here: { readonly id: string }, read: Properties, id: string | undefined): boolean => {
   const own = here as Properties;
-  return (id === undefined ? own.name === read.name : own.id === id) && placesOf(own) === placesOf(read);
+  return (
+    (id === undefined ? own.name === read.name : own.id === id) && areSame(placesOf(own), placesOf(read))
+  );
 };
 
 interface Told {

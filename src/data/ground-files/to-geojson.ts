@@ -7,8 +7,8 @@ type Ground = Outing["ground"];
 /** What a feature's properties call the thing that it came from; `read-geojson` makes the same thing of it again. */
 export type GroundSort = "position" | "spot" | "track" | "obstacle" | "area" | "zone" | "mast" | "window";
 
-/** Decimals of a degree: a ten-millionth of a metre, so that no place moves by being written. */
-const DECIMALS = 10;
+/** Decimals of a degree: a centimetre, finer than anything here is measured. */
+const DECIMALS = 7;
 
 const round = (value: number): number => Number(value.toFixed(DECIMALS));
 

@@ -11,7 +11,7 @@ const escaped = (text: string): string =>
 export function toGpx({ name, ground }: Pick<Outing, "name" | "ground">): string {
   const at = (p: Point): string => {
     const { latitude, longitude } = toCoordinates(ground.anchor, p);
-    return `lat="${latitude.toFixed(8)}" lon="${longitude.toFixed(8)}"`;
+    return `lat="${latitude.toFixed(7)}" lon="${longitude.toFixed(7)}"`;
   };
   const way = (kind: string, p: { readonly name: string; readonly at: Point }): string =>
     `  <wpt ${at(p.at)}><name>${escaped(p.name)}</name><type>${kind}</type></wpt>`;

@@ -1,10 +1,45 @@
-import type { Standing, State } from "./store";
+/** A record as it was last kept; `text` is null once it was removed, or before anything was written. */
+export interface Standing {
+  readonly key: string;
+  /** Grows by one with every write, a removal among them; 0 or more. */
+  readonly revision: number;
+  readonly text: string | null;
+}
 
-/** How a record and its states lie among the entries of the storage: every value is a text, and every text is JSON. */
+/** An earlier state of a record, or its present one, without its text. */
+export interface State {
+  readonly revision: number;
+  /** Epoch milliseconds. */
+  readonly savedAt: number;
+  readonly removed: boolean;
+  readonly change?: string;
+  /** Revisions, as in `Write`. */
+  readonly undoTo?: number;
+  readonly redoTo?: number;
+  /** The last of an older version of the program: it never expires. */
+  readonly isLastOfVersion?: boolean;
+}
 
+/** Texts under keys, as AsyncStorage keeps them. */
+export interface Entries {
+  get(key: string): Promise<string | null | undefined>;
+  /** Keys that begin so, each with its text. */
+  list(prefix: string): Promise<readonly (readonly [key: string, text: string])[]>;
+  /** All of a change on the disk, or none of it; resolves when it is there. Rejects with what the change rejects with. */
+  change(work: (tx: EntriesChange) => Promise<unknown>): Promise<void>;
+}
+
+export interface EntriesChange {
+  get(key: string): Promise<string | null | undefined>;
+  put(key: string, text: string): Promise<unknown>;
+  delete(key: string): Promise<unknown>;
+  /** Every key that begins so; all of them for an empty one. */
+  deleteAll(prefix: string): Promise<unknown>;
+}
+
+/** How a record and its states lie among the entries: every text is JSON. The revision stands before the record, so that comparing it reads no record. */
 const HEAD = /^\{"revision":(\d+),"record":/;
 
-/** The revision stands before the record, so that comparing it reads no record. */
 export const entryOf = ({ revision, text }: Omit<Standing, "key">): string =>
   `{"revision":${revision},"record":${text ?? "null"}}`;
 

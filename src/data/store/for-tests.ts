@@ -1,18 +1,17 @@
 import "fake-indexeddb/auto";
-import { openStore } from "./entries-store";
-import type { Store } from "./store";
+import { adopt } from "./move-in";
+import { openEntries } from "./open-entries";
+import { createStore, type Store } from "./store";
 
 let databases = 0;
 
 /** A store over a database of its own. */
-export const freshStore = (): Promise<Store> => openStore(`test-${++databases}`);
+export const freshStore = async (name = `test-${++databases}`): Promise<Store> =>
+  createStore(await openEntries(name));
 
 /** Puts a text under a key as another version of the program would have left it. */
-export async function lay(store: Store, key: string, text: string, revision = 1): Promise<void> {
-  const states = [{ revision, savedAt: Date.now(), removed: false, text }];
-  const laid = await store.adopt({ key, states });
-  if (!laid.ok) throw new Error(`${key} stands already`);
-}
+export const lay = (store: Store, key: string, text: string, revision = 1): Promise<void> =>
+  adopt(store, key, [{ revision, savedAt: Date.now(), removed: false, text }]);
 
 /**
  * While the work goes on the database refuses each of its operations that `refuses` names by its number, 1 for the first, with an

@@ -1,6 +1,37 @@
 import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from "idb";
-import { BEFORE, formerNames, hasJournal, JOURNAL, SEEDED, type SmallStorage } from "./former";
-import type { Adopted, State, Store } from "./store";
+import { OLD_OUTING_PREFIX } from "../old-names";
+import { hasJournal, JOURNAL } from "./former";
+import { entryOf, standingOf, statesKey, textKey, type State } from "./entries";
+import type { Store } from "./store";
+
+const OUTING = "bp/outing/";
+/** Records as they stood before an older version's were raised. */
+const BEFORE = "bp/before/";
+const SEEDED = "bp/seeded";
+const SINGLE = ["bp/kit", "bp/library", "bp/preferences"];
+
+/** The small storage of the browser, as far as it is read. */
+type SmallStorage = Pick<Storage, "getItem" | "removeItem" | "key" | "length">;
+
+/** The record that a name of the small storage belonged to; nothing where it belonged to none. */
+function recordOf(name: string): string | undefined {
+  if (SINGLE.includes(name) || name.startsWith(OUTING)) return name;
+  if (name.startsWith(OLD_OUTING_PREFIX)) return OUTING + name.slice(OLD_OUTING_PREFIX.length);
+  if (!name.startsWith(BEFORE)) return undefined;
+  const rest = name.slice(BEFORE.length);
+  return SINGLE.find((single) => single === `bp/${rest}`) ?? OUTING + rest;
+}
+
+/** Of each record the names under which the small storage has something of it: its own, its first one, and what stood before. */
+function formerNames(storage: SmallStorage): Map<string, string[]> {
+  const found = new Map<string, string[]>();
+  for (let i = 0; i < storage.length; i++) {
+    const name = storage.key(i)!;
+    const key = recordOf(name);
+    if (key) found.set(key, [...(found.get(key) ?? []), name]);
+  }
+  return found;
+}
 
 interface FormerSchema extends DBSchema {
   records: { key: string; value: { key: string; revision: number; text: string | null } };
@@ -8,7 +39,8 @@ interface FormerSchema extends DBSchema {
   texts: { key: [string, number]; value: { key: string; revision: number; text: string | null } };
 }
 
-type KeptState = Adopted["states"][number];
+/** A state with what stood in it. */
+export type KeptState = State & { readonly text: string | null };
 
 /**
  * Moves what the last version kept into the store, one record after the other: each with all its states is written, read back and
@@ -106,12 +138,22 @@ async function moveOne(store: Store, key: string, states: readonly KeptState[]):
   if (!newest) return true;
   const standing = await store.standing(key);
   if (standing.revision === 0) {
-    const adopted = await store.adopt({ key, states });
-    return adopted.ok && (await isThere(store, key, states));
+    await adopt(store, key, states);
+    return isThere(store, key, states);
   }
   // An earlier start moved it, or a page of the last version wrote on after that.
   if (newest.revision <= standing.revision) return true;
   return (await store.write([{ key, follows: standing.revision, text: newest.text }])).ok;
+}
+
+/** Takes over a record with its states as they are, newest first; rejects where anything stands under its key. */
+export async function adopt(store: Store, key: string, states: readonly KeptState[]): Promise<void> {
+  await store.entries.change(async (tx) => {
+    if (standingOf(key, await tx.get(key)).revision !== 0) throw new Error(`${key} stands already`);
+    await tx.put(key, entryOf(states[0]!));
+    await tx.put(statesKey(key), JSON.stringify(states.map(({ text: _, ...state }) => state)));
+    for (const { revision, text } of states) await tx.put(textKey(key, revision), text ?? "null");
+  });
 }
 
 async function isThere(store: Store, key: string, states: readonly KeptState[]): Promise<boolean> {

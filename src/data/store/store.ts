@@ -1,10 +1,15 @@
-/** A record as it was last kept; `text` is null once it was removed, or before anything was written. */
-export interface Standing {
-  readonly key: string;
-  /** Grows by one with every write, a removal among them; 0 or more. */
-  readonly revision: number;
-  readonly text: string | null;
-}
+import {
+  entryOf,
+  standingOf,
+  statesIn,
+  statesKey,
+  textKey,
+  textsPrefix,
+  type Entries,
+  type EntriesChange,
+  type Standing,
+  type State,
+} from "./entries";
 
 /** A record to be written after the state that its writer saw. */
 export interface Write {
@@ -19,26 +24,6 @@ export interface Write {
   /** Revision that an undo of this state goes back to, and that a redo goes on to. */
   readonly undoTo?: number;
   readonly redoTo?: number;
-}
-
-/** An earlier state of a record, or its present one, without its text. */
-export interface State {
-  readonly revision: number;
-  /** Epoch milliseconds. */
-  readonly savedAt: number;
-  readonly removed: boolean;
-  readonly change?: string;
-  /** Revisions, as in `Write`. */
-  readonly undoTo?: number;
-  readonly redoTo?: number;
-  /** The last of an older version of the program: it never expires. */
-  readonly isLastOfVersion?: boolean;
-}
-
-/** A record with all its states as another store kept them, newest first; `text` of the first is the record's own. */
-export interface Adopted {
-  readonly key: string;
-  readonly states: readonly (State & { readonly text: string | null })[];
 }
 
 export type Written =
@@ -57,11 +42,67 @@ export interface Store {
   /** The states of a record that are kept, newest first. */
   states(key: string): Promise<readonly State[]>;
   textOf(key: string, revision: number): Promise<string | null | undefined>;
-  /** Takes over a record of another store with its states as they are; refused where anything stands under its key. */
-  adopt(record: Adopted): Promise<Written>;
   /** A record and all its states are gone for good. */
   forget(key: string): Promise<void>;
   clear(): Promise<void>;
+  /** What it is kept in, for what is done to many records at once and seldom. */
+  readonly entries: Entries;
+}
+
+/** The records over their entries: in a browser's database, or in a page where it has none. */
+export function createStore(entries: Entries): Store {
+  return {
+    entries,
+    standing: async (key) => standingOf(key, await entries.get(key)),
+    all: async (prefix) => (await entries.list(prefix)).map(([key, entry]) => standingOf(key, entry)),
+    write: async (writes) => {
+      try {
+        await entries.change((tx) => putAll(tx, writes));
+        return { ok: true };
+      } catch (error) {
+        if (!(error instanceof Overtaken)) return failureOf(error);
+        return { ok: false, reason: "overtaken", key: error.key, stored: error.stored };
+      }
+    },
+    states: async (key) => statesIn(await entries.get(statesKey(key))),
+    textOf: async (key, revision) => {
+      const text = await entries.get(textKey(key, revision));
+      return text == null ? undefined : text === "null" ? null : text;
+    },
+    forget: (key) =>
+      entries.change(async (tx) => {
+        await tx.delete(key);
+        await tx.delete(statesKey(key));
+        await tx.deleteAll(textsPrefix(key));
+      }),
+    clear: () => entries.change((tx) => tx.deleteAll("")),
+  };
+}
+
+/** Somebody else wrote in between. */
+class Overtaken extends Error {
+  constructor(
+    readonly key: string,
+    readonly stored: number,
+  ) {
+    super(`${key} is at revision ${stored} already`);
+  }
+}
+
+/** Rejects where one of the writes does not follow what stands, or the entries refuse: nothing of them is then kept. */
+async function putAll(tx: EntriesChange, writes: readonly Write[]): Promise<void> {
+  const savedAt = Date.now();
+  for (const one of writes) {
+    const { key, text, follows } = one;
+    const { revision: stored } = standingOf(key, await tx.get(key));
+    if (stored !== follows) throw new Overtaken(key, stored);
+    const revision = follows + 1;
+    const { states, gone } = withState(statesIn(await tx.get(statesKey(key))), one, savedAt);
+    await tx.put(key, entryOf({ revision, text }));
+    await tx.put(textKey(key, revision), text ?? "null");
+    await tx.put(statesKey(key), JSON.stringify(states));
+    for (const old of gone) await tx.delete(textKey(key, old));
+  }
 }
 
 /** How many of the last states of a record are kept, beside the last of every day before. */
@@ -83,7 +124,7 @@ export function expired(
 }
 
 /** The states of a record with one more, and those that make room for it. `states` are those before, newest first. */
-export function withState(
+function withState(
   states: readonly State[],
   { follows, text, change, undoTo, redoTo, raises }: Write,
   savedAt: number,

@@ -1,4 +1,5 @@
 import { useRouter } from "expo-router";
+import { useState } from "react";
 import { View } from "react-native";
 import type { OutingChange } from "@/core/review";
 import type { Outing, StoredKit, Preferences } from "@/data";
@@ -6,7 +7,9 @@ import { Button } from "@/ui/controls/Button";
 import { useToast } from "@/ui/layout/toast";
 import { savingFailure } from "@/words";
 import { leftOutWords } from "@/words/failures";
-import { downloadOutingFile } from "../store/file-transfer";
+import type { Leaving as Chosen } from "@/outing/leaving/choice";
+import type { Beside } from "@/outing/leaving/files";
+import { Leaving } from "../leaving/Leaving";
 import { useChangeStored, useDuplicateOuting, useRemoveOuting, useSaveOuting } from "../store/outings";
 
 interface Props {
@@ -25,10 +28,17 @@ export function OutingActions({ outing, kit, preferences, onDone }: Props) {
   const duplicate = useDuplicateOuting();
   const router = useRouter();
   const toast = useToast();
+  const [besideOf, setBesideOf] = useState<(leaving: Chosen) => Beside>();
 
-  const onWrite = async (): Promise<void> => {
+  const onExport = async (): Promise<void> => {
+    const { besideOf: counted } = await import("../store/outing-file");
+    const beside = await counted(outing);
+    setBesideOf(() => beside);
+  };
+  const onWrite = async (leaving: Chosen): Promise<void> => {
     onDone();
-    const file = kit && (await downloadOutingFile({ outing, kit, preferences }));
+    const { downloadOutingFile } = await import("../store/outing-file");
+    const file = kit && (await downloadOutingFile({ outing, kit, preferences }, leaving));
     const lacks = leftOutWords(file?.leftOut ?? []);
     toast({
       words: file?.isWhole
@@ -65,10 +75,20 @@ export function OutingActions({ outing, kit, preferences, onDone }: Props) {
   };
   return (
     <View className="gap-2">
-      <Button label="Export to a file" kind="filled" onPress={onWrite} />
+      <Button label="Export to a file" kind="filled" onPress={() => void onExport()} />
       <Button label="Duplicate" onPress={() => void onDuplicate()} />
       <Button label={outing.archived ? "Restore" : "Archive"} onPress={() => void onPutAway()} />
       <Button label="Delete" kind="danger" onPress={() => void onRemove()} />
+      {besideOf && (
+        <Leaving
+          outing={outing}
+          kind="outing"
+          action="Write the file"
+          besideOf={besideOf}
+          onLeave={(leaving) => void onWrite(leaving)}
+          onClose={() => setBesideOf(undefined)}
+        />
+      )}
     </View>
   );
 }

@@ -1,21 +1,31 @@
-import { createRepository, hasFormer, openStore, type Repository, type Store } from "@/data";
+import { createRepository, createStore, hasFormer, openEntries, type Repository, type Store } from "@/data";
 import { loadDemo } from "./beginnings";
 import { forgetWork, noteWork, wasEmptied } from "./storage";
 import { noteNothingKept, noteUnmoved } from "./unsaved";
 import { tellWritten } from "./written";
 
-let opened: Promise<Repository> | undefined;
+interface Opened {
+  readonly store: Store;
+  readonly repository: Repository;
+}
+
+let opened: Promise<Opened> | undefined;
 
 /** The one repository of the running application; where the server is the demo's, with the demo put in on the first start. */
-export function openRepository(): Promise<Repository> {
+export const openRepository = async (): Promise<Repository> => (await openOnce()).repository;
+
+/** What that repository keeps its records in. */
+export const openStore = async (): Promise<Store> => (await openOnce()).store;
+
+function openOnce(): Promise<Opened> {
   opened ??= open();
   return opened;
 }
 
-async function open(): Promise<Repository> {
-  const kept = await openStore().catch(() => undefined);
+async function open(): Promise<Opened> {
+  const kept = await openEntries().catch(() => undefined);
   if (!kept) noteNothingKept();
-  const store = kept ?? (await import("@/data/store/page-store")).pageStore();
+  const store = createStore(kept ?? (await import("@/data/store/page-entries")).pageEntries());
   await moveFormer(store, kept !== undefined);
   const repository = createRepository(store, (keys) => {
     tellWritten(keys);
@@ -27,12 +37,12 @@ async function open(): Promise<Repository> {
     forgetWork();
   }
   setTimeout(() => void sweep(repository), SWEPT_AFTER_MS);
-  return repository;
+  return { store, repository };
 }
 
 /** What the last version of the program kept comes into the store, once. */
 async function moveFormer(store: Store, isForGood: boolean): Promise<void> {
-  if (!(await hasFormer(localStorage).catch(() => true))) return;
+  if (!(await hasFormer(Object.keys(localStorage)).catch(() => true))) return;
   const { moveIn } = await import("@/data/store/move-in");
   const left = await moveIn(store, localStorage, { isForGood }).catch(() => undefined);
   if (left?.length !== 0) noteUnmoved();

@@ -1,5 +1,5 @@
 import type { Outing, Person } from "@/data";
-import { foundIn } from "./appearances";
+import { foundIn } from "./found-in";
 import type { Named } from "./named-in-lists";
 
 /** What is true of somebody on any day: not the number, the lane, the events and the consent of one. */

@@ -1,5 +1,5 @@
 import { idFromName, type Outing, type Person } from "@/data";
-import { foundIn } from "./appearances";
+import { foundIn } from "./found-in";
 import { entriesOf } from "./entries";
 
 /** Somebody by name, with what else is known of them. */

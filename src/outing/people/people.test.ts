@@ -4,7 +4,8 @@ import { outingSchema, type Outing, type Person } from "@/data";
 import { addEvents, addPeople, putPerson, removePerson } from "../edits";
 import { eventsFrom, isLineList, readLines } from "../programme/read-programme";
 import { isLaterRound, roundOf } from "../programme/rounds";
-import { appearances, foundIn, nextOf } from "./appearances";
+import { appearances, nextOf } from "./appearances";
+import { foundIn } from "./found-in";
 import { knownElsewhere } from "./known-elsewhere";
 import { namedInLists, peopleFrom } from "./named-in-lists";
 

@@ -17,12 +17,15 @@ export const rowsOfCsv = (text: string): string[][] =>
 export const csvOf = (rows: readonly (readonly (string | number)[])[]): string =>
   Papa.unparse(rows as (string | number)[][], { escapeFormulae: FORMULA });
 
+const asItIs = (who: string): string => who;
+
 const HEADS = ["day", "time", "event", "minutes", "place", "who", "group", "priority", "calls", "set up"];
 
-/** The programme as a table that `readTable` reads again. */
+/** The programme as a table that `readTable` reads again; `listed` writes who is in an event. */
 export const programmeCsv = (
   events: readonly ProgrammeEvent[],
   nameOf: (place: ProgrammeEvent["place"]) => string,
+  listed: (who: string) => string = asItIs,
 ): string =>
   csvOf([
     HEADS,
@@ -32,7 +35,7 @@ export const programmeCsv = (
       e.name,
       e.minutes,
       nameOf(e.place),
-      e.who ?? "",
+      listed(e.who ?? ""),
       e.group ?? "",
       e.priority,
       e.calls.join("/"),
@@ -47,6 +50,7 @@ export function programmeCalendar(
   name: string,
   events: readonly (ProgrammeEvent & { readonly starts: number; readonly where: string })[],
   stamp: number,
+  listed: (who: string) => string = asItIs,
 ): string {
   const calendar = ical({ name, prodId: { company: "Bright Perch", product: "Programme", language: "EN" } });
   for (const { id, starts, minutes, name: summary, where, who, calls } of events) {
@@ -56,7 +60,7 @@ export function programmeCalendar(
       end: new Date(starts + minutes * MINUTE),
       stamp: new Date(stamp),
       summary,
-      description: who,
+      description: who && listed(who),
       location: where,
     });
     event.createAlarm({ type: ICalAlarmType.display, trigger: 60 * (calls[1] ?? 0), description: summary });

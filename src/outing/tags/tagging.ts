@@ -1,6 +1,7 @@
 import { LIMITS, type Outing, type Person, type Tag } from "@/data";
-import { foundIn } from "../people/appearances";
+import { foundIn } from "../people/found-in";
 import { entriesOf } from "../people/entries";
+import { nameMarked } from "../people/refused";
 import { timedProgramme, type TimedEvent } from "../programme/event-times";
 
 /** Milliseconds before its start and after its end in which a press still speaks of an event (assumed). */
@@ -88,7 +89,7 @@ export function rowsOfTags(tags: readonly Tag[], outing: Outing): string[][] {
     ...tags.map((t) => [
       new Date(t.at).toISOString(),
       t.kind,
-      t.names.join("; "),
+      t.names.map((name) => nameMarked(name, outing.people)).join("; "),
       t.words ?? "",
       nameIn(outing.programme, t.eventId),
       nameIn(outing.shots, t.shotId),

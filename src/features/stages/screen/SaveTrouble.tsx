@@ -5,7 +5,7 @@ import { Button } from "@/ui/controls/Button";
 import { Message } from "@/ui/controls/Message";
 import { Txt } from "@/ui/controls/Txt";
 import { changeWords, faultWords, savingFailure } from "@/words";
-import { downloadOutingFile } from "../../store/file-transfer";
+import { downloadOutingFile } from "../../store/outing-file";
 import type { Conflict } from "../../outing/outing-store";
 import { useOpenOuting, useSaving } from "../../outing/use-outing";
 

@@ -8,6 +8,7 @@ import { CONSENT_WORDS } from "@/words/people";
 import type { FieldSpec } from "../../../forms/field-spec";
 import { RecordForm } from "../../../forms/RecordForm";
 import { useCommit, useOuting } from "../../../outing/use-outing";
+import { ForgetPerson } from "./ForgetPerson";
 
 const UNKNOWN = { key: "unknown", label: "Not known" };
 const SIDES = [UNKNOWN, { key: "left", label: "Left" }, { key: "right", label: "Right" }];
@@ -106,7 +107,15 @@ export function PersonForm({ person, onClose, onDelete }: Props) {
       save={person ? "Save" : "Add to my people"}
       onCancel={onClose}
       onSave={save}
-      more={onDelete && <Button label="Delete" kind="danger" onPress={onDelete} />}
+      more={
+        onDelete &&
+        person && (
+          <>
+            <Button label="Delete" kind="danger" onPress={onDelete} />
+            <ForgetPerson name={person.name} onDone={onClose} />
+          </>
+        )
+      }
     />
   );
 }

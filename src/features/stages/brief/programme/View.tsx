@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { fileNameOf, type ProgrammeEvent } from "@/data";
+import type { ProgrammeEvent } from "@/data";
 import { placeName } from "@/outing/programme/event-places";
 import { timedProgramme } from "@/outing/programme/event-times";
 import { removeEvent, putEvent } from "@/outing/edits";
@@ -12,12 +12,12 @@ import { useToast } from "@/ui/layout/toast";
 import { countWords } from "@/words";
 import { eventDetail } from "@/words/programme";
 import { WhileRoom } from "../../../forms/WhileRoom";
-import { downloadText } from "../../../store/file-transfer";
-import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { useCommit, useOuting } from "../../../outing/use-outing";
 import { wallOf } from "../../shot/titles";
 import { BringIn } from "./BringIn";
 import { EventForm } from "./EventForm";
 import { FromWhere } from "./FromWhere";
+import { ProgrammeFiles } from "./ProgrammeFiles";
 
 /** Events that are shown before one asks for all. */
 const SHOWN = 10;
@@ -27,7 +27,6 @@ type Open = "none" | "new" | "bring-in" | { readonly eventId: string };
 /** What is on, in the order in which it begins: typed, or brought in from a list, a table or a calendar; and written out again. */
 export function Programme() {
   const outing = useOuting((v) => v.outing);
-  const { store } = useOpenOuting();
   const commit = useCommit();
   const toast = useToast();
   const [open, setOpen] = useState<Open>("none");
@@ -38,13 +37,6 @@ export function Programme() {
     setOpen("none");
     if (await commit(removeEvent(event.id)))
       toast({ words: `${event.name} deleted`, undo: () => commit(putEvent(event)) });
-  };
-  const write = async (kind: "csv" | "ics"): Promise<void> => {
-    const { programmeCalendar, programmeCsv } = await import("@/outing/programme/programme-files");
-    const name = fileNameOf(outing, `programme.${kind}`);
-    if (kind === "csv") return downloadText(name, programmeCsv(outing.programme ?? [], nameOf), "text/csv");
-    const told = events.map((e) => ({ ...e, where: nameOf(e.place) || outing.place }));
-    downloadText(name, programmeCalendar(outing.name, told, store.getState().view.now), "text/calendar");
   };
   const edited = typeof open === "object" ? outing.programme?.find((e) => e.id === open.eventId) : undefined;
   return (
@@ -79,12 +71,7 @@ export function Programme() {
           <Button label="Bring in a list" className="flex-1" onPress={() => setOpen("bring-in")} />
         </View>
       </WhileRoom>
-      {events.length > 0 && (
-        <View className="flex-row gap-2">
-          <Button label="As a table" kind="plain" onPress={() => void write("csv")} />
-          <Button label="As a calendar" kind="plain" onPress={() => void write("ics")} />
-        </View>
-      )}
+      {events.length > 0 && <ProgrammeFiles />}
       <Dialog
         title={edited ? edited.name : "An event"}
         open={open === "new" || edited !== undefined}

@@ -5,6 +5,7 @@ import { cardIsStale, outingCardInput } from "@/answers/expose/three-sets";
 import { fileNameOf, type Outing } from "@/data";
 import { cardSheet, cardText } from "@/outing/card-file";
 import { Button } from "@/ui/controls/Button";
+import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
 import { percentWords } from "@/words";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
@@ -49,11 +50,18 @@ export function Card() {
   );
 }
 
+const PLACES = [
+  { key: "told", label: "With the place" },
+  { key: "kept", label: "Without the place" },
+] as const;
+
 function Worked({ card }: { card: OutingCard }) {
   const { store } = useOpenOuting();
   const view = useOuting((v) => v);
   const [copied, setCopied] = useState<string>();
-  const written = writtenCard(view, card);
+  const [place, setPlace] = useState<"told" | "kept">("told");
+  const isTold = place === "told";
+  const written = writtenCard(view, card, isTold);
   const copy = (): void => {
     const said = (words: string) => () => setCopied(words);
     if (!navigator.clipboard)
@@ -66,7 +74,8 @@ function Worked({ card }: { card: OutingCard }) {
     const { cardCalendar } = await import("@/outing/card-calendar");
     const { outing } = store.getState().view;
     const entries = calendarEntries(view, card, written);
-    const file = cardCalendar({ name: outing.name, place: outing.place, entries }, view.now);
+    const where = isTold ? outing.place : "";
+    const file = cardCalendar({ name: outing.name, place: where, entries }, view.now);
     downloadText(fileNameOf(outing, "ics"), file, "text/calendar");
   };
   return (
@@ -108,6 +117,7 @@ function Worked({ card }: { card: OutingCard }) {
           </View>
         ))}
       </View>
+      <Segmented label="The place on what leaves" segments={PLACES} chosen={place} onChoose={setPlace} />
       <View className="flex-row flex-wrap gap-2">
         <Button label="Print the card" onPress={() => printDocument(cardSheet(written))} />
         <Button label="Copy as text" onPress={copy} />

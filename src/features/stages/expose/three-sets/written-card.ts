@@ -17,14 +17,14 @@ import { spanWords, wallOf } from "../../shot/titles";
 /** Shots that have room in a line of paper. */
 const NAMED = 4;
 
-/** The card in words. */
-export function writtenCard(view: OutingView, { sets, moments }: OutingCard): WrittenCard {
+/** The card in words, with the name of the place or without. */
+export function writtenCard(view: OutingView, { sets, moments }: OutingCard, hasPlace: boolean): WrittenCard {
   const { outing } = view;
   const nameOf = (id: string): string => outing.shots.find((s) => s.id === id)?.name ?? id;
   const names = setNames(sets.sets);
   return {
     title: outing.name,
-    under: `${spanWords(outing)} · ${outing.place}`,
+    under: hasPlace ? `${spanWords(outing)} · ${outing.place}` : spanWords(outing),
     sets: sets.sets.map((set, i) => {
       const automatic = outing.choices.find((c) => set.shotIds.includes(c.shotId) && c.automatic)?.automatic;
       return {

@@ -11,7 +11,8 @@ import { Dialog } from "@/ui/controls/Dialog";
 import { FileButton } from "@/ui/controls/FileButton";
 import { Txt } from "@/ui/controls/Txt";
 import { countWords } from "@/words";
-import { useOpenOuting } from "../../../outing/use-outing";
+import { Leaving } from "../../../leaving/Leaving";
+import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { useToldChange } from "../../../outing/use-told-change";
 import { downloadText } from "../../../store/file-transfer";
 import { SORT_WORDS } from "./describe";
@@ -28,11 +29,13 @@ interface ReadFile {
 export function GroundFiles() {
   const { store } = useOpenOuting();
   const [read, setRead] = useState<ReadFile>();
-  const write = (ending: "geojson" | "gpx"): void => {
-    const { outing } = store.getState().view;
-    const text = ending === "gpx" ? toGpx(outing) : JSON.stringify(toGeoJson(outing), null, 1);
+  const [ending, setEnding] = useState<"geojson" | "gpx">();
+  const outing = useOuting((v) => v.outing);
+  const write = (left: Outing): void => {
+    setEnding(undefined);
+    const text = ending === "gpx" ? toGpx(left) : JSON.stringify(toGeoJson(left), null, 1);
     const type = ending === "gpx" ? "application/gpx+xml" : "application/geo+json";
-    downloadText(fileNameOf(outing, ending), text, type);
+    downloadText(fileNameOf(left, ending!), text, type);
   };
   const open = async (file: File): Promise<void> => {
     const text = await textOfFile(file);
@@ -42,9 +45,18 @@ export function GroundFiles() {
   return (
     <View className="gap-3">
       <View className="flex-row flex-wrap gap-2">
-        <Button label="GeoJSON of everything" onPress={() => write("geojson")} />
-        <Button label="GPX of positions and tracks" onPress={() => write("gpx")} />
+        <Button label="GeoJSON of everything" onPress={() => setEnding("geojson")} />
+        <Button label="GPX of positions and tracks" onPress={() => setEnding("gpx")} />
       </View>
+      {ending && (
+        <Leaving
+          outing={outing}
+          kind="ground"
+          action="Write the file"
+          onLeave={(_, left) => write(left)}
+          onClose={() => setEnding(undefined)}
+        />
+      )}
       <PlanFiles />
       <Txt size={14} tone="ink2">
         A GeoJSON, GPX or KML file is read onto this ground at its coordinates; what lies farther than 5 km is

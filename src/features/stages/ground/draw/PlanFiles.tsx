@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import { fileNameOf } from "@/data";
+import { fileNameOf, type Outing } from "@/data";
 import { View } from "react-native";
 import Svg from "react-native-svg";
 import { wayBetween } from "@/answers/plan/way";
@@ -10,8 +10,9 @@ import { fitView } from "@/ui/plan/view";
 import { DrawnIn } from "@/ui/theme/theme";
 import { metresWords } from "@/words";
 import { cautionSentence } from "@/words/cautions";
-import type { OutingView } from "@/outing/outing-view";
-import { useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { Leaving } from "../../../leaving/Leaving";
+import { LookedAt } from "../../../outing/LookedAt";
+import { useOuting } from "../../../outing/use-outing";
 import { downloadBlob, downloadText } from "../../../store/file-transfer";
 import { printDocument } from "../../../store/print";
 import { spanWords } from "../../shot/titles";
@@ -28,33 +29,48 @@ type Wanted = "svg" | "png" | "print";
 
 /** The plan as a picture and as a sheet of paper, with its scale, north, date and names. */
 export function PlanFiles() {
-  const [wanted, setWanted] = useState<Wanted>();
+  const [asked, setAsked] = useState<Wanted>();
+  const [wanted, setWanted] = useState<{ readonly as: Wanted; readonly left: Outing }>();
   const [fault, setFault] = useState<string>();
-  const { store } = useOpenOuting();
-  const onDrawn = async (inner: string): Promise<void> => {
+  const outing = useOuting((v) => v.outing);
+  const onDrawn = async ({ as, left }: NonNullable<typeof wanted>, inner: string): Promise<void> => {
     setWanted(undefined);
     setFault(undefined);
-    const { view } = store.getState();
-    const { outing } = view;
-    const title = `${outing.place}: ${outing.name}`;
-    const svg = planSvg({ inner, ...SIZE }, { title, under: spanWords(outing) });
-    if (wanted === "svg") downloadText(fileNameOf(outing, "plan.svg"), svg, "image/svg+xml");
-    else if (wanted === "print") printDocument(planSheet(svg, title, listsOf(view)));
+    const title = left.place === outing.place ? `${left.place}: ${left.name}` : left.name;
+    const svg = planSvg({ inner, ...SIZE }, { title, under: spanWords(left) });
+    if (as === "svg") downloadText(fileNameOf(left, "plan.svg"), svg, "image/svg+xml");
+    else if (as === "print") printDocument(planSheet(svg, title, listsOf(left)));
     else
       await pngOf(svg).then(
-        (png) => downloadBlob(fileNameOf(outing, "plan.png"), png),
+        (png) => downloadBlob(fileNameOf(left, "plan.png"), png),
         () => setFault("This browser could not make an image of the plan. The SVG holds the same."),
       );
   };
   return (
     <View className="gap-2">
       <View className="flex-row flex-wrap gap-2">
-        <Button label="Plan as SVG" onPress={() => setWanted("svg")} />
-        <Button label="Plan as PNG" onPress={() => setWanted("png")} />
-        <Button label="Print the plan" onPress={() => setWanted("print")} />
+        <Button label="Plan as SVG" onPress={() => setAsked("svg")} />
+        <Button label="Plan as PNG" onPress={() => setAsked("png")} />
+        <Button label="Print the plan" onPress={() => setAsked("print")} />
       </View>
       {fault && <Txt tone="bracken">{fault}</Txt>}
-      {wanted && <Drawn onDrawn={(inner) => void onDrawn(inner)} />}
+      {asked && (
+        <Leaving
+          outing={outing}
+          kind="ground"
+          action={asked === "print" ? "Print the plan" : "Write the file"}
+          onLeave={(_, left) => {
+            setAsked(undefined);
+            setWanted({ as: asked, left });
+          }}
+          onClose={() => setAsked(undefined)}
+        />
+      )}
+      {wanted && (
+        <LookedAt outing={wanted.left}>
+          <Drawn onDrawn={(inner) => void onDrawn(wanted, inner)} />
+        </LookedAt>
+      )}
     </View>
   );
 }
@@ -89,8 +105,10 @@ function Drawn({ onDrawn }: { onDrawn: (inner: string) => void }) {
 }
 
 /** What is written to the plan: where one stands for what, and what to mind. */
-function listsOf({ outing, spot }: OutingView): SheetList[] {
+function listsOf(outing: Outing): SheetList[] {
   const { positions, spots } = outing.ground;
+  const spot =
+    spots.find((s) => s.id === outing.shots.find((shot) => shot.id === outing.shotId)?.spotId) ?? spots[0]!;
   const shotsFrom = (id: string): string =>
     outing.choices
       .filter((c) => c.positionId === id)

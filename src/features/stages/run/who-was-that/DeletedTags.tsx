@@ -3,6 +3,7 @@ import { View } from "react-native";
 import type { RemovedTag } from "@/data/tags";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
+import { tagMarked } from "@/outing/people/refused";
 import { tagWords } from "@/words/tags";
 import { useOuting } from "../../../outing/use-outing";
 import { KEPT_DAYS } from "../../../store/kept-days";
@@ -42,10 +43,10 @@ export function DeletedTags() {
             role="listitem"
             className="min-h-12 flex-row items-center justify-between gap-1"
           >
-            <Txt className="min-w-0 flex-1">{`${wallOf({ outing }, one.tag.at)} ${tagWords(one.tag)}`}</Txt>
+            <Txt className="min-w-0 flex-1">{`${wallOf({ outing }, one.tag.at)} ${tagWords(tagMarked(one.tag, outing.people))}`}</Txt>
             <Button
               label="Restore"
-              says={`Restore the tag ${tagWords(one.tag)}`}
+              says={`Restore the tag ${tagWords(tagMarked(one.tag, outing.people))}`}
               kind="plain"
               onPress={() => void bringBack(one)}
             />

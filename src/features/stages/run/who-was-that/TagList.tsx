@@ -1,6 +1,9 @@
 import { useState } from "react";
 import { Pressable, View } from "react-native";
-import { fileNameOf, type Tag } from "@/data";
+import { fileNameOf, type Outing, type Tag } from "@/data";
+import { tagsAsTheyLeave } from "@/outing/leaving/as-it-leaves";
+import type { Leaving as Chosen } from "@/outing/leaving/choice";
+import { tagMarked } from "@/outing/people/refused";
 import { rowsOfTags } from "@/outing/tags/tagging";
 import { Button } from "@/ui/controls/Button";
 import { TextField } from "@/ui/controls/TextField";
@@ -9,6 +12,7 @@ import { useToast } from "@/ui/layout/toast";
 import { countWords } from "@/words";
 import { tagWords } from "@/words/tags";
 import { useTyped } from "../../../forms/use-typed";
+import { Leaving } from "../../../leaving/Leaving";
 import { useOuting } from "../../../outing/use-outing";
 import { downloadText } from "../../../store/file-transfer";
 import { wallOf } from "../../shot/titles";
@@ -24,9 +28,12 @@ export function TagList() {
   const outing = useOuting((v) => v.outing);
   const tags = useTags((s) => s.tags);
   const [shown, setShown] = useState(SHOWN);
-  const write = async (): Promise<void> => {
+  const [isLeaving, setLeaving] = useState(false);
+  const write = async (leaving: Chosen, left: Outing): Promise<void> => {
+    setLeaving(false);
     const { csvOf } = await import("@/outing/programme/programme-files");
-    downloadText(fileNameOf(outing, "tags.csv"), csvOf(rowsOfTags(tags, outing)), "text/csv");
+    const rows = rowsOfTags(tagsAsTheyLeave(tags, outing, leaving), left);
+    downloadText(fileNameOf(left, "tags.csv"), csvOf(rows), "text/csv");
   };
   const isUnread = useTags((s) => s.isUnread);
   const load = useTags((s) => s.load);
@@ -66,9 +73,19 @@ export function TagList() {
         <Button
           label={`${countWords(tags.length, "tag")} as a table`}
           kind="plain"
-          onPress={() => void write()}
+          onPress={() => setLeaving(true)}
         />
       </View>
+      {isLeaving && (
+        <Leaving
+          outing={outing}
+          kind="tags"
+          action="Write the table"
+          besideOf={() => ({ tags: tags.length, sounds: 0, picture: false })}
+          onLeave={(leaving, left) => void write(leaving, left)}
+          onClose={() => setLeaving(false)}
+        />
+      )}
       <DeletedTags />
     </View>
   );
@@ -80,7 +97,7 @@ function Line({ tag }: { tag: Tag }) {
   const toast = useToast();
   const [naming, setNaming] = useState(false);
   const event = outing.programme?.find((e) => e.id === tag.eventId)?.name;
-  const said = tagWords(tag);
+  const said = tagWords(tagMarked(tag, outing.people));
   const onRemove = async (): Promise<void> => {
     // What was spoken comes back with it.
     const sound = tag.kind === "voice" ? await soundOf(tag.id) : undefined;

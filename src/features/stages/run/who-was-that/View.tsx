@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
 import { peopleOf } from "@/outing/people/people-of";
+import { nameMarked } from "@/outing/people/refused";
 import { coloursOf, lanesOf, namesOfColour, namesOfLane, peopleFor } from "@/outing/tags/tagging";
 import { Button } from "@/ui/controls/Button";
 import { Segmented } from "@/ui/controls/Segmented";
@@ -63,7 +64,7 @@ function PeopleKeys() {
       {(all ? sorted : sorted.slice(0, KEYS)).map((person) => (
         <Button
           key={person.id}
-          label={person.consent === "refused" ? `${person.name}, not shown` : person.name}
+          label={nameMarked(person.name, people)}
           className="min-h-14 flex-auto"
           onPress={() => void tagging({ kind: "person", names: [person.name] })}
         />
@@ -87,7 +88,7 @@ function LaneKeys() {
           <Button
             key={lane}
             label={lane}
-            says={`Lane ${lane}${names.length > 0 ? `: ${names.join(", ")}` : ""}`}
+            says={`Lane ${lane}${names.length > 0 ? `: ${names.map((n) => nameMarked(n, people)).join(", ")}` : ""}`}
             className="h-16 min-w-[72px] flex-1"
             onPress={() => void tagging({ kind: "lane", words: lane, names })}
           />

@@ -1,6 +1,7 @@
 import type { Tag } from "@/data";
 import { eventAt, tagAt } from "@/outing/tags/tagging";
 import { useToast } from "@/ui/layout/toast";
+import { tagMarked } from "@/outing/people/refused";
 import { tagWords } from "@/words/tags";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { useTags } from "./tag-store";
@@ -23,6 +24,10 @@ export function useTagging(): (
   return async (said, sound) => {
     const { outing, at, shot } = store.getState().view;
     const tag: Tag = { ...tagAt(Date.now(), Math.random(), eventAt(outing, at), shot.id), ...said };
-    if (await add(tag, sound)) toast({ words: tagWords(tag), undo: () => void remove(tag.id) });
+    if (await add(tag, sound))
+      toast({
+        words: tagWords(tagMarked(tag, store.getState().view.outing.people)),
+        undo: () => void remove(tag.id),
+      });
   };
 }

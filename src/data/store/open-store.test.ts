@@ -2,9 +2,9 @@ import { createAsyncStorage } from "@react-native-async-storage/async-storage";
 import { forceCloseDatabase } from "fake-indexeddb";
 import { deleteDB } from "idb";
 import { demoKit, demoOutings } from "../../../demo";
-import { createRepository, DEFAULT_PREFERENCES } from "..";
-import { openStore } from "./entries-store";
+import { createRepository, DEFAULT_PREFERENCES, OUTING_PREFIX } from "..";
 import { freshStore } from "./for-tests";
+import { rewriteAll } from "./rewrite";
 import { expired } from "./store";
 
 const outing = demoOutings[0]!;
@@ -124,7 +124,7 @@ test("a connection that the browser had closed refused every write until the pag
     request.addEventListener("success", () => connections.push(request.result));
     return request;
   });
-  const store = await openStore(name);
+  const store = await freshStore(name);
   const put = (text: string) => store.write([{ key: "bp/outing/x", follows: 0, text }]);
   expect(await put('"before"')).toEqual({ ok: true });
   // Whoever clears the site closes every connection and leaves nothing.
@@ -138,7 +138,7 @@ test("a connection that the browser had closed refused every write until the pag
 
 test("what is written is found through AsyncStorage, each of it as JSON", async () => {
   const name = "shared";
-  const repository = createRepository(await openStore(name));
+  const repository = createRepository(await freshStore(name));
   await repository.saveOuting(outing);
   await repository.saveKit(demoKit, 0);
   await repository.removeOuting(outing.id);
@@ -164,10 +164,32 @@ test("what is written is found through AsyncStorage, each of it as JSON", async 
 
 test("an entry that was not written by this program is a record that cannot be read, with its text", async () => {
   const name = "foreign";
-  const store = await openStore(name);
+  const store = await freshStore(name);
   await createAsyncStorage(name).setItem("bp/outing/odd", "{not ours");
   const repository = createRepository(store);
   expect((await repository.listOutings()).unreadable).toMatchObject([{ id: "odd", raw: "{not ours" }]);
   expect(await repository.saveOuting({ ...outing, id: "odd" })).toMatchObject({ reason: "overtaken" });
   expect(await repository.replaceUnreadable({ ...outing, id: "odd" })).toMatchObject({ ok: true });
+});
+
+test("what is written anew is so in the record, in every state of it and in what was noted, deleted ones too, and nothing else is touched", async () => {
+  const store = await freshStore();
+  const repository = createRepository(store);
+  const named = { ...outing, notes: "Ida Roth" };
+  await repository.saveOuting(named);
+  await repository.saveOuting(
+    { ...outing, revision: 1, notes: "nobody" },
+    { change: '[{"name":"Ida Roth"}]' },
+  );
+  await repository.saveOuting({ ...named, id: "gone" });
+  await repository.removeOuting("gone");
+  await repository.saveOuting({ ...outing, id: "other" });
+  const before = await store.standing("bp/outing/other");
+  const written = await rewriteAll(store, OUTING_PREFIX, (text) => text.replaceAll("Ida Roth", "somebody"));
+  expect(written.count).toBe(2);
+  expect(written.keys).toContain("bp/outing/gone");
+  expect(await repository.outingAt(outing.id, 1)).toMatchObject({ value: { notes: "somebody" } });
+  expect((await repository.statesOfOuting(outing.id))[0]).toMatchObject({ change: '[{"name":"somebody"}]' });
+  expect(await repository.deletedOutings()).toMatchObject([{ outing: { notes: "somebody" } }]);
+  expect(await store.standing("bp/outing/other")).toEqual(before);
 });

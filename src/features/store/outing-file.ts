@@ -1,0 +1,63 @@
+import { fileNameOf, readsBackWhole, writeOutingFile, type Outing, type OutingFile } from "@/data";
+import { carriedPicture } from "@/data/pictures";
+import { carriedTags } from "@/data/tags-in-file";
+import { asItLeaves, pictureLeaves, soundLeaves, tagsAsTheyLeave } from "@/outing/leaving/as-it-leaves";
+import type { Leaving } from "@/outing/leaving/choice";
+import type { Beside } from "@/outing/leaving/files";
+import { besideRecord, downloadText, type LeftOut } from "./file-transfer";
+import { writtenAnew } from "./picture-anew";
+
+/** What lies beside an outing's record for its file. */
+type BesideFile = Pick<OutingFile, "picture" | "tagged">;
+
+/** What lies beside an outing, as far as it leaves; all of it as it is where nothing was chosen. Rejects where it cannot be read. */
+async function tagsFor(outing: Outing, leaving: Leaving | undefined): Promise<BesideFile["tagged"]> {
+  const all = await carriedTags(outing.id);
+  if (!all || !leaving) return all;
+  const tags = tagsAsTheyLeave(all.tags, outing, leaving);
+  if (tags.length === 0) return undefined;
+  return { tags, sounds: soundLeaves(outing, leaving) ? all.sounds : [] };
+}
+const pictureFor = async (outing: Outing, leaving: Leaving | undefined): Promise<BesideFile["picture"]> =>
+  !leaving || pictureLeaves(outing, leaving) ? carriedPicture(outing.id, leaving && writtenAnew) : undefined;
+
+/** Counts of what lies beside an outing, for what is told before it leaves; none of what cannot be read. */
+export async function besideOf(outing: Outing): Promise<(leaving: Leaving) => Beside> {
+  const tagged = await besideRecord(() => carriedTags(outing.id));
+  const picture = await besideRecord(() => carriedPicture(outing.id));
+  const all = (tagged.ok && tagged.value) || { tags: [], sounds: [] };
+  return (leaving) => ({
+    tags: tagsAsTheyLeave(all.tags, outing, leaving).length,
+    sounds: soundLeaves(outing, leaving) ? all.sounds.length : 0,
+    picture: picture.ok && picture.value !== undefined && pictureLeaves(outing, leaving),
+  });
+}
+
+/**
+ * Writes an outing's file as it was chosen to leave, and as it is where nothing was chosen: the rescue of what could not be kept. It is
+ * read back and compared before it is handed over; what would not open again goes out as it is stored, which a later version or a
+ * mending hand can open. Says what lies beside the record and could not be read.
+ */
+export async function downloadOutingFile(
+  { outing: stored, kit, preferences }: OutingFile,
+  leaving?: Leaving,
+): Promise<{ readonly isWhole: boolean; readonly leftOut: readonly LeftOut[] }> {
+  const outing = leaving ? asItLeaves(stored, leaving) : stored;
+  const picture = await besideRecord(() => pictureFor(stored, leaving));
+  const tagged = await besideRecord(() => tagsFor(stored, leaving));
+  const text = writeOutingFile({
+    outing,
+    kit,
+    preferences,
+    writtenAt: new Date().toISOString(),
+    ...(picture.ok && picture.value && { picture: picture.value }),
+    ...(tagged.ok && tagged.value && { tagged: tagged.value }),
+  });
+  const isWhole = await readsBackWhole(text);
+  if (isWhole) downloadText(fileNameOf(outing, "outing.json"), text);
+  else downloadText(fileNameOf(outing, "stored.json"), JSON.stringify(outing, null, 2));
+  return {
+    isWhole,
+    leftOut: [...(tagged.ok ? [] : ["tags" as const]), ...(picture.ok ? [] : ["picture" as const])],
+  };
+}
