@@ -14,6 +14,7 @@ import { lightPlanOf, rigOf, windowOf } from "../../src/data";
 import { demoKit, demoOutings } from "../../demo";
 import { bareArithmetic, type FlatGround } from "./bare";
 import { benchCoverage } from "./coverage";
+import { benchKeep } from "./keep";
 
 const MINUTE = 60_000;
 const outing = demoOutings[0]!;
@@ -104,6 +105,7 @@ console.log(
 );
 
 benchCoverage();
+void benchKeep();
 
 const scripts = path.resolve("dist/_expo/static/js/web");
 if (existsSync(scripts)) {

@@ -2,24 +2,21 @@ import { EVERYTHING_FORMAT, readEverything, type EverythingRead, type OnProgress
 import { fromJson, parseRecord } from "./migrate";
 import { readOutingFile, type FilePicture, type OutingFileRead } from "./outing-file";
 import { sameValue } from "./merge-records";
-import { KIT_RECORD, LIBRARY_RECORD, OUTING_RECORD, PREFERENCES_RECORD } from "./records";
+import { namesOf, ONE_KINDS, OUTING_RECORD, type RecordOf } from "./records";
 import type { TagsInFile } from "./schema/tag";
-import type { Library, Outing, Preferences, StoredKit } from "./schema";
+import type { Outing, StoredKit } from "./schema";
 
 /** What a file of ours holds: outings each with the kit that it was walked with, and what is kept beside outings. */
-export interface FileContents {
+export type FileContents = Partial<RecordOf> & {
   readonly outings: readonly {
     readonly outing: Outing;
     readonly kit?: StoredKit;
     readonly picture?: FilePicture;
     readonly tagged?: TagsInFile;
   }[];
-  readonly kit?: StoredKit;
-  readonly library?: Library;
-  readonly preferences?: Preferences;
   /** ISO instant. */
   readonly writtenAt?: string;
-}
+};
 
 export type FileRead =
   | { readonly ok: true; readonly value: FileContents }
@@ -56,7 +53,8 @@ export async function readsBackWhole(text: string): Promise<boolean> {
   const raw = fromJson(text) as Record<string, unknown> & { outings?: readonly object[]; outing?: object };
   const read = await readFile(text);
   if (!read.ok) return false;
-  const { outings, kit, library, preferences } = read.value;
+  const { outings, ...records } = read.value;
+  const isBeside = namesOf(ONE_KINDS).filter((name) => records[name] !== undefined);
   const told = raw.outings ?? [{ ...raw.outing, subjects: raw.subjects }];
   const beside = (key: "tagged" | "picture", of: string): boolean =>
     sameValue(
@@ -70,9 +68,8 @@ export async function readsBackWhole(text: string): Promise<boolean> {
       told,
       outings.map((o) => o.outing),
     ) &&
-    sameValue(raw.kit, kit ?? outings[0]?.kit) &&
-    (raw.library === undefined || sameValue(raw.library, library)) &&
-    (preferences === undefined || sameValue(raw.preferences, preferences)) &&
+    sameValue(raw.kit, records.kit ?? outings[0]?.kit) &&
+    isBeside.every((name) => sameValue(raw[name], records[name])) &&
     beside("tagged", "tagged") &&
     beside("picture", "pictures")
   );
@@ -82,10 +79,10 @@ export async function readsBackWhole(text: string): Promise<boolean> {
 function asRecord(raw: object): FileContents | undefined {
   const outing = parseRecord(OUTING_RECORD, raw);
   if (outing.ok) return { outings: [{ outing: outing.value }] };
-  const kit = parseRecord(KIT_RECORD, raw);
-  if (kit.ok) return { outings: [], kit: kit.value };
-  const library = parseRecord(LIBRARY_RECORD, raw);
-  if (library.ok) return { outings: [], library: library.value };
-  const preferences = parseRecord(PREFERENCES_RECORD, raw);
-  return preferences.ok && "clock" in raw ? { outings: [], preferences: preferences.value } : undefined;
+  for (const name of namesOf(ONE_KINDS)) {
+    const kind = ONE_KINDS[name];
+    const one = kind.knownBy in raw ? parseRecord<unknown>(kind, raw) : undefined;
+    if (one?.ok) return { outings: [], [name]: one.value };
+  }
+  return undefined;
 }

@@ -1,30 +1,27 @@
 import { z } from "zod";
 import { faultsOf, faultsUnder, parseRecord, type Fault, type Parsed } from "./migrate";
-import { KIT_RECORD, LIBRARY_RECORD, PREFERENCES_RECORD, OUTING_RECORD } from "./records";
+import { namesOf, ONE_KINDS, OUTING_RECORD, type Kinds, type OneKind, type RecordOf } from "./records";
 import { withOutingsNamed } from "./old-names";
 import { pictureSchema, writtenAtSchema, type FilePicture } from "./outing-file";
 import { tagsInFileSchema, type TagsInFile } from "./schema/tag";
-import type { Library, Preferences, Outing, StoredKit } from "./schema";
+import type { Outing } from "./schema";
 
 export const EVERYTHING_FORMAT = "bright-perch-everything";
 const FILE_VERSION = 2;
 
-/** All that one photographer keeps, as one file: `{ format, version, outings, kit, library, preferences, writtenAt }`. */
-export interface Everything {
+/** All that one photographer keeps, as one file: `{ format, version, outings, …the records beside them, writtenAt }`. */
+export type Everything<R = RecordOf> = R & {
   readonly outings: readonly Outing[];
-  readonly kit: StoredKit;
-  readonly library: Library;
-  readonly preferences: Preferences;
   /** When it was written: an ISO instant; not in files of older versions. */
   readonly writtenAt?: string;
   /** What was tagged, by the id of its outing. */
   readonly tagged?: Readonly<Record<string, TagsInFile>>;
   /** What is traced over, by the id of its outing. */
   readonly pictures?: Readonly<Record<string, FilePicture>>;
-}
+};
 
-export type EverythingRead =
-  | { readonly ok: true; readonly value: Everything }
+export type EverythingRead<R = RecordOf> =
+  | { readonly ok: true; readonly value: Everything<R> }
   | {
       readonly ok: false;
       readonly reason: "newer-version" | "faults" | "stopped";
@@ -34,13 +31,10 @@ export type EverythingRead =
 /** Called between two parts of a long work; false stops it. */
 export type OnProgress = (done: number, of: number) => Promise<boolean>;
 
-const envelopeSchema = z.object({
+const envelopeSchema = z.looseObject({
   format: z.literal(EVERYTHING_FORMAT),
   version: z.int(),
   outings: z.array(z.unknown()),
-  kit: z.unknown(),
-  library: z.unknown(),
-  preferences: z.unknown(),
   writtenAt: writtenAtSchema,
   tagged: z.record(z.string(), tagsInFileSchema).optional(),
   pictures: z.record(z.string(), pictureSchema).optional(),
@@ -53,7 +47,11 @@ export const writeEverything = (everything: Everything): string =>
 const AT_ONCE = 20;
 
 /** Reads parsed JSON of the format; every record passes its own schema, and one fault refuses the whole file. */
-export async function readEverything(raw: unknown, onProgress?: OnProgress): Promise<EverythingRead> {
+export async function readEverything<R extends object = RecordOf>(
+  raw: unknown,
+  onProgress?: OnProgress,
+  kinds = ONE_KINDS as unknown as Kinds<R>,
+): Promise<EverythingRead<R>> {
   const envelope = envelopeSchema.safeParse(withOutingsNamed(raw));
   if (!envelope.success) return { ok: false, reason: "faults", faults: faultsOf(envelope.error) };
   const { version, writtenAt, ...file } = envelope.data;
@@ -69,18 +67,15 @@ export async function readEverything(raw: unknown, onProgress?: OnProgress): Pro
       return { ok: false, reason: "stopped", faults: [] };
     outings.push(parseRecord(OUTING_RECORD, outing));
   }
-  const kit = parseRecord(KIT_RECORD, file.kit);
-  const library = parseRecord(LIBRARY_RECORD, file.library);
-  const preferences = parseRecord(PREFERENCES_RECORD, file.preferences);
+  const records = namesOf(kinds).map((name) => [name, recordOf(kinds[name], file[name])] as const);
   const read = outings.flatMap((s) => (s.ok ? [s.value] : []));
-  if (read.length === outings.length && kit.ok && library.ok && preferences.ok)
+  const beside = records.flatMap(([name, one]) => (one.ok ? [[name, one.value] as const] : []));
+  if (read.length === outings.length && beside.length === records.length)
     return {
       ok: true,
       value: {
+        ...(Object.fromEntries(beside) as R),
         outings: read,
-        kit: kit.value,
-        library: library.value,
-        preferences: preferences.value,
         ...(writtenAt && { writtenAt }),
         ...(file.tagged && { tagged: file.tagged }),
         ...(file.pictures && { pictures: file.pictures }),
@@ -88,12 +83,14 @@ export async function readEverything(raw: unknown, onProgress?: OnProgress): Pro
     };
   const faults = [
     ...outings.flatMap((s, i) => under(`outings.${i}`, s)),
-    ...under("kit", kit),
-    ...under("library", library),
-    ...under("preferences", preferences),
+    ...records.flatMap(([name, one]) => under(name, one)),
   ];
   return { ok: false, reason: "faults", faults };
 }
+
+/** A kind that a file of an older version does not know is as it begins. */
+const recordOf = <T>(kind: OneKind<T>, raw: unknown): Parsed<T> =>
+  raw === undefined && kind.begins !== undefined ? { ok: true, value: kind.begins } : parseRecord(kind, raw);
 
 const under = (place: string, parsed: Parsed<unknown>): Fault[] =>
   parsed.ok ? [] : faultsUnder(place, parsed.faults);

@@ -1,7 +1,9 @@
 import type { FileContents } from "./any-file";
 import { freeId, newId } from "./ids";
 import type { Together } from "./repository";
-import type { Choice, Library, Outing, Preferences, StoredKit } from "./schema";
+import { isListOfItems } from "./merge-records";
+import { namesOf, ONE_KINDS, type Kinds, type RecordOf } from "./records";
+import type { Choice, Outing, StoredKit } from "./schema";
 
 type Shelf = "bodies" | "lenses" | "converters" | "supports" | "cards";
 const SHELVES: readonly Shelf[] = ["bodies", "lenses", "converters", "supports", "cards"];
@@ -86,14 +88,11 @@ function repoint(outing: Outing, renamed: MergedKit["renamed"]): Outing {
   return { ...outing, choices, bag: moved };
 }
 
-/** What the user has, of what a file may hold. */
-export interface Mine {
+/** What the user has, of what a file may hold; no kit before anything was begun. */
+export type Mine = Omit<RecordOf, "kit"> & {
   readonly outings: readonly Outing[];
-  /** Not there before anything was begun. */
   readonly kit: StoredKit | undefined;
-  readonly library: Library;
-  readonly preferences: Preferences;
-}
+};
 
 /** An outing of the file beside the one of the same id that is here. */
 export interface ImportRow {
@@ -117,7 +116,7 @@ export function previewImport(file: FileContents, mine: Mine): ImportPreview {
   return {
     rows: file.outings.map(({ outing }) => rowOf(outing, own.get(outing.id))),
     addedKit: mergedKits(file, mine.kit).added,
-    addedLibrary: file.library ? sizeOf(addToLibrary(mine.library, file.library)) - sizeOf(mine.library) : 0,
+    addedLibrary: file.library ? sizeOf(joined(mine.library, file.library)) - sizeOf(mine.library) : 0,
     preferencesDiffer: file.preferences !== undefined && !sameThing(file.preferences, mine.preferences),
   };
 }
@@ -137,9 +136,7 @@ export interface ImportChoices {
 }
 
 /** Records to be kept together, and of each outing of the file the id under which it will be here; none where it is left out. */
-export interface ImportWrite extends Together {
-  readonly arrivesAs: readonly (string | undefined)[];
-}
+export type ImportWrite = Together & { readonly arrivesAs: readonly (string | undefined)[] };
 
 /**
  * What an import writes, all of it at once. What is the same is left alone; nothing of the user's kit and library is
@@ -170,9 +167,25 @@ export function importWrite(file: FileContents, mine: Mine, choices: ImportChoic
     outings,
     arrivesAs,
     ...(kits.kit && (kits.added > 0 || !mine.kit) ? { kit: kits.kit } : {}),
-    ...(file.library ? { library: addToLibrary(mine.library, file.library) } : {}),
-    ...(file.preferences && choices.preferences ? { preferences: file.preferences } : {}),
+    ...besideWrite<RecordOf>(file, mine as Partial<RecordOf>, choices),
   };
+}
+
+/** What becomes of the records that a file brings beside its outings, by their kinds; the kit comes with the outings that point to it. */
+export function besideWrite<R extends object = RecordOf>(
+  file: Partial<R>,
+  mine: Partial<R>,
+  { preferences }: Pick<ImportChoices, "preferences">,
+  kinds = ONE_KINDS as unknown as Kinds<R>,
+): Partial<R> {
+  type Records = Readonly<Record<string, object | undefined>>;
+  const written = namesOf(kinds).flatMap((name): (readonly [string, object])[] => {
+    const theirs = (file as Records)[name];
+    if (name === "kit" || theirs === undefined) return [];
+    if (kinds[name].arrives === "chosen") return preferences ? [[name, theirs]] : [];
+    return [[name, joined((mine as Records)[name], theirs)]];
+  });
+  return Object.fromEntries(written) as Partial<R>;
 }
 
 /** The user's kit with all kits of a file; each is merged once, however many outings come with it. */
@@ -199,12 +212,18 @@ const NOTHING_RENAMED: MergedKit["renamed"] = {
   cards: new Map(),
 };
 
-type Section = Exclude<keyof Library, "version">;
-const SECTIONS: readonly Section[] = ["subjects", "lightLevels", "startingSettings", "venues"];
-const sizeOf = (library: Library): number => SECTIONS.reduce((n, section) => n + library[section].length, 0);
-
-/** The user's own library with what another one adds; what differs under the same id comes beside it. */
-function addToLibrary(own: Library, added: Library): Library {
-  const sections = SECTIONS.map((section) => [section, mergeShelf(own[section], added[section]).items]);
-  return { ...own, ...(Object.fromEntries(sections) as Omit<Library, "version">) };
+/** A record with the things of another one beside its own, list by list; what differs under the same id comes beside it. */
+function joined<T extends object>(own: T | undefined, added: T): T {
+  if (!own) return added;
+  const lists = Object.entries(added).flatMap(([key, theirs]) => {
+    const mine = (own as Record<string, unknown>)[key];
+    return isListOfItems(mine) && isListOfItems(theirs)
+      ? [[key, mergeShelf(mine, theirs).items] as const]
+      : [];
+  });
+  return { ...own, ...Object.fromEntries(lists) };
 }
+
+/** How many things stand in the lists of a record. */
+const sizeOf = (record: object): number =>
+  Object.values(record).reduce<number>((n, list) => n + (isListOfItems(list) ? list.length : 0), 0);

@@ -22,7 +22,15 @@ export {
   type OutingFile,
   type OutingFileRead,
 } from "./outing-file";
-export { DEFAULT_PREFERENCES, EMPTY_LIBRARY, type RecordTypes } from "./records";
+export {
+  DEFAULT_PREFERENCES,
+  EMPTY_LIBRARY,
+  namesOf,
+  ONE_KINDS,
+  type RecordName,
+  type RecordOf,
+  type RecordTypes,
+} from "./records";
 export {
   createRepository,
   OUTING_PREFIX,
@@ -32,8 +40,6 @@ export {
   type Read,
   type ReadAt,
   type ReadFailure,
-  type RecordName,
-  type RecordOf,
   type Repository,
   type SaveFailure,
   type Saved,

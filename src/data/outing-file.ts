@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { idFromName } from "./ids";
 import { faultsOf, faultsUnder, parseRecord, type Fault } from "./migrate";
-import { KIT_RECORD, PREFERENCES_RECORD, OUTING_RECORD } from "./records";
+import { ONE_KINDS, OUTING_RECORD } from "./records";
 import { withOutingNamed } from "./old-names";
 import { tagsInFileSchema, type TagsInFile } from "./schema/tag";
 import type { Preferences, Outing, StoredKit } from "./schema";
@@ -158,8 +158,8 @@ export function readOutingFile(text: string): OutingFileRead {
 
 function readParts(file: z.infer<typeof envelopeSchema>): OutingFileRead {
   const outing = parseRecord(OUTING_RECORD, { ...file.outing, subjects: file.subjects });
-  const kit = parseRecord(KIT_RECORD, file.kit);
-  const preferences = parseRecord(PREFERENCES_RECORD, file.preferences);
+  const kit = parseRecord(ONE_KINDS.kit, file.kit);
+  const preferences = parseRecord(ONE_KINDS.preferences, file.preferences);
   if (outing.ok && kit.ok && preferences.ok) {
     const faults = faultsUnder("outing", kitFaults(outing.value, kit.value));
     if (faults.length > 0) return { ok: false, reason: "faults", faults };

@@ -128,43 +128,86 @@ export const DEFAULT_PREFERENCES: Preferences = {
 /** Version 2 knows units, clock, tolerance, school and pace. */
 const PREFERENCES_STEPS: Migrations = { 1: (old) => ({ ...DEFAULT_PREFERENCES, ...old }) };
 
-/** The kinds of record, each at its version, with the steps that raise older ones. */
-export const OUTING_RECORD: RecordKind<Outing> = {
-  schema: outingSchema,
-  version: OUTING_VERSION,
-  migrations: OUTING_STEPS,
-};
-export const KIT_RECORD: RecordKind<StoredKit> = {
-  schema: kitSchema,
-  version: KIT_VERSION,
-  migrations: KIT_STEPS,
-};
-export const PREFERENCES_RECORD: RecordKind<Preferences> = {
-  schema: preferencesSchema,
-  version: PREFERENCES_VERSION,
-  migrations: PREFERENCES_STEPS,
-};
-export const LIBRARY_RECORD: RecordKind<Library> = { schema: librarySchema, version: 1, migrations: {} };
-
-/** What is kept, by its name. */
-export interface RecordTypes {
-  readonly outing: Outing;
-  readonly kit: StoredKit;
-  readonly library: Library;
-  readonly preferences: Preferences;
-}
-
-export const RECORD_KINDS: { readonly [N in keyof RecordTypes]: RecordKind<RecordTypes[N]> } = {
-  outing: OUTING_RECORD,
-  kit: KIT_RECORD,
-  library: LIBRARY_RECORD,
-  preferences: PREFERENCES_RECORD,
-};
-
 export const EMPTY_LIBRARY: Library = {
   version: 1,
   subjects: [],
   lightLevels: [],
   startingSettings: [],
   venues: [],
+};
+
+/** Outings, each at its version, with the steps that raise older ones. */
+export const OUTING_RECORD: RecordKind<Outing> = {
+  schema: outingSchema,
+  version: OUTING_VERSION,
+  migrations: OUTING_STEPS,
+};
+
+/** A kind of which there is one record. */
+export interface OneKind<T> extends RecordKind<T> {
+  /** Where it stands in the store. */
+  readonly key: string;
+  /** What it is until something is written; a beginning makes it where this is left out. */
+  readonly begins?: T;
+  /** What becomes of one that a file brings: its things come beside mine, or it is taken as a whole where that was chosen. */
+  readonly arrives: "joined" | "chosen";
+  /** A member that tells a lone record of this kind from those of others that could be read as it. */
+  readonly knownBy: keyof T & string;
+}
+
+/** What is kept beside the outings, by its name. */
+export interface RecordOf {
+  readonly kit: StoredKit;
+  readonly library: Library;
+  readonly preferences: Preferences;
+}
+export type RecordName = keyof RecordOf;
+/** A row of each kind. */
+export type Kinds<R> = { readonly [N in keyof R]: OneKind<R[N]> };
+
+/**
+ * Every kind of record beside the outings: reading, keeping, earlier states, what is unsaved, files out and in and repairs loop over
+ * these rows.
+ */
+export const ONE_KINDS: Kinds<RecordOf> = {
+  kit: {
+    key: "bp/kit",
+    schema: kitSchema,
+    version: KIT_VERSION,
+    migrations: KIT_STEPS,
+    arrives: "joined",
+    knownBy: "bodies",
+  },
+  library: {
+    key: "bp/library",
+    schema: librarySchema,
+    version: 1,
+    migrations: {},
+    begins: EMPTY_LIBRARY,
+    arrives: "joined",
+    knownBy: "subjects",
+  },
+  preferences: {
+    key: "bp/preferences",
+    schema: preferencesSchema,
+    version: PREFERENCES_VERSION,
+    migrations: PREFERENCES_STEPS,
+    begins: DEFAULT_PREFERENCES,
+    arrives: "chosen",
+    knownBy: "clock",
+  },
+};
+
+/** The names of a table's rows. */
+export const namesOf = <R>(kinds: Kinds<R>): readonly (keyof R & string)[] =>
+  Object.keys(kinds) as (keyof R & string)[];
+
+/** What is kept, by its name. */
+export interface RecordTypes extends RecordOf {
+  readonly outing: Outing;
+}
+
+export const RECORD_KINDS: { readonly [N in keyof RecordTypes]: RecordKind<RecordTypes[N]> } = {
+  ...ONE_KINDS,
+  outing: OUTING_RECORD,
 };

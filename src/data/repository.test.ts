@@ -82,7 +82,7 @@ test("the demo is put in once: what the user deletes stays deleted", async () =>
   const repository = createRepository(store);
   await repository.begin(loadDemo);
   expect((await repository.listOutings()).outings).toHaveLength(demoOutings.length);
-  expect(await repository.readKit()).toMatchObject({ ok: true, value: demoKit });
+  expect(await repository.read("kit")).toMatchObject({ ok: true, value: demoKit });
   await repository.removeOuting(outing.id);
   await createRepository(store).begin(loadDemo);
   const left = (await repository.listOutings()).outings.map((s) => s.id);
@@ -92,9 +92,9 @@ test("the demo is put in once: what the user deletes stays deleted", async () =>
 
 test("preferences fall back to the defaults and are kept once chosen", async () => {
   const repository = createRepository(await freshStore());
-  expect(await repository.readPreferences()).toEqual({ ok: true, value: DEFAULT_PREFERENCES, revision: 0 });
-  await repository.savePreferences({ ...DEFAULT_PREFERENCES, theme: "hide" }, 0);
-  expect(await repository.readPreferences()).toMatchObject({ ok: true, value: { theme: "hide" } });
+  expect(await repository.read("preferences")).toEqual({ ok: true, value: DEFAULT_PREFERENCES, revision: 0 });
+  await repository.save("preferences", { ...DEFAULT_PREFERENCES, theme: "hide" }, 0);
+  expect(await repository.read("preferences")).toMatchObject({ ok: true, value: { theme: "hide" } });
 });
 
 test("everything is taken away with one call, and the next start is a first one", async () => {
@@ -110,10 +110,10 @@ test("everything is taken away with one call, and the next start is a first one"
 
 test("an own library is empty until something is copied, and is read back", async () => {
   const repository = createRepository(await freshStore());
-  expect(await repository.readLibrary()).toEqual({ ok: true, value: EMPTY_LIBRARY, revision: 0 });
+  expect(await repository.read("library")).toEqual({ ok: true, value: EMPTY_LIBRARY, revision: 0 });
   const subject = { ...outing.subjects[0]!, source: "measured at training" };
-  await repository.saveLibrary({ ...EMPTY_LIBRARY, subjects: [subject] }, 0);
-  expect(await repository.readLibrary()).toMatchObject({ ok: true, value: { subjects: [subject] } });
+  await repository.save("library", { ...EMPTY_LIBRARY, subjects: [subject] }, 0);
+  expect(await repository.read("library")).toMatchObject({ ok: true, value: { subjects: [subject] } });
 });
 
 /** A ground as version 4 and those before it had it: what is closed in a list of its own. */
@@ -253,8 +253,8 @@ test("records of the first version are raised: outing, kit and preferences keep 
   });
   expect(read.ok && read.value.ground).toEqual(outing.ground);
   expect(read.ok && read.value.shots.map((s) => s.priority)).toEqual([2, 2, 2, 2]);
-  expect(await repository.readKit()).toMatchObject({ ok: true, value: { ...demoKit, cards: [] } });
-  expect(await repository.readPreferences()).toMatchObject({
+  expect(await repository.read("kit")).toMatchObject({ ok: true, value: { ...demoKit, cards: [] } });
+  expect(await repository.read("preferences")).toMatchObject({
     ok: true,
     value: { version: 2, theme: "hide", order: ["iso", "lift", "shutter", "aperture"], units: "m" },
   });
@@ -295,18 +295,18 @@ test("what cannot be read is written over by its repair alone, and stays among t
 test("kit, library and preferences had no way back: their states are kept and can be read", async () => {
   const repository = createRepository(await freshStore());
   const less = { ...demoKit, lenses: demoKit.lenses.slice(1) };
-  await repository.saveKit(demoKit, 0);
-  await repository.saveKit(less, 1, { change: "[]", undoTo: 1 });
+  await repository.save("kit", demoKit, 0);
+  await repository.save("kit", less, 1, { change: "[]", undoTo: 1 });
   expect(await repository.statesOfRecord("kit")).toMatchObject([{ revision: 2, undoTo: 1 }, { revision: 1 }]);
   expect(await repository.recordAt("kit", 1)).toEqual({ ok: true, value: demoKit });
   expect(await repository.removeRecord("kit")).toEqual({ ok: true, value: true });
-  expect(await repository.readKit()).toMatchObject({ ok: false, reason: "missing" });
+  expect(await repository.read("kit")).toMatchObject({ ok: false, reason: "missing" });
   expect(await repository.recordAt("kit", 2)).toEqual({ ok: true, value: less });
 });
 
 test.each<[string, (r: ReturnType<typeof createRepository>) => Promise<unknown>]>([
   ["an outing", (r) => r.saveOuting({ ...renamed(outing, "New"), revision: 1 })],
-  ["a kit", async (r) => r.saveKit({ ...demoKit, cards: [] }, (await r.readKit()).revision)],
+  ["a kit", async (r) => r.save("kit", { ...demoKit, cards: [] }, (await r.read("kit")).revision)],
   ["a removal", (r) => r.removeOuting(outing.id)],
   ["an import", (r) => r.saveTogether({ outings: [demoOutings[1]!], library: EMPTY_LIBRARY })],
 ])("whichever single operation of the storage fails, %s is kept or stands as it was", async (_name, work) => {

@@ -2,20 +2,13 @@ import { absent, present, type Absent } from "@/core/units";
 import type { Standing, State } from "./store/entries";
 import type { Store, Write } from "./store/store";
 import { faultsOf, fromJson, parseRecord, type Fault, type Parsed, type RecordKind } from "./migrate";
-import {
-  DEFAULT_PREFERENCES,
-  EMPTY_LIBRARY,
-  KIT_RECORD,
-  LIBRARY_RECORD,
-  OUTING_RECORD,
-  PREFERENCES_RECORD,
-  RECORD_KINDS,
-  type RecordTypes,
-} from "./records";
-import type { Library, Outing, Preferences, StoredKit } from "./schema";
+import { namesOf, ONE_KINDS, OUTING_RECORD, type Kinds, type OneKind, type RecordOf } from "./records";
+import type { Outing, StoredKit } from "./schema";
 
 /** What the key of an outing begins with, before its id. */
 export const OUTING_PREFIX = "bp/outing/";
+
+const KIT_KEY = ONE_KINDS.kit.key;
 
 export type SaveFailure = "storage-full" | "storage-failed" | "overtaken" | "refused" | "unreadable";
 export type NotSaved = Absent<SaveFailure> & {
@@ -45,16 +38,6 @@ export interface Beginning {
 /** What was done, and where an undo and a redo of it lead: kept with a state. */
 export type Note = Pick<Write, "change" | "undoTo" | "redoTo">;
 
-/** What is kept beside the outings, a record each. */
-export type RecordOf = Omit<RecordTypes, "outing">;
-export type RecordName = keyof RecordOf;
-
-const KEYS: Readonly<Record<RecordName, string>> = {
-  kit: "bp/kit",
-  library: "bp/library",
-  preferences: "bp/preferences",
-};
-
 export interface Deleted {
   readonly outing: Outing;
   /** Epoch milliseconds. */
@@ -62,18 +45,15 @@ export interface Deleted {
 }
 
 /** Records that are kept together or not at all. */
-export interface Together {
+export type Together<R = RecordOf> = Partial<R> & {
   readonly outings?: readonly Outing[];
   /** Ids of outings that are taken away with it. */
   readonly removed?: readonly string[];
-  readonly kit?: StoredKit;
-  readonly library?: Library;
-  readonly preferences?: Preferences;
-  /** The revisions that kit, library and preferences follow; of one that is left out the one that stands. */
-  readonly follows?: Readonly<Partial<Record<RecordName, number>>>;
-}
+  /** The revisions that records beside the outings follow; of one that is left out the one that stands. */
+  readonly follows?: Readonly<Partial<Record<keyof R, number>>>;
+};
 
-export interface Repository {
+export interface Repository<R extends RecordOf = RecordOf> {
   listOutings(): Promise<{ readonly outings: Outing[]; readonly unreadable: Unreadable[] }>;
   readOuting(id: string): Promise<Read<Outing>>;
   /** Writes an outing whose revision is the stored one, and gives it back with the next. */
@@ -84,28 +64,23 @@ export interface Repository {
   forgetOuting(id: string): Promise<Saved<true>>;
   /** Outings that were deleted, each as it was last, the latest first; as long as their states are kept. */
   deletedOutings(): Promise<readonly Deleted[]>;
-  readKit(): Promise<ReadAt<StoredKit>>;
-  /** Kit, preferences and library have no revision of their own: a write names the one that was read, and is refused after another. */
-  saveKit(kit: StoredKit, follows: number, note?: Note): Promise<Saved<StoredKit>>;
-  /** The defaults until something is chosen. */
-  readPreferences(): Promise<ReadAt<Preferences>>;
-  savePreferences(preferences: Preferences, follows: number, note?: Note): Promise<Saved<Preferences>>;
-  /** The user's own part of the library; empty until something is copied, or when it cannot be read. */
-  readLibrary(): Promise<ReadAt<Library>>;
-  saveLibrary(library: Library, follows: number, note?: Note): Promise<Saved<Library>>;
+  /** A record beside the outings; what it begins as until something is written, where its kind has that. */
+  read<N extends keyof R>(name: N): Promise<ReadAt<R[N]>>;
+  /** Such records have no revision of their own: a write names the one that was read, and is refused after another. */
+  save<N extends keyof R>(name: N, record: R[N], follows: number, note?: Note): Promise<Saved<R[N]>>;
   /** Writes an outing over what stands there and cannot be read; that stays among its earlier states. */
   replaceUnreadable(outing: Outing): Promise<Saved<Outing>>;
   /** All of it or nothing; gives the outings back with their next revisions. */
-  saveTogether(records: Together): Promise<Saved<readonly Outing[]>>;
+  saveTogether(records: Together<R>): Promise<Saved<readonly Outing[]>>;
   /** The states of an outing that are kept, newest first. */
   statesOfOuting(id: string): Promise<readonly State[]>;
   /** An outing as it was at a revision. */
   outingAt(id: string, revision: number): Promise<Read<Outing>>;
-  /** The states of kit, library or preferences that are kept, newest first. */
-  statesOfRecord(name: RecordName): Promise<readonly State[]>;
-  recordAt<N extends RecordName>(name: N, revision: number): Promise<Read<RecordOf[N]>>;
+  /** The states of a record beside the outings that are kept, newest first. */
+  statesOfRecord(name: keyof R): Promise<readonly State[]>;
+  recordAt<N extends keyof R>(name: N, revision: number): Promise<Read<R[N]>>;
   /** What stands under a name and cannot be read is taken away; it stays among the earlier states. */
-  removeRecord(name: RecordName): Promise<Saved<true>>;
+  removeRecord(name: keyof R): Promise<Saved<true>>;
   /** Whether anything was begun here, or everything was deleted. */
   isBegun(): Promise<boolean>;
   /** Puts a beginning in once for ever, loading it only then: what the user deletes stays deleted. */
@@ -119,22 +94,19 @@ export interface Repository {
  * revision that its writer saw, and is kept whole or not at all; the stored record stays when it fails. `onWritten` hears of
  * every write that was kept, by the keys of its records.
  */
-export function createRepository(
+export function createRepository(store: Store, onWritten?: (keys: readonly string[]) => void): Repository;
+export function createRepository<R extends RecordOf>(
+  store: Store,
+  onWritten: (keys: readonly string[]) => void,
+  kinds: Kinds<R>,
+): Repository<R>;
+export function createRepository<R extends RecordOf>(
   store: Store,
   onWritten: (keys: readonly string[]) => void = () => undefined,
-): Repository {
+  kinds = ONE_KINDS as unknown as Kinds<R>,
+): Repository<R> {
   const keep = keeperOf(store, onWritten);
   const outingsAt = readableOutings();
-  const saveOne =
-    <T>(kind: RecordKind<T>, name: RecordName) =>
-    async (record: T, follows: number, note?: Note): Promise<Saved<T>> => {
-      const failed = await keep([await bareWrite(store, kind, name, { record, follows, note })]);
-      return failed ?? present(record);
-    };
-  const readOr = async <T>(kind: RecordKind<T>, name: RecordName, begins: T): Promise<ReadAt<T>> => {
-    const read = await readBare(store, kind, name);
-    return !read.ok && read.reason === "missing" ? { ...present(begins), revision: read.revision } : read;
-  };
   const textAt = async <T>(
     kind: RecordKind<T>,
     key: string,
@@ -149,7 +121,7 @@ export function createRepository(
     if (stood.text === null) return present(true);
     return (await keep([{ key, follows: stood.revision, text: null }])) ?? present(true);
   };
-  const repository: Repository = {
+  const repository: Repository<R> = {
     listOutings: () => listOutings(store),
     readOuting: async (id) => outingsAt.read(await store.standing(OUTING_PREFIX + id)),
     saveOuting: async (outing, note) => {
@@ -172,12 +144,11 @@ export function createRepository(
         () => ({ ok: false, reason: "storage-failed" }),
       );
     },
-    readKit: () => readBare(store, KIT_RECORD, "kit"),
-    saveKit: saveOne(KIT_RECORD, "kit"),
-    readPreferences: () => readOr(PREFERENCES_RECORD, "preferences", DEFAULT_PREFERENCES),
-    savePreferences: saveOne(PREFERENCES_RECORD, "preferences"),
-    readLibrary: () => readOr(LIBRARY_RECORD, "library", EMPTY_LIBRARY),
-    saveLibrary: saveOne(LIBRARY_RECORD, "library"),
+    read: (name) => readBare(store, kinds[name], String(name)),
+    save: async (name, record, follows, note) => {
+      const failed = await keep([await bareWrite(store, kinds[name], { record, follows, note })]);
+      return failed ?? present(record);
+    },
     replaceUnreadable: async (outing) => {
       const parsed = OUTING_RECORD.schema.safeParse(outing);
       if (!parsed.success) return refused(faultsOf(parsed.error));
@@ -186,27 +157,28 @@ export function createRepository(
       const next = { ...outing, revision: follows + 1 };
       return (await keep([{ key, follows, text: JSON.stringify(next) }])) ?? present(next);
     },
-    saveTogether: async ({ outings = [], removed = [], kit, library, preferences, follows = {} }) => {
-      const bare = <T>(kind: RecordKind<T>, name: RecordName, record: T): Promise<Checked> =>
-        bareWrite(store, kind, name, { record, follows: follows[name] });
+    saveTogether: async (records) => {
+      const { outings = [], removed = [], follows = {} } = records as Together;
+      const isBrought = namesOf(kinds).filter((name) => records[name] !== undefined);
       const beside = await Promise.all([
         ...removed.map(async (id): Promise<Checked> => {
           const key = OUTING_PREFIX + id;
           return { key, follows: (await store.standing(key)).revision, text: null };
         }),
-        ...(kit ? [bare(KIT_RECORD, "kit", kit)] : []),
-        ...(library ? [bare(LIBRARY_RECORD, "library", library)] : []),
-        ...(preferences ? [bare(PREFERENCES_RECORD, "preferences", preferences)] : []),
+        ...isBrought.map((name) => {
+          const at = (follows as Partial<Record<string, number>>)[name];
+          return bareWrite(store, kinds[name], { record: records[name]!, follows: at });
+        }),
       ]);
       return keepOutings({ store, keep, outingsAt }, outings, beside);
     },
     statesOfOuting: (id) => store.states(OUTING_PREFIX + id),
     outingAt: (id, revision) => textAt(OUTING_RECORD, OUTING_PREFIX + id, id, revision),
-    statesOfRecord: (name) => store.states(KEYS[name]),
-    recordAt: (name, revision) => textAt(RECORD_KINDS[name], KEYS[name], name, revision),
-    removeRecord: (name) => remove(KEYS[name]),
-    isBegun: async () => (await store.standing(KEYS.kit)).revision > 0,
-    begin: (load) => begin(repository, store, load),
+    statesOfRecord: (name) => store.states(kinds[name].key),
+    recordAt: (name, revision) => textAt(kinds[name], kinds[name].key, String(name), revision),
+    removeRecord: (name) => remove(kinds[name].key),
+    isBegun: async () => (await store.standing(KIT_KEY)).revision > 0,
+    begin: (load) => begin(repository as unknown as Repository, store, load),
     removeEverything: () => store.clear(),
   };
   return repository;
@@ -239,13 +211,11 @@ const keeperOf =
 /** A record that has no revision of its own: it follows the one that its writer read, or the one that stands. */
 async function bareWrite<T>(
   store: Store,
-  { schema }: RecordKind<T>,
-  name: RecordName,
+  { schema, key }: OneKind<T>,
   { record, follows, note }: { readonly record: T; readonly follows?: number; readonly note?: Note },
 ): Promise<Checked> {
   const parsed = schema.safeParse(record);
   if (!parsed.success) return refused(faultsOf(parsed.error));
-  const key = KEYS[name];
   const stood = await store.standing(key);
   return { ...over(stood, JSON.stringify(record)), follows: follows ?? stood.revision, ...note };
 }
@@ -313,9 +283,11 @@ function readableOutings(): ReadableOutings {
 }
 
 /** A record that has no revision of its own, with the one at which it stands. */
-async function readBare<T>(store: Store, kind: RecordKind<T>, name: RecordName): Promise<ReadAt<T>> {
-  const stood = await store.standing(KEYS[name]);
-  return { ...readStood(kind, stood, name), revision: stood.revision };
+async function readBare<T>(store: Store, kind: OneKind<T>, name: string): Promise<ReadAt<T>> {
+  const stood = await store.standing(kind.key);
+  const read = readStood(kind, stood, name);
+  const isUnbegun = !read.ok && read.reason === "missing" && kind.begins !== undefined;
+  return { ...(isUnbegun ? present(kind.begins as T) : read), revision: stood.revision };
 }
 
 const readStood = <T>(kind: RecordKind<T>, { text }: Standing, id: string): Read<T> =>
@@ -361,7 +333,7 @@ async function begin(
   for (const outing of outings) if (!(await isThere(OUTING_PREFIX + outing.id))) fresh.push(outing);
   const saved = await repository.saveTogether({
     outings: fresh,
-    ...((await isThere(KEYS.kit)) ? {} : { kit }),
+    ...((await isThere(KIT_KEY)) ? {} : { kit }),
   });
   return saved.ok ? present(true) : saved;
 }

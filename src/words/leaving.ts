@@ -2,7 +2,11 @@ import { countWords } from "./format";
 
 /** How much of an outing goes to somebody else. */
 export const WAY_WORDS = {
-  whole: { label: "Whole", detail: "All that is not asked about below." },
+  whole: {
+    label: "Whole",
+    detail:
+      "All that is not asked about below. A copy for yourself is exact: Preferences, export everything.",
+  },
   "without-people": {
     label: "Without people",
     detail: "No names, no lists of who is in what, no tags by name, no free text.",
@@ -45,6 +49,7 @@ export const ASKED_WORDS = {
 interface Goes {
   readonly place: string | undefined;
   readonly isExact: boolean;
+  readonly hasPlan: boolean;
   readonly people: number;
   readonly refused: number;
   readonly events: number;
@@ -76,6 +81,7 @@ const nestsLines = ({ nests, hasNests }: Goes): readonly string[] => {
 /** The lines that tell of a kind of file. */
 const LINES: Readonly<Record<string, (goes: Goes) => readonly string[]>> = {
   outing: (goes) => [
+    goes.hasPlan ? "Shots, settings, light and the plan" : "Shots, settings and light, no plan",
     placeLine(goes),
     peopleLine(goes),
     ...(goes.events > 0 ? [countWords(goes.events, "event")] : []),

@@ -71,7 +71,7 @@ test("what the last version kept comes with all its states, is cleared where it 
     { revision: 1, savedAt: 0, change: "c0" },
   ]);
   expect(await repository.deletedOutings()).toMatchObject([{ outing: { id: "gone" }, deletedAt: 1000 }]);
-  expect(await repository.readKit()).toMatchObject({ value: demoKit, revision: 1 });
+  expect(await repository.read("kit")).toMatchObject({ value: demoKit, revision: 1 });
   expect(await repository.isBegun()).toBe(true);
   expect(await repository.saveOuting({ ...outing, revision: 2 })).toMatchObject({ value: { revision: 3 } });
   expect([...storage.map]).toEqual([["else", "stays"]]);
@@ -94,7 +94,7 @@ test("what the small storage alone had, or had newer, or under its first name, c
   expect(states.at(-1)).toMatchObject({ isLastOfVersion: true });
   expect(JSON.parse((await store.textOf(key, 0))!)).toMatchObject({ version: 2 });
   expect(await store.standing("bp/outing/old")).toMatchObject({ revision: 7 });
-  expect(await createRepository(store).readPreferences()).toMatchObject({
+  expect(await createRepository(store).read("preferences")).toMatchObject({
     reason: "unreadable",
     unreadable: { raw: "{broken" },
   });

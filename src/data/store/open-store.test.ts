@@ -27,18 +27,20 @@ test("two saves in the same instant both won and one was lost silently", async (
 test("kit, library and preferences of one tab were written over by another", async () => {
   const store = await freshStore();
   const [mine, theirs] = [createRepository(store), createRepository(store)];
-  await mine.saveKit(demoKit, 0);
-  const read = await theirs.readKit();
+  await mine.save("kit", demoKit, 0);
+  const read = await theirs.read("kit");
   expect(read.revision).toBe(1);
-  await mine.saveKit({ ...demoKit, cards: [] }, 1);
+  await mine.save("kit", { ...demoKit, cards: [] }, 1);
   // Whatever else the page has read meanwhile: a save follows the revision that it was made from.
-  expect(await theirs.readKit()).toMatchObject({ value: { cards: [] }, revision: 2 });
-  expect(await theirs.saveKit(demoKit, read.revision)).toMatchObject({ ok: false, reason: "overtaken" });
-  expect(await theirs.saveKit(demoKit, 2)).toMatchObject({ ok: true });
-  const { revision } = await mine.readPreferences();
+  expect(await theirs.read("kit")).toMatchObject({ value: { cards: [] }, revision: 2 });
+  expect(await theirs.save("kit", demoKit, read.revision)).toMatchObject({ ok: false, reason: "overtaken" });
+  expect(await theirs.save("kit", demoKit, 2)).toMatchObject({ ok: true });
+  const { revision } = await mine.read("preferences");
   expect(revision).toBe(0);
-  await theirs.savePreferences({ ...DEFAULT_PREFERENCES, theme: "hide" }, 0);
-  expect(await mine.savePreferences(DEFAULT_PREFERENCES, revision)).toMatchObject({ reason: "overtaken" });
+  await theirs.save("preferences", { ...DEFAULT_PREFERENCES, theme: "hide" }, 0);
+  expect(await mine.save("preferences", DEFAULT_PREFERENCES, revision)).toMatchObject({
+    reason: "overtaken",
+  });
 });
 
 test("what was removed could not be brought back", async () => {
@@ -57,14 +59,14 @@ test("an import was kept in part when a part of it could not be", async () => {
   const store = await freshStore();
   const repository = createRepository(store);
   await repository.saveOuting(outing);
-  await repository.readKit();
+  await repository.read("kit");
   const overtaken = { ...demoOutings[1]!, revision: 7 };
   const result = await repository.saveTogether({
     kit: demoKit,
     outings: [{ ...outing, revision: 1, name: "New" }, overtaken],
   });
   expect(result).toMatchObject({ ok: false, reason: "overtaken" });
-  expect(await repository.readKit()).toMatchObject({ reason: "missing" });
+  expect(await repository.read("kit")).toMatchObject({ reason: "missing" });
   expect(await repository.readOuting(outing.id)).toMatchObject({ value: { name: outing.name } });
   const many = Array.from({ length: 60 }, (_, i) => ({ ...outing, id: `outing-${i}`, revision: 0 }));
   expect(await repository.saveTogether({ kit: demoKit, outings: many })).toMatchObject({ ok: true });
@@ -82,14 +84,14 @@ test("what the schema would not read again was kept: every record is refused wit
     faults: [{ path: "ground.positions" }],
   });
   const bodies = Array.from({ length: 51 }, (_, i) => ({ ...demoKit.bodies[0]!, id: `b-${i}` }));
-  expect(await repository.saveKit({ ...demoKit, bodies }, 0)).toMatchObject({ reason: "refused" });
+  expect(await repository.save("kit", { ...demoKit, bodies }, 0)).toMatchObject({ reason: "refused" });
   const walkingPace = NaN;
-  expect(await repository.savePreferences({ ...DEFAULT_PREFERENCES, walkingPace }, 0)).toMatchObject({
+  expect(await repository.save("preferences", { ...DEFAULT_PREFERENCES, walkingPace }, 0)).toMatchObject({
     reason: "refused",
     faults: [{ path: "walkingPace" }],
   });
   expect(await repository.listOutings()).toEqual({ outings: [], unreadable: [] });
-  expect(await repository.readKit()).toMatchObject({ reason: "missing" });
+  expect(await repository.read("kit")).toMatchObject({ reason: "missing" });
 });
 
 test("of many states the last hundred are kept, and the last of every day", () => {
@@ -140,7 +142,7 @@ test("what is written is found through AsyncStorage, each of it as JSON", async 
   const name = "shared";
   const repository = createRepository(await freshStore(name));
   await repository.saveOuting(outing);
-  await repository.saveKit(demoKit, 0);
+  await repository.save("kit", demoKit, 0);
   await repository.removeOuting(outing.id);
   const storage = createAsyncStorage(name);
   const keys = await storage.getAllKeys();

@@ -59,6 +59,9 @@ export function LeavingDialog({ outing, kind, action, besideOf, onLeave, onClose
           ))}
         </View>
       )}
+      <Txt size={14} tone="ink2">
+        So this goes
+      </Txt>
       <View role="list" aria-label="What goes" className="gap-1">
         {goesLines(kind, goes).map((line) => (
           <View key={line} role="listitem">

@@ -1,4 +1,4 @@
-import { EMPTY_LIBRARY, DEFAULT_PREFERENCES, readsBackWhole, writeEverything, type Read } from "@/data";
+import { namesOf, ONE_KINDS, readsBackWhole, writeEverything, type RecordOf } from "@/data";
 import { besideRecord, downloadText, type LeftOut } from "../store/file-transfer";
 import { settled } from "../store/kept";
 import { openRepository } from "../store/open-repository";
@@ -16,10 +16,6 @@ export type Exported =
     }
   | { readonly ok: false; readonly reason: "unreadable" | "not-whole" };
 
-/** The value of a record, `begins` where there is none yet; nothing where what is stored cannot be read. */
-const valueOf = <T>(read: Read<T>, begins: T): T | undefined =>
-  read.ok ? read.value : read.reason === "missing" ? begins : undefined;
-
 /**
  * Writes all that is kept into one file, read back before it counts as written. What cannot be read is never put into it as
  * if it were empty: it goes out beside it as it is stored.
@@ -27,20 +23,19 @@ const valueOf = <T>(read: Read<T>, begins: T): T | undefined =>
 export async function exportEverything(): Promise<Exported> {
   const repository = await openRepository();
   await settled();
-  const [list, ...reads] = await Promise.all([
-    repository.listOutings(),
-    repository.readKit(),
-    repository.readLibrary(),
-    repository.readPreferences(),
-  ]);
-  const [kitRead, libraryRead, preferencesRead] = reads;
-  const kit = valueOf(kitRead, ownBeginning());
-  const library = valueOf(libraryRead, EMPTY_LIBRARY);
-  const preferences = valueOf(preferencesRead, DEFAULT_PREFERENCES);
-  for (const read of reads)
-    if (!read.ok && read.reason === "unreadable")
+  const list = await repository.listOutings();
+  const records: [string, unknown][] = [];
+  let isWhole = true;
+  for (const name of namesOf(ONE_KINDS)) {
+    const read = await repository.read(name);
+    if (read.ok) records.push([name, read.value]);
+    else if (read.reason === "missing") records.push([name, ownBeginning()]);
+    else {
+      isWhole = false;
       downloadText(`${read.unreadable.id}.damaged.json`, read.unreadable.raw);
-  if (!kit || !library || !preferences) return { ok: false, reason: "unreadable" };
+    }
+  }
+  if (!isWhole) return { ok: false, reason: "unreadable" };
   const { outings } = list;
   const writtenAt = new Date().toISOString();
   const { carriedTags } = await import("@/data/tags-in-file");
@@ -48,10 +43,8 @@ export async function exportEverything(): Promise<Exported> {
   const tagged = await ofEach(outings, carriedTags);
   const pictures = await ofEach(outings, keptPicture);
   const text = writeEverything({
+    ...(Object.fromEntries(records) as unknown as RecordOf),
     outings,
-    kit,
-    library,
-    preferences,
     writtenAt,
     tagged: tagged.of,
     pictures: pictures.of,

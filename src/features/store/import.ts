@@ -1,8 +1,8 @@
 import { useQueryClient, type QueryClient } from "@tanstack/react-query";
 import {
-  DEFAULT_PREFERENCES,
-  EMPTY_LIBRARY,
   importWrite,
+  namesOf,
+  ONE_KINDS,
   previewImport,
   takenBack,
   type FileContents,
@@ -10,6 +10,9 @@ import {
   type ImportPreview,
   type Mine,
   type Outing,
+  type ReadAt,
+  type RecordName,
+  type RecordOf,
   type Repository,
   type Saved,
 } from "@/data";
@@ -29,26 +32,25 @@ export interface BroughtIn {
   readonly undo: () => Promise<Saved<unknown>>;
 }
 
-/** What is mine, and the revisions at which kit, library and preferences stand. */
+/** What is mine, and the revisions at which the records beside the outings stand. */
 async function readMine(repository: Repository) {
-  const [{ outings }, kit, library, preferences] = await Promise.all([
-    repository.listOutings(),
-    repository.readKit(),
-    repository.readLibrary(),
-    repository.readPreferences(),
-  ]);
-  const mine: Mine = {
-    outings,
-    kit: kit.ok ? kit.value : undefined,
-    library: library.ok ? library.value : EMPTY_LIBRARY,
-    preferences: preferences.ok ? preferences.value : DEFAULT_PREFERENCES,
+  const { outings } = await repository.listOutings();
+  const reads = await readBeside(repository);
+  const value = <N extends RecordName>(name: N): RecordOf[N] | undefined => {
+    const read = reads[name];
+    return read.ok ? (read.value as RecordOf[N]) : ONE_KINDS[name].begins;
   };
-  const follows = {
-    kit: kit.revision,
-    library: library.revision,
-    preferences: preferences.revision,
+  const records = Object.fromEntries(namesOf(ONE_KINDS).map((name) => [name, value(name)]));
+  const follows = Object.fromEntries(namesOf(ONE_KINDS).map((name) => [name, reads[name].revision]));
+  return { mine: { ...records, outings } as unknown as Mine, follows };
+}
+
+/** Every record beside the outings, as it is read. */
+async function readBeside(repository: Repository) {
+  const each = namesOf(ONE_KINDS).map(async (name) => [name, await repository.read(name)] as const);
+  return Object.fromEntries(await Promise.all(each)) as {
+    readonly [N in RecordName]: ReadAt<RecordOf[RecordName]>;
   };
-  return { mine, follows };
 }
 
 /** Asked of the storage itself: the list on the screen may not have come yet. */
@@ -97,17 +99,22 @@ async function takeAll(file: FileContents, choices: ImportChoices): Promise<Save
       outings: saved.value
         .filter((o) => !isNew(o))
         .map(({ id, revision }) => ({ ...own.get(id)!, revision })),
-      ...(write.kit && mine.kit && now.kit ? { kit: takenBack(now.kit, mine.kit, write.kit) } : {}),
-      ...(write.library ? { library: takenBack(now.library, mine.library, write.library) } : {}),
-      ...(write.preferences
-        ? { preferences: takenBack(now.preferences, mine.preferences, write.preferences) }
-        : {}),
+      ...besideBack(now, mine, write),
       follows: stand,
     });
     if (undone.ok) await Promise.all([tagged.value(), takePictures()]);
     return undone;
   };
   return { ok: true, value: { outings: saved.value, undo } };
+}
+
+/** The records beside the outings without what was written to them; what was changed since stays. */
+function besideBack(now: Mine, before: Mine, write: Partial<RecordOf>): Partial<RecordOf> {
+  const back = namesOf(ONE_KINDS).flatMap((name) => {
+    const [stands, was, brought] = [now[name], before[name], write[name]] as (object | undefined)[];
+    return stands && was && brought ? [[name, takenBack(stands, was, brought)] as const] : [];
+  });
+  return Object.fromEntries(back) as Partial<RecordOf>;
 }
 
 /** Pictures that come with outings are kept for what these were brought in as; without room for one its outing comes alone. What comes back takes them away. */
@@ -161,12 +168,11 @@ async function bringTags(
 
 /** A record of the user's that would be written over although it cannot be read. */
 async function whatCannotBeRead(repository: Repository, write: ReturnType<typeof importWrite>) {
-  const reads = [
-    write.kit ? await repository.readKit() : undefined,
-    write.library ? await repository.readLibrary() : undefined,
-    write.preferences ? await repository.readPreferences() : undefined,
-  ];
-  const bad = reads.find((read) => read && !read.ok && read.reason === "unreadable");
+  const reads = await readBeside(repository);
+  const bad = namesOf(ONE_KINDS)
+    .filter((name) => write[name] !== undefined)
+    .map((name) => reads[name])
+    .find((read) => !read.ok && read.reason === "unreadable");
   if (!bad || bad.ok || bad.reason !== "unreadable") return undefined;
   return {
     path: bad.unreadable.id,

@@ -3,15 +3,15 @@ import type { RecordChange } from "@/core/review";
 import {
   changesOfRecord,
   mergeRecords,
+  namesOf,
   notedIn,
+  ONE_KINDS,
   stepFrom,
   takenBack,
   type Note,
   type Read,
-  type ReadAt,
   type RecordName,
   type RecordOf,
-  type Repository,
   type SaveFailure,
   type Saved,
   type State,
@@ -21,33 +21,6 @@ import { openRepository } from "./open-repository";
 import { forgetPending, recallPending, rememberPending, type Pending } from "./pending";
 import { noteNotKept, useUnsaved } from "./unsaved";
 
-/** Kit, library and preferences: records without a revision of their own, each changed as a whole. */
-interface KeptRecord<N extends RecordName> {
-  readonly name: N;
-  readonly read: (repository: Repository) => Promise<ReadAt<RecordOf[N]>>;
-  readonly save: (
-    repository: Repository,
-    next: RecordOf[N],
-    follows: number,
-    note: Note,
-  ) => Promise<Saved<RecordOf[N]>>;
-}
-
-const RECORDS: { readonly [N in RecordName]: KeptRecord<N> } = {
-  kit: { name: "kit", read: (r) => r.readKit(), save: (r, ...kit) => r.saveKit(...kit) },
-  library: {
-    name: "library",
-    read: (r) => r.readLibrary(),
-    save: (r, ...library) => r.saveLibrary(...library),
-  },
-  preferences: {
-    name: "preferences",
-    read: (r) => r.readPreferences(),
-    save: (r, ...preferences) => r.savePreferences(...preferences),
-  },
-};
-const recordOf = <N extends RecordName>(name: N): KeptRecord<N> => RECORDS[name];
-
 type Kept<N extends RecordName> = RecordOf[N] & { readonly version: number };
 
 /** A change on top of what is stored: thing by thing, so that what another tab wrote stays. */
@@ -56,7 +29,7 @@ const onTopOf = <T extends object>({ before, next }: Pending<T>, stored: Read<T>
 
 /** What the screens show: the stored record with the change that is not on the disk yet. */
 async function readShown<N extends RecordName>(name: N): Promise<Read<RecordOf[N]>> {
-  const stored = await recordOf(name).read(await openRepository());
+  const stored = await (await openRepository()).read(name);
   const pending = recallPending<Kept<N>>(name);
   if (!pending || (stored.ok && stored.value.version !== pending.next.version)) return stored;
   return { ok: true, value: onTopOf<RecordOf[N]>(pending, stored) };
@@ -81,14 +54,13 @@ async function write<N extends RecordName>(
   pending: Pending<RecordOf[N]>,
 ): Promise<Saved<RecordOf[N]>> {
   const repository = await openRepository();
-  const { read, save } = recordOf(name);
   for (let tries = 1; ; tries++) {
-    const stored = await read(repository);
+    const stored = await repository.read(name);
     if (!stored.ok && stored.reason === "unreadable") return { ok: false, reason: "unreadable" };
     const next = onTopOf<RecordOf[N]>(pending, stored);
     let follows = stored.revision;
     if (stored.ok && (await repository.statesOfRecord(name)).length === 0) {
-      const first = await save(repository, stored.value, follows, {});
+      const first = await repository.save(name, stored.value, follows, {});
       if (first.ok) follows++;
     }
     const standing = (await repository.statesOfRecord(name)).find((s) => s.revision === follows);
@@ -96,7 +68,7 @@ async function write<N extends RecordName>(
       change: JSON.stringify(stored.ok ? changesOfRecord<RecordOf[N]>(stored.value, next) : []),
       ...(standing && !standing.removed ? { undoTo: standing.revision } : {}),
     };
-    const saved = await save(repository, next, follows, note);
+    const saved = await repository.save(name, next, follows, note);
     if (saved.ok || saved.reason !== "overtaken" || tries === TRIES) return saved;
   }
 }
@@ -127,7 +99,7 @@ export const settled = (): Promise<unknown> => Promise.all(turns.values());
 
 /** Tries again what an earlier page of this tab could not keep. */
 export function resumePending(client: QueryClient): void {
-  for (const name of Object.keys(RECORDS) as RecordName[]) if (recallPending(name)) void keep(client, name);
+  for (const name of namesOf(ONE_KINDS)) if (recallPending(name)) void keep(client, name);
 }
 
 export interface KeptChange<T> {

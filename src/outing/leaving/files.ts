@@ -1,6 +1,6 @@
 import type { Outing } from "@/data";
 import { keptOf } from "./as-it-leaves";
-import { askedOf, isPlaceExact, WAYS, type AskedEachTime, type Leaving, type Way } from "./choice";
+import { askedOf, isPlaceExact, leaves, WAYS, type AskedEachTime, type Leaving, type Way } from "./choice";
 
 /** What goes to somebody else, by its kind: the ways that differ for it, and what of it is asked each time. */
 export const FILES = {
@@ -31,6 +31,8 @@ export interface Goes {
   /** The place's name, where it goes. */
   readonly place: string | undefined;
   readonly isExact: boolean;
+  /** Whether what is drawn goes, beside what the shots need. */
+  readonly hasPlan: boolean;
   /** People by name, and those of them that refused. */
   readonly people: number;
   readonly refused: number;
@@ -53,6 +55,7 @@ export function whatGoes(outing: Outing, left: Outing, leaving: Leaving, beside:
   return {
     place: left.place === outing.place ? left.place : undefined,
     isExact: isPlaceExact(leaving, keptOf(outing)),
+    hasPlan: leaves("plan", leaving, keptOf(outing)),
     people: people.length,
     refused: people.filter((p) => p.consent === "refused").length,
     events: programme.length,
