@@ -458,3 +458,32 @@ test("a month after it was deleted an outing is gone by itself", async ({ page }
     await page.getByRole("button", { name: "Close" }).last().click();
   }
 });
+
+test("of things added in two tabs at once some were lost: ten of each tab, at the same time, all stand in both", async ({
+  page,
+  context,
+}) => {
+  const other = await context.newPage();
+  const names = (who: string): string[] => Array.from({ length: 10 }, (_, i) => `${who} card ${i + 1}`);
+  const addAll = async (tab: Page, who: string): Promise<void> => {
+    await tab.goto("/kit");
+    for (const name of names(who)) {
+      await tab.getByRole("button", { name: "Add a card" }).click();
+      await tab.getByLabel("Name", { exact: true }).fill(name);
+      await tab.getByRole("button", { name: "Save", exact: true }).click();
+      await expect(tab.getByRole("button", { name: new RegExp(`^${name}`) })).toBeVisible();
+    }
+  };
+  await Promise.all([addAll(page, "Left"), addAll(other, "Right")]);
+  const all = [...names("Left"), ...names("Right")];
+  await expect
+    .poll(async () =>
+      (await storedRecord(page, "bp/kit")).cards
+        .map((c: { name: string }) => c.name)
+        .filter((n: string) => all.includes(n))
+        .toSorted(),
+    )
+    .toEqual(all.toSorted());
+  for (const tab of [page, other])
+    await expect(tab.getByRole("button", { name: /^(Left|Right) card \d+/ })).toHaveCount(20);
+});

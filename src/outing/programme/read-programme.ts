@@ -237,7 +237,7 @@ export function readTable(
       where: cell("where") || undefined,
       who: cell("who").slice(0, 600) || undefined,
       group: cell("group").slice(0, 60) || undefined,
-      priority: priority === "" ? undefined : (Number(priority) as 1 | 2 | 3),
+      ...(priority !== "" && { priority: Number(priority) as 1 | 2 | 3 }),
       ...(day !== undefined && days.count > 1 && { day }),
       ...(setUp !== undefined && { setUp }),
     });
