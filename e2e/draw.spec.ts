@@ -358,6 +358,14 @@ test("a picture is traced over: laid by a line of known length and bearing, and 
   await openPanel(page, "Trace a picture");
   await page.getByRole("button", { name: "Take the picture away" }).click();
   await expect(traced).toHaveCount(0);
+  // Not by the message alone: also after a reload, for thirty days.
+  await page.reload();
+  await page.getByRole("button", { name: "Draw the ground" }).first().click();
+  await openPanel(page, "Trace a picture");
+  await page.getByRole("button", { name: "Bring the last picture back" }).click();
+  await expect(traced).toHaveCount(1);
+  await page.getByRole("button", { name: "Take the picture away" }).click();
+  await expect(traced).toHaveCount(0);
   // Brought in beside the outing that is here, the picture lies there as it lay.
   await page.goto("/outings");
   await openFile(page, "semi.json", text.replace('"name": "Cup semi-final"', '"name": "Cup replay"'));

@@ -29,6 +29,7 @@ async function act(tab: Repository, id: string, name: string): Promise<Told[]> {
     way < 0.3
       ? await tab.saveTogether({ outings: [{ ...outing, name }], kit: demoKit })
       : await tab.saveOuting({ ...outing, name, archived: way < 0.5 });
+  if (!saved.ok && saved.reason !== "overtaken") throw new Error(saved.reason);
   if (!saved.ok) return [];
   const kept = Array.isArray(saved.value) ? (saved.value as Outing[]) : [saved.value as Outing];
   return kept.map((o) => ({ id, revision: o.revision, name: o.name }));

@@ -1,5 +1,7 @@
 import { base64Of, blobFrom } from "./base64";
 import { pictureName, type FilePicture } from "./outing-file";
+import { allOrNone } from "./store/all-or-none";
+import { reopening } from "./store/reopening";
 import { openDB, type DBSchema, type IDBPDatabase } from "idb";
 
 /** A picture that is traced over, with how it lies on the ground. */
@@ -26,34 +28,86 @@ export interface PictureLie {
   readonly shows: number;
 }
 
-interface Schema extends DBSchema {
-  pictures: { key: string; value: TracedPicture };
+/** A picture that was taken away, or gave way to another, and can be brought back. */
+export interface RemovedPicture extends TracedPicture {
+  /** Epoch milliseconds. */
+  readonly removedAt: number;
 }
 
+interface Schema extends DBSchema {
+  pictures: { key: string; value: TracedPicture };
+  removed: { key: string; value: RemovedPicture };
+}
+
+const STORES = ["pictures", "removed"] as const;
+
 const open = (): Promise<IDBPDatabase<Schema>> =>
-  openDB<Schema>("bright-perch-pictures", 1, {
-    upgrade: (made) => void made.createObjectStore("pictures", { keyPath: "outingId" }),
+  openDB<Schema>("bright-perch-pictures", 2, {
+    upgrade(made, before) {
+      if (before < 1) made.createObjectStore("pictures", { keyPath: "outingId" });
+      made.createObjectStore("removed", { keyPath: "outingId" });
+    },
     blocking: (_old, _next, event) => (event.target as IDBDatabase).close(),
   });
 
-async function within<T>(work: (db: IDBPDatabase<Schema>) => Promise<T>): Promise<T> {
-  const db = await open();
-  try {
-    return await work(db);
-  } finally {
-    db.close();
-  }
+const within = reopening(open);
+type Change = ReturnType<typeof changeOf>;
+const changeOf = (db: IDBPDatabase<Schema>) => db.transaction(STORES, "readwrite", { durability: "strict" });
+const changed = (change: (tx: Change) => Promise<unknown>): Promise<void> =>
+  within((db) => {
+    const tx = changeOf(db);
+    return allOrNone(tx, () => change(tx));
+  });
+
+/** Takes what stands for an outing away; the last one can be brought back. */
+async function takenAway(tx: Change, outingId: string, removedAt: number): Promise<void> {
+  const before = await tx.objectStore("pictures").get(outingId);
+  if (before) await tx.objectStore("removed").put({ ...before, removedAt });
+  await tx.objectStore("pictures").delete(outingId);
 }
 
 /**
  * Pictures that are traced over stay in this browser's IndexedDB, one an outing: they are in no record, and in the outing's file
- * only where that is wanted. Each rejects where the browser has no IndexedDB or has no room.
+ * only where that is wanted. Each call rejects where the browser has no IndexedDB or has no room.
  */
 export const pictures = {
   of: (outingId: string): Promise<TracedPicture | undefined> => within((db) => db.get("pictures", outingId)),
-  keep: (picture: TracedPicture): Promise<string> => within((db) => db.put("pictures", picture)),
-  clear: (): Promise<void> => within((db) => db.clear("pictures")),
-  remove: (outingId: string): Promise<void> => within((db) => db.delete("pictures", outingId)),
+  keep: (picture: TracedPicture): Promise<void> => changed((tx) => tx.objectStore("pictures").put(picture)),
+  /** Takes the picture of an outing away, or lets it give way to another; `removedAt` in epoch milliseconds. */
+  remove: (outingId: string, removedAt: number): Promise<void> =>
+    changed((tx) => takenAway(tx, outingId, removedAt)),
+  /** The last picture of an outing that was taken away, as long as it can be brought back. */
+  removedOf: (outingId: string): Promise<RemovedPicture | undefined> =>
+    within((db) => db.get("removed", outingId)),
+  /** Brings it back; what stands there meanwhile takes its place among the removed. Nothing where there is none. */
+  bringBack: async (outingId: string, at: number): Promise<TracedPicture | undefined> => {
+    let back: TracedPicture | undefined;
+    await changed(async (tx) => {
+      const found = await tx.objectStore("removed").get(outingId);
+      if (!found) return;
+      await tx.objectStore("removed").delete(outingId);
+      await takenAway(tx, outingId, at);
+      const { removedAt: _, ...picture } = found;
+      await tx.objectStore("pictures").put(picture);
+      back = picture;
+    });
+    return back;
+  },
+  /** What was taken away before an instant, epoch milliseconds, is gone for good. */
+  sweep: (before: number): Promise<void> =>
+    changed(async (tx) => {
+      for await (const cursor of tx.objectStore("removed").iterate())
+        if (cursor.value.removedAt < before) await cursor.delete();
+    }),
+  /** Of an outing that is gone for good. */
+  forget: (outingId: string): Promise<void> =>
+    changed(async (tx) => {
+      for (const store of STORES) await tx.objectStore(store).delete(outingId);
+    }),
+  clear: (): Promise<void> =>
+    changed(async (tx) => {
+      for (const store of STORES) await tx.objectStore(store).clear();
+    }),
 };
 
 /** A picture as it is written into a file. */

@@ -1,4 +1,4 @@
-import { OUTING_PREFIX, type Repository, type Saved, type Store } from "@/data";
+import { sameValue, type Repository, type Saved, type Store } from "@/data";
 import { hasDatabase } from "@/data/has-database";
 import { rewriteAll } from "@/data/store/rewrite";
 import { failureOf } from "@/data/store/store";
@@ -6,10 +6,13 @@ import { forgetterOf } from "@/outing/people/forget";
 import type { OutingChange } from "@/core/review";
 import { tellWritten } from "./written";
 
+/** What the key of every record begins with. */
+const EVERYTHING = "bp/";
+
 /** How much of what is kept named somebody, before they were forgotten. */
 export interface Forgotten {
   readonly outings: number;
-  /** Texts of outings and of their earlier states, deleted ones too. */
+  /** Texts of records and of their earlier states, deleted ones too. */
   readonly states: number;
   readonly tags: number;
   readonly sounds: number;
@@ -29,13 +32,13 @@ export async function forgetPerson(
   let outings = 0;
   for (const outing of (await repository.listOutings()).outings) {
     const without = forget.outing(outing);
-    if (without === outing || JSON.stringify(without) === JSON.stringify(outing)) continue;
+    if (sameValue(without, outing)) continue;
     // As a state of its own: whoever has it open elsewhere hears of it, and writes nothing back over it.
     const saved = await repository.saveOuting(without, note);
     if (!saved.ok) return saved;
     outings++;
   }
-  const states = await rewriteAll(store, OUTING_PREFIX, forget.stored).catch(failureOf);
+  const states = await rewriteAll(store, EVERYTHING, forget.stored).catch(failureOf);
   if ("ok" in states) return { ok: false, reason: states.reason };
   tellWritten(states.keys);
   let tagged = { tags: 0, sounds: 0 };

@@ -11,7 +11,7 @@ export async function forgetForGood(repository: Repository, id: string): Promise
   const { pictures } = await import("@/data/pictures");
   const beside = await Promise.all([
     tags.forget(id).then(({ ok }) => ok),
-    pictures.remove(id).then(
+    pictures.forget(id).then(
       () => true,
       () => false,
     ),
@@ -26,4 +26,5 @@ export async function sweepDeleted(repository: Repository, now: number): Promise
   for (const { outing, deletedAt } of await repository.deletedOutings())
     if (goneAt(deletedAt) <= now) await forgetForGood(repository, outing.id);
   await (await import("@/data/tags")).tags.sweep(lastKept(now));
+  await (await import("@/data/pictures")).pictures.sweep(lastKept(now));
 }

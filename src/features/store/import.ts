@@ -130,8 +130,11 @@ async function keepPictures(
     const before = id === undefined ? undefined : await pictures.of(id).catch(() => undefined);
     // One that is here already stays.
     if (!picture || id === undefined || before) continue;
-    const kept = await pictures.keep(fromFile(id, picture)).catch(() => undefined);
-    if (kept !== undefined) undo.push(() => pictures.remove(id).catch(() => undefined));
+    const isKept = await pictures.keep(fromFile(id, picture)).then(
+      () => true,
+      () => false,
+    );
+    if (isKept) undo.push(() => pictures.remove(id, Date.now()).catch(() => undefined));
   }
   return async () => {
     for (const takeAway of undo) await takeAway();

@@ -149,6 +149,9 @@ const tags: Tag[] = [
   },
 ];
 
+/** What was spoken with the tag: bytes are letters in a file. */
+const SPOKEN = { tagId: "t1", type: "audio/webm", base64: btoa("spoken by a coach") };
+
 /** Every file that goes to somebody else, as text. */
 function filesOf(leaving: Leaving): string {
   const left = asItLeaves(outing, leaving);
@@ -159,7 +162,7 @@ function filesOf(leaving: Leaving): string {
       outing: left,
       kit: demoKit,
       preferences: DEFAULT_PREFERENCES,
-      tagged: { tags: told, sounds: [] },
+      tagged: { tags: told, sounds: soundLeaves(outing, leaving) ? [SPOKEN] : [] },
     }),
     JSON.stringify(toGeoJson(left)),
     toGpx(left),
@@ -247,7 +250,9 @@ test("names of the young, consents, contacts, codes of gates and nests stay here
     "access.allowedBy",
   ])
     expect([text, files.includes(markOf(text))]).toEqual([text, false]);
-  expect(files).not.toContain("§name§");
+  for (const said of ["§name§", "§said§", SPOKEN.base64]) expect(files).not.toContain(said);
+  expect(filesOf({ way: "whole", ticked: ["young"] })).toContain(SPOKEN.base64);
+  expect(filesOf({ way: "without-place", ticked: ["young"] })).not.toContain(SPOKEN.base64);
   expect(files).not.toContain('"nest"');
   const names = asItLeaves(outing, { way: "whole", ticked: ["young"] });
   expect(names.people!.map((p) => p.consent)).toEqual(["not-asked", "refused"]);

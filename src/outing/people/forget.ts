@@ -1,7 +1,7 @@
 import type { Outing, Tag } from "@/data";
 import { PARTS_OF_OUTING } from "../leaving/parts-of-outing";
 
-/** What takes somebody out of what is kept; each gives back the very thing where they are not in it. */
+/** What takes somebody out of what is kept; whoever is not in it leaves it as it is. */
 export interface Forgetter {
   /** Whether a text names them. */
   readonly isNamedIn: (text: string) => boolean;

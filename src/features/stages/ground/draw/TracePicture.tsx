@@ -12,6 +12,7 @@ import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { KEPT_DAYS } from "../../../store/kept-days";
 import { useDrawing } from "./use-drawing";
 import { useTracedOf } from "./use-traced";
 
@@ -27,7 +28,8 @@ const SHOWS = [
 export function TracePicture() {
   const { store } = useOpenOuting();
   const outingId = useOuting((v) => v.outing.id);
-  const { picture, fault, take, lay, carry, remove, restore } = useTracedOf(outingId);
+  const traced = useTracedOf(outingId);
+  const { picture, fault, take, lay, carry, remove, restore } = traced;
   const toast = useToast();
   const takeAway = (): void => {
     if (!picture) return;
@@ -58,6 +60,7 @@ export function TracePicture() {
         </Txt>
         {fault && <Txt tone="bracken">{fault}</Txt>}
         <View className="flex-row">{choose}</View>
+        <BringBack {...traced} />
       </View>
     );
   const line = ends?.length === 2 ? ([ends[0]!, ends[1]!] as const) : undefined;
@@ -106,6 +109,21 @@ export function TracePicture() {
         {choose}
         <Button label="Take the picture away" kind="danger" onPress={takeAway} />
       </View>
+      <BringBack {...traced} />
+    </View>
+  );
+}
+
+/** The last picture that was taken away, or gave way to another. */
+function BringBack({
+  hasRemoved,
+  bringBack,
+}: Pick<ReturnType<typeof useTracedOf>, "hasRemoved" | "bringBack">) {
+  if (!hasRemoved) return null;
+  return (
+    <View className="gap-1">
+      <Button label="Bring the last picture back" kind="plain" onPress={() => void bringBack()} />
+      <Txt size={14} tone="ink2">{`Kept for ${KEPT_DAYS} days after it was taken away.`}</Txt>
     </View>
   );
 }

@@ -15,6 +15,10 @@ interface Traced {
   readonly lay: (lie: Partial<PictureLie>) => void;
   readonly carry: (carried: boolean) => void;
   readonly remove: () => void;
+  /** A picture of this outing that was taken away, or gave way to another, can be brought back. */
+  readonly hasRemoved: boolean;
+  /** Brings it back; what stands there meanwhile can then be brought back in its turn. */
+  readonly bringBack: () => Promise<void>;
   /** Puts a picture back that was taken away, unless another has come meanwhile. */
   readonly restore: (picture: TracedPicture) => void;
 }
@@ -53,16 +57,28 @@ const useTraced = create<Traced>((set, get) => {
     href: undefined,
     lookedFor: undefined,
     fault: undefined,
+    hasRemoved: false,
     load: async (outingId) => {
       if (get().lookedFor === outingId) return;
-      set({ lookedFor: outingId });
-      const found = await (await store()).of(outingId).catch(() => undefined);
-      if (get().lookedFor === outingId) shown(found);
+      set({ lookedFor: outingId, hasRemoved: false });
+      const pictures = await store();
+      const found = await pictures.of(outingId).catch(() => undefined);
+      const removed = await pictures.removedOf(outingId).catch(() => undefined);
+      if (get().lookedFor !== outingId) return;
+      shown(found);
+      set({ hasRemoved: removed !== undefined });
     },
     take: async (outingId, file, at, metresWide) => {
       const read = await smaller(file);
       if (!read) return set({ fault: FAULTS.unreadable });
       const { width, height } = read;
+      if (get().picture) {
+        const gaveWay = await (await store()).remove(outingId, Date.now()).then(
+          () => true,
+          () => false,
+        );
+        set({ hasRemoved: gaveWay || get().hasRemoved });
+      }
       const lie = { at, bearing: 0, metresPerPx: metresWide / width, shows: 0.6 };
       await keep({ outingId, name: file.name, file: read.blob, width, height, lie });
     },
@@ -77,7 +93,18 @@ const useTraced = create<Traced>((set, get) => {
     remove: () => {
       const { picture } = get();
       shown(undefined);
-      if (picture) void store().then((pictures) => pictures.remove(picture.outingId));
+      if (!picture) return;
+      void store()
+        .then((pictures) => pictures.remove(picture.outingId, Date.now()))
+        .then(() => set({ hasRemoved: true }));
+    },
+    bringBack: async () => {
+      const { lookedFor, picture: now } = get();
+      if (lookedFor === undefined) return;
+      const back = await (await store()).bringBack(lookedFor, Date.now()).catch(() => undefined);
+      if (!back || get().lookedFor !== lookedFor) return;
+      shown(back);
+      set({ hasRemoved: now !== undefined });
     },
     restore: (picture) => {
       const { picture: now, lookedFor } = get();

@@ -1,0 +1,57 @@
+import "fake-indexeddb/auto";
+import { openDB } from "idb";
+import { carriedPicture, keptPicture, pictures, type TracedPicture } from "./pictures";
+
+const picture = (outingId: string, name: string): TracedPicture => ({
+  outingId,
+  name,
+  file: new Blob([name], { type: "image/png" }),
+  width: 400,
+  height: 200,
+  lie: { at: { x: 0, y: 0 }, bearing: 8, metresPerPx: 0.1, shows: 0.6 },
+});
+const DAY = 86_400_000;
+
+test("a picture of a browser that had no list of removed ones stays; one that was taken away comes back until it is swept", async () => {
+  const before = await openDB("bright-perch-pictures", 1, {
+    upgrade: (made) => void made.createObjectStore("pictures", { keyPath: "outingId" }),
+  });
+  await before.put("pictures", picture("one", "plan.png"));
+  before.close();
+  expect(await pictures.of("one")).toMatchObject({ name: "plan.png" });
+  await pictures.remove("one", 5 * DAY);
+  expect(await pictures.of("one")).toBeUndefined();
+  expect(await pictures.removedOf("one")).toMatchObject({ name: "plan.png", removedAt: 5 * DAY });
+  await pictures.sweep(5 * DAY);
+  expect(await pictures.bringBack("one", 6 * DAY)).toEqual(picture("one", "plan.png"));
+  expect(await pictures.removedOf("one")).toBeUndefined();
+  await pictures.remove("one", 5 * DAY);
+  await pictures.sweep(6 * DAY);
+  expect(await pictures.bringBack("one", 7 * DAY)).toBeUndefined();
+});
+
+test("one that gave way to another comes back, and the other can be brought back in its turn", async () => {
+  await pictures.keep(picture("two", "first.png"));
+  await pictures.remove("two", DAY);
+  await pictures.keep(picture("two", "second.png"));
+  expect(await pictures.bringBack("two", 2 * DAY)).toMatchObject({ name: "first.png" });
+  expect(await pictures.removedOf("two")).toMatchObject({ name: "second.png" });
+  await pictures.forget("two");
+  expect([await pictures.of("two"), await pictures.removedOf("two")]).toEqual([undefined, undefined]);
+});
+
+test("on its way to somebody else it is written anew, under a name that tells nothing; a backup has it as it is", async () => {
+  await pictures.keep({ ...picture("three", "gate code 4711.png"), carried: true });
+  const anew = async (): Promise<Blob> => new Blob(["anew"], { type: "image/jpeg" });
+  expect(await carriedPicture("three", anew)).toMatchObject({
+    name: "traced.jpeg",
+    type: "image/jpeg",
+    base64: btoa("anew"),
+  });
+  expect(await keptPicture("three")).toMatchObject({
+    name: "gate code 4711.png",
+    base64: btoa("gate code 4711.png"),
+  });
+  await pictures.keep(picture("three", "stays.png"));
+  expect(await carriedPicture("three", anew)).toBeUndefined();
+});
