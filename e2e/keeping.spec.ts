@@ -1,13 +1,15 @@
 import { readFile } from "node:fs/promises";
 import { expect, test, type Page } from "@playwright/test";
-import { allStored } from "./entries";
+import { allStored, storedKeys, storedRecord } from "./entries";
 import {
   bringIn,
   dragTag,
   fillDatabase,
+  isPhone,
   letLeave,
   openFile,
   openGround,
+  openPanel,
   OUTING,
   storedOuting,
   tag,
@@ -192,4 +194,132 @@ test("bad links show the way back", async ({ page }) => {
     await page.getByRole("button", { name: "Back to outings" }).last().click();
     await expect(page.getByRole("heading", { name: "Outings", exact: true })).toBeVisible();
   }
+});
+
+/** What lies beside the records: tags, sounds and pictures, their bytes as letters. */
+const besideRecords = (page: Page) =>
+  page.evaluate(async () => {
+    const rows = async (name: string, store: string): Promise<Record<string, unknown>[]> => {
+      const ended = <T>(request: IDBRequest<T>): Promise<T> =>
+        new Promise((done, failed) => {
+          request.onsuccess = () => done(request.result);
+          request.onerror = () => failed(request.error as Error);
+        });
+      const db = await ended(indexedDB.open(name));
+      const found = (await ended(db.transaction(store).objectStore(store).getAll())) as Record<
+        string,
+        unknown
+      >[];
+      db.close();
+      return found;
+    };
+    const bytes = async (blob: unknown): Promise<number[]> => [
+      ...new Uint8Array(await (blob as Blob).arrayBuffer()),
+    ];
+    const tags = (await rows("bright-perch-tags", "chunks")).flatMap((chunk) => chunk.tags);
+    const sounds = await Promise.all(
+      (await rows("bright-perch-tags", "voices")).map(async ({ tagId, sound }) => [
+        tagId,
+        await bytes(sound),
+      ]),
+    );
+    const pictures = await Promise.all(
+      (await rows("bright-perch-pictures", "pictures")).map(async ({ file, carried: _, ...rest }) => ({
+        ...rest,
+        file: await bytes(file),
+      })),
+    );
+    return { tags, sounds, pictures };
+  });
+
+/** Puts a spoken tag and a traced picture beside an outing, as the application keeps them. */
+const putBeside = (page: Page): Promise<void> =>
+  page.evaluate(async () => {
+    const put = async (name: string, store: string, row: object): Promise<void> => {
+      const db = await new Promise<IDBDatabase>((done, failed) => {
+        const asked = indexedDB.open(name);
+        asked.onsuccess = () => done(asked.result);
+        asked.onerror = () => failed(asked.error as Error);
+      });
+      const tx = db.transaction(store, "readwrite");
+      tx.objectStore(store).put(row);
+      await new Promise((done) => (tx.oncomplete = done));
+      db.close();
+    };
+    const outingId = "hockey-semi-final";
+    const tag = { id: "t-1", at: Date.UTC(2026, 9, 17, 17), kind: "voice", names: ["Ida Roth"], seconds: 2 };
+    await put("bright-perch-tags", "chunks", { outingId, number: 0, tags: [tag] });
+    await put("bright-perch-tags", "voices", {
+      outingId,
+      tagId: "t-1",
+      sound: new Blob([new Uint8Array([1, 2, 3, 250])], { type: "audio/webm" }),
+    });
+    const canvas = document.createElement("canvas");
+    const file = await new Promise<Blob | null>((done) => canvas.toBlob(done, "image/png"));
+    const lie = { at: { x: 1, y: 2 }, bearing: 8, metresPerPx: 0.1, shows: 0.6 };
+    await put("bright-perch-pictures", "pictures", {
+      outingId,
+      name: "plan.png",
+      file,
+      width: canvas.width,
+      height: canvas.height,
+      lie,
+    });
+  });
+
+test("a browser with one of each is written to a file, emptied, and brought in again: all of it is equal, bytes too", async ({
+  page,
+}) => {
+  await page.goto("/preferences");
+  await page.getByRole("radio", { name: "Feet, °C" }).click();
+  await page.goto("/kit");
+  await page.getByRole("button", { name: "Add a card" }).click();
+  await page.getByLabel("Name", { exact: true }).fill("Old card");
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await expect(page.getByRole("button", { name: /^Old card/ })).toBeVisible();
+  // Both databases are made by the screens that use them.
+  await openGround(page);
+  await page.getByRole("button", { name: "Draw the ground" }).first().click();
+  await openPanel(page, "Trace a picture");
+  await expect(page.getByRole("button", { name: "Choose a picture" })).toBeVisible();
+  await page.goto(`${OUTING}/run`);
+  await (isPhone(page)
+    ? page.getByRole("button", { name: "Who was that? Tag it" }).click()
+    : openPanel(page, "Who was that\\?"));
+  await expect(page.getByText(/^No tag yet/)).toBeVisible();
+  await putBeside(page);
+  const kept = async () => ({
+    records: Object.fromEntries(
+      await Promise.all(
+        (await storedKeys(page, "bp/")).map(async (key) => {
+          const record = await storedRecord(page, key);
+          return [key, key.startsWith("bp/outing/") ? { ...record, revision: 0 } : record] as const;
+        }),
+      ),
+    ),
+    ...(await besideRecords(page)),
+  });
+  const before = await kept();
+  expect(before).toMatchObject({ tags: [{ id: "t-1" }], sounds: [["t-1", [1, 2, 3, 250]]] });
+  expect(before.pictures).toHaveLength(1);
+  await page.goto("/preferences");
+  const download = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Export everything to a file" }).click();
+  const text = await readFile(await (await download).path(), "utf8");
+  await expect(page.getByText("Everything is in the file.")).toBeVisible();
+  await page.getByRole("button", { name: "Delete everything" }).click();
+  await page.getByRole("button", { name: "Continue" }).click();
+  await page.getByRole("button", { name: "Delete everything now" }).click();
+  await expect(page.getByRole("button", { name: "Try the demo" })).toBeVisible();
+  expect(await kept()).toEqual({ records: {}, tags: [], sounds: [], pictures: [] });
+  await openFile(page, "everything.json", text);
+  await bringIn(page);
+  await expect(page.getByText(/5 outings opened from the file/)).toBeVisible();
+  const after = await kept();
+  // A library that nobody wrote into is one that has nothing in it.
+  expect({ ...after.records, "bp/library": undefined }).toEqual({
+    ...before.records,
+    "bp/library": undefined,
+  });
+  expect({ ...after, records: {} }).toEqual({ ...before, records: {} });
 });

@@ -94,8 +94,21 @@ function keep(client: QueryClient, name: RecordName): Promise<SaveFailure | unde
   return next;
 }
 
+/** Changes that wait for what is stored before they can be made. */
+const beginning = new Set<Promise<unknown>>();
+
+/** A change that has first to read what is stored counts as under way from the press on. */
+export function fromThePress<T>(change: Promise<T>): Promise<T> {
+  beginning.add(change);
+  void change.catch(() => undefined).then(() => beginning.delete(change));
+  return change;
+}
+
 /** Once what is under way to the disk of kit, library and preferences has come there, or could not. */
-export const settled = (): Promise<unknown> => Promise.all(turns.values());
+export async function settled(): Promise<void> {
+  await Promise.allSettled(beginning);
+  await Promise.all(turns.values());
+}
 
 /** Tries again what an earlier page of this tab could not keep. */
 export function resumePending(client: QueryClient): void {

@@ -1,6 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { DEFAULT_PREFERENCES, type Preferences } from "@/data";
-import { keptQuery, useKept, useKeptChange } from "./kept";
+import { fromThePress, keptQuery, useKept, useKeptChange } from "./kept";
 
 /** The defaults while they are read, and where they cannot be. */
 export function usePreferences(): Preferences {
@@ -15,9 +15,10 @@ export function usePreferences(): Preferences {
 export function useChangePreferences(): (change: Partial<Preferences>) => Promise<boolean> {
   const client = useQueryClient();
   const { change } = useKeptChange("preferences");
-  return async (edit) => {
+  const changeBy = async (edit: Partial<Preferences>): Promise<boolean> => {
     const stored = await client.ensureQueryData(keptQuery("preferences"));
     const shown = client.getQueryData<typeof stored>(["preferences"]) ?? stored;
     return change({ ...(shown.ok ? shown.value : DEFAULT_PREFERENCES), ...edit });
   };
+  return (edit) => fromThePress(changeBy(edit));
 }
