@@ -151,6 +151,8 @@ export const tags = {
     written(async (tx) => {
       for (const { outingId, tag } of brought) await takenAway(tx, outingId, tag.id);
     }),
+  /** How many of an outing's tags were spoken and have their sound. */
+  countSounds: (outingId: string): Promise<number> => within((db) => db.count("voices", ofOuting(outingId))),
   soundOf: (outingId: string, tagId: string): Promise<Blob | undefined> =>
     within(async (db) => (await db.get("voices", [outingId, tagId]))?.sound),
   /**

@@ -1,3 +1,4 @@
+import type { Goes } from "@/answers/leaving/what-goes";
 import { countWords } from "./format";
 
 /** How much of an outing goes to somebody else. */
@@ -44,22 +45,6 @@ export const ASKED_WORDS = {
     detail: "Without them coordinates go to the kilometre, so that nobody finds them by the rest.",
   },
 } as const;
-
-/** What goes, as it was counted in it. */
-interface Goes {
-  readonly place: string | undefined;
-  readonly isExact: boolean;
-  readonly hasPlan: boolean;
-  readonly people: number;
-  readonly refused: number;
-  readonly events: number;
-  readonly hasLists: boolean;
-  readonly nests: number;
-  readonly hasNests: boolean;
-  readonly hasContacts: boolean;
-  readonly hasWords: boolean;
-  readonly beside: { readonly tags: number; readonly sounds: number; readonly picture: boolean };
-}
 
 const placeLine = ({ place, isExact }: Goes): string =>
   `${place ?? "No name of the place"}; coordinates ${isExact ? "to the centimetre" : "to the kilometre"}`;

@@ -1,9 +1,10 @@
 import { useState } from "react";
 import { View } from "react-native";
+import { whatGoes, type Beside } from "@/answers/leaving/what-goes";
 import type { Outing } from "@/data";
 import { asItLeaves } from "@/outing/leaving/as-it-leaves";
 import type { AskedEachTime, Leaving, Way } from "@/outing/leaving/choice";
-import { asksOf, FILES, whatGoes, type Beside, type FileKind } from "@/outing/leaving/files";
+import { asksOf, FILES, type FileKind } from "@/outing/leaving/files";
 import { Button } from "@/ui/controls/Button";
 import { CheckRow } from "@/ui/controls/CheckRow";
 import { Dialog } from "@/ui/controls/Dialog";

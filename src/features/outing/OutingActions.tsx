@@ -8,7 +8,7 @@ import { useToast } from "@/ui/layout/toast";
 import { savingFailure } from "@/words";
 import { leftOutWords } from "@/words/failures";
 import type { Leaving as Chosen } from "@/outing/leaving/choice";
-import type { Beside } from "@/outing/leaving/files";
+import type { Beside } from "@/answers/leaving/what-goes";
 import { Leaving } from "../leaving/Leaving";
 import { useChangeStored, useDuplicateOuting, useRemoveOuting, useSaveOuting } from "../store/outings";
 

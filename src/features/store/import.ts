@@ -42,15 +42,15 @@ async function readMine(repository: Repository) {
   };
   const records = Object.fromEntries(namesOf(ONE_KINDS).map((name) => [name, value(name)]));
   const follows = Object.fromEntries(namesOf(ONE_KINDS).map((name) => [name, reads[name].revision]));
-  return { mine: { ...records, outings } as unknown as Mine, follows };
+  return { mine: { ...records, outings } as unknown as Mine, follows, reads };
 }
 
+type BesideRead = Readonly<Record<RecordName, ReadAt<RecordOf[RecordName]>>>;
+
 /** Every record beside the outings, as it is read. */
-async function readBeside(repository: Repository) {
+async function readBeside(repository: Repository): Promise<BesideRead> {
   const each = namesOf(ONE_KINDS).map(async (name) => [name, await repository.read(name)] as const);
-  return Object.fromEntries(await Promise.all(each)) as {
-    readonly [N in RecordName]: ReadAt<RecordOf[RecordName]>;
-  };
+  return Object.fromEntries(await Promise.all(each)) as BesideRead;
 }
 
 /** Asked of the storage itself: the list on the screen may not have come yet. */
@@ -76,9 +76,9 @@ async function takeAll(file: FileContents, choices: ImportChoices): Promise<Save
     const begun = await repository.begin(async () => ({ kit, outings: [] }));
     if (!begun.ok) return begun;
   }
-  const { mine, follows } = await readMine(repository);
+  const { mine, follows, reads } = await readMine(repository);
   const write = importWrite(file, mine, choices);
-  const unreadable = await whatCannotBeRead(repository, write);
+  const unreadable = whatCannotBeRead(reads, write);
   if (unreadable) return { ok: false, reason: "unreadable", faults: [unreadable] };
   // Tags lie in a database of their own: they come first, and go again where the records find no room.
   const tagged = await bringTags(file, write.arrivesAs);
@@ -170,8 +170,7 @@ async function bringTags(
 }
 
 /** A record of the user's that would be written over although it cannot be read. */
-async function whatCannotBeRead(repository: Repository, write: ReturnType<typeof importWrite>) {
-  const reads = await readBeside(repository);
+function whatCannotBeRead(reads: BesideRead, write: Partial<RecordOf>) {
   const bad = namesOf(ONE_KINDS)
     .filter((name) => write[name] !== undefined)
     .map((name) => reads[name])

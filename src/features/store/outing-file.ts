@@ -1,9 +1,10 @@
 import { fileNameOf, readsBackWhole, writeOutingFile, type Outing, type OutingFile } from "@/data";
-import { carriedPicture } from "@/data/pictures";
+import { carriedPicture, pictures } from "@/data/pictures";
+import { tags } from "@/data/tags";
 import { carriedTags } from "@/data/tags-in-file";
 import { asItLeaves, pictureLeaves, soundLeaves, tagsAsTheyLeave } from "@/outing/leaving/as-it-leaves";
 import type { Leaving } from "@/outing/leaving/choice";
-import type { Beside } from "@/outing/leaving/files";
+import type { Beside } from "@/answers/leaving/what-goes";
 import { besideRecord, downloadText, type LeftOut } from "./file-transfer";
 import { writtenAnew } from "./picture-anew";
 
@@ -14,22 +15,22 @@ type BesideFile = Pick<OutingFile, "picture" | "tagged">;
 async function tagsFor(outing: Outing, leaving: Leaving | undefined): Promise<BesideFile["tagged"]> {
   const all = await carriedTags(outing.id);
   if (!all || !leaving) return all;
-  const tags = tagsAsTheyLeave(all.tags, outing, leaving);
-  if (tags.length === 0) return undefined;
-  return { tags, sounds: soundLeaves(outing, leaving) ? all.sounds : [] };
+  const told = tagsAsTheyLeave(all.tags, outing, leaving);
+  if (told.length === 0) return undefined;
+  return { tags: told, sounds: soundLeaves(outing, leaving) ? all.sounds : [] };
 }
 const pictureFor = async (outing: Outing, leaving: Leaving | undefined): Promise<BesideFile["picture"]> =>
   !leaving || pictureLeaves(outing, leaving) ? carriedPicture(outing.id, leaving && writtenAnew) : undefined;
 
 /** Counts of what lies beside an outing, for what is told before it leaves; none of what cannot be read. */
 export async function besideOf(outing: Outing): Promise<(leaving: Leaving) => Beside> {
-  const tagged = await besideRecord(() => carriedTags(outing.id));
-  const picture = await besideRecord(() => carriedPicture(outing.id));
-  const all = (tagged.ok && tagged.value) || { tags: [], sounds: [] };
+  const own = await besideRecord(() => tags.of(outing.id));
+  const sounds = await besideRecord(() => tags.countSounds(outing.id));
+  const picture = await besideRecord(() => pictures.of(outing.id));
   return (leaving) => ({
-    tags: tagsAsTheyLeave(all.tags, outing, leaving).length,
-    sounds: soundLeaves(outing, leaving) ? all.sounds.length : 0,
-    picture: picture.ok && picture.value !== undefined && pictureLeaves(outing, leaving),
+    tags: tagsAsTheyLeave((own.ok && own.value) || [], outing, leaving).length,
+    sounds: (soundLeaves(outing, leaving) && sounds.ok && sounds.value) || 0,
+    picture: picture.ok && picture.value?.carried === true && pictureLeaves(outing, leaving),
   });
 }
 
