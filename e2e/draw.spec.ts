@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, test, type Page } from "@playwright/test";
+import { storedBeside } from "./entries";
 import {
   bringIn,
   drag,
@@ -325,21 +326,8 @@ test("a picture is traced over: laid by a line of known length and bearing, and 
   await page.getByRole("textbox", { name: "Length" }).fill("30");
   await page.getByRole("textbox", { name: "Length" }).press("Enter");
   await page.getByRole("button", { name: "Lay the picture so" }).click();
-  const metresPerPx = () =>
-    page.evaluate(
-      () =>
-        new Promise<number>((resolve, reject) => {
-          const opened = indexedDB.open("bright-perch-pictures");
-          opened.onerror = () => reject(opened.error);
-          opened.onsuccess = () => {
-            const got = opened.result.transaction("pictures").objectStore("pictures").getAll();
-            got.onsuccess = () => {
-              opened.result.close();
-              resolve(got.result[0].lie.metresPerPx);
-            };
-          };
-        }),
-    );
+  const metresPerPx = async () =>
+    Object.values(await storedBeside(page, "pictures/"))[0].lie.metresPerPx as number;
   // The line is 300 px of the picture.
   const ruler = page.getByRole("img", { name: /^Ruler: 30\s?m/ });
   await expect(ruler).toBeVisible();

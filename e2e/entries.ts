@@ -37,6 +37,63 @@ export async function storedRecord(page: Page, key: string) {
   return text === undefined ? null : JSON.parse(text).record;
 }
 
+/** Entries that are no records, such as tags, by their keys. */
+export async function storedBeside(page: Page, prefix: string): Promise<Record<string, any>> {
+  const all = Object.entries(await entries(page)).filter(([key]) => key.startsWith(prefix));
+  return Object.fromEntries(all.map(([key, text]) => [key, JSON.parse(text)]));
+}
+
+/** Puts such entries past the application. */
+export const putBeside = async (page: Page, beside: Readonly<Record<string, unknown>>): Promise<void> =>
+  void (await entries(
+    page,
+    Object.fromEntries(Object.entries(beside).map(([key, value]) => [key, JSON.stringify(value)])),
+  ));
+
+/** Every whole of bytes by its name, as figures. */
+export const storedBytes = (page: Page): Promise<Record<string, number[]>> =>
+  page.evaluate(async () => {
+    if (!(await indexedDB.databases()).some(({ name }) => name === "bright-perch-bytes")) return {};
+    const db = await new Promise<IDBDatabase>((done) => {
+      const asked = indexedDB.open("bright-perch-bytes");
+      asked.onsuccess = () => done(asked.result);
+    });
+    const found: Record<string, number[]> = {};
+    await new Promise<void>((done) => {
+      const asked = db.transaction("pieces").objectStore("pieces").openCursor();
+      asked.onsuccess = () => {
+        const cursor = asked.result;
+        if (!cursor) return done();
+        const [name] = cursor.key as [string, number];
+        found[name] = [...(found[name] ?? []), ...(cursor.value as Uint8Array)];
+        cursor.continue();
+      };
+    });
+    db.close();
+    return found;
+  });
+
+/** Puts a whole of bytes past the application. */
+export const putBytes = (page: Page, bytes: string, content: readonly number[]): Promise<void> =>
+  page.evaluate(
+    async ([name, figures]) => {
+      const db = await new Promise<IDBDatabase>((done) => {
+        const asked = indexedDB.open("bright-perch-bytes", 1);
+        asked.onupgradeneeded = () => {
+          asked.result.createObjectStore("heads", { keyPath: "bytes" });
+          asked.result.createObjectStore("pieces");
+        };
+        asked.onsuccess = () => done(asked.result);
+      });
+      const tx = db.transaction(["heads", "pieces"], "readwrite");
+      tx.objectStore("heads").put({ bytes: name, keptAt: Date.now() });
+      tx.objectStore("pieces").put(new Uint8Array(figures), [name, 0]);
+      await new Promise((done) => (tx.oncomplete = done));
+      db.close();
+    },
+    [bytes, content] as const,
+  );
+
 /** The keys under which something of a prefix stands. */
 export const storedKeys = async (page: Page, prefix: string): Promise<string[]> =>
   Object.keys(await entries(page)).filter((key) => key.startsWith(prefix));

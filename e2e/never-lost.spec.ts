@@ -386,23 +386,7 @@ test("what was deleted stayed in the browser for ever, voices too: it is gone fo
   page,
 }) => {
   const left = async () => ({
-    ...(await page.evaluate(async () => {
-      const rows = async (name: string, store: string): Promise<number> => {
-        const db = await new Promise<IDBDatabase>((done) => {
-          const asked = indexedDB.open(name);
-          asked.onsuccess = () => done(asked.result);
-        });
-        const found = await new Promise<unknown[]>((done) => {
-          const asked = db.transaction(store).objectStore(store).getAll();
-          asked.onsuccess = () => done(asked.result);
-        });
-        db.close();
-        return found.filter((row) => JSON.stringify(row).includes("hockey-semi-final")).length;
-      };
-      return {
-        tags: await rows("bright-perch-tags", "chunks"),
-      };
-    })),
+    tags: (await storedKeys(page, "tags/hockey-semi-final/")).length,
     states: (await storedKeys(page, "state/bp/outing/hockey-semi-final/")).length,
     beside: (await storedKeys(page, "bp/outing/hockey-semi-final")).length,
   });

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { bearingTo, planDistance } from "@/core/ground";
 import { angleBetween, cosDeg, sinDeg } from "@/core/units";
-import type { PictureLie } from "@/data/pictures";
+import type { PictureLie } from "@/data/beside";
 import { fitPicture, movePicture } from "./trace";
 
 /** The plan place of a px of a picture, counted from its middle: u to the right, v up. */

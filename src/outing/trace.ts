@@ -1,6 +1,6 @@
 import { bearingTo, planDistance, type Point } from "@/core/ground";
 import { asBearing, cosDeg, sinDeg } from "@/core/units";
-import type { PictureLie } from "@/data/pictures";
+import type { PictureLie } from "@/data/beside";
 
 /** What is known of a line that is laid over the picture: how long it is and where it runs. */
 export interface KnownLine {

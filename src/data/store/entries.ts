@@ -33,6 +33,8 @@ export interface EntriesChange {
   get(key: string): Promise<string | null | undefined>;
   put(key: string, text: string): Promise<unknown>;
   delete(key: string): Promise<unknown>;
+  /** In the order of their signs. */
+  keys(prefix: string): Promise<readonly string[]>;
   /** Every key that begins so; all of them for an empty one. */
   deleteAll(prefix: string): Promise<unknown>;
 }

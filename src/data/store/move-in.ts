@@ -1,6 +1,6 @@
 import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from "idb";
 import { OLD_OUTING_PREFIX } from "../old-names";
-import { hasJournal, JOURNAL } from "./former";
+import { hasOneOf, JOURNAL } from "./former";
 import { entryOf, standingOf, statesKey, textKey, type State } from "./entries";
 import type { Store } from "./store";
 
@@ -79,7 +79,7 @@ export async function moveIn(
 
 /** Nothing where no earlier version was here. */
 async function openFormer(name: string): Promise<IDBPDatabase<FormerSchema> | undefined> {
-  if (!(await hasJournal(name))) return undefined;
+  if (!(await hasOneOf(name))) return undefined;
   return openDB<FormerSchema>(name, 1, {
     upgrade(made) {
       made.createObjectStore("records", { keyPath: "key" });

@@ -45,6 +45,7 @@ export async function openEntries(name = DATABASE): Promise<Entries> {
             get: (key) => store.get(key),
             put: (key, text) => store.put(text, key),
             delete: (key) => store.delete(key),
+            keys: (prefix) => store.getAllKeys(startingWith(prefix)),
             deleteAll: (prefix) => store.delete(startingWith(prefix)),
           }),
         );

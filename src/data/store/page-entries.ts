@@ -8,12 +8,14 @@ export function pageEntries(): Entries {
     list: async (prefix) => [...kept].filter(([key]) => key.startsWith(prefix)),
     change: async (work) => {
       const next = new Map(kept);
+      const keys = (prefix: string): string[] =>
+        [...next.keys()].filter((key) => key.startsWith(prefix)).toSorted();
       await work({
         get: async (key) => next.get(key),
         put: async (key, text) => next.set(key, text),
         delete: async (key) => next.delete(key),
-        deleteAll: async (prefix) =>
-          [...next.keys()].filter((key) => key.startsWith(prefix)).forEach((key) => next.delete(key)),
+        keys: async (prefix) => keys(prefix),
+        deleteAll: async (prefix) => keys(prefix).forEach((key) => next.delete(key)),
       });
       kept = next;
     },

@@ -8,7 +8,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
 import { dateWords, instantWords, savingFailure } from "@/words";
 import { goneAt, KEPT_DAYS } from "../store/kept-days";
-import { openRepository } from "../store/open-repository";
+import { openBeside, openRepository } from "../store/open-repository";
 import { LIST_KEY, useDeletedOutings, useSaveOuting } from "../store/outings";
 
 /** Outings that were deleted, as they were last: each comes back with a press, or goes for good with two. */
@@ -42,7 +42,7 @@ function One({ outing, deletedAt }: { outing: Outing; deletedAt: number }) {
   const remove = async (): Promise<void> => {
     if (!asking) return setAsking(true);
     const { forgetForGood } = await import("../store/forgetting");
-    const gone = await forgetForGood(await openRepository(), outing.id);
+    const gone = await forgetForGood(await openRepository(), await openBeside(), outing.id);
     await client.invalidateQueries({ queryKey: LIST_KEY });
     toast({ words: gone.ok ? `${outing.name} is gone for good` : savingFailure(gone.reason).title });
   };

@@ -8,7 +8,7 @@ import { useToast } from "@/ui/layout/toast";
 import { bytesWords, instantWords } from "@/words";
 import { Txt } from "@/ui/controls/Txt";
 import { OpenFile } from "../outings/OpenFile";
-import { openRepository } from "../store/open-repository";
+import { openBeside, openRepository } from "../store/open-repository";
 import { useOutings } from "../store/outings";
 import { EMPTIED } from "../store/storage";
 import { useStorageUse } from "../store/storage-use";
@@ -29,9 +29,8 @@ export function Belongings() {
   };
   const onRemove = async (): Promise<void> => {
     await (await openRepository()).removeEverything();
-    // A browser that cannot open them has none.
-    await (await import("@/data/pictures")).pictures.clear().catch(() => undefined);
-    await (await import("@/data/tags")).tags.clear().catch(() => undefined);
+    // What stays is named by nothing any more, and swept.
+    await (await openBeside()).clearBytes().catch(() => undefined);
     noteEmptied();
     setAsking(undefined);
     client.clear();

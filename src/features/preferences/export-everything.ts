@@ -1,7 +1,7 @@
 import { namesOf, ONE_KINDS, readsBackWhole, writeEverything, type RecordOf } from "@/data";
 import { besideRecord, downloadText, type LeftOut } from "../store/file-transfer";
 import { settled } from "../store/kept";
-import { openRepository } from "../store/open-repository";
+import { openBeside, openRepository } from "../store/open-repository";
 import { leftOutWords } from "@/words/failures";
 import { ownBeginning } from "@/outing/begin/own-beginning";
 import { noteWrittenOut } from "../store/storage";
@@ -38,8 +38,7 @@ export async function exportEverything(): Promise<Exported> {
   if (!isWhole) return { ok: false, reason: "unreadable" };
   const { outings } = list;
   const writtenAt = new Date().toISOString();
-  const { carriedTags } = await import("@/data/tags-in-file");
-  const { keptPicture } = await import("@/data/pictures");
+  const { carriedTags, keptPicture } = await openBeside();
   const tagged = await ofEach(outings, carriedTags);
   const pictures = await ofEach(outings, keptPicture);
   const text = writeEverything({

@@ -1,5 +1,3 @@
-import { hasDatabase } from "@/data/has-database";
-
 /** Hands the browser a text as a file to keep. */
 export const downloadText = (name: string, text: string, type = "application/json"): void =>
   downloadBlob(name, new Blob([text], { type }));
@@ -20,11 +18,10 @@ export function downloadBlob(name: string, blob: Blob): void {
 /** What lies beside a record and could not be read for its file. */
 export type LeftOut = "tags" | "picture";
 
-/** What is asked of a database beside the records, or that it could not be read; a browser that has none of them keeps nothing there. */
+/** What lies beside a record, or that it could not be read. */
 export async function besideRecord<T>(
   read: () => Promise<T | undefined>,
 ): Promise<{ readonly ok: true; readonly value: T | undefined } | { readonly ok: false }> {
-  if (!hasDatabase()) return { ok: true, value: undefined };
   try {
     return { ok: true, value: await read() };
   } catch {

@@ -1,9 +1,9 @@
 import { sameValue, type Repository, type Saved, type Store } from "@/data";
-import { hasDatabase } from "@/data/has-database";
 import { rewriteAll } from "@/data/store/rewrite";
 import { failureOf } from "@/data/store/store";
 import { forgetterOf } from "@/outing/people/forget";
 import type { OutingChange } from "@/core/review";
+import { openBeside } from "./open-repository";
 import { tellWritten } from "./written";
 
 /** What the key of every record begins with. */
@@ -41,12 +41,8 @@ export async function forgetPerson(
   const states = await rewriteAll(store, EVERYTHING, forget.stored).catch(failureOf);
   if ("ok" in states) return { ok: false, reason: states.reason };
   tellWritten(states.keys);
-  let tagged = { tags: 0, sounds: 0 };
-  if (hasDatabase()) {
-    const rewritten = await (await import("@/data/tags")).tags.rewrite(forget.tag);
-    if (!rewritten.ok) return { ok: false, reason: rewritten.reason };
-    tagged = rewritten;
-  }
+  const tagged = await (await openBeside()).tags.rewrite(forget.tag);
+  if (!tagged.ok) return { ok: false, reason: tagged.reason };
   for (const storage of [localStorage, sessionStorage]) forgetIn(storage, forget.stored);
   return {
     ok: true,

@@ -16,7 +16,7 @@ import {
   type Repository,
   type Saved,
 } from "@/data";
-import { openRepository } from "./open-repository";
+import { openBeside, openRepository } from "./open-repository";
 import { outingKey } from "./outings";
 
 /** What an import would do, and when each of the user's own outings in question was last changed (epoch ms). */
@@ -80,7 +80,7 @@ async function takeAll(file: FileContents, choices: ImportChoices): Promise<Save
   const write = importWrite(file, mine, choices);
   const unreadable = whatCannotBeRead(reads, write);
   if (unreadable) return { ok: false, reason: "unreadable", faults: [unreadable] };
-  // Tags lie in a database of their own: they come first, and go again where the records find no room.
+  // Tags and what was spoken come first, and go again where the records find no room.
   const tagged = await bringTags(file, write.arrivesAs);
   if (!tagged.ok) return tagged;
   const saved = await repository.saveTogether({ ...write, follows });
@@ -123,14 +123,14 @@ async function keepPictures(
   arrivesAs: readonly (string | undefined)[],
 ): Promise<() => Promise<void>> {
   if (outings.every(({ picture }) => !picture)) return () => Promise.resolve();
-  const { fromFile, pictures } = await import("@/data/pictures");
+  const { pictures, keepFromFile } = await openBeside();
   const undo: (() => Promise<unknown>)[] = [];
   for (const [i, { picture }] of outings.entries()) {
     const id = arrivesAs[i];
     const before = id === undefined ? undefined : await pictures.of(id).catch(() => undefined);
     // One that is here already stays.
     if (!picture || id === undefined || before) continue;
-    const isKept = await pictures.keep(fromFile(id, picture)).then(
+    const isKept = await keepFromFile(id, picture).then(
       () => true,
       () => false,
     );
@@ -143,7 +143,7 @@ async function keepPictures(
 
 /** Of the tags of a file those that are not here yet, each for the outing that it comes to. */
 async function tagsOf({ outings }: FileContents, arrivesAs: readonly (string | undefined)[]) {
-  const { tagsToBring } = await import("@/data/tags-in-file");
+  const { tagsToBring } = await openBeside();
   const brought = await Promise.all(
     outings.map(({ tagged }, i) => {
       const id = arrivesAs[i];
@@ -161,7 +161,7 @@ async function bringTags(
   if (file.outings.every(({ tagged }) => !tagged)) return { ok: true, value: () => Promise.resolve() };
   try {
     const brought = await tagsOf(file, arrivesAs);
-    const { tags } = await import("@/data/tags");
+    const { tags } = await openBeside();
     const kept = await tags.bring(brought);
     return kept.ok ? { ok: true, value: () => tags.takeAway(brought) } : kept;
   } catch {

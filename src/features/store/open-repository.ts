@@ -1,4 +1,5 @@
 import { createRepository, createStore, hasFormer, openEntries, type Repository, type Store } from "@/data";
+import type { Beside } from "@/data/beside";
 import { loadDemo } from "./beginnings";
 import { forgetWork, noteWork, wasEmptied } from "./storage";
 import { noteNothingKept, noteUnmoved } from "./unsaved";
@@ -7,6 +8,8 @@ import { tellWritten } from "./written";
 interface Opened {
   readonly store: Store;
   readonly repository: Repository;
+  /** Whether it lasts longer than the page. */
+  readonly isForGood: boolean;
 }
 
 let opened: Promise<Opened> | undefined;
@@ -17,6 +20,14 @@ export const openRepository = async (): Promise<Repository> => (await openOnce()
 /** What that repository keeps its records in. */
 export const openStore = async (): Promise<Store> => (await openOnce()).store;
 
+let beside: Promise<Beside> | undefined;
+
+/** Tags, sounds and traced pictures, in the same store. */
+export const openBeside = (): Promise<Beside> =>
+  (beside ??= Promise.all([import("@/data/beside"), openOnce()]).then(([data, { store, isForGood }]) =>
+    data.openBeside(store, isForGood),
+  ));
+
 function openOnce(): Promise<Opened> {
   opened ??= open();
   return opened;
@@ -25,8 +36,9 @@ function openOnce(): Promise<Opened> {
 async function open(): Promise<Opened> {
   const kept = await openEntries().catch(() => undefined);
   if (!kept) noteNothingKept();
+  const isForGood = kept !== undefined;
   const store = createStore(kept ?? (await import("@/data/store/page-entries")).pageEntries());
-  await moveFormer(store, kept !== undefined);
+  await moveIn(store, isForGood);
   const repository = createRepository(store, (keys) => {
     tellWritten(keys);
     noteWork();
@@ -37,15 +49,14 @@ async function open(): Promise<Opened> {
     forgetWork();
   }
   setTimeout(() => void sweep(repository), SWEPT_AFTER_MS);
-  return { store, repository };
+  return { store, repository, isForGood };
 }
 
 /** What the last version of the program kept comes into the store, once. */
-async function moveFormer(store: Store, isForGood: boolean): Promise<void> {
+async function moveIn(store: Store, isForGood: boolean): Promise<void> {
   if (!(await hasFormer(Object.keys(localStorage)).catch(() => true))) return;
-  const { moveIn } = await import("@/data/store/move-in");
-  const left = await moveIn(store, localStorage, { isForGood }).catch(() => undefined);
-  if (left?.length !== 0) noteUnmoved();
+  const { moveFormer } = await import("@/data/move-former");
+  if (!(await moveFormer(store, localStorage, isForGood).catch(() => false))) noteUnmoved();
 }
 
 /** Not while the application starts. */
@@ -53,7 +64,7 @@ const SWEPT_AFTER_MS = 10_000;
 
 async function sweep(repository: Repository): Promise<void> {
   const { sweepDeleted } = await import("./forgetting");
-  await sweepDeleted(repository, Date.now()).catch(() => undefined);
+  await sweepDeleted(repository, await openBeside(), Date.now()).catch(() => undefined);
 }
 
 /** Whether the server was started to show the demo. No answer, or any other one, is no. */

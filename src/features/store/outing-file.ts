@@ -1,10 +1,8 @@
 import { fileNameOf, readsBackWhole, writeOutingFile, type Outing, type OutingFile } from "@/data";
-import { carriedPicture, pictures } from "@/data/pictures";
-import { tags } from "@/data/tags";
-import { carriedTags } from "@/data/tags-in-file";
 import { asItLeaves, pictureLeaves, soundLeaves, tagsAsTheyLeave } from "@/outing/leaving/as-it-leaves";
 import type { Leaving } from "@/outing/leaving/choice";
 import type { Beside } from "@/answers/leaving/what-goes";
+import { openBeside } from "./open-repository";
 import { besideRecord, downloadText, type LeftOut } from "./file-transfer";
 import { writtenAnew } from "./picture-anew";
 
@@ -13,20 +11,22 @@ type BesideFile = Pick<OutingFile, "picture" | "tagged">;
 
 /** What lies beside an outing, as far as it leaves; all of it as it is where nothing was chosen. Rejects where it cannot be read. */
 async function tagsFor(outing: Outing, leaving: Leaving | undefined): Promise<BesideFile["tagged"]> {
-  const all = await carriedTags(outing.id);
+  const all = await (await openBeside()).carriedTags(outing.id);
   if (!all || !leaving) return all;
   const told = tagsAsTheyLeave(all.tags, outing, leaving);
   if (told.length === 0) return undefined;
   return { tags: told, sounds: soundLeaves(outing, leaving) ? all.sounds : [] };
 }
 const pictureFor = async (outing: Outing, leaving: Leaving | undefined): Promise<BesideFile["picture"]> =>
-  !leaving || pictureLeaves(outing, leaving) ? carriedPicture(outing.id, leaving && writtenAnew) : undefined;
+  !leaving || pictureLeaves(outing, leaving)
+    ? (await openBeside()).carriedPicture(outing.id, leaving && writtenAnew)
+    : undefined;
 
 /** Counts of what lies beside an outing, for what is told before it leaves; none of what cannot be read. */
 export async function besideOf(outing: Outing): Promise<(leaving: Leaving) => Beside> {
-  const own = await besideRecord(() => tags.of(outing.id));
-  const sounds = await besideRecord(() => tags.countSounds(outing.id));
-  const picture = await besideRecord(() => pictures.of(outing.id));
+  const own = await besideRecord(async () => (await openBeside()).tags.of(outing.id));
+  const sounds = await besideRecord(async () => (await openBeside()).tags.countSounds(outing.id));
+  const picture = await besideRecord(async () => (await openBeside()).pictures.of(outing.id));
   return (leaving) => ({
     tags: tagsAsTheyLeave((own.ok && own.value) || [], outing, leaving).length,
     sounds: (soundLeaves(outing, leaving) && sounds.ok && sounds.value) || 0,

@@ -1,6 +1,7 @@
 import { useEffect } from "react";
 import { create } from "zustand";
-import type { PictureLie, TracedPicture } from "@/data/pictures";
+import { openBeside } from "../../../store/open-repository";
+import type { PictureLie, TracedPicture } from "@/data/beside";
 
 interface Traced {
   readonly picture: TracedPicture | undefined;
@@ -34,7 +35,7 @@ const MOST_PX = 2400;
 /** What is kept as it came; anything else a browser shows is drawn into one of them. */
 const KEPT_TYPES: readonly string[] = ["image/png", "image/jpeg", "image/webp", "image/gif"];
 
-const store = async () => (await import("@/data/pictures")).pictures;
+const store = async () => (await openBeside()).pictures;
 
 /** The picture that is traced over, for as long as the page lives, and kept in this browser. */
 const useTraced = create<Traced>((set, get) => {

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import type { RemovedTag } from "@/data/tags";
+import type { RemovedTag } from "@/data/beside";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { tagMarked } from "@/outing/people/refused";

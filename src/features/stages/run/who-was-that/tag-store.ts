@@ -1,8 +1,9 @@
 import { useEffect } from "react";
 import { create } from "zustand";
 import type { Tag } from "@/data";
-import type { RemovedTag } from "@/data/tags";
+import type { RemovedTag } from "@/data/beside";
 import { useOuting } from "../../../outing/use-outing";
+import { openBeside } from "../../../store/open-repository";
 import { noteUnkept } from "../../../store/unsaved";
 import { onWritten, tellWritten } from "../../../store/written";
 import { recallUnkept, rememberUnkept, type Unkept } from "./unkept-tags";
@@ -28,7 +29,7 @@ interface Tags {
   readonly soundOf: (id: string) => Promise<Blob | undefined>;
 }
 
-const onDisk = async () => (await import("@/data/tags")).tags;
+const onDisk = async () => (await openBeside()).tags;
 
 /** The key under which the tags of an outing are told of to other tabs. */
 const tagsKey = (outingId: string): string => `bp/tags/${outingId}`;

@@ -1,6 +1,16 @@
 import "fake-indexeddb/auto";
 import { openDB } from "idb";
-import { carriedPicture, keptPicture, pictures, type TracedPicture } from "./pictures";
+import { freshStore } from "../store/for-tests";
+import { openBeside, type Beside } from ".";
+import type { Pictures, TracedPicture } from "./pictures";
+
+let beside: Beside;
+let pictures: Pictures;
+beforeEach(async () => {
+  beside = openBeside(await freshStore(), true);
+  await beside.clearBytes();
+  ({ pictures } = beside);
+});
 
 const picture = (outingId: string, name: string): TracedPicture => ({
   outingId,
@@ -12,12 +22,8 @@ const picture = (outingId: string, name: string): TracedPicture => ({
 });
 const DAY = 86_400_000;
 
-test("a picture of a browser that had no list of removed ones stays; one that was taken away comes back until it is swept", async () => {
-  const before = await openDB("bright-perch-pictures", 1, {
-    upgrade: (made) => void made.createObjectStore("pictures", { keyPath: "outingId" }),
-  });
-  await before.put("pictures", picture("one", "plan.png"));
-  before.close();
+test("a picture that was taken away comes back until it is swept, bytes too", async () => {
+  await pictures.keep(picture("one", "plan.png"));
   expect(await pictures.of("one")).toMatchObject({ name: "plan.png" });
   await pictures.remove("one", 5 * DAY);
   expect(await pictures.of("one")).toBeUndefined();
@@ -43,15 +49,39 @@ test("one that gave way to another comes back, and the other can be brought back
 test("on its way to somebody else it is written anew, under a name that tells nothing; a backup has it as it is", async () => {
   await pictures.keep({ ...picture("three", "gate code 4711.png"), carried: true });
   const anew = async (): Promise<Blob> => new Blob(["anew"], { type: "image/jpeg" });
-  expect(await carriedPicture("three", anew)).toMatchObject({
+  expect(await beside.carriedPicture("three", anew)).toMatchObject({
     name: "traced.jpeg",
     type: "image/jpeg",
     base64: btoa("anew"),
   });
-  expect(await keptPicture("three")).toMatchObject({
+  expect(await beside.keptPicture("three")).toMatchObject({
     name: "gate code 4711.png",
     base64: btoa("gate code 4711.png"),
   });
   await pictures.keep(picture("three", "stays.png"));
-  expect(await carriedPicture("three", anew)).toBeUndefined();
+  expect(await beside.carriedPicture("three", anew)).toBeUndefined();
+});
+
+test("laying a picture otherwise writes none of its bytes; what nothing names any more goes", async () => {
+  const written: string[] = [];
+  const { put } = IDBObjectStore.prototype;
+  IDBObjectStore.prototype.put = function (this: IDBObjectStore, ...args) {
+    written.push(this.name);
+    return put.apply(this, args);
+  };
+  try {
+    await pictures.keep(picture("four", "plan.png"));
+    const kept = (await pictures.of("four"))!;
+    written.length = 0;
+    await pictures.keep({ ...kept, lie: { ...kept.lie, bearing: 90 } });
+    expect(written).toEqual(["entries"]);
+  } finally {
+    IDBObjectStore.prototype.put = put;
+  }
+  expect(await pictures.of("four")).toMatchObject({ lie: { bearing: 90 } });
+  await pictures.keep(picture("four", "another.png"));
+  expect(await (await pictures.of("four"))!.file.text()).toBe("another.png");
+  const db = await openDB("bright-perch-bytes");
+  expect([await db.count("heads"), await db.count("pieces")]).toEqual([1, 1]);
+  db.close();
 });

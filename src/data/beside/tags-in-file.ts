@@ -1,9 +1,9 @@
-import { base64Of, blobFrom } from "./base64";
-import type { TagsInFile } from "./schema/tag";
-import { tags, type BroughtTag } from "./tags";
+import { base64Of, blobFrom } from "../base64";
+import type { TagsInFile } from "../schema/tag";
+import type { BroughtTag, Tags } from "./tags";
 
 /** What is kept beside an outing's record for its file; nothing where there is none. Rejects where it cannot be read. */
-export async function carriedTags(outingId: string): Promise<TagsInFile | undefined> {
+export async function carriedTags(tags: Tags, outingId: string): Promise<TagsInFile | undefined> {
   const own = await tags.of(outingId);
   if (own.length === 0) return undefined;
   const sounds: TagsInFile["sounds"] = [];
@@ -16,6 +16,7 @@ export async function carriedTags(outingId: string): Promise<TagsInFile | undefi
 
 /** Of the tags of a file those that are not here yet, for the outing that they come to. Rejects where what is here cannot be read. */
 export async function tagsToBring(
+  tags: Tags,
   outingId: string,
   { tags: brought, sounds }: TagsInFile,
 ): Promise<BroughtTag[]> {

@@ -1,6 +1,6 @@
 import "fake-indexeddb/auto";
 import { openDB } from "idb";
-import { demoKit, demoOutings } from "../../demo";
+import { demoKit, demoOutings } from "../../../demo";
 import {
   DEFAULT_PREFERENCES,
   EMPTY_LIBRARY,
@@ -9,9 +9,21 @@ import {
   writeEverything,
   writeOutingFile,
   type Tag,
-} from ".";
-import { CHUNK, tags } from "./tags";
-import { carriedTags, tagsToBring } from "./tags-in-file";
+} from "..";
+import { freshStore } from "../store/for-tests";
+import type { Store } from "../store/store";
+import { openBeside, type Beside } from ".";
+import { CHUNK, type Tags } from "./tags";
+
+let store: Store;
+let beside: Beside;
+let tags: Tags;
+beforeEach(async () => {
+  store = await freshStore();
+  beside = openBeside(store, true);
+  await beside.clearBytes();
+  ({ tags } = beside);
+});
 
 const START = Date.UTC(2026, 10, 14, 10);
 const tag = (n: number, more: Partial<Tag> = {}): Tag => ({
@@ -22,11 +34,14 @@ const tag = (n: number, more: Partial<Tag> = {}): Tag => ({
   words: String(1 + (n % 8)),
   ...more,
 });
-const chunksOf = async (outingId: string): Promise<Tag[][]> => {
-  const db = await openDB("bright-perch-tags");
-  const all = (await db.getAll("chunks")) as { outingId: string; tags: Tag[] }[];
+const chunksOf = async (outingId: string): Promise<Tag[][]> =>
+  (await store.entries.list(`tags/${outingId}/`)).map(([, text]) => JSON.parse(text) as Tag[]);
+/** How many wholes of bytes there are, named or not. */
+const wholes = async (): Promise<number> => {
+  const db = await openDB("bright-perch-bytes");
+  const count = await db.count("heads");
   db.close();
-  return all.filter((c) => c.outingId === outingId).map((c) => c.tags);
+  return count;
 };
 const refuse = (error: Error): (() => void) => {
   const { put } = IDBObjectStore.prototype;
@@ -41,8 +56,8 @@ const refuse = (error: Error): (() => void) => {
 test("five thousand tags are five thousand small writes: each into a chunk of at most a hundred, none lost", async () => {
   const sizes: number[] = [];
   const { put } = IDBObjectStore.prototype;
-  IDBObjectStore.prototype.put = function (this: IDBObjectStore, value: { tags: Tag[] }, ...key) {
-    sizes.push(value.tags.length);
+  IDBObjectStore.prototype.put = function (this: IDBObjectStore, value: string, ...key) {
+    sizes.push((JSON.parse(value) as Tag[]).length);
     return put.call(this, value, ...key);
   };
   for (let n = 0; n < 5000; n++) expect(await tags.add("many", tag(n))).toEqual({ ok: true });
@@ -90,33 +105,42 @@ test("without room nothing is half written, and it is said", async () => {
   expect(await tags.add("full", tag(2))).toEqual({ ok: true });
 });
 
-test("a tag whose sound was refused was kept without it in the same write: both or neither", async () => {
+test("a tag whose sound was refused was kept without it: both or neither, and no bytes are left", async () => {
+  let refused = "";
   const { put } = IDBObjectStore.prototype;
   IDBObjectStore.prototype.put = function (this: IDBObjectStore, ...args) {
-    if (this.name === "voices") throw new Error("no sound");
+    if (this.name === refused) throw new Error("no sound");
     return put.apply(this, args);
   };
-  const kept = await tags.add("both", tag(1, { kind: "voice" }), new Blob(["x"]));
+  for (refused of ["pieces", "heads", "entries"]) {
+    expect(await tags.add("both", tag(1, { kind: "voice" }), new Blob(["x"]))).toEqual({
+      ok: false,
+      reason: "storage-failed",
+    });
+    expect([await tags.of("both"), await wholes()]).toEqual([[], 0]);
+  }
   IDBObjectStore.prototype.put = put;
-  expect(kept).toEqual({ ok: false, reason: "storage-failed" });
-  expect(await tags.of("both")).toEqual([]);
 });
 
 test("what is kept and cannot be read stays where it is and is not among the tags", async () => {
-  const db = await openDB("bright-perch-tags");
-  await db.put("chunks", { outingId: "odd", number: 0, tags: [tag(1), { id: "?" }] });
-  db.close();
+  const lay = (number: number, text: string) =>
+    store.entries.change((tx) => tx.put(`tags/odd/00000${number}`, text));
+  await lay(0, JSON.stringify([tag(1), { id: "?" }]));
   expect((await tags.of("odd")).map((t) => t.id)).toEqual(["t-1"]);
   await tags.add("odd", tag(2));
   expect((await chunksOf("odd"))[0]).toHaveLength(3);
+  await lay(1, "[{damaged");
+  expect(await tags.add("odd", tag(3))).toEqual({ ok: true });
+  expect((await tags.of("odd")).map((t) => t.id)).toEqual(["t-1", "t-2", "t-3"]);
+  expect(await store.entries.get("tags/odd/000001")).toBe("[{damaged");
 });
 
 test("tags and what was spoken go along in an outing's file and in the file of everything, and come back once", async () => {
   await tags.add("walk", tag(1, { names: ["Ida Roth"] }));
   await tags.add("walk", tag(2, { kind: "voice", seconds: 2 }), new Blob(["hum"], { type: "audio/webm" }));
-  const tagged = await carriedTags("walk");
+  const tagged = await beside.carriedTags("walk");
   expect(tagged?.sounds).toEqual([{ tagId: "t-2", type: "audio/webm", base64: btoa("hum") }]);
-  expect(await carriedTags("none")).toBeUndefined();
+  expect(await beside.carriedTags("none")).toBeUndefined();
   const outing = demoOutings[0]!;
   const all = { kit: demoKit, preferences: DEFAULT_PREFERENCES };
   const one = await readFile(writeOutingFile({ ...all, outing, tagged }));
@@ -124,9 +148,9 @@ test("tags and what was spoken go along in an outing's file and in the file of e
     writeEverything({ ...all, outings: [outing], library: EMPTY_LIBRARY, tagged: { [outing.id]: tagged! } }),
   );
   for (const read of [one, every]) expect(read.ok && read.value.outings[0]!.tagged).toEqual(tagged);
-  const brought = await tagsToBring("there", tagged!);
+  const brought = await beside.tagsToBring("there", tagged!);
   expect(await tags.bring(brought)).toEqual({ ok: true });
-  expect(await tagsToBring("there", tagged!)).toEqual([]);
+  expect(await beside.tagsToBring("there", tagged!)).toEqual([]);
   expect(await tags.of("there")).toEqual(tagged!.tags);
   expect(await (await tags.soundOf("there", "t-2"))!.text()).toBe("hum");
   expect(await tags.takeAway(brought)).toEqual({ ok: true });
@@ -137,7 +161,6 @@ test("tags and what was spoken go along in an outing's file and in the file of e
 });
 
 test("words put on a tag that was deleted elsewhere were told as kept and were gone: the tag comes back with them", async () => {
-  await tags.clear();
   await tags.add("one", tag(1));
   await tags.add("one", tag(2));
   await tags.remove("one", tag(1).id, 0);
@@ -149,10 +172,9 @@ test("words put on a tag that was deleted elsewhere were told as kept and were g
 });
 
 test("tags of a file came in by half where the room ended: all of them or none", async () => {
-  await tags.clear();
   await tags.add("one", tag(1));
   const tagged = { tags: Array.from({ length: 250 }, (_, i) => tag(i + 1)), sounds: [] };
-  const brought = await tagsToBring("one", tagged);
+  const brought = await beside.tagsToBring("one", tagged);
   expect(brought).toHaveLength(249);
   let puts = 0;
   const { put } = IDBObjectStore.prototype;
@@ -169,7 +191,6 @@ test("tags of a file came in by half where the room ended: all of them or none",
 });
 
 test("a deleted tag was gone once its message was: it comes back with what was spoken, once, and is swept in time", async () => {
-  await tags.clear();
   await tags.add("one", tag(1), new Blob(["hum"]));
   await tags.add("one", tag(2));
   await tags.remove("one", tag(1).id, 1000);
@@ -194,11 +215,11 @@ test("a deleted tag was gone once its message was: it comes back with what was s
 });
 
 test("where the disk is full a tag could not be deleted, which would have made room: it goes without being kept", async () => {
-  await tags.clear();
   await tags.add("one", tag(1), new Blob(["hum"]));
   const { put } = IDBObjectStore.prototype;
   IDBObjectStore.prototype.put = function (this: IDBObjectStore, ...args: Parameters<typeof put>) {
-    if (this.name === "removed") throw new DOMException("the quota has been exceeded", "QuotaExceededError");
+    if (args[1] === "tags-removed/one/t-1")
+      throw new DOMException("the quota has been exceeded", "QuotaExceededError");
     return put.apply(this, args);
   };
   try {

@@ -1,0 +1,60 @@
+import type { FilePicture } from "../outing-file";
+import type { TagsInFile } from "../schema/tag";
+import type { Store } from "../store/store";
+import { openBytes, type Bytes } from "./bytes";
+import { carriedPicture, createPictures, fromFile, keptPicture, type Pictures } from "./pictures";
+import { createTags, type BroughtTag, type Tags } from "./tags";
+import { carriedTags, tagsToBring } from "./tags-in-file";
+
+export type { BroughtTag, RemovedTag } from "./tags";
+export type { PictureLie, TracedPicture } from "./pictures";
+
+/** What lies beside the records of outings: entries of the same store, and the bytes that they name. */
+export interface Beside {
+  readonly tags: Tags;
+  readonly pictures: Pictures;
+  /** The tags of an outing for its file, with what was spoken; nothing where there are none. Rejects where they cannot be read. */
+  carriedTags(outingId: string): Promise<TagsInFile | undefined>;
+  /** Of the tags of a file those that are not here yet, for the outing that they come to. Rejects where what is here cannot be read. */
+  tagsToBring(outingId: string, brought: TagsInFile): Promise<BroughtTag[]>;
+  /** As `carriedPicture`. */
+  carriedPicture(outingId: string, anew?: (file: Blob) => Promise<Blob>): Promise<FilePicture | undefined>;
+  /** The picture of an outing for a file of everything, which leaves nothing out; rejects where it cannot be read. */
+  keptPicture(outingId: string): Promise<FilePicture | undefined>;
+  /** Keeps the picture of a file for an outing; rejects without room. */
+  keepFromFile(outingId: string, picture: FilePicture): Promise<void>;
+  /** Of all outings: what was deleted before an instant, epoch milliseconds, and bytes that nothing named by then, go for good. */
+  sweep(before: number): Promise<void>;
+  /** All that lies beside an outing that is gone for good. Rejects where some of it stays. */
+  forget(outingId: string): Promise<void>;
+  /** All bytes go; the entries that name them go with the store. */
+  clearBytes(): Promise<void>;
+}
+
+/** Beside a store that lasts, or one that lasts as long as the page. */
+export const openBeside = (store: Store, isForGood: boolean): Beside => besideOf(store, openBytes(isForGood));
+
+export function besideOf({ entries }: Store, bytes: Bytes): Beside {
+  const [tags, pictures] = [createTags(entries, bytes), createPictures(entries, bytes)];
+  return {
+    tags,
+    pictures,
+    carriedTags: (outingId) => carriedTags(tags, outingId),
+    tagsToBring: (outingId, brought) => tagsToBring(tags, outingId, brought),
+    carriedPicture: (outingId, anew) => carriedPicture(pictures, outingId, anew),
+    keptPicture: (outingId) => keptPicture(pictures, outingId),
+    keepFromFile: (outingId, picture) => pictures.keep(fromFile(outingId, picture)),
+    sweep: async (before) => {
+      await tags.sweep(before);
+      await pictures.sweep(before);
+      const refs = [...(await tags.named()), ...(await pictures.named())];
+      await bytes.sweep(new Set(refs.map((ref) => ref.bytes)), before);
+    },
+    forget: async (outingId) => {
+      await pictures.forget(outingId);
+      const { ok } = await tags.forget(outingId);
+      if (!ok) throw new Error(`tags of ${outingId} stay`);
+    },
+    clearBytes: () => bytes.clear(),
+  };
+}
