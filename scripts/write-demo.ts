@@ -2,7 +2,10 @@
 import { writeFileSync } from "node:fs";
 import path from "node:path";
 import { demoKit, demoOutings } from "../demo";
-import { DEFAULT_PREFERENCES, writeOutingFile } from "../src/data";
+import { DEFAULT_PREFERENCES } from "../src/data";
+import { jsonText, outingInFile } from "../src/data/files";
 
-const text = writeOutingFile({ outing: demoOutings[0]!, kit: demoKit, preferences: DEFAULT_PREFERENCES });
+const text = jsonText(
+  outingInFile({ outing: demoOutings[0]!, kit: demoKit, preferences: DEFAULT_PREFERENCES }),
+);
 writeFileSync(path.resolve(__dirname, "../demo/hockey-semi-final.outing.json"), text);

@@ -1,6 +1,7 @@
 import { createAssessments } from "../../src/outing/assessments";
 import type { Assessment, NoPicture } from "../../src/core/judge";
-import { choiceOf, wallTimeOf, type OutingFile } from "../../src/data";
+import { choiceOf, wallTimeOf } from "../../src/data";
+import type { OutingFile } from "../../src/data/files";
 import {
   evWords,
   isoWords,

@@ -3,7 +3,8 @@ import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import { demoKit, demoOutings } from "../../demo";
-import { DEFAULT_PREFERENCES, windowOf, writeOutingFile } from "../../src/data";
+import { DEFAULT_PREFERENCES, windowOf } from "../../src/data";
+import { jsonText, outingInFile } from "../../src/data/files";
 import { createAssessments } from "../../src/outing/assessments";
 import { ANSWERS } from "../../src/answers/panels";
 import { askFile } from "./ask";
@@ -62,7 +63,7 @@ test("the examples of the README print what stands there", () => {
 
 test("the demo's file is the demo as the application would write it", () => {
   expect(readFileSync(FILE, "utf8")).toBe(
-    writeOutingFile({ outing: demoOutings[0]!, kit: demoKit, preferences: DEFAULT_PREFERENCES }),
+    jsonText(outingInFile({ outing: demoOutings[0]!, kit: demoKit, preferences: DEFAULT_PREFERENCES })),
   );
 });
 
@@ -160,7 +161,7 @@ test("application and command line answer alike, for every demo outing, school, 
           const bag = lens ? { bodies: [], lenses: [lens], converters: [], supports: [], cards: [] } : null;
           const outing = { ...plain, bag, choices: plain.choices.map((c) => ({ ...c, held })) };
           const preferences = { ...DEFAULT_PREFERENCES, school };
-          writeFileSync(file, writeOutingFile({ outing, kit: demoKit, preferences }));
+          writeFileSync(file, jsonText(outingInFile({ outing, kit: demoKit, preferences })));
           const { starts } = windowOf(outing);
           const answers = createAssessments();
           const ours = outing.shots.flatMap((shot) => {

@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
-import { readOutingFile, windowOf, type OutingFile } from "../../src/data";
+import { windowOf } from "../../src/data";
+import { readOutingFile, type OutingFile } from "../../src/data/files";
 import { faultWords, readingFailure } from "../../src/words";
 
 /** What is asked of a file on the command line. */

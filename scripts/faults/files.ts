@@ -1,16 +1,8 @@
 // Files of ours, broken in so many seeded ways: whatever is in them, reading neither throws nor hands over what the schemas
 // refuse, and a repair gives back what can be read or nothing. Run with the number of files.
 import { demoKit, demoOutings } from "../../demo";
-import {
-  DEFAULT_PREFERENCES,
-  EMPTY_LIBRARY,
-  kitSchema,
-  outingSchema,
-  readFile,
-  repair,
-  writeEverything,
-  writeOutingFile,
-} from "../../src/data";
+import { DEFAULT_PREFERENCES, EMPTY_LIBRARY, kitSchema, outingSchema, repair } from "../../src/data";
+import { jsonText, readFile, everythingInFile, outingInFile } from "../../src/data/files";
 import { seeded } from "./seeded";
 
 const many = Number(process.argv[2] ?? 10_000);
@@ -18,8 +10,8 @@ const { below, oneOf, random } = seeded(20261017);
 
 const preferences = DEFAULT_PREFERENCES;
 const whole = [
-  ...demoOutings.map((outing) => writeOutingFile({ outing, kit: demoKit, preferences })),
-  writeEverything({ outings: demoOutings, kit: demoKit, library: EMPTY_LIBRARY, preferences }),
+  ...demoOutings.map((outing) => jsonText(outingInFile({ outing, kit: demoKit, preferences }))),
+  jsonText(everythingInFile({ outings: demoOutings, kit: demoKit, library: EMPTY_LIBRARY, preferences })),
   JSON.stringify(demoOutings[2]),
   JSON.stringify(demoKit),
 ];
@@ -94,7 +86,7 @@ async function main(): Promise<void> {
     for (let times = 1 + below(3); times > 0; times--)
       text = random() < 0.8 && text.startsWith("{") && isJson(text) ? breakJson(text) : breakText(text);
     try {
-      const found = await readFile(text);
+      const found = await readFile(new Blob([text]));
       if (found.ok) read++;
       else refused++;
       if (found.ok && found.value.outings.some((o) => !outingSchema.safeParse(o.outing).success))

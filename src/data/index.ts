@@ -1,27 +1,10 @@
-export { readFile, readsBackWhole, type FileContents, type FileRead } from "./any-file";
 export { bagOf, bagWeight } from "./bag";
-export { writeEverything, type Everything, type OnProgress } from "./everything-file";
 export { freeId, idFromName, newId } from "./ids";
-export {
-  importWrite,
-  previewImport,
-  type ImportChoices,
-  type ImportPreview,
-  type ImportRow,
-  type Mine,
-} from "./import";
 export type { Fault } from "./migrate";
 export { mergeRecords, sameValue, takenBack } from "./merge-records";
 export { duplicateOuting } from "./duplicate-outing";
 export { HALL_DAYLIGHT, hallFor } from "./hall";
-export {
-  fileNameOf,
-  readOutingFile,
-  writeOutingFile,
-  type FilePicture,
-  type OutingFile,
-  type OutingFileRead,
-} from "./outing-file";
+export { fileNameOf } from "./file-name";
 export {
   DEFAULT_PREFERENCES,
   EMPTY_LIBRARY,

@@ -1,8 +1,9 @@
 import { z } from "zod";
 import { demoKit, demoOutings } from "../../demo";
 import { changesOfRecord, createRepository, DEFAULT_PREFERENCES, EMPTY_LIBRARY, mergeRecords } from ".";
-import { readEverything, writeEverything } from "./everything-file";
-import { besideWrite } from "./import";
+import { everythingInFile, readEverything } from "./files/everything-file";
+import { jsonText } from "./files";
+import { besideWrite } from "./files/import";
 import { ONE_KINDS, type Kinds, type RecordOf } from "./records";
 import { freshStore, lay } from "./store/for-tests";
 
@@ -82,7 +83,7 @@ test("it goes into the file of everything and comes back equal, and a file from 
     preferences: DEFAULT_PREFERENCES,
     places: two,
   };
-  const raw = JSON.parse(writeEverything(everything)) as object;
+  const raw = JSON.parse(jsonText(everythingInFile(everything))) as object;
   expect(await readEverything<WithPlaces>(raw, undefined, KINDS)).toEqual({ ok: true, value: everything });
   const { places: _, ...before } = raw as { places: unknown };
   expect(await readEverything<WithPlaces>(before, undefined, KINDS)).toMatchObject({

@@ -1,4 +1,4 @@
-import type { FilePicture } from "../outing-file";
+import type { FilePicture } from "../files";
 import type { TagsInFile } from "../schema/tag";
 import type { Store } from "../store/store";
 import { openBytes, type Bytes } from "./bytes";

@@ -1,6 +1,5 @@
 import type { Entries, EntriesChange } from "../store/entries";
-import { base64Of, blobFrom } from "../base64";
-import { pictureName, type FilePicture } from "../outing-file";
+import { pictureName, type FilePicture } from "../files";
 import type { Bytes, BytesRef } from "./bytes";
 
 /** A picture that is traced over, with how it lies on the ground. */
@@ -172,14 +171,14 @@ async function takenAway(
 }
 
 /** A picture as it is written into a file. */
-async function intoFile({ name, file, width, height, lie }: TracedPicture): Promise<FilePicture> {
+function intoFile({ name, file, width, height, lie }: TracedPicture): FilePicture {
   const type = file.type as FilePicture["type"];
-  return { name: pictureName(name), type, base64: await base64Of(file), width, height, lie };
+  return { name: pictureName(name), type, file, width, height, lie };
 }
 
 /** A picture of a file as it is kept for an outing. */
-export function fromFile(outingId: string, { name, type, base64, ...rest }: FilePicture): TracedPicture {
-  return { outingId, name, file: blobFrom(base64, type), ...rest, carried: true };
+export function fromFile(outingId: string, { type: _, ...rest }: FilePicture): TracedPicture {
+  return { outingId, ...rest, carried: true };
 }
 
 /**

@@ -1,4 +1,3 @@
-import { base64Of, blobFrom } from "../base64";
 import type { TagsInFile } from "../schema/tag";
 import type { BroughtTag, Tags } from "./tags";
 
@@ -9,7 +8,7 @@ export async function carriedTags(tags: Tags, outingId: string): Promise<TagsInF
   const sounds: TagsInFile["sounds"] = [];
   for (const { id, kind } of own) {
     const sound = kind === "voice" ? await tags.soundOf(outingId, id) : undefined;
-    if (sound) sounds.push({ tagId: id, type: sound.type, base64: await base64Of(sound) });
+    if (sound) sounds.push({ tagId: id, type: sound.type, file: sound });
   }
   return { tags: own, sounds };
 }
@@ -25,6 +24,6 @@ export async function tagsToBring(
     .filter((tag) => !here.has(tag.id))
     .map((tag) => {
       const sound = sounds.find((s) => s.tagId === tag.id);
-      return { outingId, tag, ...(sound && { sound: blobFrom(sound.base64, sound.type) }) };
+      return { outingId, tag, ...(sound && { sound: sound.file }) };
     });
 }

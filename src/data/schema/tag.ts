@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { bytesWithin, withBytes } from "./bytes-in-file";
 import { LIMITS } from "./limits";
 import { id, instant, name, words } from "./parts";
 
@@ -26,14 +27,16 @@ export const tagSchema = z.object({
 
 export type Tag = z.infer<typeof tagSchema>;
 
-/** Letters of one spoken note: some two megabytes, far more than twenty seconds take. */
-const MOST_LETTERS = 3_000_000;
+/** Bytes of one spoken note: far more than twenty seconds take. */
+const MOST_BYTES = 2_250_000;
 
 /** The tags of an outing as they go along in a file, with what was spoken. */
 export const tagsInFileSchema = z.object({
   tags: z.array(tagSchema).max(20_000),
   sounds: z.array(
-    z.object({ tagId: z.string().max(40), type: z.string().max(100), base64: z.base64().max(MOST_LETTERS) }),
+    withBytes(
+      z.object({ tagId: z.string().max(40), type: z.string().max(100), base64: bytesWithin(MOST_BYTES) }),
+    ),
   ),
 });
 export type TagsInFile = z.infer<typeof tagsInFileSchema>;

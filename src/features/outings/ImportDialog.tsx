@@ -1,8 +1,8 @@
 import { useRouter } from "expo-router";
 import { useEffect, useRef, useState } from "react";
 import { View } from "react-native";
-import { readFile, type Fault, type FileContents, type ImportChoices, type ImportRow } from "@/data";
-import { textOfFile } from "@/data/text-of-file";
+import { type Fault } from "@/data";
+import type { FileContents, ImportChoices, ImportRow } from "@/data/files";
 import { changesBetween } from "@/outing/changes";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
@@ -18,6 +18,7 @@ import {
   readingFailure,
   savingFailure,
 } from "@/words";
+import { readFileElsewhere } from "@/workers/read-file";
 import { preview, useImport, type Previewed } from "../store/import";
 
 type Stage =
@@ -100,16 +101,14 @@ function progressWords(stage: Extract<Stage, { at: "reading" | "writing" }>): st
   return stage.of > 1 ? `Reading ${stage.done} of ${stage.of} outings` : "Reading";
 }
 
-/** Between two parts of the work the screen is drawn, and a press on Cancel heard. */
-const breathe = (): Promise<void> => new Promise((done) => setTimeout(done, 0));
-
 async function read(file: File, goesOn: () => boolean, setStage: (stage: Stage) => void): Promise<void> {
   const onProgress = async (done: number, of: number): Promise<boolean> => {
     setStage({ at: "reading", done, of });
-    await breathe();
+    // On the page itself the screen is drawn in between, and a press on Cancel heard.
+    await new Promise((after) => setTimeout(after, 0));
     return goesOn();
   };
-  const found = await readFile(await textOfFile(file), onProgress);
+  const found = await readFileElsewhere(file, onProgress);
   if (!goesOn()) return;
   if (found.ok) {
     const shown = await preview(found.value);

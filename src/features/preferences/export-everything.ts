@@ -1,5 +1,6 @@
-import { namesOf, ONE_KINDS, readsBackWhole, writeEverything, type RecordOf } from "@/data";
-import { besideRecord, downloadText, type LeftOut } from "../store/file-transfer";
+import { namesOf, ONE_KINDS, type RecordOf } from "@/data";
+import { everythingInFile, jsonFile, readsBackWhole } from "@/data/files";
+import { besideRecord, downloadBlob, downloadText, type LeftOut } from "../store/file-transfer";
 import { settled } from "../store/kept";
 import { openBeside, openRepository } from "../store/open-repository";
 import { leftOutWords } from "@/words/failures";
@@ -41,15 +42,16 @@ export async function exportEverything(): Promise<Exported> {
   const { carriedTags, keptPicture } = await openBeside();
   const tagged = await ofEach(outings, carriedTags);
   const pictures = await ofEach(outings, keptPicture);
-  const text = writeEverything({
+  const told = everythingInFile({
     ...(Object.fromEntries(records) as unknown as RecordOf),
     outings,
     writtenAt,
     tagged: tagged.of,
     pictures: pictures.of,
   });
-  if (!(await readsBackWhole(text))) return { ok: false, reason: "not-whole" };
-  downloadText(`bright-perch.${writtenAt.slice(0, 10)}.everything.json`, text);
+  const file = await jsonFile(told);
+  if (!(await readsBackWhole(told, file))) return { ok: false, reason: "not-whole" };
+  downloadBlob(`bright-perch.${writtenAt.slice(0, 10)}.everything.json`, file);
   noteWrittenOut();
   const leftOut: readonly LeftOut[] = [
     ...(tagged.missed ? ["tags" as const] : []),

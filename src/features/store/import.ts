@@ -1,14 +1,8 @@
 import { useQueryClient, type QueryClient } from "@tanstack/react-query";
 import {
-  importWrite,
   namesOf,
   ONE_KINDS,
-  previewImport,
   takenBack,
-  type FileContents,
-  type ImportChoices,
-  type ImportPreview,
-  type Mine,
   type Outing,
   type ReadAt,
   type RecordName,
@@ -16,6 +10,14 @@ import {
   type Repository,
   type Saved,
 } from "@/data";
+import {
+  importWrite,
+  previewImport,
+  type FileContents,
+  type ImportChoices,
+  type ImportPreview,
+  type Mine,
+} from "@/data/files";
 import { openBeside, openRepository } from "./open-repository";
 import { outingKey } from "./outings";
 

@@ -1,9 +1,10 @@
-import { fileNameOf, readsBackWhole, writeOutingFile, type Outing, type OutingFile } from "@/data";
+import { fileNameOf, type Outing } from "@/data";
+import { jsonFile, outingInFile, readsBackWhole, type OutingFile } from "@/data/files";
 import { asItLeaves, pictureLeaves, soundLeaves, tagsAsTheyLeave } from "@/outing/leaving/as-it-leaves";
 import type { Leaving } from "@/outing/leaving/choice";
 import type { Beside } from "@/answers/leaving/what-goes";
 import { openBeside } from "./open-repository";
-import { besideRecord, downloadText, type LeftOut } from "./file-transfer";
+import { besideRecord, downloadBlob, downloadText, type LeftOut } from "./file-transfer";
 import { writtenAnew } from "./picture-anew";
 
 /** What lies beside an outing's record for its file. */
@@ -46,7 +47,7 @@ export async function downloadOutingFile(
   const outing = leaving ? asItLeaves(stored, leaving) : stored;
   const picture = await besideRecord(() => pictureFor(stored, leaving));
   const tagged = await besideRecord(() => tagsFor(stored, leaving));
-  const text = writeOutingFile({
+  const told = outingInFile({
     outing,
     kit,
     preferences,
@@ -54,8 +55,9 @@ export async function downloadOutingFile(
     ...(picture.ok && picture.value && { picture: picture.value }),
     ...(tagged.ok && tagged.value && { tagged: tagged.value }),
   });
-  const isWhole = await readsBackWhole(text);
-  if (isWhole) downloadText(fileNameOf(outing, "outing.json"), text);
+  const file = await jsonFile(told);
+  const isWhole = await readsBackWhole(told, file);
+  if (isWhole) downloadBlob(fileNameOf(outing, "outing.json"), file);
   else downloadText(fileNameOf(outing, "stored.json"), JSON.stringify(outing, null, 2));
   return {
     isWhole,

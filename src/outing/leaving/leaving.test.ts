@@ -1,13 +1,6 @@
 import { demoKit, demoOutings } from "../../../demo";
-import {
-  DEFAULT_PREFERENCES,
-  outingSchema,
-  readOutingFile,
-  tagSchema,
-  writeOutingFile,
-  type Outing,
-  type Tag,
-} from "@/data";
+import { DEFAULT_PREFERENCES, outingSchema, tagSchema, type Outing, type Tag } from "@/data";
+import { readOutingFile, jsonFile, outingInFile } from "@/data/files";
 import { toGeoJson } from "@/data/ground-files/to-geojson";
 import { toGpx } from "@/data/ground-files/to-gpx";
 import { programmeCalendar, programmeCsv, csvOf } from "../programme/programme-files";
@@ -150,20 +143,28 @@ const tags: Tag[] = [
 ];
 
 /** What was spoken with the tag: bytes are letters in a file. */
-const SPOKEN = { tagId: "t1", type: "audio/webm", base64: btoa("spoken by a coach") };
+const LETTERS = btoa("spoken by a coach");
+const SPOKEN = {
+  tagId: "t1",
+  type: "audio/webm",
+  file: new Blob(["spoken by a coach"], { type: "audio/webm" }),
+};
 
 /** Every file that goes to somebody else, as text. */
-function filesOf(leaving: Leaving): string {
+async function filesOf(leaving: Leaving): Promise<string> {
   const left = asItLeaves(outing, leaving);
   const told = tagsAsTheyLeave(tags, outing, leaving);
   const nowhere = (): string => "";
-  return [
-    writeOutingFile({
+  const file = await jsonFile(
+    outingInFile({
       outing: left,
       kit: demoKit,
       preferences: DEFAULT_PREFERENCES,
       tagged: { tags: told, sounds: soundLeaves(outing, leaving) ? [SPOKEN] : [] },
     }),
+  );
+  return [
+    await file.text(),
     JSON.stringify(toGeoJson(left)),
     toGpx(left),
     programmeCsv(left.programme ?? [], nowhere),
@@ -193,10 +194,10 @@ test("every text of an outing stands in the table of what leaves, by itself or w
 
 test.each(EACH)(
   "$way with $ticked: no text is in any file that the table keeps back, and the outing is still one",
-  (leaving) => {
+  async (leaving) => {
     const left = asItLeaves(outing, leaving);
     expect(outingSchema.safeParse(left).error).toBeUndefined();
-    const files = filesOf(leaving);
+    const files = await filesOf(leaving);
     const kept = keptOf(outing);
     for (const text of TEXTS) {
       const parts = PARTS_OF_OUTING.filter(
@@ -231,17 +232,17 @@ const NEVER: Readonly<Record<string, readonly string[]>> = {
     "programme[].name",
   ],
 };
-test.each(Object.entries(NEVER))("%s never has what it is named for", (way, texts) => {
+test.each(Object.entries(NEVER))("%s never has what it is named for", async (way, texts) => {
   for (const ticked of [[], ASKED_EACH_TIME]) {
-    const files = filesOf({ way, ticked } as Leaving);
+    const files = await filesOf({ way, ticked } as Leaving);
     for (const text of texts) expect([text, files.includes(markOf(text))]).toEqual([text, false]);
     if (!way.startsWith("without-place"))
       for (const said of ["§name§", "§said§"]) expect(files).not.toContain(said);
   }
 });
 
-test("names of the young, consents, contacts, codes of gates and nests stay here unless they are ticked this time", () => {
-  const files = filesOf({ way: "whole", ticked: [] });
+test("names of the young, consents, contacts, codes of gates and nests stay here unless they are ticked this time", async () => {
+  const files = await filesOf({ way: "whole", ticked: [] });
   for (const text of [
     "people[].name",
     "programme[].who",
@@ -250,9 +251,9 @@ test("names of the young, consents, contacts, codes of gates and nests stay here
     "access.allowedBy",
   ])
     expect([text, files.includes(markOf(text))]).toEqual([text, false]);
-  for (const said of ["§name§", "§said§", SPOKEN.base64]) expect(files).not.toContain(said);
-  expect(filesOf({ way: "whole", ticked: ["young"] })).toContain(SPOKEN.base64);
-  expect(filesOf({ way: "without-place", ticked: ["young"] })).not.toContain(SPOKEN.base64);
+  for (const said of ["§name§", "§said§", LETTERS]) expect(files).not.toContain(said);
+  expect(await filesOf({ way: "whole", ticked: ["young"] })).toContain(LETTERS);
+  expect(await filesOf({ way: "without-place", ticked: ["young"] })).not.toContain(LETTERS);
   expect(files).not.toContain('"nest"');
   const names = asItLeaves(outing, { way: "whole", ticked: ["young"] });
   expect(names.people!.map((p) => p.consent)).toEqual(["not-asked", "refused"]);
@@ -261,7 +262,7 @@ test("names of the young, consents, contacts, codes of gates and nests stay here
   expect(all).toEqual(outing);
 });
 
-test("a place that is not to be told goes to the middle of its square kilometre, and so does one with a nest that is left out", () => {
+test("a place that is not to be told goes to the middle of its square kilometre, and so does one with a nest that is left out", async () => {
   const { anchor } = outing.ground;
   const at = (leaving: Leaving) => asItLeaves(outing, leaving).ground.anchor;
   expect(at({ way: "whole", ticked: ["nests"] })).toEqual(anchor);
@@ -274,7 +275,7 @@ test("a place that is not to be told goes to the middle of its square kilometre,
     expect(pictureLeaves(outing, leaving)).toBe(false);
     expect(at(leaving)).toEqual(toGrid(anchor));
     // No digit of the place beyond a hundredth of a degree is in any file.
-    for (const digits of ["53.412", "2.987"]) expect(filesOf(leaving)).not.toContain(digits);
+    for (const digits of ["53.412", "2.987"]) expect(await filesOf(leaving)).not.toContain(digits);
   }
 });
 

@@ -16,7 +16,7 @@ import {
 import { keyOfPlace, placeOfKey, placesOf } from "@/outing/programme/event-places";
 import { addEvents } from "@/outing/edits";
 import { LIMITS } from "@/data";
-import { textOfFile } from "@/data/text-of-file";
+import { textOfFile } from "@/data/files/text-of-file";
 import { Button } from "@/ui/controls/Button";
 import { FileButton } from "@/ui/controls/FileButton";
 import { Picker } from "@/ui/controls/Picker";

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
 import { fileNameOf, type Outing } from "@/data";
-import { textOfFile } from "@/data/text-of-file";
+import { textOfFile } from "@/data/files/text-of-file";
 import { readGroundFile, type GroundRead } from "@/data/ground-files/read-ground";
 import { toGeoJson } from "@/data/ground-files/to-geojson";
 import { toGpx } from "@/data/ground-files/to-gpx";

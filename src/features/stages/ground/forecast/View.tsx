@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { textOfFile } from "@/data/text-of-file";
+import { textOfFile } from "@/data/files/text-of-file";
 import { View } from "react-native";
 import {
   hourAt,

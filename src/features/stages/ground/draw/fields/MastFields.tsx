@@ -1,7 +1,7 @@
 import { View } from "react-native";
 import { lampOf } from "@/answers/plan/lamp-file";
 import { freeId } from "@/data";
-import { textOfFile } from "@/data/text-of-file";
+import { textOfFile } from "@/data/files/text-of-file";
 import { addLampFile } from "@/outing/edits";
 import { FileButton } from "@/ui/controls/FileButton";
 import { LengthField } from "@/ui/controls/LengthField";

@@ -1,20 +1,21 @@
-import { demoKit, demoOutings } from "../../demo";
+import { demoKit, demoOutings } from "../../../demo";
+import { DEFAULT_PREFERENCES, EMPTY_LIBRARY, fileNameOf } from "..";
 import {
-  DEFAULT_PREFERENCES,
-  EMPTY_LIBRARY,
-  fileNameOf,
+  jsonFile,
+  jsonText,
   readFile,
   readOutingFile,
   readsBackWhole,
-  writeEverything,
-  writeOutingFile,
+  everythingInFile,
+  outingInFile,
   type OutingFile,
 } from ".";
+import { readText } from "./for-tests";
 import { pictureName } from "./outing-file";
 
 const outing = demoOutings[0]!;
 const file: OutingFile = { outing, kit: demoKit, preferences: DEFAULT_PREFERENCES };
-const text = writeOutingFile(file);
+const text = jsonText(outingInFile(file));
 const changed = (edit: (file: Record<string, unknown>) => void): string => {
   const file = JSON.parse(text) as Record<string, unknown>;
   edit(file);
@@ -105,16 +106,18 @@ test("files of the first version, in which an outing had another name, still ope
   const old = JSON.stringify({ ...rest, version: 1, shoot: named });
   expect(readOutingFile(old)).toEqual(readOutingFile(text));
   const everything = JSON.parse(
-    writeEverything({
-      outings: [outing],
-      kit: demoKit,
-      library: EMPTY_LIBRARY,
-      preferences: DEFAULT_PREFERENCES,
-    }),
+    jsonText(
+      everythingInFile({
+        outings: [outing],
+        kit: demoKit,
+        library: EMPTY_LIBRARY,
+        preferences: DEFAULT_PREFERENCES,
+      }),
+    ),
   ) as Record<string, unknown>;
   const { outings, ...kept } = everything;
-  expect(await readFile(JSON.stringify({ ...kept, version: 1, shoots: outings }))).toEqual(
-    await readFile(JSON.stringify(everything)),
+  expect(await readText(JSON.stringify({ ...kept, version: 1, shoots: outings }))).toEqual(
+    await readText(JSON.stringify(everything)),
   );
   expect(readOutingFile(JSON.stringify({ ...rest, version: 3, outing: named }))).toMatchObject({
     reason: "newer-version",
@@ -130,7 +133,9 @@ test("an outing whose kit was removed since was written into a file that was ref
     converters: [],
   };
   expect(left.bodies.length).toBeLessThan(demoKit.bodies.length);
-  const read = readOutingFile(writeOutingFile({ outing, kit: left, preferences: DEFAULT_PREFERENCES }));
+  const read = readOutingFile(
+    jsonText(outingInFile({ outing, kit: left, preferences: DEFAULT_PREFERENCES })),
+  );
   if (!read.ok) throw new Error(JSON.stringify(read.faults));
   expect(read.value.outing.choices[0]).toMatchObject({
     shotId: gone.shotId,
@@ -140,77 +145,90 @@ test("an outing whose kit was removed since was written into a file that was ref
   });
 });
 
-test("a picture goes along where it is wanted, and one that is none refuses the file with its place", () => {
-  const picture = {
-    name: "plan.png",
-    type: "image/png" as const,
-    base64: "iVBORw0KGgo=",
-    width: 400,
-    height: 200,
-    lie: { at: { x: 1.5, y: -2 }, bearing: 8, metresPerPx: 0.1, shows: 0.6 },
-  };
-  const text = writeOutingFile({ ...file, picture });
-  const read = readOutingFile(text);
-  if (!read.ok) throw new Error(read.reason);
-  expect(read.value.picture).toEqual(picture);
-  expect(readOutingFile(text.replace('"image/png"', '"text/html"'))).toMatchObject({
-    ok: false,
-    faults: [{ path: "picture.type" }],
-  });
-  expect(writeOutingFile(file)).not.toContain('"picture"');
-});
-
 const picture = {
-  name: `${"plan ".repeat(60)}.png`,
+  name: "plan.png",
   type: "image/png" as const,
-  base64: "aGVsbG8=",
+  file: new Blob(["hello"], { type: "image/png" }),
   width: 40,
   height: 30,
   lie: { at: { x: 1, y: 2 }, bearing: 10, metresPerPx: 0.5, shows: 0.6 },
 };
 const tagged = {
   tags: [{ id: "t", at: 1_794_000_000_000, kind: "voice" as const, names: ["Ida"], seconds: 2 }],
-  sounds: [{ tagId: "t", type: "audio/webm", base64: "aHVt" }],
+  sounds: [{ tagId: "t", type: "audio/webm", file: new Blob(["hum"], { type: "audio/webm" }) }],
 };
 
+test("a picture goes along where it is wanted, and one that is none refuses the file with its place", async () => {
+  const written = await (await jsonFile(outingInFile({ ...file, picture }))).text();
+  expect(written).toContain(`"base64": "${btoa("hello")}"`);
+  const read = readOutingFile(written);
+  if (!read.ok) throw new Error(read.reason);
+  expect(read.value.picture).toEqual(picture);
+  expect(await read.value.picture!.file.text()).toBe("hello");
+  expect(readOutingFile(written.replace('"image/png"', '"text/html"'))).toMatchObject({
+    ok: false,
+    faults: [{ path: "picture.type" }],
+  });
+  expect(readOutingFile(written.replace(btoa("hello"), "no letters"))).toMatchObject({
+    ok: false,
+    faults: [{ path: "picture.base64" }],
+  });
+  expect(jsonText(outingInFile(file))).not.toContain('"picture"');
+});
+
 test("a file of everything lacked what is traced over: one of each comes back as it was, bytes too", async () => {
-  const everything = {
+  const everything = everythingInFile({
     outings: demoOutings,
     kit: demoKit,
     library: EMPTY_LIBRARY,
     preferences: DEFAULT_PREFERENCES,
     writtenAt: "2026-11-29T10:00:00.000Z",
     tagged: { [outing.id]: tagged },
-    pictures: { [demoOutings[1]!.id]: { ...picture, name: pictureName(picture.name) } },
-  };
-  const whole = writeEverything(everything);
-  expect(await readsBackWhole(whole)).toBe(true);
-  const read = await readFile(whole);
-  expect(read.ok && read.value.outings.map((o) => o.outing)).toEqual(demoOutings);
-  expect(read.ok && read.value.outings[0]!.tagged).toEqual(tagged);
-  expect(read.ok && read.value.outings[1]!.picture).toMatchObject({
-    base64: picture.base64,
-    lie: picture.lie,
+    pictures: { [demoOutings[1]!.id]: picture },
   });
+  const whole = await jsonFile(everything);
+  expect(await readsBackWhole(everything, whole)).toBe(true);
+  const read = await readFile(whole);
+  if (!read.ok) throw new Error(read.reason);
+  expect(read.value.outings.map((o) => o.outing)).toEqual(demoOutings);
+  expect(await read.value.outings[0]!.tagged!.sounds[0]!.file.text()).toBe("hum");
+  expect(await read.value.outings[1]!.picture!.file.text()).toBe("hello");
 });
 
-test("what a schema would leave out was called whole: a file is compared with what it gives back", async () => {
-  const full = writeOutingFile({ ...file, tagged, picture: { ...picture, name: pictureName(picture.name) } });
-  expect(await readsBackWhole(full)).toBe(true);
-  const lacking = (edit: (raw: Record<string, Record<string, unknown>>) => void): Promise<boolean> => {
-    const raw = JSON.parse(full) as Record<string, Record<string, unknown>>;
-    edit(raw);
-    return readsBackWhole(JSON.stringify(raw));
+test("what a schema would leave out was called whole: a file is compared with all that was told to it", async () => {
+  const full = outingInFile({ ...file, tagged, picture });
+  expect(await readsBackWhole(full, await jsonFile(full))).toBe(true);
+  type Told = Record<string, Record<string, unknown>>;
+  const lacking = async (edit: (told: Told) => void): Promise<boolean> => {
+    const told = structuredClone({ ...full, picture: undefined, tagged: undefined }) as unknown as Told;
+    Object.assign(told, { picture: { ...picture }, tagged: { ...tagged } });
+    edit(told);
+    return readsBackWhole(told, await jsonFile(told));
   };
-  expect(await lacking((raw) => (raw.outing!.unheardOf = 1))).toBe(false);
-  expect(await lacking((raw) => ((raw.outing!.light as Record<string, unknown>).unheardOf = 1))).toBe(false);
-  expect(await lacking((raw) => (raw.kit!.unheardOf = [1]))).toBe(false);
-  expect(await lacking((raw) => (raw.picture!.unheardOf = 1))).toBe(false);
-  expect(await lacking((raw) => (raw.tagged!.unheardOf = 1))).toBe(false);
+  expect(await lacking(() => undefined)).toBe(true);
+  expect(await lacking((told) => (told.outing!.unheardOf = 1))).toBe(false);
+  expect(await lacking((told) => ((told.outing!.light as Record<string, unknown>).unheardOf = 1))).toBe(
+    false,
+  );
+  expect(await lacking((told) => (told.kit!.unheardOf = [1]))).toBe(false);
+  expect(await lacking((told) => (told.picture!.unheardOf = 1))).toBe(false);
+  expect(await lacking((told) => (told.tagged!.unheardOf = 1))).toBe(false);
+});
+
+test("bytes that came otherwise into a file than they were told were called whole", async () => {
+  const told = outingInFile({ ...file, tagged, picture });
+  for (const other of ["jello", "hell"]) {
+    const changed = { ...picture, file: new Blob([other], { type: "image/png" }) };
+    expect(await readsBackWhole(told, await jsonFile({ ...told, picture: changed }))).toBe(false);
+  }
+  expect(await readsBackWhole(told, await jsonFile({ ...told, tagged: { ...tagged, sounds: [] } }))).toBe(
+    false,
+  );
 });
 
 test("a picture with a long name shrank its file to the bare record: the end of the name goes along", () => {
-  expect(pictureName(picture.name)).toHaveLength(200);
-  expect(pictureName(picture.name)).toMatch(/\.png$/);
+  const long = `${"plan ".repeat(60)}.png`;
+  expect(pictureName(long)).toHaveLength(200);
+  expect(pictureName(long)).toMatch(/\.png$/);
   expect(pictureName("plan.png")).toBe("plan.png");
 });

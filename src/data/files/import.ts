@@ -1,9 +1,9 @@
 import type { FileContents } from "./any-file";
-import { freeId, newId } from "./ids";
-import type { Together } from "./repository";
-import { isListOfItems } from "./merge-records";
-import { namesOf, ONE_KINDS, type Kinds, type RecordOf } from "./records";
-import type { Choice, Outing, StoredKit } from "./schema";
+import { freeId, newId } from "../ids";
+import type { Together } from "../repository";
+import { isListOfItems } from "../merge-records";
+import { namesOf, ONE_KINDS, type Kinds, type RecordOf } from "../records";
+import type { Choice, Outing, StoredKit } from "../schema";
 
 type Shelf = "bodies" | "lenses" | "converters" | "supports" | "cards";
 const SHELVES: readonly Shelf[] = ["bodies", "lenses", "converters", "supports", "cards"];

@@ -1,10 +1,10 @@
 import { z } from "zod";
-import { idFromName } from "./ids";
-import { faultsOf, faultsUnder, parseRecord, type Fault } from "./migrate";
-import { ONE_KINDS, OUTING_RECORD } from "./records";
-import { withOutingNamed } from "./old-names";
-import { tagsInFileSchema, type TagsInFile } from "./schema/tag";
-import type { Preferences, Outing, StoredKit } from "./schema";
+import { faultsOf, faultsUnder, fromJson, parseRecord, type Fault } from "../migrate";
+import { ONE_KINDS, OUTING_RECORD } from "../records";
+import { withOutingNamed } from "../old-names";
+import { bytesWithin, withBytes } from "../schema/bytes-in-file";
+import { tagsInFileSchema, type TagsInFile } from "../schema/tag";
+import type { Preferences, Outing, StoredKit } from "../schema";
 
 const FORMAT = "bright-perch-outing";
 const FILE_VERSION = 2;
@@ -39,26 +39,28 @@ export type OutingFileRead =
 /** What cannot be read as an instant is left out: nothing hangs on it. */
 export const writtenAtSchema = z.iso.datetime().optional().catch(undefined);
 
-/** Letters of a picture's bytes: some thirty megabytes, more than a plan that was photographed has. */
-const MOST_LETTERS = 40_000_000;
+/** Bytes of a picture: more than a plan that was photographed has. */
+const MOST_BYTES = 30_000_000;
 /** Letters of a picture's name. */
 const MOST_NAME = 200;
 const px = z.int().min(1).max(20_000);
 const finite = z.number().min(-1e6).max(1e6);
 
-export const pictureSchema = z.object({
-  name: z.string().max(MOST_NAME),
-  type: z.enum(["image/png", "image/jpeg", "image/webp", "image/gif"]),
-  base64: z.base64().max(MOST_LETTERS),
-  width: px,
-  height: px,
-  lie: z.object({
-    at: z.object({ x: finite, y: finite }),
-    bearing: z.number().min(0).max(360),
-    metresPerPx: z.number().min(1e-6).max(1e4),
-    shows: z.number().min(0.05).max(1),
+export const pictureSchema = withBytes(
+  z.object({
+    name: z.string().max(MOST_NAME),
+    type: z.enum(["image/png", "image/jpeg", "image/webp", "image/gif"]),
+    base64: bytesWithin(MOST_BYTES),
+    width: px,
+    height: px,
+    lie: z.object({
+      at: z.object({ x: finite, y: finite }),
+      bearing: z.number().min(0).max(360),
+      metresPerPx: z.number().min(1e-6).max(1e4),
+      shows: z.number().min(0.05).max(1),
+    }),
   }),
-});
+);
 
 const envelopeSchema = z.object({
   format: z.literal(FORMAT),
@@ -72,12 +74,12 @@ const envelopeSchema = z.object({
   tagged: tagsInFileSchema.optional(),
 });
 
-/** The text of an outing's file: JSON, indented, so that it can be read and compared. */
-export function writeOutingFile(all: OutingFile): string {
+/** An outing as its file says it; `jsonFile` writes it. */
+export function outingInFile(all: OutingFile): object {
   const { kit, preferences } = all;
   const outing = withKitThere(all.outing, kit);
   const { subjects, ...rest } = outing;
-  const file = {
+  return {
     format: FORMAT,
     version: FILE_VERSION,
     outing: rest,
@@ -88,15 +90,10 @@ export function writeOutingFile(all: OutingFile): string {
     ...(all.picture && { picture: all.picture }),
     ...(all.tagged && { tagged: all.tagged }),
   };
-  return `${JSON.stringify(file, null, 2)}\n`;
 }
 
 /** The name of a picture as a file takes it: its end says what it is, and stays. */
 export const pictureName = (name: string): string => name.slice(-MOST_NAME);
-
-/** A name for a file of an outing: its day and its name, as every system takes it. */
-export const fileNameOf = ({ date, name }: Pick<Outing, "date" | "name">, ending: string): string =>
-  `${date}-${idFromName(name, [], "outing")}.${ending}`;
 
 /** An outing that names no kit that was removed since: the first of its kind stands in its place, as on the screens. */
 function withKitThere(outing: Outing, kit: StoredKit): Outing {
@@ -132,14 +129,12 @@ function kitUsed(outing: Outing, kit: StoredKit): StoredKit {
 }
 
 /** Reads an outing's file. Nothing is changed anywhere; a file that will not do is told where and why. */
-export function readOutingFile(text: string): OutingFileRead {
-  let raw: unknown;
-  try {
-    raw = JSON.parse(text);
-  } catch (error) {
-    const message = error instanceof Error ? error.message : "not JSON";
-    return { ok: false, reason: "not-json", faults: [{ path: "", message }] };
-  }
+export const readOutingFile = (text: string): OutingFileRead => readOutingValue(fromJson(text));
+
+/** The same of its value; undefined is what is no JSON. */
+export function readOutingValue(raw: unknown): OutingFileRead {
+  if (raw === undefined)
+    return { ok: false, reason: "not-json", faults: [{ path: "", message: "it is not JSON" }] };
   const envelope = envelopeSchema.safeParse(withOutingNamed(raw));
   if (!envelope.success) {
     const foreign = (raw as { format?: unknown } | null)?.format !== FORMAT;

@@ -1,17 +1,16 @@
-import { demoKit, demoOutings } from "../../demo";
+import { demoKit, demoOutings } from "../../../demo";
+import { DEFAULT_PREFERENCES, EMPTY_LIBRARY, type Library } from "..";
 import {
-  DEFAULT_PREFERENCES,
-  EMPTY_LIBRARY,
   importWrite,
   previewImport,
-  readFile,
-  writeEverything,
-  writeOutingFile,
+  jsonText,
+  everythingInFile,
+  outingInFile,
   type FileContents,
   type ImportChoices,
-  type Library,
   type Mine,
 } from ".";
+import { readText } from "./for-tests";
 import { readEverything } from "./everything-file";
 
 const [first, second] = demoOutings as [(typeof demoOutings)[number], (typeof demoOutings)[number]];
@@ -107,47 +106,49 @@ test("preferences were taken unasked: they are taken where that was chosen", () 
 
 test("a long file is read with progress, and can be stopped", async () => {
   const outings = Array.from({ length: 50 }, (_, i) => ({ ...first, id: `outing-${i}` }));
-  const text = writeEverything({
-    outings,
-    kit: demoKit,
-    library: EMPTY_LIBRARY,
-    preferences: DEFAULT_PREFERENCES,
-  });
+  const text = jsonText(
+    everythingInFile({
+      outings,
+      kit: demoKit,
+      library: EMPTY_LIBRARY,
+      preferences: DEFAULT_PREFERENCES,
+    }),
+  );
   const seen: number[] = [];
-  const read = await readFile(text, async (done, of) => {
+  const read = await readText(text, async (done, of) => {
     seen.push(done);
     expect(of).toBe(50);
     return true;
   });
   expect(read.ok && read.value.outings).toHaveLength(50);
   expect(seen).toEqual([0, 20, 40]);
-  expect(await readFile(text, async (done) => done < 20)).toMatchObject({ ok: false, reason: "stopped" });
+  expect(await readText(text, async (done) => done < 20)).toMatchObject({ ok: false, reason: "stopped" });
 });
 
 test("what was carried out as it is stored was refused as a file: a record that is whole opens", async () => {
-  expect(await readFile(JSON.stringify(first))).toEqual({
+  expect(await readText(JSON.stringify(first))).toEqual({
     ok: true,
     value: { outings: [{ outing: first }] },
   });
-  expect(await readFile(JSON.stringify(demoKit))).toMatchObject({ ok: true, value: { kit: demoKit } });
-  expect(await readFile(JSON.stringify(EMPTY_LIBRARY))).toMatchObject({
+  expect(await readText(JSON.stringify(demoKit))).toMatchObject({ ok: true, value: { kit: demoKit } });
+  expect(await readText(JSON.stringify(EMPTY_LIBRARY))).toMatchObject({
     ok: true,
     value: { library: EMPTY_LIBRARY },
   });
-  expect(await readFile(JSON.stringify(DEFAULT_PREFERENCES))).toMatchObject({
+  expect(await readText(JSON.stringify(DEFAULT_PREFERENCES))).toMatchObject({
     ok: true,
     value: { preferences: DEFAULT_PREFERENCES },
   });
   for (const text of ["{}", "[]", "null", '{"version":1}', JSON.stringify({ ...first, shots: [] })])
-    expect(await readFile(text)).toMatchObject({ ok: false });
+    expect(await readText(text)).toMatchObject({ ok: false });
 });
 
 test("a file says when it was written; an instant that is none is left out", async () => {
   const file = { outing: first, kit: demoKit, preferences: DEFAULT_PREFERENCES };
   const at = "2026-10-17T16:20:00.000Z";
-  const read = await readFile(writeOutingFile({ ...file, writtenAt: at }));
+  const read = await readText(jsonText(outingInFile({ ...file, writtenAt: at })));
   expect(read.ok && read.value.writtenAt).toBe(at);
-  const odd = await readFile(writeOutingFile({ ...file, writtenAt: "yesterday" }));
+  const odd = await readText(jsonText(outingInFile({ ...file, writtenAt: "yesterday" })));
   expect(odd.ok && odd.value.writtenAt).toBeUndefined();
 });
 
@@ -158,7 +159,7 @@ test("everything goes into one file and comes back the same; one fault refuses a
     library: EMPTY_LIBRARY,
     preferences: DEFAULT_PREFERENCES,
   };
-  const text = writeEverything(everything);
+  const text = jsonText(everythingInFile(everything));
   expect(await readEverything(JSON.parse(text))).toEqual({ ok: true, value: everything });
   const broken = JSON.parse(text);
   broken.outings[2].date = "2027-02-30";

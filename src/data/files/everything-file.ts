@@ -1,10 +1,10 @@
 import { z } from "zod";
-import { faultsOf, faultsUnder, parseRecord, type Fault, type Parsed } from "./migrate";
-import { namesOf, ONE_KINDS, OUTING_RECORD, type Kinds, type OneKind, type RecordOf } from "./records";
-import { withOutingsNamed } from "./old-names";
+import { faultsOf, faultsUnder, parseRecord, type Fault, type Parsed } from "../migrate";
+import { namesOf, ONE_KINDS, OUTING_RECORD, type Kinds, type OneKind, type RecordOf } from "../records";
+import { withOutingsNamed } from "../old-names";
 import { pictureSchema, writtenAtSchema, type FilePicture } from "./outing-file";
-import { tagsInFileSchema, type TagsInFile } from "./schema/tag";
-import type { Outing } from "./schema";
+import { tagsInFileSchema, type TagsInFile } from "../schema/tag";
+import type { Outing } from "../schema";
 
 export const EVERYTHING_FORMAT = "bright-perch-everything";
 const FILE_VERSION = 2;
@@ -40,8 +40,12 @@ const envelopeSchema = z.looseObject({
   pictures: z.record(z.string(), pictureSchema).optional(),
 });
 
-export const writeEverything = (everything: Everything): string =>
-  `${JSON.stringify({ format: EVERYTHING_FORMAT, version: FILE_VERSION, ...everything }, null, 2)}\n`;
+/** All of it as its file says it; `jsonFile` writes it. */
+export const everythingInFile = (everything: Everything): object => ({
+  format: EVERYTHING_FORMAT,
+  version: FILE_VERSION,
+  ...everything,
+});
 
 /** Outings read between two looks at whether to go on. */
 const AT_ONCE = 20;

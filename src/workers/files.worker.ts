@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { readFile } from "@/data/files/any-file";
+
+expose({ readFile });

@@ -1,0 +1,28 @@
+import { proxy, wrap } from "comlink";
+import { readFile, type FileRead, type OnProgress } from "@/data/files";
+
+/**
+ * Reads a file of ours in a worker, so that a long one holds up no screen; on the page where the browser gives no worker. Ends the worker
+ * as soon as the progress is not to go on; the reason is then "stopped".
+ */
+export async function readFileElsewhere(file: Blob, onProgress: OnProgress): Promise<FileRead> {
+  let worker: Worker;
+  try {
+    worker = new Worker(new URL("./files.worker.ts", window.location.href));
+  } catch {
+    return readFile(file, onProgress);
+  }
+  const failed = new Promise<undefined>((resolve) => {
+    worker.onerror = () => resolve(undefined);
+  });
+  const remote = wrap<{ readFile: typeof readFile }>(worker);
+  try {
+    const read = await Promise.race([
+      remote.readFile(file, proxy(onProgress)).catch(() => undefined),
+      failed,
+    ]);
+    return read ?? (await readFile(file, onProgress));
+  } finally {
+    worker.terminate();
+  }
+}
