@@ -5,6 +5,7 @@ export { mergeRecords, sameValue, takenBack } from "./merge-records";
 export { duplicateOuting } from "./duplicate-outing";
 export { HALL_DAYLIGHT, hallFor } from "./hall";
 export { fileNameOf } from "./file-name";
+export { outingFaults } from "./outing-faults";
 export {
   DEFAULT_PREFERENCES,
   EMPTY_LIBRARY,

@@ -2,6 +2,7 @@ import { absent, present, type Absent } from "@/core/units";
 import type { Standing, State } from "./store/entries";
 import type { Store, Write } from "./store/store";
 import { faultsOf, fromJson, parseRecord, type Fault, type Parsed, type RecordKind } from "./migrate";
+import { outingFaults } from "./outing-faults";
 import { namesOf, ONE_KINDS, OUTING_RECORD, type Kinds, type OneKind, type RecordOf } from "./records";
 import type { Outing, StoredKit } from "./schema";
 
@@ -150,8 +151,8 @@ export function createRepository<R extends RecordOf>(
       return failed ?? present(record);
     },
     replaceUnreadable: async (outing) => {
-      const parsed = OUTING_RECORD.schema.safeParse(outing);
-      if (!parsed.success) return refused(faultsOf(parsed.error));
+      const faults = outingFaults(outing);
+      if (faults.length > 0) return refused(faults);
       const key = OUTING_PREFIX + outing.id;
       const follows = (await store.standing(key)).revision;
       const next = { ...outing, revision: follows + 1 };
@@ -246,8 +247,8 @@ async function keepOutings(
   for (const outing of outings) {
     const key = OUTING_PREFIX + outing.id;
     const stood = await store.standing(key);
-    const parsed = OUTING_RECORD.schema.safeParse(outing);
-    if (!parsed.success) return refused(faultsOf(parsed.error));
+    const faults = outingFaults(outing);
+    if (faults.length > 0) return refused(faults);
     if (stood.text !== null && !outingsAt.isReadable(stood))
       return absent("overtaken", { mine: outing.revision });
     const isNewAfterRemoval = stood.text === null && outing.revision === 0;

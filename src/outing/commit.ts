@@ -1,5 +1,4 @@
-import { outingSchema, type Outing } from "@/data";
-import { faultsOf, type Fault } from "@/data/migrate";
+import { outingFaults, type Fault, type Outing } from "@/data";
 import type { Edit } from "./edits";
 
 /** An edit that may be kept, or a refusal that tells where and why and changes nothing. */
@@ -13,8 +12,6 @@ export type Committed =
  */
 export function commit(outing: Outing, edit: Edit): Committed {
   const next = edit(outing);
-  const parsed = outingSchema.safeParse(next);
-  return parsed.success
-    ? { ok: true, value: next }
-    : { ok: false, reason: "faults", faults: faultsOf(parsed.error) };
+  const faults = outingFaults(next);
+  return faults.length === 0 ? { ok: true, value: next } : { ok: false, reason: "faults", faults };
 }

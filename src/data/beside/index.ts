@@ -35,7 +35,11 @@ export interface Beside {
 export const openBeside = (store: Store, isForGood: boolean): Beside => besideOf(store, openBytes(isForGood));
 
 export function besideOf({ entries }: Store, bytes: Bytes): Beside {
-  const [tags, pictures] = [createTags(entries, bytes), createPictures(entries, bytes)];
+  /** What was deleted gives way to what is new. */
+  const makeRoom = async (): Promise<boolean> =>
+    (await tags.sweep(Infinity).catch(() => 0)) + (await pictures.sweep(Infinity).catch(() => 0)) > 0;
+  const tags = createTags(entries, bytes, makeRoom);
+  const pictures = createPictures(entries, bytes, makeRoom);
   return {
     tags,
     pictures,

@@ -82,3 +82,38 @@ test("laying a picture otherwise writes none of its bytes; what nothing names an
   expect([await db.count("heads"), await db.count("pieces")]).toEqual([1, 1]);
   db.close();
 });
+
+test("where the browser is full what was deleted gives way, tags with what was spoken and pictures, and nothing else", async () => {
+  const { tags } = beside;
+  const tag = { id: "t-1", at: 1, kind: "voice" as const, names: [] };
+  await tags.add("one", tag, new Blob(["hum"]));
+  await tags.add("one", { ...tag, id: "t-2" }, new Blob(["hum"]));
+  await tags.remove("one", "t-1", DAY);
+  await pictures.keep(picture("one", "gone.png"));
+  await pictures.remove("one", DAY);
+  await pictures.keep(picture("two", "stays.png"));
+  const db = await openDB("bright-perch-bytes");
+  const { put, delete: take } = IDBObjectStore.prototype;
+  let pieces = await db.count("pieces");
+  const most = pieces;
+  IDBObjectStore.prototype.put = function (this: IDBObjectStore, ...args) {
+    if (this.name === "pieces" && pieces++ >= most)
+      throw new DOMException("the quota has been exceeded", "QuotaExceededError");
+    return put.apply(this, args);
+  };
+  IDBObjectStore.prototype.delete = function (this: IDBObjectStore, key) {
+    if (this.name === "pieces") pieces--;
+    return take.call(this, key);
+  };
+  try {
+    await pictures.keep(picture("three", "new.png"));
+  } finally {
+    Object.assign(IDBObjectStore.prototype, { put, delete: take });
+  }
+  expect([await tags.removedOf("one"), await pictures.removedOf("one")]).toEqual([[], undefined]);
+  expect(await (await tags.soundOf("one", "t-2"))!.text()).toBe("hum");
+  expect(await (await pictures.of("two"))!.file.text()).toBe("stays.png");
+  expect(await (await pictures.of("three"))!.file.text()).toBe("new.png");
+  expect(await db.count("pieces")).toBe(3);
+  db.close();
+});

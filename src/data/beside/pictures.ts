@@ -1,4 +1,5 @@
 import type { Entries, EntriesChange } from "../store/entries";
+import { failureOf } from "../store/store";
 import { pictureName, type FilePicture } from "../files";
 import type { Bytes, BytesRef } from "./bytes";
 
@@ -54,16 +55,20 @@ export interface Pictures {
   removedOf(outingId: string): Promise<RemovedPicture | undefined>;
   /** Brings it back; what stands there meanwhile takes its place among the removed. Nothing where there is none. */
   bringBack(outingId: string, at: number): Promise<TracedPicture | undefined>;
-  /** What was taken away before an instant, epoch milliseconds, is gone for good. */
-  sweep(before: number): Promise<void>;
+  /** What was taken away before an instant, epoch milliseconds, is gone for good; how many pictures that were. */
+  sweep(before: number): Promise<number>;
   /** Of an outing that is gone for good. */
   forget(outingId: string): Promise<void>;
   /** The bytes that a picture names, removed ones too. */
   named(): Promise<readonly BytesRef[]>;
 }
 
-/** The pictures over the entries of the records and the bytes beside them. */
-export function createPictures(entries: Entries, bytes: Bytes): Pictures {
+/** The pictures over the entries of the records and the bytes beside them; `makeRoom` as of the tags. */
+export function createPictures(
+  entries: Entries,
+  bytes: Bytes,
+  makeRoom: () => Promise<boolean> = async () => false,
+): Pictures {
   /** Bytes that this page read or wrote, so that laying a picture otherwise writes none of them. */
   const known = new WeakMap<Blob, string>();
   const shown = async <T extends StoredPicture>(
@@ -87,28 +92,33 @@ export function createPictures(entries: Entries, bytes: Bytes): Pictures {
     // What stays here by a failure is named by nothing, and swept.
     await bytes.forget(gone).catch(() => undefined);
   };
+  const keep = async (picture: TracedPicture): Promise<void> => {
+    const isSame = (stored: StoredPicture | undefined): stored is StoredPicture =>
+      stored !== undefined && stored.file.bytes === known.get(picture.file);
+    const key = PICTURES + picture.outingId;
+    const stands = isSame(parsed(await entries.get(key)));
+    const own = stands ? undefined : await bytes.keep(picture.file);
+    try {
+      await changed(async (tx, gone) => {
+        const before = parsed(await tx.get(key));
+        const file = own ?? (isSame(before) ? before.file : undefined);
+        if (!file) throw new Error("another picture has come in between");
+        if (before && before.file.bytes !== file.bytes) gone.push(before.file);
+        await tx.put(key, JSON.stringify({ ...picture, file } satisfies StoredPicture));
+      });
+    } catch (error) {
+      if (own) await bytes.forget([own]).catch(() => undefined);
+      throw error;
+    }
+    if (own) known.set(picture.file, own.bytes);
+  };
   return {
     of: async (outingId) => shown(await entries.get(PICTURES + outingId)),
-    keep: async (picture) => {
-      const isSame = (stored: StoredPicture | undefined): stored is StoredPicture =>
-        stored !== undefined && stored.file.bytes === known.get(picture.file);
-      const key = PICTURES + picture.outingId;
-      const stands = isSame(parsed(await entries.get(key)));
-      const own = stands ? undefined : await bytes.keep(picture.file);
-      try {
-        await changed(async (tx, gone) => {
-          const before = parsed(await tx.get(key));
-          const file = own ?? (isSame(before) ? before.file : undefined);
-          if (!file) throw new Error("another picture has come in between");
-          if (before && before.file.bytes !== file.bytes) gone.push(before.file);
-          await tx.put(key, JSON.stringify({ ...picture, file } satisfies StoredPicture));
-        });
-      } catch (error) {
-        if (own) await bytes.forget([own]).catch(() => undefined);
-        throw error;
-      }
-      if (own) known.set(picture.file, own.bytes);
-    },
+    keep: (picture) =>
+      keep(picture).catch(async (error: unknown) => {
+        if (failureOf(error).reason !== "storage-full" || !(await makeRoom())) throw error;
+        await keep(picture);
+      }),
     remove: (outingId, removedAt) => changed((tx, gone) => takenAway(tx, gone, outingId, removedAt)),
     removedOf: async (outingId) =>
       shown<StoredRemovedPicture>(await entries.get(REMOVED_PICTURES + outingId)),
@@ -125,15 +135,20 @@ export function createPictures(entries: Entries, bytes: Bytes): Pictures {
       });
       return shown(back);
     },
-    sweep: (before) =>
-      changed(async (tx, gone) => {
+    sweep: async (before) => {
+      let count = 0;
+      await changed(async (tx, gone) => {
+        count = 0;
         for (const key of await tx.keys(REMOVED_PICTURES)) {
           const { removedAt, file } = parsed<StoredRemovedPicture>(await tx.get(key))!;
           if (removedAt >= before) continue;
           gone.push(file);
           await tx.delete(key);
+          count++;
         }
-      }),
+      });
+      return count;
+    },
     forget: (outingId) =>
       changed(async (tx, gone) => {
         for (const prefix of PREFIXES) {

@@ -55,8 +55,8 @@ export interface Tags {
   removedOf(outingId: string): Promise<RemovedTag[]>;
   /** Brings a deleted tag back with what was spoken; false where it is not among the deleted ones, or could not be kept. */
   bringBack(outingId: string, tagId: string): Promise<boolean>;
-  /** What was deleted before an instant, epoch milliseconds, is gone for good. */
-  sweep(before: number): Promise<TagKept>;
+  /** What was deleted before an instant, epoch milliseconds, is gone for good; how many tags that were. Rejects where it is not. */
+  sweep(before: number): Promise<number>;
   /** Keeps what was spoken with a tag that stands without it. */
   addSound(outingId: string, tagId: string, sound: Blob): Promise<TagKept>;
   /** Puts tags beside those of their outings, all of them or none. */
@@ -77,8 +77,15 @@ export interface Tags {
   named(): Promise<readonly BytesRef[]>;
 }
 
-/** The tags over the entries of the records and the bytes beside them. */
-export function createTags(entries: Entries, bytes: Bytes): Tags {
+/**
+ * The tags over the entries of the records and the bytes beside them. Where a new one finds no room, `makeRoom` is asked for some, and
+ * says whether there is more.
+ */
+export function createTags(
+  entries: Entries,
+  bytes: Bytes,
+  makeRoom: () => Promise<boolean> = async () => false,
+): Tags {
   const kept = async (work: () => Promise<unknown>): Promise<TagKept> => {
     try {
       await work();
@@ -127,12 +134,7 @@ export function createTags(entries: Entries, bytes: Bytes): Tags {
     add: async (outingId, tag, sound) => {
       const put = (): Promise<TagKept> => withSounds([{ outingId, tag, ...(sound && { sound }) }], giveAll);
       const first = await put();
-      if (first.ok || first.reason !== "storage-full") return first;
-      // What was deleted gives way to what is new.
-      const emptied = await written(async (change) => {
-        if ((await sweptAway(change, Infinity)) === 0) throw new Error("there is nothing to give way");
-      });
-      return emptied.ok ? put() : first;
+      return !first.ok && first.reason === "storage-full" && (await makeRoom()) ? put() : first;
     },
     change: (outingId, tag) =>
       written(async ({ tx }) => {
@@ -165,7 +167,14 @@ export function createTags(entries: Entries, bytes: Bytes): Tags {
       });
       return done.ok && isBack;
     },
-    sweep: (before) => written((change) => sweptAway(change, before)),
+    sweep: async (before) => {
+      let count = 0;
+      const done = await written(async (change) => {
+        count = await sweptAway(change, before);
+      });
+      if (!done.ok) throw new Error(`deleted tags stay: ${done.reason}`);
+      return count;
+    },
     addSound: async (outingId, tagId, sound) => {
       let ref: BytesRef | undefined;
       const done = await kept(async () => {
