@@ -103,6 +103,13 @@ test("the plan keeps half of the height, and beside the figures where the phone 
     if (size.width < 600 || size.height > size.width) {
       await page.getByRole("button", { name: /\. More$/ }).click();
       expect((await plan()).height).toBeGreaterThanOrEqual(room.height / 2 - 1);
+      // What stands below the sheet was pushed under the stages, and a key press there moved the whole screen.
+      const below = () => page.evaluate(() => document.body.scrollHeight - window.innerHeight);
+      expect(await below()).toBe(0);
+      await page.getByRole("button", { name: /\. Less$/ }).click();
+      await page.getByRole("button", { name: "Draw the ground" }).first().click();
+      await page.getByRole("button", { name: /\. More$/ }).click();
+      expect(await below()).toBe(0);
     } else expect((await plan()).height).toBeGreaterThan(room.height - 2);
   }
 });

@@ -23,7 +23,7 @@ export function Drawer({ title, note, raised, onRaise, peek, children }: Props) 
   const { water } = useTokens();
   const Icon = raised ? DownIcon : UpIcon;
   return (
-    <View className="max-h-[54%] border-t border-line bg-sheet">
+    <View className="max-h-[54%] shrink border-t border-line bg-sheet">
       <Pressable
         role="button"
         aria-expanded={raised}

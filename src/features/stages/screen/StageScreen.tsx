@@ -107,7 +107,10 @@ function UnderDrawing({ placed, strip, title }: ColumnProps) {
         <Slots placed={placed} slots={["open", "folded"]} />
       </Drawer>
       <Slots placed={placed} slots={["foot"]} />
-      {strip && <OutingStrip height={low ? "low" : raised || title ? "folded" : "full"} />}
+      {/* What is drawn needs the room while its sheet is up. */}
+      {strip && !(title && raised) && (
+        <OutingStrip height={low ? "low" : raised || title ? "folded" : "full"} />
+      )}
     </View>
   );
 }
