@@ -1,5 +1,5 @@
 import { absent, present, type Absent } from "@/core/units";
-import type { Standing, State } from "./store/entries";
+import type { Along, Standing, State } from "./store/entries";
 import type { Store, Write } from "./store/store";
 import { faultsOf, fromJson, parseRecord, type Fault, type Parsed, type RecordKind } from "./migrate";
 import { outingFaults } from "./outing-faults";
@@ -71,8 +71,8 @@ export interface Repository<R extends RecordOf = RecordOf> {
   save<N extends keyof R>(name: N, record: R[N], follows: number, note?: Note): Promise<Saved<R[N]>>;
   /** Writes an outing over what stands there and cannot be read; that stays among its earlier states. */
   replaceUnreadable(outing: Outing): Promise<Saved<Outing>>;
-  /** All of it or nothing; gives the outings back with their next revisions. */
-  saveTogether(records: Together<R>): Promise<Saved<readonly Outing[]>>;
+  /** All of it and of what goes along, or nothing; gives the outings back with their next revisions. */
+  saveTogether(records: Together<R>, along?: Along): Promise<Saved<readonly Outing[]>>;
   /** The states of an outing that are kept, newest first. */
   statesOfOuting(id: string): Promise<readonly State[]>;
   /** An outing as it was at a revision. */
@@ -158,7 +158,7 @@ export function createRepository<R extends RecordOf>(
       const next = { ...outing, revision: follows + 1 };
       return (await keep([{ key, follows, text: JSON.stringify(next) }])) ?? present(next);
     },
-    saveTogether: async (records) => {
+    saveTogether: async (records, along) => {
       const { outings = [], removed = [], follows = {} } = records as Together;
       const isBrought = namesOf(kinds).filter((name) => records[name] !== undefined);
       const beside = await Promise.all([
@@ -171,7 +171,9 @@ export function createRepository<R extends RecordOf>(
           return bareWrite(store, kinds[name], { record: records[name]!, follows: at });
         }),
       ]);
-      return keepOutings({ store, keep, outingsAt }, outings, beside);
+      const saved = await keepOutings({ store, keep, outingsAt }, outings, beside, undefined, along);
+      await along?.ended(saved.ok);
+      return saved;
     },
     statesOfOuting: (id) => store.states(OUTING_PREFIX + id),
     outingAt: (id, revision) => textAt(OUTING_RECORD, OUTING_PREFIX + id, id, revision),
@@ -188,16 +190,16 @@ export function createRepository<R extends RecordOf>(
 const refused = (faults: readonly Fault[]): NotSaved => ({ ok: false, reason: "refused", faults });
 
 type Checked = Write | NotSaved;
-type Keep = (writes: readonly Checked[]) => Promise<NotSaved | undefined>;
+type Keep = (writes: readonly Checked[], along?: Along) => Promise<NotSaved | undefined>;
 
 /** Keeps writes that passed their schemas. */
 const keeperOf =
   (store: Store, onWritten: (keys: readonly string[]) => void): Keep =>
-  async (writes) => {
+  async (writes, along) => {
     const failed = writes.find((w): w is NotSaved => "ok" in w);
     if (failed) return failed;
     const good = writes as readonly Write[];
-    const written = await store.write(good);
+    const written = await store.write(good, along);
     if (!written.ok)
       return written.reason === "overtaken"
         ? absent("overtaken", {
@@ -241,6 +243,7 @@ async function keepOutings(
   outings: readonly Outing[],
   beside: readonly Checked[],
   note?: Note,
+  along?: Along,
 ): Promise<Saved<readonly Outing[]>> {
   const next: Outing[] = [];
   const writes: Checked[] = [...beside];
@@ -256,7 +259,7 @@ async function keepOutings(
     next.push({ ...outing, revision: follows + 1 });
     writes.push({ ...over(stood, JSON.stringify(next.at(-1))), follows, ...note });
   }
-  const failed = await keep(writes);
+  const failed = await keep(writes, along);
   if (!failed) for (const { id, revision } of next) outingsAt.note(OUTING_PREFIX + id, revision);
   return failed ?? present(next);
 }

@@ -5,8 +5,7 @@ import { countWords } from "./format";
 export const WAY_WORDS = {
   whole: {
     label: "Whole",
-    detail:
-      "All that is not asked about below. A copy for yourself is exact: Preferences, export everything.",
+    detail: "All of what is listed below. A copy for yourself is exact: Preferences, export everything.",
   },
   "without-people": {
     label: "Without people",

@@ -1,13 +1,28 @@
 import type { FilePicture } from "../files";
 import type { TagsInFile } from "../schema/tag";
+import type { Along, Entries } from "../store/entries";
 import type { Store } from "../store/store";
+import { together } from "./along";
 import { openBytes, type Bytes } from "./bytes";
-import { carriedPicture, createPictures, fromFile, keptPicture, type Pictures } from "./pictures";
+import { carriedPicture, createPictures, fromFile, keptPicture, PICTURES, type Pictures } from "./pictures";
 import { createTags, type BroughtTag, type Tags } from "./tags";
 import { carriedTags, tagsToBring } from "./tags-in-file";
 
 export type { BroughtTag, RemovedTag } from "./tags";
 export type { PictureLie, TracedPicture } from "./pictures";
+
+/** What lies beside an outing of a file, with the id under which it will be here. */
+export interface Arriving {
+  readonly outingId: string;
+  readonly tagged?: TagsInFile;
+  readonly picture?: FilePicture;
+}
+
+export interface Brought {
+  readonly along: Along;
+  /** To be written: all that was brought goes again; a picture can be brought back. `at` in epoch milliseconds. */
+  takingAway(at: number): Along;
+}
 
 /** What lies beside the records of outings: entries of the same store, and the bytes that they name. */
 export interface Beside {
@@ -21,8 +36,11 @@ export interface Beside {
   carriedPicture(outingId: string, anew?: (file: Blob) => Promise<Blob>): Promise<FilePicture | undefined>;
   /** The picture of an outing for a file of everything, which leaves nothing out; rejects where it cannot be read. */
   keptPicture(outingId: string): Promise<FilePicture | undefined>;
-  /** Keeps the picture of a file for an outing; rejects without room. */
-  keepFromFile(outingId: string, picture: FilePicture): Promise<void>;
+  /**
+   * What comes with outings of a file, to be written in one transaction with them: tags that are not here yet, and pictures where none
+   * is. Its bytes are kept before; rejects, and keeps nothing, where they find no room.
+   */
+  bringing(arriving: readonly Arriving[]): Promise<Brought>;
   /** Of all outings: what was deleted before an instant, epoch milliseconds, and bytes that nothing named by then, go for good. */
   sweep(before: number): Promise<void>;
   /** All that lies beside an outing that is gone for good. Rejects where some of it stays. */
@@ -47,7 +65,7 @@ export function besideOf({ entries }: Store, bytes: Bytes): Beside {
     tagsToBring: (outingId, brought) => tagsToBring(tags, outingId, brought),
     carriedPicture: (outingId, anew) => carriedPicture(pictures, outingId, anew),
     keptPicture: (outingId) => keptPicture(pictures, outingId),
-    keepFromFile: (outingId, picture) => pictures.keep(fromFile(outingId, picture)),
+    bringing: (arriving) => bringing({ tags, pictures, entries }, arriving),
     sweep: async (before) => {
       await tags.sweep(before);
       await pictures.sweep(before);
@@ -60,5 +78,33 @@ export function besideOf({ entries }: Store, bytes: Bytes): Beside {
       if (!ok) throw new Error(`tags of ${outingId} stay`);
     },
     clearBytes: () => bytes.clear(),
+  };
+}
+
+async function bringing(
+  { tags, pictures, entries }: Pick<Beside, "tags" | "pictures"> & { readonly entries: Entries },
+  arriving: readonly Arriving[],
+): Promise<Brought> {
+  const tagged = await Promise.all(
+    arriving.map((one) => (one.tagged ? tagsToBring(tags, one.outingId, one.tagged) : [])),
+  );
+  const brought = tagged.flat();
+  const alongs: Along[] = [];
+  const pictured: string[] = [];
+  try {
+    alongs.push(await tags.bringing(brought));
+    for (const { outingId, picture } of arriving) {
+      if (!picture || (await entries.get(PICTURES + outingId)) != null) continue;
+      alongs.push(await pictures.bringing(fromFile(outingId, picture)));
+      pictured.push(outingId);
+    }
+  } catch (error) {
+    await together(...alongs).ended(false);
+    throw error;
+  }
+  return {
+    along: together(...alongs),
+    takingAway: (at) =>
+      together(tags.takingAway(brought), ...pictured.map((id) => pictures.takingAway(id, at))),
   };
 }

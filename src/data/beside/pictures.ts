@@ -1,6 +1,7 @@
-import type { Entries, EntriesChange } from "../store/entries";
+import type { Along, Entries, EntriesChange } from "../store/entries";
 import { failureOf } from "../store/store";
 import { pictureName, type FilePicture } from "../files";
+import { done, lettingGo, naming } from "./along";
 import type { Bytes, BytesRef } from "./bytes";
 
 /** A picture that is traced over, with how it lies on the ground. */
@@ -49,6 +50,10 @@ export interface Pictures {
   of(outingId: string): Promise<TracedPicture | undefined>;
   /** Its bytes are written anew only where they are others than those of the picture that stands. */
   keep(picture: TracedPicture): Promise<void>;
+  /** To be written: a picture of an outing that has none by then; one that stands stays. Its bytes are kept before. */
+  bringing(picture: TracedPicture): Promise<Along>;
+  /** To be written: as `remove`. */
+  takingAway(outingId: string, removedAt: number): Along;
   /** Takes the picture of an outing away, or lets it give way to another; `removedAt` in epoch milliseconds. */
   remove(outingId: string, removedAt: number): Promise<void>;
   /** The last picture of an outing that was taken away, as long as it can be brought back. */
@@ -81,35 +86,25 @@ export function createPictures(
     known.set(file, stored.file.bytes);
     return { ...stored, file };
   };
-  const changed = async (
-    change: (tx: EntriesChange, gone: BytesRef[]) => Promise<unknown>,
-  ): Promise<void> => {
-    let gone: BytesRef[] = [];
-    await entries.change((tx) => {
-      gone = [];
-      return change(tx, gone);
-    });
-    // What stays here by a failure is named by nothing, and swept.
-    await bytes.forget(gone).catch(() => undefined);
-  };
+  const changed = (change: (tx: EntriesChange, gone: BytesRef[]) => Promise<unknown>): Promise<void> =>
+    done(
+      entries,
+      lettingGo(bytes, ({ tx, gone }) => change(tx, gone)),
+    );
   const keep = async (picture: TracedPicture): Promise<void> => {
     const isSame = (stored: StoredPicture | undefined): stored is StoredPicture =>
       stored !== undefined && stored.file.bytes === known.get(picture.file);
     const key = PICTURES + picture.outingId;
     const stands = isSame(parsed(await entries.get(key)));
     const own = stands ? undefined : await bytes.keep(picture.file);
-    try {
-      await changed(async (tx, gone) => {
-        const before = parsed(await tx.get(key));
-        const file = own ?? (isSame(before) ? before.file : undefined);
-        if (!file) throw new Error("another picture has come in between");
-        if (before && before.file.bytes !== file.bytes) gone.push(before.file);
-        await tx.put(key, JSON.stringify({ ...picture, file } satisfies StoredPicture));
-      });
-    } catch (error) {
-      if (own) await bytes.forget([own]).catch(() => undefined);
-      throw error;
-    }
+    const put = lettingGo(bytes, async ({ tx, gone }) => {
+      const before = parsed(await tx.get(key));
+      const file = own ?? (isSame(before) ? before.file : undefined);
+      if (!file) throw new Error("another picture has come in between");
+      if (before && before.file.bytes !== file.bytes) gone.push(before.file);
+      await tx.put(key, JSON.stringify({ ...picture, file } satisfies StoredPicture));
+    });
+    await done(entries, naming(bytes, own ? [own] : [], put));
     if (own) known.set(picture.file, own.bytes);
   };
   return {
@@ -119,6 +114,22 @@ export function createPictures(
         if (failureOf(error).reason !== "storage-full" || !(await makeRoom())) throw error;
         await keep(picture);
       }),
+    bringing: async (picture) => {
+      const file = await bytes.keep(picture.file);
+      const key = PICTURES + picture.outingId;
+      let isTaken = false;
+      return {
+        write: async (tx) => {
+          isTaken = (await tx.get(key)) != null;
+          if (!isTaken) await tx.put(key, JSON.stringify({ ...picture, file } satisfies StoredPicture));
+        },
+        ended: async (isKept) => {
+          if (!isKept || isTaken) await bytes.forget([file]).catch(() => undefined);
+        },
+      };
+    },
+    takingAway: (outingId, removedAt) =>
+      lettingGo(bytes, ({ tx, gone }) => takenAway(tx, gone, outingId, removedAt)),
     remove: (outingId, removedAt) => changed((tx, gone) => takenAway(tx, gone, outingId, removedAt)),
     removedOf: async (outingId) =>
       shown<StoredRemovedPicture>(await entries.get(REMOVED_PICTURES + outingId)),

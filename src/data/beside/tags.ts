@@ -1,6 +1,7 @@
-import type { Entries, EntriesChange } from "../store/entries";
+import type { Along, Entries, EntriesChange } from "../store/entries";
 import { failureOf } from "../store/store";
 import { tagSchema, type Tag } from "../schema/tag";
+import { done, lettingGo, naming, type Change } from "./along";
 import type { Bytes, BytesRef } from "./bytes";
 
 /** Tags that one entry holds: a press writes one entry, however many there are. */
@@ -59,10 +60,10 @@ export interface Tags {
   sweep(before: number): Promise<number>;
   /** Keeps what was spoken with a tag that stands without it. */
   addSound(outingId: string, tagId: string, sound: Blob): Promise<TagKept>;
-  /** Puts tags beside those of their outings, all of them or none. */
-  bring(brought: readonly BroughtTag[]): Promise<TagKept>;
-  /** Takes away what was brought, all of it or nothing. */
-  takeAway(brought: readonly BroughtTag[]): Promise<TagKept>;
+  /** To be written: tags beside those of their outings. What is spoken is kept before; rejects where it finds no room. */
+  bringing(brought: readonly BroughtTag[]): Promise<Along>;
+  /** To be written: what was brought goes. */
+  takingAway(brought: readonly BroughtTag[]): Along;
   /** How many of an outing's tags were spoken and have their sound. */
   countSounds(outingId: string): Promise<number>;
   soundOf(outingId: string, tagId: string): Promise<Blob | undefined>;
@@ -95,33 +96,29 @@ export function createTags(
       return { ok: false, reason: reason === "storage-full" ? reason : "storage-failed" };
     }
   };
-  /** All of a change, on the disk, or none of it; the bytes that it lets go of go after it. */
-  const written = (change: (tx: Change) => Promise<unknown>): Promise<TagKept> =>
-    kept(async () => {
-      let gone: BytesRef[] = [];
-      await entries.change((tx) => {
-        gone = [];
-        return change({ tx, gone });
-      });
-      // What stays here by a failure is named by nothing, and swept.
-      await bytes.forget(gone).catch(() => undefined);
-    });
-  /** The same of what comes with sound, which is kept first and goes again where the change fails. */
-  const withSounds = async (
-    brought: readonly BroughtTag[],
-    change: (tx: Change, all: readonly Given[]) => Promise<unknown>,
-  ): Promise<TagKept> => {
+  /** All of a change, on the disk, or none of it. */
+  const written = (change: (change: Change) => Promise<unknown>): Promise<TagKept> =>
+    kept(() => done(entries, lettingGo(bytes, change)));
+  const bringing = async (brought: readonly BroughtTag[]): Promise<Along> => {
+    const refs: BytesRef[] = [];
     const all: Given[] = [];
-    const sounds = await kept(async () => {
-      for (const { sound, ...one } of brought)
-        all.push({ ...one, ...(sound && { sound: await bytes.keep(sound) }) });
+    const give = naming(bytes, refs, {
+      write: async (tx) => {
+        for (const one of all) await given(tx, one);
+      },
+      ended: () => Promise.resolve(),
     });
-    const done = sounds.ok ? await written((tx) => change(tx, all)) : sounds;
-    if (!done.ok) await bytes.forget(all.flatMap(({ sound }) => sound ?? [])).catch(() => undefined);
-    return done;
-  };
-  const giveAll = async ({ tx }: Change, all: readonly Given[]): Promise<void> => {
-    for (const one of all) await given(tx, one);
+    try {
+      for (const { sound, ...one } of brought) {
+        const ref = sound && (await bytes.keep(sound));
+        if (ref) refs.push(ref);
+        all.push({ ...one, ...(ref && { sound: ref }) });
+      }
+    } catch (error) {
+      await give.ended(false);
+      throw error;
+    }
+    return give;
   };
   const listed = async <T>(prefix: string): Promise<readonly (readonly [key: string, value: T])[]> =>
     (await entries.list(prefix)).map(([key, text]) => [key, JSON.parse(text) as T] as const);
@@ -132,7 +129,8 @@ export function createTags(
         .filter((tag) => tagSchema.safeParse(tag).success)
         .toSorted((a, b) => a.at - b.at),
     add: async (outingId, tag, sound) => {
-      const put = (): Promise<TagKept> => withSounds([{ outingId, tag, ...(sound && { sound }) }], giveAll);
+      const put = (): Promise<TagKept> =>
+        kept(async () => done(entries, await bringing([{ outingId, tag, ...(sound && { sound }) }])));
       const first = await put();
       return !first.ok && first.reason === "storage-full" && (await makeRoom()) ? put() : first;
     },
@@ -157,7 +155,7 @@ export function createTags(
     },
     bringBack: async (outingId, tagId) => {
       let isBack = false;
-      const done = await written(async ({ tx }) => {
+      const change = await written(async ({ tx }) => {
         const key = removedKey(outingId, tagId);
         const found = await read<StoredRemovedTag>(tx, key);
         if (!found) return;
@@ -165,28 +163,25 @@ export function createTags(
         await tx.delete(key);
         isBack = true;
       });
-      return done.ok && isBack;
+      return change.ok && isBack;
     },
     sweep: async (before) => {
       let count = 0;
-      const done = await written(async (change) => {
+      const change = await written(async (change) => {
         count = await sweptAway(change, before);
       });
-      if (!done.ok) throw new Error(`deleted tags stay: ${done.reason}`);
+      if (!change.ok) throw new Error(`deleted tags stay: ${change.reason}`);
       return count;
     },
-    addSound: async (outingId, tagId, sound) => {
-      let ref: BytesRef | undefined;
-      const done = await kept(async () => {
-        ref = await bytes.keep(sound);
-        await entries.change((tx) => put(tx, soundKey(outingId, tagId), ref!));
-      });
-      if (!done.ok && ref) await bytes.forget([ref]).catch(() => undefined);
-      return done;
-    },
-    bring: (brought) => withSounds(brought, giveAll),
-    takeAway: (brought) =>
-      written(async (change) => {
+    addSound: (outingId, tagId, sound) =>
+      kept(async () => {
+        const ref = await bytes.keep(sound);
+        const write = (tx: EntriesChange) => put(tx, soundKey(outingId, tagId), ref);
+        await done(entries, naming(bytes, [ref], { write, ended: () => Promise.resolve() }));
+      }),
+    bringing,
+    takingAway: (brought) =>
+      lettingGo(bytes, async (change) => {
         for (const { outingId, tag } of brought) await takenAway(change, outingId, tag.id);
       }),
     countSounds: async (outingId) => (await entries.list(`${SOUNDS}${outingId}/`)).length,
@@ -196,10 +191,10 @@ export function createTags(
     },
     rewrite: async (by) => {
       let count = { tags: 0, sounds: 0 };
-      const done = await written(async (change) => {
+      const change = await written(async (change) => {
         count = await rewrittenAll(change, by);
       });
-      return { ...done, ...count };
+      return { ...change, ...count };
     },
     forget: (outingId) =>
       written(async (change) => {
@@ -211,12 +206,6 @@ export function createTags(
       ...(await listed<StoredRemovedTag>(REMOVED)).flatMap(([, { sound }]) => sound ?? []),
     ],
   };
-}
-
-/** A change of the entries, and the bytes that it lets go of. */
-interface Change {
-  readonly tx: EntriesChange;
-  readonly gone: BytesRef[];
 }
 
 /** A tag whose sound is kept already. */

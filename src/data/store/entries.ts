@@ -39,6 +39,13 @@ export interface EntriesChange {
   deleteAll(prefix: string): Promise<unknown>;
 }
 
+/** What is written with something else in its transaction, and hears how that ended. */
+export interface Along {
+  write(tx: EntriesChange): Promise<unknown>;
+  /** Never rejects. */
+  ended(isKept: boolean): Promise<void>;
+}
+
 /** How a record and its states lie among the entries: every text is JSON. The revision stands before the record, so that comparing it reads no record. */
 const HEAD = /^\{"revision":(\d+),"record":/;
 

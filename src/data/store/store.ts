@@ -5,6 +5,7 @@ import {
   statesKey,
   textKey,
   textsPrefix,
+  type Along,
   type Entries,
   type EntriesChange,
   type Standing,
@@ -37,8 +38,10 @@ export interface Store {
   standing(key: string): Promise<Standing>;
   /** Every record whose key begins so. */
   all(prefix: string): Promise<readonly Standing[]>;
-  /** All of the writes, or none where one of them does not follow what stands. Resolves when they are on the disk. */
-  write(writes: readonly Write[]): Promise<Written>;
+  /**
+   * All of the writes, and what goes along, or none where one of them does not follow what stands. Resolves when they are on the disk.
+   */
+  write(writes: readonly Write[], along?: Along): Promise<Written>;
   /** The states of a record that are kept, newest first. */
   states(key: string): Promise<readonly State[]>;
   textOf(key: string, revision: number): Promise<string | null | undefined>;
@@ -55,9 +58,12 @@ export function createStore(entries: Entries): Store {
     entries,
     standing: async (key) => standingOf(key, await entries.get(key)),
     all: async (prefix) => (await entries.list(prefix)).map(([key, entry]) => standingOf(key, entry)),
-    write: async (writes) => {
+    write: async (writes, along) => {
       try {
-        await entries.change((tx) => putAll(tx, writes));
+        await entries.change(async (tx) => {
+          await putAll(tx, writes);
+          await along?.write(tx);
+        });
         return { ok: true };
       } catch (error) {
         if (!(error instanceof Overtaken)) return failureOf(error);

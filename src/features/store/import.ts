@@ -18,6 +18,8 @@ import {
   type ImportPreview,
   type Mine,
 } from "@/data/files";
+import type { Arriving } from "@/data/beside";
+import { failureOf } from "@/data/store/store";
 import { openBeside, openRepository } from "./open-repository";
 import { outingKey } from "./outings";
 
@@ -82,30 +84,31 @@ async function takeAll(file: FileContents, choices: ImportChoices): Promise<Save
   const write = importWrite(file, mine, choices);
   const unreadable = whatCannotBeRead(reads, write);
   if (unreadable) return { ok: false, reason: "unreadable", faults: [unreadable] };
-  // Tags and what was spoken come first, and go again where the records find no room.
-  const tagged = await bringTags(file, write.arrivesAs);
-  if (!tagged.ok) return tagged;
-  const saved = await repository.saveTogether({ ...write, follows });
-  if (!saved.ok) {
-    await tagged.value();
-    return saved;
-  }
-  const takePictures = await keepPictures(file, write.arrivesAs);
+  const beside = await openBeside();
+  const arriving = file.outings.flatMap(({ tagged, picture }, i): Arriving[] => {
+    const outingId = write.arrivesAs[i];
+    return outingId === undefined
+      ? []
+      : [{ outingId, ...(tagged && { tagged }), ...(picture && { picture }) }];
+  });
+  const brought = await beside.bringing(arriving).catch(failureOf);
+  if ("ok" in brought) return { ok: false, reason: brought.reason };
+  const saved = await repository.saveTogether({ ...write, follows }, brought.along);
+  if (!saved.ok) return saved;
   const own = new Map(mine.outings.map((outing) => [outing.id, outing]));
   const isNew = ({ id }: Outing): boolean => !own.has(id);
   // What was changed since it was brought in stays as it is now.
   const undo = async (): Promise<Saved<unknown>> => {
     const { mine: now, follows: stand } = await readMine(repository);
-    const undone = await repository.saveTogether({
+    const records = {
       removed: saved.value.filter(isNew).map(({ id }) => id),
       outings: saved.value
         .filter((o) => !isNew(o))
         .map(({ id, revision }) => ({ ...own.get(id)!, revision })),
       ...besideBack(now, mine, write),
       follows: stand,
-    });
-    if (undone.ok) await Promise.all([tagged.value(), takePictures()]);
-    return undone;
+    };
+    return repository.saveTogether(records, brought.takingAway(Date.now()));
   };
   return { ok: true, value: { outings: saved.value, undo } };
 }
@@ -119,30 +122,6 @@ function besideBack(now: Mine, before: Mine, write: Partial<RecordOf>): Partial<
   return Object.fromEntries(back) as Partial<RecordOf>;
 }
 
-/** Pictures that come with outings are kept for what these were brought in as; without room for one its outing comes alone. What comes back takes them away. */
-async function keepPictures(
-  { outings }: FileContents,
-  arrivesAs: readonly (string | undefined)[],
-): Promise<() => Promise<void>> {
-  if (outings.every(({ picture }) => !picture)) return () => Promise.resolve();
-  const { pictures, keepFromFile } = await openBeside();
-  const undo: (() => Promise<unknown>)[] = [];
-  for (const [i, { picture }] of outings.entries()) {
-    const id = arrivesAs[i];
-    const before = id === undefined ? undefined : await pictures.of(id).catch(() => undefined);
-    // One that is here already stays.
-    if (!picture || id === undefined || before) continue;
-    const isKept = await keepFromFile(id, picture).then(
-      () => true,
-      () => false,
-    );
-    if (isKept) undo.push(() => pictures.remove(id, Date.now()).catch(() => undefined));
-  }
-  return async () => {
-    for (const takeAway of undo) await takeAway();
-  };
-}
-
 /** Of the tags of a file those that are not here yet, each for the outing that it comes to. */
 async function tagsOf({ outings }: FileContents, arrivesAs: readonly (string | undefined)[]) {
   const { tagsToBring } = await openBeside();
@@ -153,22 +132,6 @@ async function tagsOf({ outings }: FileContents, arrivesAs: readonly (string | u
     }),
   );
   return brought.flat();
-}
-
-/** Brings the tags of a file in, all of them or none; what comes back takes them away again. */
-async function bringTags(
-  file: FileContents,
-  arrivesAs: readonly (string | undefined)[],
-): Promise<Saved<() => Promise<unknown>>> {
-  if (file.outings.every(({ tagged }) => !tagged)) return { ok: true, value: () => Promise.resolve() };
-  try {
-    const brought = await tagsOf(file, arrivesAs);
-    const { tags } = await openBeside();
-    const kept = await tags.bring(brought);
-    return kept.ok ? { ok: true, value: () => tags.takeAway(brought) } : kept;
-  } catch {
-    return { ok: false, reason: "storage-failed" };
-  }
 }
 
 /** A record of the user's that would be written over although it cannot be read. */

@@ -35,7 +35,7 @@ const BOXES: Readonly<Record<Layout["nav"], readonly [box: string, here: string,
     "border-transparent",
   ],
   column: [
-    "min-h-14 flex-row items-center gap-3 border-l-[5px] px-4",
+    "min-h-14 flex-row items-center gap-3 border-l-[5px] pl-4 pr-2",
     "border-water bg-paper",
     "border-transparent",
   ],
@@ -67,7 +67,7 @@ function Way({ stage, name, here, nav }: WayProps) {
         className={`${box} ${here ? at : away}`}
       >
         <View className={`h-3 w-3 rounded-full border-2 ${mark}`} />
-        <View className="min-w-0">
+        <View className="min-w-0 shrink">
           <Txt
             weight={here ? 700 : 400}
             size={nav === "bottom" && width < NARROW ? 14 : 16}
