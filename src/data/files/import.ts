@@ -3,17 +3,8 @@ import { freeId, newId } from "../ids";
 import type { Together } from "../repository";
 import { isListOfItems } from "../merge-records";
 import { namesOf, ONE_KINDS, type Kinds, type RecordOf } from "../records";
-import type { Choice, Outing, StoredKit } from "../schema";
-
-type Shelf = "bodies" | "lenses" | "converters" | "supports" | "cards";
-const SHELVES: readonly Shelf[] = ["bodies", "lenses", "converters", "supports", "cards"];
-const CHOICE_KEY = {
-  bodies: "bodyId",
-  lenses: "lensId",
-  converters: "converterId",
-  supports: "supportId",
-} as const satisfies Partial<Record<Shelf, keyof Choice>>;
-const CHOSEN = Object.keys(CHOICE_KEY) as (keyof typeof CHOICE_KEY)[];
+import { SHELVES, withKitNames, type Shelf } from "../kit-named";
+import type { Outing, StoredKit } from "../schema";
 
 interface MergedKit {
   readonly kit: StoredKit;
@@ -68,25 +59,8 @@ function sorted(value: unknown): unknown {
 }
 
 /** The file's outing pointed at the merged kit: what is mounted, and what is in the bag. */
-function repoint(outing: Outing, renamed: MergedKit["renamed"]): Outing {
-  const choices = outing.choices.map((choice) => {
-    const moved = { ...choice };
-    for (const shelf of CHOSEN) {
-      const key = CHOICE_KEY[shelf];
-      const id = moved[key];
-      const to = id === null ? undefined : renamed[shelf].get(id);
-      if (to !== undefined) moved[key] = to;
-    }
-    return moved;
-  });
-  const { bag } = outing;
-  const moved =
-    bag &&
-    (Object.fromEntries(
-      SHELVES.map((shelf) => [shelf, bag[shelf].map((id) => renamed[shelf].get(id) ?? id)]),
-    ) as typeof bag);
-  return { ...outing, choices, bag: moved };
-}
+const repoint = (outing: Outing, renamed: MergedKit["renamed"]): Outing =>
+  withKitNames(outing, (shelf, id) => renamed[shelf].get(id) ?? id);
 
 /** What the user has, of what a file may hold; no kit before anything was begun. */
 export type Mine = Omit<RecordOf, "kit"> & {

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { faultsOf, faultsUnder, fromJson, parseRecord, type Fault } from "../migrate";
+import { kitNamedBy, SHELVES, withKitNames, type Shelf } from "../kit-named";
 import { ONE_KINDS, OUTING_RECORD } from "../records";
 import { withOutingNamed } from "../old-names";
 import { bytesWithin, withBytes } from "../schema/bytes-in-file";
@@ -95,37 +96,23 @@ export function outingInFile(all: OutingFile): object {
 /** The name of a picture as a file takes it: its end says what it is, and stays. */
 export const pictureName = (name: string): string => name.slice(-MOST_NAME);
 
-/** An outing that names no kit that was removed since: the first of its kind stands in its place, as on the screens. */
-function withKitThere(outing: Outing, kit: StoredKit): Outing {
-  const has = (items: readonly { id: string }[], id: string | null): boolean =>
-    items.some((i) => i.id === id);
-  const there = (items: readonly { id: string }[], id: string): string =>
-    has(items, id) ? id : items[0]!.id;
-  const choices = outing.choices.map((choice) => ({
-    ...choice,
-    bodyId: there(kit.bodies, choice.bodyId),
-    lensId: there(kit.lenses, choice.lensId),
-    supportId: there(kit.supports, choice.supportId),
-    converterId: has(kit.converters, choice.converterId) ? choice.converterId : null,
-  }));
-  return { ...outing, choices };
-}
+const hasThing = (kit: StoredKit, shelf: Shelf, id: string): boolean =>
+  kit[shelf].some((item) => item.id === id);
 
-/** What the outing's choices name. Supports are kept whole: they are few, and the hand must always be among them. */
+/** An outing that names no kit that was removed since: the first of its kind stands in its place, as on the screens. */
+const withKitThere = (outing: Outing, kit: StoredKit): Outing =>
+  withKitNames(outing, (shelf, id, isChosen) => {
+    if (!isChosen || hasThing(kit, shelf, id)) return id;
+    return shelf === "converters" ? null : kit[shelf][0]!.id;
+  });
+
+/** What the outing names, in its bag too: of it the best is mounted where a choice is not packed. Supports are kept whole: they are few, and the hand must always be among them. */
 function kitUsed(outing: Outing, kit: StoredKit): StoredKit {
-  // What is in the bag goes along too: of it the best is mounted where a choice is not packed.
-  const uses = (key: "bodyId" | "lensId" | "converterId", packed: readonly string[] = []) =>
-    new Set([...outing.choices.map((c) => c[key]), ...packed]);
-  const { bag } = outing;
-  const pick = <T extends { id: string }>(items: readonly T[], used: Set<string | null>): T[] =>
-    items.filter((item) => used.has(item.id));
-  return {
-    ...kit,
-    bodies: pick(kit.bodies, uses("bodyId", bag?.bodies)),
-    lenses: pick(kit.lenses, uses("lensId", bag?.lenses)),
-    converters: pick(kit.converters, uses("converterId", bag?.converters)),
-    cards: kit.cards.filter((card) => outing.bag?.cards.includes(card.id)),
-  };
+  const named = new Set(kitNamedBy(outing).map(({ shelf, id }) => `${shelf}/${id}`));
+  const used = SHELVES.filter((shelf) => shelf !== "supports").map(
+    (shelf) => [shelf, kit[shelf].filter(({ id }) => named.has(`${shelf}/${id}`))] as const,
+  );
+  return { ...kit, ...Object.fromEntries(used) };
 }
 
 /** Reads an outing's file. Nothing is changed anywhere; a file that will not do is told where and why. */
@@ -180,19 +167,7 @@ function readParts(file: z.infer<typeof envelopeSchema>): OutingFileRead {
 }
 
 /** Kit that a choice names and the kit at hand lacks. */
-function kitFaults(outing: Outing, kit: StoredKit): Fault[] {
-  const lacks = (items: readonly { id: string }[], id: string | null): boolean =>
-    id !== null && !items.some((item) => item.id === id);
-  return outing.choices.flatMap((choice, i) => {
-    const fault = (key: string, id: string | null): Fault => ({
-      path: `choices.${i}.${key}`,
-      message: `${id} is not in the kit`,
-    });
-    return [
-      ...(lacks(kit.bodies, choice.bodyId) ? [fault("bodyId", choice.bodyId)] : []),
-      ...(lacks(kit.lenses, choice.lensId) ? [fault("lensId", choice.lensId)] : []),
-      ...(lacks(kit.converters, choice.converterId) ? [fault("converterId", choice.converterId)] : []),
-      ...(lacks(kit.supports, choice.supportId) ? [fault("supportId", choice.supportId)] : []),
-    ];
-  });
-}
+const kitFaults = ({ choices }: Outing, kit: StoredKit): Fault[] =>
+  kitNamedBy({ choices, bag: null })
+    .filter(({ shelf, id }) => !hasThing(kit, shelf, id))
+    .map(({ id, path }) => ({ path, message: `${id} is not in the kit` }));
