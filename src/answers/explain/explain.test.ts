@@ -1,10 +1,12 @@
+import { apertureFNumber, isoSpeed, shutterSeconds } from "@/core/exposure";
 import { FUNCTIONS } from "@/core/figures";
 import { SUBJECTS } from "@/core/catalogue";
+import { EVEN_SHARE, weightsFor } from "@/core/judge";
 import { NIGHT_LUX } from "@/core/scene";
 import type { OutingView } from "@/outing/outing-view";
 import { demoOutings } from "../../../demo";
 import { BAGS, fromNothing, looked } from "../../../test/outings";
-import { explain, EXPLAINED } from "./explain";
+import { explain, EXPLAINED, type Explained } from "./explain";
 import { workedAgain, type Figure } from "./figure";
 
 /** Every figure of a sum, the pressed one first; one that goes into several others comes once. */
@@ -25,8 +27,8 @@ function givenIn(value: unknown, into = new Set<number>()): Set<number> {
 /** Walks every sum of a view: each figure comes out of its function again, and what ends a sum stands in the question. */
 function walk(view: OutingView): number {
   if (!view.input) return 0;
-  const { shot, rig, locked } = view.input;
-  const chosen = givenIn([shot, rig, locked, NIGHT_LUX, 0]);
+  const { shot, rig, locked, lightTurn, walk, weights = weightsFor(shot.intent) } = view.input;
+  const chosen = givenIn([shot, rig, locked, lightTurn, walk, weights, NIGHT_LUX, EVEN_SHARE, 0]);
   const figures = new Set<Figure>();
   for (const which of EXPLAINED) {
     const pressed = explain(view, which);
@@ -85,4 +87,37 @@ test("what the card says is what is explained: the three settings are the field 
     expect(explain(view, "aperture")!.of).toMatchObject({ clicks: { value: settings.aperture } });
     expect(explain(view, "iso")!.of).toMatchObject({ clicks: { value: settings.iso } });
   }
+});
+
+test("the blur that was opened was another than the one that is said: each figure opens to the number of its panel", () => {
+  let unmended = 0;
+  SUBJECTS.forEach(({ id }, i) => {
+    const { kit } = BAGS[i % BAGS.length]!;
+    const { view } = looked(fromNothing(id, {}, kit), kit);
+    const { found } = view;
+    if (!found) return;
+    const { held, budget } = found.motion;
+    if (held.blurUm !== budget.totalUm) unmended++;
+    const said: Record<Explained, number | undefined> = {
+      shutter: shutterSeconds(found.settings.settings.shutter),
+      aperture: apertureFNumber(found.settings.settings.aperture),
+      iso: isoSpeed(found.settings.settings.iso),
+      ev: found.light.ev.value,
+      distance: found.sighting.distance.value,
+      fill: found.sighting.fill.value,
+      blur: held.blurUm,
+      chance: held.chance,
+      near: found.sighting.depth.near,
+      far: found.sighting.depth.far === "unbounded" ? undefined : found.sighting.depth.far,
+      softness:
+        found.sighting.background.smoothness === "plain" ? undefined : found.sighting.background.smoothness,
+      kept: found.sighting.frame.kept,
+      focalLength: found.sighting.frame.focalLengthMm,
+      tolerance: held.toleranceUm,
+      score: found.score.value,
+    };
+    const opened = Object.fromEntries(EXPLAINED.map((which) => [which, explain(view, which)?.value]));
+    expect([id, opened]).toEqual([id, said]);
+  });
+  expect(unmended).toBeGreaterThan(0);
 });

@@ -1,6 +1,7 @@
 import type { Assessment } from "@/core/judge";
 import type { OutingView } from "@/outing/outing-view";
 import type { Figure } from "./figure";
+import { scoreOf } from "./score-sum";
 import {
   apertureOf,
   blurOf,
@@ -8,11 +9,14 @@ import {
   distanceOf,
   evOf,
   farOf,
+  focalLengthOf,
+  keptOf,
   fillOf,
   isoOf,
   nearOf,
   shutterOf,
   softnessOf,
+  toleranceOf,
   type Pictured,
 } from "./sums";
 
@@ -29,6 +33,10 @@ const SUMS = {
   near: nearOf,
   far: farOf,
   softness: softnessOf,
+  kept: keptOf,
+  focalLength: focalLengthOf,
+  tolerance: toleranceOf,
+  score: scoreOf,
 } as const satisfies Readonly<Record<string, (of: Pictured) => Figure | undefined>>;
 
 export type Explained = keyof typeof SUMS;

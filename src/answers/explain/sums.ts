@@ -62,10 +62,10 @@ export const distanceOf = once((of: Pictured): Figure =>
   figure(of.found.sighting.distance.value, "distance", endsOf(of)),
 );
 
-const heightAngleOf = (of: Pictured): Figure =>
+export const heightAngleOf = (of: Pictured): Figure =>
   figure(of.found.sighting.heightAngle, "heightAngle", endsOf(of));
 
-const faceTurnOf = once(({ found, asked }: Pictured): Figure =>
+export const faceTurnOf = once(({ found, asked }: Pictured): Figure =>
   figure(found.sighting.faceTurn, "faceTurnOf", { asked }),
 );
 
@@ -79,11 +79,11 @@ const framedOf = (of: Pictured): Figure["of"] => ({
   distance: distanceOf(of),
 });
 
-const focalLengthOf = once((of: Pictured): Figure =>
+export const focalLengthOf = once((of: Pictured): Figure =>
   figure(of.found.sighting.frame.focalLengthMm, "frameSubject.focalLengthMm", framedOf(of)),
 );
 
-const keptOf = once((of: Pictured): Figure =>
+export const keptOf = once((of: Pictured): Figure =>
   figure(of.found.sighting.frame.kept, "frameSubject.kept", framedOf(of)),
 );
 
@@ -145,7 +145,7 @@ const imageDistanceOf = once((of: Pictured): Figure =>
   ),
 );
 
-const umPerMetreOf = once((of: Pictured): Figure =>
+export const umPerMetreOf = once((of: Pictured): Figure =>
   figure(of.found.motion.body.umPerMetre, "umPerMetreAt", {
     imageDistanceMm: imageDistanceOf(of),
     distance: distanceOf(of),
@@ -166,7 +166,7 @@ const circleOf = once((of: Pictured): Figure =>
   }),
 );
 
-const toleranceOf = once((of: Pictured): Figure => {
+export const toleranceOf = once((of: Pictured): Figure => {
   const { input, found, asked } = of;
   return figure(found.motion.held.toleranceUm, "toleranceUm", {
     asked,
@@ -230,7 +230,7 @@ function causesOf(of: Pictured) {
 }
 
 /** What softens it as two lengths: what moves, in µm a second, and what does not, in µm. */
-function softening(of: Pictured): { readonly moving: Figure; readonly still: Figure } {
+export function softening(of: Pictured): { readonly moving: Figure; readonly still: Figure } {
   const { input, found } = of;
   const { motion, shake, defocus, workingFNumber, pixel } = causesOf(of);
   const blur = blurModelOf(input, found).softens(found.settings.settings.aperture);
@@ -246,11 +246,23 @@ function softening(of: Pictured): { readonly moving: Figure; readonly still: Fig
   };
 }
 
-export const blurOf = (of: Pictured): Figure =>
-  figure(of.found.motion.budget.totalUm, "blurLengthUm", { ...softening(of), exposure: shutterOf(of) });
+/** Whether what moves alone is held to the tolerance: where that is wished, and where no shutter mends what does not move. */
+const byMotion = ({ input, found }: Pictured): boolean =>
+  input.shot.tolerance === "pixel-sharp" ||
+  blurModelOf(input, found).unmended(found.settings.settings.aperture) !== undefined;
+
+/** The blur that is held against the tolerance. */
+export const blurOf = (of: Pictured): Figure => {
+  const { moving, still } = softening(of);
+  return figure(of.found.motion.held.blurUm, "blurLengthUm", {
+    moving,
+    still: byMotion(of) ? given(0, "µm", "assumed") : still,
+    exposure: shutterOf(of),
+  });
+};
 
 /** Metres by which a pan draws what stands behind into lines. */
-const streakOf = (of: Pictured): Figure | undefined => {
+export const streakOf = (of: Pictured): Figure | undefined => {
   const { pan, body } = of.found.motion;
   return (
     pan &&
@@ -280,15 +292,14 @@ export const chanceOf = (of: Pictured): Figure => {
 const heldRail = ({ input }: Pictured, rail: "shutter" | "aperture" | "iso", clicks: number) =>
   input.locked?.[rail] === clicks ? given(clicks, "clicks", "shot") : undefined;
 
-const solvedOf = (of: Pictured): Figure["of"] => ({ asked: of.asked, light: evOf(of) });
+export const solvedOf = (of: Pictured): Figure["of"] => ({ asked: of.asked, light: evOf(of) });
 
 export const shutterOf = once((of: Pictured): Figure => {
   const { input, found } = of;
   const { shutter, aperture } = found.settings.settings;
   const model = blurModelOf(input, found);
   const slowest = model.slowestExposure(aperture);
-  const byWhole = input.shot.tolerance !== "pixel-sharp" && model.unmended(aperture) === undefined;
-  const atLimit = byWhole && typeof slowest === "number" && shutterNoSlower(slowest) === shutter;
+  const atLimit = !byMotion(of) && typeof slowest === "number" && shutterNoSlower(slowest) === shutter;
   return figure(shutterSeconds(shutter), "shutterSeconds", {
     clicks:
       heldRail(of, "shutter", shutter) ??

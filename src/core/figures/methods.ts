@@ -1,9 +1,11 @@
 import {
   backgroundOf,
   bodyMotionOf,
+  busiestOf,
   depthAsked,
   faceTurnOf,
   findLight,
+  findSighting,
   frameOf,
   heldPartOf,
   keptCircleMm,
@@ -13,10 +15,19 @@ import {
   settingsAsked,
   sightOf,
   spreadOf,
+  sunToFrame,
   type AssessInput,
   type DepthSeen,
 } from "../judge";
-import { keeperChance, partSpeed, toleranceUm, unmendedBy, USUAL_HANDS, type BlurInput } from "../motion";
+import {
+  keeperChance,
+  panKeeperChance,
+  partSpeed,
+  toleranceUm,
+  unmendedBy,
+  USUAL_HANDS,
+  type BlurInput,
+} from "../motion";
 import { stabiliserStopsOf } from "../optics";
 import { solveSettings } from "../exposure";
 import { method } from "../units/formula";
@@ -48,18 +59,28 @@ interface Solved extends Asked {
   readonly light: number;
 }
 
-const lightOf = ({ asked, heightAngle }: Lit) =>
+const foundLight = ({ asked, heightAngle }: Lit) =>
   findLight({
     scene: asked.scene,
     spot: sightOf(asked).spot,
     subject: asked.subject,
     position: asked.position,
     heightAngle,
-  }).lux;
+  });
+
+const lightOf = (of: Lit) => foundLight(of).lux;
+
+const sightingOf = (asked: AssessInput) => {
+  const { spot, lens, aim } = sightOf(asked);
+  return findSighting(asked, spot, lens, aim);
+};
+
+const oneIf = (is: boolean): number => (is ? 1 : 0);
 
 const motionOf = ({ asked, imageDistanceMm }: Imaged) => bodyMotionOf(asked, sightOf(asked), imageDistanceMm);
 
-const solved = ({ asked, light }: Solved) => solveSettings(settingsAsked(asked, light)).settings;
+const solution = ({ asked, light }: Solved) => solveSettings(settingsAsked(asked, light));
+const solved = (of: Solved) => solution(of).settings;
 
 interface Kept extends Asked {
   /** µm a second. */
@@ -128,6 +149,30 @@ interface Tolerated extends Asked {
   /** µm on the sensor for a metre at the subject. */
   readonly umPerMetre: number;
 }
+
+/** The softness of the busiest of all that stands behind and about; without end where all is plain. */
+function busiest({ asked, focalLengthMm, fNumber, distance, streak }: Melted): number {
+  const { background, around } = sightingOf(asked);
+  const melt = { ground: asked.scene.ground, focalLengthMm, fNumber, away: distance, streak };
+  const melted = { background: meltOf(background, melt), around: around.map((seen) => meltOf(seen, melt)) };
+  return busiestOf(melted)?.smoothness ?? Infinity;
+}
+
+interface Panned extends Asked {
+  /** µm. */
+  readonly tolerance: number;
+  /** µm of what does not move. */
+  readonly still: number;
+  /** µm. */
+  readonly streak: number;
+}
+
+const panned = ({ asked, tolerance, still, streak }: Panned): number =>
+  panKeeperChance(
+    Math.sqrt(Math.max(0, tolerance ** 2 - still ** 2)),
+    streak,
+    (asked.hands ?? USUAL_HANDS).panSpread,
+  );
 
 /** Public functions that search, look up or need the plan as a whole: each is called itself, what was worked out before it as a number. */
 export const JUDGE_METHODS = {
@@ -198,6 +243,24 @@ export const JUDGE_METHODS = {
     "common-practice",
   ),
   keeperChance: method<Kept>("", chanceOf, "variance-rule"),
+  "figureHidden.share": method<Asked>("", ({ asked }) => sightingOf(asked).hidden.share, "common-practice"),
+  "figureHidden.head": method<Asked>(
+    "",
+    ({ asked }) => oneIf(sightingOf(asked).hidden.head),
+    "common-practice",
+  ),
+  "sunToFrame.inFrame": method<Asked>(
+    "",
+    ({ asked }) => oneIf(sunToFrame(asked, sightingOf(asked)).inFrame),
+    "common-practice",
+  ),
+  "findLight.turn": method<Lit>("°", (of) => foundLight(of).turn, "ies-daylight"),
+  "findLight.ownShadow": method<Lit>("", (of) => oneIf(foundLight(of).ownShadow), "handbook-optics"),
+  busiestOf: method<Melted>("", busiest, "handbook-optics"),
+  panKeeperChance: method<Panned>("", panned, "variance-rule"),
+  "solveSettings.short": method<Solved>("clicks", (of) => solution(of).short, "exif-2-32"),
+  "solveSettings.missing": method<Solved>("clicks", (of) => solution(of).missing, "exif-2-32"),
+  "solveSettings.over": method<Solved>("clicks", (of) => solution(of).over, "exif-2-32"),
   "solveSettings.shutter": method<Solved>("clicks", (of) => solved(of).shutter, "exif-2-32"),
   "solveSettings.aperture": method<Solved>("clicks", (of) => solved(of).aperture, "exif-2-32"),
   "solveSettings.iso": method<Solved>("clicks", (of) => solved(of).iso, "exif-2-32"),

@@ -4,6 +4,7 @@ import { LIGHT_FORMULAS } from "../light/formulas";
 import { MOTION_FORMULAS } from "../motion/formulas";
 import { OPTICS_FORMULAS } from "../optics/formulas";
 import { SCHEDULE_FORMULAS } from "../schedule/formulas";
+import { JUDGE_FORMULAS } from "../judge/formulas";
 import { JUDGE_METHODS } from "./methods";
 
 /** Every public function that a figure may come from, by its name; after a point the field of its result. */
@@ -14,6 +15,7 @@ export const FUNCTIONS = Object.freeze({
   ...LIGHT_FORMULAS,
   ...EXPOSURE_FORMULAS,
   ...SCHEDULE_FORMULAS,
+  ...JUDGE_FORMULAS,
   ...JUDGE_METHODS,
 });
 

@@ -10,7 +10,6 @@ export const TOLD = Object.freeze({
   meshFound: "handbook-optics",
   leversFor: "handbook-optics",
   standsOut: "assumed",
-  panKeeperChance: "variance-rule",
   panLeft: "variance-rule",
   setUpFor: "common-practice",
   stillFound: "common-practice",

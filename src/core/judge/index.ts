@@ -111,6 +111,10 @@ export {
   type BriefShot,
 } from "./brief-places";
 export { weightsFor } from "./score";
+export { EVEN_SHARE } from "./score-shares";
+export { busiestOf } from "./judgement";
+export { findSighting } from "./sighting";
+export { sunToFrame } from "./sun-to-frame";
 export type { Air } from "./air";
 export { shortList } from "./short-list";
 export { windFound, type WindAsked, type WindFound } from "./wind-found";

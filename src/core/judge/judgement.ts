@@ -244,7 +244,7 @@ function notes(say: Say, { shot }: AssessInput, { sighting }: Found): void {
 export function busiestOf({
   background,
   around,
-}: Sighting): (SeenBehind & { readonly smoothness: number }) | undefined {
+}: Pick<Sighting, "background" | "around">): (SeenBehind & { readonly smoothness: number }) | undefined {
   let busiest: ReturnType<typeof busiestOf>;
   const look = (behind: SeenBehind): void => {
     const { smoothness } = behind;

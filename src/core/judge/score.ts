@@ -1,8 +1,20 @@
-import { cosDeg } from "../units";
 import type { Intent } from "../scene";
 import type { AssessInput, Assessment, Score, ScoreCode, ScorePart, Weights } from "./assessment";
 import type { Judgement } from "./judgements";
 import { busiestOf } from "./judgement";
+import {
+  clearShare,
+  EVEN_SHARE,
+  faceShare,
+  holdShare,
+  levelShare,
+  lightShare,
+  reachShare,
+  smoothShare,
+  turnShare,
+  walkShare,
+  weighedMean,
+} from "./score-shares";
 import { sunToFrame } from "./sun-to-frame";
 
 type Found = Pick<Assessment, "sighting" | "light" | "motion" | "settings">;
@@ -36,54 +48,43 @@ export const weightsFor = (intent: Intent): Weights => WEIGHTS[intent];
 
 type Judged = readonly [score: number, numbers: Readonly<Record<string, number>>];
 
-const share = (value: number): number => Math.max(0, Math.min(1, value));
-/** 1 at a turn of 0°, ½ at 90°, 0 at 180°. */
-const byTurn = (turn: number): number => (1 + cosDeg(turn)) / 2;
-
 /** One part between 0 and 1, with the numbers it rests on. */
 const PARTS: Readonly<Record<ScoreCode, (input: AssessInput, found: Found) => Judged>> = {
-  // Nothing at half or at twice the wished size; what is hidden is not there.
   reach: ({ shot }, { sighting: { frame, hidden } }) => [
-    share(1 - Math.abs(Math.log2(frame.fill / shot.fill))) * (1 - hidden.share),
+    reachShare({ fill: frame.fill, wished: shot.fill, hidden: hidden.share }),
     { kept: frame.kept, times: frame.fill / shot.fill },
   ],
   "light-side": ({ lightTurn = 0 }, { light }) =>
-    light.side === "even" ? [0.7, {}] : [byTurn(light.turn - lightTurn), { turn: light.turn }],
-  // Three stops short are nothing.
+    light.side === "even"
+      ? [EVEN_SHARE, {}]
+      : [turnShare({ turn: light.turn, wished: lightTurn }), { turn: light.turn }],
   "light-enough": (_, { settings }) => [
-    share(1 - (settings.short + settings.missing + settings.over) / 9),
+    lightShare(settings),
     { short: settings.short / 3, missing: settings.missing / 3, over: settings.over / 3 },
   ],
   movement: (_, { motion }) => {
     const { held, pan } = motion;
     if (pan) return [pan.keeperChance, { chance: pan.keeperChance }];
-    const times = held.blurUm / held.toleranceUm;
-    return [share((4 - times) / 3), { times }];
+    const share = holdShare({ blur: held.blurUm, tolerance: held.toleranceUm });
+    return [share, { times: held.blurUm / held.toleranceUm }];
   },
   background: (_, { sighting }) => {
     const busiest = busiestOf(sighting);
     return busiest
-      ? [
-          share(0.5 + Math.log2(busiest.smoothness) / 3.2),
-          { smoothness: busiest.smoothness, beyond: busiest.beyond },
-        ]
+      ? [smoothShare(busiest), { smoothness: busiest.smoothness, beyond: busiest.beyond }]
       : [1, {}];
   },
   face: (_, { sighting }) => [
-    sighting.hidden.head ? 0 : byTurn(sighting.faceTurn),
+    faceShare({ turn: sighting.faceTurn, hidden: sighting.hidden.head ? 1 : 0 }),
     { turn: sighting.faceTurn },
   ],
-  "eye-level": (_, { sighting }) => [
-    share(1 - Math.abs(sighting.heightAngle) / 45),
-    { angle: sighting.heightAngle },
-  ],
+  "eye-level": (_, { sighting }) => [levelShare(sighting), { angle: sighting.heightAngle }],
   glare: (input, found) => {
     const { inFrame, aside, above } = sunToFrame(input, found.sighting);
-    return [inFrame ? 0 : 1, { aside, above }];
+    return [clearShare({ fault: inFrame ? 1 : 0 }), { aside, above }];
   },
-  "own-shadow": (_, { light }) => [light.ownShadow ? 0 : 1, {}],
-  // A place five minutes away on foot (some 400 m) counts half.
-  walk: ({ walk }) => (walk === undefined ? [1, {}] : [400 / (400 + walk), { metres: walk }]),
+  "own-shadow": (_, { light }) => [clearShare({ fault: light.ownShadow ? 1 : 0 }), {}],
+  walk: ({ walk }) => (walk === undefined ? [1, {}] : [walkShare({ walk }), { metres: walk }]),
 };
 
 const CODES = Object.keys(FREEZE) as ScoreCode[];
@@ -91,15 +92,12 @@ const CODES = Object.keys(FREEZE) as ScoreCode[];
 /** How good a place is for a shot: the weighed mean of what it is judged by, each part with its reason. */
 export function scoreOf(input: AssessInput, found: Found, judgement: readonly Judgement[]): Score {
   const weights = input.weights ?? weightsFor(input.shot.intent);
-  let [sum, all] = [0, 0];
   const parts: ScorePart[] = [];
   for (const code of CODES) {
     const weight = weights[code];
     if (weight === 0) continue;
     const [score, numbers] = PARTS[code](input, found);
-    sum += weight * score;
-    all += weight;
     parts.push({ code, score, weight, numbers });
   }
-  return { value: all > 0 ? sum / all : 0, vetoed: judgement.some((j) => j.weight === "veto"), parts };
+  return { value: weighedMean(parts), vetoed: judgement.some((j) => j.weight === "veto"), parts };
 }

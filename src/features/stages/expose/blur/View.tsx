@@ -43,6 +43,7 @@ export function Blur() {
   const line = useOuting(blurAnswer);
   if (!answer) return null;
   const { held, shares } = answer;
+  const allowed = `Allowed: ${pixelsOf(answer)(held.toleranceUm)} px of the delivered picture`;
   const colours: Record<BlurSource, string> = {
     motion: tokens.water,
     shake: tokens.sun,
@@ -62,6 +63,9 @@ export function Blur() {
         <Txt size={20} weight={700} tone={held.verdict === "held" ? "ink" : "bracken"}>
           {line}
         </Txt>
+      </AskSum>
+      <AskSum of="tolerance" title="Blur that is allowed" says={allowed} className="min-h-12 justify-center">
+        <Txt tone="ink2">{allowed}</Txt>
       </AskSum>
       <StackedBar label="Blur by source" parts={bars} />
       <Ladder answer={answer} />

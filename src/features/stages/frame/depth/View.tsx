@@ -15,6 +15,7 @@ export function Depth() {
   const { background, frame, depth } = found.sighting;
   const near = metresWords(depth.near);
   const far = depth.far === "unbounded" ? undefined : metresWords(depth.far);
+  const cropped = `${percentWords(frame.kept)} of each side is left after the crop: ${frame.keptLongEdgePx} px for ${ordered} ordered.`;
   const soft = softnessSentence(background, backgroundWords(background));
   return (
     <View className="gap-2">
@@ -52,9 +53,9 @@ export function Depth() {
           <Txt>{soft}</Txt>
         </AskSum>
       )}
-      <Txt tone="ink2">
-        {`${percentWords(frame.kept)} of each side is left after the crop: ${frame.keptLongEdgePx} px for ${ordered} ordered.`}
-      </Txt>
+      <AskSum of="kept" title="Left after the crop" says={cropped} className="min-h-12 justify-center">
+        <Txt tone="ink2">{cropped}</Txt>
+      </AskSum>
     </View>
   );
 }

@@ -16,6 +16,7 @@ import {
 } from "@/words";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { wallOf } from "../../shot/titles";
+import { AskSum } from "../../reasons/AskSum";
 import { useRun } from "../../../outing/use-run";
 
 /** What the positions score at the minute in hand; nothing for one that is vetoed or gives no picture. */
@@ -68,10 +69,18 @@ const VETO = "!";
 const Reasons = memo(function Reasons({ id, name }: { id: string; name: string }) {
   const head = useOuting((v) => headOf(v, id));
   const judged = useOuting((v) => judgedOf(v, id));
+  const isScored = useOuting((v) => v.position?.id === id && v.found !== undefined);
   if (head === "") return null;
+  const words = `${name} · ${head}`;
   return (
     <View role="listitem" className="border-b border-line py-2">
-      <Txt weight={600}>{`${name} · ${head}`}</Txt>
+      {isScored ? (
+        <AskSum of="score" title={`Score of ${name}`} says={words} className="min-h-12 justify-center">
+          <Txt weight={600}>{words}</Txt>
+        </AskSum>
+      ) : (
+        <Txt weight={600}>{words}</Txt>
+      )}
       {judged !== "" &&
         judged.split("\n").map((line) => (
           <Txt key={line} size={14} tone={line.startsWith(VETO) ? "bracken" : "ink2"}>
