@@ -44,3 +44,22 @@ test("blur, chance, light, softness and the four figures of a place open to thei
   await page.getByRole("button", { name: "The distance, its sum" }).click();
   await expect(page.getByRole("dialog").getByText(/Function distance/)).toBeVisible();
 });
+
+test("the score of a place opens to what each of its parts weighs, and each part to what it rests on", async ({
+  page,
+}) => {
+  await page.goto(`${HOCKEY}/ground`);
+  await openPanel(page, "Positions compared");
+  await page.getByRole("button", { name: /^B · / }).click();
+  const sheet = page.getByRole("dialog", { name: "Score of B" });
+  await expect(sheet.getByText(/Function weighedMean/)).toBeVisible();
+  await expect(sheet.getByText("weighs 3").first()).toBeVisible();
+  await sheet.getByRole("button", { name: /^reach, .*How\?$/ }).click();
+  await expect(sheet.getByText(/Function reachShare/)).toBeVisible();
+  await sheet.getByRole("button", { name: /^fill, .*How\?$/ }).click();
+  await expect(sheet.getByText(/Function fillOf/)).toBeVisible();
+  await sheet.getByRole("button", { name: "Back to reach" }).click();
+  await sheet.getByRole("button", { name: "Back to score" }).click();
+  await sheet.getByRole("button", { name: /^movement, .*How\?$/ }).click();
+  await expect(sheet.getByText(/Function holdShare/)).toBeVisible();
+});

@@ -42,6 +42,7 @@ export function amountWords(value: number, unit: Unit): string {
     case "px":
       return `${Math.round(value)} ${unit}`;
     case "":
+      if (Number.isInteger(value)) return numberWords(value, 0);
       return value !== 0 && Math.abs(value) < 1
         ? percentOrSmall(value)
         : numberWords(value, value < 10 ? 2 : 0);
@@ -106,6 +107,9 @@ export function formulaWords(text: string, inputs: readonly string[]): Pieces {
 /** What holds as a rule, with its numbers in place of the names. */
 export const sumWords = (text: string, values: Readonly<Record<string, number>>): string =>
   readable(piecesOf(text).rule, Object.keys(values), (input) => plainNumber(values[input]!));
+
+/** What a weight is named after: "reachWeight" weighs "reach". */
+export const weightOf = (input: string): string => `${input}Weight`;
 
 /** A number as it stands in a sum, without its unit. */
 function plainNumber(value: number): string {

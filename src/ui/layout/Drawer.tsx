@@ -18,6 +18,9 @@ interface Props {
   readonly children: ReactNode;
 }
 
+/** How much sooner what is raised gives way than what peeks, where both find no room. */
+const GIVES_WAY = 1000;
+
 /** A sheet under the drawing that peeks and rises; it pushes the drawing up instead of covering it. */
 export function Drawer({ title, note, raised, onRaise, peek, children }: Props) {
   const { water } = useTokens();
@@ -39,9 +42,15 @@ export function Drawer({ title, note, raised, onRaise, peek, children }: Props) 
         </View>
         <Icon size={26} color={water} />
       </Pressable>
-      <View className="px-4 pb-3">{peek}</View>
+      <ScrollView className="grow-0" contentContainerClassName="px-4 pb-3">
+        {peek}
+      </ScrollView>
       {raised && (
-        <ScrollView className="border-t border-line" contentContainerClassName="gap-4 p-4">
+        <ScrollView
+          className="border-t border-line"
+          style={{ flexShrink: GIVES_WAY }}
+          contentContainerClassName="gap-4 p-4"
+        >
           {children}
         </ScrollView>
       )}

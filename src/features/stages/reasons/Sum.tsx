@@ -10,7 +10,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { useTokens } from "@/ui/theme/theme";
 import { sourceName } from "@/words";
 import { methodWords } from "@/words/methods";
-import { amountWords, nameInWords, sumWords } from "@/words/sums";
+import { amountWords, nameInWords, sumWords, weightOf } from "@/words/sums";
 import { FormulaText } from "./FormulaText";
 import { useOuting } from "../../outing/use-outing";
 
@@ -71,6 +71,8 @@ function One({ figure, name, onOpen }: OneProps) {
     (entry): entry is [string, Figure | Given] => entry[1].kind !== "whole",
   );
   const values = Object.fromEntries(inputs.map(([input, part]) => [input, part.value]));
+  const isWeight = (input: string): boolean => inputs.some(([name]) => weightOf(name) === input);
+  const isMean = inputs.some(([input]) => isWeight(input));
   return (
     <View className="gap-3">
       <View>
@@ -87,32 +89,56 @@ function One({ figure, name, onOpen }: OneProps) {
         <Txt>{`${methodWords(by as MethodName)}.`.replace(/^./, (c) => c.toUpperCase())}</Txt>
       ) : (
         <View className="gap-1">
-          <FormulaText text={text} inputs={Object.keys(values)} />
+          {isMean ? (
+            <Txt>Each share times what it weighs, over all the weights.</Txt>
+          ) : (
+            <FormulaText text={text} inputs={Object.keys(values)} />
+          )}
           <Txt weight={600}>{`= ${sumWords(text, values)}`}</Txt>
         </View>
       )}
       <View role="list" aria-label="What it is made of">
-        {inputs.map(([input, part]) => (
-          <Input key={input} name={input} part={part} onOpen={() => onOpen(input)} />
-        ))}
+        {inputs
+          .filter(([input]) => !isWeight(input))
+          .map(([input, part]) => (
+            <Input
+              key={input}
+              name={input}
+              part={part}
+              weight={values[weightOf(input)]}
+              onOpen={() => onOpen(input)}
+            />
+          ))}
       </View>
       <Txt size={14} tone="ink2">{`Function ${by} · ${sourceName(source)}`}</Txt>
     </View>
   );
 }
 
+interface InputProps {
+  readonly name: string;
+  readonly part: Figure | Given;
+  /** What it weighs in a mean; assumed, or as the person put it. */
+  readonly weight: number | undefined;
+  readonly onOpen: () => void;
+}
+
 /** One number that went in: a step deeper where it was worked out itself, else where it comes from. */
-function Input({ name, part, onOpen }: { name: string; part: Figure | Given; onOpen: () => void }) {
+function Input({ name, part, weight, onOpen }: InputProps) {
   const { water } = useTokens();
   const words = nameInWords(name);
+  const notes = [
+    ...(part.kind === "given" ? [ORIGINS[part.origin]] : []),
+    ...(weight === undefined ? [] : [`weighs ${amountWords(weight, "")}`]),
+  ];
   const amount = amountWords(part.value, part.unit);
   const line = (
     <View className="min-h-12 flex-row items-center gap-3 border-b border-line py-1">
       <View className="min-w-0 flex-1">
         <Txt>{words}</Txt>
-        {part.kind === "given" && (
+        {notes.length > 0 && (
           <Txt size={14} tone="ink2">
-            {ORIGINS[part.origin]}
+            {notes.join(", ")}
           </Txt>
         )}
       </View>
