@@ -8,7 +8,7 @@ import { textOf } from "@/answers/explain/how";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { useTokens } from "@/ui/theme/theme";
-import { sourceName } from "@/words";
+import { percentWords, sourceName } from "@/words";
 import { methodWords } from "@/words/methods";
 import { amountWords, nameInWords, sumWords, weightOf } from "@/words/sums";
 import { FormulaText } from "./FormulaText";
@@ -131,7 +131,7 @@ function Input({ name, part, weight, onOpen }: InputProps) {
     ...(part.kind === "given" ? [ORIGINS[part.origin]] : []),
     ...(weight === undefined ? [] : [`weighs ${amountWords(weight, "")}`]),
   ];
-  const amount = amountWords(part.value, part.unit);
+  const amount = weight === undefined ? amountWords(part.value, part.unit) : percentWords(part.value);
   const line = (
     <View className="min-h-12 flex-row items-center gap-3 border-b border-line py-1">
       <View className="min-w-0 flex-1">

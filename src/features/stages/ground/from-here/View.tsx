@@ -33,7 +33,6 @@ function Found() {
       <Figures figures={shown} asked={asked} onAsk={onAsk} />
       {asked && (
         <View className="gap-1">
-          <Reasons title={ASKED_TITLE[asked]} because={because[asked]} />
           <AskSum
             of={asked === "light" ? "ev" : asked}
             title={ASKED_TITLE[asked]}
@@ -44,6 +43,7 @@ function Found() {
               Its sum, with the numbers
             </Txt>
           </AskSum>
+          <Reasons title={ASKED_TITLE[asked]} because={because[asked]} />
         </View>
       )}
       {veto && <Judgements items={[veto]} />}
