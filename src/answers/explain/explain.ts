@@ -2,22 +2,18 @@ import type { Assessment } from "@/core/judge";
 import type { OutingView } from "@/outing/outing-view";
 import type { Figure } from "./figure";
 import { scoreOf } from "./score-sum";
+import type { Pictured } from "./pictured";
+import { distanceOf, evOf, focalLengthOf, keptOf, fillOf } from "./place-sums";
 import {
   apertureOf,
   blurOf,
   chanceOf,
-  distanceOf,
-  evOf,
   farOf,
-  focalLengthOf,
-  keptOf,
-  fillOf,
   isoOf,
   nearOf,
   shutterOf,
   softnessOf,
   toleranceOf,
-  type Pictured,
 } from "./sums";
 
 /** The figures that can be pressed, each with its sum; none where the picture has no such figure: a far end that is nowhere, a background that is plain. */

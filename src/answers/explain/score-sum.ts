@@ -1,21 +1,9 @@
 import { busiestOf, EVEN_SHARE, sunToFrame, type ScoreCode } from "@/core/judge";
 import type { FunctionName } from "@/core/figures";
 import { figure, given, type Figure, type Given } from "./figure";
-import {
-  apertureOf,
-  blurOf,
-  distanceOf,
-  faceTurnOf,
-  fillOf,
-  focalLengthOf,
-  heightAngleOf,
-  softening,
-  solvedOf,
-  streakOf,
-  toleranceOf,
-  umPerMetreOf,
-  type Pictured,
-} from "./sums";
+import type { Pictured } from "./pictured";
+import { distanceOf, faceTurnOf, fillOf, focalLengthOf, heightAngleOf } from "./place-sums";
+import { apertureOf, blurOf, softening, solvedOf, streakOf, toleranceOf, umPerMetreOf } from "./sums";
 
 type Part = Figure | Given;
 

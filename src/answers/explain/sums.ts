@@ -1,11 +1,4 @@
-import {
-  blurModelOf,
-  keptCircleMm,
-  lostLight,
-  sightOf,
-  type AssessInput,
-  type Assessment,
-} from "@/core/judge";
+import { blurModelOf, keptCircleMm } from "@/core/judge";
 import {
   apertureFNumber,
   apertureNearest,
@@ -16,124 +9,20 @@ import {
   shutterNoSlower,
   shutterSeconds,
 } from "@/core/exposure";
-import {
-  bellowsLoss,
-  blurDiscUm,
-  heldSidesMm,
-  imageDistanceMm,
-  pixelPitchUm,
-  stabiliserStopsOf,
-} from "@/core/optics";
+import { blurDiscUm, imageDistanceMm, pixelPitchUm, stabiliserStopsOf } from "@/core/optics";
 import { focusDrift, focusedAt, movingUmPerSecond, stillLengthUm } from "@/core/motion";
-import { NIGHT_LUX } from "@/core/scene";
-import { figure, given, type Figure, type Whole } from "./figure";
-
-/** A picture and what was asked for it. */
-export interface Pictured {
-  readonly input: AssessInput;
-  readonly found: Assessment;
-  readonly asked: Whole;
-}
-
-/** A sum that is made once for a picture, however many others it goes into. */
-function once<F extends Figure | undefined>(sum: (of: Pictured) => F): (of: Pictured) => F {
-  const made = new WeakMap<Pictured, F>();
-  return (of) => {
-    if (!made.has(of)) made.set(of, sum(of));
-    return made.get(of)!;
-  };
-}
-
-// Where it stands, and what the lens makes of it.
-
-const endsOf = ({ input, asked }: Pictured): Figure["of"] => {
-  const { lens, aim } = sightOf(input);
-  return {
-    aimEast: figure(aim.x, "aimOf.x", { asked }),
-    lensEast: figure(lens.x, "lensOf.x", { asked }),
-    aimNorth: figure(aim.y, "aimOf.y", { asked }),
-    lensNorth: figure(lens.y, "lensOf.y", { asked }),
-    aimHeight: figure(aim.z, "aimOf.z", { asked }),
-    lensHeight: figure(lens.z, "lensOf.z", { asked }),
-  };
-};
-
-export const distanceOf = once((of: Pictured): Figure =>
-  figure(of.found.sighting.distance.value, "distance", endsOf(of)),
-);
-
-export const heightAngleOf = (of: Pictured): Figure =>
-  figure(of.found.sighting.heightAngle, "heightAngle", endsOf(of));
-
-export const faceTurnOf = once(({ found, asked }: Pictured): Figure =>
-  figure(found.sighting.faceTurn, "faceTurnOf", { asked }),
-);
-
-const partSizeOf = once((of: Pictured): Figure =>
-  figure(of.found.sighting.partSize, "partSizeOf", { asked: of.asked, faceTurn: faceTurnOf(of) }),
-);
-
-const framedOf = (of: Pictured): Figure["of"] => ({
-  asked: of.asked,
-  partSize: partSizeOf(of),
-  distance: distanceOf(of),
-});
-
-export const focalLengthOf = once((of: Pictured): Figure =>
-  figure(of.found.sighting.frame.focalLengthMm, "frameSubject.focalLengthMm", framedOf(of)),
-);
-
-export const keptOf = once((of: Pictured): Figure =>
-  figure(of.found.sighting.frame.kept, "frameSubject.kept", framedOf(of)),
-);
-
-const magnificationOf = once((of: Pictured): Figure =>
-  figure(of.found.sighting.frame.magnification, "magnification", {
-    focalLengthMm: focalLengthOf(of),
-    distance: distanceOf(of),
-  }),
-);
-
-export const fillOf = once((of: Pictured): Figure => {
-  const { input, found } = of;
-  const { across, up } = heldSidesMm(input.rig.body.format, input.shot.orientation);
-  return figure(found.sighting.fill.value, "fillOf", {
-    magnification: magnificationOf(of),
-    partSize: partSizeOf(of),
-    sideMm: given(input.shot.along === "width" ? across : up, "mm", "kit"),
-  });
-});
-
-// The light on it.
-
-const luxOf = once((of: Pictured): Figure => {
-  const { asked, found } = of;
-  const { lux } = found.light;
-  const lit = { asked, heightAngle: heightAngleOf(of) };
-  return figure(lux.total, "totalLux", {
-    sun: figure(lux.sun, "findLight.sun", lit),
-    sky: figure(lux.sky, "findLight.sky", lit),
-    ground: figure(lux.ground, "findLight.ground", lit),
-    moon: figure(lux.moon, "findLight.moon", lit),
-    lamps: figure(lux.lamps, "findLight.lamps", lit),
-    night: given(NIGHT_LUX, "lx", "assumed"),
-  });
-});
-
-export const evOf = once((of: Pictured): Figure =>
-  figure(of.found.light.ev.value, "evFromLux", { lux: luxOf(of) }),
-);
-
-const lostOf = (of: Pictured): Figure => {
-  const { input, found, asked } = of;
-  const { magnification } = found.sighting.frame;
-  const { netting, glass } = lostLight(input, magnification);
-  return figure(found.settings.lostStops, "lostStops", {
-    closeUp: figure(bellowsLoss(magnification), "bellowsLoss", { magnification: magnificationOf(of) }),
-    netting: figure(netting, "nettingStops", { asked }),
-    glass: figure(glass, "paneLoss", { asked }),
-  });
-};
+import { figure, given, type Figure } from "./figure";
+import { once, type Pictured } from "./pictured";
+import {
+  distanceOf,
+  evOf,
+  faceTurnOf,
+  focalLengthOf,
+  framedOf,
+  keptOf,
+  lostOf,
+  magnificationOf,
+} from "./place-sums";
 
 // What softens it.
 
