@@ -62,4 +62,9 @@ test("the score of a place opens to what each of its parts weighs, and each part
   await sheet.getByRole("button", { name: "Back to score" }).click();
   await sheet.getByRole("button", { name: /^movement, .*How\?$/ }).click();
   await expect(sheet.getByText(/Function holdShare/)).toBeVisible();
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: /^A · / }).click();
+  await expect(
+    page.getByRole("dialog", { name: "Score of A" }).getByText(/Function weighedMean/),
+  ).toBeVisible();
 });

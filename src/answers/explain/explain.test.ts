@@ -6,7 +6,7 @@ import { NIGHT_LUX } from "@/core/scene";
 import type { OutingView } from "@/outing/outing-view";
 import { demoOutings } from "../../../demo";
 import { BAGS, fromNothing, looked } from "../../../test/outings";
-import { explain, EXPLAINED, type Explained } from "./explain";
+import { explain, EXPLAINED, shownFrom, type Explained } from "./explain";
 import { workedAgain, type Figure } from "./figure";
 
 /** Every figure of a sum, the pressed one first; one that goes into several others comes once. */
@@ -25,7 +25,7 @@ function givenIn(value: unknown, into = new Set<number>()): Set<number> {
 }
 
 /** Walks every sum of a view: each figure comes out of its function again, and what ends a sum stands in the question. */
-function walk(view: OutingView): number {
+function walk(view: Pick<OutingView, "input" | "found">): number {
   if (!view.input) return 0;
   const { shot, rig, locked, lightTurn, walk, weights = weightsFor(shot.intent) } = view.input;
   const chosen = givenIn([shot, rig, locked, lightTurn, walk, weights, NIGHT_LUX, EVEN_SHARE, 0]);
@@ -66,7 +66,11 @@ function walk(view: OutingView): number {
 test("every figure of the demo's shots that can be pressed comes out of its function again, step by step", () => {
   let walked = 0;
   for (const outing of demoOutings)
-    for (const { id } of outing.shots) walked += walk(looked(outing).shot(id).view);
+    for (const { id } of outing.shots) {
+      const { view } = looked(outing).shot(id);
+      walked += walk(view);
+      for (const position of outing.ground.positions) walked += walk(shownFrom(view, position.id));
+    }
   expect(walked).toBeGreaterThan(1000);
 });
 

@@ -41,11 +41,21 @@ export const EXPLAINED = Object.keys(SUMS) as readonly Explained[];
 
 const pictured = new WeakMap<Assessment, Pictured>();
 
+type Shown = Pick<OutingView, "input" | "found">;
+
+/** The shot in hand from another position, as far as its figures are asked for. */
+export function shownFrom(view: Pick<OutingView, "asked" | "scene" | "outing" | "from">, id: string): Shown {
+  const position = view.outing.ground.positions.find((p) => p.id === id);
+  const found = view.from(id);
+  const { asked, scene } = view;
+  return {
+    input: asked && position && { ...asked, position, scene },
+    found: found?.ok ? found : undefined,
+  };
+}
+
 /** The figure that is pressed, with its sum down to what was measured, chosen or stands in a catalogue. */
-export function explain(
-  { input, found }: Pick<OutingView, "input" | "found">,
-  which: Explained,
-): Figure | undefined {
+export function explain({ input, found }: Shown, which: Explained): Figure | undefined {
   if (!input || !found) return undefined;
   const of = pictured.get(found) ?? { input, found, asked: { kind: "whole", value: input } };
   pictured.set(found, of);

@@ -29,7 +29,7 @@ export const faceTurnOf = once(({ found, asked }: Pictured): Figure =>
   figure(found.sighting.faceTurn, "faceTurnOf", { asked }),
 );
 
-export const partSizeOf = once((of: Pictured): Figure =>
+const partSizeOf = once((of: Pictured): Figure =>
   figure(of.found.sighting.partSize, "partSizeOf", { asked: of.asked, faceTurn: faceTurnOf(of) }),
 );
 

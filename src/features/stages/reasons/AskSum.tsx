@@ -8,6 +8,8 @@ const loadSum = async () => (await import("./Sum")).Sum;
 
 interface Props {
   readonly of: Explained;
+  /** The id of the position that it is from; that in hand where it is left out. */
+  readonly from?: string;
   /** What the figure is called, at the head of its sum. */
   readonly title: string;
   /** What a screen reader says of it: its name and its value. */
@@ -17,7 +19,7 @@ interface Props {
 }
 
 /** A figure that a press opens to its sum. */
-export function AskSum({ of, title, says, className = "", children }: Props) {
+export function AskSum({ of, from, title, says, className = "", children }: Props) {
   const [open, setOpen] = useState(false);
   return (
     <>
@@ -33,7 +35,7 @@ export function AskSum({ of, title, says, className = "", children }: Props) {
       <Dialog title={title} open={open} onClose={() => setOpen(false)}>
         {open && (
           <Late load={loadSum} waiting="One moment">
-            {(Sum) => <Sum of={of} />}
+            {(Sum) => <Sum of={of} from={from} />}
           </Late>
         )}
       </Dialog>

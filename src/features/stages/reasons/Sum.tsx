@@ -1,7 +1,7 @@
 import RightIcon from "lucide-react-native/icons/chevron-right";
 import { useState } from "react";
 import { Pressable, View } from "react-native";
-import { explain, type Explained } from "@/answers/explain/explain";
+import { explain, shownFrom, type Explained } from "@/answers/explain/explain";
 import type { Figure, Given, Whole } from "@/answers/explain/figure";
 import type { MethodName } from "@/core/figures";
 import { textOf } from "@/answers/explain/how";
@@ -26,10 +26,10 @@ const ORIGINS: Readonly<Record<Given["origin"], string>> = {
 };
 
 /** A figure as its sum: formula, numbers, function; each number that was worked out opens into its own. */
-export function Sum({ of }: { of: Explained }) {
+export function Sum({ of, from }: { of: Explained; from: string | undefined }) {
   const view = useOuting((v) => v);
   const [way, setWay] = useState<readonly string[]>([]);
-  const pressed = explain(view, of);
+  const pressed = explain(from === undefined ? view : shownFrom(view, from), of);
   if (!pressed) return <Txt>This picture has no such number now.</Txt>;
   // What is no longer there, when the minute or the plan has changed meanwhile, is left again.
   let shown = pressed;

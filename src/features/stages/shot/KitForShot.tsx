@@ -2,6 +2,7 @@ import { View } from "react-native";
 import { Segmented } from "@/ui/controls/Segmented";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Txt } from "@/ui/controls/Txt";
+import { AskSum } from "../reasons/AskSum";
 import { Button } from "@/ui/controls/Button";
 import { zoomRange } from "@/answers/shot/kit";
 import type { OutingView } from "@/outing/outing-view";
@@ -72,7 +73,12 @@ function Filled() {
     const { frame } = found.sighting;
     return `${focalWords(frame.focalLengthMm)} fills ${percentWords(frame.fill)} of the ${shot.along ?? "height"}; ${percentWords(shot.fill)} wanted. The frame is ${metresWords(frame.frameAcross)} wide there.`;
   });
-  return words ? <Txt>{words}</Txt> : null;
+  if (!words) return null;
+  return (
+    <AskSum of="fill" title="How much of the frame it fills" says={words} className="min-h-12 justify-center">
+      <Txt>{words}</Txt>
+    </AskSum>
+  );
 }
 
 function Substituted() {

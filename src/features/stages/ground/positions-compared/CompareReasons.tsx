@@ -69,13 +69,22 @@ const VETO = "!";
 const Reasons = memo(function Reasons({ id, name }: { id: string; name: string }) {
   const head = useOuting((v) => headOf(v, id));
   const judged = useOuting((v) => judgedOf(v, id));
-  const isScored = useOuting((v) => v.position?.id === id && v.found !== undefined);
+  const isScored = useOuting((v) => {
+    const found = v.from(id);
+    return found?.ok === true && !found.score.vetoed;
+  });
   if (head === "") return null;
   const words = `${name} · ${head}`;
   return (
     <View role="listitem" className="border-b border-line py-2">
       {isScored ? (
-        <AskSum of="score" title={`Score of ${name}`} says={words} className="min-h-12 justify-center">
+        <AskSum
+          of="score"
+          from={id}
+          title={`Score of ${name}`}
+          says={words}
+          className="min-h-12 justify-center"
+        >
           <Txt weight={600}>{words}</Txt>
         </AskSum>
       ) : (
