@@ -164,7 +164,9 @@ test("another tab's tags come by themselves; those that cannot be read are told,
     const getAll = IDBObjectStore.prototype.getAll;
     Object.assign(window, { readAgain: () => Object.assign(IDBObjectStore.prototype, { getAll }) });
     IDBObjectStore.prototype.getAll = function (this: IDBObjectStore, ...args: Parameters<typeof getAll>) {
-      if (this.name === "chunks") throw new DOMException("the disk is busy", "UnknownError");
+      const range = args[0] as IDBKeyRange | undefined;
+      if (String(range?.lower).startsWith("tags/"))
+        throw new DOMException("the disk is busy", "UnknownError");
       return getAll.apply(this, args);
     };
   });

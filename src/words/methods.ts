@@ -26,10 +26,12 @@ const METHODS: Readonly<Record<MethodName | ToldName, string>> = {
     "blur over the image of a detail of what stands there, (f / N) · |x − s| / (s · detail); in a pan the longer of that and its lines",
   "figureHidden.share": "how much of the figure’s points stand behind something, seen from the lens",
   "figureHidden.head": "whether more than half of the head stands behind something: 1, else 0",
-  "sunToFrame.inFrame": "whether a sun that can be seen stands in the frame or within 5° of its edge: 1, else 0",
+  "sunToFrame.inFrame":
+    "whether a sun that can be seen stands in the frame or within 5° of its edge: 1, else 0",
   "findLight.turn":
     "degrees between where the day’s light comes from and where you stand, about the subject; 0 is from behind you",
-  "findLight.ownShadow": "whether the shadow of somebody who stands at the lens falls on the subject: 1, else 0",
+  "findLight.ownShadow":
+    "whether the shadow of somebody who stands at the lens falls on the subject: 1, else 0",
   busiestOf: "the softness of whatever behind and about the subject melts least",
   "solveSettings.short": "clicks of the shutter or the depth asked for that are given up for want of light",
   "solveSettings.missing": "clicks that the picture stays too dark when nothing more can be given up",

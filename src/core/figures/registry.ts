@@ -3,6 +3,7 @@ import { GROUND_FORMULAS } from "../ground/formulas";
 import { LIGHT_FORMULAS } from "../light/formulas";
 import { MOTION_FORMULAS } from "../motion/formulas";
 import { OPTICS_FORMULAS } from "../optics/formulas";
+import { REVIEW_FORMULAS } from "../review/formulas";
 import { SCHEDULE_FORMULAS } from "../schedule/formulas";
 import { JUDGE_FORMULAS } from "../judge/formulas";
 import { JUDGE_METHODS } from "./methods";
@@ -15,6 +16,7 @@ export const FUNCTIONS = Object.freeze({
   ...LIGHT_FORMULAS,
   ...EXPOSURE_FORMULAS,
   ...SCHEDULE_FORMULAS,
+  ...REVIEW_FORMULAS,
   ...JUDGE_FORMULAS,
   ...JUDGE_METHODS,
 });

@@ -74,6 +74,10 @@ export function backgroundOf(input: AssessInput): Background {
   return backgroundBehind(lens, aim, distance(lens, aim), input.scene.ground);
 }
 
+/**
+ * Where the subject stands to the camera and what the lens makes of it, before anything is set. `lens` and `aim` as `sightOf` gives them
+ * for the question.
+ */
 export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: Vector): SightingFound {
   const { shot, scene } = input;
   const away = distance(lens, aim);

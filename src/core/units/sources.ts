@@ -15,6 +15,7 @@ export const SOURCES = Object.freeze({
   "cipa-dc-011": "CIPA DC-011, image stabilisation rating",
   "handbook-optics": "Thin-lens handbook formulas",
   "variance-rule": "Variances add under convolution (textbook statistics)",
+  "wilson-1927": "Wilson 1927, score interval of a share (from memory)",
   "us-park-service": "United States National Park Service, 100 and 25 yards from wild animals (from memory)",
   "world-athletics": "World Athletics Competition and Technical Rules: sectors, circles, cages (from memory)",
   "common-practice": "common practice, no source",

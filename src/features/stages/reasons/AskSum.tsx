@@ -1,13 +1,15 @@
 import { useState, type ReactNode } from "react";
 import { Pressable } from "react-native";
 import type { Explained } from "@/answers/explain/explain";
+import type { Figure } from "@/answers/explain/figure";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Late } from "../../layout/Late";
 
 const loadSum = async () => (await import("./Sum")).Sum;
 
 interface Props {
-  readonly of: Explained;
+  /** A figure of the shot in hand by its name, or any other as it is worked out. */
+  readonly of: Explained | (() => Figure);
   /** The id of the position that it is from; that in hand where it is left out. */
   readonly from?: string;
   /** What the figure is called, at the head of its sum. */
@@ -35,7 +37,7 @@ export function AskSum({ of, from, title, says, className = "", children }: Prop
       <Dialog title={title} open={open} onClose={() => setOpen(false)}>
         {open && (
           <Late load={loadSum} waiting="One moment">
-            {(Sum) => <Sum of={of} from={from} />}
+            {(Sum) => <Sum of={of} from={from} title={title} />}
           </Late>
         )}
       </Dialog>

@@ -25,11 +25,19 @@ const ORIGINS: Readonly<Record<Given["origin"], string>> = {
   assumed: "assumed",
 };
 
+interface SumProps {
+  readonly of: Explained | (() => Figure);
+  readonly from: string | undefined;
+  /** What the figure is called. */
+  readonly title: string;
+}
+
 /** A figure as its sum: formula, numbers, function; each number that was worked out opens into its own. */
-export function Sum({ of, from }: { of: Explained; from: string | undefined }) {
+export function Sum({ of, from, title }: SumProps) {
   const view = useOuting((v) => v);
   const [way, setWay] = useState<readonly string[]>([]);
-  const pressed = explain(from === undefined ? view : shownFrom(view, from), of);
+  const pressed =
+    typeof of === "function" ? of() : explain(from === undefined ? view : shownFrom(view, from), of);
   if (!pressed) return <Txt>This picture has no such number now.</Txt>;
   // What is no longer there, when the minute or the plan has changed meanwhile, is left again.
   let shown = pressed;
@@ -40,12 +48,14 @@ export function Sum({ of, from }: { of: Explained; from: string | undefined }) {
     shown = next;
     steps.push(step);
   }
+  const before = steps.at(-2) ?? (typeof of === "string" ? of : undefined);
+  const backTo = before === undefined ? title.toLowerCase() : nameInWords(before);
   return (
     <View className="gap-3">
       {steps.length > 0 && (
         <View className="flex-row">
           <Button
-            label={`Back to ${nameInWords(steps.at(-2) ?? of)}`}
+            label={`Back to ${backTo}`}
             kind="plain"
             className="-ml-3"
             onPress={() => setWay(steps.slice(0, -1))}

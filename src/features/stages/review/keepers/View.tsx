@@ -1,13 +1,16 @@
 import { View } from "react-native";
+import { keeperSum, type KeeperFigure } from "@/answers/explain/keeper-sums";
 import { counted } from "@/answers/review/keepers";
+import type { KeeperRow } from "@/core/review";
 import { IntervalChart } from "@/ui/charts/IntervalChart";
 import { Message } from "@/ui/controls/Message";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
-import { settingsWords, shutterWords } from "@/words";
+import { percentWords, settingsWords, shutterWords } from "@/words";
 import { removeSeries } from "@/outing/edits";
 import { useToldChange } from "../../../outing/use-told-change";
 import { useOuting } from "../../../outing/use-outing";
+import { AskSum } from "../../reasons/AskSum";
 import { countedAnswer } from "./answers";
 
 /** Keepers by shutter over every shot of the outing, and the series that were counted. */
@@ -37,6 +40,11 @@ export function Counted() {
           note: `${row.kept} of ${row.taken}`,
         }))}
       />
+      <View role="list" aria-label="Each share, its sum">
+        {rows.map((row) => (
+          <Shares key={row.click} row={row} />
+        ))}
+      </View>
       <Txt>{answer}</Txt>
       <Txt size={14} tone="ink2">
         The bar is where the true share lies, 95 % sure (Wilson 1927): few frames, long bar.
@@ -59,6 +67,36 @@ export function Counted() {
           );
         })}
       </View>
+    </View>
+  );
+}
+
+const SHARES = [
+  { which: "share", title: "Share that was kept", words: "kept" },
+  { which: "low", title: "The least that is sure", words: "at least" },
+  { which: "high", title: "The most that is sure", words: "at most" },
+] as const satisfies readonly { which: KeeperFigure; title: string; words: string }[];
+
+/** The share at one shutter and what is sure of it, each a press away from its sum. */
+function Shares({ row }: { row: KeeperRow }) {
+  const at = shutterWords(row.click);
+  return (
+    <View role="listitem" className="flex-row flex-wrap items-center gap-x-4 border-b border-line">
+      <Txt weight={600}>{at}</Txt>
+      {SHARES.map(({ which, title, words }) => {
+        const says = `${words} ${percentWords(row[which])}`;
+        return (
+          <AskSum
+            key={which}
+            of={() => keeperSum(row, which)}
+            title={`${title} at ${at}`}
+            says={`${at}, ${says}`}
+            className="min-h-12 justify-center"
+          >
+            <Txt>{says}</Txt>
+          </AskSum>
+        );
+      })}
     </View>
   );
 }

@@ -47,6 +47,22 @@ async function readTags(outingId: string): Promise<Tag[] | undefined> {
   }
 }
 
+/** Tries to keep one; what is left of it where it could not be. */
+async function tried(one: Omit<Unkept, "reason">): Promise<Unkept | undefined> {
+  const { outingId, tag, sound, soundOnly } = one;
+  const disk = await onDisk();
+  const kept = soundOnly
+    ? await disk.addSound(outingId, tag.id, sound!)
+    : await disk.add(outingId, tag, sound);
+  if (kept.ok) {
+    tell(outingId);
+    return undefined;
+  }
+  // Without room for the sound the tag still says who it was.
+  const alone = sound && !soundOnly ? await disk.add(outingId, tag) : kept;
+  return { ...one, soundOnly: soundOnly || alone.ok, reason: kept.reason };
+}
+
 /** The tags of the open outing: written one by one, and shown once they are on the disk or told as not kept. */
 export const useTags = create<Tags>((set, get) => {
   const recalled = recallUnkept();
@@ -58,16 +74,9 @@ export const useTags = create<Tags>((set, get) => {
   };
   const leave = (unkept: Unkept): void => setUnkept([...get().unkept, unkept]);
   const keep = async (outingId: string, tag: Tag, sound?: Blob): Promise<boolean> => {
-    const disk = await onDisk();
-    const kept = await disk.add(outingId, tag, sound);
-    if (kept.ok) {
-      tell(outingId);
-      return true;
-    }
-    // Without room for the sound the tag still says who it was.
-    const alone = sound ? await disk.add(outingId, tag) : kept;
-    leave({ outingId, tag, sound, soundOnly: alone.ok, reason: kept.reason });
-    return false;
+    const left = await tried({ outingId, tag, sound, soundOnly: false });
+    if (left) leave(left);
+    return !left;
   };
   return {
     outingId: "",
@@ -121,11 +130,10 @@ export const useTags = create<Tags>((set, get) => {
       return true;
     },
     retry: async () => {
-      const { unkept } = get();
-      setUnkept([]);
-      for (const one of unkept) {
-        if (!one.soundOnly) await keep(one.outingId, one.tag, one.sound);
-        else if (!(await (await onDisk()).addSound(one.outingId, one.tag.id, one.sound!)).ok) leave(one);
+      // Each stays where it is remembered until it is on the disk: the page may end at any moment.
+      for (const one of get().unkept) {
+        const left = await tried(one);
+        setUnkept(get().unkept.flatMap((u) => (u !== one ? [u] : left ? [left] : [])));
       }
     },
     soundOf: async (id) =>
