@@ -22,10 +22,9 @@ export function lettingGo(bytes: Bytes, change: (change: Change) => Promise<unkn
 }
 
 /** A change that names bytes which are kept already: they go again where it is not kept. */
-export const naming = (bytes: Bytes, named: readonly BytesRef[], along: Along): Along => ({
-  write: along.write,
+export const naming = (bytes: Bytes, named: readonly BytesRef[], write: Along["write"]): Along => ({
+  write,
   ended: async (isKept) => {
-    await along.ended(isKept);
     if (!isKept) await bytes.forget(named).catch(() => undefined);
   },
 });

@@ -30,8 +30,8 @@ export interface Beside {
   readonly pictures: Pictures;
   /** The tags of an outing for its file, with what was spoken; nothing where there are none. Rejects where they cannot be read. */
   carriedTags(outingId: string): Promise<TagsInFile | undefined>;
-  /** Of the tags of a file those that are not here yet, for the outing that they come to. Rejects where what is here cannot be read. */
-  tagsToBring(outingId: string, brought: TagsInFile): Promise<BroughtTag[]>;
+  /** Of the tags of a file those that are not here yet. Rejects where what is here cannot be read. */
+  tagsToBring(arriving: readonly Arriving[]): Promise<BroughtTag[]>;
   /** As `carriedPicture`. */
   carriedPicture(outingId: string, anew?: (file: Blob) => Promise<Blob>): Promise<FilePicture | undefined>;
   /** The picture of an outing for a file of everything, which leaves nothing out; rejects where it cannot be read. */
@@ -62,7 +62,7 @@ export function besideOf({ entries }: Store, bytes: Bytes): Beside {
     tags,
     pictures,
     carriedTags: (outingId) => carriedTags(tags, outingId),
-    tagsToBring: (outingId, brought) => tagsToBring(tags, outingId, brought),
+    tagsToBring: (arriving) => tagsOf(tags, arriving),
     carriedPicture: (outingId, anew) => carriedPicture(pictures, outingId, anew),
     keptPicture: (outingId) => keptPicture(pictures, outingId),
     bringing: (arriving) => bringing({ tags, pictures, entries }, arriving),
@@ -81,14 +81,16 @@ export function besideOf({ entries }: Store, bytes: Bytes): Beside {
   };
 }
 
+async function tagsOf(tags: Tags, arriving: readonly Arriving[]): Promise<BroughtTag[]> {
+  const each = arriving.map((one) => (one.tagged ? tagsToBring(tags, one.outingId, one.tagged) : []));
+  return (await Promise.all(each)).flat();
+}
+
 async function bringing(
   { tags, pictures, entries }: Pick<Beside, "tags" | "pictures"> & { readonly entries: Entries },
   arriving: readonly Arriving[],
 ): Promise<Brought> {
-  const tagged = await Promise.all(
-    arriving.map((one) => (one.tagged ? tagsToBring(tags, one.outingId, one.tagged) : [])),
-  );
-  const brought = tagged.flat();
+  const brought = await tagsOf(tags, arriving);
   const alongs: Along[] = [];
   const pictured: string[] = [];
   try {

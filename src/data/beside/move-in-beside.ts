@@ -2,6 +2,7 @@ import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from "idb";
 import type { Entries } from "../store/entries";
 import { FORMER_PICTURES, FORMER_TAGS, hasOneOf } from "../store/former";
 import { tagSchema, type Tag } from "../schema/tag";
+import { done, naming } from "./along";
 import type { Bytes, BytesRef } from "./bytes";
 import {
   PICTURES,
@@ -136,12 +137,10 @@ async function movePictures(
     if ((await entries.get(key)) == null) {
       const file = await bytes.keep(picture.file);
       const stored: StoredPicture = { ...picture, file };
-      await entries
-        .change((tx) => tx.put(key, JSON.stringify(stored)))
-        .catch(async (error: unknown) => {
-          await bytes.forget([file]).catch(() => undefined);
-          throw error;
-        });
+      await done(
+        entries,
+        naming(bytes, [file], (tx) => tx.put(key, JSON.stringify(stored))),
+      );
     }
     if (isForGood) await db.delete(store, outingId);
   });

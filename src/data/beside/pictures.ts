@@ -1,7 +1,7 @@
 import type { Along, Entries, EntriesChange } from "../store/entries";
 import { failureOf } from "../store/store";
 import { pictureName, type FilePicture } from "../files";
-import { done, lettingGo, naming } from "./along";
+import { done, lettingGo, naming, together } from "./along";
 import type { Bytes, BytesRef } from "./bytes";
 
 /** A picture that is traced over, with how it lies on the ground. */
@@ -91,6 +91,8 @@ export function createPictures(
       entries,
       lettingGo(bytes, ({ tx, gone }) => change(tx, gone)),
     );
+  const takingAway = (outingId: string, removedAt: number): Along =>
+    lettingGo(bytes, ({ tx, gone }) => takenAway(tx, gone, outingId, removedAt));
   const keep = async (picture: TracedPicture): Promise<void> => {
     const isSame = (stored: StoredPicture | undefined): stored is StoredPicture =>
       stored !== undefined && stored.file.bytes === known.get(picture.file);
@@ -104,7 +106,8 @@ export function createPictures(
       if (before && before.file.bytes !== file.bytes) gone.push(before.file);
       await tx.put(key, JSON.stringify({ ...picture, file } satisfies StoredPicture));
     });
-    await done(entries, naming(bytes, own ? [own] : [], put));
+    const name = naming(bytes, own ? [own] : [], () => Promise.resolve());
+    await done(entries, together(put, name));
     if (own) known.set(picture.file, own.bytes);
   };
   return {
@@ -128,9 +131,8 @@ export function createPictures(
         },
       };
     },
-    takingAway: (outingId, removedAt) =>
-      lettingGo(bytes, ({ tx, gone }) => takenAway(tx, gone, outingId, removedAt)),
-    remove: (outingId, removedAt) => changed((tx, gone) => takenAway(tx, gone, outingId, removedAt)),
+    takingAway,
+    remove: (outingId, removedAt) => done(entries, takingAway(outingId, removedAt)),
     removedOf: async (outingId) =>
       shown<StoredRemovedPicture>(await entries.get(REMOVED_PICTURES + outingId)),
     bringBack: async (outingId, at) => {

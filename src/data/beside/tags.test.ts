@@ -156,9 +156,9 @@ test("tags and what was spoken go along in an outing's file and in the file of e
     expect(await found!.sounds[0]!.file.text()).toBe("hum");
     expect(found!.sounds[0]!.file.type).toBe("audio/webm");
   }
-  const brought = await beside.tagsToBring("there", tagged!);
+  const brought = await beside.tagsToBring([{ outingId: "there", tagged: tagged! }]);
   await bring(brought);
-  expect(await beside.tagsToBring("there", tagged!)).toEqual([]);
+  expect(await beside.tagsToBring([{ outingId: "there", tagged: tagged! }])).toEqual([]);
   expect(await tags.of("there")).toEqual(tagged!.tags);
   expect(await (await tags.soundOf("there", "t-2"))!.text()).toBe("hum");
   await done(store.entries, tags.takingAway(brought));
@@ -182,7 +182,7 @@ test("words put on a tag that was deleted elsewhere were told as kept and were g
 test("tags of a file came in by half where the room ended: all of them or none", async () => {
   await tags.add("one", tag(1));
   const tagged = { tags: Array.from({ length: 250 }, (_, i) => tag(i + 1)), sounds: [] };
-  const brought = await beside.tagsToBring("one", tagged);
+  const brought = await beside.tagsToBring([{ outingId: "one", tagged }]);
   expect(brought).toHaveLength(249);
   let puts = 0;
   const { put } = IDBObjectStore.prototype;

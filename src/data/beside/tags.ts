@@ -102,11 +102,8 @@ export function createTags(
   const bringing = async (brought: readonly BroughtTag[]): Promise<Along> => {
     const refs: BytesRef[] = [];
     const all: Given[] = [];
-    const give = naming(bytes, refs, {
-      write: async (tx) => {
-        for (const one of all) await given(tx, one);
-      },
-      ended: () => Promise.resolve(),
+    const give = naming(bytes, refs, async (tx) => {
+      for (const one of all) await given(tx, one);
     });
     try {
       for (const { sound, ...one } of brought) {
@@ -176,8 +173,8 @@ export function createTags(
     addSound: (outingId, tagId, sound) =>
       kept(async () => {
         const ref = await bytes.keep(sound);
-        const write = (tx: EntriesChange) => put(tx, soundKey(outingId, tagId), ref);
-        await done(entries, naming(bytes, [ref], { write, ended: () => Promise.resolve() }));
+        const name = naming(bytes, [ref], (tx) => put(tx, soundKey(outingId, tagId), ref));
+        await done(entries, name);
       }),
     bringing,
     takingAway: (brought) =>

@@ -68,7 +68,8 @@ export async function preview(file: FileContents): Promise<Previewed> {
   }
   // Of what is new all tags come along anyway.
   const here = found.rows.map(({ own }) => own?.id);
-  const addedTags = (await tagsOf(file, here).catch(() => [])).length;
+  const brought = openBeside().then((beside) => beside.tagsToBring(arrivingOf(file, here)));
+  const addedTags = (await brought.catch(() => [])).length;
   return { ...found, savedAt, addedTags };
 }
 
@@ -85,13 +86,7 @@ async function takeAll(file: FileContents, choices: ImportChoices): Promise<Save
   const unreadable = whatCannotBeRead(reads, write);
   if (unreadable) return { ok: false, reason: "unreadable", faults: [unreadable] };
   const beside = await openBeside();
-  const arriving = file.outings.flatMap(({ tagged, picture }, i): Arriving[] => {
-    const outingId = write.arrivesAs[i];
-    return outingId === undefined
-      ? []
-      : [{ outingId, ...(tagged && { tagged }), ...(picture && { picture }) }];
-  });
-  const brought = await beside.bringing(arriving).catch(failureOf);
+  const brought = await beside.bringing(arrivingOf(file, write.arrivesAs)).catch(failureOf);
   if ("ok" in brought) return { ok: false, reason: brought.reason };
   const saved = await repository.saveTogether({ ...write, follows }, brought.along);
   if (!saved.ok) return saved;
@@ -122,17 +117,14 @@ function besideBack(now: Mine, before: Mine, write: Partial<RecordOf>): Partial<
   return Object.fromEntries(back) as Partial<RecordOf>;
 }
 
-/** Of the tags of a file those that are not here yet, each for the outing that it comes to. */
-async function tagsOf({ outings }: FileContents, arrivesAs: readonly (string | undefined)[]) {
-  const { tagsToBring } = await openBeside();
-  const brought = await Promise.all(
-    outings.map(({ tagged }, i) => {
-      const id = arrivesAs[i];
-      return tagged && id !== undefined ? tagsToBring(id, tagged) : [];
-    }),
-  );
-  return brought.flat();
-}
+/** What lies beside the outings of a file, each for the id under which it arrives. */
+const arrivingOf = ({ outings }: FileContents, arrivesAs: readonly (string | undefined)[]): Arriving[] =>
+  outings.flatMap(({ tagged, picture }, i) => {
+    const outingId = arrivesAs[i];
+    return outingId === undefined
+      ? []
+      : [{ outingId, ...(tagged && { tagged }), ...(picture && { picture }) }];
+  });
 
 /** A record of the user's that would be written over although it cannot be read. */
 function whatCannotBeRead(reads: BesideRead, write: Partial<RecordOf>) {

@@ -20,13 +20,13 @@ export const openRepository = async (): Promise<Repository> => (await openOnce()
 /** What that repository keeps its records in. */
 export const openStore = async (): Promise<Store> => (await openOnce()).store;
 
-let beside: Promise<Beside> | undefined;
+let beside: Beside | undefined;
 
-/** Tags, sounds and traced pictures, in the same store. */
-export const openBeside = (): Promise<Beside> =>
-  (beside ??= Promise.all([import("@/data/beside"), openOnce()]).then(([data, { store, isForGood }]) =>
-    data.openBeside(store, isForGood),
-  ));
+/** Tags, sounds and traced pictures, in the same store; a part of the program that did not come is asked for again the next time. */
+export async function openBeside(): Promise<Beside> {
+  const [data, { store, isForGood }] = await Promise.all([import("@/data/beside"), openOnce()]);
+  return (beside ??= data.openBeside(store, isForGood));
+}
 
 function openOnce(): Promise<Opened> {
   opened ??= open();
