@@ -9,22 +9,18 @@ import { DEFAULT_PREFERENCES, windowOf } from "../../src/data";
 import { addEvents } from "../../src/outing/edits";
 import { coverageInput } from "../../src/outing/programme/coverage-input";
 import { placesOf } from "../../src/outing/programme/event-places";
-import { rowsOfCsv } from "../../src/outing/programme/programme-files";
-import { daysOf, eventsFrom, matchedByHeads, readTable } from "../../src/outing/programme/read-programme";
+import { daysOf } from "../../src/outing/lists/day-of";
+import { eventsFrom } from "../../src/outing/lists/events-from";
+import { readList } from "../../src/outing/lists/read-list";
 
 const EVENTS = 60;
 const course = demoOutings.find((o) => o.kind === "course")!;
 
 /** The course day's first events at the demo's positions and as many again beside them. */
 function dayOf(alongTheCourse: boolean): CoverageInput {
-  const rows = rowsOfCsv(readFileSync(path.resolve("public/lists/course-day.csv"), "utf8"));
-  const places = placesOf(course.ground);
-  const track = places.find((p) => p.sort === "track")!;
-  const events = eventsFrom(
-    readTable(rows, matchedByHeads(rows[0]!), daysOf(course)).events.slice(0, EVENTS),
-    [],
-    places,
-  );
+  const list = readFileSync(path.resolve("public/lists/course-day.csv"), "utf8");
+  const track = placesOf(course.ground).find((p) => p.sort === "track")!;
+  const events = eventsFrom(readList(list, daysOf(course)).events.slice(0, EVENTS), course);
   const positions = course.ground.positions.flatMap((p) => [
     p,
     { ...p, id: `${p.id}-too`, at: { x: p.at.x + 20, y: p.at.y + 30 } },

@@ -9,14 +9,9 @@ import { readGroundFile } from "@/data/ground-files/read-ground";
 import { toGeoJson } from "@/data/ground-files/to-geojson";
 import { toGpx } from "@/data/ground-files/to-gpx";
 import { readForecast, setForecast } from "./forecast/forecast";
-import { rowsOfCsv } from "./programme/programme-files";
-import {
-  eventsFrom,
-  matchedByHeads,
-  readLines,
-  readTable,
-  type ReadProgramme,
-} from "./programme/read-programme";
+import { eventsFrom } from "./lists/events-from";
+import type { ReadList } from "./lists/drafts";
+import { readList } from "./lists/read-list";
 
 const outing = demoOutings[0]!;
 const window = windowOf(outing);
@@ -62,8 +57,8 @@ const broken = (whole: string): fc.Arbitrary<string> => {
 };
 
 /** Nothing of a broken list throws, and what is read of it can be kept. */
-function checkProgramme({ events, refused }: ReadProgramme): void {
-  for (const event of eventsFrom(events, [], []))
+function checkProgramme({ events, refused }: ReadList): void {
+  for (const event of eventsFrom(events, { ...outing, programme: [] }))
     expect(programmeEventSchema.safeParse(event).error).toBeUndefined();
   for (const { line } of refused) expect(line).toBeGreaterThanOrEqual(1);
 }
@@ -98,15 +93,8 @@ function checkForecast(text: string): void {
 }
 
 const READERS: readonly (readonly [name: string, sample: string, check: (text: string) => void])[] = [
-  ["a list", GALA, (text) => checkProgramme(readLines(text, DAYS))],
-  [
-    "a table",
-    TABLE,
-    (text) => {
-      const rows = rowsOfCsv(text);
-      checkProgramme(readTable(rows, matchedByHeads(rows[0] ?? []), DAYS));
-    },
-  ],
+  ["a list", GALA, (text) => checkProgramme(readList(text, DAYS))],
+  ["a table", TABLE, (text) => checkProgramme(readList(text, DAYS))],
   [
     "a forecast",
     JSON.stringify(
@@ -134,11 +122,3 @@ test.each(READERS)(
     fc.assert(fc.property(broken(sample), check), { numRuns: RUNS });
   },
 );
-
-test("a table without a column for what an event is worth, or with an empty one, was refused as a whole", () => {
-  for (const text of ["Start,Event\n10:00,Heat 1", "Start,Event,Priority\n10:00,Heat 1,"]) {
-    const rows = rowsOfCsv(text);
-    const { events } = readTable(rows, matchedByHeads(rows[0]!), DAYS);
-    expect(eventsFrom(events, [], [])).toMatchObject([{ name: "Heat 1", priority: 2 }]);
-  }
-});

@@ -4,42 +4,6 @@ import { countWords, minutesWords } from "./format";
 import { officialsDo } from "./standing";
 import { numberWords } from "./number";
 
-/** Why a line of a list was refused. */
-type LineFault =
-  | "no-time"
-  | "no-name"
-  | "bad-time"
-  | "bad-day"
-  | "bad-length"
-  | "bad-priority"
-  | "bad-calls"
-  | "bad-set-up"
-  | "no-columns";
-
-const FAULTS: Readonly<Record<LineFault, string>> = {
-  "no-time": "it begins with no time of a day; write 10:40 before the name",
-  "no-name": "it has no name",
-  "bad-time": "its time is none of this outing",
-  "bad-day": "its day is none of this outing; write 2, Day 2 or the date as 2026-10-18",
-  "bad-set-up": "its set-up is no number of minutes up to 240",
-  "bad-length": "its length is no number of minutes up to a day",
-  "bad-priority": "its priority is none of 1, 2 and 3",
-  "bad-calls": "its calls are not up to three numbers of minutes, as 30/20/10",
-  "no-columns": "say which column holds the time and which the name",
-};
-
-/** A line that was refused, with why and what to do. */
-export const refusedWords = ({
-  line,
-  text,
-  fault,
-}: {
-  /** Counted from 1. */
-  readonly line: number;
-  readonly text: string;
-  readonly fault: LineFault;
-}): string => `Line ${line}, “${text}”: ${FAULTS[fault]}.`;
-
 /** When an event is, how long, where, how late. */
 export function eventDetail(event: {
   readonly minutes: number;

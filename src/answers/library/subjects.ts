@@ -1,5 +1,6 @@
-import { asSubject, STAGINGS, SUBJECTS } from "@/core/catalogue";
+import { STAGINGS, SUBJECTS } from "@/core/catalogue";
 import { FIGURES, type Silhouette } from "@/core/motion";
+import { librarySubject } from "@/outing/begin/library-subject";
 import type { Library, StoredSubject } from "@/data";
 
 /** The subjects that ship, row by row with their sources. */
@@ -21,8 +22,5 @@ export function subjectTaken(id: string, own: Library["subjects"]): StoredSubjec
     const { source: _, ...subject } = mine;
     return subject;
   }
-  const row = SUBJECTS.find((s) => s.id === id);
-  if (!row) return undefined;
-  const subject = asSubject(row);
-  return { ...subject, parts: [...subject.parts] };
+  return librarySubject(id);
 }

@@ -17,4 +17,5 @@ export {
   type SubjectGroup,
 } from "./subjects";
 export { STAGINGS, usualSubject, venueWords, type Scenery, type Staging } from "./stagings";
+export { EVENT_KINDS, eventKindOf, usualMinutes, type EventKind, type Moment } from "./event-kinds";
 export { mainsOf, type Mains } from "./mains";

@@ -30,6 +30,8 @@ export const programmeEventSchema = z.object({
   late: z.number().min(-600).max(1440).optional(),
   /** How it ended, as it was announced. */
   result: words(300).optional(),
+  /** The kind of event, where its name does not say it; of the catalogue. */
+  kind: id.optional(),
   /** Set by hand: it must be covered, or is left out. */
   wish: z.enum(["pinned", "excluded"]).optional(),
 });

@@ -1,12 +1,5 @@
-import type { Scenery, Staging } from "@/core/catalogue";
-import {
-  fromVenue,
-  OPEN_GROUND,
-  venueTemplate,
-  type Ground,
-  type Point,
-  type VenueTemplate,
-} from "@/core/ground";
+import type { Staging } from "@/core/catalogue";
+import { OPEN_GROUND, venueTemplate, type Ground, type VenueTemplate } from "@/core/ground";
 import { sceneAt } from "@/core/scene";
 import {
   HALL_DAYLIGHT,
@@ -25,10 +18,10 @@ import { beginShot } from "./begin-shot";
 import { cautionsFor } from "./cautions-for";
 import { firstPlace } from "./first-place";
 import { kindOf, venueOf } from "./kind-of";
+import { metOn } from "./met";
 import { furnishings } from "../furnished";
 import { sceneryAbout } from "./scenery";
 import { unmarked } from "./unmarked";
-import { toCentimetre } from "../rounded";
 
 /** What has to be said before there is an outing: the rest has a sensible beginning and can be changed. */
 export interface NewOuting {
@@ -54,51 +47,11 @@ export interface NewOuting {
   readonly group?: string;
 }
 
-/** Where and how a subject is met on a venue. */
-interface Met {
-  readonly at: Point;
-  /** Bearing on the plan. */
-  readonly facing: number;
-  readonly aimHeight: number;
-  readonly scenery: Scenery;
-}
-
-/** A place of the usual venue laid on another one of the same sport, by the measures of the two. */
-function laidOver({ x, y }: Point, usual: VenueTemplate, venue: VenueTemplate): Point {
-  return { x: (x * venue.width) / usual.width, y: (y * venue.length) / usual.length };
-}
-
 /** The venue of a subject's sport where it is met on open ground, with nothing marked; none for what is met in the open anyway. */
 function unmarkedFor({ staging }: NewOuting, venue: VenueTemplate): VenueTemplate | undefined {
   if (venue.id !== OPEN_GROUND.id || !staging || staging.venues.includes(OPEN_GROUND.id)) return undefined;
   const found = venueTemplate(staging.venues[0]!);
   return found.ok ? found.value : undefined;
-}
-
-/** How a subject is met: as the library has it on its venues, else a quarter from the far end, going across. */
-function meet(
-  { subject, staging }: NewOuting,
-  venue: VenueTemplate,
-  lie: Ground["venue"],
-  onItsOwn: boolean,
-): Met {
-  const known = staging?.venues.includes(venue.id) || onItsOwn ? staging : undefined;
-  const usual = known && venueTemplate(known.venues[0]!);
-  const open = venue.id === OPEN_GROUND.id;
-  const elsewhere = known?.elsewhere?.[venue.id];
-  const own = elsewhere
-    ? { x: elsewhere[0], y: elsewhere[1] }
-    : known && onItsOwn
-      ? known
-      : known && usual?.ok
-        ? laidOver(known, usual.value, venue)
-        : { x: 0, y: open ? 0 : venue.length / 4 };
-  return {
-    at: toCentimetre(fromVenue(lie, own)),
-    facing: Math.round((known?.facing ?? 90) + lie.bearing) % 360,
-    aimHeight: Math.round(100 * Math.max(0.02, (known?.z ?? 0) + subject.height / 2)) / 100,
-    scenery: known?.scenery ?? (open ? "plain" : "venue"),
-  };
 }
 
 /** Where it lies, or a place that stands for none. */
@@ -117,7 +70,7 @@ export function newOuting(
   const { subject, group = "" } = wish;
   const lie = { template: venue.id, bearing: wish.bearing ?? 0, centre: { x: 0, y: 0 } };
   const usual = unmarkedFor(wish, venue);
-  const met = meet(wish, venue, lie, usual !== undefined);
+  const met = metOn(wish, venue, lie, usual !== undefined);
   const shot = beginShot(subject, "spot-1", preferences, []);
   const hall = wish.roofed === false ? undefined : hallFor(lie);
   const roofed = wish.roofed ?? hall !== undefined;

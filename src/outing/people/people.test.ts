@@ -2,7 +2,8 @@ import { readFileSync } from "node:fs";
 import { demoOutings } from "../../../demo";
 import { outingSchema, type Outing, type Person } from "@/data";
 import { addEvents, addPeople, putPerson, removePerson } from "../edits";
-import { eventsFrom, isLineList, readLines } from "../programme/read-programme";
+import { eventsFrom } from "../lists/events-from";
+import { readList, shapeOf } from "../lists/read-list";
 import { isLaterRound, roundOf } from "../programme/rounds";
 import { appearances, nextOf } from "./appearances";
 import { foundIn } from "./found-in";
@@ -24,7 +25,9 @@ const morning: Outing = {
   until: "13:30",
   starts: "10:00",
 };
-const gala = (): Outing => addEvents(eventsFrom(readLines(GALA, ONE).events, [], []))(morning);
+/** An outing at which nothing has a place. */
+const BARE = { ...morning, shots: [], programme: [] };
+const gala = (): Outing => addEvents(eventsFrom(readList(GALA, ONE).events, BARE))(morning);
 
 test("names are found whole, either way round, with accents and case aside; the lane stands before them", () => {
   const list = "1 Jon Bark; 4 Ída Roth (Alder); lane 5: ROTH, Anna; #12";
@@ -57,7 +60,7 @@ test("an event's name says its round", () => {
 });
 
 test("lanes under a heat belong to it, and a line without a time that names nobody is still refused", () => {
-  const { events, refused } = readLines(
+  const { events, refused } = readList(
     "10:00 Heat 1\n  3 Ida Roth\n4 Mia Falk (Alder)\nno time at all\n10:04 Heat 2\n12.30 Final",
     ONE,
   );
@@ -71,12 +74,9 @@ test("lanes under a heat belong to it, and a line without a time that names nobo
 
 test("a list whose lines begin with times is no table, whatever commas stand in it", () => {
   const table = readFileSync("public/lists/course-day.csv", "utf8");
-  expect([GALA, "10:00 Heat 1, girls", table, "time;event\n10:00;Heat"].map(isLineList)).toEqual([
-    true,
-    true,
-    false,
-    false,
-  ]);
+  expect(
+    [GALA, "10:00 Heat 1, girls", table, "time;event\n10:00;Heat"].map((text) => shapeOf(text).kind),
+  ).toEqual(["lines", "lines", "table", "table"]);
 });
 
 test("the shipped gala names its swimmers, and every one of them can be found where the list has them", () => {
@@ -99,7 +99,7 @@ test("the next appearance is the one that is on or to come; a final without name
   const list =
     "10:00 50 m free, heat 1 (2 min)\n 4 Ida Roth\n10:30 200 m free, heat 1 (4 min)\n 2 Ida Roth\n12:00 50 m free final (2 min)";
   const outing = putPerson(person("Ida Roth"))(
-    addEvents(eventsFrom(readLines(list, ONE).events, [], []))(morning),
+    addEvents(eventsFrom(readList(list, ONE).events, BARE))(morning),
   );
   const all = appearances(outing);
   const told = all.map((a) => [a.event.at, a.lane, a.by]);

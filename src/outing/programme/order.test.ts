@@ -4,7 +4,7 @@ import { instantOf, wallTimeOf, type Outing } from "@/data";
 import { addEvents } from "../edits";
 import { callsOf, changesOfOrder, hadBy, nowAndNext, stepsOf, stopsOf } from "./order";
 import { timedProgramme } from "./event-times";
-import { eventsFrom } from "./read-programme";
+import { eventsFrom } from "../lists/events-from";
 
 const MINUTE = 60_000;
 const base = demoOutings[0]!;
@@ -13,10 +13,12 @@ const [a, b] = base.ground.positions as [
   (typeof base.ground.positions)[number],
 ];
 const drafts = [
-  { name: "one", at: "17:10", minutes: 4, calls: [20, 10] },
-  { name: "two", at: "17:30", minutes: 4, calls: [15, 5] },
+  { name: "one", at: "17:10", minutes: 4, calls: [20, 10], line: 1 },
+  { name: "two", at: "17:30", minutes: 4, calls: [15, 5], line: 2 },
 ];
-const outing: Outing = addEvents(eventsFrom(drafts, [], []))(base);
+/** An outing without a programme, at which nothing has a place. */
+const bare = { ...base, shots: [], programme: [] };
+const outing: Outing = addEvents(eventsFrom(drafts, bare))(base);
 const at = (time: string): number => instantOf(base.date, time, base.timeZone).at;
 const way = { metres: 60, way: [a.at, b.at], over: [] };
 const orderOf = (visits: readonly (readonly [string, string, string])[]): Coverage => ({
@@ -105,9 +107,9 @@ test("past midnight and over a night in which clocks change, calls are true minu
     starts: "22:00",
     programme: undefined,
   };
-  const late = addEvents(eventsFrom([{ name: "late", at: "02:30", minutes: 5, calls: [120, 60] }], [], []))(
-    night,
-  );
+  const late = addEvents(
+    eventsFrom([{ name: "late", at: "02:30", minutes: 5, calls: [120, 60], line: 1 }], bare),
+  )(night);
   const [event] = timedProgramme(late);
   // Clocks go back at 02:00 to 01:00: half past two comes three and a half hours after midnight.
   expect((event!.starts - instantOf("2026-10-25", "00:00", night.timeZone).at) / MINUTE).toBe(210);
@@ -129,11 +131,10 @@ test("on an outing of several days an event is on the day that it names, else on
   const both = addEvents(
     eventsFrom(
       [
-        { name: "first", at: "11:00", minutes: 5 },
-        { name: "third", at: "11:00", minutes: 5 },
+        { name: "first", at: "11:00", minutes: 5, line: 1 },
+        { name: "third", at: "11:00", minutes: 5, line: 2 },
       ],
-      [],
-      [],
+      bare,
     ),
   )(days);
   const named = {

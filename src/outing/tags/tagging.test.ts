@@ -5,7 +5,8 @@ import { addEvents, addPeople } from "../edits";
 import { entriesOf } from "../people/entries";
 import { peopleFrom } from "../people/named-in-lists";
 import { timedProgramme } from "../programme/event-times";
-import { eventsFrom, readLines } from "../programme/read-programme";
+import { eventsFrom } from "../lists/events-from";
+import { readList } from "../lists/read-list";
 import {
   coloursOf,
   eventAt,
@@ -26,8 +27,10 @@ const people: Person[] = [
   ...peopleFrom([{ name: "Nora Sund" }, { name: "Ida Roth" }], []),
   { id: "coach", name: "Coach", colour: "Red shirt", lane: "9", consent: "given" },
 ];
+/** An outing without a programme, at which nothing has a place. */
+const bare = { ...demoOutings[1]!, shots: [], programme: [] };
 const outing: Outing = addPeople(people)(
-  addEvents(eventsFrom(readLines(LIST, ONE).events, [], []))({
+  addEvents(eventsFrom(readList(LIST, ONE).events, bare))({
     ...demoOutings[1]!,
     date: "2026-11-14",
     from: "09:00",
@@ -89,8 +92,8 @@ test("tags of one instant have ids of their own, pass the schema, and go out as 
 });
 
 test("the shipped gala: every heat names its six swimmers, and each lane one of them", () => {
-  const gala = readLines(readFileSync("public/lists/pool-gala.txt", "utf8"), ONE).events;
-  const heats = timedProgramme({ ...outing, programme: eventsFrom(gala, [], []) });
+  const gala = readList(readFileSync("public/lists/pool-gala.txt", "utf8"), ONE).events;
+  const heats = timedProgramme({ ...outing, programme: eventsFrom(gala, bare) });
   expect(heats.length).toBeGreaterThan(25);
   for (const heat of heats) {
     expect(lanesOf(heat)).toEqual(["1", "2", "3", "4", "5", "6"]);

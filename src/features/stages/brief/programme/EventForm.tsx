@@ -2,7 +2,7 @@ import { useMemo } from "react";
 import { z } from "zod";
 import { idFromName, programmeEventSchema, type ProgrammeEvent, type Outing } from "@/data";
 import { putEvent } from "@/outing/edits";
-import { daysOf } from "@/outing/programme/read-programme";
+import { daysOf } from "@/outing/lists/day-of";
 import { keyOfPlace, placeOfKey } from "@/outing/programme/event-places";
 import { Button } from "@/ui/controls/Button";
 import { priorityWords } from "@/words";

@@ -1,6 +1,7 @@
 import ICAL from "ical.js";
 import { daysBetween, instantOf, timeZone as zoneName, wallDateOf, wallTimeOf } from "@/data";
-import type { Days, EventDraft, LineFault, ReadProgramme } from "./read-programme";
+import type { Days } from "./day-of";
+import { MOST_NAME, type EventDraft, type LineFault, type ReadList, type RefusedLine } from "./drafts";
 
 /** When an outing is, by its clocks; epoch milliseconds. */
 export interface CalendarWindow {
@@ -19,24 +20,24 @@ const MOST_ENTRIES = 5000;
  * The events of a calendar (RFC 5545) that begin on the outing's days, by its clocks; repeated ones each time that falls on them. A time
  * without a zone is by the clocks of the outing. Whole days, others and what is broken are refused, each with its entry's number.
  */
-export function readCalendar(text: string, window: CalendarWindow): ReadProgramme {
+export function readCalendar(text: string, window: CalendarWindow): ReadList {
   let components: ICAL.Component[];
   try {
     components = new ICAL.Component(ICAL.parse(text) as string[]).getAllSubcomponents("vevent");
   } catch {
-    return { events: [], refused: [{ line: 1, text: text.slice(0, 60), fault: "no-columns" }] };
+    return { events: [], passed: [], refused: [{ line: 1, text: text.slice(0, 60), fault: "no-columns" }] };
   }
   const events: EventDraft[] = [];
-  const refused: ReadProgramme["refused"][number][] = [];
+  const refused: RefusedLine[] = [];
   const movedOf = exceptionsOf(components);
   components.slice(0, MOST_ENTRIES).forEach((component, i) => {
     if (movedOf.isMoved(component)) return;
     const title = textOf(component, "summary");
     const read = draftsOf(component, movedOf.of(component), title, window);
     if (typeof read === "string") refused.push({ line: i + 1, text: title, fault: read });
-    else events.push(...read);
+    else events.push(...read.map((draft) => ({ ...draft, line: i + 1 })));
   });
-  return { events: events.toSorted((a, b) => sortOf(a) - sortOf(b)), refused };
+  return { events: events.toSorted((a, b) => sortOf(a) - sortOf(b)), refused, passed: [] };
 }
 
 /** Minutes from the first midnight. */
@@ -72,19 +73,19 @@ function draftsOf(
   moved: readonly ICAL.Component[],
   title: string,
   { timeZone, from, until, days }: CalendarWindow,
-): EventDraft[] | LineFault {
+): Omit<EventDraft, "line">[] | LineFault {
   try {
     const event = new ICAL.Event(component, { exceptions: moved.map((c) => new ICAL.Event(c)) });
     if (!event.startDate || event.startDate.isDate) return "no-time";
     if (title === "") return "no-name";
-    const found: EventDraft[] = [];
+    const found: Omit<EventDraft, "line">[] = [];
     for (const { item, startDate } of timesOf(event)) {
       const at = instantOfTime(startDate, item.component, timeZone);
       if (Number.isNaN(at)) return "no-time";
       if (at > until && moved.length === 0) break;
       if (at < from || at > until) continue;
       found.push({
-        name: (item.summary || title).trim().slice(0, 60),
+        name: (item.summary || title).trim().slice(0, MOST_NAME),
         at: wallTimeOf(at, timeZone),
         ...(days.count > 1 && { day: daysBetween(days.date, wallDateOf(at, timeZone)) + 1 }),
         minutes: Math.min(1440, Math.max(0, Math.round(item.duration.toSeconds() / 60))),
