@@ -1,3 +1,5 @@
+import type { PartWorth } from "./part-worth";
+
 /** One way of covering an event: from where, and what share of its value that gives. */
 export interface Alternative {
   readonly placeId: string;
@@ -18,6 +20,10 @@ export interface Event {
   readonly setUp: number;
   /** What it is worth to have it, above 0. */
   readonly value: number;
+  /** How much of it one has who does not stay for the whole; all or nothing while it is left out, and for one of a group. */
+  readonly partly?: PartWorth;
+  /** The share of it that was seen already, 0 to 1. */
+  readonly seen?: number;
   /** Events of one group show the same thing, a heat and its repeat: one of them is enough. */
   readonly group?: string;
   readonly alternatives: readonly Alternative[];
@@ -33,7 +39,7 @@ export interface ScheduleInput {
   readonly pace: number;
 }
 
-/** One event that is covered, with the times that follow. */
+/** A stay at one event, of which there may be several with others between, with the times that follow. */
 export interface Visit {
   readonly eventId: string;
   readonly placeId: string;
@@ -43,12 +49,16 @@ export interface Visit {
   readonly arrive: number;
   /** Epoch milliseconds of being ready. */
   readonly ready: number;
-  /** Epoch milliseconds of its end. */
+  /** Epoch milliseconds from which it is attended: its beginning, or later. */
+  readonly from: number;
+  /** Epoch milliseconds until which one stays: its end, or earlier. */
   readonly until: number;
   /** Milliseconds to spare before one has to be ready. */
   readonly slack: number;
   /** What it is worth, above 0. */
   readonly value: number;
+  /** The share of its event's value that this stay gives, above 0, to 1. */
+  readonly share: number;
 }
 
 /** An event that is left out, and why. */
@@ -61,11 +71,13 @@ export interface Lost {
 
 export interface Schedule {
   readonly visits: readonly Visit[];
-  /** What the stops are worth together. */
+  /** What the stays are worth together. */
   readonly value: number;
   readonly lost: readonly Lost[];
   /** What is left out is worth. */
   readonly valueLost: number;
+  /** What everything would be worth, one of each group: what is had, in part or whole, and what is not. */
+  readonly all: number;
   /** "exact", or "bounded": then no schedule can be worth more than `bound`. */
   readonly method: "exact" | "bounded";
   /** What no schedule can exceed; the value itself when exact. */
