@@ -40,26 +40,32 @@ export function priceWords({ insteadOf }: Price, nameOf: (id: string) => string)
   return `it instead costs ${named}${more > 0 ? ` and ${more} more` : ""}`;
 }
 
-/** How much is had, and whether more could be; of events that show the same, one counts. */
-export function coverageVerdict(
-  { visits, lost, value, method, bound }: Coverage,
-  groupOf: (id: string) => string | undefined,
-): string {
-  const dearest = new Map<string, number>();
-  for (const { eventId, value: worth } of lost) {
-    const key = groupOf(eventId) ?? eventId;
-    dearest.set(key, Math.max(dearest.get(key) ?? 0, worth));
-  }
-  const all = value + [...dearest.values()].reduce((a, b) => a + b, 0);
-  const share = all > 0 ? Math.round((100 * value) / all) : 100;
-  const left = [...dearest].filter(([, worth]) => worth > 0).length;
-  return `${countWords(visits.length, "event")} covered, ${share} % of what the day is worth${
-    left > 0 ? `; ${left} left out` : ""
+/** How much is had, whole and in part, and whether more could be. What is left out is as many as have a row. */
+export function coverageVerdict({ visits, lost, value, all, method, bound }: Coverage): string {
+  const shares = new Map<string, number>();
+  for (const { eventId, share } of visits) shares.set(eventId, (shares.get(eventId) ?? 0) + share);
+  const inPart = visits.filter(
+    (v, i) => v.partly && visits.findIndex((o) => o.eventId === v.eventId) === i,
+  ).length;
+  const percent = (part: number): number => (all > 0 ? Math.round((100 * part) / all) : 100);
+  return `${countWords(shares.size, "event")} covered${inPart > 0 ? `, ${inPart} of them in part` : ""}, ${percent(value)} % of what the day is worth${
+    lost.length > 0 ? `; ${lost.length} left out` : ""
   }. ${
     method === "exact"
-      ? "No other order gets more."
-      : `Not exact: no order gets more than ${numberWords(all > 0 ? (100 * bound) / all : 100, 0)} %.`
+      ? inPart > 0
+        ? "By pieces of ten minutes no other order gets more."
+        : "No other order gets more."
+      : `Not exact: no order gets more than ${percent(bound)} %.`
   }`;
+}
+
+/** A stay at a part of an event: "13:00 to 13:22 of it, then on". */
+export const stayWords = (from: string, until: string): string => `${from} to ${until} of it`;
+
+/** The chance of being in time: "in time 9 days of 10"; nothing where it is as good as sure. */
+export function inTimeWords(chance: number): string {
+  const tenths = Math.round(10 * chance);
+  return tenths >= 10 ? "" : `in time ${tenths === 0 ? "hardly ever" : `${tenths} days of 10`}`;
 }
 
 const CALLS = ["first", "second", "third"] as const;

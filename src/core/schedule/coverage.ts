@@ -2,7 +2,8 @@ import { wayOnFoot, type Ground, type Position, type WayOnFoot } from "../ground
 import { sunCourse } from "../light";
 import { sceneAt, type LightPlan } from "../scene";
 import type { Progress } from "../units";
-import type { Event, Schedule, ScheduleInput } from "./plan";
+import { chancesOf, type Uncertain } from "./chances";
+import type { Event, Schedule, ScheduleInput, Visit } from "./plan";
 import { reschedule } from "./solve";
 import { worthFrom, type Picture } from "./worth";
 
@@ -14,6 +15,8 @@ export interface CoverageEvent extends Omit<Event, "alternatives"> {
   readonly positionIds?: readonly string[];
   /** Set by hand: it must be covered where that can be. */
   readonly pinned?: boolean;
+  /** How far it may run from what was announced; to the minute while it is left out. */
+  readonly uncertain?: Uncertain;
 }
 
 export interface CoverageInput {
@@ -29,6 +32,8 @@ export interface CoverageInput {
   };
   /** Walking pace with the bag in m/s, above 0. */
   readonly pace: number;
+  /** Epoch milliseconds at which the day began, from which delays grow; `start.at` while it is left out. */
+  readonly began?: number;
   /** Events that are had already, by their ids: what shows the same is not wanted again. */
   readonly covered?: readonly string[];
 }
@@ -42,7 +47,16 @@ export interface Price {
   readonly insteadOf: readonly string[];
 }
 
-export interface Coverage extends Schedule {
+/** A stay of the order with its chance. */
+export interface Stay extends Visit {
+  /** The share of days, 0 to 1, on which one is in time for it. */
+  readonly chance: number;
+  /** Whether it is not there from its event's beginning to its end. */
+  readonly partly: boolean;
+}
+
+export interface Coverage extends Omit<Schedule, "visits"> {
+  readonly visits: readonly Stay[];
   /** What it would cost to have an event that lost against others. */
   readonly prices: readonly Price[];
   /** From position to position by their ids, round what stands there; left out where no way leads, and from one to itself. */
@@ -51,7 +65,8 @@ export interface Coverage extends Schedule {
 
 /** More than any day is worth: a pinned event is dropped only where it cannot be had. */
 const PINNED = 1e6;
-/** Lost events that are priced, the dearest first: each is the day solved anew. */
+/** Lost events that are priced, the dearest first, on a day of up to so many events, and on a longer one: each is the day solved anew. */
+const USUAL_DAY = 40;
 const MOST_PRICED = 12;
 
 /**
@@ -63,7 +78,7 @@ export function* coverage(input: CoverageInput): Generator<Progress, Coverage, v
   const course = sunCourse(ground.anchor);
   const ways = waysBetween(ground, positions);
   const asked: Event[] = [];
-  for (const [done, { pictures, pinned, positionIds, ...event }] of events.entries()) {
+  for (const [done, { pictures, pinned, positionIds, uncertain: _, ...event }] of events.entries()) {
     const middle = (event.from + event.until) / 2;
     const scene = sceneAt(ground, light, middle, course(middle));
     const alternatives = covered.includes(event.id)
@@ -86,16 +101,19 @@ export function* coverage(input: CoverageInput): Generator<Progress, Coverage, v
   const own = (id: string, value: number): number =>
     events.find((e) => e.id === id)?.pinned ? value / PINNED : value;
   const ordered = told(order(day), own);
-  // What pinning weighs is no value: the bound is that of the day without it.
-  const bound =
-    ordered.method === "exact"
-      ? ordered.value
-      : order({ ...day, events: asked.map((e) => ({ ...e, value: own(e.id, e.value) })) }).bound;
-  const plan = { ...ordered, bound };
+  // What pinning weighs is no value: the bound, and what everything is worth, are those of the day without it.
+  const free = events.some((e) => e.pinned)
+    ? order({ ...day, events: asked.map((e) => ({ ...e, value: own(e.id, e.value) })) })
+    : ordered;
+  const plan = {
+    ...ordered,
+    bound: ordered.method === "exact" ? ordered.value : free.bound,
+    all: free.all,
+  };
   const prices = plan.lost
     .filter((l) => l.reason === "worth-less")
     .sort((a, b) => b.value - a.value)
-    .slice(0, MOST_PRICED)
+    .slice(0, events.length <= USUAL_DAY ? USUAL_DAY : MOST_PRICED)
     .map(({ eventId }): Price => {
       const forced = asked.map((e) => (e.id === eventId ? { ...e, value: e.value * PINNED } : e));
       const other = told(order({ ...day, events: forced }), (id, value) =>
@@ -108,7 +126,16 @@ export function* coverage(input: CoverageInput): Generator<Progress, Coverage, v
         insteadOf: plan.visits.map((v) => v.eventId).filter((id) => !had.has(id)),
       };
     });
-  return { ...plan, prices, ways };
+  const uncertain = Object.fromEntries(events.flatMap((e) => (e.uncertain ? [[e.id, e.uncertain]] : [])));
+  const chances = chancesOf({ ...day, began: input.began ?? start.at, uncertain }, plan.visits);
+  const byId = new Map(events.map((e) => [e.id, e]));
+  const visits = plan.visits.map((visit, i): Stay => {
+    const event = byId.get(visit.eventId)!;
+    return { ...visit, chance: chances[i]!, partly: visit.from > event.from || visit.until < event.until };
+  });
+  // What was seen in part, and is not gone to again, is not left out.
+  const lost = plan.lost.filter((l) => !byId.get(l.eventId)?.seen);
+  return { ...plan, visits, lost, prices, ways };
 }
 
 const servedFrom = (positions: readonly Position[], ids: readonly string[] = []): readonly Position[] => {
@@ -120,14 +147,9 @@ const servedFrom = (positions: readonly Position[], ids: readonly string[] = [])
 function told(schedule: Schedule, own: (id: string, value: number) => number): Schedule {
   const visits = schedule.visits.map((v) => ({ ...v, value: own(v.eventId, v.value) }));
   const lost = schedule.lost.map((l) => ({ ...l, value: own(l.eventId, l.value) }));
-  const value = visits.reduce((sum, v) => sum + v.value, 0);
-  return {
-    ...schedule,
-    visits,
-    lost,
-    value,
-    valueLost: lost.reduce((sum, l) => sum + l.value, 0),
-  };
+  const sum = (items: readonly { readonly value: number }[]): number =>
+    items.reduce((so, i) => so + i.value, 0);
+  return { ...schedule, visits, lost, value: sum(visits), valueLost: sum(lost) };
 }
 
 /** Ways on foot between positions, each way the same but for its direction. */

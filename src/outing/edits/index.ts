@@ -20,4 +20,13 @@ export {
 export { addSpot, editSpot } from "./spot";
 export { drawnZoneAt, NEW_ZONE_SIDE, shiftLightAt } from "./zone";
 export { addPeople, putPerson, removePerson } from "./people";
-export { addEvents, editEvent, putEvent, removeEvent, shiftEvents } from "./programme";
+export {
+  addEvents,
+  editEvent,
+  editEvents,
+  putEvent,
+  removeEvent,
+  removeEvents,
+  repeatEvents,
+  shiftEvents,
+} from "./programme";

@@ -5,7 +5,7 @@ const COLOUR = new RegExp(
   `^(?:light |dark )?(?:${COLOURS})(?:[ /-](?:${COLOURS}))?(?: cap| shirt| vest)?$`,
   "i",
 );
-export const isColour = (text: string): boolean => COLOUR.test(text.trim());
+const isColour = (text: string): boolean => COLOUR.test(text.trim());
 
 /** A time, a height or a distance that somebody entered with, or that they have none. */
 const MARK = /^(?:(?:\d{1,2}:)?\d{1,3}[.,]\d{1,2}|\d{1,2}:\d{2}|NT|NM|PB|SB|-+|–)$/i;

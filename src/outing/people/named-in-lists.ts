@@ -10,9 +10,8 @@ export type Named = Pick<Person, "name" | "club" | "colour" | "breathes" | "take
  */
 export function namedInLists({ programme = [], people = [] }: Pick<Outing, "programme" | "people">): Named[] {
   const named = new Map<string, Named>();
-  for (const { name, club } of programme.flatMap((e) => entriesOf(e.who)))
-    if (!people.some((p) => foundIn({ name: p.name }, name)))
-      named.set(name, { name, ...(club && { club }) });
+  for (const { lane: _, ...entry } of programme.flatMap((e) => entriesOf(e.who)))
+    if (!people.some((p) => foundIn({ name: p.name }, entry.name))) named.set(entry.name, entry);
   return [...named.values()].toSorted((a, b) => a.name.localeCompare(b.name));
 }
 

@@ -2,16 +2,17 @@ import type { Ground, Position, Spot } from "@/core/ground";
 import { sunCourse } from "@/core/light";
 import { sceneAt } from "@/core/scene";
 import { worthFrom, type CoverageInput, type Picture, type Worth } from "@/core/schedule";
-import { lightPlanOf, type Outing, type ProgrammeEvent } from "@/data";
+import { lightPlanOf, windowOf, type Outing, type ProgrammeEvent } from "@/data";
 import { askedOf, mountedFor } from "../ask";
 import type { OutingView } from "../outing-view";
 import { paceOf } from "../pace";
+import { kindOfEvent } from "./kinds";
 import { takenAt, whereOf } from "./event-places";
 import { shotsServing, timedProgramme, type TimedEvent } from "./event-times";
 
 const MINUTE = 60_000;
 /** What priorities are worth against each other (assumed). */
-const WORTH = { 1: 4, 2: 2, 3: 1 } as const;
+export const WORTH = { 1: 4, 2: 2, 3: 1 } as const;
 
 type Asking = Pick<OutingView, "outing" | "kit" | "preferences">;
 
@@ -78,6 +79,7 @@ const withSpots = (ground: Outing["ground"], made: readonly Spot[]): Ground => (
 export function coverageInput(
   { outing, kit, preferences, position, at }: Asking & Pick<OutingView, "position" | "at">,
   covered: readonly string[] = [],
+  seen: Readonly<Record<string, number>> = {},
 ): CoverageInput {
   const events = timedProgramme(outing)
     .filter((e) => e.wish !== "excluded" && (e.ends > at || covered.includes(e.id)))
@@ -88,21 +90,28 @@ export function coverageInput(
       events.flatMap((e) => e.made),
     ),
     light: lightPlanOf(outing),
-    events: events.map((event) => ({
-      id: event.id,
-      from: event.starts,
-      until: event.ends,
-      calls: event.called,
-      setUp: event.setUp * MINUTE,
-      value: WORTH[event.priority],
-      group: event.group,
-      pinned: event.wish === "pinned",
-      pictures: event.pictures,
-      positionIds: event.positionIds,
-    })),
+    events: events.map((event) => {
+      const kind = kindOfEvent(event);
+      return {
+        id: event.id,
+        from: event.starts,
+        until: event.ends,
+        calls: event.called,
+        setUp: event.setUp * MINUTE,
+        value: WORTH[event.priority],
+        group: event.group,
+        pinned: event.wish === "pinned",
+        pictures: event.pictures,
+        positionIds: event.positionIds,
+        partly: kind?.worth,
+        seen: seen[event.id],
+        uncertain: kind && { spread: kind.spread * MINUTE, mayBeEarly: kind.follows },
+      };
+    }),
     positions: outing.ground.positions,
     start: { placeId: position?.id ?? "", at },
     pace: paceOf({ outing, kit, preferences }),
+    began: windowOf(outing).starts,
     covered,
   };
 }

@@ -1,5 +1,6 @@
 import { byClock, daysAfter, instantOf, type Outing, type ProgrammeEvent } from "@/data";
 import { spotsAt } from "./event-places";
+import { kindOfEvent } from "./kinds";
 
 const MINUTE = 60_000;
 
@@ -13,15 +14,23 @@ export interface TimedEvent extends ProgrammeEvent {
   readonly called: readonly number[];
 }
 
-/** The shots with which an event is taken: those that it serves, else those of its place's spots; none where neither is told. */
+/**
+ * The shots with which an event is taken: those that it serves, else those of its place's spots, of its kind's subjects where there are any,
+ * else those of its kind; none where nothing tells.
+ */
 export function shotsServing(
   { shots, ground }: Pick<Outing, "shots" | "ground">,
-  { shotIds = [], place }: Pick<ProgrammeEvent, "shotIds" | "place">,
+  event: Pick<ProgrammeEvent, "shotIds" | "place" | "kind"> & { readonly name?: string },
 ): Outing["shots"] {
+  const { shotIds = [], place, kind, name = "" } = event;
   const served = shots.filter((s) => shotIds.includes(s.id));
   if (served.length > 0) return served;
   const there = spotsAt(ground, place).map((s) => s.id);
-  return shots.filter((s) => there.includes(s.spotId));
+  const here = shots.filter((s) => there.includes(s.spotId));
+  const subjects = kindOfEvent({ kind, name })?.subjects ?? [];
+  const ofKind = (some: Outing["shots"]): Outing["shots"] =>
+    some.filter((s) => subjects.includes(s.subjectId));
+  return [ofKind(here), here, place ? ofKind(shots) : []].find((some) => some.length > 0) ?? [];
 }
 
 /** Programmes that were timed, for as long as their outing is in use: an outing is never changed in place. */

@@ -2,6 +2,9 @@ import { EVENT_KINDS, eventKindOf, type EventKind } from "@/core/catalogue";
 import type { Outing, ProgrammeEvent } from "@/data";
 import { placesOf, type EventPlace } from "./event-places";
 
+/** Every kind of event, for lists of choices. */
+export const eventKinds = (): readonly EventKind[] => EVENT_KINDS;
+
 /** The kind of an event: as it was said by hand, else by its name. */
 export const kindOfEvent = ({ kind, name }: Pick<ProgrammeEvent, "kind" | "name">): EventKind | undefined =>
   kind === undefined ? eventKindOf(name) : EVENT_KINDS.find((k) => k.id === kind);

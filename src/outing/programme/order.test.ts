@@ -32,6 +32,8 @@ const orderOf = (visits: readonly (readonly [string, string, string])[]): Covera
     until: at(time) + 4 * MINUTE,
     slack: 0,
     share: 1,
+    chance: 1,
+    partly: false,
     value: 1,
   })),
   lost: [],

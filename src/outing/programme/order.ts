@@ -1,11 +1,12 @@
 import type { Area, Position } from "@/core/ground";
-import type { Coverage, Stop } from "@/core/schedule";
+import { shareBetween, type Coverage, type Stay } from "@/core/schedule";
+import { kindOfEvent } from "./kinds";
 import type { Outing } from "@/data";
 import { timedProgramme, type TimedEvent } from "./event-times";
 
 /** A stop of the day's order: what, from where, and the way to it. */
 export interface Step {
-  readonly visit: Stop;
+  readonly visit: Stay;
   readonly event: TimedEvent;
   readonly position: Position;
   /** Metres on foot from the stop before; 0 where one stays, and for the first. */
@@ -75,6 +76,29 @@ export function hadBy(
   return [...new Set([...before, ...visited])].filter((id) => over.has(id));
 }
 
+/**
+ * The share of each event that was seen by an instant, by the stays of an order and what was seen before it: what is over of a stay counts.
+ */
+export function seenBy(
+  order: Coverage | undefined,
+  before: Readonly<Record<string, number>>,
+  outing: Outing,
+  at: number,
+): Record<string, number> {
+  const events = new Map(timedProgramme(outing).map((e) => [e.id, e]));
+  const seen = { ...before };
+  for (const { eventId, from, until } of order?.visits ?? []) {
+    const event = events.get(eventId);
+    const worth = event && kindOfEvent(event)?.worth;
+    if (!event || !worth || worth === "whole" || from >= at) continue;
+    const share = (t: number): number =>
+      Math.min(1, (t - event.starts) / Math.max(1, event.ends - event.starts));
+    const had = shareBetween(worth, Math.max(0, share(from)), Math.max(0, share(Math.min(until, at))));
+    seen[eventId] = Math.min(1, (seen[eventId] ?? 0) + had);
+  }
+  return seen;
+}
+
 /** How an order differs from the one before it. */
 export interface OrderChange {
   readonly kind: "new" | "gone" | "elsewhere";
@@ -83,10 +107,16 @@ export interface OrderChange {
   readonly placeId?: string;
 }
 
+/** From where each event is taken; of several stays at one the first says it. */
+function firstPlaces({ visits }: Coverage): Map<string, string> {
+  const places = new Map<string, string>();
+  for (const { eventId, placeId } of visits) if (!places.has(eventId)) places.set(eventId, placeId);
+  return places;
+}
+
 /** What an order has that the one before had not, and the other way round; what is over is no change. */
 export function changesOfOrder(before: Coverage, now: Coverage): OrderChange[] {
-  const was = new Map(before.visits.map((v) => [v.eventId, v.placeId]));
-  const is = new Map(now.visits.map((v) => [v.eventId, v.placeId]));
+  const [was, is] = [firstPlaces(before), firstPlaces(now)];
   const known = new Set([...is.keys(), ...now.lost.map((l) => l.eventId)]);
   return [
     ...[...is].flatMap(([eventId, placeId]): OrderChange[] => {

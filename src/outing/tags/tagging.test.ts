@@ -63,9 +63,19 @@ test("lanes, colours and heats name whom the list or one's people have there", (
   expect(namesOfLane("4", first, people)).toEqual(["Mia Falk"]);
   expect(namesOfLane("4", second, people)).toEqual(["Nora Sund"]);
   expect(namesOfLane("9", undefined, people)).toEqual(["Coach"]);
-  expect(namesOfColour("red shirt", people)).toEqual(["Coach"]);
-  expect(coloursOf(people)).toEqual(["Red shirt"]);
-  expect(coloursOf([]).length).toBeGreaterThan(4);
+  expect(namesOfColour("red shirt", undefined, people)).toEqual(["Coach"]);
+  expect(coloursOf(undefined, people)).toEqual(["Red shirt"]);
+  expect(coloursOf(undefined, []).length).toBeGreaterThan(4);
+  const [heat] = timedProgramme({
+    ...outing,
+    programme: eventsFrom(
+      readList("10:00 Heat 1\n 3 Ida Roth (Alder, red cap)\n 4 Mia Falk (blue cap)", ONE).events,
+      bare,
+    ),
+  });
+  expect(coloursOf(heat, people)).toEqual(["red cap", "blue cap", "Red shirt"]);
+  expect(namesOfColour("red cap", heat, people)).toEqual(["Ida Roth"]);
+  expect(namesOfLane("4", heat, [])).toEqual(["Mia Falk"]);
   expect(namesIn(first, people)).toEqual(["Ida Roth", "Mia Falk"]);
   expect(namesIn(relay, [{ ...people[2]!, eventIds: [relay.id] }])).toEqual(["Coach"]);
   expect(peopleFor(first, people)[0]!.name).toBe("Ida Roth");

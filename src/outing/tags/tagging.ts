@@ -22,9 +22,10 @@ export function lanesOf(event: TimedEvent | undefined): readonly string[] {
   return listed.length > 0 ? listed : ["1", "2", "3", "4", "5", "6", "7", "8"];
 }
 
-/** Caps and shirts that can be pressed: those of one's people, else the usual ones (common practice). */
-export function coloursOf(people: readonly Person[]): readonly string[] {
-  const known = [...new Set(people.flatMap((p) => p.colour ?? []))];
+/** Caps and shirts that can be pressed: those of the event's list and of one's people, else the usual ones (common practice). */
+export function coloursOf(event: TimedEvent | undefined, people: readonly Person[]): readonly string[] {
+  const listed = entriesOf(event?.who).flatMap((e) => e.colour ?? []);
+  const known = [...new Set([...listed, ...people.flatMap((p) => p.colour ?? [])])];
   return known.length > 0 ? known : ["red", "blue", "white", "yellow", "green", "black"];
 }
 
@@ -39,8 +40,16 @@ export function namesOfLane(
   return people.filter((p) => p.lane === lane).map((p) => p.name);
 }
 
-export const namesOfColour = (colour: string, people: readonly Person[]): string[] =>
-  people.filter((p) => p.colour?.toLowerCase() === colour.toLowerCase()).map((p) => p.name);
+/** Whom a cap or a shirt means at an event: by its list, else by one's people. */
+export function namesOfColour(
+  colour: string,
+  event: TimedEvent | undefined,
+  people: readonly Person[],
+): string[] {
+  const isIt = (e: { readonly colour?: string }): boolean => e.colour?.toLowerCase() === colour.toLowerCase();
+  const listed = entriesOf(event?.who).filter(isIt);
+  return (listed.length > 0 ? listed : people.filter(isIt)).map((p) => p.name);
+}
 
 /** Everybody in an event: its list, and one's people who are in it by hand or by number. */
 export function namesIn(event: TimedEvent, people: readonly Person[]): string[] {

@@ -4,6 +4,7 @@ import { idFromName, programmeEventSchema, type ProgrammeEvent, type Outing } fr
 import { putEvent } from "@/outing/edits";
 import { daysOf } from "@/outing/lists/day-of";
 import { keyOfPlace, placeOfKey } from "@/outing/programme/event-places";
+import { eventKinds } from "@/outing/programme/kinds";
 import { Button } from "@/ui/controls/Button";
 import { priorityWords } from "@/words";
 import type { FieldSpec } from "../../../forms/field-spec";
@@ -12,6 +13,7 @@ import { useCommit, useOuting } from "../../../outing/use-outing";
 import { placeChoices } from "./place-choices";
 
 const NOWHERE = "nowhere";
+const BY_NAME = "by-name";
 const WISHES = [
   { key: "open", label: "As it comes" },
   { key: "pinned", label: "Must be covered" },
@@ -19,15 +21,18 @@ const WISHES = [
 ];
 
 /** The form writes what is not told as words of its own. */
-const typedSchema = programmeEventSchema.omit({ place: true, wish: true, calls: true, id: true }).extend({
-  /** Nothing typed into the group is no group. */
-  group: z.string().max(60).optional(),
-  where: z.string(),
-  wished: z.enum(["open", "pinned", "excluded"]),
-  first: z.number().optional(),
-  second: z.number().optional(),
-  third: z.number().optional(),
-});
+const typedSchema = programmeEventSchema
+  .omit({ place: true, wish: true, calls: true, id: true, kind: true })
+  .extend({
+    /** Nothing typed into the group is no group. */
+    group: z.string().max(60).optional(),
+    where: z.string(),
+    sort: z.string(),
+    wished: z.enum(["open", "pinned", "excluded"]),
+    first: z.number().optional(),
+    second: z.number().optional(),
+    third: z.number().optional(),
+  });
 type TypedEvent = z.infer<typeof typedSchema>;
 
 interface Props {
@@ -54,6 +59,16 @@ const specsOf = (ground: Outing["ground"], shots: Outing["shots"], days: number)
         } as const,
       ]
     : []),
+  {
+    kind: "choice",
+    key: "sort",
+    label: "Kind of event",
+    hint: "It says how long it lasts, and how much of it one has who leaves early.",
+    choices: [
+      { key: BY_NAME, label: "As its name says" },
+      ...eventKinds().map(({ id, name }) => ({ key: id, label: name })),
+    ],
+  },
   { kind: "number", key: "minutes", label: "Lasts", unit: "min", min: 0, max: 1440, decimals: 0 },
   {
     kind: "choice",
@@ -115,6 +130,7 @@ export function EventForm({ event, onClose, onDelete }: Props) {
       who: "",
       ...event,
       where: event?.place ? keyOfPlace(event.place) : NOWHERE,
+      sort: event?.kind ?? BY_NAME,
       wished: event?.wish ?? "open",
       first: event?.calls[0],
       second: event?.calls[1],
@@ -122,7 +138,15 @@ export function EventForm({ event, onClose, onDelete }: Props) {
     }),
     [event, starts],
   );
-  const save = async ({ where, wished, first, second, third, ...typed }: TypedEvent): Promise<boolean> => {
+  const save = async ({
+    where,
+    sort,
+    wished,
+    first,
+    second,
+    third,
+    ...typed
+  }: TypedEvent): Promise<boolean> => {
     const done = await commit(
       putEvent({
         ...typed,
@@ -131,6 +155,7 @@ export function EventForm({ event, onClose, onDelete }: Props) {
         id: event?.id ?? idFromName(typed.name, programme, "event"),
         calls: [first, second, third].filter((c) => c !== undefined).sort((a, b) => b - a),
         place: placeOfKey(ground, where),
+        kind: sort === BY_NAME ? undefined : sort,
         wish: wished === "open" ? undefined : wished,
       }),
     );

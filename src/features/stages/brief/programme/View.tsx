@@ -18,11 +18,12 @@ import { BringIn } from "./BringIn";
 import { EventForm } from "./EventForm";
 import { FromWhere } from "./FromWhere";
 import { ProgrammeFiles } from "./ProgrammeFiles";
+import { Several } from "./Several";
 
 /** Events that are shown before one asks for all. */
 const SHOWN = 10;
 
-type Open = "none" | "new" | "bring-in" | { readonly eventId: string };
+type Open = "none" | "new" | "bring-in" | "several" | { readonly eventId: string };
 
 /** What is on, in the order in which it begins: typed, or brought in from a list, a table or a calendar; and written out again. */
 export function Programme() {
@@ -71,6 +72,7 @@ export function Programme() {
           <Button label="Bring in a list" className="flex-1" onPress={() => setOpen("bring-in")} />
         </View>
       </WhileRoom>
+      {events.length > 1 && <Button label="Change several" kind="plain" onPress={() => setOpen("several")} />}
       {events.length > 0 && <ProgrammeFiles />}
       <Dialog
         title={edited ? edited.name : "An event"}
@@ -85,6 +87,9 @@ export function Programme() {
           />
         )}
         {edited && <FromWhere eventId={edited.id} />}
+      </Dialog>
+      <Dialog title="Change several events" open={open === "several"} onClose={() => setOpen("none")}>
+        {open === "several" && <Several />}
       </Dialog>
       <Dialog title="Bring in a list" open={open === "bring-in"} onClose={() => setOpen("none")}>
         {open === "bring-in" && <BringIn onClose={() => setOpen("none")} />}

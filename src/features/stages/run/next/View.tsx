@@ -30,7 +30,7 @@ export function NextUp() {
           {`${wall(first.event.starts)} ${first.event.name}`}
         </Txt>
         <Txt numberOfLines={low ? 1 : 2} aria-live="polite">
-          {now ? nowLine(now, at) : nextLine(first, at, wall)}
+          {now ? nowLine(now, at, wall) : nextLine(first, at, wall)}
         </Txt>
         {now && next && !low && (
           <Txt tone="ink2" numberOfLines={1}>
@@ -52,8 +52,12 @@ const dueLine = ({ event }: Step, at: number): string =>
 const nextLine = (step: Step, at: number, wall: (t: number) => string): string =>
   `${placeLine(step, wall)}; ${dueLine(step, at)}`;
 
-/** One is in place: how long until it begins, or that it is on. */
-const nowLine = (step: Step, at: number): string => `In place at ${step.position.name}; ${dueLine(step, at)}`;
+/** One is in place: how long until it begins, that it is on, or when one leaves what is had in part. */
+const nowLine = (step: Step, at: number, wall: (t: number) => string): string => {
+  const { visit, event, position } = step;
+  const leaves = visit.until < event.ends && at >= visit.from;
+  return `In place at ${position.name}; ${leaves ? `leave it at ${wall(visit.until)}` : dueLine(step, at)}`;
+};
 
 /** Takes a shot that an event serves, the first that is still owed, and its position in hand. */
 function TakeIt({ step }: { step: Step }) {

@@ -13,15 +13,18 @@ import { countWords, percentWords } from "@/words";
 import {
   coverageVerdict,
   crossingsWords,
+  inTimeWords,
   lostWords,
   orderChangeWords,
   priceWords,
+  stayWords,
   walkWords,
 } from "@/words/programme";
 import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { wallOf } from "../../shot/titles";
 import { DayDrawing } from "./DayDrawing";
 import { ordering, useOrder, useSteps, type Ordered } from "./order";
+import { PlacesToTell } from "./PlacesToTell";
 import { WayOnPlan } from "./WayOnPlan";
 
 /** Changes of an order that are told one by one. */
@@ -34,6 +37,7 @@ export function Coverage() {
   return (
     <View className="gap-3">
       <Ordering again={order !== undefined} />
+      <PlacesToTell />
       {order && <Shown order={order} />}
       <RunsLate />
     </View>
@@ -69,7 +73,7 @@ function Shown({ order: { answer, changes } }: { order: Ordered }) {
   return (
     <View className="gap-3">
       <Txt weight={600} aria-live="polite">
-        {coverageVerdict(answer, (id) => of(id)?.group)}
+        {coverageVerdict(answer)}
       </Txt>
       {changes.slice(0, MOST_CHANGES).map(({ kind, eventId, placeId }) => (
         <Txt key={eventId} tone="bracken">
@@ -83,7 +87,7 @@ function Shown({ order: { answer, changes } }: { order: Ordered }) {
       <WayOnPlan steps={steps} ways={answer.ways} />
       <View role="list" aria-label="Covered, in order">
         {steps.map((step, i) => (
-          <View key={step.event.id} role="listitem">
+          <View key={`${step.event.id} ${step.visit.from}`} role="listitem">
             <Covered step={step} number={i + 1} />
           </View>
         ))}
@@ -119,11 +123,20 @@ function Covered({
   const official = useOuting((v) => officialAt(v.outing.ground.venue));
   const commit = useCommit();
   const pinned = event.wish === "pinned";
-  const inPlace = `In place by ${wallOf({ outing }, visit.ready)}${event.calls.length > 1 ? ", the second call" : ""}`;
+  const called = event.calls.length > 1 && visit.from <= event.starts;
+  const inPlace = `in place by ${wallOf({ outing }, visit.ready)}${called ? ", the second call" : ""}`;
   return (
     <Row
       title={`${number}  ${wallOf({ outing }, event.starts)} ${event.name}, from ${position.name}`}
-      detail={`${inPlace}; ${walkWords(metres, walk, visit.slack / 60_000)}${over.length > 0 ? `; ${crossingsWords(over, official)}` : ""}`}
+      detail={[
+        visit.partly ? stayWords(wallOf({ outing }, visit.from), wallOf({ outing }, visit.until)) : "",
+        inPlace,
+        walkWords(metres, walk, visit.slack / 60_000),
+        over.length > 0 ? crossingsWords(over, official) : "",
+        inTimeWords(visit.chance),
+      ]
+        .filter(Boolean)
+        .join("; ")}
       value={pinned ? "pinned" : "Pin"}
       onPress={() => void commit(editEvent(event.id, { wish: pinned ? undefined : "pinned" }))}
     />

@@ -84,7 +84,7 @@ export function Legs({ view, steps, ways }: Props & { view: PlanView }) {
   const { sheet, sun } = useTokens();
   const legs = steps.slice(1).flatMap((step, i) => {
     const way = ways[steps[i]!.position.id]?.[step.position.id]?.way;
-    return way ? [{ key: step.event.id, way }] : [];
+    return way ? [{ key: `${step.event.id} ${step.visit.from}`, way }] : [];
   });
   return legs.map(({ key, way }) => (
     <Fragment key={key}>

@@ -3,7 +3,14 @@ import type { Coverage } from "@/core/schedule";
 import type { Outing } from "@/data";
 import type { OutingView } from "@/outing/outing-view";
 import { coverageInput } from "@/outing/programme/coverage-input";
-import { changesOfOrder, hadBy, stepsOf, type OrderChange, type Step } from "@/outing/programme/order";
+import {
+  changesOfOrder,
+  hadBy,
+  seenBy,
+  stepsOf,
+  type OrderChange,
+  type Step,
+} from "@/outing/programme/order";
 import type { Run } from "@/workers/long-work-client";
 import { paceOf } from "@/outing/pace";
 import { slice } from "../../../outing/slice";
@@ -17,6 +24,8 @@ export interface Ordered {
   readonly ground: Outing["ground"];
   /** What is had already. */
   readonly had: readonly string[];
+  /** The share of each event that was seen already. */
+  readonly seen: Readonly<Record<string, number>>;
   /** Against the order before it. */
   readonly changes: readonly OrderChange[];
 }
@@ -40,9 +49,10 @@ export const ordering = slice<Ordering>((set, get) => {
     const { programme, ground } = outing;
     const { ordered: own } = get();
     const had = hadBy(own?.answer, own?.had ?? [], outing, at);
+    const seen = seenBy(own?.answer, own?.seen ?? {}, outing, at);
     set({ share: 0, failed: false });
     const { startWork } = await import("@/workers/long-work-client");
-    const mine: Run<Coverage> = startWork("coverage", coverageInput(view, had), ({ done, total }) => {
+    const mine: Run<Coverage> = startWork("coverage", coverageInput(view, had, seen), ({ done, total }) => {
       if (run === mine) set({ share: done / total });
     });
     run = mine;
@@ -51,7 +61,7 @@ export const ordering = slice<Ordering>((set, get) => {
     run = undefined;
     if (!result.ok) return set({ share: undefined, failed: result.reason !== "stopped" });
     const changes = own ? changesOfOrder(own.answer, result.value) : [];
-    set({ share: undefined, ordered: { answer: result.value, programme, ground, had, changes } });
+    set({ share: undefined, ordered: { answer: result.value, programme, ground, had, seen, changes } });
   };
   return { failed: false, order, stop: () => run?.stop() };
 });

@@ -100,16 +100,17 @@ function LaneKeys() {
 
 function ColourKeys() {
   const people = useOuting(peopleOf);
+  const event = useEventNow();
   const tagging = useTagging();
   return (
     <View role="group" aria-label="Colours" className="flex-row flex-wrap gap-2">
-      {coloursOf(people).map((colour) => (
+      {coloursOf(event, people).map((colour) => (
         <Button
           key={colour}
           label={colour}
           className="min-h-14 flex-auto"
           onPress={() =>
-            void tagging({ kind: "colour", words: colour, names: namesOfColour(colour, people) })
+            void tagging({ kind: "colour", words: colour, names: namesOfColour(colour, event, people) })
           }
         />
       ))}
