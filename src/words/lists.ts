@@ -59,3 +59,11 @@ export const roleWords = (role: keyof typeof ROLES): string => ROLES[role];
 /** How a list was taken: "A table of 6 columns: 12 events." */
 export const shapeWords = (columns: number | undefined, events: number): string =>
   `${columns === undefined ? "A line each" : `A table of ${countWords(columns, "column")}`}: ${countWords(events, "event")} read.`;
+
+/** What a start list says of the day: "12 events, 12:30 to 17:00: it fills the fields below." */
+export const listBeginningWords = (list: {
+  readonly events: number;
+  readonly starts: string;
+  readonly until: string;
+}): string =>
+  `${countWords(list.events, "event")}, ${list.starts} to ${list.until}: what the list says fills the fields below.`;

@@ -3,7 +3,6 @@ import { Link, useRouter } from "expo-router";
 import { useMemo, useState } from "react";
 import { Pressable, View } from "react-native";
 import { type Outing, type SaveFailure, type StoredKit, type Unreadable as UnreadableRecord } from "@/data";
-import type { newOuting } from "@/outing/begin/new-outing";
 import { Button } from "@/ui/controls/Button";
 import { Message } from "@/ui/controls/Message";
 import { matching } from "@/ui/controls/matching";
@@ -27,7 +26,7 @@ import { OpenFile } from "./OpenFile";
 import { Welcome } from "./Welcome";
 
 /** Outings: every outing, the next one first with its promises and what is still open. */
-export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting">) {
+export function OutingsScreen({ loadBegin }: Pick<PlanProps, "loadBegin">) {
   const { data, isPending } = useOutings();
   const { begun, begin } = useBeginning();
   const now = useMinuteClock();
@@ -99,13 +98,7 @@ export function OutingsScreen({ loadNewOuting }: Pick<PlanProps, "loadNewOuting"
       ))}
       <Elsewhere onDeleted={begun ? () => setStep("deleted") : undefined} />
       <Sheet step={step} onKit={(kit) => void start("own", kit)} onClose={close} />
-      <PlanNew
-        open={step === "outing"}
-        onClose={close}
-        outings={all}
-        now={now}
-        loadNewOuting={loadNewOuting}
-      />
+      <PlanNew open={step === "outing"} onClose={close} outings={all} now={now} loadBegin={loadBegin} />
       {asked && (
         <Late load={loadMoreAbout} waiting="One moment">
           {(MoreAbout) => <MoreAbout outing={asked} onClose={() => setAsked(undefined)} />}
@@ -215,7 +208,7 @@ interface PlanProps {
   readonly onClose: () => void;
   readonly outings: readonly Outing[];
   readonly now: number;
-  readonly loadNewOuting: () => Promise<typeof newOuting>;
+  readonly loadBegin: () => Promise<typeof import("./begin")>;
 }
 
 const loadDeleted = async () => (await import("./Deleted")).Deleted;

@@ -1,11 +1,10 @@
 import { useRouter } from "expo-router";
-import { useMemo, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { View } from "react-native";
 import { z } from "zod";
 import { groupOf, stagingOf } from "@/answers/library/subjects";
 import { groundsToBegin, isHall, isOpenGround, subjectOn, venueFor } from "@/answers/library/venues";
 import { kindOf } from "@/outing/begin/kind-of";
-import type { newOuting } from "@/outing/begin/new-outing";
 import {
   EMPTY_LIBRARY,
   name,
@@ -28,6 +27,8 @@ import { placesOf, type KnownPlace } from "./known-places";
 import { useOwnLibrary } from "../store/library";
 import { useSaveOuting } from "../store/outings";
 import { FromHere } from "../forms/FromHere";
+import { useTyped } from "../forms/use-typed";
+import { FromList, type TypedList } from "./FromList";
 import { ownBeginning } from "@/outing/begin/own-beginning";
 import { timeZoneOf } from "../forms/time-zone-of";
 
@@ -77,6 +78,8 @@ const OVERHEAD = [
   { key: "roof", label: "Under a roof" },
 ] as const;
 
+type Begin = typeof import("./begin");
+
 interface Props {
   readonly open: boolean;
   readonly onClose: () => void;
@@ -85,7 +88,7 @@ interface Props {
   readonly preferences: Preferences;
   readonly outings: readonly Outing[];
   /** Brings what computes a new outing, and with it where one first stands: it comes with the stages. */
-  readonly loadNewOuting: () => Promise<typeof newOuting>;
+  readonly loadBegin: () => Promise<Begin>;
   /** The day on which the form is opened, YYYY-MM-DD. */
   readonly today: string;
 }
@@ -132,6 +135,12 @@ function useStaging(own: Library) {
       setSubjectId(met);
       setKind(kindOf(on, groupOf(met)));
     },
+    chooseSubjectOn: (on: string, id: string): void => {
+      setCover(undefined);
+      setTemplate(on);
+      setSubjectId(id);
+      setKind(kindOf(on, groupOf(id)));
+    },
     chooseSubject: (id: string): void => {
       const on = venueFor(id, venueId);
       setSubjectId(id);
@@ -146,20 +155,22 @@ function useStaging(own: Library) {
 
 type Staging = ReturnType<typeof useStaging>;
 
-function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: Omit<Props, "open">) {
+function PlanForm({ kit, preferences, outings, loadBegin, today, onClose }: Omit<Props, "open">) {
   const begun = useMemo(() => ({ date: today, from: "13:00", starts: "14:00", until: "16:00" }), [today]);
   const [trouble, setTrouble] = useState<string>();
   const [place, setPlace] = useState<KnownPlace>();
   const subjects = useSubjectChoice();
   const { own = EMPTY_LIBRARY } = useOwnLibrary();
   const staging = useStaging(own);
+  const fromList = useList(loadBegin, today);
+  const { list } = fromList;
   const save = useSaveOuting();
   const router = useRouter();
 
   const onSave = async (wish: z.infer<typeof wishSchema>): Promise<boolean> => {
-    const make = await loadNewOuting();
+    const begin = await loadBegin();
     const { subjectId, venueId, mine } = staging;
-    const outing = make(
+    const bare = begin.newOuting(
       {
         ...wish,
         subject: subjects.take(subjectId),
@@ -173,13 +184,23 @@ function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: 
       kit ?? ownBeginning(),
       preferences,
     );
+    const outing = fromList.begins
+      ? begin.withList(
+          bare,
+          list.text,
+          begin.callsTyped(list.calls) ?? [],
+          kit ?? ownBeginning(),
+          preferences,
+        )
+      : bare;
     const saved = await save(outing);
     if (!saved.ok) {
       setTrouble(`${savingFailure(saved.reason).title}. What you typed stays in this form.`);
       return false;
     }
+    fromList.forget();
     onClose();
-    router.push(`/outing/${outing.id}/brief`);
+    router.push(`/outing/${outing.id}/${fromList.begins ? "run" : "brief"}`);
     return true;
   };
   return (
@@ -192,6 +213,18 @@ function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: 
       onCancel={onClose}
       before={({ set }) => (
         <View className="gap-4">
+          <FromList
+            list={list}
+            begins={fromList.begins}
+            onList={(typed) =>
+              void fromList.read(typed).then((begins) => {
+                if (!begins) return;
+                for (const key of ["name", "date", "from", "starts", "until"] as const)
+                  if (begins[key]) set(key, begins[key]);
+                if (begins.venue) staging.chooseSubjectOn(begins.venue.template, begins.venue.subjectId);
+              })
+            }
+          />
           <StagingFields staging={staging} own={own} subjects={subjects.items} set={set} />
           <FromBefore outings={outings} place={place} staging={staging} onPlace={setPlace} set={set} />
           {!staging.roofed && <FromHere set={set} />}
@@ -206,6 +239,28 @@ function PlanForm({ kit, preferences, outings, loadNewOuting, today, onClose }: 
       }
     />
   );
+}
+
+/** The start list that an outing begins with: what was typed of it, and what it says once it was read. */
+function useList(loadBegin: Props["loadBegin"], today: string) {
+  const [text, setText, forget] = useTyped("list of a new outing");
+  const [calls, setCalls] = useState("");
+  const [begins, setBegins] = useState<ReturnType<Begin["beginningOf"]>>();
+  // What was typed before the page went is read again.
+  useEffect(() => {
+    if (text !== "") void loadBegin().then(({ beginningOf }) => setBegins(beginningOf(text, today)));
+  }, [text, loadBegin, today]);
+  return {
+    list: { text, calls },
+    begins: text === "" ? undefined : begins,
+    forget,
+    read: async (typed: TypedList) => {
+      setCalls(typed.calls);
+      if (typed.text === text) return undefined;
+      setText(typed.text);
+      return (await loadBegin()).beginningOf(typed.text, today);
+    },
+  };
 }
 
 interface StagingProps {

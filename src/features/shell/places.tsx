@@ -2,7 +2,7 @@ import type { ComponentType } from "react";
 import { Guard } from "../layout/Guard";
 import { Late } from "../layout/Late";
 import { OutingsScreen } from "../outings/OutingsScreen";
-import { loadNewOuting } from "./stages";
+import { loadBegin } from "./stages";
 
 const loadKit = async () => (await import("../kit/KitScreen")).KitScreen;
 const loadLibrary = async () => (await import("../library/LibraryScreen")).LibraryScreen;
@@ -13,7 +13,7 @@ const loadStops = async () => (await import("../stops/StopsScreen")).StopsScreen
 /** The list of outings loads at the start; the places beside it come when they are opened. */
 export const Outings = () => (
   <Guard name="The list of outings">
-    <OutingsScreen loadNewOuting={loadNewOuting} />
+    <OutingsScreen loadBegin={loadBegin} />
   </Guard>
 );
 

@@ -5,7 +5,7 @@ type Stages = typeof import("../stages/stages");
 
 const loadStages = (): Promise<Stages> => import("../stages/stages");
 /** What computes a new outing comes with the stages, which are opened next anyway. */
-export const loadNewOuting = async () => (await import("../outings/begin")).newOuting;
+export const loadBegin = () => import("../outings/begin");
 
 const StagesContext = createContext<Stages | undefined>(undefined);
 
