@@ -59,8 +59,8 @@ export function coverageVerdict({ visits, lost, value, all, method, bound }: Cov
   }`;
 }
 
-/** A stay at a part of an event: "13:00 to 13:22 of it, then on". */
-export const stayWords = (from: string, until: string): string => `${from} to ${until} of it`;
+/** A stay at a part of an event: "a part of it, until 13:22". */
+export const stayWords = (until: string): string => `a part of it, until ${until}`;
 
 /** The chance of being in time: "in time 9 days of 10"; nothing where it is as good as sure. */
 export function inTimeWords(chance: number): string {

@@ -75,3 +75,13 @@ test("an event in part is left to the minute, so that the race behind it is not 
   expect(order.map((v) => v.eventId).slice(0, 2)).toEqual(["jump", "race"]);
   expect(chances([jump, race], { uncertain })[1]).toBe(1);
 });
+
+test("the second of two heats on one track waits for the first: who stays is not late for it", () => {
+  const heats = [event("one", 60, 5, "a"), event("two", 65, 5, "a")];
+  const apart = chances(heats)[1]!;
+  expect(apart).toBeLessThan(0.8);
+  const uncertain = Object.fromEntries(
+    ["one", "two"].map((id) => [id, { spread: 0, mayBeEarly: false, at: "track" }]),
+  );
+  expect(chances(heats, { uncertain })[1]).toBe(1);
+});

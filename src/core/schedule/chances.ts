@@ -8,6 +8,8 @@ export interface Uncertain {
   readonly spread: number;
   /** Whether it may begin before its time: field events do, races never. */
   readonly mayBeEarly: boolean;
+  /** Where it happens, by any name: a race waits for the one before it at the same place. */
+  readonly at?: string;
 }
 
 export interface ChancesInput extends Pick<ScheduleInput, "events" | "start" | "metres" | "pace"> {
@@ -48,14 +50,16 @@ export function chancesOf(
   for (let run = 0; run < RUNS; run++) {
     const together = normal();
     let { at: time, placeId } = start;
+    const over = new Map<string, number>();
     visits.forEach((visit, i) => {
       const event = byId.get(visit.eventId)!;
-      const { spread = 0, mayBeEarly = false } = uncertain[event.id] ?? {};
+      const { spread = 0, mayBeEarly = false, at } = uncertain[event.id] ?? {};
       const drawn = (LATENESS * Math.max(0, event.from - began) * (together + normal())) / Math.SQRT2;
       const late = mayBeEarly ? drawn : Math.max(0, drawn);
       const length = event.until - event.from;
-      const begins = event.from + late;
+      const begins = Math.max(event.from + late, (at !== undefined && over.get(at)) || 0);
       const ends = begins + Math.max(SHORTEST * length, length + spread * normal());
+      if (at !== undefined && !mayBeEarly) over.set(at, ends);
       const stays = placeId === visit.placeId;
       const arrive = time + (stays ? 0 : (metres(placeId, visit.placeId) / pace) * 1000);
       const ready = arrive + (stays ? 0 : event.setUp);

@@ -138,13 +138,6 @@ export function newOuting(
   return {
     ...bare,
     ground: { ...bare.ground, positions: [{ id: "a", name: "A", at, lensHeight }] },
-    choices: [
-      {
-        ...bare.choices[0]!,
-        bodyId: rig.body.id,
-        lensId: rig.lens.id,
-        converterId: rig.converter?.id ?? null,
-      },
-    ],
+    choices: [beginChoice(shot.id, "a", kit, rig)],
   };
 }

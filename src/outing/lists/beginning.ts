@@ -29,8 +29,11 @@ const BEFORE = 45;
 const AFTER = 15;
 const YEAR = 370;
 /** Something in a title that can be a date. */
-const DATE =
-  /\d{4}-\d{2}-\d{2}|\d{1,2}[./]\d{1,2}[./]\d{2,4}|\d{1,2}(?:st|nd|rd|th)? (?:of )?[A-Za-z]{3,9}\.?(?: \d{4})?|[A-Za-z]{3,9} \d{1,2}(?:st|nd|rd|th)?(?:,? \d{4})?/g;
+const MONTHS = "(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*";
+const DATE = new RegExp(
+  String.raw`\b(?:\d{4}-\d{2}-\d{2}|\d{1,2}[./]\d{1,2}[./]\d{2,4}|\d{1,2}(?:st|nd|rd|th)? (?:of )?${MONTHS}\.?(?: \d{4})?|${MONTHS} \d{1,2}(?:st|nd|rd|th)?(?:,? \d{4})?)`,
+  "gi",
+);
 
 /** The first day of the coming year that a text names. */
 function dateIn(text: string, today: string): string | undefined {

@@ -1,6 +1,6 @@
 import { EVENT_KINDS, STAGINGS, type EventKind } from "@/core/catalogue";
 import { mayBeProposed, mayStand } from "@/core/guard";
-import { bearingTo, planDistance, type Position, type Spot } from "@/core/ground";
+import { bearingTo, planDistance, type Spot } from "@/core/ground";
 import { assess, bestRig, guardedOf } from "@/core/judge";
 import { sceneAt } from "@/core/scene";
 import { angleBetween } from "@/core/units";
@@ -18,7 +18,7 @@ import {
 import { askWith } from "../ask";
 import { beginChoice } from "../begin/begin-choice";
 import { beginShot } from "../begin/begin-shot";
-import { firstPlace } from "../begin/first-place";
+import { firstPlace, type FirstPlace } from "../begin/first-place";
 import { venueOf } from "../begin/kind-of";
 import { librarySubject } from "../begin/library-subject";
 import { metOn } from "../begin/met";
@@ -60,7 +60,7 @@ function placeFor(
   spot: Spot,
   kit: StoredKit,
   preferences: Preferences,
-): Pick<Position, "at" | "lensHeight"> {
+): FirstPlace {
   const scene = sceneAt(outing.ground, lightPlanOf(outing), windowOf(outing).starts);
   const guarded = guardedOf({ shot, subject, dangers: dangersFor(subject), scene });
   const ways = preferences;
@@ -74,7 +74,7 @@ function placeFor(
       position: { id: "a", name: "A", at, lensHeight },
       scene,
     });
-    return found.ok && !found.score.vetoed ? [{ at, lensHeight, score: found.score.value }] : [];
+    return found.ok && !found.score.vetoed ? [{ at, lensHeight, rig, score: found.score.value }] : [];
   });
   const [best] = judged.toSorted((a, b) => b.score - a.score);
   return best ?? firstPlace({ kit, shot, subject, spot, scene, ways });
@@ -118,7 +118,7 @@ function withKind(outing: Outing, met: Met, kit: StoredKit, preferences: Prefere
     ...outing,
     subjects: put(outing.subjects, subject),
     shots: [...shots, shot],
-    choices: [...outing.choices, beginChoice(shot.id, position.id, kit)],
+    choices: [...outing.choices, beginChoice(shot.id, position.id, kit, place.rig)],
     ground: {
       ...ground,
       spots: [...ground.spots, spot],

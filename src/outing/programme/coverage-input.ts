@@ -7,7 +7,7 @@ import { askedOf, mountedFor } from "../ask";
 import type { OutingView } from "../outing-view";
 import { paceOf } from "../pace";
 import { kindOfEvent } from "./kinds";
-import { takenAt, whereOf } from "./event-places";
+import { keyOfPlace, takenAt, whereOf } from "./event-places";
 import { shotsServing, timedProgramme, type TimedEvent } from "./event-times";
 
 const MINUTE = 60_000;
@@ -105,7 +105,11 @@ export function coverageInput(
         positionIds: event.positionIds,
         partly: kind?.worth,
         seen: seen[event.id],
-        uncertain: kind && { spread: kind.spread * MINUTE, mayBeEarly: kind.follows },
+        uncertain: kind && {
+          spread: kind.spread * MINUTE,
+          mayBeEarly: kind.follows,
+          ...(event.place && { at: keyOfPlace(event.place) }),
+        },
       };
     }),
     positions: outing.ground.positions,

@@ -17,6 +17,7 @@ export function placeOfKind(
   if (!kind) return null;
   const taken = shots.find((s) => kind.subjects.includes(s.subjectId));
   if (taken) return { sort: "spot", id: taken.spotId };
-  const named = kind.places && placesOf(ground).find((p) => kind.places!.test(p.name));
+  // An area called after something is mostly a way to it.
+  const named = kind.places && placesOf(ground).find((p) => p.sort !== "area" && kind.places!.test(p.name));
   return named ? { sort: named.sort, id: named.id } : null;
 }

@@ -27,14 +27,14 @@ export function NextUp() {
     <View role="region" aria-label="Next" className="flex-row items-center gap-2 border-b border-line py-1">
       <View className="min-w-0 flex-1">
         <Txt size={low ? 16 : 18} weight={700} numberOfLines={1}>
-          {`${wall(first.event.starts)} ${first.event.name}`}
+          {`${wall(first.visit.from)} ${first.event.name}`}
         </Txt>
         <Txt numberOfLines={low ? 1 : 2} aria-live="polite">
           {now ? nowLine(now, at, wall) : nextLine(first, at, wall)}
         </Txt>
         {now && next && !low && (
           <Txt tone="ink2" numberOfLines={1}>
-            {`Then ${wall(next.event.starts)} ${next.event.name}, ${placeLine(next, wall)}`}
+            {`Then ${wall(next.visit.from)} ${next.event.name}, ${placeLine(next, wall)}`}
           </Txt>
         )}
       </View>

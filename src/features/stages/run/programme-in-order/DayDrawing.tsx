@@ -80,7 +80,7 @@ interface StayProps {
 
 /** One stay: the walk to it, its calls, the time in place before it, and what is shot of its event. */
 function StayDrawn({ stay, last, event, number, shown, x, y }: StayProps) {
-  const { ink, ink2, moss, water, sunFill } = useTokens();
+  const { ink, ink2, moss, sheet, water, sunFill } = useTokens();
   const at = y(stay.placeId);
   const called = event?.called.filter((call) => call >= shown.from && call <= stay.from) ?? [];
   const whole = event && {
@@ -136,6 +136,8 @@ function StayDrawn({ stay, last, event, number, shown, x, y }: StayProps) {
         height={18}
         rx={3}
         fill={moss}
+        stroke={sheet}
+        strokeWidth={1}
       />
       <SvgText x={x(stay.from)} y={at - 10} fontSize={12} fontFamily="Text-600" fill={water}>
         {String(number)}

@@ -123,13 +123,13 @@ function Covered({
   const official = useOuting((v) => officialAt(v.outing.ground.venue));
   const commit = useCommit();
   const pinned = event.wish === "pinned";
-  const called = event.calls.length > 1 && visit.from <= event.starts;
+  const called = event.called[1] !== undefined && visit.ready <= event.called[1];
   const inPlace = `in place by ${wallOf({ outing }, visit.ready)}${called ? ", the second call" : ""}`;
   return (
     <Row
-      title={`${number}  ${wallOf({ outing }, event.starts)} ${event.name}, from ${position.name}`}
+      title={`${number}  ${wallOf({ outing }, visit.from)} ${event.name}, from ${position.name}`}
       detail={[
-        visit.partly ? stayWords(wallOf({ outing }, visit.from), wallOf({ outing }, visit.until)) : "",
+        visit.partly ? stayWords(wallOf({ outing }, visit.until)) : "",
         inPlace,
         walkWords(metres, walk, visit.slack / 60_000),
         over.length > 0 ? crossingsWords(over, official) : "",
