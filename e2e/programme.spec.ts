@@ -20,7 +20,7 @@ test("a start list is pasted: what cannot be read is told by its line before any
 }) => {
   await bringIn(page);
   await page.getByLabel("Or paste a list, a line each").fill(GALA);
-  await expect(page.getByRole("alert")).toContainText("Line 4, “no time at all”: it begins with no time");
+  await expect(page.getByRole("alert")).toContainText("Line 4, “no time at all”: it has no time of a day");
   expect((await storedOuting(page, "cross-country-day")).programme ?? []).toEqual([]);
   await page.getByRole("button", { name: "Add 4 events, without the refused" }).click();
   const list = page.getByRole("list", { name: "Programme" });
@@ -44,13 +44,13 @@ test("the course day is brought in from its table and ordered into a way; it run
 }) => {
   await bringIn(page);
   await page.getByRole("button", { name: "Course day" }).click();
-  await expect(page.getByRole("button", { name: /^Time: Start/ })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Column 1, Start: Start. Change" })).toBeVisible();
   await page.getByRole("button", { name: "Add 80 events" }).click();
   await page.getByRole("button", { name: "All 80 events" }).click();
   await expect(page.getByRole("list", { name: "Programme" }).getByRole("listitem")).toHaveCount(80);
   await page.goto(`${COURSE}/run`);
   await openPanel(page, "The programme, in order");
-  await expect(page.getByText(/events? covered, \d+ % of what the day is worth/)).toBeVisible({
+  await expect(page.getByText(/events? covered.* \d+ % of what the day is worth/)).toBeVisible({
     timeout: 30_000,
   });
   const covered = page.getByRole("list", { name: "Covered, in order" }).getByRole("listitem");

@@ -25,6 +25,10 @@ export const clockWords = (ahead: number): string =>
 export const framesForShot = (frames: number, shot: string, wanted: number): string =>
   `${countWords(frames, "frame")} for ${shot}, ${wanted} promised`;
 
+/** How many frames came in at an event, and whom tags name beside them. */
+export const framesAtEvent = (frames: number, event: string, who: readonly string[]): string =>
+  `${countWords(frames, "frame")} at ${event}${who.length > 0 ? `: ${who.slice(0, 4).join(", ")}${who.length > 4 ? ` and ${who.length - 4} more` : ""}` : ""}`;
+
 /** What a meet said last of what changes the day. */
 export function meetSaid(
   said:

@@ -32,6 +32,8 @@ export const programmeEventSchema = z.object({
   result: words(300).optional(),
   /** The kind of event, where its name does not say it; of the catalogue. */
   kind: id.optional(),
+  /** Who takes it, where two photographers share the day; oneself while it is left out. */
+  by: z.literal("second").optional(),
   /** Set by hand: it must be covered, or is left out. */
   wish: z.enum(["pinned", "excluded"]).optional(),
 });

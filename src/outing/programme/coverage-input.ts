@@ -82,7 +82,7 @@ export function coverageInput(
   seen: Readonly<Record<string, number>> = {},
 ): CoverageInput {
   const events = timedProgramme(outing)
-    .filter((e) => e.wish !== "excluded" && (e.ends > at || covered.includes(e.id)))
+    .filter((e) => e.wish !== "excluded" && e.by !== "second" && (e.ends > at || covered.includes(e.id)))
     .map((event) => ({ ...event, ...takenFor({ outing, kit, preferences }, event) }));
   return {
     ground: withSpots(

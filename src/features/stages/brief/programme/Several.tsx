@@ -77,6 +77,12 @@ function Changes({ ids }: { ids: readonly string[] }) {
           onPress={() => each({ wish: undefined, priority: 3 }, "made optional")}
         />
         <Button label="Leave out" disabled={none} onPress={() => each({ wish: "excluded" }, "left out")} />
+        <Button label="For me" disabled={none} onPress={() => each({ by: undefined }, "yours")} />
+        <Button
+          label="For the second photographer"
+          disabled={none}
+          onPress={() => each({ by: "second" }, "for the second photographer")}
+        />
         <Button
           label="Delete"
           kind="danger"

@@ -1,20 +1,24 @@
+import { useMemo } from "react";
 import { Image, View } from "react-native";
 import { asWritten, pictureTells } from "@/answers/expose/picture-light";
+import { nameMarked } from "@/outing/people/refused";
+import { framesByEvent, type FrameTold } from "@/outing/tags/frames-in";
 import { keepReading, readingFrom } from "@/outing/edits/reading";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
 import { countWords, pictureSaysWords, settingsWords } from "@/words";
-import { clockWords, framesForShot, lineWords } from "@/words/connected";
+import { clockWords, framesAtEvent, framesForShot, lineWords } from "@/words/connected";
 import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { useTags, useTagsRead } from "../who-was-that/tag-store";
 import { useCamera, type FrameIn } from "./camera-store";
+import { useFramesIn } from "./frames-in-store";
 
 /** Frames as they come in from the camera on the cable. */
 export function CameraLine() {
   const { store } = useOpenOuting();
   const found = useOuting((v) => v.found);
-  const { state, frame, counts, join, leave } = useCamera();
-  const shots = useOuting((v) => v.outing.shots);
+  const { state, frame, join, leave } = useCamera();
   const on = state === "on" || state === "joining" || state === "cut-off";
   const begin = (): void => {
     const { found: now, rig } = store.getState().view;
@@ -24,7 +28,10 @@ export function CameraLine() {
       ...asWritten(now.settings.settings),
       focalLengthMm: now.sighting.frame.focalLengthMm,
       body: { framesPerSecond, frameMb, bufferMb },
-      shotInHand: () => store.getState().view.shot.id,
+      inHand: () => {
+        const { outing, shot } = store.getState().view;
+        return { outingId: outing.id, shotId: shot.id };
+      },
     });
   };
   return (
@@ -34,9 +41,7 @@ export function CameraLine() {
         {found ? lineWords("camera", state) : "Choose where to stand first: it is set as the card says."}
       </Txt>
       {frame && <LastFrame frame={frame} />}
-      {shots.map((s) =>
-        counts[s.id] ? <Txt key={s.id}>{framesForShot(counts[s.id]!, s.name, s.wanted)}</Txt> : null,
-      )}
+      <FramesIn />
       {found && (
         <Button
           label={on ? "Leave the camera" : "Join the camera"}
@@ -47,6 +52,37 @@ export function CameraLine() {
     </View>
   );
 }
+
+/** What came in so far: for which shot, and at which event of whom. */
+function FramesIn() {
+  const outing = useOuting((v) => v.outing);
+  const frames = useFramesIn((s) => s.frames[outing.id] ?? NONE);
+  const tags = useTags((s) => s.tags);
+  useTagsRead();
+  const { shots, people } = outing;
+  const events = useMemo(() => framesByEvent(outing, frames, tags), [outing, frames, tags]);
+  return (
+    <>
+      {shots.map((s) => {
+        const count = frames.filter((f) => f.shotId === s.id).length;
+        return count > 0 ? <Txt key={s.id}>{framesForShot(count, s.name, s.wanted)}</Txt> : null;
+      })}
+      {events
+        .filter((e) => e.eventId !== undefined)
+        .map((e) => (
+          <Txt key={e.eventId} tone="ink2">
+            {framesAtEvent(
+              e.frames,
+              e.name,
+              e.who.map((name) => nameMarked(name, people)),
+            )}
+          </Txt>
+        ))}
+    </>
+  );
+}
+
+const NONE: readonly FrameTold[] = [];
 
 /** The last frame: what it was set to, how far off it was, what is left; a press keeps it as a reading. */
 function LastFrame({ frame }: { frame: FrameIn }) {

@@ -3,6 +3,7 @@ import { create } from "zustand";
 import { meteredOf, settingsWritten, type Metered } from "@/answers/expose/picture-light";
 import type { Settings } from "@/core/exposure";
 import { blobFrom } from "@/data/base64";
+import { useFramesIn } from "./frames-in-store";
 import { pixelsOf } from "../../expose/when-right/picture-file";
 
 /** A frame as the camera tells it; docs/stand-ins.md tells the protocol. */
@@ -31,11 +32,11 @@ export interface FrameIn {
   readonly clockAhead: number;
 }
 
+type InHand = ReturnType<Parameters<Camera["join"]>[0]["inHand"]>;
+
 interface Camera {
   readonly state: "off" | "joining" | "on" | "cut-off" | "over" | "failed";
   readonly frame?: FrameIn;
-  /** Frames that came in while a shot was in hand, by its id. */
-  readonly counts: Readonly<Record<string, number>>;
   readonly join: (asked: {
     /** As a camera writes them: seconds, f-number, ISO speed. */
     readonly exposureTime: number;
@@ -47,26 +48,26 @@ interface Camera {
       readonly frameMb?: number;
       readonly bufferMb?: number;
     };
-    readonly shotInHand: () => string;
+    /** The outing and the shot in hand as a frame comes in. */
+    readonly inHand: () => { readonly outingId: string; readonly shotId: string };
   }) => void;
   readonly leave: () => void;
 }
 
 /** A camera on a cable: the last frame, what it was set to, how far off it was, and how much room is left. */
-export const useCamera = create<Camera>((set, get) => {
+export const useCamera = create<Camera>((set) => {
   let source: EventSource | undefined;
   const end = (state: Camera["state"]): void => {
     source?.close();
     source = undefined;
     set({ state });
   };
-  const take = async (text: string, shotId: string): Promise<void> => {
+  const take = async (text: string, { outingId, shotId }: InHand): Promise<void> => {
     const came = Date.now();
     const read = frameSchema.safeParse(parsed(text));
     if (!read.success) return;
     const { picture, bufferFrames, cardMb, ...exif } = read.data;
-    const { counts } = get();
-    set({ counts: { ...counts, [shotId]: (counts[shotId] ?? 0) + 1 } });
+    useFramesIn.getState().add(outingId, { shotId, came, taken: Date.parse(exif.DateTimeOriginal) });
     const pixels = await pixelsOf(blobFrom(picture, "image/png"));
     set({
       frame: {
@@ -82,8 +83,7 @@ export const useCamera = create<Camera>((set, get) => {
   };
   return {
     state: "off",
-    counts: {},
-    join: ({ exposureTime, fNumber, iso, focalLengthMm, body, shotInHand }) => {
+    join: ({ exposureTime, fNumber, iso, focalLengthMm, body, inHand }) => {
       end("joining");
       const query = new URLSearchParams({
         exposureTime: String(exposureTime),
@@ -98,7 +98,7 @@ export const useCamera = create<Camera>((set, get) => {
       });
       const mine = new EventSource(`/api/stand-ins/camera/events?${query}`);
       source = mine;
-      mine.addEventListener("frame", (event: MessageEvent<string>) => void take(event.data, shotInHand()));
+      mine.addEventListener("frame", (event: MessageEvent<string>) => void take(event.data, inHand()));
       mine.addEventListener("over", () => end("over"));
       mine.onopen = () => set({ state: "on" });
       mine.onerror = () => {

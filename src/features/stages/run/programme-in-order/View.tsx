@@ -25,6 +25,7 @@ import { wallOf } from "../../shot/titles";
 import { DayDrawing } from "./DayDrawing";
 import { ordering, useOrder, useSteps, type Ordered } from "./order";
 import { PlacesToTell } from "./PlacesToTell";
+import { Second } from "./Second";
 import { WayOnPlan } from "./WayOnPlan";
 
 /** Changes of an order that are told one by one. */
@@ -39,6 +40,7 @@ export function Coverage() {
       <Ordering again={order !== undefined} />
       <PlacesToTell />
       {order && <Shown order={order} />}
+      {order && <Second />}
       <RunsLate />
     </View>
   );

@@ -12,6 +12,7 @@ import {
   type Step,
 } from "@/outing/programme/order";
 import type { Run } from "@/workers/long-work-client";
+import { leftForSecond } from "@/outing/programme/shared-out";
 import { paceOf } from "@/outing/pace";
 import { slice } from "../../../outing/slice";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
@@ -37,6 +38,8 @@ interface Ordering {
   readonly failed: boolean;
   /** Orders what is left anew, from where and when one is. */
   readonly order: (view: OutingView) => Promise<void>;
+  /** What a second photographer would cover of what the last order leaves; nothing where it could not be worked out. */
+  readonly forSecond: (view: OutingView) => Promise<Coverage | undefined>;
   readonly stop: () => void;
 }
 
@@ -63,7 +66,15 @@ export const ordering = slice<Ordering>((set, get) => {
     const changes = own ? changesOfOrder(own.answer, result.value) : [];
     set({ share: undefined, ordered: { answer: result.value, programme, ground, had, seen, changes } });
   };
-  return { failed: false, order, stop: () => run?.stop() };
+  const forSecond = async (view: OutingView): Promise<Coverage | undefined> => {
+    const first = get().ordered;
+    if (!first) return undefined;
+    const { startWork } = await import("@/workers/long-work-client");
+    const asked = coverageInput(view, first.had, first.seen);
+    const result = await startWork("coverage", leftForSecond(asked, first.answer), () => undefined).result;
+    return result.ok ? result.value : undefined;
+  };
+  return { failed: false, order, forSecond, stop: () => run?.stop() };
 });
 
 /** The last order of the open outing, if this tab has one. */
