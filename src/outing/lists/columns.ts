@@ -104,6 +104,11 @@ interface Content {
   readonly different: number;
 }
 
+/** A number, perhaps with a letter behind it: "12", "4a". */
+const NUMBER = /^\d{1,4}[a-z]?$/i;
+/** A text that is more than a letter by itself. */
+const TEXT = /\p{L}{2}|\p{L}\P{L}+\p{L}/u;
+
 function contentOf(cells: readonly string[]): Content {
   const filled = cells.filter((c) => c !== "");
   const share = (is: (cell: string) => boolean): number =>
@@ -112,10 +117,10 @@ function contentOf(cells: readonly string[]): Content {
     filled: filled.length,
     clocks: share((c) => clockOf(c) !== undefined),
     days: share(isDay),
-    whole: share((c) => /^\d{1,4}[a-z]?$/i.test(c)),
+    whole: share((c) => NUMBER.test(c)),
     lengths: share((c) => /[a-z']/i.test(c) && minutesOf(c) !== undefined),
     places: share(isPlace),
-    letters: share((c) => /\p{L}{2}/u.test(c)),
+    letters: share((c) => TEXT.test(c)),
     named: share((c) => /\p{L}/u.test(c)),
     different: filled.length === 0 ? 0 : new Set(filled).size / filled.length,
   };

@@ -19,6 +19,7 @@ const covering = (eventIds: readonly string[]): Coverage =>
   ({ visits: eventIds.map((eventId) => ({ eventId })) }) as unknown as Coverage;
 
 test("what the first is at is left to nobody else, and the second gets what an order of theirs covers", () => {
+  expect(ids).toHaveLength(6);
   const asked = { events: ids.map((id) => ({ id })) } as unknown as CoverageInput;
   const left = leftForSecond(asked, covering([ids[0]!, ids[3]!, ids[0]!]));
   expect(left.events.map((e) => e.id)).toEqual([ids[1], ids[2], ids[4], ids[5]]);
