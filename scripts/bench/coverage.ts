@@ -2,7 +2,16 @@
 import { readFileSync } from "node:fs";
 import path from "node:path";
 import { demoKit, demoOutings } from "../../demo";
-import { worthFrom, coverage, type CoverageInput } from "../../src/core/schedule";
+import {
+  chancesOf,
+  coverage,
+  runningOrder,
+  worthFrom,
+  type CoverageInput,
+  type Event,
+  type ScheduleInput,
+} from "../../src/core/schedule";
+import { evenFrom } from "../../src/core/units";
 import { sunCourse } from "../../src/core/light";
 import { sceneAt } from "../../src/core/scene";
 import { DEFAULT_PREFERENCES, windowOf } from "../../src/data";
@@ -72,4 +81,41 @@ export function benchCoverage(): void {
       `  an order of ${EVENTS} events at ${positions.length} positions, ${name} : its assessments alone   ${(whole / alone).toFixed(1)}   (here ${(whole * 1000).toFixed(0)} ms)`,
     );
   }
+  const parts = dayInPart();
+  const order = seconds(() => void runningOrder(parts));
+  const chances =
+    seconds(
+      () => void chancesOf({ ...parts, began: parts.start.at, uncertain: {} }, runningOrder(parts).visits),
+    ) - order;
+  const { visits, method, value, all } = runningOrder(parts);
+  console.log(
+    `  an order of ${PARTS} events in part at five places with its chances   ${((order + chances) * 1000).toFixed(0)} ms here (aim 1000), ${((100 * chances) / (order + chances)).toFixed(0)} % of it chances; ${visits.length} stays, ${method}, ${((100 * value) / all).toFixed(0)} % of the day`,
+  );
+}
+
+const PARTS = 80;
+
+/** A day of seven hours of events of every kind of worth at five places, from a seed. */
+function dayInPart(): ScheduleInput {
+  const even = evenFrom(7);
+  const places = [0, 300, 900, 1500, 2000];
+  const start = Date.UTC(2027, 4, 15, 10);
+  const events = Array.from({ length: PARTS }, (_, i): Event => {
+    const partly = (["whole", "early", "late", "even"] as const)[Math.floor(4 * even())]!;
+    const from = start + Math.floor(420 * even()) * 60_000;
+    return {
+      id: `e${i}`,
+      from,
+      until: from + (partly === "whole" ? 5 : 40 + 60 * even()) * 60_000,
+      setUp: 120_000,
+      value: 1 + Math.floor(4 * even()),
+      partly,
+      alternatives: [0, 1, 2, 3].map((k) => ({
+        placeId: String((i + k) % places.length),
+        worth: 1 - 0.15 * k,
+      })),
+    };
+  });
+  const metres = (a: string, b: string): number => Math.abs(places[Number(a)]! - places[Number(b)]!);
+  return { events, start: { placeId: "0", at: start }, metres, pace: 1.2 };
 }
