@@ -16,13 +16,16 @@ const pitches = readList(
 const outing = addEvents(eventsFrom(pitches.events, base))(base);
 const ids = outing.programme!.map((e) => e.id);
 const covering = (eventIds: readonly string[]): Coverage =>
-  ({ visits: eventIds.map((eventId) => ({ eventId })) }) as unknown as Coverage;
+  ({ visits: eventIds.map((eventId) => ({ eventId, from: 0, until: 70 })) }) as unknown as Coverage;
 
 test("what the first is at is left to nobody else, and the second gets what an order of theirs covers", () => {
   expect(ids).toHaveLength(6);
-  const asked = { events: ids.map((id) => ({ id })) } as unknown as CoverageInput;
+  const asked = { events: ids.map((id) => ({ id, from: 0, until: 70 })) } as unknown as CoverageInput;
   const left = leftForSecond(asked, covering([ids[0]!, ids[3]!, ids[0]!]));
   expect(left.events.map((e) => e.id)).toEqual([ids[1], ids[2], ids[4], ids[5]]);
+  // Ten minutes of a game of seventy leave it to the other.
+  const glance = { visits: [{ eventId: ids[0]!, from: 0, until: 10 }] } as unknown as Coverage;
+  expect(leftForSecond(asked, glance).events).toHaveLength(6);
   const shared = shareOut(covering([ids[1]!, ids[4]!]))(outing);
   expect(shared.programme!.map((e) => e.by)).toEqual([
     undefined,
