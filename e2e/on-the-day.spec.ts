@@ -89,6 +89,16 @@ test("an athletics afternoon from its list: the next event with its call stands 
   await expect(next).toContainText(/15:00 100 m final/);
 });
 
+test("a call is heard on every stage, not on Run alone", async ({ page }) => {
+  await recordDevice(page);
+  await athletics(page, "12:28");
+  await expect(page.getByRole("region", { name: "Next" })).toContainText("first call in 2 min");
+  await openStage(page, "Brief");
+  await page.clock.pauseAt(new Date("2027-03-06T12:29:02Z"));
+  await page.clock.runFor(60_000);
+  await expect(page.getByText(/First call: /)).toBeVisible();
+});
+
 test("the screen is kept on and let go through one door; a card is locked against gloves and unlocked by holding", async ({
   page,
 }) => {

@@ -13,6 +13,7 @@ import { useKit } from "../store/kit";
 import { useOwnLibrary } from "../store/library";
 import { useMendBroken, useOuting } from "../store/outings";
 import { OutingProvider } from "../outing/OutingProvider";
+import { CallsHere } from "./run/next/CallsHere";
 import { PositionSearchProvider } from "./ground/other-positions/position-search";
 
 /** Opens an outing for its stages, or says why it cannot be opened and shows the way back. */
@@ -52,6 +53,7 @@ export function OutingShell({ id, children }: { id: string; children: ReactNode 
       more={<Leave id={id} raw={JSON.stringify(outing.data.value, null, 2)} />}
     >
       <OutingProvider outing={outing.data.value} kit={kit.data.value} preferences={preferences} library={own}>
+        <CallsHere />
         <PositionSearchProvider>{children}</PositionSearchProvider>
       </OutingProvider>
     </Guard>

@@ -10,14 +10,16 @@ interface Props {
   readonly items: readonly Pickable[];
   readonly chosen: string;
   readonly onChoose: (key: string) => void;
+  /** The list stands open from the first, for what was asked for by a press of its own. */
+  readonly opens?: boolean;
 }
 
 /** Rows shown before the search has to narrow them. */
 const MOST = 60;
 
 /** One of many: the chosen one in view; a press opens the list with a search above it. */
-export function Picker({ label, items, chosen, onChoose }: Props) {
-  const [open, setOpen] = useState(false);
+export function Picker({ label, items, chosen, onChoose, opens = false }: Props) {
+  const [open, setOpen] = useState(opens);
   const [search, setSearch] = useState("");
   const found = useMemo(() => matching(items, search).slice(0, MOST), [items, search]);
   const now = items.find((i) => i.key === chosen);

@@ -46,6 +46,8 @@ export function TableColumns({ table: { heads, rows, roles }, onRoles }: Props) 
       </ScrollView>
       {asked !== undefined && (
         <Picker
+          key={asked}
+          opens
           label={`What column ${asked + 1} holds`}
           items={ROLES.map((role) => ({ key: role, title: roleWords(role) }))}
           chosen={roles[asked]!}

@@ -8,14 +8,11 @@ import { nextCallWords, wayWords } from "@/words/programme";
 import { untilWords } from "@/words/people";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { wallOf } from "../../shot/titles";
-import { useKeptInOrder, useSteps } from "../programme-in-order/order";
-import { useCalls } from "./use-calls";
+import { useSteps } from "../programme-in-order/order";
 
 /** What one is at, where one goes next and by when: the event, the call, the way. One press takes its shot and position in hand. */
 export function NextUp() {
-  useKeptInOrder();
   const steps = useSteps();
-  useCalls(steps);
   const outing = useOuting((v) => v.outing);
   const at = useOuting((v) => v.at);
   const { low } = useLayout();
