@@ -10,8 +10,9 @@ export interface EventKind {
   readonly name: string;
   /** A name of an event that has one of these words is of this kind; the first kind of the catalogue that fits is taken. */
   readonly words: RegExp;
-  /** Minutes that one such event usually lasts, and one standard deviation of it. */
+  /** Minutes that one such event usually lasts. */
   readonly minutes: number;
+  /** Minutes, one standard deviation of them. */
   readonly spread: number;
   readonly worth: PartWorth;
   /** Whether it starts late when the day runs late; a race is never early and seldom late. */
@@ -29,7 +30,9 @@ export interface EventKind {
 /** A part of an event that matters, as shares of its length from 0 to 1. */
 export interface Moment {
   readonly name: string;
+  /** Share of its length, 0 to 1. */
   readonly from: number;
+  /** Share of its length, from `from` to 1. */
   readonly until: number;
 }
 

@@ -9,9 +9,11 @@ export interface Stretch {
   readonly worth: number;
   /** Epoch milliseconds. */
   readonly from: number;
+  /** Epoch milliseconds. */
   readonly until: number;
-  /** By when one has to be there who comes from elsewhere, and who stands there already. */
+  /** Epoch milliseconds by which one has to be there who comes from elsewhere. */
   readonly arriveBy: number;
+  /** Epoch milliseconds from which one has to be free who stands there already. */
   readonly standBy: number;
   /** What it adds to the share of the event that was attended. */
   readonly share: number;
