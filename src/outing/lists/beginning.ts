@@ -2,13 +2,13 @@ import { eventKindOf, STAGINGS, usualMinutes, type EventKind } from "@/core/cata
 import { VENUES } from "@/core/ground";
 import { daysAfter, LIMITS, type Outing, type Preferences, type StoredKit } from "@/data";
 import { addEvents } from "../edits";
-import { arrangeKinds, kindsToPlace } from "../programme/arrange";
-import { kindOfEvent } from "../programme/kinds";
+import { arrangeKinds } from "../programme/arrange";
 import { clockAt, minuteOf } from "./clock";
 import { daysMeant, daysOf } from "./day-of";
 import type { ReadList } from "./drafts";
 import { eventsFrom } from "./events-from";
 import { readList } from "./read-list";
+import { kindsOf } from "./read-pasted";
 
 /** What a start list says of the outing to it. */
 export interface ListBeginning {
@@ -28,8 +28,8 @@ export interface ListBeginning {
 const BEFORE = 45;
 const AFTER = 15;
 const YEAR = 370;
-/** Something in a title that can be a date. */
 const MONTHS = "(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*";
+/** Something in a title that can be a date. */
 const DATE = new RegExp(
   String.raw`\b(?:\d{4}-\d{2}-\d{2}|\d{1,2}[./]\d{1,2}[./]\d{2,4}|\d{1,2}(?:st|nd|rd|th)? (?:of )?${MONTHS}\.?(?: \d{4})?|${MONTHS} \d{1,2}(?:st|nd|rd|th)?(?:,? \d{4})?)`,
   "gi",
@@ -99,10 +99,6 @@ export function withList(
   preferences: Preferences,
 ): Outing {
   const { events } = readList(text, daysOf(outing));
-  const kinds = kindsToPlace(
-    outing,
-    events.map((e) => kindOfEvent(e)),
-  );
-  const arranged = arrangeKinds(kinds, kit, preferences)(outing);
+  const arranged = arrangeKinds(kindsOf(events, outing), kit, preferences)(outing);
   return addEvents(eventsFrom(events, arranged, { calls }).slice(0, LIMITS.events))(arranged);
 }
