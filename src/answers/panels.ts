@@ -33,6 +33,7 @@ import { whatCounts } from "./ground/what-counts";
 import { fieldCard } from "./run/card";
 import { comingNext } from "./run/changes";
 import { zones } from "./run/clicks-elsewhere";
+import { lightToday } from "./run/light-today";
 import { exposing } from "./shot/exposing";
 
 /** The picture in hand, or why there is none. */
@@ -57,6 +58,7 @@ export const ANSWERS = {
   lenses: lensesFromPositions,
   light: ({ found }: OutingView) => found?.light,
   "light-here": readingsTold,
+  "light-today": lightToday,
   mesh,
   "more-pictures": morePictures,
   "one-click": clickNoiseEqual,

@@ -9,7 +9,7 @@ export const duplicateOuting = (outing: Outing): Outing => ({
   revision: 0,
   forecast: undefined,
   archived: false,
-  light: { ...outing.light, readings: [] },
+  light: { ...outing.light, readings: [], taken: undefined },
   log: [],
   shots: outing.shots.map(({ got: _, ...shot }) => shot),
   ...(outing.packing && { packing: { ...outing.packing, ticked: [] } }),

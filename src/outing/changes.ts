@@ -84,6 +84,7 @@ const OF_LIGHT = {
   leaves: "light",
   lamps: "light",
   readings: undefined,
+  taken: "light",
 } as const satisfies Readonly<Record<keyof Outing["light"], Part | undefined>>;
 
 const partsChanged = (before: Outing, after: Outing): Part[] =>

@@ -126,7 +126,7 @@ export function findLight({ scene, spot, subject, position, heightAngle }: Light
   const day = withWindows(under(bySun(scene.daylight), shade), scene, point, camera.bearing, reflectance);
   const night = moon ? under(moon, shadeOf(moon)) : NONE;
   const lamps = lampsOn(scene, zoneId, point, camera, form, reflectance);
-  const measured = offsetsFrom(scene.readings, zoneId, scene.at, scene.sky);
+  const measured = offsetsFrom(scene.readings, zoneId, scene.at, scene.sky, scene.taken);
   const zoneStops = dayOffsetOf(ground, zoneId);
   const offsets = { ...measured, day: measured.day + zoneStops };
   // What is said of a zone is part of the model: a reading there corrects the two together.

@@ -39,7 +39,7 @@ export function zonesLight(input: AssessInput, { light }: Pick<Assessment, "ligh
   const { spot } = sightOf(input);
   const ownId = zoneIdOf(scene.ground, spot);
   const stopsOf = (id: string): { readonly day: number; readonly lamps: number } => {
-    const read = offsetsFrom(scene.readings, id, scene.at, scene.sky);
+    const read = offsetsFrom(scene.readings, id, scene.at, scene.sky, scene.taken);
     const zone = scene.ground.zones.find((z) => z.id === id);
     return {
       day: read.day + dayOffsetOf(scene.ground, id),

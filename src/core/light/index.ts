@@ -16,7 +16,18 @@ export {
   type LampKind,
   type Lamps,
 } from "./lamps";
-export { offsetsFrom, readingOffset, type LightOffsets, type Reading, type SkySteadiness } from "./reading";
+export {
+  offsetsFrom,
+  readingOffset,
+  sourceOf,
+  sourceOffset,
+  takenAt,
+  type DayTaken,
+  type LightOffsets,
+  type Reading,
+  type SourceTaken,
+  type SkySteadiness,
+} from "./reading";
 export { shadedBy, shadowLength, shadowOutlines } from "./shade";
 export { skyLeft, type SkyLeft, type SkyOf } from "./sky-left";
 export { skySide, type SkySideInput } from "./sky-side";

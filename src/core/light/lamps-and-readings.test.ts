@@ -80,6 +80,26 @@ test("a reading counts in its own zone, from its own moment, and the newest coun
   expect(offsetsFrom([newer, older], "pitch", 10 * MINUTE).day).toBeCloseTo(1, 9);
 });
 
+test("a day that is taken to be other holds in every zone without fading, and readings fade towards it", () => {
+  const taken = { day: { at: 10 * MINUTE, stops: -1 } };
+  const stops = (readings: Reading[], zone: string, at: number) =>
+    offsetsFrom(readings, zone, at, "changing", taken).day;
+  expect(stops([], "benches", 9 * MINUTE)).toBe(0);
+  expect(stops([], "benches", 10 * MINUTE)).toBe(-1);
+  expect(stops([], "pitch", 400 * MINUTE)).toBe(-1);
+  // What was read before it counts no more once it holds, and counts as before until then.
+  const before = reading({ offClicks: 3 });
+  expect(stops([before], "pitch", 9 * MINUTE)).toBeCloseTo(0.5 ** 0.3, 9);
+  expect(stops([before], "pitch", 10 * MINUTE)).toBe(-1);
+  const after = reading({ at: 20 * MINUTE, offClicks: 3 });
+  expect(stops([after], "pitch", 20 * MINUTE)).toBeCloseTo(1, 9);
+  expect(stops([after], "pitch", 50 * MINUTE)).toBeCloseTo(0, 9);
+  expect(stops([after], "pitch", 3000 * MINUTE)).toBeCloseTo(-1, 6);
+  // The lamps are another source.
+  const lamps = reading({ offClicks: 3, dayShare: 0 });
+  expect(offsetsFrom([lamps], "pitch", 90 * MINUTE, "changing", taken)).toEqual({ day: -1, lamps: 1 });
+});
+
 test("in mixed light the total at the moment of the reading comes out as measured", () => {
   fc.assert(
     fc.property(

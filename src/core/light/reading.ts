@@ -33,43 +33,75 @@ export interface LightOffsets {
   readonly lamps: number;
 }
 
+/** A source that is taken to be brighter or darker than planned: over the whole ground and without fading, from an instant on. */
+export interface SourceTaken {
+  /** Epoch milliseconds. */
+  readonly at: number;
+  /** Stops by which it is brighter than the model, −6 to 6. */
+  readonly stops: number;
+}
+
+/** A day that was found to be other than it was planned; a source that is left out is as planned. */
+export interface DayTaken {
+  readonly day?: SourceTaken;
+  readonly lamps?: SourceTaken;
+}
+
 /** Whether the sky may have changed since a reading: cloud that passes or a broken sky, or a steady one and any cover. */
 export type SkySteadiness = "changing" | "steady";
 
 /**
  * What the readings of a zone say of an instant. Each reading speaks of the source that gave most of the light; the
  * latest one of each source counts, of two at one instant the one written later. Under a changing sky it fades with a
- * half-life of 30 minutes; under a steady sky, a roof, leaves or lamps it stays. Readings after the instant do not count.
+ * half-life of 30 minutes; under a steady sky, a roof, leaves or lamps it stays. Readings after the instant do not count. A day that is
+ * taken to be other stands in place of the plan: readings before it count no more, later ones fade towards it.
  */
 export function offsetsFrom(
   readings: readonly Reading[],
   zoneId: string,
   at: number,
   sky: SkySteadiness = "changing",
+  taken?: DayTaken,
 ): LightOffsets {
   let day: Reading | undefined;
   let lamps: Reading | undefined;
   for (const reading of readings) {
-    if (reading.zoneId !== zoneId || reading.at > at) continue;
-    if (reading.dayShare >= 0.5) day = day && day.at > reading.at ? day : reading;
+    if (reading.zoneId !== zoneId || reading.at > at || isReplaced(reading, at, taken)) continue;
+    if (sourceOf(reading) === "day") day = day && day.at > reading.at ? day : reading;
     else lamps = lamps && lamps.at > reading.at ? lamps : reading;
   }
+  const base = takenAt(at, taken);
+  const weight = !day || sky === "steady" ? 1 : 0.5 ** ((at - day.at) / DAY_HALF_LIFE);
   return {
-    day: day
-      ? sourceOffset(day, day.dayShare) * (sky === "steady" ? 1 : 0.5 ** ((at - day.at) / DAY_HALF_LIFE))
-      : 0,
-    lamps: lamps ? sourceOffset(lamps, 1 - lamps.dayShare) : 0,
+    day: day ? base.day + (sourceOffset(day) - base.day) * weight : base.day,
+    lamps: lamps ? sourceOffset(lamps) : base.lamps,
   };
 }
+
+/** What the day is taken to be at an instant, in stops over the model; 0 where it is as planned. */
+export const takenAt = (at: number, { day, lamps }: DayTaken = {}): LightOffsets => ({
+  day: day && day.at <= at ? day.stops : 0,
+  lamps: lamps && lamps.at <= at ? lamps.stops : 0,
+});
+
+/** Whether what its source is taken to be at an instant stands in place of a reading. */
+function isReplaced(reading: Reading, at: number, taken: DayTaken = {}): boolean {
+  const source = taken[sourceOf(reading)];
+  return source !== undefined && source.at <= at && reading.at < source.at;
+}
+
+/** The source that gave most of a reading's light: the one that it speaks of. */
+export const sourceOf = ({ dayShare }: Reading): "day" | "lamps" => (dayShare >= 0.5 ? "day" : "lamps");
 
 /** A correction of one source by more than this would no longer be a correction. */
 const MOST_STOPS = 6;
 
 /**
- * Offset of the one source, so that the total at the moment of the reading comes out as measured; bounded to six
+ * Stops by which the source that a reading speaks of is brighter than the model, so that the total at the moment of the reading comes out as measured; bounded to six
  * stops when the other source alone is already brighter than what was measured.
  */
-function sourceOffset(reading: Reading, share: number): number {
+export function sourceOffset(reading: Reading): number {
+  const share = sourceOf(reading) === "day" ? reading.dayShare : 1 - reading.dayShare;
   const wanted = 2 ** readingOffset(reading) - (1 - share);
   const ratio = Math.max(2 ** -MOST_STOPS, wanted / share);
   return Math.max(-MOST_STOPS, Math.min(MOST_STOPS, Math.log2(ratio)));

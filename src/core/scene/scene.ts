@@ -12,6 +12,7 @@ import {
   moonDaylight,
   overGround,
   underCover,
+  type DayTaken,
   type Daylight,
   type Lamps,
   type Reading,
@@ -34,6 +35,8 @@ export interface LightPlan {
   /** Absent where the ground has no lamps. */
   readonly lamps?: Lamps;
   readonly readings: readonly Reading[];
+  /** Set once the day was found to be other than it was planned. */
+  readonly taken?: DayTaken;
 }
 
 /** The ground at one instant, the same for every shot and position. */
@@ -65,6 +68,7 @@ export interface Scene {
   /** Whether lamps are alight, and how they flicker where that is known. */
   readonly lamps?: Lamps;
   readonly readings: readonly Reading[];
+  readonly taken?: DayTaken;
 }
 
 const DAY = 86_400_000;
@@ -112,6 +116,7 @@ export function sceneAt(
     lampLux: lamps ? lampLuxOf(lamps) : 0,
     ...(lamps ? { lamps } : {}),
     readings: light.readings,
+    ...(light.taken ? { taken: light.taken } : {}),
   };
 }
 

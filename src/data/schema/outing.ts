@@ -80,6 +80,9 @@ const lampsSchema = z.object({
     .optional(),
 });
 
+/** From an instant on, the stops by which a source of the light is brighter than planned. */
+const takenSchema = z.object({ at: instant, stops: z.number().min(-6).max(6) });
+
 /** Wind, and how far water comes in and goes out. */
 const weatherSchema = z.object({
   falls: z.enum(["rain", "snow"]).optional(),
@@ -148,6 +151,8 @@ const outingFields = z.object({
     leaves: cover.optional(),
     lamps: lampsSchema.nullable(),
     readings: listOf(readingSchema, LIMITS.readings),
+    /** The day taken to be other than planned. */
+    taken: z.object({ day: takenSchema.optional(), lamps: takenSchema.optional() }).optional(),
   }),
   weather: weatherSchema.optional(),
   forecast: forecastSchema.optional(),

@@ -2,7 +2,16 @@
 export type { Edit } from "./edit";
 export { editOuting, setFalling } from "./brief";
 export { addLampFile, asTemplateHas, changeVenue, editVenue, groundFrom, setSurface } from "./ground";
-export { setCloud, setCloudHours, setCover, setLamps, setLit, setPassing } from "./light";
+export {
+  lightAsPlanned,
+  setCloud,
+  setCloudHours,
+  setCover,
+  setLamps,
+  setLit,
+  setPassing,
+  takeLight,
+} from "./light";
 export { addSeries, removeSeries } from "./log";
 export { changeThing, duplicateOf, neededBy, putThing, removeSpot, removeThing, type Needed } from "./thing";
 export { addPosition, movePosition, standAlong, standOff, removePosition } from "./position";

@@ -36,3 +36,12 @@ export const setLit =
           }
         : null,
     }))(outing);
+
+type Taken = NonNullable<Outing["light"]["taken"]>;
+
+/** A source of the light taken to be brighter or darker than planned, from an instant on and over the whole ground. */
+export const takeLight = (source: keyof Taken, found: Taken["day"]): Edit =>
+  editLight(({ taken }) => ({ taken: { ...taken, [source]: found } }));
+
+/** The light as it was planned: what was taken to be other is let go, readings stay. */
+export const lightAsPlanned: Edit = editLight(() => ({ taken: undefined }));

@@ -57,6 +57,7 @@ export const PARTS_OF_OUTING: readonly PartAt[] = [
 
   { path: "log", part: "log", instead: [] },
   { path: "light.readings", part: "log", instead: [] },
+  { path: "light.taken", part: "log" },
   { path: "shots[].got", part: "log" },
   { path: "forecast", part: "log" },
 ];

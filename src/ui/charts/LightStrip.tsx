@@ -26,6 +26,8 @@ interface Props {
   readonly points: readonly { readonly at: number; readonly ev: number }[];
   /** EV between which the light could be, where a forecast says so. */
   readonly band?: readonly { readonly at: number; readonly low: number; readonly high: number }[];
+  /** EV that was measured, and what the model had there and then. */
+  readonly measured?: readonly { readonly at: number; readonly ev: number; readonly planned: number }[];
   readonly marks: readonly StripMark[];
   readonly hours: readonly HourMark[];
   /** The time in hand, and what it is called for a screen reader. */
@@ -72,10 +74,10 @@ interface Scale {
   readonly base: number;
 }
 
-function scaleOf({ from, until, points, band = [], height, width }: DrawingProps): Scale {
+function scaleOf({ from, until, points, band = [], measured = [], height, width }: DrawingProps): Scale {
   const base = height - AXIS;
   const top = PILL.height + (isFolded(height) ? 4 : 12);
-  const evs = [...points.map((p) => p.ev), ...band.flatMap((b) => [b.low, b.high])];
+  const evs = [...points, ...measured].map((p) => p.ev).concat(band.flatMap((b) => [b.low, b.high]));
   const high = Math.max(8, ...evs);
   const low = Math.min(2, ...evs);
   return {
@@ -87,7 +89,10 @@ function scaleOf({ from, until, points, band = [], height, width }: DrawingProps
 
 const isFolded = (height: number): boolean => height < 100;
 
-type DrawingProps = Pick<Props, "from" | "until" | "points" | "band" | "marks" | "hours" | "height"> & {
+type DrawingProps = Pick<
+  Props,
+  "from" | "until" | "points" | "band" | "measured" | "marks" | "hours" | "height"
+> & {
   readonly width: number;
 };
 
@@ -130,7 +135,7 @@ const inkOf = (kind: StripMark["kind"], tokens: ReturnType<typeof useTokens>): s
 
 /** The light over the outing, its hours and its moments: what a drag of the time leaves as it is. */
 const Course = memo(function Course(props: DrawingProps) {
-  const { from, until, points, band = [], marks, hours, height, width } = props;
+  const { from, until, points, band = [], measured = [], marks, hours, height, width } = props;
   const tokens = useTokens();
   const { x, y, base } = scaleOf(props);
   const line = points
@@ -152,6 +157,9 @@ const Course = memo(function Course(props: DrawingProps) {
       <Line x1={INSET} x2={width - INSET} y1={base} y2={base} stroke={tokens.line} />
       {!isFolded(height) && points.length > 1 && <EndLevels points={points} width={width} base={base} />}
       <HourMarks hours={hours} x={x} top={base} foot={height - 3} />
+      {measured.map((m) => (
+        <MeasuredMark key={m.at} x={x(m.at)} y={y(m.ev)} planned={y(m.planned)} />
+      ))}
       {marks.map((mark) => (
         <Circle
           key={mark.at + mark.words}
@@ -166,6 +174,31 @@ const Course = memo(function Course(props: DrawingProps) {
     </G>
   );
 });
+
+/** A level that was measured, as a lozenge on a stem from where the plan had it. */
+function MeasuredMark({
+  x,
+  y,
+  planned,
+}: {
+  readonly x: number;
+  readonly y: number;
+  readonly planned: number;
+}) {
+  const { ink, paper } = useTokens();
+  return (
+    <G>
+      <Line x1={x} x2={x} y1={planned} y2={y} stroke={ink} strokeWidth={1.5} />
+      <Line x1={x - 4} x2={x + 4} y1={planned} y2={planned} stroke={ink} strokeWidth={1.5} />
+      <Path
+        d={`M${x} ${y - 6}L${x + 5} ${y}L${x} ${y + 6}L${x - 5} ${y}Z`}
+        fill={paper}
+        stroke={ink}
+        strokeWidth={2}
+      />
+    </G>
+  );
+}
 
 /** The light at both ends of the outing. */
 function EndLevels({ points, width, base }: Pick<DrawingProps, "points" | "width"> & { base: number }) {

@@ -3,6 +3,7 @@ import { nextPanel } from "./next/panel";
 import { cardPanel } from "./card/panel";
 import { changesPanel } from "./changes/panel";
 import { couldBePanel } from "./could-be/panel";
+import { lightTodayPanel } from "./light-today/panel";
 import { mindPanel } from "./mind/panel";
 import { owedPanel } from "./owed/panel";
 import { clicksElsewherePanel } from "./clicks-elsewhere/panel";
@@ -18,6 +19,7 @@ import type { Panel } from "../screen/panel";
 /** Run: the field card, what to set now and what changes next; beside it, where there is room, the plan. */
 export const RUN: readonly Panel[] = [
   runGroundPanel,
+  lightTodayPanel,
   nextPanel,
   cardPanel,
   changesPanel,

@@ -1,3 +1,4 @@
+import { measuredHere } from "@/answers/shot/measured";
 import { automaticEnds, skyWithin } from "@/answers/shot/sky";
 import { useMemo } from "react";
 import { View } from "react-native";
@@ -60,6 +61,7 @@ export function OutingStrip({ height }: { height: keyof typeof HEIGHTS }) {
     [timeline, sky, automatic],
   );
   const band = useLightBand();
+  const measured = useOuting(measuredHere);
   return (
     <View className="border-t border-line bg-paper">
       {peeking && (
@@ -74,6 +76,7 @@ export function OutingStrip({ height }: { height: keyof typeof HEIGHTS }) {
         at={Math.min(until, Math.max(from, at))}
         points={timeline.points}
         band={band}
+        measured={measured}
         marks={marks}
         hours={hours}
         timeWords={time}
