@@ -63,7 +63,7 @@ test("the course day is brought in from its table and ordered into a way; it run
   const { programme } = await storedOuting(page, "cross-country-day");
   expect(programme.every((e: { late?: number }) => e.late === 20)).toBe(true);
   await page.getByRole("button", { name: "Undo" }).last().click();
-  await expect.poll(async () => (await storedOuting(page, "cross-country-day")).programme[0].late).toBe(0);
+  await expect.poll(async () => (await storedOuting(page, "cross-country-day")).programme[0].late ?? 0).toBe(0);
 });
 
 test("an event is typed, must be covered, and an empty name is refused in its field", async ({ page }) => {

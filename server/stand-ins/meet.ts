@@ -19,6 +19,8 @@ export const meetSchema = z.object({
         /** Minutes before its start, the first call first. */
         calls: z.array(z.number().min(0).max(600)).max(3),
         who: z.array(z.string().max(80)).max(40),
+        /** Events of one course come one after the other; all of a meet share one where none is named. */
+        course: z.string().max(80).default(""),
       }),
     )
     .min(1)
@@ -67,16 +69,19 @@ export function playMeet({ events, speed, seed, drops }: MeetAsked): {
   const random = evenFrom(seed);
   const sorted = events.toSorted((a, b) => a.starts - b.starts);
   const said: At[] = [];
-  let late = 0;
+  const lateOf = new Map<string, number>();
   sorted.forEach((event, i) => {
-    const planned = event.starts + late * MINUTE;
+    const { course } = event;
+    const before = lateOf.get(course) ?? 0;
+    const planned = event.starts + before * MINUTE;
     if (i > 0 && random() < LATE.share) {
       const minutes = LATE.least + Math.floor(random() * (LATE.most - LATE.least + 1));
-      late += minutes;
-      // Told just before it should have begun: all that is still to come moves with it.
-      const eventIds = sorted.slice(i).map((e) => e.id);
+      lateOf.set(course, before + minutes);
+      // Told just before it should have begun: what is still to come on its course moves with it.
+      const eventIds = sorted.slice(i).flatMap((e) => (e.course === course ? e.id : []));
       said.push({ at: planned - MINUTE, event: "delay", data: { eventIds, minutes } });
     }
+    const late = lateOf.get(course) ?? 0;
     const starts = event.starts + late * MINUTE;
     event.calls.forEach((before, n) =>
       said.push({ at: starts - before * MINUTE, event: "call", data: { eventId: event.id, number: n + 1 } }),
@@ -98,7 +103,11 @@ export function playMeet({ events, speed, seed, drops }: MeetAsked): {
   const until = Math.max(...said.map((s) => s.at)) + MINUTE;
   for (let at = Math.ceil(from / MINUTE) * MINUTE; at <= until; at += MINUTE)
     said.push({ at, event: "clock", data: { at } });
-  said.push({ at: until, event: "over", data: { results: sorted.length, lateMinutes: late } });
+  said.push({
+    at: until,
+    event: "over",
+    data: { results: sorted.length, lateMinutes: Math.max(0, ...lateOf.values()) },
+  });
   // What is told at one moment keeps the order in which it came about.
   const told = said
     .toSorted((a, b) => a.at - b.at)

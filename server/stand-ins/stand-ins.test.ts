@@ -20,6 +20,7 @@ const events = Array.from({ length: 60 }, (_, i) => ({
   minutes: 4,
   calls: [30, 20, 10],
   who: ["Ida Roth", "Mia Falk", "Nora Sund", "Lena Holm"],
+  course: i % 3 === 0 ? "pit" : "track",
 }));
 const asked: MeetAsked = { events, speed: 600, seed: 3, drops: 2 };
 const dist = mkdtempSync(path.join(tmpdir(), "stand-ins-"));
@@ -64,6 +65,15 @@ test("a meet of a seed is the same again: every event has its start and its resu
   expect(of("result")).toHaveLength(60);
   const delays = of<{ eventIds: string[]; minutes: number }>("delay");
   expect(delays.length).toBeGreaterThan(2);
+  const courseOf = (id: string) => events.find((e) => e.id === id)!.course;
+  // A delay moves what is still to come on its own course, and nothing of another.
+  for (const { eventIds } of delays) {
+    const [first] = eventIds;
+    const from = events.findIndex((e) => e.id === first);
+    const own = events.filter((e, i) => i >= from && e.course === courseOf(first!));
+    expect(eventIds).toEqual(own.map((e) => e.id));
+  }
+  expect(new Set(delays.map(({ eventIds }) => courseOf(eventIds[0]!))).size).toBe(2);
   const starts = of<{ eventId: string; at: number }>("start");
   for (const { eventId, at } of starts) {
     const late = delays.filter((d) => d.eventIds.includes(eventId)).reduce((sum, d) => sum + d.minutes, 0);

@@ -105,3 +105,24 @@ export const walkWords = (metres: number, seconds: number, slackMinutes: number)
   metres === 0
     ? `stay; ${numberWords(slackMinutes, 0)} min to spare`
     : `${wayWords(metres, seconds)}; ${numberWords(slackMinutes, 0)} min to spare`;
+
+/** "12 events 10 min later". */
+export const everythingLaterWords = (count: number, minutes: number): string =>
+  `${countWords(count, "event")} ${minutes} min later`;
+
+/** "Long jump men 20 min later, 2 more with it". */
+export const laterWords = (name: string, minutes: number, others: number): string =>
+  `${name} ${minutes} min later${others > 0 ? `, ${others} more with it` : ""}`;
+
+/** Names told one by one before the rest is counted. */
+const MOST_HELD = 4;
+
+/** What waits for an event that is late: "It holds up Long jump women and Triple jump men; a pause takes up what it can." */
+export function heldUpWords(names: readonly string[]): string {
+  if (names.length === 0) return "Nothing waits for it: it moves alone.";
+  const told = names.slice(0, MOST_HELD);
+  const rest = names.length - told.length;
+  const list =
+    rest > 0 ? `${told.join(", ")} and ${rest} more` : told.join(", ").replace(/, ([^,]*)$/, " and $1");
+  return `It holds up ${list}, as far as the pauses between them do not take it up.`;
+}

@@ -2,6 +2,7 @@ import { z } from "zod";
 import type { Outing } from "@/data";
 import { editEvent, shiftEvents, type Edit } from "../edits";
 import { timedProgramme } from "../programme/event-times";
+import { courseOf } from "../programme/runs-late";
 import { entriesOf } from "../people/entries";
 
 const id = z.string().regex(/^[a-z0-9-]{1,40}$/);
@@ -59,12 +60,13 @@ export function editOfMeet({ name, data }: MeetMessage): Edit | undefined {
 
 /** The programme as it is handed to a meet: as announced, without what ran late before. */
 export const programmeForMeet = (outing: Outing) =>
-  timedProgramme(outing).map(({ id: eventId, starts, minutes, calls, who }) => ({
-    id: eventId,
-    starts,
-    minutes,
-    calls,
-    who: entriesOf(who)
+  timedProgramme(outing).map((event) => ({
+    id: event.id,
+    starts: event.starts,
+    minutes: event.minutes,
+    calls: event.calls,
+    course: courseOf(event),
+    who: entriesOf(event.who)
       .map((e) => e.name)
       .slice(0, 40),
   }));

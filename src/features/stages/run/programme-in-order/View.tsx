@@ -4,12 +4,11 @@ import { officialAt } from "@/answers/plan/venue";
 import type { Price } from "@/core/schedule";
 import { timedProgramme, type TimedEvent } from "@/outing/programme/event-times";
 import type { Step } from "@/outing/programme/order";
-import { editEvent, shiftEvents } from "@/outing/edits";
+import { editEvent } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
-import { useToast } from "@/ui/layout/toast";
-import { countWords, percentWords } from "@/words";
+import { percentWords } from "@/words";
 import {
   coverageVerdict,
   crossingsWords,
@@ -25,12 +24,12 @@ import { wallOf } from "../../shot/titles";
 import { DayDrawing } from "./DayDrawing";
 import { ordering, useOrder, useSteps, type Ordered } from "./order";
 import { PlacesToTell } from "./PlacesToTell";
+import { RunsLate } from "./RunsLate";
 import { Second } from "./Second";
 import { WayOnPlan } from "./WayOnPlan";
 
 /** Changes of an order that are told one by one. */
 const MOST_CHANGES = 6;
-const LATE = [5, 10, 20, 30];
 
 /** The order of the day that gets the most: what is covered from where, what is left out and why, and what runs late. */
 export function Coverage() {
@@ -165,41 +164,5 @@ function LeftOut({ event, why, price, nameOf, pinnable }: LeftOutProps) {
       value={pinnable ? "Pin" : ""}
       onPress={() => void commit(editEvent(event.id, { wish: "pinned" }))}
     />
-  );
-}
-
-/** Late in two presses: from the next event on everything moves, and the day is ordered anew. */
-function RunsLate() {
-  const outing = useOuting((v) => v.outing);
-  const at = useOuting((v) => v.at);
-  const commit = useCommit();
-  const toast = useToast();
-  const [asked, setAsked] = useState(false);
-  const coming = timedProgramme(outing).filter((e) => e.ends > at);
-  const late = async (minutes: number): Promise<void> => {
-    const ids = coming.map((e) => e.id);
-    setAsked(false);
-    if (!(await commit(shiftEvents(ids, minutes)))) return;
-    toast({
-      words: `${countWords(ids.length, "event")} ${minutes} min later`,
-      undo: () => commit(shiftEvents(ids, -minutes)),
-    });
-  };
-  if (coming.length === 0) return null;
-  if (!asked) return <Button label="It runs late" onPress={() => setAsked(true)} />;
-  return (
-    <View role="group" aria-label="Late by" className="gap-2">
-      <Txt weight={700}>From now on everything is later by</Txt>
-      <View className="flex-row gap-2">
-        {LATE.map((minutes) => (
-          <Button
-            key={minutes}
-            label={`${minutes} min`}
-            className="h-16 flex-1 px-0"
-            onPress={() => void late(minutes)}
-          />
-        ))}
-      </View>
-    </View>
   );
 }
