@@ -13,6 +13,21 @@ export interface Speaking {
   readonly drop: () => void;
 }
 
+/** Where the device is, as it says. */
+export interface Fix {
+  /** Degrees, north and east positive. */
+  readonly latitude: number;
+  readonly longitude: number;
+  /** Metres within which it is, 95 times of 100. */
+  readonly accuracy: number;
+}
+
+/** What a sense of the device tells until it is let go. */
+export interface Sensed<T> {
+  readonly onTold: (told: T) => void;
+  readonly onTrouble: (reason: Absent) => void;
+}
+
 /** What is asked of the phone itself: one door for all of it, so that it can be seen what was asked. */
 export interface Device {
   /** Shakes for so many milliseconds, still between, and so on. */
@@ -25,6 +40,14 @@ export interface Device {
   readonly speak: () => Promise<
     { readonly ok: true; readonly speaking: Speaking } | { readonly ok: false; readonly reason: Absent }
   >;
+  /** Asks the user whether the page may tell something as a notice. */
+  readonly mayNotify: () => Promise<Done>;
+  /** Tells something as a notice over other pages and the lock screen, once it may. */
+  readonly notify: (notice: { readonly title: string; readonly silent: boolean }) => Promise<Done>;
+  /** Says where the device is, again and again, until it is let go; the browser asks the user first. */
+  readonly watchPlace: (sensed: Sensed<Fix>) => () => void;
+  /** Says where the device's upper edge points, degrees clockwise from north, until it is let go. */
+  readonly watchHeading: (sensed: Sensed<number>) => Promise<() => void>;
 }
 
 const no = (reason: Absent): { readonly ok: false; readonly reason: Absent } => ({ ok: false, reason });
@@ -74,7 +97,81 @@ export const browserDevice: Device = {
       return no("refused");
     }
   },
+  mayNotify: async () => {
+    if (typeof Notification === "undefined") return no(absence());
+    return (await Notification.requestPermission()) === "granted" ? { ok: true } : no("refused");
+  },
+  notify: async ({ title, silent }) => {
+    if (typeof Notification === "undefined") return no(absence());
+    if (Notification.permission !== "granted") return no("refused");
+    try {
+      const how = { silent, tag: "call" };
+      const worker = await navigator.serviceWorker?.getRegistration();
+      // Browsers of phones take a notice from a service worker alone.
+      if (worker) await worker.showNotification(title, how);
+      else new Notification(title, how);
+      return { ok: true };
+    } catch {
+      return no("refused");
+    }
+  },
+  watchPlace: placeWatched,
+  watchHeading: headingWatched,
 };
+
+/** Seconds for which a place may be looked for before it is said that there is none yet. */
+const PATIENCE = 15;
+/** GeolocationPositionError.PERMISSION_DENIED. */
+const DENIED = 1;
+
+function placeWatched({ onTold, onTrouble }: Sensed<Fix>): () => void {
+  if (!("geolocation" in navigator)) {
+    onTrouble(absence());
+    return () => undefined;
+  }
+  const watch = navigator.geolocation.watchPosition(
+    ({ coords: { latitude, longitude, accuracy } }) => onTold({ latitude, longitude, accuracy }),
+    ({ code }) =>
+      onTrouble(code !== DENIED ? "not-now" : globalThis.isSecureContext ? "refused" : "needs-https"),
+    { enableHighAccuracy: true, timeout: PATIENCE * 1000 },
+  );
+  return () => navigator.geolocation.clearWatch(watch);
+}
+
+/** What an event of the device's attitude holds, the way of one maker's browsers included. */
+type Attitude = DeviceOrientationEvent & { readonly webkitCompassHeading?: number };
+
+/** Degrees clockwise from north of the upper edge of the screen; nothing where the device only knows how it was turned. */
+function headingOf({ webkitCompassHeading, alpha, absolute }: Attitude): number | undefined {
+  const turned = globalThis.screen?.orientation?.angle ?? 0;
+  if (webkitCompassHeading !== undefined) return (webkitCompassHeading + turned) % 360;
+  return absolute && alpha !== null ? (360 - alpha + turned) % 360 : undefined;
+}
+
+/** Milliseconds without a heading after which the device has none. */
+const NO_COMPASS = 2000;
+
+async function headingWatched({ onTold, onTrouble }: Sensed<number>): Promise<() => void> {
+  const none = (reason: Absent) => (onTrouble(reason), () => undefined);
+  if (typeof DeviceOrientationEvent === "undefined") return none(absence());
+  const asks = DeviceOrientationEvent as unknown as { readonly requestPermission?: () => Promise<string> };
+  const answer = await (asks.requestPermission?.() ?? "granted");
+  if (answer !== "granted") return none("refused");
+  const silence = setTimeout(() => onTrouble("not-here"), NO_COMPASS);
+  const onTurn = (event: Event): void => {
+    const heading = headingOf(event as Attitude);
+    if (heading === undefined) return;
+    clearTimeout(silence);
+    onTold(heading);
+  };
+  // Browsers tell the true direction by one event or by the other.
+  const names = ["deviceorientationabsolute", "deviceorientation"];
+  for (const name of names) globalThis.addEventListener(name, onTurn);
+  return () => {
+    clearTimeout(silence);
+    for (const name of names) globalThis.removeEventListener(name, onTurn);
+  };
+}
 
 /** The browser lets go of the lock whenever the page is hidden: it is taken again when that ends. */
 async function heldAwake(): Promise<() => void> {

@@ -1,4 +1,6 @@
 import { useState } from "react";
+import { absentSentence, type Absent } from "@/words/device";
+import { useDevice } from "../device/use-device";
 
 export interface Here {
   readonly latitude: number;
@@ -7,44 +9,36 @@ export interface Here {
   readonly accuracy?: number;
 }
 
-type Trouble = "refused" | "unknown" | "none";
+const toFiveDecimals = (degrees: number): number => Math.round(degrees * 1e5) / 1e5;
 
-const WORDS: Readonly<Record<Trouble, string>> = {
-  refused: "This browser may not tell where you are. Allow it for this page, or type the coordinates.",
-  unknown: "Where you are cannot be found just now. Go outdoors, or type the coordinates.",
-  none: "This device cannot tell where it is. Type the coordinates.",
-};
-
-const PATIENCE = 15_000;
-/** GeolocationPositionError.PERMISSION_DENIED. */
-const DENIED = 1;
-
-/** Asks the device where it is, with the browser's own question to the user; what fails is said in a sentence. */
+/** Asks the device where it is, once, with the browser's own question to the user; what fails is said in a sentence. */
 export function useHere(onFound: (here: Here) => void) {
+  const device = useDevice();
   const [asking, setAsking] = useState(false);
-  const [trouble, setTrouble] = useState<Trouble>();
+  const [trouble, setTrouble] = useState<Absent>();
   const ask = (): void => {
-    if (!("geolocation" in navigator)) {
-      setTrouble("none");
-      return;
-    }
     setAsking(true);
     setTrouble(undefined);
-    navigator.geolocation.getCurrentPosition(
-      ({ coords }) => {
-        setAsking(false);
-        onFound({
-          latitude: Math.round(coords.latitude * 1e5) / 1e5,
-          longitude: Math.round(coords.longitude * 1e5) / 1e5,
-          accuracy: coords.accuracy,
-        });
+    let letGo: (() => void) | undefined;
+    let isDone = false;
+    const done = (): void => {
+      isDone = true;
+      setAsking(false);
+      letGo?.();
+    };
+    letGo = device.watchPlace({
+      onTold: ({ latitude, longitude, accuracy }) => {
+        if (isDone) return;
+        done();
+        onFound({ latitude: toFiveDecimals(latitude), longitude: toFiveDecimals(longitude), accuracy });
       },
-      (error) => {
-        setAsking(false);
-        setTrouble(error.code === DENIED ? "refused" : "unknown");
+      onTrouble: (reason) => {
+        if (isDone) return;
+        done();
+        setTrouble(reason);
       },
-      { enableHighAccuracy: true, timeout: PATIENCE },
-    );
+    });
+    if (isDone) letGo();
   };
-  return { ask, asking, trouble: trouble && WORDS[trouble] };
+  return { ask, asking, trouble: trouble && absentSentence("coordinates", trouble) };
 }

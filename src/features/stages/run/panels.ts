@@ -13,6 +13,7 @@ import { secondBodyPanel } from "./second-body/panel";
 import { thisPhonePanel } from "./this-phone/panel";
 import { comingInPanel } from "./coming-in/panel";
 import { runWhyPanel } from "./run-why/panel";
+import { whereAmIPanel } from "./where-am-i/panel";
 import { testShotPanel } from "./test-shot/panel";
 import type { Panel } from "../screen/panel";
 
@@ -30,6 +31,7 @@ export const RUN: readonly Panel[] = [
   whoWasThatPanel,
   programmeInOrderPanel,
   secondBodyPanel,
+  whereAmIPanel,
   thisPhonePanel,
   comingInPanel,
   runWhyPanel,

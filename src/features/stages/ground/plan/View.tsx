@@ -21,6 +21,7 @@ import { useDrawing } from "../draw/use-drawing";
 import { throwsShadows } from "@/answers/plan/light";
 import { Grass, Lit, Names, Standing, SunShadows } from "../drawing/GroundDrawing";
 import type { FirstLabel } from "../drawing/SpotLabels";
+import { MyPlaceHere } from "../drawing/MyPlace";
 import { SheetMarks } from "../drawing/SheetMarks";
 import { SunComb } from "./SunComb";
 import { usePositionSearch } from "../other-positions/position-search";
@@ -102,6 +103,7 @@ export function GroundPlan({ under, first }: Props) {
           (v) => <Standing view={v} found={found} />,
           (v) => <Lit view={v} />,
           ...(under ? [under] : []),
+          (v) => <MyPlaceHere view={v} />,
           (v) => <Names view={v} found={found} first={first} />,
         ]}
         edge={(v) => (

@@ -12,14 +12,14 @@ const SHAKES = { call: [400, 150, 150], leave: [150, 100, 150, 100, 150] };
 /** Milliseconds that the clock may go on between two looks and still be the same watch, not a jump of it. */
 const ONE_LOOK = 15 * 60_000;
 
-/** At each call of the order, and when it is time to leave: told, shaken and, where one may, sounded; once. */
+/** At each call of the order, and when it is time to leave: told, shaken and, where one may, sounded, behind another page as a notice; once. */
 export function useCalls(steps: readonly Step[]): void {
   const at = useOuting((v) => v.at);
   const quiet = useOuting(({ outing }) => outing.kind === "wild");
   const theme = useOuting(({ preferences }) => preferences.theme);
   const live = useOuting((v) => v.live);
   const played = useMeet((s) => s.state === "on" || s.state === "cut-off");
-  const { vibrates, sounds } = useSignals();
+  const { vibrates, sounds, notices } = useSignals();
   const device = useDevice();
   const toast = useToast();
   const last = useRef(at);
@@ -34,10 +34,14 @@ export function useCalls(steps: readonly Step[]): void {
     if (!first) return;
     due.forEach((c) => told.current.add(keyOf(c)));
     const name = (call: Call): string => steps.find((s) => s.event.id === call.eventId)?.event.name ?? "";
-    toast({ words: due.map((c) => callWords(c.number, name(c))).join(" "), follows: true });
+    const words = due.map((c) => callWords(c.number, name(c))).join(" ");
+    const silent = !sounds || quiet || theme === "hide";
+    toast({ words, follows: true });
     if (vibrates) device.vibrate(SHAKES[due.some((c) => c.number === 0) ? "leave" : "call"]);
-    if (sounds && !quiet && theme !== "hide") void device.tone();
-  }, [at, live, played, steps, device, vibrates, sounds, quiet, theme, toast]);
+    if (!silent) void device.tone();
+    // In front of the page the message on it is enough.
+    if (notices && document.visibilityState === "hidden") void device.notify({ title: words, silent });
+  }, [at, live, played, steps, device, vibrates, sounds, notices, quiet, theme, toast]);
 }
 
 const keyOf = ({ eventId, number, at }: Call): string => `${eventId} ${number} ${at}`;

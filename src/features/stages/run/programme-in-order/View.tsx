@@ -1,4 +1,3 @@
-import { useState } from "react";
 import { View } from "react-native";
 import { officialAt } from "@/answers/plan/venue";
 import type { Price } from "@/core/schedule";

@@ -9,14 +9,14 @@ import { useDevice } from "../../../device/use-device";
 import { useOuting } from "../../../outing/use-outing";
 import { useSignals } from "./signals";
 
-type Troubles = Partial<Record<"vibration" | "tone", Absent>>;
+type Troubles = Partial<Record<"vibration" | "tone" | "notice", Absent>>;
 
 /** What the phone does by itself on the day: stays on, shakes, sounds. Each is tried when it is switched on. */
 export function ThisPhone() {
   const device = useDevice();
   const inHide = useOuting(({ outing }) => outing.kind === "wild");
   const awake = useAwake();
-  const { vibrates, sounds, set } = useSignals();
+  const { vibrates, sounds, notices, set } = useSignals();
   const [troubles, setTroubles] = useState<Troubles>({});
   const vibration = (on: boolean): void => {
     const done = on ? device.vibrate([150]) : ({ ok: true } as const);
@@ -27,6 +27,11 @@ export function ThisPhone() {
     const done = on ? await device.tone() : ({ ok: true } as const);
     setTroubles({ ...troubles, tone: done.ok ? undefined : done.reason });
     set({ sounds: on && done.ok });
+  };
+  const notice = async (on: boolean): Promise<void> => {
+    const done = on ? await device.mayNotify() : ({ ok: true } as const);
+    setTroubles({ ...troubles, notice: done.ok ? undefined : done.reason });
+    set({ notices: on && done.ok });
   };
   return (
     <View className="gap-1">
@@ -55,6 +60,13 @@ export function ThisPhone() {
         />
       )}
       {troubles.tone && <Txt tone="bracken">{absentSentence("tone", troubles.tone)}</Txt>}
+      <CheckRow
+        title="Notices of calls"
+        detail="While this page is open behind another or the lock screen, up to a minute late, and only as long as the phone lets it run: do not rely on them alone. Without a sound in a hide. Nothing comes once the page is closed."
+        checked={notices}
+        onChange={(on) => void notice(on)}
+      />
+      {troubles.notice && <Txt tone="bracken">{absentSentence("notice", troubles.notice)}</Txt>}
       <Txt size={14} tone="ink2">
         On the card: swipe the settings for the next shot, the title for the next position; the lock at its
         right is against gloves and rain.

@@ -6,6 +6,6 @@ export const thisPhonePanel: Panel = {
   phone: "folded",
   wide: "folded",
   when: always,
-  answer: () => "screen, vibration, tone, lock",
+  answer: () => "screen, vibration, tone, notices, lock",
   load: whenSeen(async () => (await import("./View")).ThisPhone),
 };
