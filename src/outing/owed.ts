@@ -1,6 +1,7 @@
 import { timeline } from "@/core/judge";
 import { lightPlanOf, plannedPosition } from "@/data";
 import { askedOf, mountedFor } from "./ask";
+import type { Delivery } from "./deliveries";
 import type { OutingView } from "./outing-view";
 
 /** A promise that is not kept yet, and until when the light allows it. */
@@ -46,8 +47,27 @@ export function owed({ outing, kit, preferences, at, window }: OutingView): Owed
     .toSorted((a, b) => urgency(a) - urgency(b));
 }
 
+/** Something that is still owed: pictures to be taken, or a delivery that somebody waits for. */
+export type StillOwed =
+  { readonly kind: "shot"; readonly shot: Owed } | { readonly kind: "delivery"; readonly delivery: Delivery };
+
+/** Pictures and deliveries in the order of their hour: what the light ends, or somebody waits for, the soonest first. */
+export function inOrderOfHour(shots: readonly Owed[], deliveries: readonly Delivery[]): StillOwed[] {
+  return [
+    ...shots.map((shot) => ({ kind: "shot", shot, hour: urgency(shot) }) as const),
+    ...deliveries.map(
+      (delivery) =>
+        ({
+          kind: "delivery",
+          delivery,
+          hour: delivery.due ?? urgency({ when: { kind: "any-time" } }),
+        }) as const,
+    ),
+  ].toSorted((a, b) => a.hour - b.hour);
+}
+
 /** What ends comes before what stays, what begins later after it, what cannot be had last. */
-function urgency({ when }: Owed): number {
+function urgency({ when }: Pick<Owed, "when">): number {
   if (when.kind === "before") return when.at;
   return { "any-time": 1e14, from: 2e14, unplanned: 3e14, "too-dark": 4e14 }[when.kind];
 }

@@ -104,3 +104,24 @@ export function owedWords(
   }[kind];
   return [`${left} owed`, when].filter(Boolean).join(", ");
 }
+
+/** Pictures that somebody waits for, as they are told. */
+interface Delivery {
+  readonly delivery: { readonly by: string; readonly form?: string };
+  readonly events: readonly object[];
+  /** The last of its events that is not over, epoch milliseconds. */
+  readonly waitsFor?: { readonly name: string; readonly starts: number; readonly ends: number };
+  readonly late?: boolean;
+}
+
+/** "by 22:00; 1200 px; after 17:00 100 m final". */
+export function deliveryWords(
+  { delivery: { by, form }, events, waitsFor, late }: Delivery,
+  wall: (at: number) => string,
+): string {
+  const over =
+    events.length === 1 ? "its event is over: pick and send" : "all its events are over: pick and send";
+  const lateWords = waitsFor && late ? `, over only at ${wall(waitsFor.ends)}: say so now` : "";
+  const after = waitsFor && `after ${wall(waitsFor.starts)} ${waitsFor.name}${lateWords}`;
+  return [by && `by ${by}`, form, events.length > 0 ? (after ?? over) : ""].filter(Boolean).join("; ");
+}

@@ -46,4 +46,6 @@ export const deliverableSchema = z.object({
   /** In which form: "2000 px, captioned". */
   form: words(120).optional(),
   done: z.boolean(),
+  /** The events that it is taken at; any while it is left out. */
+  eventIds: z.array(id).min(1).max(60).optional(),
 });

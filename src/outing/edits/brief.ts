@@ -1,5 +1,5 @@
 import type { Outing } from "@/data";
-import type { Edit } from "./edit";
+import { edited, type Edit } from "./edit";
 
 /** What is said of the outing as a whole. */
 export const editOuting =
@@ -17,3 +17,8 @@ export const editOuting =
 export const setFalling =
   (falls: "rain" | "snow" | undefined): Edit =>
   (outing) => ({ ...outing, weather: { ...outing.weather, falls } });
+
+/** Something that somebody waited for is out. */
+export const deliver =
+  (id: string): Edit =>
+  (outing) => ({ ...outing, deliverables: edited(outing.deliverables ?? [], id, { done: true }) });

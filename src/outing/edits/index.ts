@@ -1,6 +1,6 @@
 /** Edits of an outing. Those of readings stand apart: they alone need what computes. */
 export type { Edit } from "./edit";
-export { editOuting, setFalling } from "./brief";
+export { deliver, editOuting, setFalling } from "./brief";
 export { addLampFile, asTemplateHas, changeVenue, editVenue, groundFrom, setSurface } from "./ground";
 export {
   lightAsPlanned,

@@ -37,9 +37,23 @@ const SPECS: readonly FieldSpec[] = [
 const DELIVERABLE: readonly FieldSpec[] = [
   { kind: "text", key: "name", label: "What" },
   { kind: "text", key: "to", label: "For whom" },
-  { kind: "text", key: "by", label: "By when" },
+  { kind: "text", key: "by", label: "By when", hint: "22:00, tomorrow 9:00, Monday noon" },
   { kind: "text", key: "form", label: "In which form" },
 ];
+
+/** The same, with the events of a programme where there is one. */
+const deliverableSpecs = (programme: NonNullable<Outing["programme"]>): readonly FieldSpec[] =>
+  programme.length === 0
+    ? DELIVERABLE
+    : [
+        ...DELIVERABLE,
+        {
+          kind: "several",
+          key: "eventIds",
+          label: "From which events",
+          choices: programme.map((e) => ({ key: e.id, label: e.name })),
+        },
+      ];
 const newDeliverable = deliverableSchema.omit({ id: true, done: true });
 type Deliverable = NonNullable<Outing["deliverables"]>[number];
 
@@ -108,7 +122,7 @@ export function Arrangements() {
       <Dialog title="Somebody waits for" open={open === "deliverable"} onClose={close}>
         {open === "deliverable" && (
           <RecordForm
-            specs={DELIVERABLE}
+            specs={deliverableSpecs(outing.programme ?? [])}
             record={NOTHING_YET}
             schema={newDeliverable}
             save="Add it"
