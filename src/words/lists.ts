@@ -51,6 +51,7 @@ const ROLES = {
   priority: "Priority, 1 to 3",
   calls: "Calls",
   setUp: "Set up, minutes",
+  rounds: "Rounds or attempts",
 } as const;
 
 /** What a column of a table holds. */
@@ -67,3 +68,9 @@ export const listBeginningWords = (list: {
   readonly until: string;
 }): string =>
   `${countWords(list.events, "event")}, ${list.starts} to ${list.until}: what the list says fills the fields below.`;
+
+/** How the calls of a meeting are typed, and what is wrong with what cannot be read. */
+export const CALLS_HINT =
+  "As 30 and 15, for all; where they differ: 30 and 15; field 60, 45; none where it is left empty";
+export const CALLS_FAULT =
+  "Up to three numbers of minutes, as 30 and 15, and after a ; a kind of event with its own: pole vault 90";

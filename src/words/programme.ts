@@ -126,3 +126,18 @@ export function heldUpWords(names: readonly string[]): string {
     rest > 0 ? `${told.join(", ")} and ${rest} more` : told.join(", ").replace(/, ([^,]*)$/, " and $1");
   return `It holds up ${list}, as far as the pauses between them do not take it up.`;
 }
+
+/** When what is worth waiting for is: "The last round from 13:51." */
+export const momentWords = (
+  { name, from, until }: { readonly name: string; readonly from: number; readonly until: number },
+  at: number,
+  wall: (at: number) => string,
+): string => (at < from ? `${name} from ${wall(from)}.` : `${name} until ${wall(until)}.`);
+
+/** Pictures worth having of a kind of event. */
+export const worthHavingWords = (pictures: readonly string[]): string =>
+  `Worth having: ${pictures.join("; ")}.`;
+
+/** The moments that a stay has: "it has the first three rounds". */
+export const hasWords = (names: readonly string[]): string =>
+  names.length === 0 ? "" : `it has: ${names.join(", ").toLowerCase()}`;

@@ -17,5 +17,13 @@ export {
   type SubjectGroup,
 } from "./subjects";
 export { STAGINGS, usualSubject, venueWords, type Scenery, type Staging } from "./stagings";
-export { EVENT_KINDS, eventKindOf, usualMinutes, type EventKind, type Moment } from "./event-kinds";
+export {
+  EVENT_KINDS,
+  eventKindOf,
+  roundsIn,
+  usualMinutes,
+  type Counted,
+  type EventKind,
+  type Moment,
+} from "./event-kinds";
 export { mainsOf, type Mains } from "./mains";

@@ -22,6 +22,8 @@ export interface Event {
   readonly value: number;
   /** How much of it one has who does not stay for the whole; all or nothing while it is left out, and for one of a group. */
   readonly partly?: PartWorth;
+  /** Rounds of attempts in which it goes, 1 or more, where they are known: what is had in part is had by whole rounds. */
+  readonly rounds?: number;
   /** The share of it that was seen already, 0 to 1. */
   readonly seen?: number;
   /** Events of one group show the same thing, a heat and its repeat: one of them is enough. */

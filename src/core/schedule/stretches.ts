@@ -65,17 +65,42 @@ export const isPartly = ({ partly = "whole", group }: Event): boolean => partly 
 export const overAt = ({ from, until }: Event, at: number): number =>
   Math.min(1, Math.max(0, (at - from) / Math.max(1, until - from)));
 
-/** The pieces of an event from an instant on, as instants; one piece for what is had whole or not at all. */
-function piecesOf(event: Event, at: number): (readonly [from: number, until: number])[] {
-  const { until } = event;
-  const from = isPartly(event) ? Math.max(event.from, Math.min(at, until)) : event.from;
-  const count = isPartly(event)
-    ? Math.max(1, Math.min(MOST_PIECES, Math.floor((until - from) / (LEAST_STAY * MINUTE))))
-    : 1;
-  return Array.from({ length: count }, (_, i) => [
+/** Equal pieces of a stretch of time, in rising order. */
+const equalPieces = (
+  from: number,
+  until: number,
+  count: number,
+): (readonly [from: number, until: number])[] =>
+  Array.from({ length: count }, (_, i) => [
     from + ((until - from) * i) / count,
     from + ((until - from) * (i + 1)) / count,
   ]);
+
+/** The pieces of a contest by whole rounds, so many together that a piece is worth a stay; the last takes what is left over. */
+function roundPieces({ from, until }: Event, rounds: number): (readonly [from: number, until: number])[] {
+  const round = (until - from) / rounds;
+  const together = Math.max(1, Math.ceil((LEAST_STAY * MINUTE) / round), Math.ceil(rounds / MOST_PIECES));
+  const count = Math.max(1, Math.floor(rounds / together));
+  return Array.from({ length: count }, (_, i) => [
+    from + i * together * round,
+    i === count - 1 ? until : from + (i + 1) * together * round,
+  ]);
+}
+
+/** The pieces of an event from an instant on, as instants; one piece for what is had whole or not at all. */
+function piecesOf(event: Event, at: number): (readonly [from: number, until: number])[] {
+  const { until, rounds } = event;
+  if (!isPartly(event)) return [[event.from, until]];
+  const from = Math.max(event.from, Math.min(at, until));
+  if (rounds && until > event.from) {
+    const left = roundPieces(event, rounds).filter(([, end]) => end > from);
+    if (left.length > 0) return left.map(([begin, end]) => [Math.max(begin, from), end] as const);
+  }
+  return equalPieces(
+    from,
+    until,
+    Math.max(1, Math.min(MOST_PIECES, Math.floor((until - from) / (LEAST_STAY * MINUTE)))),
+  );
 }
 
 /** Cuts the day, or what is left of it, into stretches. */

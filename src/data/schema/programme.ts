@@ -30,6 +30,8 @@ export const programmeEventSchema = z.object({
   late: z.number().min(-600).max(1440).optional(),
   /** How it ended, as it was announced. */
   result: words(300).optional(),
+  /** Rounds of attempts, where the list tells them. */
+  rounds: z.int().min(1).max(12).optional(),
   /** The kind of event, where its name does not say it; of the catalogue. */
   kind: id.optional(),
   /** Who takes it, where two photographers share the day; oneself while it is left out. */

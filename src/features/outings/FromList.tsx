@@ -4,7 +4,7 @@ import type { ListBeginning } from "@/outing/lists/beginning";
 import { Button } from "@/ui/controls/Button";
 import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
-import { listBeginningWords } from "@/words/lists";
+import { CALLS_HINT, listBeginningWords } from "@/words/lists";
 
 /** A start list that an outing begins with, as it is typed. */
 export interface TypedList {
@@ -17,10 +17,12 @@ interface Props {
   readonly onList: (list: TypedList) => void;
   /** What the list says, once it was read; undefined where it has no events. */
   readonly begins: ListBeginning | undefined;
+  /** What is wrong with the calls as they stand. */
+  readonly fault: string | undefined;
 }
 
 /** Begins an outing from its start list: what it says of the day fills the fields below. */
-export function FromList({ list, onList, begins }: Props) {
+export function FromList({ list, onList, begins, fault }: Props) {
   const [open, setOpen] = useState(list.text !== "");
   if (!open) return <Button label="Begin from a start list" onPress={() => setOpen(true)} />;
   return (
@@ -43,7 +45,8 @@ export function FromList({ list, onList, begins }: Props) {
         <View className="flex-row">
           <TextField
             label="Calls, minutes before"
-            hint="For all of them, as 30 and 15; none where it is left empty"
+            hint={CALLS_HINT}
+            error={fault}
             value={list.calls}
             onChange={(calls) => onList({ ...list, calls })}
           />

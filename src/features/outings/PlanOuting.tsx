@@ -19,6 +19,7 @@ import { Picker } from "@/ui/controls/Picker";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
 import { kindWords, savingFailure } from "@/words";
+import { CALLS_FAULT } from "@/words/lists";
 import type { FieldSpec } from "../forms/field-spec";
 import { RecordForm, type FormHand } from "../forms/RecordForm";
 import { inOrder, placeFields, placeShape, WINDOW_FIELDS, windowShape } from "../forms/when-and-where";
@@ -184,15 +185,15 @@ function PlanForm({ kit, preferences, outings, loadBegin, today, onClose }: Omit
       kit ?? ownBeginning(),
       preferences,
     );
-    const outing = fromList.begins
-      ? begin.withList(
-          bare,
-          list.text,
-          begin.callsTyped(list.calls) ?? [],
-          kit ?? ownBeginning(),
-          preferences,
-        )
-      : bare;
+    const calls = begin.callsTold(list.calls);
+    if (fromList.begins && !calls) {
+      setTrouble(CALLS_FAULT);
+      return false;
+    }
+    const outing =
+      fromList.begins && calls
+        ? begin.withList(bare, list.text, calls, kit ?? ownBeginning(), preferences)
+        : bare;
     const saved = await save(outing);
     if (!saved.ok) {
       setTrouble(`${savingFailure(saved.reason).title}. What you typed stays in this form.`);
@@ -214,6 +215,7 @@ function PlanForm({ kit, preferences, outings, loadBegin, today, onClose }: Omit
       before={({ set }) => (
         <View className="gap-4">
           <FromList
+            fault={fromList.fault}
             list={list}
             begins={fromList.begins}
             onList={(typed) =>
@@ -245,6 +247,7 @@ function PlanForm({ kit, preferences, outings, loadBegin, today, onClose }: Omit
 function useList(loadBegin: Props["loadBegin"], today: string) {
   const [text, setText, forget] = useTyped("list of a new outing");
   const [calls, setCalls] = useState("");
+  const [fault, setFault] = useState<string>();
   const [begins, setBegins] = useState<ReturnType<Begin["beginningOf"]>>();
   // What was typed before the page went is read again.
   useEffect(() => {
@@ -252,10 +255,13 @@ function useList(loadBegin: Props["loadBegin"], today: string) {
   }, [text, loadBegin, today]);
   return {
     list: { text, calls },
+    fault,
     begins: text === "" ? undefined : begins,
     forget,
     read: async (typed: TypedList) => {
       setCalls(typed.calls);
+      if (typed.calls !== calls)
+        setFault((await loadBegin()).callsTold(typed.calls) ? undefined : CALLS_FAULT);
       if (typed.text === text) return undefined;
       setText(typed.text);
       return (await loadBegin()).beginningOf(typed.text, today);

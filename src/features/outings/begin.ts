@@ -1,4 +1,4 @@
 /** What computes a new outing, as one late module with the catalogue, loaded when one is planned. */
 export { newOuting } from "@/outing/begin/new-outing";
 export { beginningOf, withList } from "@/outing/lists/beginning";
-export { callsTyped } from "@/outing/lists/mend";
+export { callsTold } from "@/outing/lists/calls";

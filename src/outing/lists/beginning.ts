@@ -1,4 +1,4 @@
-import { eventKindOf, STAGINGS, usualMinutes, type EventKind } from "@/core/catalogue";
+import { eventKindOf, STAGINGS, type EventKind } from "@/core/catalogue";
 import { VENUES } from "@/core/ground";
 import { daysAfter, LIMITS, type Outing, type Preferences, type StoredKit } from "@/data";
 import { addEvents } from "../edits";
@@ -6,7 +6,8 @@ import { arrangeKinds } from "../programme/arrange";
 import { clockAt, minuteOf } from "./clock";
 import { daysMeant, daysOf } from "./day-of";
 import type { ReadList } from "./drafts";
-import { eventsFrom } from "./events-from";
+import type { CallsTold } from "./calls";
+import { eventsFrom, lengthOf } from "./events-from";
 import { readList } from "./read-list";
 import { kindsOf } from "./read-pasted";
 
@@ -76,7 +77,7 @@ export function beginningOf(text: string, today: string): ListBeginning | undefi
   if (events.length === 0) return undefined;
   const kinds = events.flatMap((e) => eventKindOf(e.name) ?? []);
   const begins = Math.min(...events.map((e) => minuteOf(e.at)));
-  const ends = Math.max(...events.map((e) => minuteOf(e.at) + (e.minutes ?? usualMinutes(e.name) ?? 10)));
+  const ends = Math.max(...events.map((e) => minuteOf(e.at) + lengthOf(e).minutes));
   const date = dateIn(read.passed.map((p) => p.text).join("\n"), today);
   const venue = venueOf(kinds);
   return {
@@ -94,7 +95,7 @@ export function beginningOf(text: string, today: string): ListBeginning | undefi
 export function withList(
   outing: Outing,
   text: string,
-  calls: readonly number[],
+  calls: CallsTold,
   kit: StoredKit,
   preferences: Preferences,
 ): Outing {

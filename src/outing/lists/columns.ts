@@ -27,6 +27,7 @@ export const ROLES = [
   "priority",
   "calls",
   "setUp",
+  "rounds",
 ] as const;
 export type Role = (typeof ROLES)[number];
 
@@ -59,6 +60,7 @@ const HEADS: readonly (readonly [RegExp, Role])[] = [
     /^(time|start|starts|start time|begin|begins|at|clock|kick[- ]?off|from|push[- ]?back|tip[- ]?off|first (horse|rider))\b/,
     "at",
   ],
+  [/^(rounds|attempts|throws|trials)\b/, "rounds"],
   [/^(round|stage|phase)\b/, "round"],
   [/^heat\b/, "heat"],
   [/^(same|shows the same|final of)\b/, "group"],

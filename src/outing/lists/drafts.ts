@@ -13,7 +13,9 @@ export type Doubt =
 
 /** An event as a list tells it, before it is taken in. */
 export type EventDraft = Pick<ProgrammeEvent, "name" | "at"> &
-  Partial<Pick<ProgrammeEvent, "minutes" | "who" | "group" | "priority" | "calls" | "day" | "setUp">> & {
+  Partial<
+    Pick<ProgrammeEvent, "minutes" | "who" | "group" | "priority" | "calls" | "day" | "setUp" | "rounds">
+  > & {
     /** Where, as the list writes it. */
     readonly where?: string;
     /** The line of the list that it stands in, from 1. */

@@ -1,8 +1,10 @@
-import { eventKindOf, usualMinutes } from "@/core/catalogue";
+import { eventKindOf, roundsIn, usualMinutes } from "@/core/catalogue";
 import { idFromName, type Outing, type ProgrammeEvent } from "@/data";
 import { placesOf, type EventPlace } from "../programme/event-places";
 import { placeOfKind } from "../programme/kinds";
-import type { EventDraft } from "./drafts";
+import { entriesOf } from "../people/entries";
+import { callsFor, NO_CALLS, type CallsTold } from "./calls";
+import { MOST_MINUTES, type EventDraft } from "./drafts";
 
 /** Minutes of an event whose length nobody told and whose kind nobody knows (assumed). */
 const USUAL_MINUTES = 5;
@@ -12,8 +14,8 @@ const USUAL_SET_UP = 3;
 export interface ForAll {
   /** Where what names no place of the ground takes place. */
   readonly elsewhere?: EventPlace | null;
-  /** Minutes before the start of each call, for events that tell none. */
-  readonly calls?: readonly number[];
+  /** The calls of events that tell none. */
+  readonly calls?: CallsTold;
 }
 
 const plain = (text: string): string =>
@@ -33,6 +35,25 @@ export function placeNamed(ground: Outing["ground"], where = ""): EventPlace | n
   return found ? { sort: found.place.sort, id: found.place.id } : null;
 }
 
+/** Rounds of attempts of a draft, and the minutes that it lasts: as the list tells them, else as is usual. */
+export function lengthOf({
+  name,
+  minutes,
+  rounds,
+  who,
+}: Pick<EventDraft, "name" | "minutes" | "rounds" | "who">): {
+  readonly minutes: number;
+  readonly rounds?: number;
+} {
+  const kind = eventKindOf(name);
+  const told = kind?.contest === "attempts" ? (rounds ?? roundsIn(name)) : undefined;
+  const counted = { rounds: told, entries: entriesOf(who).length };
+  return {
+    minutes: minutes ?? Math.min(MOST_MINUTES, usualMinutes(name, kind, counted) ?? USUAL_MINUTES),
+    ...(told && { rounds: told }),
+  };
+}
+
 /**
  * Drafts as events of an outing: each with an id of its own, at the place that the list names, else where its kind is met on this ground, else at
  * `elsewhere`; as long as the list says, else as its kind usually lasts. What is in the programme already, of the same name, time and place,
@@ -41,20 +62,20 @@ export function placeNamed(ground: Outing["ground"], where = ""): EventPlace | n
 export function eventsFrom(
   drafts: readonly EventDraft[],
   outing: Pick<Outing, "ground" | "shots" | "programme">,
-  { elsewhere = null, calls = [] }: ForAll = {},
+  { elsewhere = null, calls = NO_CALLS }: ForAll = {},
 ): ProgrammeEvent[] {
   const { programme = [] } = outing;
   const events: ProgrammeEvent[] = [];
-  for (const { where, line: _, doubts: __, ...draft } of drafts) {
+  for (const { where, line: _, doubts: __, rounds, ...draft } of drafts) {
     const kind = eventKindOf(draft.name);
     const place = placeNamed(outing.ground, where) ?? placeOfKind(outing, kind) ?? elsewhere;
     const event: ProgrammeEvent = {
       ...draft,
       id: idFromName(draft.name, [...programme, ...events], "event"),
-      minutes: draft.minutes ?? usualMinutes(draft.name, kind) ?? USUAL_MINUTES,
+      ...lengthOf({ ...draft, rounds }),
       place,
       priority: draft.priority ?? 2,
-      calls: [...(draft.calls ?? (kind?.idle ? [] : calls))],
+      calls: [...(draft.calls ?? callsFor(calls, kind))],
       setUp: draft.setUp ?? USUAL_SET_UP,
       ...(kind?.idle && { wish: "excluded" as const }),
     };

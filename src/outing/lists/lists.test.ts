@@ -1,7 +1,9 @@
 import { demoOutings } from "../../../demo";
+import { eventKindOf } from "@/core/catalogue";
 import { outingSchema, type Outing, type ProgrammeEvent } from "@/data";
 import { timedProgramme } from "../programme/event-times";
 import { programmeCalendar, programmeCsv } from "../programme/programme-files";
+import { callsFor, callsTold } from "./calls";
 import { clocksIn, clockOf, minutesOf } from "./clock";
 import { daysMeant, daysOf, isDay } from "./day-of";
 import { entryOf } from "./entry";
@@ -196,11 +198,41 @@ test("an event whose place is none of the outing's goes where its kind is met, e
 
 test("one field gives the calls of a whole meeting; what tells its own, and a break, keeps to itself", () => {
   const { events } = readList("time;event;calls\n10:00;100 m;40\n10:10;200 m;\n10:20;Lunch;", ONE);
-  const read = eventsFrom(events, bare(), { calls: [30, 15] });
+  const read = eventsFrom(events, bare(), { calls: callsTold("30 and 15") });
   expect(read.map((e) => [e.name, e.calls, e.wish])).toEqual([
     ["100 m", [40], undefined],
     ["200 m", [30, 15], undefined],
     ["Lunch", [], "excluded"],
+  ]);
+});
+
+test("calls differ by kind of event where they are told so, and what cannot be read of them is refused whole", () => {
+  const told = callsTold("30 and 15; field 60, 45; pole vault 90")!;
+  const of = (name: string) => callsFor(told, eventKindOf(name));
+  expect(["100 m", "Discus", "Pole vault", "Chess", "Lunch"].map(of)).toEqual([
+    [30, 15],
+    [60, 45],
+    [90],
+    [30, 15],
+    [],
+  ]);
+  expect(callsFor(callsTold("races: 20; throws: 40/25")!, eventKindOf("Javelin"))).toEqual([40, 25]);
+  expect(callsTold("")).toEqual({ all: [], kinds: [] });
+  for (const wrong of ["30 and then", "chess 20", "field", "1 2 3 4", "30; pole vault soon"])
+    expect([wrong, callsTold(wrong)]).toEqual([wrong, undefined]);
+});
+
+test("attempts that a list counts say how long a contest lasts, by those who are in it, and stay with the event", () => {
+  const { events } = readList(
+    "time;event;attempts;who\n10:00;Long jump;4;Ida Roth\n10:00;Discus;3+3;\n10:00;100 m;2;\n11:00;Javelin, 3 throws;;",
+    ONE,
+  );
+  const read = eventsFrom(events, bare());
+  expect(read.map((e) => [e.name, e.rounds, e.minutes])).toEqual([
+    ["Long jump", 4, 4],
+    ["Discus", 6, 60],
+    ["100 m", undefined, 5],
+    ["Javelin, 3 throws", 3, 30],
   ]);
 });
 

@@ -1,3 +1,4 @@
+import { roundsIn } from "@/core/catalogue";
 import { clockOf, clocksIn, minutesBetween, minutesOf, type ClockFound } from "./clock";
 import { isPlace, type Role } from "./columns";
 import { daysMeant, isDay, type Days } from "./day-of";
@@ -141,22 +142,28 @@ function whenOf(
 function restOf(
   cells: Cells,
   at: string,
-): Pick<EventDraft, "priority" | "calls" | "setUp" | "group" | "where"> | LineFault {
+): Pick<EventDraft, "priority" | "calls" | "setUp" | "rounds" | "group" | "where"> | LineFault {
   const priority = cells.one("priority");
   if (priority !== "" && !/^[123]$/.test(priority)) return "bad-priority";
   const calls = callsOf(cells.one("calls"), at);
   if (!calls) return "bad-calls";
   const setUp = cells.one("setUp") === "" ? undefined : minutesOf(cells.one("setUp"));
   if (cells.one("setUp") !== "" && !(setUp !== undefined && setUp <= MOST_SET_UP)) return "bad-set-up";
+  const rounds = roundsOf(cells.one("rounds"));
   const [where] = cells.all("where");
   return {
     ...(priority !== "" && { priority: Number(priority) as 1 | 2 | 3 }),
     ...(calls.length > 0 && { calls }),
     ...(setUp !== undefined && { setUp }),
+    ...(rounds && { rounds }),
     ...(cells.one("group") && { group: cells.one("group").slice(0, MOST_NAME) }),
     ...(where && { where: placeText(where) }),
   };
 }
+
+/** Rounds that a cell of its own counts: "6", "3+3", "4 attempts"; undefined where it counts none. */
+const roundsOf = (cell: string): number | undefined =>
+  roundsIn(/^\d{1,2}$/.test(cell.trim()) ? `${cell} rounds` : cell);
 
 /** Roles that name an event; without them somebody who is in it does. */
 const NAMING: readonly Role[] = ["name", "more", "side", "game"];

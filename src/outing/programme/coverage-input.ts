@@ -104,6 +104,7 @@ export function coverageInput(
         pictures: event.pictures,
         positionIds: event.positionIds,
         partly: kind?.worth,
+        rounds: event.rounds,
         seen: seen[event.id],
         uncertain: kind && {
           spread: kind.spread * MINUTE,

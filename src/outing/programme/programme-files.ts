@@ -19,7 +19,19 @@ export const csvOf = (rows: readonly (readonly (string | number)[])[]): string =
 
 const asItIs = (who: string): string => who;
 
-const HEADS = ["day", "time", "event", "minutes", "place", "who", "group", "priority", "calls", "set up"];
+const HEADS = [
+  "day",
+  "time",
+  "event",
+  "minutes",
+  "place",
+  "who",
+  "group",
+  "priority",
+  "calls",
+  "set up",
+  "rounds",
+];
 
 /** The programme as a table that `readTable` reads again; `listed` writes who is in an event. */
 export const programmeCsv = (
@@ -40,6 +52,7 @@ export const programmeCsv = (
       e.priority,
       e.calls.join("/"),
       e.setUp,
+      e.rounds ?? "",
     ]),
   ]);
 

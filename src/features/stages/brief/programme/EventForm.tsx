@@ -71,6 +71,16 @@ const specsOf = (ground: Outing["ground"], shots: Outing["shots"], days: number)
   },
   { kind: "number", key: "minutes", label: "Lasts", unit: "min", min: 0, max: 1440, decimals: 0 },
   {
+    kind: "number",
+    key: "rounds",
+    label: "Rounds or attempts",
+    hint: "Of a jump or a throw: one who leaves early leaves between two of them.",
+    min: 1,
+    max: 12,
+    decimals: 0,
+    optional: true,
+  },
+  {
     kind: "choice",
     key: "where",
     label: "Where",

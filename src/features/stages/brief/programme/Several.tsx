@@ -3,7 +3,7 @@ import { View } from "react-native";
 import type { ProgrammeEvent } from "@/data";
 import { editEvents, removeEvents, repeatEvents, shiftEvents, type Edit } from "@/outing/edits";
 import { eventKinds, kindOfEvent } from "@/outing/programme/kinds";
-import { callsTyped } from "@/outing/lists/mend";
+import { callsTyped } from "@/outing/lists/calls";
 import { Button } from "@/ui/controls/Button";
 import { CheckRow } from "@/ui/controls/CheckRow";
 import { Picker } from "@/ui/controls/Picker";

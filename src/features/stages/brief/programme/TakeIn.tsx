@@ -4,7 +4,7 @@ import type { EventKind } from "@/core/catalogue";
 import { LIMITS } from "@/data";
 import type { ReadList } from "@/outing/lists/drafts";
 import { eventsFrom } from "@/outing/lists/events-from";
-import { callsTyped } from "@/outing/lists/mend";
+import { callsTold } from "@/outing/lists/calls";
 import { arrangeKinds } from "@/outing/programme/arrange";
 import { keyOfPlace, placeOfKey, placesOf } from "@/outing/programme/event-places";
 import { addEvents, type Edit } from "@/outing/edits";
@@ -14,6 +14,7 @@ import { Picker } from "@/ui/controls/Picker";
 import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
 import { countWords } from "@/words";
+import { CALLS_FAULT, CALLS_HINT } from "@/words/lists";
 import { useOuting } from "../../../outing/use-outing";
 import { useToldChange } from "../../../outing/use-told-change";
 import { placeChoices } from "./place-choices";
@@ -39,7 +40,7 @@ export function TakeIn({ read: { events, refused }, kinds, onAdded }: Props) {
   );
   const [typed, setTyped] = useState("");
   const [placed, setPlaced] = useState(true);
-  const calls = callsTyped(typed);
+  const calls = callsTold(typed);
   const fresh = eventsFrom(events, outing);
   const again = events.length - fresh.length;
   const onPlan = placed ? kinds : [];
@@ -58,8 +59,8 @@ export function TakeIn({ read: { events, refused }, kinds, onAdded }: Props) {
       <View className="flex-row">
         <TextField
           label="Calls, minutes before"
-          hint="For all of them, as 30 and 15; none where it is left empty"
-          error={calls ? undefined : "Up to three numbers of minutes, as 30 and 15"}
+          hint={CALLS_HINT}
+          error={calls ? undefined : CALLS_FAULT}
           value={typed}
           onChange={setTyped}
         />

@@ -1,10 +1,12 @@
 import { View } from "react-native";
 import { shotsServing } from "@/outing/programme/event-times";
+import { kindOfEvent } from "@/outing/programme/kinds";
+import { nextMoment } from "@/outing/programme/moments";
 import { nowAndNext, type Step } from "@/outing/programme/order";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { useLayout } from "@/ui/layout/use-layout";
-import { nextCallWords, wayWords } from "@/words/programme";
+import { momentWords, nextCallWords, wayWords, worthHavingWords } from "@/words/programme";
 import { untilWords } from "@/words/people";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { wallOf } from "../../shot/titles";
@@ -29,6 +31,7 @@ export function NextUp() {
         <Txt numberOfLines={low ? 1 : 2} aria-live="polite">
           {now ? nowLine(now, at, wall) : nextLine(first, at, wall)}
         </Txt>
+        {!low && <WorthHaving step={first} at={at} wall={wall} />}
         {now && next && !low && (
           <Txt tone="ink2" numberOfLines={1}>
             {`Then ${wall(next.visit.from)} ${next.event.name}, ${placeLine(next, wall)}`}
@@ -38,6 +41,19 @@ export function NextUp() {
       <TakeIt step={first} />
     </View>
   );
+}
+
+/** When the event has what is worth waiting for, and which pictures of it are worth having. */
+function WorthHaving({ step, at, wall }: { step: Step; at: number; wall: (t: number) => string }) {
+  const moment = nextMoment(step.event, at);
+  const pictures = kindOfEvent(step.event)?.pictures ?? [];
+  const words = [moment && momentWords(moment, at, wall), pictures.length > 0 && worthHavingWords(pictures)];
+  const said = words.filter(Boolean).join(" ");
+  return said ? (
+    <Txt size={14} tone="ink2" numberOfLines={2}>
+      {said}
+    </Txt>
+  ) : null;
 }
 
 const placeLine = ({ position, visit, metres, walk, over }: Step, wall: (t: number) => string): string =>

@@ -2,6 +2,7 @@ import { View } from "react-native";
 import { officialAt } from "@/answers/plan/venue";
 import type { Price } from "@/core/schedule";
 import { timedProgramme, type TimedEvent } from "@/outing/programme/event-times";
+import { momentsWithin } from "@/outing/programme/moments";
 import type { Step } from "@/outing/programme/order";
 import { editEvent } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
@@ -11,6 +12,7 @@ import { percentWords } from "@/words";
 import {
   coverageVerdict,
   crossingsWords,
+  hasWords,
   inTimeWords,
   lostWords,
   orderChangeWords,
@@ -130,6 +132,7 @@ function Covered({
       title={`${number}  ${wallOf({ outing }, visit.from)} ${event.name}, from ${position.name}`}
       detail={[
         visit.partly ? stayWords(wallOf({ outing }, visit.until)) : "",
+        visit.partly ? hasWords(momentsWithin(event, visit.from, visit.until).map((m) => m.name)) : "",
         inPlace,
         walkWords(metres, walk, visit.slack / 60_000),
         over.length > 0 ? crossingsWords(over, official) : "",
