@@ -103,8 +103,11 @@ const PAIRS: readonly Pick<Begun, "subjectId" | "venueId">[] = SUBJECTS.flatMap(
   (STAGINGS.get(id)?.venues ?? []).map((venueId) => ({ subjectId: id, venueId })),
 );
 
-/** Searches as the application does from a beginning; what of its list nobody may be sent to, or that nothing was found. */
-export function searched(begun: Begun): Row {
+/**
+ * Searches as the application does from a beginning, on a grid so many times as wide; what of its list nobody may be sent to, or that nothing
+ * was found.
+ */
+export function searched(begun: Begun, coarser = 1): Row {
   const { kit } = BAGS[begun.bag]!;
   const outing = fromNothing(
     begun.subjectId,
@@ -120,7 +123,7 @@ export function searched(begun: Begun): Row {
     away,
   });
   if (!input) return row("impossible", "nothing to search");
-  const walk = searchPositions(input);
+  const walk = searchPositions({ ...input, step: input.step * coarser });
   let step = walk.next();
   while (!step.done) step = walk.next();
   const { list }: SearchResult = step.value;

@@ -47,17 +47,18 @@ test("the dangerous ones do so late and after dark too, on both halves of the ea
   expect(bad(begins)).toEqual([]);
 });
 
+// On a wider grid, whose list is polished all the same: at their own step `npm run beginnings` searches all of them.
 test("nor is a dangerous place listed by the search, which finds some place for them", () => {
   const quick = risky.filter(({ subjectId }) =>
     ["discus-thrower", "long-jumper", "galloping-horse", "bear-walking", "seal", "javelin-thrower"].includes(
       subjectId,
     ),
   );
-  expect(quick.map(searched).filter((r) => r.class !== "good")).toEqual([]);
+  expect(quick.map((b) => searched(b, 3)).filter((r) => r.class !== "good")).toEqual([]);
 });
 
-/** Places about the spot of each risky subject that are dangerous by hand, and which of them would be proposed. */
-function proposedByHand(): { readonly dangerous: number; readonly proposed: string[] } {
+/** Places every `step` metres about the spot of each risky subject that are dangerous by hand, and which of them would be proposed. */
+function proposedByHand(step: number): { readonly dangerous: number; readonly proposed: string[] } {
   let dangerous = 0;
   const proposed: string[] = [];
   for (const { subjectId, venueId } of risky) {
@@ -69,8 +70,8 @@ function proposedByHand(): { readonly dangerous: number; readonly proposed: stri
       dangers: dangersFor(subjects[0]!),
       scene: { ground },
     });
-    for (let x = -100; x <= 100; x += 2.5)
-      for (let y = -100; y <= 100; y += 2.5) {
+    for (let x = -100; x <= 100; x += step)
+      for (let y = -100; y <= 100; y += step) {
         const at = { x: spot.at.x + x, y: spot.at.y + y };
         const why = dangerByHand(subjectId, venueId, placeOf(ground, spot, at));
         if (!why) continue;
@@ -83,7 +84,7 @@ function proposedByHand(): { readonly dangerous: number; readonly proposed: stri
 }
 
 test("no place that is dangerous by hand is proposed by the guard, wherever about the spot it lies", () => {
-  const { dangerous, proposed } = proposedByHand();
+  const { dangerous, proposed } = proposedByHand(2.5);
   expect(dangerous).toBeGreaterThan(10_000);
   expect(proposed).toEqual([]);
 });
@@ -92,7 +93,7 @@ test.each(["throw", "hard-ball", "landing", "passing", "animal"] as const)(
   "with the rule of %s taken out of the guard some are",
   (kind) => {
     mockWithout = kind;
-    expect(proposedByHand().proposed.length).toBeGreaterThan(0);
+    expect(proposedByHand(5).proposed.length).toBeGreaterThan(0);
   },
 );
 

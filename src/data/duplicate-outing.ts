@@ -9,6 +9,7 @@ export const duplicateOuting = (outing: Outing): Outing => ({
   revision: 0,
   forecast: undefined,
   archived: false,
+  downs: undefined,
   light: { ...outing.light, readings: [], taken: undefined },
   log: [],
   shots: outing.shots.map(({ got: _, ...shot }) => shot),

@@ -45,6 +45,8 @@ const OF_OUTING = {
   weather: "weather",
   forecast: "weather",
   programme: "programme",
+  // Told by the spot and the position that it moves.
+  downs: undefined,
   people: "people",
   packing: "packing",
   arrangements: "arrangements",

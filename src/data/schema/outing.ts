@@ -103,6 +103,20 @@ const weatherSchema = z.object({
 
 export const OUTING_VERSION = 6;
 
+/** An attempt to gain ground: where the ball is, and where one stands for it. */
+const downsSchema = z.object({
+  /** The spot that is moved with the ball, and the position that follows the line to be gained. */
+  spotId: id,
+  positionId: id,
+  /** Along the venue, or against it. */
+  toward: z.union([z.literal(1), z.literal(-1)]),
+  /** Yards from the goal line behind those who attack. */
+  ball: z.int().min(1).max(99),
+  /** Yards that are to be gained. */
+  toGo: z.int().min(1).max(99),
+  down: z.int().min(1).max(4),
+});
+
 /** The share of the daylight that comes through a roof or leaves. */
 const cover = z.object({ daylightShare: z.number().min(0).max(1) });
 
@@ -157,6 +171,7 @@ const outingFields = z.object({
   weather: weatherSchema.optional(),
   forecast: forecastSchema.optional(),
   programme: listOf(programmeEventSchema, LIMITS.events).optional(),
+  downs: downsSchema.optional(),
   people: listOf(personSchema, LIMITS.people).optional(),
   packing: packingSchema.optional(),
   arrangements: arrangementsSchema.optional(),

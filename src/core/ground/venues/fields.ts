@@ -94,6 +94,7 @@ export const FIELDS: readonly VenueTemplate[] = [
     length: 109.73,
     runOff: { side: 3.66, end: 3.66 },
     official: "referee",
+    downs: { goalLine: 45.72, yard: 0.9144 },
     marks: () => [
       boundary(48.77, 109.73),
       across(48.77, 0),

@@ -66,6 +66,8 @@ export interface VenueTemplate {
   /** Set for a venue in a hall: metres from the run-off to the walls, and from the floor to the roof (assumed). */
   readonly hall?: { readonly beyond: number; readonly height: number };
   readonly official: Official;
+  /** Where it is played by attempts to gain ground: metres from the middle of a field to the line that is a goal, and of one yard. */
+  readonly downs?: { readonly goalLine: number; readonly yard: number };
   /** Its parts, where they are more than field of play and run-off. */
   readonly parts?: () => VenuePart[];
   /** How its measures are known; by which document, `VENUE_SOURCES` tells. */

@@ -3,6 +3,7 @@ import { nextPanel } from "./next/panel";
 import { cardPanel } from "./card/panel";
 import { changesPanel } from "./changes/panel";
 import { couldBePanel } from "./could-be/panel";
+import { downAndDistancePanel } from "./down-and-distance/panel";
 import { lightTodayPanel } from "./light-today/panel";
 import { mindPanel } from "./mind/panel";
 import { owedPanel } from "./owed/panel";
@@ -23,6 +24,7 @@ export const RUN: readonly Panel[] = [
   lightTodayPanel,
   nextPanel,
   cardPanel,
+  downAndDistancePanel,
   changesPanel,
   couldBePanel,
   mindPanel,

@@ -1,0 +1,14 @@
+import { downsOf } from "@/outing/downs";
+import { type Panel, whenSeen } from "../../screen/panel";
+import { downWords } from "@/words/downs";
+
+export const downAndDistancePanel: Panel = {
+  id: "down-and-distance",
+  title: "Down and distance",
+  phone: "open",
+  wide: "open",
+  when: ({ outing, position }) => position !== undefined && downsOf(outing.ground.venue) !== undefined,
+  answer: ({ outing: { downs } }) =>
+    downs ? downWords(downs) : "the ball moves in a press, and you with it",
+  load: whenSeen(async () => (await import("./View")).DownAndDistance),
+};
