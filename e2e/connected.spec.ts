@@ -6,11 +6,20 @@ const COURSE = "cross-country-day";
 const PANEL = "Frames and calls coming in";
 
 /** Sixty events over ten hours, each with four people in it. */
+const PLACES = ["9 Water", "14 Drop", "9 Water"];
 const DAY = Array.from({ length: 60 }, (_, i) => {
   const minute = 8 * 60 + 30 + i * 10;
   const at = `${String(Math.floor(minute / 60)).padStart(2, "0")}:${String(minute % 60).padStart(2, "0")}`;
-  return `${at} Heat ${i + 1} (4 min) @ 9 Water\n 1 Ida Roth\n 2 Mia Falk\n 3 Nora Sund\n 4 Lena Holm`;
+  return `${at} Heat ${i + 1} (4 min) @ ${PLACES[i % 3]}\n 1 Ida Roth\n 2 Mia Falk\n 3 Nora Sund\n 4 Lena Holm`;
 }).join("\n");
+
+interface Stored {
+  readonly id: string;
+  readonly at: string;
+  readonly minutes: number;
+  readonly calls: number[];
+  readonly place: { readonly sort: string; readonly id: string };
+}
 
 async function bringInDay(page: Page): Promise<void> {
   await page.goto(`/outing/${COURSE}/brief`);
@@ -31,12 +40,13 @@ test("ten hours of a meet are played in a minute with delays and a line that is 
   await bringInDay(page);
   const { programme, date } = await storedOuting(page, COURSE);
   const played = playMeet({
-    events: programme.map((e: { id: string; at: string; minutes: number; calls: number[] }) => ({
+    events: programme.map((e: Stored) => ({
       id: e.id,
       starts: Date.parse(`${date}T${e.at}:00+01:00`),
       minutes: e.minutes,
       calls: e.calls,
       who: ["Ida Roth", "Mia Falk", "Nora Sund", "Lena Holm"],
+      course: `${e.place.sort}:${e.place.id}`,
     })),
     speed: 600,
     seed: 1,
@@ -46,6 +56,9 @@ test("ten hours of a meet are played in a minute with delays and a line that is 
   const delays = said("delay") as { eventIds: string[]; minutes: number }[];
   const scratched = said("scratch") as { eventId: string; name: string }[];
   expect([delays.length > 2, scratched.length > 2]).toEqual([true, true]);
+  // A delay is of one fence alone: the other goes on in time.
+  const placeOf = new Map(programme.map((e: Stored) => [e.id, e.place.id]));
+  for (const { eventIds } of delays) expect(new Set(eventIds.map((id) => placeOf.get(id))).size).toBe(1);
 
   await openPanel(page, PANEL);
   const meet = page.getByRole("group", { name: "A meet" });

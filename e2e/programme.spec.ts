@@ -63,7 +63,23 @@ test("the course day is brought in from its table and ordered into a way; it run
   const { programme } = await storedOuting(page, "cross-country-day");
   expect(programme.every((e: { late?: number }) => e.late === 20)).toBe(true);
   await page.getByRole("button", { name: "Undo" }).last().click();
-  await expect.poll(async () => (await storedOuting(page, "cross-country-day")).programme[0].late ?? 0).toBe(0);
+  await expect
+    .poll(async () => (await storedOuting(page, "cross-country-day")).programme[0].late ?? 0)
+    .toBe(0);
+
+  // One alone is late: what hangs on it moves, and nothing else.
+  await page.getByRole("button", { name: "It runs late" }).click();
+  const late = page.getByRole("group", { name: "Late by" });
+  await late.getByRole("button", { name: /^What is late/ }).click();
+  await late.getByRole("list", { name: "What is late" }).getByRole("button").last().click();
+  await expect(late).toContainText(/Nothing waits for it|It holds up/);
+  await late.getByRole("button", { name: "10 min" }).click();
+  await expect
+    .poll(async () => {
+      const { programme: now } = await storedOuting(page, "cross-country-day");
+      return now.filter((e: { late?: number }) => e.late).length;
+    })
+    .toBe(1);
 });
 
 test("an event is typed, must be covered, and an empty name is refused in its field", async ({ page }) => {

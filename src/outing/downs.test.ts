@@ -1,4 +1,4 @@
-import { fromVenue, toVenue } from "@/core/ground";
+import { fromVenue, LEAVE_KINDS, toVenue } from "@/core/ground";
 import { fromNothing } from "../../test/outings";
 import {
   afterGain,
@@ -62,8 +62,12 @@ test("a press moves the spot to the ball and the position with the line, on the 
       positions: [{ ...position!, at: west }, ...turned.ground.positions.slice(1)],
     },
   };
-  const played = playDown(afterGain(begun, 12))(placed);
   const inVenue = (at: { x: number; y: number }) => toVenue(turned.ground.venue, at);
+  // Nobody stands in the run-off without leave: the position stays behind it until that is given.
+  const outside = playDown(begun)(placed);
+  expect(inVenue(outside.ground.positions[0]!.at).x).toBeCloseTo(-(24.385 + 3.66 + 0.5), 1);
+  const given = { ...placed, ground: { ...placed.ground, leave: [...LEAVE_KINDS] } };
+  const played = playDown(afterGain(begun, 12))(given);
   expect(inVenue(played.ground.spots[0]!.at).y).toBeCloseTo(52 * 0.9144 - 45.72, 1);
   expect(inVenue(played.ground.positions[0]!.at).x).toBeCloseTo(-27.5, 1);
   expect(inVenue(played.ground.positions[0]!.at).y).toBeCloseTo(62 * 0.9144 - 45.72, 1);

@@ -1,5 +1,13 @@
 import { TRADE_PLACES } from "@/core/catalogue";
-import { bearingTo, fromVenue, toVenue, venueTemplate, type Point, type Venue } from "@/core/ground";
+import {
+  bearingTo,
+  fromVenue,
+  standingAt,
+  toVenue,
+  venueTemplate,
+  type Point,
+  type Venue,
+} from "@/core/ground";
 import { editSpot, movePosition, type Edit } from "./edits";
 import type { Outing } from "@/data";
 import { toCentimetre } from "./rounded";
@@ -68,6 +76,9 @@ export function standFor(downs: Downs): Stand {
 /** Metres beyond the line to be gained at which a long pass comes down. */
 const DEEP = 10;
 
+/** Metres beyond the run-off at which one stands who has no leave to stand in it. */
+const BEYOND = 0.5;
+
 /** Ball, line to be gained and position of an attempt, metres in the venue's own frame; `side` is 1 or −1, where the position is. */
 export function laidOut(
   downs: Downs,
@@ -88,6 +99,17 @@ export function laidOut(
   return { ball: along(downs.ball), gain, stand, position };
 }
 
+/** A place beside or behind a field as far out as its run-off reaches, in the venue's own frame. */
+function outside(venue: Venue, { x, y }: Point): Point {
+  const found = venueTemplate(venue.template);
+  if (!found.ok) return { x, y };
+  const { width, length, runOff } = found.value;
+  const [wide, long] = [width / 2 + runOff.side + BEYOND, length / 2 + runOff.end + BEYOND];
+  return Math.abs(x) > width / 2
+    ? { x: Math.sign(x) * Math.max(Math.abs(x), wide), y }
+    : { x, y: Math.sign(y) * Math.max(Math.abs(y), long) };
+}
+
 /** On which side of the field a place lies. */
 const sideOf = (venue: Venue, at: Point): 1 | -1 => (toVenue(venue, at).x < 0 ? -1 : 1);
 
@@ -104,9 +126,12 @@ export const playDown =
     const way = bearingTo(fromVenue(venue, { x: 0, y: 0 }), fromVenue(venue, { x: 0, y: downs.toward }));
     const at = toCentimetre(fromVenue(venue, { x: toVenue(venue, spot.at).x, y: laid.ball }));
     const turned = { facing: way, ...(spot.heading !== undefined && { heading: way }) };
+    const stands = fromVenue(venue, laid.position);
+    const needsLeave = standingAt(outing.ground, stands).rule === "by-leave";
+    const stood = needsLeave ? fromVenue(venue, outside(venue, laid.position)) : stands;
     const moved = editSpot(spot.id, { at, ...turned })(outing);
     return {
-      ...movePosition(position.id, { at: toCentimetre(fromVenue(venue, laid.position)) })(moved),
+      ...movePosition(position.id, { at: toCentimetre(stood) })(moved),
       downs,
     };
   };

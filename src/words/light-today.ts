@@ -4,20 +4,22 @@ import { stopsNoun } from "./format";
 
 type Source = keyof DayTaken;
 
-const SOURCE: Readonly<Record<Source, string>> = { day: "Daylight is", lamps: "The lamps are" };
+const SOURCE: Readonly<Record<Source, string>> = { day: "Daylight", lamps: "Lamps" };
 
 const offWords = (clicks: number): string => `${stopsNoun(clicks)} ${clicks < 0 ? "under" : "over"}`;
 
-/** "Daylight is 2/3 stop under the plan since 15:10; the ISO passes its ceiling from 17:20, not from 17:45." */
+/** "Daylight 2/3 stop under the plan since 15:10; past the ISO ceiling from 17:20, not 17:45." */
 export function lightTodayWords(
   { source, clicks, since, ceiling: { planned, today } }: LightToday,
   wall: (at: number) => string,
 ): string {
   const is = `${SOURCE[source]} ${offWords(clicks)} the plan since ${wall(since)}`;
-  if (planned === today || (planned && today && wall(planned) === wall(today)))
-    return today ? `${is}; the ISO passes its ceiling from ${wall(today)} all the same.` : `${is}.`;
-  if (!today) return `${is}; so the ISO stays within its ceiling, planned past it from ${wall(planned!)}.`;
-  return `${is}; the ISO passes its ceiling from ${wall(today)}${planned ? `, not from ${wall(planned)}` : ""}.`;
+  if (planned === undefined && today === undefined) return `${is}.`;
+  if (today === undefined)
+    return `${is}; within the ISO ceiling after all, planned past it from ${wall(planned!)}.`;
+  const past = `${is}; past the ISO ceiling from ${wall(today)}`;
+  if (planned === undefined) return `${past}.`;
+  return wall(planned) === wall(today) ? `${past}, as planned.` : `${past}, not ${wall(planned)}.`;
 }
 
 /** What was put into everything: "Planned with daylight 2/3 stop under". */

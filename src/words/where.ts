@@ -1,15 +1,23 @@
 import type { WayThere } from "@/answers/run/where-am-i";
 import type { Official } from "@/core/ground";
-import { bearingWords, metresWords } from "./format";
+import { bearingWords, metresWords, roundLengthWords } from "./format";
+import { lengthShown } from "./display";
+import { numberWords } from "./number";
 import { crossingsWords, wayWords } from "./programme";
 
 /** How sure a device is of its place. */
 export const withinWords = (accuracy: number): string =>
-  `Within ${metresWords(Math.max(1, Math.round(accuracy)))}, as the device says.`;
+  `Within ${roundLengthWords(Math.max(1, Math.round(lengthShown(accuracy))))}, as the device says.`;
+
+/** Kilometres where metres would be counted out: "2.9 km", "111 km". */
+const farWords = (metres: number): string => {
+  const km = metres / 1000;
+  return km < 1 ? metresWords(metres) : `${numberWords(km, km < 10 ? 1 : 0)} km`;
+};
 
 /** Somebody who is at another place altogether. */
 export const awayWords = (metres: number): string =>
-  `You are ${metresWords(metres)} from this ground: the plan does not lead you there.`;
+  `You are ${farWords(metres)} from this ground: the plan does not lead you there.`;
 
 /** Degrees to either side that count as straight on. */
 const STRAIGHT_ON = 15;

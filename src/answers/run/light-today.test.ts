@@ -34,7 +34,7 @@ test("the light is told since the first reading of those that agree, by the midd
   const today = lightToday(view)!;
   expect(today).toMatchObject({ source: "day", clicks: -2, readings: 3 });
   expect(today.since).toBe(view.window.starts + 10 * MINUTE);
-  expect(lightTodayWords(today, wall)).toMatch(/^Daylight is 2\/3 stop under the plan since \d\d:\d\d/);
+  expect(lightTodayWords(today, wall)).toMatch(/^Daylight 2\/3 stop under the plan since \d\d:\d\d/);
 });
 
 test("under a darker day the ceiling breaks earlier, and the settings then are those that the press plans", () => {
@@ -42,7 +42,7 @@ test("under a darker day the ceiling breaks earlier, and the settings then are t
   const today = lightToday(darker.view)!;
   expect(today.ceiling.today!).toBeLessThan(today.ceiling.planned!);
   expect(lightTodayWords(today, wall)).toContain(
-    `from ${wall(today.ceiling.today!)}, not from ${wall(today.ceiling.planned!)}`,
+    `from ${wall(today.ceiling.today!)}, not ${wall(today.ceiling.planned!)}`,
   );
   const planned = darker.changed(takeLight(today.source, today.taken));
   expect(lightToday(planned.view)).toBeUndefined();
