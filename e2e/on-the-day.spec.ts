@@ -17,6 +17,17 @@ async function recordDevice(page: Page): Promise<void> {
         },
       },
     });
+    class Notices {
+      static permission = "default";
+      static requestPermission = async (): Promise<string> => (Notices.permission = "granted");
+      constructor(title: string, { silent }: { readonly silent: boolean }) {
+        asked.push(`notice ${silent ? "silent" : "loud"} ${title}`);
+      }
+    }
+    Object.defineProperty(window, "Notification", { value: Notices });
+    Object.defineProperty(ServiceWorkerContainer.prototype, "getRegistration", {
+      value: async () => undefined,
+    });
     class Quiet {
       state = "running";
       currentTime = 0;
@@ -87,6 +98,28 @@ test("an athletics afternoon from its list: the next event with its call stands 
   await page.clock.setSystemTime(new Date("2027-03-06T14:45:00Z"));
   await page.clock.runFor(61_000);
   await expect(next).toContainText(/15:00 100 m final/);
+});
+
+test("a call comes as a notice once it may and the page lies behind another, without a sound while no tone is asked for", async ({
+  page,
+}) => {
+  test.skip(!isPhone(page), "a notice is the same at any size");
+  await recordDevice(page);
+  await athletics(page, "12:28");
+  await expect(page.getByRole("region", { name: "Next" })).toContainText("first call in 2 min");
+  await openPanel(page, "This phone");
+  await expect(page.getByText(/do not rely on them alone/)).toBeVisible();
+  await page.getByRole("checkbox", { name: "Notices of calls" }).click();
+  await expect(page.getByRole("checkbox", { name: "Notices of calls" })).toBeChecked();
+  const notices = async (): Promise<string[]> => (await asked(page)).filter((a) => a.startsWith("notice"));
+  await page.clock.pauseAt(new Date("2027-03-06T12:29:02Z"));
+  await page.clock.runFor(60_000);
+  await expect(page.getByText(/First call: /)).toBeVisible();
+  // In front the message on the page is enough.
+  expect(await notices()).toEqual([]);
+  await page.evaluate(() => Object.defineProperty(document, "visibilityState", { value: "hidden" }));
+  for (let i = 0; i < 10; i++) await page.clock.runFor(60_000);
+  await expect.poll(notices).toEqual([expect.stringMatching(/^notice silent Second call: /)]);
 });
 
 test("a call is heard on every stage, not on Run alone", async ({ page }) => {

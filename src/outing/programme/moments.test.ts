@@ -48,6 +48,9 @@ test("the next moment is the one that is on, then the next, then none; a stay ha
     last,
   ]);
   expect(nextMoment(jump, at(60))).toBeUndefined();
+  // Of a race of five minutes nobody waits for a part.
+  const race = timed("100 m", 5);
+  expect([momentsOf(race).length, nextMoment(race, race.starts)]).toEqual([2, undefined]);
   expect(momentsWithin(jump, at(0), at(35))).toEqual([first]);
   expect(momentsWithin(jump, at(10), at(35))).toEqual([]);
   expect(momentsWithin(jump, at(0), at(60))).toEqual([first, last]);

@@ -33,11 +33,13 @@ export function momentsOf(event: TimedEvent): TimedMoment[] {
   }));
 }
 
-/** The moment that is on at an instant, else the next one; nothing once all are over. */
-export const nextMoment = (event: TimedEvent, at: number): TimedMoment | undefined =>
-  momentsOf(event).find((m) => m.until > at);
-
 const MINUTE = 60_000;
+/** Of an event that is shorter nobody waits for a part: one is there for all of it. */
+const WAITED_FOR = 20 * MINUTE;
+
+/** The moment of a long event that is on at an instant, else the next one; nothing once all are over. */
+export const nextMoment = (event: TimedEvent, at: number): TimedMoment | undefined =>
+  event.ends - event.starts < WAITED_FOR ? undefined : momentsOf(event).find((m) => m.until > at);
 
 /** The moments that lie within a stay, to a minute. */
 export const momentsWithin = (event: TimedEvent, from: number, until: number): TimedMoment[] =>

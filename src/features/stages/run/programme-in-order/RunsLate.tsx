@@ -64,7 +64,8 @@ export function RunsLate() {
         {MINUTES.map((minutes) => (
           <Button
             key={minutes}
-            label={`${minutes} min`}
+            label={`${minutes}\u00a0min`}
+            says={`${minutes} min`}
             className="h-16 flex-1 px-0"
             onPress={() => late(minutes)}
           />
