@@ -59,7 +59,9 @@ export function roundsIn(text: string): number | undefined {
 
 /** What a list counts of an event: rounds of attempts, and how many are in it. */
 export interface Counted {
+  /** Rounds of attempts, 1 or more. */
   readonly rounds?: number;
+  /** How many are in it, 0 or more. */
   readonly entries?: number;
 }
 
