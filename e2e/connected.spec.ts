@@ -5,13 +5,15 @@ import { isPhone, openPanel, openStage, storedOuting } from "./outing";
 const COURSE = "cross-country-day";
 const PANEL = "Frames and calls coming in";
 
-/** Sixty events over ten hours, each with four people in it. */
 const PLACES = ["9 Water", "14 Drop", "9 Water"];
-const DAY = Array.from({ length: 60 }, (_, i) => {
-  const minute = 8 * 60 + 30 + i * 10;
-  const at = `${String(Math.floor(minute / 60)).padStart(2, "0")}:${String(minute % 60).padStart(2, "0")}`;
-  return `${at} Heat ${i + 1} (4 min) @ ${PLACES[i % 3]}\n 1 Ida Roth\n 2 Mia Falk\n 3 Nora Sund\n 4 Lena Holm`;
-}).join("\n");
+
+/** An event every ten minutes at one of two fences, each with four people in it. */
+const dayOf = (count: number): string =>
+  Array.from({ length: count }, (_, i) => {
+    const minute = 8 * 60 + 30 + i * 10;
+    const at = `${String(Math.floor(minute / 60)).padStart(2, "0")}:${String(minute % 60).padStart(2, "0")}`;
+    return `${at} Heat ${i + 1} (4 min) @ ${PLACES[i % 3]}\n 1 Ida Roth\n 2 Mia Falk\n 3 Nora Sund\n 4 Lena Holm`;
+  }).join("\n");
 
 interface Stored {
   readonly id: string;
@@ -21,23 +23,24 @@ interface Stored {
   readonly place: { readonly sort: string; readonly id: string };
 }
 
-async function bringInDay(page: Page): Promise<void> {
+async function bringInDay(page: Page, count = 60): Promise<void> {
   await page.goto(`/outing/${COURSE}/brief`);
   await openPanel(page, "Programme");
   await page.getByRole("button", { name: "Bring in a list" }).click();
-  await page.getByLabel("Or paste a list, a line each").fill(DAY);
-  await page.getByRole("button", { name: "Add 60 events" }).click();
+  await page.getByLabel("Or paste a list, a line each").fill(dayOf(count));
+  await page.getByRole("button", { name: `Add ${count} events` }).click();
   await openStage(page, "Run");
 }
 
 test("ten hours of a meet are played in a minute with delays and a line that is cut twice, and nothing is lost", async ({
   page,
 }) => {
-  test.skip(!isPhone(page), "what comes over the line is the same at any size");
   test.setTimeout(240_000);
+  // What comes over the line is the same at any size: three hours of it do on the other.
+  const count = isPhone(page) ? 60 : 20;
   const faults: string[] = [];
   page.on("pageerror", (error) => faults.push(error.message));
-  await bringInDay(page);
+  await bringInDay(page, count);
   const { programme, date } = await storedOuting(page, COURSE);
   const played = playMeet({
     events: programme.map((e: Stored) => ({
@@ -55,7 +58,7 @@ test("ten hours of a meet are played in a minute with delays and a line that is 
   const said = (name: string) => played.told.filter((t) => t.event === name).map((t) => t.data as never);
   const delays = said("delay") as { eventIds: string[]; minutes: number }[];
   const scratched = said("scratch") as { eventId: string; name: string }[];
-  expect([delays.length > 2, scratched.length > 2]).toEqual([true, true]);
+  expect([delays.length > 0, scratched.length > 0]).toEqual([true, true]);
   // A delay is of one fence alone: the other goes on in time.
   const placeOf = new Map(programme.map((e: Stored) => [e.id, e.place.id]));
   for (const { eventIds } of delays) expect(new Set(eventIds.map((id) => placeOf.get(id))).size).toBe(1);
@@ -74,7 +77,7 @@ test("ten hours of a meet are played in a minute with delays and a line that is 
     result?: string;
     who: string;
   }[];
-  expect(after.filter((e) => e.result)).toHaveLength(60);
+  expect(after.filter((e) => e.result)).toHaveLength(count);
   for (const event of after) {
     const late = delays.filter((d) => d.eventIds.includes(event.id)).reduce((sum, d) => sum + d.minutes, 0);
     expect([event.id, event.late ?? 0]).toEqual([event.id, late]);

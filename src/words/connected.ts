@@ -25,9 +25,21 @@ export const clockWords = (ahead: number): string =>
 export const framesForShot = (frames: number, shot: string, wanted: number): string =>
   `${countWords(frames, "frame")} for ${shot}, ${wanted} promised`;
 
-/** How many frames came in at an event, and whom tags name beside them. */
-export const framesAtEvent = (frames: number, event: string, who: readonly string[]): string =>
-  `${countWords(frames, "frame")} at ${event}${who.length > 0 ? `: ${who.slice(0, 4).join(", ")}${who.length > 4 ? ` and ${who.length - 4} more` : ""}` : ""}`;
+/** Names told one by one before the rest is counted. */
+const MOST_NAMES = 4;
+
+/** How many frames came in at an event, from where, and whom tags name beside them. */
+export function framesAtEvent(
+  frames: number,
+  event: string,
+  who: readonly string[],
+  from: readonly string[],
+): string {
+  const rest = who.length - MOST_NAMES;
+  const names = `${who.slice(0, MOST_NAMES).join(", ")}${rest > 0 ? ` and ${rest} more` : ""}`;
+  const where = from.length > 0 ? `, from ${from.join(" and ")}` : "";
+  return `${countWords(frames, "frame")} at ${event}${where}${who.length > 0 ? `: ${names}` : ""}`;
+}
 
 /** What a meet said last of what changes the day. */
 export function meetSaid(

@@ -47,7 +47,7 @@ const REASONS: { readonly [Code in ReasonCode]: (numbers: ReasonNumbers[Code]) =
     `The lamps of ${v.masts} masts give ${luxWords(v.lux)} on the side you see, by their own intensity.`,
   "zone-offset": (v) => `This light zone is set ${signedStops(v.stops)} stops against the ground about it.`,
   "reading-offsets": (v) =>
-    `Your readings correct daylight by ${signedStops(v.day)} and lamps by ${signedStops(v.lamps)} stops.`,
+    `What you measured corrects daylight by ${signedStops(v.day)} and lamps by ${signedStops(v.lamps)} stops.`,
   "ev-from-lux": (v) =>
     `Together ${luxWords(v.lux)}, that is ${evWords(v.ev)}: EV counts stops at ISO 100, one more is twice the light.`,
   "part-speed": (v) => `It moves at ${twoFigures(v.speed)} m/s across your view after following.`,

@@ -4,15 +4,21 @@ import { lightPlanOf, type Outing } from "@/data";
 import { answered } from "../answered";
 
 /** The light of the day as it was measured, where it is not the light that was planned. */
-export interface LightToday {
+export interface LightOff {
   readonly source: "day" | "lamps";
   /** Clicks by which it is brighter than planned; below 0 darker, never 0. */
   readonly clicks: number;
   /** Since when it was measured so, epoch milliseconds, and by how many readings one after the other. */
   readonly since: number;
   readonly readings: number;
+  /** The last of them, epoch milliseconds. */
+  readonly last: number;
   /** What puts it into everything. */
   readonly taken: NonNullable<DayTaken["day"]>;
+}
+
+/** The same, with what it does to the shot in hand. */
+export interface LightToday extends LightOff {
   /**
    * Epoch milliseconds from which the ISO passes its ceiling for the shot in hand, as planned and as the light is today: the first after
    * the last reading, absent where it does not.
@@ -44,40 +50,50 @@ const middle = (values: readonly number[]): number => {
 };
 
 /** Whether the day's light is the one that was planned, by what was read of it; nothing where it is, or nothing was read. */
-export const lightToday = answered(
-  ({ outing, asked, position, window }) => [outing, asked, position, window] as const,
-  (outing, asked, position, window): LightToday | undefined => {
-    const run = lastRun(outing.light);
+export const lightOff = answered(
+  ({ outing }) => [outing.light] as const,
+  (light): LightOff | undefined => {
+    const run = lastRun(light);
     const last = run.at(-1);
     if (!last) return undefined;
-    const source = sourceOf(last);
-    const { taken } = outing.light;
-    const clicks = Math.round(middle(run.map((r) => clicksOff(r, taken))));
     const since = run[0]!.at;
-    const stops = Math.max(-6, Math.min(6, middle(run.map(sourceOffset))));
-    const found = { at: since, stops };
+    return {
+      source: sourceOf(last),
+      clicks: Math.round(middle(run.map((r) => clicksOff(r, light.taken)))),
+      since,
+      readings: run.length,
+      last: last.at,
+      taken: { at: since, stops: Math.max(-6, Math.min(6, middle(run.map(sourceOffset)))) },
+    };
+  },
+);
+
+/** The same, with when the ceiling breaks: two courses of the light, so it is asked once the hand rests. */
+export const lightToday = answered(
+  (view) => [lightOff(view), view.outing, view.asked, view.position, view.window] as const,
+  (off, outing, asked, position, window): LightToday | undefined => {
+    if (!off) return undefined;
+    const { source, taken, last } = off;
     const ceilingOf = (light: Outing["light"]): number | undefined => {
-      if (!asked || !position || last.at >= window.until) return undefined;
-      const course = { ground: outing.ground, from: last.at, until: window.until, step: STEP };
+      if (!asked || !position || last >= window.until) return undefined;
       const { points, moments } = timeline({
         ...asked,
-        ...course,
         position,
+        ground: outing.ground,
         light: lightPlanOf({ ...outing, light }),
+        from: last,
+        until: window.until,
+        step: STEP,
       });
-      if ((points[0]?.short ?? 0) > 0) return last.at;
+      if ((points[0]?.short ?? 0) > 0) return last;
       return moments.find((m) => m.code === "past-ceiling")?.at;
     };
     const planned = { ...outing.light, readings: [] };
     return {
-      source,
-      clicks,
-      since,
-      readings: run.length,
-      taken: found,
+      ...off,
       ceiling: {
         planned: ceilingOf(planned),
-        today: ceilingOf({ ...planned, taken: { ...taken, [source]: found } }),
+        today: ceilingOf({ ...planned, taken: { ...planned.taken, [source]: taken } }),
       },
     };
   },

@@ -1,7 +1,7 @@
 import { toCoordinates, type Point } from "@/core/ground";
 import { stepWords } from "@/words/where";
 import { anOuting } from "../../../test/outings";
-import { turnTo, wayThere, whereOnPlan } from "./where-am-i";
+import { takenFrom, turnTo, wayThere, whereOnPlan } from "./where-am-i";
 
 const hockey = anOuting("hockey-semi-final").view;
 const { ground } = hockey.outing;
@@ -41,4 +41,12 @@ test("nearer than the device can tell is there; where no way is known the straig
 
 test("a turn is told to the side on which it is shorter", () => {
   expect([turnTo(10, 350), turnTo(350, 10), turnTo(90, 0)]).toEqual([20, -20, 90]);
+});
+
+test("a frame is taken from the position that the device is at, from none between them, from that in hand where it tells nothing", () => {
+  const [a, b] = ground.positions;
+  const beside = { x: b!.at.x + 9, y: b!.at.y };
+  expect(takenFrom(ground, told(beside), a!.id)).toBe(b!.id);
+  expect(takenFrom(ground, told({ x: 0, y: 0 }), a!.id)).toBeUndefined();
+  expect(takenFrom(ground, undefined, a!.id)).toBe(a!.id);
 });

@@ -72,5 +72,22 @@ export function wayThere({ ground, pace, from, accuracy, to }: Walk): WayThere {
   };
 }
 
+/** Metres about a position within which somebody is at it, however sure the device is. */
+const AT_POSITION = 15;
+
+/** The position that one is at: the nearest where the device tells its place, none between them; that in hand where it tells none. */
+export function takenFrom(
+  ground: Ground,
+  told: Told | undefined,
+  inHandId: string | undefined,
+): string | undefined {
+  if (!told) return inHandId;
+  const at = onPlan(ground.anchor, told);
+  const near = ground.positions
+    .map((p) => ({ id: p.id, away: planDistance(p.at, at) }))
+    .filter(({ away }) => away <= Math.max(AT_POSITION, told.accuracy));
+  return near.toSorted((a, b) => a.away - b.away)[0]?.id;
+}
+
 /** Degrees that one turns to walk along a bearing when one looks along another: −180 to 180, to the right above 0. */
 export const turnTo = (bearing: number, heading: number): number => turnBetween(heading, bearing);

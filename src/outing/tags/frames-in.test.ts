@@ -16,7 +16,7 @@ const MINUTE = 60_000;
 test("frames belong to the event that was on, whatever the camera's clock says, and to whom was tagged beside them", () => {
   const frames = [
     frame(one!.starts + MINUTE),
-    frame(one!.starts + 2 * MINUTE),
+    { ...frame(one!.starts + 2 * MINUTE), positionId: outing.ground.positions[1]!.id },
     frame(one!.ends + 8 * MINUTE),
     // This one came late over the cable: its own clock says when it was taken.
     { ...frame(two!.starts + MINUTE), came: two!.starts + 9 * MINUTE },
@@ -27,9 +27,15 @@ test("frames belong to the event that was on, whatever the camera's clock says, 
     { at: one!.starts + 4 * MINUTE, names: ["Mia Falk"] },
   ];
   expect(framesByEvent(outing, frames, tags)).toEqual([
-    { eventId: one!.id, name: "Heat 1", frames: 2, who: ["Ida Roth"] },
-    { eventId: undefined, name: "", frames: 1, who: [] },
-    { eventId: two!.id, name: "Heat 2", frames: 1, who: [] },
+    {
+      eventId: one!.id,
+      name: "Heat 1",
+      frames: 2,
+      from: [outing.ground.positions[1]!.name],
+      who: ["Ida Roth"],
+    },
+    { eventId: undefined, name: "", frames: 1, from: [], who: [] },
+    { eventId: two!.id, name: "Heat 2", frames: 1, from: [], who: [] },
   ]);
 });
 

@@ -4,6 +4,8 @@ import { eventAt } from "./tagging";
 /** A frame as it was told by the camera: for which shot, and when by the clock of the camera and by that of the device. */
 export interface FrameTold {
   readonly shotId: string;
+  /** Where it was taken from; absent where that is not known. */
+  readonly positionId?: string;
   /** Epoch milliseconds by the camera's clock. */
   readonly taken: number;
   /** Epoch milliseconds at which it came in. */
@@ -16,6 +18,8 @@ export interface FramesOfEvent {
   readonly eventId: string | undefined;
   readonly name: string;
   readonly frames: number;
+  /** Names of the positions that they were taken from. */
+  readonly from: readonly string[];
   readonly who: readonly string[];
 }
 
@@ -35,21 +39,24 @@ export function framesByEvent(
   tags: readonly Pick<Tag, "at" | "names">[],
 ): FramesOfEvent[] {
   const ahead = clockAheadOf(frames);
-  const found = new Map<string, { name: string; at: number[] }>();
+  const found = new Map<string, { name: string; at: number[]; from: Set<string> }>();
   for (const frame of frames) {
     const at = frame.taken - ahead;
     const event = eventAt(outing, at);
     const key = event?.id ?? "";
-    const own = found.get(key) ?? { name: event?.name ?? "", at: [] };
+    const own = found.get(key) ?? { name: event?.name ?? "", at: [], from: new Set() };
     own.at.push(at);
+    const position = outing.ground.positions.find((p) => p.id === frame.positionId);
+    if (position) own.from.add(position.name);
     found.set(key, own);
   }
-  return [...found].map(([eventId, { name, at }]) => {
+  return [...found].map(([eventId, { name, at, from }]) => {
     const beside = tags.filter((t) => at.some((a) => Math.abs(a - t.at) <= BESIDE));
     return {
       eventId: eventId || undefined,
       name,
       frames: at.length,
+      from: [...from],
       who: [...new Set(beside.flatMap((t) => t.names))],
     };
   });

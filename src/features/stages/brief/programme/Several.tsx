@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { View } from "react-native";
+import { ScrollView, View } from "react-native";
 import type { ProgrammeEvent } from "@/data";
 import { editEvents, removeEvents, repeatEvents, shiftEvents, type Edit } from "@/outing/edits";
 import { eventKinds, kindOfEvent } from "@/outing/programme/kinds";
@@ -35,7 +35,8 @@ export function Several() {
         chosen={which}
         onChoose={setWhich}
       />
-      <View role="group" aria-label="Events to change">
+      {/* What can be done with them stays in reach under a long day. */}
+      <ScrollView className="max-h-[300px]" role="group" aria-label="Events to change">
         {shown.map((event) => (
           <CheckRow
             key={event.id}
@@ -45,7 +46,7 @@ export function Several() {
             onChange={(on) => setOff(on ? off.filter((id) => id !== event.id) : [...off, event.id])}
           />
         ))}
-      </View>
+      </ScrollView>
       <Changes ids={ids} />
     </View>
   );

@@ -2,6 +2,7 @@ import { useMemo } from "react";
 import { Image, View } from "react-native";
 import { asWritten, pictureTells } from "@/answers/expose/picture-light";
 import { nameMarked } from "@/outing/people/refused";
+import { takenFrom } from "@/answers/run/where-am-i";
 import { framesByEvent, type FrameTold } from "@/outing/tags/frames-in";
 import { keepReading, readingFrom } from "@/outing/edits/reading";
 import { Button } from "@/ui/controls/Button";
@@ -10,6 +11,7 @@ import { useToast } from "@/ui/layout/toast";
 import { countWords, pictureSaysWords, settingsWords } from "@/words";
 import { clockWords, framesAtEvent, framesForShot, lineWords } from "@/words/connected";
 import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { usePlace } from "../../../device/place";
 import { useTags, useTagsRead } from "../who-was-that/tag-store";
 import { useCamera, type FrameIn } from "./camera-store";
 import { useFramesIn } from "./frames-in-store";
@@ -29,8 +31,9 @@ export function CameraLine() {
       focalLengthMm: now.sighting.frame.focalLengthMm,
       body: { framesPerSecond, frameMb, bufferMb },
       inHand: () => {
-        const { outing, shot } = store.getState().view;
-        return { outingId: outing.id, shotId: shot.id };
+        const { outing, shot, position } = store.getState().view;
+        const positionId = takenFrom(outing.ground, usePlace.getState().fix, position?.id);
+        return { outingId: outing.id, shotId: shot.id, positionId };
       },
     });
   };
@@ -75,6 +78,7 @@ function FramesIn() {
               e.frames,
               e.name,
               e.who.map((name) => nameMarked(name, people)),
+              e.from,
             )}
           </Txt>
         ))}

@@ -48,8 +48,12 @@ interface Camera {
       readonly frameMb?: number;
       readonly bufferMb?: number;
     };
-    /** The outing and the shot in hand as a frame comes in. */
-    readonly inHand: () => { readonly outingId: string; readonly shotId: string };
+    /** The outing and the shot in hand as a frame comes in, and where it is taken from. */
+    readonly inHand: () => {
+      readonly outingId: string;
+      readonly shotId: string;
+      readonly positionId?: string;
+    };
   }) => void;
   readonly leave: () => void;
 }
@@ -62,12 +66,12 @@ export const useCamera = create<Camera>((set) => {
     source = undefined;
     set({ state });
   };
-  const take = async (text: string, { outingId, shotId }: InHand): Promise<void> => {
+  const take = async (text: string, { outingId, ...hand }: InHand): Promise<void> => {
     const came = Date.now();
     const read = frameSchema.safeParse(parsed(text));
     if (!read.success) return;
     const { picture, bufferFrames, cardMb, ...exif } = read.data;
-    useFramesIn.getState().add(outingId, { shotId, came, taken: Date.parse(exif.DateTimeOriginal) });
+    useFramesIn.getState().add(outingId, { ...hand, came, taken: Date.parse(exif.DateTimeOriginal) });
     const pixels = await pixelsOf(blobFrom(picture, "image/png"));
     set({
       frame: {

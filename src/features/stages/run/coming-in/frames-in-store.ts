@@ -10,7 +10,16 @@ const OUTINGS = 3;
 
 const kept = z.record(
   z.string().max(60),
-  z.array(z.object({ shotId: z.string().max(60), taken: z.number(), came: z.number() })).max(MOST),
+  z
+    .array(
+      z.object({
+        shotId: z.string().max(60),
+        positionId: z.string().max(60).optional(),
+        taken: z.number(),
+        came: z.number(),
+      }),
+    )
+    .max(MOST),
 );
 
 interface FramesIn {

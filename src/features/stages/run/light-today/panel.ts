@@ -1,4 +1,4 @@
-import { lightToday } from "@/answers/run/light-today";
+import { lightOff } from "@/answers/run/light-today";
 import { type Panel, whenSeen } from "../../screen/panel";
 
 export const lightTodayPanel: Panel = {
@@ -6,6 +6,6 @@ export const lightTodayPanel: Panel = {
   title: "The light today",
   phone: "lead",
   wide: "lead",
-  when: (view) => lightToday(view) !== undefined,
+  when: (view) => lightOff(view) !== undefined,
   load: whenSeen(async () => (await import("./View")).LightOfToday),
 };
