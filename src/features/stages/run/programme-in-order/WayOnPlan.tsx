@@ -1,15 +1,14 @@
-import { Fragment } from "react";
 import { View } from "react-native";
-import { Circle, G, Path, Rect, Text as SvgText } from "react-native-svg";
+import { Circle, G, Rect, Text as SvgText } from "react-native-svg";
 import type { Coverage } from "@/core/schedule";
 import { stopsOf, type Step } from "@/outing/programme/order";
 import { useSize } from "@/ui/layout/use-size";
 import { labelWidth, placeLabels } from "@/ui/plan/labels";
-import { pathOf } from "@/ui/plan/paths";
 import { toScreen, type PlanView } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
 import { GroundSketch } from "../../../outing/GroundSketch";
 import { useOuting } from "../../../outing/use-outing";
+import { WayLine } from "../../ground/drawing/WayLine";
 
 const HEIGHT = 300;
 const TYPE = 14;
@@ -81,15 +80,8 @@ function Way({ view, steps, ways }: Props & { view: PlanView }) {
 
 /** The lines of a way from stop to stop. */
 export function Legs({ view, steps, ways }: Props & { view: PlanView }) {
-  const { sheet, sun } = useTokens();
-  const legs = steps.slice(1).flatMap((step, i) => {
+  return steps.slice(1).map((step, i) => {
     const way = ways[steps[i]!.position.id]?.[step.position.id]?.way;
-    return way ? [{ key: `${step.event.id} ${step.visit.from}`, way }] : [];
+    return way && <WayLine key={`${step.event.id} ${step.visit.from}`} view={view} way={way} />;
   });
-  return legs.map(({ key, way }) => (
-    <Fragment key={key}>
-      <Path d={pathOf(view, way, false)} fill="none" stroke={sheet} strokeWidth={5} />
-      <Path d={pathOf(view, way, false)} fill="none" stroke={sun} strokeWidth={2.5} />
-    </Fragment>
-  ));
 }

@@ -1,13 +1,11 @@
 import { View } from "react-native";
-import { Path } from "react-native-svg";
 import type { Point } from "@/core/ground";
 import type { Outing } from "@/data";
 import type { WayThere } from "@/answers/run/where-am-i";
 import { useSize } from "@/ui/layout/use-size";
-import { pathOf } from "@/ui/plan/paths";
-import { useTokens } from "@/ui/theme/theme";
 import { GroundSketch } from "../../../outing/GroundSketch";
 import { MyPlace } from "../../ground/drawing/MyPlace";
+import { WayLine } from "../../ground/drawing/WayLine";
 
 const HEIGHT = 240;
 
@@ -20,7 +18,6 @@ interface Props {
 
 /** The ground with where one is, and the way that is walked. */
 export function MyWay({ outing, at, accuracy, way }: Props) {
-  const { sun, sheet } = useTokens();
   const [size, onLayout] = useSize();
   const legs = way && way.kind !== "there" ? way.way : [];
   return (
@@ -31,12 +28,7 @@ export function MyWay({ outing, at, accuracy, way }: Props) {
           size={{ width: size.width, height: HEIGHT }}
           over={(view) => (
             <>
-              {legs.length > 1 && (
-                <>
-                  <Path d={pathOf(view, legs, false)} fill="none" stroke={sheet} strokeWidth={5} />
-                  <Path d={pathOf(view, legs, false)} fill="none" stroke={sun} strokeWidth={2.5} />
-                </>
-              )}
+              {legs.length > 1 && <WayLine view={view} way={legs} />}
               <MyPlace view={view} at={at} accuracy={accuracy} />
             </>
           )}
