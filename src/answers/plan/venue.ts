@@ -46,6 +46,12 @@ export function officialAt({ template }: Venue): Official {
   return found.ok ? found.value.official : "stewards";
 }
 
+/** Whether a game of attempts to gain ground is played at a venue. */
+export function isPlayedByDowns({ template }: Venue): boolean {
+  const found = venueTemplate(template);
+  return found.ok && found.value.downs !== undefined;
+}
+
 /** The parts of a venue as they are drawn, and the official who gives leave there. */
 export function venueSeen(venue: Venue) {
   return {

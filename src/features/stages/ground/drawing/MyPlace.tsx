@@ -1,10 +1,8 @@
 import { Circle, G, Path } from "react-native-svg";
-import { whereOnPlan } from "@/answers/run/where-am-i";
 import type { Point } from "@/core/ground";
 import { screenStep, toScreen, type PlanView } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
 import { usePlace } from "../../../device/place";
-import { useOuting } from "../../../outing/use-outing";
 
 interface Props {
   readonly view: PlanView;
@@ -46,13 +44,4 @@ export function MyPlace({ view, at, accuracy }: Props) {
       <Path d={cross} stroke={ink} strokeWidth={3} strokeLinecap="round" />
     </G>
   );
-}
-
-/** The same on the plan of the open outing, while the device is asked; nothing of another place. */
-export function MyPlaceHere({ view }: { view: PlanView }) {
-  const fix = usePlace((s) => s.fix);
-  const outing = useOuting((v) => v.outing);
-  if (!fix) return null;
-  const { at, isFar } = whereOnPlan({ outing }, fix);
-  return isFar ? null : <MyPlace view={view} at={at} accuracy={fix.accuracy} />;
 }

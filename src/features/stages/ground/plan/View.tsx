@@ -15,13 +15,14 @@ import { metresWords } from "@/words";
 import { editSpot, movePosition } from "@/outing/edits";
 import { clearTop } from "@/ui/plan/clear-place";
 import { toCentimetre } from "@/outing/rounded";
+import { usePlace } from "../../../device/place";
+import { Late } from "../../../layout/Late";
 import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { useUnfolded } from "../../screen/unfolded";
 import { useDrawing } from "../draw/use-drawing";
 import { throwsShadows } from "@/answers/plan/light";
 import { Grass, Lit, Names, Standing, SunShadows } from "../drawing/GroundDrawing";
 import type { FirstLabel } from "../drawing/SpotLabels";
-import { MyPlaceHere } from "../drawing/MyPlace";
 import { SheetMarks } from "../drawing/SheetMarks";
 import { SunComb } from "./SunComb";
 import { usePositionSearch } from "../other-positions/position-search";
@@ -103,7 +104,7 @@ export function GroundPlan({ under, first }: Props) {
           (v) => <Standing view={v} found={found} />,
           (v) => <Lit view={v} />,
           ...(under ? [under] : []),
-          (v) => <MyPlaceHere view={v} />,
+          (v) => <Me view={v} />,
           (v) => <Names view={v} found={found} first={first} />,
         ]}
         edge={(v) => (
@@ -145,6 +146,14 @@ function Pencil({
       </IconButton>
     </View>
   );
+}
+
+const loadMyPlace = async () => (await import("../drawing/MyPlaceHere")).MyPlaceHere;
+
+/** Where the device is, once it is asked. */
+function Me({ view }: { view: PlanView }) {
+  const isAsked = usePlace((s) => s.on);
+  return isAsked ? <Late load={loadMyPlace}>{(MyPlaceHere) => <MyPlaceHere view={view} />}</Late> : null;
 }
 
 /** The comb of the minute's sun, or the word that stands where there is none. */

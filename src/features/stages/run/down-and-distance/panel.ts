@@ -1,4 +1,4 @@
-import { downsOf } from "@/outing/downs";
+import { isPlayedByDowns } from "@/answers/plan/venue";
 import { type Panel, whenSeen } from "../../screen/panel";
 import { downWords } from "@/words/downs";
 
@@ -7,7 +7,7 @@ export const downAndDistancePanel: Panel = {
   title: "Down and distance",
   phone: "open",
   wide: "open",
-  when: ({ outing, position }) => position !== undefined && downsOf(outing.ground.venue) !== undefined,
+  when: ({ outing, position }) => position !== undefined && isPlayedByDowns(outing.ground.venue),
   answer: ({ outing: { downs } }) =>
     downs ? downWords(downs) : "the ball moves in a press, and you with it",
   load: whenSeen(async () => (await import("./View")).DownAndDistance),
