@@ -83,11 +83,8 @@ export function benchCoverage(): void {
   }
   const parts = dayInPart();
   const order = seconds(() => void runningOrder(parts));
-  const chances =
-    seconds(
-      () => void chancesOf({ ...parts, began: parts.start.at, uncertain: {} }, runningOrder(parts).visits),
-    ) - order;
   const { visits, method, value, all } = runningOrder(parts);
+  const chances = seconds(() => void chancesOf({ ...parts, began: parts.start.at, uncertain: {} }, visits));
   console.log(
     `  an order of ${PARTS} events in part at five places with its chances   ${((order + chances) * 1000).toFixed(0)} ms here (aim 1000), ${((100 * chances) / (order + chances)).toFixed(0)} % of it chances; ${visits.length} stays, ${method}, ${((100 * value) / all).toFixed(0)} % of the day`,
   );
