@@ -97,8 +97,8 @@ export const sourceOf = ({ dayShare }: Reading): "day" | "lamps" => (dayShare >=
 const MOST_STOPS = 6;
 
 /**
- * Stops by which the source that a reading speaks of is brighter than the model, so that the total at the moment of the reading comes out as measured; bounded to six
- * stops when the other source alone is already brighter than what was measured.
+ * Stops by which the source that a reading speaks of is brighter than the model, so that the total at the moment of the reading
+ * comes out as measured; bounded to six stops when the other source alone is already brighter than what was measured.
  */
 export function sourceOffset(reading: Reading): number {
   const share = sourceOf(reading) === "day" ? reading.dayShare : 1 - reading.dayShare;

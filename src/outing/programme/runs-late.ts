@@ -1,6 +1,5 @@
 import type { Outing } from "@/data";
-import type { Edit } from "../edits";
-import { editEvent } from "../edits";
+import { editEvent, type Edit } from "../edits";
 import { keyOfPlace } from "./event-places";
 import { timedProgramme, type TimedEvent } from "./event-times";
 import { kindOfEvent } from "./kinds";
