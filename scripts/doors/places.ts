@@ -47,7 +47,7 @@ const WHY: Readonly<Partial<Record<ScoreCode, string>>> = {
 
 const SUMMER = { date: "2027-05-22", from: "14:00", until: "16:00", starts: "15:00" };
 /** Places that the grid has at most: coarse, since what is found is polished. */
-const MOST_PLACES = 350;
+const MOST_PLACES = 200;
 
 function outingFor(subjectId: string, side: TradePlace["side"]): Outing {
   const row = SUBJECTS.find((s) => s.id === subjectId)!;
