@@ -1,5 +1,5 @@
 import { createAssessments } from "../../src/outing/assessments";
-import type { Assessment, NoPicture } from "../../src/core/judge";
+import { reasonsOf, type AssessInput, type Assessment, type NoPicture } from "../../src/core/judge";
 import { choiceOf, wallTimeOf } from "../../src/data";
 import type { OutingFile } from "../../src/data/files";
 import {
@@ -19,6 +19,7 @@ interface Row {
   readonly time: string;
   readonly shot: string;
   readonly position: string;
+  readonly input: AssessInput;
   readonly found: Assessment | NoPicture;
 }
 
@@ -42,11 +43,13 @@ function walk(
       const own = positions.filter(
         (p) => asked.position !== undefined || choice.positionId === null || p.id === choice.positionId,
       );
+      const question = { outing, kit, preferences };
       return own.map((position) => ({
         time: wallTimeOf(at, outing.timeZone),
         shot: shot.name,
         position: position.name,
-        found: answers.assessment({ outing, kit, preferences }, shot.id, position.id, at)!,
+        input: { ...answers.asked(question, shot.id)!, position, scene: answers.scene(question, at) },
+        found: answers.assessment(question, shot.id, position.id, at)!,
       }));
     }),
   );
@@ -73,10 +76,10 @@ function cells({ time, shot, position, found }: Row): string[] {
     time,
     shot,
     position,
-    metresWords(found.sighting.distance.value),
+    metresWords(found.sighting.distance),
     lightSideWords(found.light).value,
-    evWords(found.light.ev.value).slice(3),
-    percentWords(found.sighting.fill.value),
+    evWords(found.light.ev).slice(3),
+    percentWords(found.sighting.fill),
     shutterWords(settings.shutter),
     apertureWords(settings.aperture),
     isoWords(settings.iso).slice(4),
@@ -114,7 +117,7 @@ export function assessFile(args: readonly string[]): Outcome {
   return done(
     asked.json
       ? JSON.stringify(
-          rows.map((r) => r.found),
+          rows.map(({ input, found }) => (found.ok ? { ...found, reasons: reasonsOf(input, found) } : found)),
           null,
           2,
         )

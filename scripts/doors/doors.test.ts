@@ -131,7 +131,7 @@ test("as JSON the whole assessment comes out, from any position and at any insta
     ids: { shot: "drag-flick", position: "a" },
     at: Date.UTC(2026, 9, 17, 15, 27),
   });
-  expect(found.sighting.distance.because[0].code).toBe("distance-in-space");
+  expect(found.reasons.distance[0].code).toBe("distance-in-space");
 });
 
 test("what a slow reader had not taken when the command ended was cut off at 64 KiB", async () => {

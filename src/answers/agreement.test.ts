@@ -257,7 +257,7 @@ test("what hides a subject in front of it is what the frame draws there, and a w
       const near = 0.6;
       return (
         // What is nearer than half a metre would fill the frame as a blur, and is not drawn.
-        answer.hidden.obstacleIds.every((id) => drawn.has(id) || found(v).sighting.distance.value < near) &&
+        answer.hidden.obstacleIds.every((id) => drawn.has(id) || found(v).sighting.distance < near) &&
         answer.behind.every(({ thing }) => behind.has(thing.id)) &&
         answer.behind.length === behind.size &&
         (answer.hidden.share === 0) ===

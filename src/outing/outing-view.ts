@@ -61,6 +61,16 @@ export interface OutingView extends Looking, Minute {
   readonly scene: Scene;
   /** For the shot in hand at the minute; undefined while the kit lacks what it takes. */
   from(positionId: string | null): Assessment | NoPicture | undefined;
+  /**
+   * What `assess` is asked: of the shot in hand, from the position that is looked from, at the minute, unless another is told; undefined
+   * while there is none of it.
+   */
+  asking(other?: {
+    readonly shotId?: string;
+    readonly positionId?: string;
+    /** Epoch milliseconds. */
+    readonly at?: number;
+  }): AssessInput | undefined;
   /** Another shot with its own kit, at the minute, from the position that is looked from. */
   besides(shotId: string): Assessment | NoPicture | undefined;
   /** Positions that are vetoed for the shot in hand, or give no picture. No veto hangs on the minute. */
@@ -146,6 +156,12 @@ export function createViews(answers: Assessments): (looking: Looking) => OutingV
       get scene() {
         return answers.scene(looking, minute.at);
       },
+      asking: (other = {}) => {
+        const asked = answers.asked(looking, other.shotId ?? shot.id);
+        const id = other.positionId ?? positionId;
+        const position = outing.ground.positions.find((p) => p.id === id);
+        return asked && position && inputKept(asked, position, answers.scene(looking, other.at ?? minute.at));
+      },
       from: (id) => answers.assessment(looking, shot.id, id, minute.at),
       besides: (id) => answers.assessment(looking, id, positionId, minute.at),
       get ruledOut() {
@@ -159,8 +175,7 @@ export function createViews(answers: Assessments): (looking: Looking) => OutingV
         return inHand?.ok ? inHand : undefined;
       },
       get input() {
-        const { asked } = view;
-        return asked && view.position && inputKept(asked, view.position, view.scene);
+        return view.asking();
       },
       get frame() {
         const { input, found } = view;

@@ -184,7 +184,7 @@ export function focusRingSentence(
   { distance, depth }: Pick<Sighting, "distance" | "depth">,
 ): string {
   if (!read.ok) return "So near a thin lens forms no image: read the ring again.";
-  const off = read.value - distance.value;
+  const off = read.value - distance;
   const sharp = read.value >= depth.near && (depth.far === "unbounded" || read.value <= depth.far);
   const where =
     Math.abs(off) < 0.01

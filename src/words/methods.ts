@@ -48,6 +48,18 @@ const METHODS: Readonly<Record<MethodName | ToldName, string>> = {
   "frameSubject.kept":
     "share of each side that a crop to the wished size keeps; all of it where the lens reaches",
   "frameSubject.keptLongEdgePx": "pixels along the long edge that this crop keeps",
+  "frameSubject.frameUp": "metres that the frame is tall at the subject, before any crop",
+  "frameSubject.frameAcross": "metres that the frame is wide at the subject, before any crop",
+  "findLight.evInCloud": "the same light with the sun behind the cloud that passes",
+  "settingsAsked.lensWidest":
+    "the widest aperture of the lens at this focal length, with its converter; whole clicks",
+  "settingsAsked.diffractionAperture":
+    "the narrowest aperture whose disc of diffraction stays within the circle that the shot’s rule allows; whole clicks",
+  "settingsAsked.lightEv":
+    "the light that is exposed for: that on the subject, or that of the sky behind where it is to stand dark",
+  "solveSettings.filterStops":
+    "stops of a neutral-density filter that are left over at base ISO and the smallest aperture; whole stops",
+  streakExposure: "the exposure at which the place behind runs the wished share of the frame’s width",
   partSizeOf:
     "the size of the part as it is seen from here: its share of the height, or the width that a turned subject shows",
   "findLight.sun":

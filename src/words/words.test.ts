@@ -3,6 +3,7 @@ import { DEFAULT_PREFERENCES, windowOf } from "@/data";
 import { createAssessments } from "@/outing/assessments";
 import { readFileSync } from "node:fs";
 import path from "node:path";
+import { reasonsOf } from "@/core/judge";
 import { SOURCES } from "@/core/units";
 import { shutterNearest } from "@/core/exposure";
 import {
@@ -73,11 +74,11 @@ test("no reason and no judgement of any demo picture, over the day, lacks a numb
         for (const at of [from, (from + until) / 2, until]) {
           const found = answers.assessment(question, shot.id, position.id, at);
           if (!found?.ok) continue;
-          const { sighting, light, settings, judgement } = found;
-          const figures = [sighting.distance, sighting.fill, light.ev, ...Object.values(settings.because)];
+          const scene = answers.scene(question, at);
+          const reasons = reasonsOf({ ...answers.asked(question, shot.id)!, position, scene }, found);
           const sentences = [
-            ...figures.flatMap((f) => f.because.map((reason) => reasonSentence(reason))),
-            ...judgement.map((j) => judgementSentence(j)),
+            ...Object.values(reasons).flatMap((of) => of.map((reason) => reasonSentence(reason))),
+            ...found.judgement.map((j) => judgementSentence(j)),
           ];
           for (const sentence of sentences) {
             expect(sentence).toMatch(/\.$/);

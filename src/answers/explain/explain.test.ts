@@ -1,12 +1,11 @@
 import { apertureFNumber, isoSpeed, shutterSeconds } from "@/core/exposure";
 import { FUNCTIONS } from "@/core/figures";
 import { SUBJECTS } from "@/core/catalogue";
-import { EVEN_SHARE, weightsFor } from "@/core/judge";
+import { blurModelOf, EVEN_SHARE, reasonsOf, weightsFor, type ReasonNumbers } from "@/core/judge";
 import { NIGHT_LUX } from "@/core/scene";
-import type { OutingView } from "@/outing/outing-view";
 import { demoOutings } from "../../../demo";
 import { BAGS, fromNothing, looked } from "../../../test/outings";
-import { explain, EXPLAINED, shownFrom, type Explained } from "./explain";
+import { explain, EXPLAINED, shownAt, type Explained, type Shown } from "./explain";
 import { workedAgain, type Figure } from "./figure";
 
 /** Every figure of a sum, the pressed one first; one that goes into several others comes once. */
@@ -25,7 +24,7 @@ function givenIn(value: unknown, into = new Set<number>()): Set<number> {
 }
 
 /** Walks every sum of a view: each figure comes out of its function again, and what ends a sum stands in the question. */
-function walk(view: Pick<OutingView, "input" | "found">): number {
+function walk(view: Shown): number {
   if (!view.input) return 0;
   const { shot, rig, locked, lightTurn, walk, weights = weightsFor(shot.intent) } = view.input;
   const chosen = givenIn([shot, rig, locked, lightTurn, walk, weights, NIGHT_LUX, EVEN_SHARE, 0]);
@@ -69,7 +68,8 @@ test("every figure of the demo's shots that can be pressed comes out of its func
     for (const { id } of outing.shots) {
       const { view } = looked(outing).shot(id);
       walked += walk(view);
-      for (const position of outing.ground.positions) walked += walk(shownFrom(view, position.id));
+      for (const position of outing.ground.positions)
+        walked += walk(shownAt(view, { positionId: position.id }));
     }
   expect(walked).toBeGreaterThan(1000);
 });
@@ -102,13 +102,53 @@ test("the blur that was opened was another than the one that is said: each figur
     if (!found) return;
     const { held, budget } = found.motion;
     if (held.blurUm !== budget.totalUm) unmended++;
+    const { frame, partSize, heightAngle, bearing } = found.sighting;
+    const { lux } = found.light;
+    const { body } = found.motion;
+    // As the reasons say them.
+    const told = Object.fromEntries(
+      Object.values(reasonsOf(view.input!, found))
+        .flat()
+        .map(({ code, numbers }) => [code, numbers]),
+    ) as Partial<ReasonNumbers>;
+    const slowest = blurModelOf(view.input!, found).slowestExposure(found.settings.settings.aperture);
+    const px = (um: number): number => um / found.motion.deliveredPixelUm;
     const said: Record<Explained, number | undefined> = {
+      bearing,
+      heightAngle,
+      partSize,
+      frameAcross: frame.frameAcross,
+      frameUp: frame.frameUp,
+      magnification: frame.magnification,
+      keptPx: frame.keptLongEdgePx,
+      evInCloud: found.light.evInCloud,
+      exposedEv: told["exposed-for-sky"]?.ev ?? found.light.ev,
+      lux: lux.total,
+      sunLux: lux.sun,
+      skyLux: lux.sky,
+      groundLux: lux.ground,
+      moonLux: lux.moon,
+      lampsLux: lux.lamps,
+      lost: found.settings.lostStops,
+      closeUpLoss: 2 * Math.log2(1 + frame.magnification),
+      nettingLoss: told["netting-takes"]?.stops ?? 0,
+      glassLoss: told["glass-takes"]?.stops ?? 0,
+      heldSpeed: told["part-speed"]!.speed,
+      imageSpeed: told["part-speed"]!.speed * body.umPerMetre,
+      slowest: typeof slowest === "number" ? slowest : undefined,
+      streakExposure: told["streak-drawn"]?.seconds,
+      blurPx: px(held.blurUm),
+      tolerancePx: px(held.toleranceUm),
+      filter: found.settings.filterStops,
+      widest: told["lens-widest"]!.fNumber,
+      diffraction: told["diffraction-from"]!.fNumber,
+      depthFNumber: found.settings.depth.fNumber,
       shutter: shutterSeconds(found.settings.settings.shutter),
       aperture: apertureFNumber(found.settings.settings.aperture),
       iso: isoSpeed(found.settings.settings.iso),
-      ev: found.light.ev.value,
-      distance: found.sighting.distance.value,
-      fill: found.sighting.fill.value,
+      ev: found.light.ev,
+      distance: found.sighting.distance,
+      fill: found.sighting.fill,
       blur: held.blurUm,
       chance: held.chance,
       near: found.sighting.depth.near,

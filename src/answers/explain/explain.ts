@@ -1,37 +1,102 @@
-import type { Assessment } from "@/core/judge";
+import { assess, type AssessInput, type Assessment } from "@/core/judge";
+import type { Settings } from "@/core/exposure";
 import type { OutingView } from "@/outing/outing-view";
 import type { Figure } from "./figure";
 import { scoreOf } from "./score-sum";
 import type { Pictured } from "./pictured";
-import { distanceOf, evOf, focalLengthOf, keptOf, fillOf } from "./place-sums";
 import {
+  closeUpLossOf,
+  evInCloudOf,
+  evOf,
+  glassLossOf,
+  lostOf,
+  luxFrom,
+  luxOf,
+  nettingLossOf,
+} from "./light-sums";
+import {
+  bearingOf,
+  distanceOf,
+  fillOf,
+  focalLengthOf,
+  frameSideOf,
+  heightAngleOf,
+  keptOf,
+  keptPxOf,
+  magnificationOf,
+  partSizeOf,
+} from "./place-sums";
+import {
+  apertureEndOf,
   apertureOf,
   blurOf,
+  blurPxOf,
   chanceOf,
+  depthFNumberOf,
+  exposedEvOf,
   farOf,
+  filterOf,
+  heldSpeedOf,
+  imageSpeedOf,
   isoOf,
   nearOf,
   shutterOf,
+  slowestOf,
   softnessOf,
+  streakExposureOf,
   toleranceOf,
+  tolerancePxOf,
 } from "./sums";
 
-/** The figures that can be pressed, each with its sum; none where the picture has no such figure: a far end that is nowhere, a background that is plain. */
+/** The figures of a picture, each with its sum; none where the picture has no such figure: a far end that is nowhere, a background that is plain. */
 const SUMS = {
-  shutter: shutterOf,
-  aperture: apertureOf,
-  iso: isoOf,
-  ev: evOf,
+  // Where it stands, and what the lens makes of it.
   distance: distanceOf,
+  bearing: bearingOf,
+  heightAngle: heightAngleOf,
+  partSize: partSizeOf,
   fill: fillOf,
-  blur: blurOf,
-  chance: chanceOf,
+  focalLength: focalLengthOf,
+  frameAcross: frameSideOf("frameAcross"),
+  frameUp: frameSideOf("frameUp"),
+  magnification: magnificationOf,
+  kept: keptOf,
+  keptPx: keptPxOf,
   near: nearOf,
   far: farOf,
   softness: softnessOf,
-  kept: keptOf,
-  focalLength: focalLengthOf,
+  // The light on it.
+  ev: evOf,
+  evInCloud: evInCloudOf,
+  exposedEv: exposedEvOf,
+  lux: luxOf,
+  sunLux: luxFrom("sun"),
+  skyLux: luxFrom("sky"),
+  groundLux: luxFrom("ground"),
+  moonLux: luxFrom("moon"),
+  lampsLux: luxFrom("lamps"),
+  lost: lostOf,
+  closeUpLoss: closeUpLossOf,
+  nettingLoss: nettingLossOf,
+  glassLoss: glassLossOf,
+  // How it moves.
+  heldSpeed: heldSpeedOf,
+  imageSpeed: imageSpeedOf,
+  slowest: slowestOf,
+  streakExposure: streakExposureOf,
+  blur: blurOf,
+  blurPx: blurPxOf,
   tolerance: toleranceOf,
+  tolerancePx: tolerancePxOf,
+  chance: chanceOf,
+  // The settings, and how good the place is.
+  shutter: shutterOf,
+  aperture: apertureOf,
+  iso: isoOf,
+  filter: filterOf,
+  widest: apertureEndOf("lensWidest"),
+  diffraction: apertureEndOf("diffractionAperture"),
+  depthFNumber: depthFNumberOf,
   score: scoreOf,
 } as const satisfies Readonly<Record<string, (of: Pictured) => Figure | undefined>>;
 
@@ -39,20 +104,38 @@ export type Explained = keyof typeof SUMS;
 
 export const EXPLAINED = Object.keys(SUMS) as readonly Explained[];
 
-const pictured = new WeakMap<Assessment, Pictured>();
-
-type Shown = Pick<OutingView, "input" | "found">;
-
-/** The shot in hand from another position, as far as its figures are asked for. */
-export function shownFrom(view: Pick<OutingView, "asked" | "scene" | "outing" | "from">, id: string): Shown {
-  const position = view.outing.ground.positions.find((p) => p.id === id);
-  const found = view.from(id);
-  const { asked, scene } = view;
-  return {
-    input: asked && position && { ...asked, position, scene },
-    found: found?.ok ? found : undefined,
-  };
+/** A picture beside the one in hand: another shot, from another position, at another instant, with settings that are held, of another part. */
+export interface Where {
+  readonly shotId?: string;
+  readonly positionId?: string;
+  /** Epoch milliseconds. */
+  readonly at?: number;
+  readonly locked?: Partial<Settings>;
+  readonly partId?: string;
 }
+
+/** A picture as far as its figures are asked for. */
+export interface Shown {
+  readonly input?: AssessInput;
+  readonly found?: Assessment;
+}
+
+/** The picture in hand, or the one beside it; nothing where there is none. */
+export function shownAt(view: OutingView, where: Where = {}): Shown {
+  const { shotId, positionId, at, locked, partId } = where;
+  const asked = view.asking({ shotId, positionId, at });
+  if (!asked) return {};
+  const { shot } = asked;
+  const input = {
+    ...asked,
+    ...(locked && { locked }),
+    ...(partId === undefined ? {} : { shot: { ...shot, holdPartId: partId } }),
+  };
+  const found = assess(input);
+  return found.ok ? { input, found } : {};
+}
+
+const pictured = new WeakMap<Assessment, Pictured>();
 
 /** The figure that is pressed, with its sum down to what was measured, chosen or stands in a catalogue. */
 export function explain({ input, found }: Shown, which: Explained): Figure | undefined {

@@ -1,12 +1,11 @@
-import { lostLight, sightOf } from "@/core/judge";
-import { bellowsLoss, heldSidesMm } from "@/core/optics";
-import { NIGHT_LUX } from "@/core/scene";
+import { sightOf } from "@/core/judge";
+import { heldSidesMm } from "@/core/optics";
 import { figure, given, type Figure } from "./figure";
 import { once, type Pictured } from "./pictured";
 
 // Where it stands, and what the lens makes of it.
 
-const endsOf = ({ input, asked }: Pictured): Figure["of"] => {
+const endsOf = ({ input, asked }: Pictured) => {
   const { lens, aim } = sightOf(input);
   return {
     aimEast: figure(aim.x, "aimOf.x", { asked }),
@@ -19,17 +18,22 @@ const endsOf = ({ input, asked }: Pictured): Figure["of"] => {
 };
 
 export const distanceOf = once((of: Pictured): Figure =>
-  figure(of.found.sighting.distance.value, "distance", endsOf(of)),
+  figure(of.found.sighting.distance, "distance", endsOf(of)),
 );
 
 export const heightAngleOf = (of: Pictured): Figure =>
   figure(of.found.sighting.heightAngle, "heightAngle", endsOf(of));
 
+export const bearingOf = (of: Pictured): Figure => {
+  const { aimEast, lensEast, aimNorth, lensNorth } = endsOf(of);
+  return figure(of.found.sighting.bearing, "bearingTo", { aimEast, lensEast, aimNorth, lensNorth });
+};
+
 export const faceTurnOf = once(({ found, asked }: Pictured): Figure =>
   figure(found.sighting.faceTurn, "faceTurnOf", { asked }),
 );
 
-const partSizeOf = once((of: Pictured): Figure =>
+export const partSizeOf = once((of: Pictured): Figure =>
   figure(of.found.sighting.partSize, "partSizeOf", { asked: of.asked, faceTurn: faceTurnOf(of) }),
 );
 
@@ -42,6 +46,17 @@ export const framedOf = (of: Pictured): Figure["of"] => ({
 export const focalLengthOf = once((of: Pictured): Figure =>
   figure(of.found.sighting.frame.focalLengthMm, "frameSubject.focalLengthMm", framedOf(of)),
 );
+
+/** Pixels along the long edge that the crop keeps. */
+export const keptPxOf = once((of: Pictured): Figure =>
+  figure(of.found.sighting.frame.keptLongEdgePx, "frameSubject.keptLongEdgePx", framedOf(of)),
+);
+
+/** Metres at the subject that the frame is wide or tall. */
+export const frameSideOf =
+  (side: "frameAcross" | "frameUp") =>
+  (of: Pictured): Figure =>
+    figure(of.found.sighting.frame[side], `frameSubject.${side}`, framedOf(of));
 
 export const keptOf = once((of: Pictured): Figure =>
   figure(of.found.sighting.frame.kept, "frameSubject.kept", framedOf(of)),
@@ -57,40 +72,9 @@ export const magnificationOf = once((of: Pictured): Figure =>
 export const fillOf = once((of: Pictured): Figure => {
   const { input, found } = of;
   const { across, up } = heldSidesMm(input.rig.body.format, input.shot.orientation);
-  return figure(found.sighting.fill.value, "fillOf", {
+  return figure(found.sighting.fill, "fillOf", {
     magnification: magnificationOf(of),
     partSize: partSizeOf(of),
     sideMm: given(input.shot.along === "width" ? across : up, "mm", "kit"),
   });
 });
-
-// The light on it.
-
-const luxOf = once((of: Pictured): Figure => {
-  const { asked, found } = of;
-  const { lux } = found.light;
-  const lit = { asked, heightAngle: heightAngleOf(of) };
-  return figure(lux.total, "totalLux", {
-    sun: figure(lux.sun, "findLight.sun", lit),
-    sky: figure(lux.sky, "findLight.sky", lit),
-    ground: figure(lux.ground, "findLight.ground", lit),
-    moon: figure(lux.moon, "findLight.moon", lit),
-    lamps: figure(lux.lamps, "findLight.lamps", lit),
-    night: given(NIGHT_LUX, "lx", "assumed"),
-  });
-});
-
-export const evOf = once((of: Pictured): Figure =>
-  figure(of.found.light.ev.value, "evFromLux", { lux: luxOf(of) }),
-);
-
-export const lostOf = (of: Pictured): Figure => {
-  const { input, found, asked } = of;
-  const { magnification } = found.sighting.frame;
-  const { netting, glass } = lostLight(input, magnification);
-  return figure(found.settings.lostStops, "lostStops", {
-    closeUp: figure(bellowsLoss(magnification), "bellowsLoss", { magnification: magnificationOf(of) }),
-    netting: figure(netting, "nettingStops", { asked }),
-    glass: figure(glass, "paneLoss", { asked }),
-  });
-};

@@ -1,4 +1,4 @@
-import { blurModelOf, keptCircleMm } from "@/core/judge";
+import { blurModelOf, keptCircleMm, settingsAsked } from "@/core/judge";
 import {
   apertureFNumber,
   apertureNearest,
@@ -9,26 +9,18 @@ import {
   shutterNoSlower,
   shutterSeconds,
 } from "@/core/exposure";
-import { blurDiscUm, imageDistanceMm, pixelPitchUm, stabiliserStopsOf } from "@/core/optics";
-import { focusDrift, focusedAt, movingUmPerSecond, stillLengthUm } from "@/core/motion";
+import { blurDiscUm, imageDistanceMm, inDelivered, pixelPitchUm, stabiliserStopsOf } from "@/core/optics";
+import { focusDrift, focusedAt, imageSpeedUm, movingUmPerSecond, stillLengthUm } from "@/core/motion";
 import { figure, given, type Figure } from "./figure";
 import { once, type Pictured } from "./pictured";
-import {
-  distanceOf,
-  evOf,
-  faceTurnOf,
-  focalLengthOf,
-  framedOf,
-  keptOf,
-  lostOf,
-  magnificationOf,
-} from "./place-sums";
+import { evOf, lostOf } from "./light-sums";
+import { distanceOf, faceTurnOf, focalLengthOf, keptOf, keptPxOf, magnificationOf } from "./place-sums";
 
 // What softens it.
 
 const imageDistanceOf = once((of: Pictured): Figure =>
   figure(
-    imageDistanceMm(of.found.sighting.frame.focalLengthMm, of.found.sighting.distance.value),
+    imageDistanceMm(of.found.sighting.frame.focalLengthMm, of.found.sighting.distance),
     "imageDistanceMm",
     { focalLengthMm: focalLengthOf(of), distance: distanceOf(of) },
   ),
@@ -55,26 +47,46 @@ const circleOf = once((of: Pictured): Figure =>
   }),
 );
 
+const deliveredPixelOf = once((of: Pictured): Figure =>
+  figure(of.found.motion.deliveredPixelUm, "deliveredPixelUm", {
+    pixelUm: pixelOf(of),
+    keptLongEdgePx: keptPxOf(of),
+    deliveredLongEdgePx: given(of.input.shot.deliveredLongEdgePx, "px", "shot"),
+  }),
+);
+
+/** A length on the sensor in pixels of the delivered picture. */
+const delivered = (um: Figure, of: Pictured): Figure =>
+  figure(inDelivered(um.value, of.found.motion.deliveredPixelUm), "inDelivered", {
+    um,
+    pixelUm: deliveredPixelOf(of),
+  });
+
 export const toleranceOf = once((of: Pictured): Figure => {
-  const { input, found, asked } = of;
+  const { found, asked } = of;
   return figure(found.motion.held.toleranceUm, "toleranceUm", {
     asked,
     circle: circleOf(of),
     pixel: pixelOf(of),
-    deliveredPixel: figure(found.motion.deliveredPixelUm, "deliveredPixelUm", {
-      pixelUm: pixelOf(of),
-      keptLongEdgePx: figure(
-        found.sighting.frame.keptLongEdgePx,
-        "frameSubject.keptLongEdgePx",
-        framedOf(of),
-      ),
-      deliveredLongEdgePx: given(input.shot.deliveredLongEdgePx, "px", "shot"),
-    }),
+    deliveredPixel: deliveredPixelOf(of),
     umPerMetre: umPerMetreOf(of),
   });
 });
 
 const imagedOf = (of: Pictured): Figure["of"] => ({ asked: of.asked, imageDistanceMm: imageDistanceOf(of) });
+
+/** m/s of the part that must hold, across the view after following. */
+export const heldSpeedOf = (of: Pictured): Figure =>
+  figure(of.found.motion.held.speed, "partSpeed", imagedOf(of));
+
+/** µm a second of its picture over the sensor. */
+export const imageSpeedOf = (of: Pictured): Figure => {
+  const { held, body } = of.found.motion;
+  return figure(imageSpeedUm(held.speed, body.umPerMetre), "imageSpeedUm", {
+    speed: heldSpeedOf(of),
+    umPerMetre: umPerMetreOf(of),
+  });
+};
 
 /** What blurs the part that must hold: its motion and the hand's shake in µm a second, the disc of the focus in µm, aperture and pixel. */
 function causesOf(of: Pictured) {
@@ -83,17 +95,14 @@ function causesOf(of: Pictured) {
   const { aperture } = found.settings.settings;
   const blur = model.softens(aperture);
   const { focalLengthMm } = found.sighting.frame;
-  const away = found.sighting.distance.value;
+  const away = found.sighting.distance;
   const distance = distanceOf(of);
   const approach = Math.abs(model.body.radialSpeed);
   const drift = focusDrift(approach, "predictive");
   const point = focusedAt(away, drift);
   const disc = { focalLengthMm, fNumber: apertureFNumber(aperture), subjectDistance: away, point };
   return {
-    motion: figure(blur.motionUmPerSecond, "imageSpeedUm", {
-      speed: figure(model.heldSpeed, "partSpeed", imagedOf(of)),
-      umPerMetre: umPerMetreOf(of),
-    }),
+    motion: imageSpeedOf(of),
     shake: figure(blur.shakeUmPerSecond, "shakeUmPerSecond", {
       focalLengthMm: focalLengthOf(of),
       stabiliserStops: figure(stabiliserStopsOf(input.rig), "stabiliserStopsOf", { asked }),
@@ -162,6 +171,10 @@ export const streakOf = (of: Pictured): Figure | undefined => {
   );
 };
 
+export const blurPxOf = (of: Pictured): Figure => delivered(blurOf(of), of);
+
+export const tolerancePxOf = (of: Pictured): Figure => delivered(toleranceOf(of), of);
+
 export const chanceOf = (of: Pictured): Figure => {
   const streak = streakOf(of);
   const { pan } = of.found.motion;
@@ -200,7 +213,7 @@ export const shutterOf = once((of: Pictured): Figure => {
   });
 });
 
-function depthFNumberOf(of: Pictured): Figure {
+export function depthFNumberOf(of: Pictured): Figure {
   return figure(of.found.settings.depth.fNumber, "depthAsked", {
     asked: of.asked,
     distance: distanceOf(of),
@@ -230,7 +243,7 @@ export const apertureOf = once((of: Pictured): Figure => {
 export const isoOf = once((of: Pictured): Figure => {
   const { input, found } = of;
   const { settings, follows, taken, filterStops, lostStops } = found.settings;
-  const lightEv = found.light.ev.value;
+  const lightEv = found.light.ev;
   const light = lightClicks({ lightEv, lost: { "close-up": lostStops, netting: 0, glass: 0 } });
   const follow =
     follows === "iso" &&
@@ -250,6 +263,42 @@ export const isoOf = once((of: Pictured): Figure => {
         : figure(settings.iso, "solveSettings.iso", solvedOf(of))),
   });
 });
+
+/** Slowest exposure that holds the part at the aperture found; none where none does, or any. */
+export const slowestOf = (of: Pictured): Figure | undefined => {
+  const { input, found } = of;
+  const slowest = blurModelOf(input, found).slowestExposure(found.settings.settings.aperture);
+  if (typeof slowest !== "number") return undefined;
+  const { moving, still } = softening(of);
+  return figure(slowest, "slowestExposure", {
+    tolerance: toleranceOf(of),
+    moving,
+    still: byMotion(of) ? given(0, "µm", "assumed") : still,
+  });
+};
+
+/** Exposure at which a pan draws the lines that are wished; none for a shot that draws none. */
+export const streakExposureOf = ({ input, found, asked }: Pictured): Figure | undefined => {
+  const { streakExposure } = blurModelOf(input, found);
+  return streakExposure === undefined ? undefined : figure(streakExposure, "streakExposure", { asked });
+};
+
+/** An end of the aperture, by the clicks that the solver is given. */
+export const apertureEndOf =
+  (end: "lensWidest" | "diffractionAperture") =>
+  ({ input, found, asked }: Pictured): Figure => {
+    const clicks = settingsAsked(input, found.light.ev)[end];
+    return figure(apertureFNumber(clicks), "apertureFNumber", {
+      clicks: figure(clicks, `settingsAsked.${end}`, { asked }),
+    });
+  };
+
+/** EV of the light that is exposed for. */
+export const exposedEvOf = (of: Pictured): Figure =>
+  figure(settingsAsked(of.input, of.found.light.ev).lightEv, "settingsAsked.lightEv", solvedOf(of));
+
+export const filterOf = (of: Pictured): Figure =>
+  figure(of.found.settings.filterStops, "solveSettings.filterStops", solvedOf(of));
 
 // What is sharp, and what stands behind.
 

@@ -67,7 +67,7 @@ test("light levels that were written in the library were read by nothing: one's 
   const own = hockey.with({ library: { ...EMPTY_LIBRARY, lightLevels: [mine] } }).view;
   expect(knownLevels(own)[0]).toMatchObject({ id: "own-sunny", own: true, evFrom: 13 });
   expect(knownLevels(own).length).toBe(knownLevels(hockey.view).length + 1);
-  const ev = hockey.view.found!.light.ev.value;
+  const ev = hockey.view.found!.light.ev;
   expect(toldLight(hockey.view, ev + 1)).toMatchObject({ off: 1 });
   expect(toldLight(hockey.view, ev)!.right.length).toBeGreaterThan(0);
 });

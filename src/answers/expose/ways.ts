@@ -51,10 +51,10 @@ function forbidden(
 }
 
 const brighterFrom = (view: OutingView): Ways["brighter"] => {
-  const here = view.found?.light.ev.value ?? 0;
+  const here = view.found?.light.ev ?? 0;
   return view.outing.ground.positions.flatMap(({ id, name }) => {
     const there = view.from(id);
-    const stops = there?.ok ? there.light.ev.value - here : 0;
+    const stops = there?.ok ? there.light.ev - here : 0;
     return id === view.position?.id || stops < WORTH_GOING ? [] : [{ id, name, stops }];
   });
 };

@@ -41,4 +41,4 @@ export interface ToldLight {
 
 /** An EV at ISO 100 against the light at the spot in hand; nothing while there is no picture. */
 export const toldLight = ({ found, timeline }: OutingView, ev: number): ToldLight | undefined =>
-  found && { lux: luxFromEv(ev), off: ev - found.light.ev.value, right: whenRight(timeline, ev) };
+  found && { lux: luxFromEv(ev), off: ev - found.light.ev, right: whenRight(timeline, ev) };

@@ -22,7 +22,7 @@ test("depth of two things said what was asked and not what is not sharp: the end
       editShot(course.view.shot.id, { depth: { kind: "two-things", otherSpotId: id } }),
     ).view.found!;
     const { depth } = two.sighting;
-    const away = two.sighting.distance.value;
+    const away = two.sighting.distance;
     const place = Math.max(away / 2, away + beyond);
     const isOut = place < depth.near - 0.001 || (depth.far !== "unbounded" && place > depth.far + 0.001);
     expect([id, two.settings.depth.notSharp]).toEqual([id, isOut ? [beyond < 0 ? "near" : "far"] : []]);

@@ -33,7 +33,7 @@ export const depthOf = answered(
     const turnDeg = wish.kind === "plane" ? wish.turnDeg : 90 - found.sighting.faceTurn;
     const { spot, lens, aim } = sightOf(input);
     const { ground } = input.scene;
-    const away = found.sighting.distance.value;
+    const away = found.sighting.distance;
     const axis = subtract(aim, lens);
     const beyond = (p: Vector): number => dot(subtract(p, lens), axis) / away - away;
     const others: SecondThing[] = [

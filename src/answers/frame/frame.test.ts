@@ -15,7 +15,7 @@ const { view } = hockey;
 test("a magnification that is typed and walked to is the one that comes out", () => {
   const wished = nearFor(view, 1 / 60)!;
   const moved = hockey.changed(standAlong(view.position!.id, wished)).view;
-  expect(moved.found!.sighting.distance.value).toBeCloseTo(wished.distance, 1);
+  expect(moved.found!.sighting.distance).toBeCloseTo(wished.distance, 1);
   const zoomed = moved.found!.sighting.frame;
   expect(
     zoomed.magnification / (zoomed.focalLengthMm / view.found!.sighting.frame.focalLengthMm),
@@ -29,7 +29,7 @@ test("the second camera takes over with its own lenses on its own body", () => {
   expect(over!.lens.id).not.toBe(view.rig!.lens.id);
   expect(serves.length).toBe(view.bag.lenses.length);
   const held = ringHolds(view, marked)!;
-  expect(held.ok && held.value).toBeCloseTo(view.found!.sighting.distance.value, 6);
+  expect(held.ok && held.value).toBeCloseTo(view.found!.sighting.distance, 6);
   expect(groupOf(view, 1, 3)!.row.between).toBeLessThan(groupOf(view, 1, 3)!.row.onFirst);
 });
 

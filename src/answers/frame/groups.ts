@@ -35,7 +35,7 @@ export const near = answered(
     return {
       serves: lensesServe(input, found, bag.lenses),
       over: takeOver(input, found, { body: second, lenses: bag.lenses }),
-      marked: markedDistance(frame.focalLengthMm, distance.value),
+      marked: markedDistance(frame.focalLengthMm, distance),
       magnification: frame.magnification,
       lost: bellowsLoss(frame.magnification),
     };

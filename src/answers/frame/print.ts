@@ -32,7 +32,7 @@ export const print = answered(
       order,
       wanted: pixelsWanted(deliverable),
       found: printFound(input, found, deliverable),
-      away: found.sighting.distance.value,
+      away: found.sighting.distance,
     };
   },
 );

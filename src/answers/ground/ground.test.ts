@@ -97,7 +97,7 @@ test("wind is met as it lies to the view, and water rises over positions in thei
 
 test("lamps, distances and netting are those of the picture", () => {
   expect(lampLux(view)).toBeGreaterThan(0);
-  expect(distanceOnPlan(view)).toBeLessThanOrEqual(view.found!.sighting.distance.value + 1e-9);
+  expect(distanceOnPlan(view)).toBeLessThanOrEqual(view.found!.sighting.distance + 1e-9);
   const diamond = anOuting("diamond-afternoon");
   const meshed = diamond.view.outing.shots
     .map((s) => diamond.shot(s.id).view)

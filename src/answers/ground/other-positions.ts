@@ -46,7 +46,7 @@ export function searchOf(view: OutingView): SearchInput | undefined {
   const rigs = bag.lenses.map((lens) =>
     lens.id === mounted.lens.id ? mounted : { body: mounted.body, support: mounted.support, lens },
   );
-  const distance = inHand?.ok ? inHand.sighting.distance.value : USUAL_DISTANCE;
+  const distance = inHand?.ok ? inHand.sighting.distance : USUAL_DISTANCE;
   const area = [searchedArea(outing.ground, shot.spotId, distance)];
   const { from, until } = spanOf(view);
   return {

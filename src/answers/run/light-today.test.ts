@@ -58,10 +58,10 @@ test("put into everything it holds in a zone that nobody has read, and does not 
   const today = lightToday(lit.view)!;
   const planned = lit.changed(takeLight(today.source, today.taken));
   const apart = planned.changed(shiftLightAt(planned.view.spot.id, 0));
-  const was = hour(bare).found!.light.ev.value;
-  expect(hour(planned).found!.light.ev.value).toBeCloseTo(was - 1, 2);
+  const was = hour(bare).found!.light.ev;
+  expect(hour(planned).found!.light.ev).toBeCloseTo(was - 1, 2);
   const other = apart.changed((o) => ({ ...o, light: { ...o.light, readings: [] } }));
-  expect(hour(other).found!.light.ev.value).toBeCloseTo(was - 1, 2);
+  expect(hour(other).found!.light.ev).toBeCloseTo(was - 1, 2);
 });
 
 test("what was measured is drawn beside what the plan had there and then, in the zone in hand alone", () => {

@@ -1,5 +1,6 @@
 import {
   backgroundOf,
+  blurModelOf,
   bodyMotionOf,
   busiestOf,
   depthAsked,
@@ -199,6 +200,12 @@ export const JUDGE_METHODS = {
     (of) => frameOf(of.asked, of).keptLongEdgePx,
     "handbook-optics",
   ),
+  "frameSubject.frameUp": method<Framed>("m", (of) => frameOf(of.asked, of).frameUp, "handbook-optics"),
+  "frameSubject.frameAcross": method<Framed>(
+    "m",
+    (of) => frameOf(of.asked, of).frameAcross,
+    "handbook-optics",
+  ),
   stabiliserStopsOf: method<Asked>("stops", ({ asked }) => stabiliserStopsOf(asked.rig), "cipa-dc-011"),
   keptCircleMm: method<Asked & { readonly kept: number }>(
     "mm",
@@ -224,6 +231,28 @@ export const JUDGE_METHODS = {
   "findLight.ground": method<Lit>("lx", (of) => lightOf(of).ground, "ies-daylight"),
   "findLight.moon": method<Lit>("lx", (of) => lightOf(of).moon, "usno-171"),
   "findLight.lamps": method<Lit>("lx", (of) => lightOf(of).lamps, "en-12193"),
+  "findLight.evInCloud": method<Lit>("EV", (of) => foundLight(of).evInCloud ?? NaN, "ies-daylight"),
+  "settingsAsked.lensWidest": method<Asked>(
+    "clicks",
+    ({ asked }) => settingsAsked(asked, 0).lensWidest,
+    "exif-2-32",
+  ),
+  "settingsAsked.diffractionAperture": method<Asked>(
+    "clicks",
+    ({ asked }) => settingsAsked(asked, 0).diffractionAperture,
+    "handbook-optics",
+  ),
+  "settingsAsked.lightEv": method<Solved>(
+    "EV",
+    ({ asked, light }) => settingsAsked(asked, light).lightEv,
+    "common-practice",
+  ),
+  "solveSettings.filterStops": method<Solved>("stops", (of) => solution(of).filterStops, "exif-2-32"),
+  streakExposure: method<Asked>(
+    "s",
+    ({ asked }) => blurModelOf(asked, { sighting: sightingOf(asked) }).streakExposure ?? NaN,
+    "handbook-optics",
+  ),
   depthAsked: method<Asked & DepthSeen>(
     "f-number",
     ({ asked, ...seen }) => depthAsked(asked, seen).fNumber,

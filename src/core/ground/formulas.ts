@@ -1,5 +1,5 @@
 import { formula } from "../units/formula";
-import { distance, heightAngle } from "./bearing";
+import { bearingTo, distance, heightAngle } from "./bearing";
 
 // What the functions of this folder work out, in the names of their inputs.
 
@@ -25,6 +25,13 @@ export const GROUND_FORMULAS = {
     SIGHT,
     "sqrt((aimEast - lensEast)^2 + (aimNorth - lensNorth)^2 + (aimHeight - lensHeight)^2)",
     (of) => distance(...ends(of)),
+    "handbook-optics",
+  ),
+  bearingTo: formula(
+    "°",
+    { aimEast: PLACE, lensEast: PLACE, aimNorth: PLACE, lensNorth: PLACE },
+    "mod(atan2(aimEast - lensEast, aimNorth - lensNorth) * 180 / pi + 360, 360)",
+    (of) => bearingTo({ x: of.lensEast, y: of.lensNorth }, { x: of.aimEast, y: of.aimNorth }),
     "handbook-optics",
   ),
   heightAngle: formula(

@@ -1,7 +1,6 @@
 import type { Absent } from "../units";
 import type { Judgement } from "./judgements";
 import type { FaceSeen } from "./grades";
-import type { Figure } from "./reasons";
 import type { Danger } from "../guard";
 import type { Background, Blockage, Position, Surface } from "../ground";
 import type { DepthOfField, Frame, Rig } from "../optics";
@@ -49,7 +48,7 @@ export interface FigureHidden {
 /** Where the subject stands to the camera and what the lens makes of it, before anything is set. */
 export interface SightingFound {
   /** Metres from lens to aim. */
-  readonly distance: Figure;
+  readonly distance: number;
   /** Degrees from true north from the lens to the aim. */
   readonly bearing: number;
   /** Degrees from the lens to the aim, up positive. */
@@ -62,7 +61,7 @@ export interface SightingFound {
   readonly around: readonly Background[];
   readonly frame: Frame;
   /** Share of the framed side that the wished part takes, and the part's size in metres as it is seen from here. */
-  readonly fill: Figure;
+  readonly fill: number;
   /** Metres of the wished part as it is seen from here, above 0. */
   readonly partSize: number;
   /** Angle in degrees between the way the subject faces and the camera: 0 face on, 180 from behind. */
@@ -90,7 +89,12 @@ export interface LightFound {
     readonly lamps: number;
     readonly total: number;
   };
-  readonly ev: Figure;
+  /** EV at ISO 100 of the total. */
+  readonly ev: number;
+  /** Stops by which what is said of the zone, and readings by day and under lamps, move the light of the model. */
+  readonly offsets: { readonly zone: number; readonly day: number; readonly lamps: number };
+  /** Share of the lamps' horizontal lux on an upright subject, 0 or more; absent by day and where each mast tells its own. */
+  readonly lampShare?: number;
   /** EV while a cloud passes; absent under a steady sky. */
   readonly evInCloud?: number;
   /** Whether the photographer's own shadow falls on the subject. */
@@ -189,12 +193,6 @@ export interface SettingsFound extends Solution {
   readonly lostStops: number;
   readonly depth: DepthFound;
   readonly ways: readonly PricedWay[];
-  /** Reasons behind the three settings. */
-  readonly because: {
-    readonly shutter: Figure;
-    readonly aperture: Figure;
-    readonly iso: Figure;
-  };
 }
 
 /** What a place is judged by, each between 0 and 1. */

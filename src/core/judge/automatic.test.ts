@@ -25,7 +25,7 @@ test("automatic ISO close up did not know the stops lost there: at 1:1 it is two
   if (!found.ok) throw new Error(found.reason);
   expect(found.sighting.frame.magnification).toBeCloseTo(1, 6);
   const { settings } = found.settings;
-  const lit = Math.round(3 * found.light.ev.value);
+  const lit = Math.round(3 * found.light.ev);
   expect(predictAutoIso({ found, reflectance: 0.157, compensation: 0 }).iso).toBe(
     settings.shutter + settings.aperture - lit + 6,
   );
@@ -77,7 +77,7 @@ test("the automatic meets its bounds at the light that it says, and at the momen
   const dark = automaticMoments(day, auto).find((m) => m.code === "auto-at-ceiling")!;
   const [before, after] = [-1, 1].map((side) => {
     const there = assess({ ...walk, scene: sceneAt(outing.ground, light, dark.at + side * 300_000) });
-    return there.ok ? there.light.ev.value : NaN;
+    return there.ok ? there.light.ev : NaN;
   }) as [number, number];
   expect(before).toBeGreaterThan(auto.ceilingEv);
   expect(after).toBeLessThan(auto.ceilingEv);

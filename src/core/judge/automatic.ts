@@ -34,7 +34,7 @@ export function predictAutoIso({ found, reflectance, compensation }: AutomaticIn
   // The meter looks through the lens: what is lost on the way it does not see.
   const lost = found.settings.lostStops;
   const misled = meterCompensation(reflectance) - lost;
-  const ev = found.light.ev.value;
+  const ev = found.light.ev;
   const chosen = autoIso({ shutter, aperture, meteredEv: ev + misled, compensation, ...bounds });
   const right = Math.round(shutter + aperture - 3 * (ev - lost));
   const { floorEv, ceilingEv } = autoIsoReach({ shutter, aperture, compensation, ...bounds });

@@ -33,7 +33,7 @@ export interface DepthSeen {
 }
 
 export const depthSeen = ({ distance, frame, faceTurn }: SightingFound): DepthSeen => ({
-  distance: distance.value,
+  distance: distance,
   focalLengthMm: frame.focalLengthMm,
   kept: frame.kept,
   faceTurn,

@@ -82,7 +82,7 @@ export function frameView(input: AssessInput, found: Assessment): FrameView {
   const { spot, lens, aim } = sightOf(input);
   const { sighting, settings } = found;
   const { frame } = sighting;
-  const subjectDistance = sighting.distance.value;
+  const subjectDistance = sighting.distance;
   const fNumber = apertureFNumber(settings.settings.aperture);
   const sides = heldSidesMm(input.rig.body.format, input.shot.orientation);
   const see = projection(lens, aim, frame.frameAcross, frame.frameUp);

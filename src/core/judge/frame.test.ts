@@ -71,7 +71,7 @@ test("reach goes both ways: the lens that fills from here, put on, fills; the di
   const ring = fillRing(input, assessed(input))!;
   expect(ring).toBeLessThanOrEqual(reach.distance.value);
   expect(ring / reach.distance.value).toBeGreaterThan(0.99);
-  expect(reach.marked).toBeGreaterThan(assessed(input).sighting.distance.value);
+  expect(reach.marked).toBeGreaterThan(assessed(input).sighting.distance);
   // At infinity 400 mm takes 5.15° of 36 mm (handbook); nearer it takes less.
   expect(reach.angleAcross).toBeLessThan(5.16);
   expect(reach.angleAcross).toBeGreaterThan(5);
@@ -172,8 +172,8 @@ test("several faces in a row: between them the aperture is wider than on the fir
   const alone = facesInRow(input, found, 1, 1);
   expect(alone.onFirst).toBeLessThan(row.between);
   const { distance } = found.sighting;
-  expect(row.focusAt).toBeGreaterThan(distance.value);
-  expect(row.focusAt).toBeLessThan(distance.value + 3);
+  expect(row.focusAt).toBeGreaterThan(distance);
+  expect(row.focusAt).toBeLessThan(distance + 3);
 });
 
 test("a second camera takes over where the first no longer fits: there the short end fills the frame, and the other fills its share", () => {

@@ -26,8 +26,8 @@ const MOST = 99;
 export function groupSharp({ sighting: { depth, distance } }: Assessment, spacing: number): GroupSharp {
   const steps = (metres: number): number => Math.min(MOST, Math.floor(metres / spacing));
   return {
-    before: steps(distance.value - depth.near),
-    behind: depth.far === "unbounded" ? "all" : steps(depth.far - distance.value),
+    before: steps(distance - depth.near),
+    behind: depth.far === "unbounded" ? "all" : steps(depth.far - distance),
   };
 }
 
@@ -94,7 +94,7 @@ const EYE = { person: 0.5, animal: 0.15, insect: 0.2 };
 export const fNumberEndToEnd = (input: AssessInput, { sighting }: Assessment, turnDeg: number): number =>
   fNumberForTurned({
     focalLengthMm: sighting.frame.focalLengthMm,
-    subjectDistance: sighting.distance.value,
+    subjectDistance: sighting.distance,
     length: input.subject.length ?? input.subject.span ?? input.subject.height,
     turnDeg,
     nearShare: EYE[creatureOf(input.subject)],

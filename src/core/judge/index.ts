@@ -19,7 +19,8 @@ export type {
 export type { DepthFound, SightingFound } from "./assessment";
 export type { Judgement, JudgementCode, JudgementOf } from "./judgements";
 export type { FaceSeen, Softness } from "./grades";
-export type { Figure, Reason, ReasonCode, ReasonNumbers } from "./reasons";
+export type { Reason, ReasonCode, ReasonNumbers } from "./reasons";
+export { reasonsOf, type Reasoned, type Reasons } from "./reasons-of";
 export type { SeenBehind } from "./background-found";
 export { bestRig, type RigWish } from "./best-rig";
 export { blurLadder, motionAt, type Rung } from "./blur-ladder";

@@ -2,7 +2,7 @@ import type { Ground, Mast } from "../ground";
 import type { Rig } from "../optics";
 import { apertureFNumber, ledgerBalance, shutterSeconds } from "../exposure";
 import { sceneAt, type LightPlan, type Shot } from "../scene";
-import { assess, type AssessInput, type Assessment } from ".";
+import { assess, reasonsOf, type AssessInput, type Assessment, type Reasoned } from ".";
 
 /** A rider passes eastward at 10 m/s, 12 m north of the photographer, with a wood 60 m behind. */
 const ground: Ground = {
@@ -84,24 +84,30 @@ const pan: Shot = {
 const NOON = Date.UTC(2026, 5, 21, 12);
 const CLEAR: LightPlan = { cloudEighths: 0, readings: [] };
 
-function see(
+const asking = (
   change: Partial<AssessInput> = {},
   shot: Partial<Shot> = {},
   light = CLEAR,
   on = ground,
-): Assessment {
-  const found = assess({
-    shot: { ...pan, ...shot },
-    subject: rider,
-    position: on.positions[0]!,
-    rig,
-    scene: sceneAt(on, light, NOON),
-    order: ["lift", "aperture", "shutter", "iso"],
-    ...change,
-  });
+): AssessInput => ({
+  shot: { ...pan, ...shot },
+  subject: rider,
+  position: on.positions[0]!,
+  rig,
+  scene: sceneAt(on, light, NOON),
+  order: ["lift", "aperture", "shutter", "iso"],
+  ...change,
+});
+
+function see(...asked: Parameters<typeof asking>): Assessment {
+  const found = assess(asking(...asked));
   if (!found.ok) throw new Error(found.reason);
   return found;
 }
+
+/** The codes of the reasons behind a figure. */
+const why = (of: Reasoned, ...asked: Parameters<typeof asking>) =>
+  reasonsOf(asking(...asked), see(...asked))[of].map((r) => r.code);
 const codes = (a: Assessment): string[] => a.judgement.map((j) => j.code);
 
 test("a pan takes the shutter that draws its lines: a twentieth of the frame at 10 m/s, 12 m and 70 mm is 1/33 s", () => {
@@ -109,7 +115,7 @@ test("a pan takes the shutter that draws its lines: a twentieth of the frame at 
   // Pan rate 10/12 rad/s; 1.8 mm of 36 at 70.4 mm behind the lens: 1.8/(0.8333·70.41) s = 1/32.6.
   expect(shutterSeconds(settings.asked.shutter)).toBeCloseTo(1 / 32, 3);
   expect(motion.pan!.streakShare).toBeCloseTo(0.05, 2);
-  expect(settings.because.shutter.because.map((b) => b.code)).toContain("streak-drawn");
+  expect(why("shutter")).toContain("streak-drawn");
 });
 
 test("in bright sun a pan goes to base ISO, then the smallest aperture, then a filter in whole stops; the ledger sums to nothing", () => {
@@ -166,23 +172,28 @@ test("the subject in its place is stopped down for its whole depth, or for anoth
   expect(context.settings.asked.aperture).toBeGreaterThanOrEqual(freeze.settings.asked.aperture);
   const tree = { ...ground.spots[0]!, id: "tree", at: { x: 0, y: 16 } };
   const both = sceneAt({ ...ground, spots: [...ground.spots, tree] }, CLEAR, NOON);
-  const two = see(
+  const asked = [
     { scene: both },
     { intent: "context", technique: "tracked", depth: { kind: "two-things", otherSpotId: "tree" } },
-  );
+  ] as const;
+  const two = see(...asked);
   expect(two.settings.depth.asked).toBeCloseTo(4, 6);
-  expect(two.settings.because.aperture.because.map((b) => b.code)).toContain("depth-of-two-things");
+  expect(why("aperture", ...asked)).toContain("depth-of-two-things");
   expect(two.settings.rails.aperture.from).toBeGreaterThan(context.settings.rails.aperture.from);
   expect(two.settings.asked.aperture).toBeLessThanOrEqual(two.settings.rails.aperture.to);
 });
 
 test("a face between actions is worth all the ISO that its owner allows, and none past it", () => {
   const dim: LightPlan = { cloudEighths: 8, readings: [] };
-  const night = (intent: Shot["intent"]) =>
-    see({ scene: sceneAt(ground, dim, Date.UTC(2026, 5, 21, 20, 50)) }, { intent, technique: "tracked" });
+  const asked = (intent: Shot["intent"]) =>
+    [
+      { scene: sceneAt(ground, dim, Date.UTC(2026, 5, 21, 20, 50)) },
+      { intent, technique: "tracked" },
+    ] as const;
+  const night = (intent: Shot["intent"]) => see(...asked(intent));
   expect(night("reaction").settings.rails.iso.to).toBe(night("freeze").settings.rails.iso.to);
-  const reasons = night("reaction").settings.because.iso.because;
-  expect(reasons.find((b) => b.code === "ceiling-for-a-face")!.numbers.iso).toBe(6400);
+  const { iso } = reasonsOf(asking(...asked("reaction")), night("reaction"));
+  expect(iso.find((r) => r.code === "ceiling-for-a-face")!.numbers).toEqual({ iso: 6400 });
 });
 
 test("all of a long subject seen from the front is its length deep, from the side nothing of it; its face is always a face", () => {
@@ -209,7 +220,7 @@ test("wings are framed along the width by their span, and a bird is lit as a bal
     { along: "width", intent: "freeze", technique: "tracked" },
   );
   // 70 mm at 12 m: 1.2 m is 7.04 mm of 36.
-  expect(found.sighting.fill.value).toBeCloseTo(7.04 / 36, 3);
+  expect(found.sighting.fill).toBeCloseTo(7.04 / 36, 3);
   const upright = see({}, { intent: "freeze", technique: "tracked" });
   expect(found.light.lux.sun).not.toBeCloseTo(upright.light.lux.sun, 0);
   // Sun high in the south, camera south of the bird: ψ = 90° − h + … ; the ball catches more of a high sun than a post.
@@ -247,7 +258,7 @@ test("softness was that of the widest aperture: it is of the one that is set, an
 
 test("passing cloud gives two levels, the sun's and the cloud's", () => {
   const found = see({}, {}, { cloudEighths: 4, passing: true, readings: [] });
-  expect(found.light.ev.value).toBeGreaterThan(found.light.evInCloud! + 1);
+  expect(found.light.ev).toBeGreaterThan(found.light.evInCloud! + 1);
   expect(see().light.evInCloud).toBeUndefined();
 });
 
@@ -260,12 +271,13 @@ test("masts that tell their intensity light by it, worked by hand; one that does
   };
   // A lamp at the camera's own place and the aim's height: I/d² times π/4 of a cylinder lit from the front, a fifth of
   // it two thirds of a ball's.
-  const one = see({}, {}, light, { ...ground, masts: [mast] });
+  const alone = { ...ground, masts: [mast] };
+  const one = see({}, {}, light, alone);
   const floor = 0.5 * 0.2 * ((100_000 * 1.2) / Math.hypot(12, 1.2) ** 3);
   expect(one.light.lux.lamps).toBeCloseTo((100_000 / 144) * (0.8 * (Math.PI / 4) + 0.2 * (2 / 3)) + floor, 3);
-  expect(one.light.ev.because.map((b) => b.code)).toContain("light-of-masts");
-  const dumb = see({}, {}, light, { ...ground, masts: [mast, { ...mast, id: "n", candela: undefined }] });
-  expect(dumb.light.ev.because.map((b) => b.code)).toContain("light-of-lamps");
+  expect(why("ev", {}, {}, light, alone)).toContain("light-of-masts");
+  const dumb = { ...ground, masts: [mast, { ...mast, id: "n", candela: undefined }] };
+  expect(why("ev", {}, {}, light, dumb)).toContain("light-of-lamps");
 });
 
 test("old lamps flicker between frames at 1/1000 and not over whole periods", () => {

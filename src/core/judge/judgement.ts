@@ -172,7 +172,7 @@ function openings(say: Say, input: AssessInput): void {
 function between(say: Say, input: AssessInput, found: Found): void {
   const { scene, subject } = input;
   const { lens, aim } = sightOf(input);
-  const away = found.sighting.distance.value;
+  const away = found.sighting.distance;
   const air = airBetween({
     distance: away,
     lowest: Math.min(lens.z, aim.z),

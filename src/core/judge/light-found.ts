@@ -42,7 +42,6 @@ import {
 import type { Subject } from "../motion";
 import { NIGHT_LUX, type Scene } from "../scene";
 import type { LightFound } from "./assessment";
-import { because, type Reason } from "./reasons";
 
 /** The side of the sun shows while its lit side is at least this many times as bright as sky and ground (assumed). */
 const SIDE_SHOWS = 0.33;
@@ -144,7 +143,9 @@ export function findLight({ scene, spot, subject, position, heightAngle }: Light
     sun,
     phase: skyPhase(sun.altitude),
     lux,
-    ev: evFigure(lux, scene, lamps, { measured, zoneStops }, reflectance),
+    ev: evFromLux(lux.total),
+    offsets: { zone: zoneStops, day: measured.day, lamps: measured.lamps },
+    lampShare: lamps.share,
     evInCloud:
       scene.inCloud &&
       evFromLux(withOffsets(under(bySun(scene.inCloud), shade), night, lamps.lux, offsets).total),
@@ -258,30 +259,4 @@ function withOffsets(
   const lit = lamps * 2 ** offsets.lamps;
   const parts = { sun, moon, sky, ground, lamps: lit };
   return { ...parts, total: totalLux({ ...parts, night: NIGHT_LUX }) };
-}
-
-function evFigure(
-  lux: LightFound["lux"],
-  scene: Scene,
-  lamps: LampsOn,
-  { measured, zoneStops }: { readonly measured: LightOffsets; readonly zoneStops: number },
-  reflectance: number,
-): LightFound["ev"] {
-  const ev = evFromLux(lux.total);
-  const reasons: Reason[] = [];
-  if (lux.sun > 0) reasons.push(because("light-of-sun", { lux: lux.sun }, "usno-171"));
-  if (lux.moon > 0) reasons.push(because("light-of-moon", { lux: lux.moon }, "usno-171"));
-  reasons.push(because("light-of-sky", { lux: lux.sky }, "ies-daylight"));
-  reasons.push(because("light-of-ground", { lux: lux.ground, reflectance }, "common-practice"));
-  if (lamps.lux > 0)
-    reasons.push(
-      lamps.share === undefined
-        ? because("light-of-masts", { lux: lux.lamps, masts: scene.ground.masts.length })
-        : because("light-of-lamps", { horizontal: scene.lampLux, share: lamps.share }, "en-12193"),
-    );
-  if (zoneStops !== 0) reasons.push(because("zone-offset", { stops: zoneStops }, "common-practice"));
-  if (measured.day !== 0 || measured.lamps !== 0)
-    reasons.push(because("reading-offsets", { day: measured.day, lamps: measured.lamps }, "common-practice"));
-  reasons.push(because("ev-from-lux", { lux: lux.total, ev }, "iso-2720"));
-  return { value: ev, because: reasons };
 }

@@ -64,7 +64,7 @@ export function* lightOver({
     const here: Spot = { ...spot, at: place, zoneId: nearestZone(ground, place) ?? spot.zoneId };
     const angle = heightAngle(lensOf(ground, position), aimOf(ground, here));
     const found = findLight({ scene, spot: here, subject, position, heightAngle: angle });
-    lit.push({ at: place, ev: found.ev.value });
+    lit.push({ at: place, ev: found.ev });
     if (lit.length % REPORT_EVERY === 0) yield { done: lit.length, total: places.length };
   }
   return lit;

@@ -51,8 +51,8 @@ export function zonesLight(input: AssessInput, { light }: Pick<Assessment, "ligh
   return scene.ground.zones.map(({ id, name }) => {
     const there = stopsOf(id);
     const lux = (total - lamps) * 2 ** (there.day - own.day) + lamps * 2 ** (there.lamps - own.lamps);
-    const ev = id === ownId ? light.ev.value : evFromLux(lux);
-    return { id, name, ev, clicks: Math.round(3 * (ev - light.ev.value)) + 0, own: id === ownId };
+    const ev = id === ownId ? light.ev : evFromLux(lux);
+    return { id, name, ev, clicks: Math.round(3 * (ev - light.ev)) + 0, own: id === ownId };
   });
 }
 
@@ -78,18 +78,18 @@ export function lightSpread(input: AssessInput, { light }: Pick<Assessment, "lig
   const { ground } = input.scene;
   const { spot } = sightOf(input);
   const lit = placesOfPlay(ground, spot).map((at) => lightAt(input, spot, at));
-  const evs = [light.ev.value, ...lit.map((l) => l.ev.value)];
+  const evs = [light.ev, ...lit.map((l) => l.ev)];
   const inSun = [light, ...lit].filter((l) => l.direct === "sun");
   const shaded = [light, ...lit].filter((l) => l.direct === "shaded");
   const edge =
     inSun.length > 0 && shaded.length > 0
-      ? Math.round(3 * (middleOf(inSun.map((l) => l.ev.value)) - middleOf(shaded.map((l) => l.ev.value))))
+      ? Math.round(3 * (middleOf(inSun.map((l) => l.ev)) - middleOf(shaded.map((l) => l.ev))))
       : 0;
-  const alike = evs.filter((ev) => Math.abs(ev - light.ev.value) <= POCKET.alike).length / evs.length;
+  const alike = evs.filter((ev) => Math.abs(ev - light.ev) <= POCKET.alike).length / evs.length;
   return {
     evs,
     ...(edge >= 1 ? { edge } : {}),
-    pocket: light.ev.value - middleOf(evs) >= POCKET.stops && alike <= POCKET.share,
+    pocket: light.ev - middleOf(evs) >= POCKET.stops && alike <= POCKET.share,
   };
 }
 

@@ -80,7 +80,7 @@ export function meshFound(
   const { frame, distance: away } = found.sighting;
   const fNumber = apertureFNumber(found.settings.settings.aperture);
   const { mesh } = between;
-  const subject = away.value;
+  const subject = away;
   const effect = nettingEffect({
     netting: { ...mesh, distance: between.away },
     focalLengthMm: frame.focalLengthMm,

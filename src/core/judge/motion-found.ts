@@ -77,7 +77,10 @@ const STANDS = 0.01;
 export const crossesView = ({ transverseSpeed }: BodyMotion): boolean => transverseSpeed >= STANDS;
 
 /** The blur model of a picture that was assessed, for what is asked beside it. */
-export function blurModelOf(input: AssessInput, { sighting }: Pick<Assessment, "sighting">): BlurModel {
+export function blurModelOf(
+  input: AssessInput,
+  { sighting }: { readonly sighting: SightingFound },
+): BlurModel {
   const { spot, ...sight } = sightOf(input);
   return findMotion(input, spot, sight, sighting);
 }
@@ -188,7 +191,7 @@ function blurringOf(
 ): Blurring {
   const { shot, rig, hands } = input;
   const { focalLengthMm, magnification } = sighting.frame;
-  const subjectAt = sighting.distance.value;
+  const subjectAt = sighting.distance;
   const body = bodyMotionOf(input, { spot, ...sight }, imageDistanceMm(focalLengthMm, subjectAt));
   const drift = focusDrift(Math.abs(body.radialSpeed), "predictive");
   return {
@@ -332,7 +335,7 @@ function panFound(
     streakUm,
     streakShare: streakUm / deliveredUm(input, sighting.frame.kept),
     keeperChance: panKeeperChance(left, streakUm, (input.hands ?? USUAL_HANDS).panSpread),
-    endsUm: streakUm * (length / (2 * sighting.distance.value)) ** 2,
+    endsUm: streakUm * (length / (2 * sighting.distance)) ** 2,
   };
 }
 

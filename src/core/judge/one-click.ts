@@ -44,7 +44,7 @@ export function oneClick(input: AssessInput, found: Assessment): OneClick[] {
       const { near, far } = depthOfField({
         focalLengthMm: frame.focalLengthMm,
         fNumber: apertureFNumber(there.aperture),
-        subjectDistance: distance.value,
+        subjectDistance: distance,
         circleOfConfusionMm: keptCircleMm(input, frame.kept),
       });
       return {

@@ -31,7 +31,7 @@ export function panLadder(input: AssessInput, found: Assessment): PanRung[] {
   const model = blurModelOf(input, found);
   const { settings, rails } = found.settings;
   const { frame, distance } = found.sighting;
-  const lightEv = found.light.ev.value - found.settings.lostStops;
+  const lightEv = found.light.ev - found.settings.lostStops;
   return RUNGS.filter((shutter) => shutter <= rails.shutter.last).map((shutter) => {
     const at = { ...settings, shutter };
     const pan = model.at(at).pan!;
@@ -42,8 +42,8 @@ export function panLadder(input: AssessInput, found: Assessment): PanRung[] {
       endsUm: pan.endsUm,
       depthUm: panDepthBlurUm({
         speed: found.motion.body.transverseSpeed,
-        followed: distance.value,
-        part: Math.max(distance.value / 2, distance.value - input.subject.depth / 2),
+        followed: distance,
+        part: Math.max(distance / 2, distance - input.subject.depth / 2),
         focalLengthMm: frame.focalLengthMm,
         exposure: shutterSeconds(shutter),
       }),

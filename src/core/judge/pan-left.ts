@@ -39,7 +39,7 @@ export function panLeft(input: AssessInput, found: Assessment, sweep: Sweep): Pa
   const camera: Camera = {
     lens,
     aim,
-    imageDistanceMm: imageDistanceMm(frame.focalLengthMm, distance.value),
+    imageDistanceMm: imageDistanceMm(frame.focalLengthMm, distance),
   };
   const smear = smearOnPath(camera, sweep.path, 0, exposure);
   const speed = imageVelocityOnPath(camera, sweep.path, 0);

@@ -69,7 +69,7 @@ export function aperturePriority(found: Assessment): AperturePriority {
   const { settings, rails } = found.settings;
   const { aperture, iso } = settings;
   return {
-    shutter: Math.round(3 * (found.light.ev.value - lostInTheLens(found)) + iso - aperture),
+    shutter: Math.round(3 * (found.light.ev - lostInTheLens(found)) + iso - aperture),
     shortBelowEv: lightFor(found, { ...settings, shutter: rails.shutter.from }),
   };
 }

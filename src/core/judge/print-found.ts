@@ -35,7 +35,7 @@ export function printFound(
     depth: depthOfField({
       focalLengthMm,
       fNumber: apertureFNumber(settings.settings.aperture),
-      subjectDistance: sighting.distance.value,
+      subjectDistance: sighting.distance,
       circleOfConfusionMm: circleMm,
     }),
   };
@@ -58,7 +58,7 @@ export function facesInRow(
   count: number,
   spacing: number,
 ): FacesInRow {
-  const first = sighting.distance.value;
+  const first = sighting.distance;
   const near = Math.max(first / 2, first - FACE_DEPTH / 2);
   const far = first + (count - 1) * spacing + FACE_DEPTH / 2;
   const circle = {

@@ -63,7 +63,7 @@ export function reachFound(input: AssessInput, found: Assessment): Reach {
   const optic = effectiveLens(rig);
   const { focalLengthMm, kept, fill } = sighting.frame;
   const wish = reachWish(input, found);
-  const distance = sighting.distance.value;
+  const distance = sighting.distance;
   const { across } = heldSidesMm(rig.body.format, shot.orientation);
   const { largestMagnification } = rig.lens;
   return {

@@ -1,4 +1,4 @@
-import type { Because, Figure as FigureOf, SourceId } from "../units";
+import type { ReasonWith, SourceId } from "../units";
 
 type None = Readonly<Record<never, number>>;
 
@@ -80,11 +80,10 @@ export interface ReasonNumbers {
 }
 
 export type ReasonCode = keyof ReasonNumbers;
-export type Reason = Because<ReasonNumbers>;
-export type Figure = FigureOf<ReasonNumbers>;
+export type Reason = ReasonWith<ReasonNumbers>;
 
 /** A reason with its numbers and its source; none where it is plain arithmetic. */
-export const because = <Code extends ReasonCode>(
+export const reason = <Code extends ReasonCode>(
   code: Code,
   numbers: ReasonNumbers[Code],
   source?: SourceId,

@@ -7,16 +7,13 @@ import {
   apertureNoWider,
   isoNearest,
   isoNoHigher,
-  isoSpeed,
   lostStops,
   SCALE,
   shutterNearest,
   shutterNoSlower,
-  shutterSeconds,
   solveSettings,
   waysOut,
   type WayOut,
-  type Settings,
   type Surplus,
   type SolveInput,
   type Solution,
@@ -37,7 +34,6 @@ import { meshBetween } from "./mesh-found";
 import { sightOf } from "./sight-of";
 import { findSighting, keptCircleMm } from "./sighting";
 import { skyEv } from "./sky-behind";
-import { because, type Reason, type ReasonNumbers } from "./reasons";
 
 /** Which settings follow from light, blur, depth and kit, and what each of them rests on. */
 export function findSettings(
@@ -47,7 +43,7 @@ export function findSettings(
   blur: BlurModel,
 ): SettingsFound {
   const depth = depthAsked(input, depthSeen(sighting));
-  const solve = solveInput(input, sighting, light.ev.value, blur, depth);
+  const solve = solveInput(input, sighting, light.ev, blur, depth);
   const solution = solveSettings(solve);
   const priced = (way: WayOut): PricedWay => {
     const blurUm = blur.blurUm(way.settings);
@@ -69,7 +65,6 @@ export function findSettings(
     depth: depthFound(input, sighting, depth, solve, solution),
     follows: solution.follows,
     ways: waysOut(solve, solution).map(priced),
-    because: reasons({ input, sighting, light, blur, solve, depth }, solution),
   };
 }
 
@@ -155,7 +150,7 @@ function depthFound(
   const { near, far } = depthOfField({
     focalLengthMm: frame.focalLengthMm,
     fNumber: apertureFNumber(settings.aperture),
-    subjectDistance: distance.value,
+    subjectDistance: distance,
     circleOfConfusionMm: keptCircleMm(input, frame.kept),
   });
   const wanted = asked.fNumber > 0 ? apertureNoWider(asked.fNumber) : 0;
@@ -180,96 +175,3 @@ function slowestClick(exposure: number | "none" | "any", fastest: number): numbe
   if (exposure === "none") return shutterNearest(fastest);
   return shutterNoSlower(exposure);
 }
-
-/** What the settings were worked out from. */
-interface Given {
-  readonly input: AssessInput;
-  readonly sighting: SightingFound;
-  readonly light: LightFound;
-  readonly blur: BlurModel;
-  readonly solve: SolveInput;
-  readonly depth: DepthAsked;
-}
-
-const reasons = (given: Given, solution: Solution): SettingsFound["because"] => ({
-  shutter: { value: shutterSeconds(solution.settings.shutter), because: shutterReasons(given, solution) },
-  aperture: { value: apertureFNumber(solution.settings.aperture), because: apertureReasons(given, solution) },
-  iso: { value: isoSpeed(solution.settings.iso), because: isoReasons(given, solution) },
-});
-
-function shutterReasons({ sighting, blur, solve }: Given, { settings }: Solution): Reason[] {
-  const { body, heldSpeed } = blur;
-  const moving = [
-    because("part-speed", { speed: heldSpeed }, "common-practice"),
-    because("speed-on-sensor", {
-      mmPerSecond: (heldSpeed * body.umPerMetre) / 1000,
-      distance: sighting.distance.value,
-      focalLengthMm: sighting.frame.focalLengthMm,
-    }),
-  ];
-  if (solve.streakShutter !== undefined)
-    return [
-      ...moving,
-      because("streak-drawn", {
-        seconds: blur.streakExposure!,
-        transverseSpeed: body.transverseSpeed,
-        mmPerSecond: (body.transverseSpeed * body.umPerMetre) / 1000,
-      }),
-    ];
-  const slowest = blur.slowestExposure(settings.aperture);
-  return [
-    ...moving,
-    because("tolerance", { um: blur.toleranceUm, px: blur.toleranceUm / blur.deliveredPixelUm }),
-    typeof slowest === "number"
-      ? because("slowest-exposure", { seconds: slowest }, "variance-rule")
-      : because(`slowest-${slowest}`, {}, "variance-rule"),
-  ];
-}
-
-function apertureReasons({ solve, depth }: Given, { depthGiven }: Solution): Reason[] {
-  return [
-    because("lens-widest", { fNumber: apertureFNumber(solve.lensWidest) }),
-    depth.fNumber > 0
-      ? because(
-          `depth-of-${depth.kind}`,
-          { depth: depth.far - depth.near, fNumber: depth.fNumber },
-          "handbook-optics",
-        )
-      : because("depth-of-eye", {}),
-    ...(depthGiven > 0 ? [because("depth-given-up", { clicks: depthGiven })] : []),
-    because("diffraction-from", { fNumber: apertureFNumber(solve.diffractionAperture) }),
-  ];
-}
-
-/** Stops lost close up from which it is worth saying. */
-const CLOSE_UP_TOLD = 0.15;
-
-function isoReasons({ input, light, solve }: Given, solution: Solution): Reason[] {
-  const { settings, short, filterStops } = solution;
-  return [
-    because("ev-from-lux", { lux: light.lux.total, ev: light.ev.value }, "iso-2720"),
-    ...(solve.lightEv === light.ev.value ? [] : [because("exposed-for-sky", { ev: solve.lightEv })]),
-    ...(solve.lost["close-up"] > CLOSE_UP_TOLD
-      ? [because("close-up-loses", { stops: solve.lost["close-up"] }, "handbook-optics")]
-      : []),
-    ...(solve.lost.netting > 0 ? [because("netting-takes", { stops: solve.lost.netting })] : []),
-    ...(solve.lost.glass > 0 ? [because("glass-takes", { stops: solve.lost.glass }, "handbook-optics")] : []),
-    because(
-      "iso-follows",
-      isoNumbers(settings, solve.lightEv - lostStops(solve.lost) - filterStops),
-      "exif-2-32",
-    ),
-    ...(filterStops > 0 ? [because("filter-takes", { stops: filterStops })] : []),
-    ...(input.shot.intent === "reaction"
-      ? [because("ceiling-for-a-face", { iso: isoSpeed(solve.isoCeiling) }, "assumed")]
-      : []),
-    because("ceiling-of-body", { iso: input.rig.body.isoCeiling, short }),
-  ];
-}
-
-const isoNumbers = (settings: Settings, ev: number): ReasonNumbers["iso-follows"] => ({
-  shutter: settings.shutter / 3,
-  aperture: settings.aperture / 3,
-  light: ev,
-  iso: settings.iso / 3,
-});

@@ -16,7 +16,6 @@ import { meltOf } from "./background-found";
 import type { AssessInput, MotionFound, Sighting, SightingFound } from "./assessment";
 import { figureHidden, figurePoints } from "./figure-hidden";
 import { faceOf } from "./grades";
-import { because, type Figure } from "./reasons";
 import { faceTurnOf, sightOf } from "./sight-of";
 
 /** Viewing distance over the print's diagonal: that of the print that is ordered, else its own diagonal (common practice). */
@@ -79,7 +78,7 @@ export function backgroundOf(input: AssessInput): Background {
  * for the question.
  */
 export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: Vector): SightingFound {
-  const { shot, scene } = input;
+  const { scene } = input;
   const away = distance(lens, aim);
   const bearing = bearingTo(lens, aim);
   const faceTurn = faceTurnOf({ spot, lens, aim });
@@ -96,7 +95,7 @@ export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: 
   const among = thingsAbout({ ...kept, frameAcross: wide }, obstacles);
   const behind = frameBackground(kept, { obstacles: among, hall });
   return {
-    distance: distanceFigure(lens, aim, away, bearing),
+    distance: away,
     bearing,
     heightAngle: heightAngle(lens, aim),
     blockage: firstBlockage(lens, aim, among),
@@ -104,7 +103,7 @@ export function findSighting(input: AssessInput, spot: Spot, lens: Vector, aim: 
     background: behind.centre,
     around: behind.around,
     frame,
-    fill: fillFigure(frame, partSize, away, shot.fill),
+    fill: frame.fill,
     partSize,
     faceTurn,
     face: faceOf(faceTurn),
@@ -119,7 +118,7 @@ export function withFocus(
   { pan }: Pick<MotionFound, "pan">,
 ): Sighting {
   const { focalLengthMm, kept } = found.frame;
-  const away = found.distance.value;
+  const away = found.distance;
   const melt = {
     ground: input.scene.ground,
     focalLengthMm,
@@ -148,24 +147,3 @@ export function withFocus(
     }),
   };
 }
-
-const fillFigure = (frame: Frame, partSize: number, away: number, wished: number): Figure => ({
-  value: frame.fill,
-  because: [
-    because("fill-is-image-over-frame", { partSize, fill: frame.fill, distance: away }, "handbook-optics"),
-    because("focal-length-used", { focalLengthMm: frame.focalLengthMm, frameUp: frame.frameUp }),
-    because("crop-keeps", { kept: frame.kept, px: frame.keptLongEdgePx, wished }),
-  ],
-});
-
-const distanceFigure = (lens: Vector, aim: Vector, away: number, bearing: number): Figure => ({
-  value: away,
-  because: [
-    because("distance-in-space", {
-      east: aim.x - lens.x,
-      north: aim.y - lens.y,
-      rise: aim.z - lens.z,
-    }),
-    because("bearing-of-sight", { bearing }),
-  ],
-});

@@ -37,7 +37,7 @@ export function stillFound(
     tolerance / shakeUmPerSecond({ focalLengthMm, stabiliserStops: stabiliser, supportStops });
   const firm = [...supports].filter((s) => s.stops > 0).sort((a, b) => a.stops - b.stops);
   const { near, far } = sighting.depth;
-  const away = sighting.distance.value;
+  const away = sighting.distance;
   return {
     steady: [
       { id: "hand", slowest: slowest(0, 0) },

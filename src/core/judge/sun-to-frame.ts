@@ -48,7 +48,7 @@ export function sunToFrame(input: AssessInput, sighting: SightingFound): SunToFr
   const above = toDegrees(Math.atan2(Math.abs(dot(ray, up)), depth));
   const sides = heldSidesMm(rig.body.format, shot.orientation);
   const half = (sideMm: number): number =>
-    angleOfViewAt(sighting.frame.focalLengthMm, sideMm, sighting.distance.value) / 2 + GLARE_MARGIN;
+    angleOfViewAt(sighting.frame.focalLengthMm, sideMm, sighting.distance) / 2 + GLARE_MARGIN;
   const near = depth > 0 && aside < half(sides.across) && above < half(sides.up);
   const hidden = near && shadedBy(lens, sun, ground.obstacles) !== undefined;
   return { inFrame: near && !hidden, aside, above };

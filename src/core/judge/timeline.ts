@@ -88,7 +88,7 @@ export function timeline(input: TimelineInput): Timeline {
     if (!now.ok) return { points: [], moments: [] };
     points.push({
       at,
-      ev: now.light.ev.value,
+      ev: now.light.ev,
       evInCloud: now.light.evInCloud,
       modelEv: now.light.modelEv,
       sunAltitude: now.light.sun.apparentAltitude,

@@ -77,7 +77,7 @@ export function waysOutOfFrame(
 ): WaysToClear {
   const { ground } = input.scene;
   const { aim } = sightOf(input);
-  const perMetre = { across: frame.frameAcross / distance.value, up: frame.frameUp / distance.value };
+  const perMetre = { across: frame.frameAcross / distance, up: frame.frameUp / distance };
   return waysTo(input, (at) => {
     const lens = lensOf(ground, at);
     const away = Math.hypot(aim.x - lens.x, aim.y - lens.y, aim.z - lens.z);

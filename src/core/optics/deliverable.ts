@@ -39,6 +39,9 @@ export const deliveredPixelUm = (of: {
   readonly deliveredLongEdgePx: number;
 }): number => Math.max(of.pixelUm, (of.pixelUm * of.keptLongEdgePx) / of.deliveredLongEdgePx);
 
+/** A length on the sensor in pixels of the delivered picture; both in µm, the pixel above 0. */
+export const inDelivered = (um: number, pixelUm: number): number => um / pixelUm;
+
 /**
  * Circle of confusion in mm on the sensor for a deliverable: one delivered pixel (never below a sensor pixel), or one
  * arc-minute at the viewing distance brought back from the print to the kept part of the sensor.

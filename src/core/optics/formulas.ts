@@ -1,5 +1,5 @@
 import { formula } from "../units/formula";
-import { circleForDeliverable, deliveredPixelUm, pixelsWanted } from "./deliverable";
+import { circleForDeliverable, deliveredPixelUm, inDelivered, pixelsWanted } from "./deliverable";
 import {
   circleOfConfusionMm,
   blurDiscUm,
@@ -97,6 +97,13 @@ export const OPTICS_FORMULAS = {
     "max(pixelUm, pixelUm * keptLongEdgePx / deliveredLongEdgePx)",
     deliveredPixelUm,
     "handbook-optics",
+  ),
+  inDelivered: formula(
+    "px",
+    { um: ["µm", 0, 20_000], pixelUm: ["µm", 1, 60] },
+    "um / pixelUm",
+    ({ um, pixelUm }) => inDelivered(um, pixelUm),
+    "common-practice",
   ),
   bellowsLoss: formula(
     "stops",

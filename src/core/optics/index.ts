@@ -40,6 +40,7 @@ export {
   circleForDeliverable,
   cropLeft,
   deliveredPixelUm,
+  inDelivered,
   pixelsWanted,
   type CropLeft,
   type Deliverable,

@@ -13,7 +13,7 @@ export { absent, present, type Absent, type Maybe, type Present } from "./absenc
 export { alongCourse } from "./along-course";
 export { evenFrom } from "./even-from";
 export { firstTrue } from "./first-true";
-export type { Because, Figure } from "./because";
+export type { ReasonWith } from "./reason";
 export { SOURCES, type SourceId } from "./sources";
 export type { Progress } from "./progress";
 export { METER_CONSTANTS, MIDDLE_REFLECTANCE } from "./meter-constants";

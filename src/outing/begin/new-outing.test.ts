@@ -98,9 +98,7 @@ test.each(SUBJECTS.map((s) => [s.id, s.group] as const))(
     const found = assessed(outing);
     const vetoes = found.judgement.filter((j) => j.weight === "veto");
     expect([vetoes, found.sighting.frame.kept > 0.5]).toEqual([[], true]);
-    expect(found.sighting.distance.value).toBeLessThan(
-      ["bear-walking", "wolf-trotting"].includes(id) ? 120 : 75,
-    );
+    expect(found.sighting.distance).toBeLessThan(["bear-walking", "wolf-trotting"].includes(id) ? 120 : 75);
     expect(standingAt(outing.ground, outing.ground.positions[0]!.at).rule).toBe("open");
     // A thrown ball in a pool whose windows nobody told is the darkest of them.
     expect(found.settings.missing).toBeLessThanOrEqual(4);
@@ -157,8 +155,7 @@ function surfaceOf(template: string): string {
 
 test("a new outing of a bear, a horse, a racing car began as near as one of a walker: each keeps its distance", () => {
   const away = (id: string): number =>
-    assessed(make({ template: STAGINGS.get(id)!.venues[0]!, subject: subjectOf(id) })).sighting.distance
-      .value;
+    assessed(make({ template: STAGINGS.get(id)!.venues[0]!, subject: subjectOf(id) })).sighting.distance;
   expect(away("bear-walking")).toBeGreaterThan(91);
   // A second of its way at 9 m/s.
   expect(away("cross-country-horse")).toBeGreaterThan(9);

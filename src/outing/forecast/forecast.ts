@@ -202,7 +202,7 @@ export function couldBe({ outing, input, at }: Pick<OutingView, "outing" | "inpu
   const sun = sunCourse(outing.ground.anchor)(at);
   const found = skiesOf(outing, forecast).flatMap((light) => {
     const there = assess({ ...asked, scene: sceneAt(outing.ground, light, at, sun) });
-    return there.ok ? [{ ev: there.light.ev.value, settings: there.settings.settings }] : [];
+    return there.ok ? [{ ev: there.light.ev, settings: there.settings.settings }] : [];
   });
   const middle = found[MIDDLE];
   if (!middle) return undefined;

@@ -25,7 +25,7 @@ const TONES = {
 
 export type Tone = keyof typeof TONES;
 
-interface Props extends TextProps {
+export interface TxtProps extends TextProps {
   readonly size?: keyof typeof SIZES;
   readonly weight?: keyof typeof WEIGHTS;
   readonly tone?: Tone;
@@ -33,7 +33,7 @@ interface Props extends TextProps {
 }
 
 /** All words of the interface: one family made for legibility, eight sizes, figures of one width. */
-export function Txt({ size = 16, weight = 400, tone = "ink", className = "", ...rest }: Props) {
+export function Txt({ size = 16, weight = 400, tone = "ink", className = "", ...rest }: TxtProps) {
   return (
     <Text
       className={`tabular-nums ${SIZES[size]} ${WEIGHTS[weight]} ${TONES[tone]} ${className}`}

@@ -1,17 +1,20 @@
 import { useState, type ReactNode } from "react";
 import { Pressable } from "react-native";
-import type { Explained } from "@/answers/explain/explain";
+import type { Explained, Where } from "@/answers/explain/explain";
 import type { Figure } from "@/answers/explain/figure";
+import type { OutingView } from "@/outing/outing-view";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Late } from "../../layout/Late";
 
 const loadSum = async () => (await import("./Sum")).Sum;
 
+/** What is pressed: a figure of a picture by its name, or any other as it is worked out. */
+export type Pressed = Explained | ((view: OutingView) => Figure | undefined);
+
 interface Props {
-  /** A figure of the shot in hand by its name, or any other as it is worked out. */
-  readonly of: Explained | (() => Figure);
-  /** The id of the position that it is from; that in hand where it is left out. */
-  readonly from?: string;
+  readonly of: Pressed;
+  /** The picture that it is of; that in hand where it is left out. */
+  readonly where?: Where;
   /** What the figure is called, at the head of its sum. */
   readonly title: string;
   /** What a screen reader says of it: its name and its value. */
@@ -21,7 +24,7 @@ interface Props {
 }
 
 /** A figure that a press opens to its sum. */
-export function AskSum({ of, from, title, says, className = "", children }: Props) {
+export function AskSum({ of, where, title, says, className = "min-h-12 justify-center", children }: Props) {
   const [open, setOpen] = useState(false);
   return (
     <>
@@ -34,13 +37,13 @@ export function AskSum({ of, from, title, says, className = "", children }: Prop
       >
         {children}
       </Pressable>
-      <Dialog title={title} open={open} onClose={() => setOpen(false)}>
-        {open && (
+      {open && (
+        <Dialog title={title} open onClose={() => setOpen(false)}>
           <Late load={loadSum} waiting="One moment">
-            {(Sum) => <Sum of={of} from={from} title={title} />}
+            {(Sum) => <Sum of={of} where={where} title={title} />}
           </Late>
-        )}
-      </Dialog>
+        </Dialog>
+      )}
     </>
   );
 }

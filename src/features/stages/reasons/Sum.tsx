@@ -1,7 +1,7 @@
 import RightIcon from "lucide-react-native/icons/chevron-right";
 import { useState } from "react";
 import { Pressable, View } from "react-native";
-import { explain, shownFrom, type Explained } from "@/answers/explain/explain";
+import { explain, shownAt, type Where } from "@/answers/explain/explain";
 import type { Figure, Given, Whole } from "@/answers/explain/figure";
 import type { MethodName } from "@/core/figures";
 import { textOf } from "@/answers/explain/how";
@@ -11,6 +11,7 @@ import { useTokens } from "@/ui/theme/theme";
 import { percentWords, sourceName } from "@/words";
 import { methodWords } from "@/words/methods";
 import { amountWords, nameInWords, sumWords, weightOf } from "@/words/sums";
+import type { Pressed } from "./AskSum";
 import { FormulaText } from "./FormulaText";
 import { useOuting } from "../../outing/use-outing";
 
@@ -26,18 +27,17 @@ const ORIGINS: Readonly<Record<Given["origin"], string>> = {
 };
 
 interface SumProps {
-  readonly of: Explained | (() => Figure);
-  readonly from: string | undefined;
+  readonly of: Pressed;
+  readonly where: Where | undefined;
   /** What the figure is called. */
   readonly title: string;
 }
 
 /** A figure as its sum: formula, numbers, function; each number that was worked out opens into its own. */
-export function Sum({ of, from, title }: SumProps) {
+export function Sum({ of, where, title }: SumProps) {
   const view = useOuting((v) => v);
   const [way, setWay] = useState<readonly string[]>([]);
-  const pressed =
-    typeof of === "function" ? of() : explain(from === undefined ? view : shownFrom(view, from), of);
+  const pressed = typeof of === "function" ? of(view) : explain(where ? shownAt(view, where) : view, of);
   if (!pressed) return <Txt>This picture has no such number now.</Txt>;
   // What is no longer there, when the minute or the plan has changed meanwhile, is left again.
   let shown = pressed;

@@ -29,7 +29,7 @@ export function OutingStrip({ height }: { height: keyof typeof HEIGHTS }) {
   const timeline = useOuting((v) => v.timeline);
   const at = useOuting((v) => v.at);
   const time = useOuting((v) => wallOf(v, v.at));
-  const words = useOuting((v) => `${timeNote(v)}${v.found ? `, ${evWords(v.found.light.ev.value)}` : ""}`);
+  const words = useOuting((v) => `${timeNote(v)}${v.found ? `, ${evWords(v.found.light.ev)}` : ""}`);
   const peeking = useOuting((v) => v.on && !v.live);
   const { lookAt, backToNow } = useOpenOuting();
   const hours = useMemo(() => {

@@ -75,7 +75,7 @@ function Filled() {
   });
   if (!words) return null;
   return (
-    <AskSum of="fill" title="How much of the frame it fills" says={words} className="min-h-12 justify-center">
+    <AskSum of="fill" title="How much of the frame it fills" says={words}>
       <Txt>{words}</Txt>
     </AskSum>
   );

@@ -60,7 +60,7 @@ function worthWords({ worth, best }: Judged): string {
   return [
     scoreWords(worth),
     best.length > 1 ? `${best.filter((b) => b.score > 0).length} of its ${best.length} shots` : "",
-    metresWords(found.sighting.distance.value),
+    metresWords(found.sighting.distance),
     settingsWords(found.settings.settings),
   ]
     .filter(Boolean)

@@ -59,12 +59,12 @@ export function Blur() {
   }));
   return (
     <View className="gap-2">
-      <AskSum of="blur" title="Blur of what has to hold" says={line} className="min-h-12 justify-center">
+      <AskSum of="blur" title="Blur of what has to hold" says={line}>
         <Txt size={20} weight={700} tone={held.verdict === "held" ? "ink" : "bracken"}>
           {line}
         </Txt>
       </AskSum>
-      <AskSum of="tolerance" title="Blur that is allowed" says={allowed} className="min-h-12 justify-center">
+      <AskSum of="tolerance" title="Blur that is allowed" says={allowed}>
         <Txt tone="ink2">{allowed}</Txt>
       </AskSum>
       <StackedBar label="Blur by source" parts={bars} />

@@ -22,7 +22,7 @@ export function Chance() {
   const panned = found.motion.pan !== undefined;
   return (
     <View className="gap-2">
-      <AskSum of="chance" title="Chance of a keeper" says={kept} className="min-h-12 justify-center">
+      <AskSum of="chance" title="Chance of a keeper" says={kept}>
         <Txt size={20} weight={700}>
           {kept}
         </Txt>

@@ -25,10 +25,10 @@ function OnSubject() {
     const lamps = light.lux.lamps / light.lux.total;
     const mixed = lamps > MIXED.from && lamps < MIXED.to;
     const from = mixed ? `${percentWords(lamps)} from lamps` : lightSideWords(light).value;
-    return `${evWords(light.ev.value)} on the subject, ${from}`;
+    return `${evWords(light.ev)} on the subject, ${from}`;
   });
   return (
-    <AskSum of="ev" title="The light on the subject" says={words} className="min-h-12 justify-center">
+    <AskSum of="ev" title="The light on the subject" says={words}>
       <Txt tone="ink2">{words}</Txt>
     </AskSum>
   );

@@ -21,7 +21,7 @@ const balanceWords = (balance: number): string =>
 export function Ledger() {
   const answer = useOuting(ledger);
   const settings = useFound((found) => found.settings.settings);
-  const ev = useFound((found) => found.light.ev.value);
+  const ev = useFound((found) => found.light.ev);
   const words: Record<LedgerLine["code"], string> = {
     light: `Light on the subject, ${evWords(ev)}`,
     "close-up": "Lost by focusing so close",

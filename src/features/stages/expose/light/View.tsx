@@ -9,7 +9,7 @@ import { evWords, luxWords, surfaceWords } from "@/words";
 
 /** The light on the subject as a photographer and as a meter of the hall says it. */
 export const lightAnswer = ({ found }: OutingView): string =>
-  found ? `${evWords(found.light.ev.value)}, ${luxWords(found.light.lux.total)}` : "";
+  found ? `${evWords(found.light.ev)}, ${luxWords(found.light.lux.total)}` : "";
 
 /** Where the light on the side of the subject that you see comes from. */
 export function LightOnSubject() {
@@ -25,7 +25,7 @@ export function LightOnSubject() {
   ];
   return (
     <View className="gap-2">
-      <AskSum of="ev" title="The light on the subject" says={answer} className="min-h-12 justify-center">
+      <AskSum of="ev" title="The light on the subject" says={answer}>
         <Txt size={20} weight={700}>
           {answer}
         </Txt>

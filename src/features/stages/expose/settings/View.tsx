@@ -83,12 +83,7 @@ export function Rails() {
                 onHold={() => (state.locked ? hold(letGo(choice.locked, rail)) : push(rail, state.at))}
                 onChange={(click) => push(rail, click)}
                 pressed={(figure) => (
-                  <AskSum
-                    of={rail}
-                    title={drawn.name}
-                    says={`${drawn.name} ${drawn.words(state.at)}`}
-                    className="min-h-12 justify-center"
-                  >
+                  <AskSum of={rail} title={drawn.name} says={`${drawn.name} ${drawn.words(state.at)}`}>
                     {figure}
                   </AskSum>
                 )}

@@ -55,7 +55,7 @@ export function KnownLight() {
           <NumberField
             label="EV at ISO 100, measured at the subject"
             unit="EV"
-            value={told && "ev" in told ? told.ev : light.ev.value}
+            value={told && "ev" in told ? told.ev : light.ev}
             min={-6}
             max={20}
             onChange={(ev) => ofEv(ev, evWords(ev))}
@@ -114,10 +114,7 @@ function Told({ told }: { told: LightTold }) {
     <View className="gap-2" aria-live="polite">
       <FactLine name={`${told.words}: right at this spot`} value={spansWords({ outing }, right)} />
       <FactLine name="That is, at the subject" value={`${evWords(ev)}, ${luxWords(lux)}`} />
-      <FactLine
-        name={`Against the light found here, ${evWords(found.light.ev.value)}`}
-        value={offWords(off)}
-      />
+      <FactLine name={`Against the light found here, ${evWords(found.light.ev)}`} value={offWords(off)} />
       <WhileRoom things="readings" count={readings}>
         <Button label={`Keep as a reading of ${wallOf({ outing }, at)}`} onPress={() => void keep()} />
       </WhileRoom>

@@ -9,6 +9,6 @@ export const whenRightPanel: Panel = {
   wide: "folded",
   when: withPicture,
   answer: ({ outing, found }) =>
-    `${found ? `${evWords(found.light.ev.value)} here, ` : ""}${countWords(outing.light.readings.length, "reading")}`,
+    `${found ? `${evWords(found.light.ev)} here, ` : ""}${countWords(outing.light.readings.length, "reading")}`,
   load: whenSeen(async () => (await import("./View")).KnownLight),
 };

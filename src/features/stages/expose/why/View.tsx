@@ -1,7 +1,8 @@
 import { View } from "react-native";
+import { reasons } from "@/answers/explain/reasons";
 import { Txt } from "@/ui/controls/Txt";
 import { railFigure } from "@/words";
-import { useFound } from "../../../outing/use-outing";
+import { useFound, useOuting } from "../../../outing/use-outing";
 import { AskSum } from "../../reasons/AskSum";
 import { Reasons } from "../../reasons/Reasons";
 
@@ -13,8 +14,9 @@ const RAILS = [
 
 /** The reasons behind shutter, aperture and ISO. */
 export function Why() {
-  const because = useFound((found) => found.settings.because);
+  const steps = useOuting(reasons);
   const settings = useFound((found) => found.settings.settings);
+  if (!steps) return null;
   return RAILS.map(({ rail, title }) => {
     const value = railFigure(rail, settings[rail]);
     return (
@@ -32,7 +34,7 @@ export function Why() {
             its sum
           </Txt>
         </AskSum>
-        <Reasons title={title} because={because[rail].because} />
+        <Reasons title={title} steps={steps[rail]} />
       </View>
     );
   });

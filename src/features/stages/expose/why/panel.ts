@@ -1,5 +1,4 @@
-import { type Panel, withPicture, withStage } from "../../screen/panel";
-import { Why } from "./View";
+import { type Panel, whenSeen, withPicture } from "../../screen/panel";
 import { settingsWords } from "@/words";
 
 export const whyPanel: Panel = {
@@ -9,5 +8,5 @@ export const whyPanel: Panel = {
   wide: "folded",
   when: withPicture,
   answer: ({ found }) => (found ? settingsWords(found.settings.settings) : ""),
-  load: withStage(Why),
+  load: whenSeen(async () => (await import("./View")).Why),
 };

@@ -54,8 +54,8 @@ export function DepthWished() {
         />
       )}
       <SlabDrawing
-        near={sighting.depth.near - sighting.distance.value}
-        far={sighting.depth.far === "unbounded" ? "unbounded" : sighting.depth.far - sighting.distance.value}
+        near={sighting.depth.near - sighting.distance}
+        far={sighting.depth.far === "unbounded" ? "unbounded" : sighting.depth.far - sighting.distance}
         length={wish.kind === "face" ? depth.asked : length}
         width={wish.kind === "plane" ? 0 : subject.depth}
         turnDeg={wish.kind === "face" ? 90 : turnDeg}

@@ -21,21 +21,11 @@ export function Depth() {
     <View className="gap-2">
       <DepthRuler view={view} found={found} />
       <View className="flex-row flex-wrap gap-4">
-        <AskSum
-          of="near"
-          title="Where it begins to be sharp"
-          says={`sharp from ${near}`}
-          className="min-h-12 justify-center"
-        >
+        <AskSum of="near" title="Where it begins to be sharp" says={`sharp from ${near}`}>
           <Txt weight={600}>{`sharp from ${near}`}</Txt>
         </AskSum>
         {far && (
-          <AskSum
-            of="far"
-            title="Where it ends to be sharp"
-            says={`to ${far}`}
-            className="min-h-12 justify-center"
-          >
+          <AskSum of="far" title="Where it ends to be sharp" says={`to ${far}`}>
             <Txt weight={600}>{`to ${far}`}</Txt>
           </AskSum>
         )}
@@ -44,16 +34,11 @@ export function Depth() {
       {background.smoothness === "plain" ? (
         <Txt>{soft}</Txt>
       ) : (
-        <AskSum
-          of="softness"
-          title="Softness of the background"
-          says={soft}
-          className="min-h-12 justify-center"
-        >
+        <AskSum of="softness" title="Softness of the background" says={soft}>
           <Txt>{soft}</Txt>
         </AskSum>
       )}
-      <AskSum of="kept" title="Left after the crop" says={cropped} className="min-h-12 justify-center">
+      <AskSum of="kept" title="Left after the crop" says={cropped}>
         <Txt tone="ink2">{cropped}</Txt>
       </AskSum>
     </View>

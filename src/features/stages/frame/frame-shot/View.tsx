@@ -34,10 +34,10 @@ function Framing() {
   const sighting = useFound((found) => found.sighting);
   const judgement = useFound((found) => found.judgement);
   const { frame, distance } = sighting;
-  const words = `${focalWords(frame.focalLengthMm)} from ${metresWords(distance.value)}: the frame is ${metresWords(frame.frameAcross)} by ${metresWords(frame.frameUp)} there.`;
+  const words = `${focalWords(frame.focalLengthMm)} from ${metresWords(distance)}: the frame is ${metresWords(frame.frameAcross)} by ${metresWords(frame.frameUp)} there.`;
   return (
     <>
-      <AskSum of="fill" title="The size in the frame" says={words} className="min-h-12 justify-center">
+      <AskSum of="fill" title="The size in the frame" says={words}>
         <Txt tone="ink2">{words}</Txt>
       </AskSum>
       <Judgements items={judgement.filter((j) => FRAMING.includes(j.code))} />

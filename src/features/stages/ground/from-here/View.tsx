@@ -6,9 +6,11 @@ import { useFound, useOuting } from "../../../outing/use-outing";
 import { AskSum } from "../../reasons/AskSum";
 import { Figures } from "../../reasons/Figures";
 import { Judgements } from "../../reasons/Judgements";
-import { Reasons } from "../../reasons/Reasons";
 import { NotInBag } from "../../shot/NotInBag";
+import { Late } from "../../../layout/Late";
 import { ASKED_TITLE, groundFigures, type Asked } from "./figures";
+
+const loadRests = async () => (await import("./Rests")).Rests;
 
 /** What the chosen place gives, in four figures; each opens into what it rests on. */
 export function PositionFigures() {
@@ -26,7 +28,7 @@ function Found() {
     (key: string) => setAsked((old) => (old === key ? undefined : (key as Asked))),
     [],
   );
-  const { shown, because } = groundFigures(found, along);
+  const shown = groundFigures(found, along);
   const veto = found.judgement.find((j) => j.weight === "veto");
   return (
     <View className="gap-1">
@@ -37,13 +39,14 @@ function Found() {
             of={asked === "light" ? "ev" : asked}
             title={ASKED_TITLE[asked]}
             says={`${ASKED_TITLE[asked]}, its sum`}
-            className="min-h-12 justify-center"
           >
             <Txt tone="water" weight={600}>
               Its sum, with the numbers
             </Txt>
           </AskSum>
-          <Reasons title={ASKED_TITLE[asked]} because={because[asked]} />
+          <Late load={loadRests} waiting="One moment">
+            {(Rests) => <Rests asked={asked} />}
+          </Late>
         </View>
       )}
       {veto && <Judgements items={[veto]} />}

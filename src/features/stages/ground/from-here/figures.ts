@@ -1,4 +1,4 @@
-import type { Assessment, Reason } from "@/core/judge";
+import type { Assessment } from "@/core/judge";
 import {
   apertureWords,
   bearingWords,
@@ -12,46 +12,32 @@ import type { Shown } from "../../reasons/Figures";
 
 export type Asked = "distance" | "light" | "ev" | "fill";
 
-/** The four figures of a place, and what each rests on. */
-export function groundFigures(
-  found: Assessment,
-  along: "height" | "width" = "height",
-): {
-  readonly shown: Shown[];
-  readonly because: Record<Asked, readonly Reason[]>;
-} {
+/** The four figures of a place. */
+export function groundFigures(found: Assessment, along: "height" | "width" = "height"): Shown[] {
   const { sighting, light, settings } = found;
   const side = lightSideWords(light);
   const veto = found.judgement.find((j) => j.weight === "veto");
   const reachBad = veto?.code === "out-of-reach" || veto?.code === "does-not-fit";
-  return {
-    shown: [
-      {
-        key: "distance",
-        value: metresWords(sighting.distance.value),
-        label: sighting.blockage ? "view blocked" : `to ${bearingWords(sighting.bearing)}`,
-        tone: sighting.blockage ? "bracken" : "ink",
-      },
-      { key: "light", value: side.value, label: side.label },
-      {
-        key: "ev",
-        value: evWords(light.ev.value),
-        label: `${shutterWords(settings.settings.shutter)} ${apertureWords(settings.settings.aperture)}`,
-      },
-      {
-        key: "fill",
-        value: percentWords(sighting.fill.value),
-        label: `of ${along}`,
-        tone: reachBad ? "bracken" : "ink",
-      },
-    ],
-    because: {
-      distance: sighting.distance.because,
-      light: light.ev.because,
-      ev: light.ev.because,
-      fill: sighting.fill.because,
+  return [
+    {
+      key: "distance",
+      value: metresWords(sighting.distance),
+      label: sighting.blockage ? "view blocked" : `to ${bearingWords(sighting.bearing)}`,
+      tone: sighting.blockage ? "bracken" : "ink",
     },
-  };
+    { key: "light", value: side.value, label: side.label },
+    {
+      key: "ev",
+      value: evWords(light.ev),
+      label: `${shutterWords(settings.settings.shutter)} ${apertureWords(settings.settings.aperture)}`,
+    },
+    {
+      key: "fill",
+      value: percentWords(sighting.fill),
+      label: `of ${along}`,
+      tone: reachBad ? "bracken" : "ink",
+    },
+  ];
 }
 
 export const ASKED_TITLE: Readonly<Record<Asked, string>> = {

@@ -26,7 +26,7 @@ export function LightOver() {
   const start = (): void => {
     const { view } = store.getState();
     const input = lightAsked(view);
-    const ev = view.found?.light.ev.value;
+    const ev = view.found?.light.ev;
     if (!input || ev === undefined) return;
     void begin("lightOver", input, (lit) => setLight({ at: input.at, step: input.step, lit, ev }));
   };

@@ -80,7 +80,7 @@ function FoundCandidate({ rank, candidate, candidates }: FoundProps) {
       </Txt>
       <View className="min-w-0 flex-1">
         <Txt weight={600}>
-          {[scoreWords(candidate.score), found.ok ? metresWords(found.sighting.distance.value) : ""]
+          {[scoreWords(candidate.score), found.ok ? metresWords(found.sighting.distance) : ""]
             .filter(Boolean)
             .join(" · ")}
         </Txt>

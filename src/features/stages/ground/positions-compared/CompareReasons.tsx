@@ -78,13 +78,7 @@ const Reasons = memo(function Reasons({ id, name }: { id: string; name: string }
   return (
     <View role="listitem" className="border-b border-line py-2">
       {isScored ? (
-        <AskSum
-          of="score"
-          from={id}
-          title={`Score of ${name}`}
-          says={words}
-          className="min-h-12 justify-center"
-        >
+        <AskSum of="score" where={{ positionId: id }} title={`Score of ${name}`} says={words}>
           <Txt weight={600}>{words}</Txt>
         </AskSum>
       ) : (

@@ -57,22 +57,22 @@ const SOFTEST_LAST: readonly Softness[] = ["busy", "soft", "smooth", "plain"];
 const LINES: readonly Line[] = [
   {
     name: "Distance",
-    words: (a) => metresWords(a.sighting.distance.value),
+    words: (a) => metresWords(a.sighting.distance),
     bad: has("blocked"),
-    by: (a) => a.sighting.distance.value,
+    by: (a) => a.sighting.distance,
   },
   { name: "Light", words: (a) => lightSideWords(a.light).value, bad: has("sun-in-frame") },
   {
     name: "On the subject",
-    words: (a) => evWords(a.light.ev.value),
-    by: (a) => a.light.ev.value,
+    words: (a) => evWords(a.light.ev),
+    by: (a) => a.light.ev,
     first: "much",
   },
   {
     name: FILLED,
-    words: (a) => percentWords(a.sighting.fill.value),
+    words: (a) => percentWords(a.sighting.fill),
     bad: has("out-of-reach"),
-    by: (a) => a.sighting.fill.value,
+    by: (a) => a.sighting.fill,
     first: "much",
   },
   {

@@ -60,7 +60,7 @@ function Place({ laid, mark }: { laid: TradePlaceFound; mark: string }) {
           <Txt size={14} tone="ink2">
             {!found.ok
               ? noPictureSentence(found)
-              : `${scoreWords(found.score.value)}, ${metresWords(found.sighting.distance.value)}: ${placeWords(found)}.`}
+              : `${scoreWords(found.score.value)}, ${metresWords(found.sighting.distance)}: ${placeWords(found)}.`}
           </Txt>
           {veto && (
             <Txt size={14} tone="bracken">
@@ -77,7 +77,7 @@ function Place({ laid, mark }: { laid: TradePlaceFound; mark: string }) {
       {fallBack && (
         <View className="flex-row items-center gap-3 pl-9">
           <Txt size={14} className="min-w-0 flex-1">
-            {`If leave is refused: ${metresWords(fallBack.found.sighting.distance.value)} from it without asking, ${scoreWords(fallBack.found.score.value)}.`}
+            {`If leave is refused: ${metresWords(fallBack.found.sighting.distance)} from it without asking, ${scoreWords(fallBack.found.score.value)}.`}
           </Txt>
           <WhileRoom things="positions" count={ground.positions.length}>
             <Button

@@ -1,5 +1,4 @@
-import { Why } from "../../expose/why/View";
-import { type Panel, withPicture, withStage } from "../../screen/panel";
+import { type Panel, whenSeen, withPicture } from "../../screen/panel";
 import { settingsWords } from "@/words";
 
 export const runWhyPanel: Panel = {
@@ -9,5 +8,5 @@ export const runWhyPanel: Panel = {
   wide: "folded",
   when: withPicture,
   answer: ({ found }) => (found ? settingsWords(found.settings.settings) : ""),
-  load: withStage(Why),
+  load: whenSeen(async () => (await import("../../expose/why/View")).Why),
 };

@@ -1,0 +1,17 @@
+import type { Where } from "@/answers/explain/explain";
+import { Txt, type TxtProps } from "@/ui/controls/Txt";
+import { AskSum, type Pressed } from "./AskSum";
+
+interface Props extends Partial<Pick<TxtProps, "size" | "weight" | "tone">> {
+  readonly of: Pressed;
+  readonly where?: Where;
+  readonly title: string;
+  readonly words: string;
+}
+
+/** A line whose number opens to its sum when it is pressed. */
+export const SumText = ({ of, where, title, words, ...look }: Props) => (
+  <AskSum of={of} where={where} title={title} says={words}>
+    <Txt {...look}>{words}</Txt>
+  </AskSum>
+);
