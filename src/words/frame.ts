@@ -1,3 +1,5 @@
+import type { PrintLine } from "@/answers/frame/print-sums";
+import type { ReachLine } from "@/answers/frame/reach-sums";
 import type {
   Alternative,
   FacesInRow,
@@ -29,7 +31,7 @@ import { numberWords } from "./number";
 export function reachLines(
   reach: Reach,
   wanted: number,
-): { readonly name: string; readonly value: string }[] {
+): { readonly line?: ReachLine; readonly name: string; readonly value: string }[] {
   const {
     focalLengthMm,
     distance,
@@ -42,20 +44,25 @@ export function reachLines(
     crop,
   } = reach;
   return [
-    { name: `${percentWords(wanted)} from here wants`, value: focalWords(focalLengthMm) },
+    { line: "longer", name: `${percentWords(wanted)} from here wants`, value: focalWords(focalLengthMm) },
     {
+      line: distance.ok ? "stand" : undefined,
       name: "This lens, drawn out, wants",
       value: distance.ok ? `you ${metresWords(distance.value)} away` : "nearer than it focuses",
     },
     {
+      line: "short",
       name: "At its short end",
       value: fillAtShort > 1 ? "it does not fit" : `${percentWords(fillAtShort)} filled`,
     },
     {
+      line: "here",
       name: "Across the frame",
-      value: `${numberWords(angleAcross, 1)}° here, ${numberWords(angleAtInfinity, 1)}° at infinity`,
+      value: `${numberWords(angleAcross, 1)}°`,
     },
+    { line: "infinity", name: "With the focus at infinity", value: `${numberWords(angleAtInfinity, 1)}°` },
     {
+      line: "ring",
       name: "On the focus ring",
       value: `${metresWords(marked)} from the sensor; nearest ${metresWords(closestFocus)}`,
     },
@@ -63,6 +70,7 @@ export function reachLines(
       ? []
       : [{ name: "It breathes: at its nearest it is", value: focalWords(breathesToMm) }]),
     {
+      line: "crop",
       name: "Left of the crop",
       value: `${crop.keptPx} px of ${crop.wantedPx}${crop.ratio < 1 ? `, enlarged ${numberWords(1 / crop.ratio, 1)}×` : ""}`,
     },
@@ -197,20 +205,32 @@ export function focusRingSentence(
 export function printLines(
   { crop, circleMm, depth }: PrintFound,
   subject: number,
-): { readonly name: string; readonly value: string }[] {
+): { readonly line?: PrintLine; readonly name: string; readonly value: string }[] {
   const { keptPx, wantedPx, ratio } = crop;
   return [
     {
+      line: "wanted",
       name: "Pixels along its long edge",
       value: `${wantedPx} wanted, ${keptPx} left of the crop${ratio < 1 ? `: enlarged ${numberWords(1 / ratio, 1)}×` : ""}`,
     },
     {
-      name: "Sharp as its viewer sees it",
-      value: `${metresWords(subject - depth.near)} before the eye, ${
-        depth.far === "unbounded" ? "all" : metresWords(depth.far - subject)
-      } behind`,
+      line: "near",
+      name: "Sharp as its viewer sees it from",
+      value: `${metresWords(depth.near)}, ${metresWords(subject - depth.near)} before the eye`,
     },
-    { name: "Circle of confusion on the sensor", value: `${numberWords(1000 * circleMm, 1)} µm` },
+    {
+      line: depth.far === "unbounded" ? undefined : "far",
+      name: "Sharp as its viewer sees it to",
+      value:
+        depth.far === "unbounded"
+          ? "all behind"
+          : `${metresWords(depth.far)}, ${metresWords(depth.far - subject)} behind`,
+    },
+    {
+      line: "circle",
+      name: "Circle of confusion on the sensor",
+      value: `${numberWords(1000 * circleMm, 1)} µm`,
+    },
   ];
 }
 

@@ -1,3 +1,4 @@
+import type { InstantLine } from "@/answers/expose/instant-sums";
 import type { Event, Flicker, Instant } from "@/core/judge";
 import { ofHundred } from "./chance";
 import { metresWords, shutterWords, speedWords } from "./format";
@@ -34,35 +35,44 @@ export const eventWords = ({ event }: Instant): string =>
 export function instantLines(
   found: Instant,
   pixelUm: number,
-): { readonly name: string; readonly value: string }[] {
+): { readonly line: InstantLine; readonly name: string; readonly value: string }[] {
   const { between, run, preBurst, leanUm, jump, lockedBurst, lockedPress, followed } = found;
   const runs =
     run && run.seconds === "unlimited"
       ? "never: the card keeps up"
       : run &&
         `after ${seconds(run.seconds as number)}, ${run.frames} frames; then ${seconds(run.clearSeconds)} to write`;
-  return [
-    { name: "Between two frames it goes", value: between === undefined ? "" : metresWords(between) },
-    { name: "The buffer is full", value: runs ?? "" },
+  const lines: ReturnType<typeof instantLines> = [
     {
+      line: "between",
+      name: "Between two frames it goes",
+      value: between === undefined ? "" : metresWords(between),
+    },
+    { line: "run", name: "The buffer is full", value: runs ?? "" },
+    {
+      line: "preBurst",
       name: "Kept from before the press",
       value: preBurst ? `${seconds(preBurst.seconds)}, ${preBurst.frames} frames` : "",
     },
     {
+      line: "jump",
       name: "For a rise of 60 cm one leaves the ground at",
       value: jump ? speedWords(jump.takeOff) : "",
     },
     {
+      line: "lean",
       name: "Electronic shutter leans it by",
       value: leanUm === undefined ? "" : `${numberWords(leanUm / pixelUm, 1)} px`,
     },
-    { name: "Focus following is off by", value: metresWords(followed) },
+    { line: "followed", name: "Focus following is off by", value: metresWords(followed) },
     {
+      line: "lockedBurst",
       name: "Focus locked on the spot, in a burst",
       value: lockedBurst === undefined ? "" : `up to ${metresWords(lockedBurst)}`,
     },
-    { name: "Focus locked, one press", value: metresWords(lockedPress) },
-  ].filter((line) => line.value !== "");
+    { line: "lockedPress", name: "Focus locked, one press", value: metresWords(lockedPress) },
+  ];
+  return lines.filter(({ value }) => value !== "");
 }
 
 /** What flicker does at the shutter in hand. */

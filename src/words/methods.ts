@@ -48,6 +48,12 @@ const METHODS: Readonly<Record<MethodName | ToldName, string>> = {
   "frameSubject.kept":
     "share of each side that a crop to the wished size keeps; all of it where the lens reaches",
   "frameSubject.keptLongEdgePx": "pixels along the long edge that this crop keeps",
+  focalLengthForFill:
+    "the focal length whose image of the part takes the wished share of the frame’s side from here",
+  distanceForFill: "the distance from which the lens, drawn out, gives the wished fill",
+  "effectiveLens.minFocalLengthMm": "the shortest focal length of the lens, with its converter",
+  angleOfViewAt: "twice the angle whose tangent is half the frame’s side over the image distance",
+  rollingShutterLeanUm: "how far the part’s picture goes while an electronic shutter is read out",
   "frameSubject.frameUp": "metres that the frame is tall at the subject, before any crop",
   "frameSubject.frameAcross": "metres that the frame is wide at the subject, before any crop",
   "findLight.evInCloud": "the same light with the sun behind the cloud that passes",
@@ -72,7 +78,14 @@ const METHODS: Readonly<Record<MethodName | ToldName, string>> = {
     "the f-number that holds the nearest and the farthest point that should be sharp, focused between or on the eye",
   toleranceUm:
     "by the sharpness that is wished and what kind of part it is; one table, fixed before anything was compared",
-  keeperChance:
+  "keeperChance.subject":
+    "share of the speeds that the subject may have at which it alone stays within what focus and lens leave of the tolerance",
+  "keeperChance.hand":
+    "chance that the hand alone stays within it: 1 less e to the minus π times the square of the room over 4, the room in blurs of the rated hand",
+  "keeperChance.pan": "chance that the turn of the pan alone stays within it; 1 where nothing is panned",
+  "keeperChance.taken":
+    "the square of what focus, diffraction and pixel blur over that of the tolerance: what is left is for movement and hand",
+  "keeperChance.chance":
     "sum over the speeds that the subject may have, of the chance that the hand is steady enough for each: 32 places of Gauss and Legendre’s rule, within a thousandth",
   // Of a whole panel.
   solveSettings:

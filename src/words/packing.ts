@@ -1,3 +1,4 @@
+import type { SuppliesLine } from "@/answers/brief/supplies-sums";
 import type { CareId, DayCondition } from "@/core/catalogue";
 import type { BurstRun } from "@/core/motion";
 import type { Supplies, SuppliesInput } from "@/core/schedule";
@@ -34,9 +35,11 @@ export const careSentence = (id: CareId): string => CARE[id];
 
 /** A sum of the day, with what it is made of. */
 export interface Sum {
+  readonly line: SuppliesLine | "shade";
   readonly name: string;
   readonly value: string;
-  readonly because: string;
+  /** What it is made of, in a line. */
+  readonly madeOf: string;
 }
 
 const framesWords = ({ bursts, seconds, framesPerSecond, ownRate }: SuppliesInput): string =>
@@ -52,14 +55,16 @@ export function suppliesSums(input: SuppliesInput, found: Supplies, run?: BurstR
   const degrees = `${numberWords(temperature, 0).replace("-", "−")} °C`;
   return [
     {
+      line: "frames",
       name: "Frames",
       value: numberWords(found.frames, 0),
-      because: framesWords(input),
+      madeOf: framesWords(input),
     },
     {
+      line: "cards",
       name: "Cards",
       value: cardsGb.length === 0 ? "none at hand" : countWords(found.cards, "card"),
-      because: `${numberWords(found.storageGb, 0)} GB at ${numberWords(frameMb, 0)} MB a frame${
+      madeOf: `${numberWords(found.storageGb, 0)} GB at ${numberWords(frameMb, 0)} MB a frame${
         cardsGb.length === 0
           ? "; put your cards into the kit"
           : `, on cards of ${numberWords(Math.max(...cardsGb), 0)} GB, one of them to spare; ${found.fits ? "those in the bag hold it" : "those in the bag do not hold it"}`
@@ -68,9 +73,10 @@ export function suppliesSums(input: SuppliesInput, found: Supplies, run?: BurstR
     ...(run
       ? [
           {
+            line: "buffer" as const,
             name: "Buffer",
             value: run.seconds === "unlimited" ? "never full" : `${run.frames} frames`,
-            because:
+            madeOf:
               run.seconds === "unlimited"
                 ? "the card keeps up with it"
                 : `full after ${numberWords(run.seconds, 1)} s of one burst, then ${numberWords(run.clearSeconds, 1)} s until it is written`,
@@ -78,14 +84,16 @@ export function suppliesSums(input: SuppliesInput, found: Supplies, run?: BurstR
         ]
       : []),
     {
+      line: "batteries",
       name: "Batteries",
       value: countWords(found.batteries, "battery", "batteries"),
-      because: `rated ${numberWords(ratedFrames, 0)} single frames, twice that in bursts, ${percentWords(found.coldShare)} of it at ${degrees}; one to spare`,
+      madeOf: `rated ${numberWords(ratedFrames, 0)} single frames, twice that in bursts, ${percentWords(found.coldShare)} of it at ${degrees}; one to spare`,
     },
     {
+      line: "water",
       name: "Water",
       value: `${numberWords(found.waterLitres, 1)} l`,
-      because: `${numberWords(hours, 1)} h at ${degrees}; more when you carry much`,
+      madeOf: `${numberWords(hours, 1)} h at ${degrees}; more when you carry much`,
     },
   ];
 }
@@ -94,9 +102,10 @@ export function suppliesSums(input: SuppliesInput, found: Supplies, run?: BurstR
 export const shadeSum = (
   shade: { readonly name: string; readonly from: string; readonly until: string } | "none",
 ): Sum => ({
+  line: "shade",
   name: "Shade",
   value: shade === "none" ? "none" : `${shade.from} to ${shade.until}`,
-  because:
+  madeOf:
     shade === "none"
       ? "No position of yours lies in shade while the sun is high: take an umbrella, and get out of the sun each hour. Dizzy or no longer sweating is an emergency: stop, and get help."
       : `At ${shade.name}, the longest of your positions while the sun is high: rest in it a while each hour. Dizzy or no longer sweating is an emergency: stop, and get help.`,

@@ -1,11 +1,34 @@
 import { apertureFNumber, isoSpeed, shutterSeconds } from "@/core/exposure";
 import { FUNCTIONS } from "@/core/figures";
 import { SUBJECTS } from "@/core/catalogue";
-import { blurModelOf, EVEN_SHARE, reasonsOf, weightsFor, type ReasonNumbers } from "@/core/judge";
+import {
+  blurModelOf,
+  busiestOf,
+  EVEN_SHARE,
+  reasonsOf,
+  weightsFor,
+  type JudgementCode,
+  type ReasonNumbers,
+} from "@/core/judge";
 import { NIGHT_LUX } from "@/core/scene";
+import { blur } from "../expose/blur";
+import { causeSum, mineSum } from "../expose/chance-sums";
+import { instant } from "../expose/instant";
+import { instantSums } from "../expose/instant-sums";
+import { belowFullFrameSum, evOfSettingsSum } from "../expose/one-click-sums";
+import { through } from "../expose/through";
+import { worstSum } from "../expose/through-sums";
+import { print } from "../frame/print";
+import { printSums } from "../frame/print-sums";
+import { reachSums } from "../frame/reach-sums";
+import { supplies } from "../brief/supplies";
+import { suppliesSums } from "../brief/supplies-sums";
+import type { OutingView } from "@/outing/outing-view";
 import { demoOutings } from "../../../demo";
 import { BAGS, fromNothing, looked } from "../../../test/outings";
-import { explain, EXPLAINED, shownAt, type Explained, type Shown } from "./explain";
+import { JUDGED } from "./judged";
+import { explain, EXPLAINED, shownAt, type Explained } from "./explain";
+import type { Shown } from "./pictured";
 import { workedAgain, type Figure } from "./figure";
 
 /** Every figure of a sum, the pressed one first; one that goes into several others comes once. */
@@ -23,18 +46,18 @@ function givenIn(value: unknown, into = new Set<number>()): Set<number> {
   return into;
 }
 
-/** Walks every sum of a view: each figure comes out of its function again, and what ends a sum stands in the question. */
-function walk(view: Shown): number {
-  if (!view.input) return 0;
-  const { shot, rig, locked, lightTurn, walk, weights = weightsFor(shot.intent) } = view.input;
-  const chosen = givenIn([shot, rig, locked, lightTurn, walk, weights, NIGHT_LUX, EVEN_SHARE, 0]);
+/** One that goes into several sums is worked out again once. */
+const CHECKED = new WeakSet<Figure>();
+
+/** Walks the sums that are pressed: each figure comes out of its function again, and what ends a sum stands in the question. */
+function walkAll(pressed: Readonly<Record<string, Figure | undefined>>, chosen: ReadonlySet<number>): number {
   const figures = new Set<Figure>();
-  for (const which of EXPLAINED) {
-    const pressed = explain(view, which);
-    if (!pressed) continue;
-    const known = new Set(figures);
-    for (const figure of figuresOf(pressed, figures)) {
-      if (known.has(figure)) continue;
+  for (const [which, sum] of Object.entries(pressed)) {
+    if (!sum) continue;
+    for (const figure of figuresOf(sum)) {
+      figures.add(figure);
+      if (CHECKED.has(figure)) continue;
+      CHECKED.add(figure);
       const again = workedAgain(figure);
       const same =
         again === figure.value || Math.abs(again - figure.value) <= 1e-9 * Math.max(1, Math.abs(again));
@@ -62,24 +85,63 @@ function walk(view: Shown): number {
   return figures.size;
 }
 
+/** The figures of a picture. */
+function walk(view: Shown): number {
+  if (!view.input) return 0;
+  const { shot, rig, locked, lightTurn, walk, weights = weightsFor(shot.intent) } = view.input;
+  const chosen = givenIn([shot, rig, locked, lightTurn, walk, weights, NIGHT_LUX, EVEN_SHARE, 0]);
+  return walkAll(Object.fromEntries(EXPLAINED.map((which) => [which, explain(view, which)])), chosen);
+}
+
+const CAUSES = ["subject", "hand", "pan", "focus"] as const;
+
+/** The figures that panels have beside those of a picture. */
+const panelSums = (view: OutingView): Readonly<Record<string, Figure | undefined>> => ({
+  ...instantSums(view),
+  ...reachSums(view),
+  ...printSums(view),
+  ...suppliesSums(view, []),
+  ...Object.fromEntries(CAUSES.map((cause) => [cause, causeSum(view, cause)])),
+  mine: mineSum(view),
+  belowFullFrame: belowFullFrameSum(view),
+  evOfSettings: evOfSettingsSum(view),
+});
+
+/** The figures of the panels: what ends a sum stands in the outing, in the kit, in the order for a print, or is one of the few that are assumed. */
+function walkPanels(view: OutingView): number {
+  const { input, outing, kit, frame, shot } = view;
+  const { order } = print(view) ?? {};
+  const supplied = supplies(view, []).input;
+  const rise = instant(view)?.jump?.rise;
+  const half = instant(view)?.event?.halfWidth;
+  const weights = weightsFor(shot.intent);
+  const chosen = [input?.rig, input?.locked, input?.shot, weights, outing, kit, frame?.aspect, order];
+  return walkAll(panelSums(view), givenIn([chosen, supplied, rise, half, input?.subject, NIGHT_LUX, 0]));
+}
+
 test("every figure of the demo's shots that can be pressed comes out of its function again, step by step", () => {
   let walked = 0;
   for (const outing of demoOutings)
     for (const { id } of outing.shots) {
       const { view } = looked(outing).shot(id);
-      walked += walk(view);
+      walked += walk(view) + walkPanels(view);
+      const { worst } = through(view);
+      if (worst) walked += walkAll({ worst: worstSum(view) }, givenIn([view.kit, view.outing, NIGHT_LUX]));
       for (const position of outing.ground.positions)
         walked += walk(shownAt(view, { positionId: position.id }));
     }
   expect(walked).toBeGreaterThan(1000);
 });
 
+/** An outing from nothing of each subject, the bags in turn. */
+const FROM_NOTHING = SUBJECTS.map(({ id }, i) => {
+  const { kit } = BAGS[i % BAGS.length]!;
+  return { id, view: looked(fromNothing(id, {}, kit), kit).view };
+});
+
 test("and so does every figure of an outing from nothing of each subject, whatever the bag", () => {
   let walked = 0;
-  SUBJECTS.forEach(({ id }, i) => {
-    const { kit } = BAGS[i % BAGS.length]!;
-    walked += walk(looked(fromNothing(id, {}, kit), kit).view);
-  });
+  for (const { view } of FROM_NOTHING) walked += walk(view) + walkPanels(view);
   expect(walked).toBeGreaterThan(5000);
 });
 
@@ -95,11 +157,9 @@ test("what the card says is what is explained: the three settings are the field 
 
 test("the blur that was opened was another than the one that is said: each figure opens to the number of its panel", () => {
   let unmended = 0;
-  SUBJECTS.forEach(({ id }, i) => {
-    const { kit } = BAGS[i % BAGS.length]!;
-    const { view } = looked(fromNothing(id, {}, kit), kit);
+  for (const { id, view } of FROM_NOTHING) {
     const { found } = view;
-    if (!found) return;
+    if (!found) continue;
     const { held, budget } = found.motion;
     if (held.blurUm !== budget.totalUm) unmended++;
     const { frame, partSize, heightAngle, bearing } = found.sighting;
@@ -115,6 +175,13 @@ test("the blur that was opened was another than the one that is said: each figur
     const px = (um: number): number => um / found.motion.deliveredPixelUm;
     const said: Record<Explained, number | undefined> = {
       bearing,
+      faceTurn: found.sighting.faceTurn,
+      hidden: found.sighting.hidden.share,
+      busiest: busiestOf(found.sighting)?.smoothness,
+      turn: found.light.turn,
+      short: found.settings.short,
+      missing: found.settings.missing,
+      over: found.settings.over,
       heightAngle,
       partSize,
       frameAcross: frame.frameAcross,
@@ -162,6 +229,82 @@ test("the blur that was opened was another than the one that is said: each figur
     };
     const opened = Object.fromEntries(EXPLAINED.map((which) => [which, explain(view, which)?.value]));
     expect([id, opened]).toEqual([id, said]);
-  });
+  }
   expect(unmended).toBeGreaterThan(0);
+});
+
+test("a cell of the ladder opens to the smear that stands in it: of that part, at that shutter", () => {
+  let cells = 0;
+  for (const outing of demoOutings) {
+    const { view } = looked(outing);
+    const { found } = view;
+    const ladder = blur(view)!;
+    for (const { shutter, parts } of ladder.ladder)
+      for (const { partId, blurUm } of parts) {
+        if (view.shot.part === "head" && partId !== ladder.held.partId) continue;
+        const there = shownAt(view, { locked: { ...found!.settings.settings, shutter }, partId });
+        expect(explain(there, "blurPx")!.value).toBeCloseTo(blurUm / ladder.deliveredPixelUm, 9);
+        cells++;
+      }
+  }
+  expect(cells).toBeGreaterThan(30);
+});
+
+test("a position compared opens to the number of its cell, and another minute to what the timeline says of it", () => {
+  for (const outing of demoOutings) {
+    const { view } = looked(outing);
+    for (const { id } of outing.ground.positions) {
+      const there = view.from(id);
+      if (!there?.ok) continue;
+      const shown = shownAt(view, { positionId: id });
+      expect(explain(shown, "iso")!.value).toBe(isoSpeed(there.settings.settings.iso));
+      expect(explain(shown, "ev")!.value).toBe(there.light.ev);
+    }
+    for (const { at, ev } of view.timeline.points.slice(0, 3))
+      expect(explain(shownAt(view, { at }), "ev")!.value).toBeCloseTo(ev, 3);
+  }
+});
+
+/** The number of a judgement that its figure is. */
+const JUDGED_BY: Readonly<Partial<Record<JudgementCode, string>>> = {
+  "partly-hidden": "share",
+  "out-of-reach": "fill",
+  overfilled: "fill",
+  "does-not-fit": "fill",
+  "against-the-sun": "turn",
+  shimmer: "distance",
+  haze: "distance",
+  dust: "distance",
+  "through-glass": "stops",
+  "seen-from-behind": "turn",
+  "background-busy": "smoothness",
+  "pixels-short": "px",
+  "light-short": "short",
+  "light-over": "over",
+  "motion-not-held": "chance",
+  "filter-needed": "stops",
+  "no-shutter-holds": "tolerance",
+};
+
+test("a judgement opens to the number that stands in its sentence", () => {
+  expect(Object.keys(JUDGED).sort()).toEqual(Object.keys(JUDGED_BY).sort());
+  const met = new Set<string>();
+  const look = (shown: Shown): void => {
+    for (const { code, numbers } of shown.found?.judgement ?? []) {
+      const opens = JUDGED[code];
+      if (!opens) continue;
+      const said = (numbers as Readonly<Record<string, number>>)[JUDGED_BY[code]!]!;
+      expect([code, explain(shown, opens)!.value]).toEqual([code, said]);
+      met.add(code);
+    }
+  };
+  for (const { view } of FROM_NOTHING) look(view);
+  for (const outing of demoOutings) {
+    const { view } = looked(outing);
+    for (const shot of outing.shots)
+      for (const { id } of outing.ground.positions)
+        for (const at of [view.window.from, view.window.until])
+          look(shownAt(view, { shotId: shot.id, positionId: id, at }));
+  }
+  expect(met.size).toBeGreaterThan(9);
 });

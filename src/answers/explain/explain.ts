@@ -1,9 +1,9 @@
-import { assess, type AssessInput, type Assessment } from "@/core/judge";
+import { assess } from "@/core/judge";
 import type { Settings } from "@/core/exposure";
 import type { OutingView } from "@/outing/outing-view";
 import type { Figure } from "./figure";
-import { scoreOf } from "./score-sum";
-import type { Pictured } from "./pictured";
+import { busiestSum, hiddenOf, scoreOf } from "./score-sum";
+import { picturedOf, type Pictured, type Shown } from "./pictured";
 import {
   closeUpLossOf,
   evInCloudOf,
@@ -13,10 +13,12 @@ import {
   luxFrom,
   luxOf,
   nettingLossOf,
+  turnOf,
 } from "./light-sums";
 import {
   bearingOf,
   distanceOf,
+  faceTurnOf,
   fillOf,
   focalLengthOf,
   frameSideOf,
@@ -39,6 +41,7 @@ import {
   heldSpeedOf,
   imageSpeedOf,
   isoOf,
+  leftOf,
   nearOf,
   shutterOf,
   slowestOf,
@@ -65,6 +68,9 @@ const SUMS = {
   near: nearOf,
   far: farOf,
   softness: softnessOf,
+  busiest: busiestSum,
+  hidden: hiddenOf,
+  faceTurn: faceTurnOf,
   // The light on it.
   ev: evOf,
   evInCloud: evInCloudOf,
@@ -75,6 +81,7 @@ const SUMS = {
   groundLux: luxFrom("ground"),
   moonLux: luxFrom("moon"),
   lampsLux: luxFrom("lamps"),
+  turn: turnOf,
   lost: lostOf,
   closeUpLoss: closeUpLossOf,
   nettingLoss: nettingLossOf,
@@ -97,6 +104,9 @@ const SUMS = {
   widest: apertureEndOf("lensWidest"),
   diffraction: apertureEndOf("diffractionAperture"),
   depthFNumber: depthFNumberOf,
+  short: leftOf("short"),
+  missing: leftOf("missing"),
+  over: leftOf("over"),
   score: scoreOf,
 } as const satisfies Readonly<Record<string, (of: Pictured) => Figure | undefined>>;
 
@@ -114,16 +124,10 @@ export interface Where {
   readonly partId?: string;
 }
 
-/** A picture as far as its figures are asked for. */
-export interface Shown {
-  readonly input?: AssessInput;
-  readonly found?: Assessment;
-}
-
 /** The picture in hand, or the one beside it; nothing where there is none. */
 export function shownAt(view: OutingView, where: Where = {}): Shown {
-  const { shotId, positionId, at, locked, partId } = where;
-  const asked = view.asking({ shotId, positionId, at });
+  const { locked, partId, ...other } = where;
+  const asked = view.asking(other);
   if (!asked) return {};
   const { shot } = asked;
   const input = {
@@ -135,12 +139,8 @@ export function shownAt(view: OutingView, where: Where = {}): Shown {
   return found.ok ? { input, found } : {};
 }
 
-const pictured = new WeakMap<Assessment, Pictured>();
-
 /** The figure that is pressed, with its sum down to what was measured, chosen or stands in a catalogue. */
-export function explain({ input, found }: Shown, which: Explained): Figure | undefined {
-  if (!input || !found) return undefined;
-  const of = pictured.get(found) ?? { input, found, asked: { kind: "whole", value: input } };
-  pictured.set(found, of);
-  return SUMS[which](of);
+export function explain(shown: Shown, which: Explained): Figure | undefined {
+  const of = picturedOf(shown);
+  return of && SUMS[which](of);
 }

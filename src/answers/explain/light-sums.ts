@@ -16,6 +16,9 @@ export const luxFrom =
   (of: Pictured): Figure =>
     figure(of.found.light.lux[origin], `findLight.${origin}`, litFrom(of));
 
+/** Degrees of the strongest light from behind the camera. */
+export const turnOf = (of: Pictured): Figure => figure(of.found.light.turn, "findLight.turn", litFrom(of));
+
 export const luxOf = once((of: Pictured): Figure =>
   figure(of.found.light.lux.total, "totalLux", {
     sun: luxFrom("sun")(of),

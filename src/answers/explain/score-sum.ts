@@ -2,8 +2,9 @@ import { busiestOf, EVEN_SHARE, sunToFrame, type ScoreCode } from "@/core/judge"
 import type { FunctionName } from "@/core/figures";
 import { figure, given, type Figure, type Given } from "./figure";
 import type { Pictured } from "./pictured";
+import { turnOf } from "./light-sums";
 import { distanceOf, faceTurnOf, fillOf, focalLengthOf, heightAngleOf } from "./place-sums";
-import { apertureOf, blurOf, softening, solvedOf, streakOf, toleranceOf, umPerMetreOf } from "./sums";
+import { apertureOf, blurOf, leftOf, softening, streakOf, toleranceOf, umPerMetreOf } from "./sums";
 
 type Part = Figure | Given;
 
@@ -13,29 +14,45 @@ const clear = (is: boolean, by: FunctionName, of: Figure["of"]): Figure["of"] =>
   fault: figure(oneIf(is), by, of),
 });
 
+/** Share of the figure that stands behind something. */
+export const hiddenOf = (of: Pictured): Figure =>
+  figure(of.found.sighting.hidden.share, "figureHidden.share", { asked: of.asked });
+
+/** How soft the busiest is of what stands behind and about; without end where all is plain. */
+const softestFor = (of: Pictured): Figure =>
+  figure(busiestOf(of.found.sighting)?.smoothness ?? Infinity, "busiestOf", {
+    asked: of.asked,
+    focalLengthMm: focalLengthOf(of),
+    fNumber: apertureOf(of),
+    distance: distanceOf(of),
+    streak: streakOf(of) ?? given(0, "m", "shot"),
+  });
+
+/** The same; none where all is plain. */
+export const busiestSum = (of: Pictured): Figure | undefined =>
+  busiestOf(of.found.sighting) && softestFor(of);
+
 /** What each part of a score rests on, as its function is given it. */
 const PARTS: Readonly<Record<ScoreCode, (score: number, of: Pictured) => Part>> = {
   reach: (score, of) =>
     figure(score, "reachShare", {
       fill: fillOf(of),
       wished: given(of.input.shot.fill, "", "shot"),
-      hidden: figure(of.found.sighting.hidden.share, "figureHidden.share", { asked: of.asked }),
+      hidden: hiddenOf(of),
     }),
   "light-side": (score, of) => {
     const { light } = of.found;
     if (light.side === "even") return given(EVEN_SHARE, "", "assumed");
-    const lit = { asked: of.asked, heightAngle: heightAngleOf(of) };
     return figure(score, "turnShare", {
-      turn: figure(light.turn, "findLight.turn", lit),
+      turn: turnOf(of),
       wished: given(of.input.lightTurn ?? 0, "°", "shot"),
     });
   },
   "light-enough": (score, of) => {
-    const { short, missing, over } = of.found.settings;
     return figure(score, "lightShare", {
-      short: figure(short, "solveSettings.short", solvedOf(of)),
-      missing: figure(missing, "solveSettings.missing", solvedOf(of)),
-      over: figure(over, "solveSettings.over", solvedOf(of)),
+      short: leftOf("short")(of),
+      missing: leftOf("missing")(of),
+      over: leftOf("over")(of),
     });
   },
   movement: (score, of) => {
@@ -48,16 +65,7 @@ const PARTS: Readonly<Record<ScoreCode, (score: number, of: Pictured) => Part>> 
       streak: figure(pan.streakUm, "imageSpeedUm", { speed: streakOf(of)!, umPerMetre: umPerMetreOf(of) }),
     });
   },
-  background: (score, of) =>
-    figure(score, "smoothShare", {
-      smoothness: figure(busiestOf(of.found.sighting)?.smoothness ?? Infinity, "busiestOf", {
-        asked: of.asked,
-        focalLengthMm: focalLengthOf(of),
-        fNumber: apertureOf(of),
-        distance: distanceOf(of),
-        streak: streakOf(of) ?? given(0, "m", "shot"),
-      }),
-    }),
+  background: (score, of) => figure(score, "smoothShare", { smoothness: softestFor(of) }),
   face: (score, of) =>
     figure(score, "faceShare", {
       turn: faceTurnOf(of),

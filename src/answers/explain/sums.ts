@@ -47,7 +47,7 @@ const circleOf = once((of: Pictured): Figure =>
   }),
 );
 
-const deliveredPixelOf = once((of: Pictured): Figure =>
+export const deliveredPixelOf = once((of: Pictured): Figure =>
   figure(of.found.motion.deliveredPixelUm, "deliveredPixelUm", {
     pixelUm: pixelOf(of),
     keptLongEdgePx: keptPxOf(of),
@@ -75,9 +75,14 @@ export const toleranceOf = once((of: Pictured): Figure => {
 
 const imagedOf = (of: Pictured): Figure["of"] => ({ asked: of.asked, imageDistanceMm: imageDistanceOf(of) });
 
+/** m/s by which the subject comes nearer, or goes. */
+export const approachOf = (of: Pictured): Figure =>
+  figure(Math.abs(of.found.motion.body.radialSpeed), "bodyMotion.radialSpeed", imagedOf(of));
+
 /** m/s of the part that must hold, across the view after following. */
-export const heldSpeedOf = (of: Pictured): Figure =>
-  figure(of.found.motion.held.speed, "partSpeed", imagedOf(of));
+export const heldSpeedOf = once((of: Pictured): Figure =>
+  figure(of.found.motion.held.speed, "partSpeed", imagedOf(of)),
+);
 
 /** µm a second of its picture over the sensor. */
 export const imageSpeedOf = (of: Pictured): Figure => {
@@ -97,8 +102,7 @@ function causesOf(of: Pictured) {
   const { focalLengthMm } = found.sighting.frame;
   const away = found.sighting.distance;
   const distance = distanceOf(of);
-  const approach = Math.abs(model.body.radialSpeed);
-  const drift = focusDrift(approach, "predictive");
+  const drift = focusDrift(approachOf(of).value, "predictive");
   const point = focusedAt(away, drift);
   const disc = { focalLengthMm, fNumber: apertureFNumber(aperture), subjectDistance: away, point };
   return {
@@ -114,9 +118,7 @@ function causesOf(of: Pictured) {
       distance,
       point: figure(point, "focusedAt", {
         distance,
-        drift: figure(drift, "focusDrift", {
-          approach: figure(approach, "bodyMotion.radialSpeed", imagedOf(of)),
-        }),
+        drift: figure(drift, "focusDrift", { approach: approachOf(of) }),
       }),
     }),
     workingFNumber: figure(blur.workingFNumber, "workingFNumber", {
@@ -175,10 +177,11 @@ export const blurPxOf = (of: Pictured): Figure => delivered(blurOf(of), of);
 
 export const tolerancePxOf = (of: Pictured): Figure => delivered(toleranceOf(of), of);
 
-export const chanceOf = (of: Pictured): Figure => {
+/** What the chance of a keeper is worked out from. */
+export const keptBy = (of: Pictured): Figure["of"] => {
   const streak = streakOf(of);
   const { pan } = of.found.motion;
-  return figure(of.found.motion.held.chance, "keeperChance", {
+  return {
     asked: of.asked,
     ...causesOf(of),
     tolerance: toleranceOf(of),
@@ -186,8 +189,11 @@ export const chanceOf = (of: Pictured): Figure => {
     ...(streak && pan
       ? { streak: figure(pan.streakUm, "imageSpeedUm", { speed: streak, umPerMetre: umPerMetreOf(of) }) }
       : {}),
-  });
+  };
 };
+
+export const chanceOf = (of: Pictured): Figure =>
+  figure(of.found.motion.held.chance, "keeperChance.chance", keptBy(of));
 
 // The three settings: a rail that is held is the shot's own; one that stands at its limit follows from it; else all three are solved together.
 
@@ -296,6 +302,12 @@ export const apertureEndOf =
 /** EV of the light that is exposed for. */
 export const exposedEvOf = (of: Pictured): Figure =>
   figure(settingsAsked(of.input, of.found.light.ev).lightEv, "settingsAsked.lightEv", solvedOf(of));
+
+/** Clicks that the solver leaves: short at the ceiling, missing after all that is given up, or too bright. */
+export const leftOf =
+  (which: "short" | "missing" | "over") =>
+  (of: Pictured): Figure =>
+    figure(of.found.settings[which], `solveSettings.${which}`, solvedOf(of));
 
 export const filterOf = (of: Pictured): Figure =>
   figure(of.found.settings.filterStops, "solveSettings.filterStops", solvedOf(of));

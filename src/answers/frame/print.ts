@@ -1,5 +1,5 @@
 import { printFound, type PrintFound } from "@/core/judge";
-import { pixelsWanted } from "@/core/optics";
+import { pixelsWanted, shortEdgeMm } from "@/core/optics";
 import type { PrintOrder } from "@/core/scene";
 import { answered } from "../answered";
 
@@ -9,6 +9,8 @@ const USUAL: PrintOrder = { longEdgeMm: 420, pixelsPerInch: 300, viewingDistance
 /** A print of the shot in hand. */
 export interface Print {
   readonly order: PrintOrder;
+  /** Width over height of the frame. */
+  readonly aspect: number;
   /** Pixels of its long edge. */
   readonly wanted: number;
   readonly found: PrintFound;
@@ -26,10 +28,11 @@ export const print = answered(
     const deliverable = {
       kind: "print" as const,
       ...order,
-      shortEdgeMm: longEdgeMm / Math.max(aspect, 1 / aspect),
+      shortEdgeMm: shortEdgeMm(longEdgeMm, aspect),
     };
     return {
       order,
+      aspect,
       wanted: pixelsWanted(deliverable),
       found: printFound(input, found, deliverable),
       away: found.sighting.distance,

@@ -17,6 +17,8 @@ import { answered } from "../answered";
 export interface TradePlaceFound extends LaidPlace {
   /** With the best of the bag; judged as any place of one's own is. */
   readonly found: Assessment | NoPicture;
+  /** What was asked from there, with the lens of the bag that serves best. */
+  readonly input: AssessInput;
   /** Whether one may ever stand there. */
   readonly mayStand: boolean;
   /** Where one stands instead while leave for it is not given; absent where none is needed, or no such place sees the spot. */
@@ -68,9 +70,11 @@ export const tradePlaces = answered(
       const may = mayStand(ground, guardedOf(asked), position);
       const isRefused = may.rule === "by-leave" && !may.given;
       const fallBack = isRefused ? fallBackFrom(laid, spot.at, asked) : undefined;
+      const input = { ...asked, position };
       return {
         ...laid,
-        found: assess({ ...asked, position }),
+        input,
+        found: assess(input),
         mayStand: may.rule !== "never",
         ...(fallBack && { fallBack }),
       };

@@ -13,6 +13,7 @@ import {
   lostLight,
   meltOf,
   partSizeOf,
+  reachWish,
   settingsAsked,
   sightOf,
   spreadOf,
@@ -24,12 +25,21 @@ import {
   keeperChance,
   panKeeperChance,
   partSpeed,
+  rollingShutterLeanMm,
   toleranceUm,
   unmendedBy,
   USUAL_HANDS,
   type BlurInput,
+  type KeeperChance,
 } from "../motion";
-import { stabiliserStopsOf } from "../optics";
+import {
+  angleOfViewAt,
+  distanceForFill,
+  effectiveLens,
+  focalLengthForFill,
+  heldSidesMm,
+  stabiliserStopsOf,
+} from "../optics";
 import { solveSettings } from "../exposure";
 import { method } from "../units/formula";
 
@@ -102,7 +112,7 @@ interface Kept extends Asked {
   readonly streak?: number;
 }
 
-function chanceOf({ asked, tolerance, exposure, streak, ...of }: Kept): number {
+function chanceOf({ asked, tolerance, exposure, streak, ...of }: Kept): KeeperChance {
   const blur: BlurInput = {
     motionUmPerSecond: of.motion,
     shakeUmPerSecond: of.shake,
@@ -121,7 +131,7 @@ function chanceOf({ asked, tolerance, exposure, streak, ...of }: Kept): number {
       unmendedBy(blur, tolerance, asked.rig.body.fastestShutter) !== undefined,
     pan:
       streak === undefined ? undefined : { streakUm: streak, spread: (asked.hands ?? USUAL_HANDS).panSpread },
-  }).chance;
+  });
 }
 
 interface Melted extends Asked {
@@ -175,6 +185,14 @@ const panned = ({ asked, tolerance, still, streak }: Panned): number =>
     (asked.hands ?? USUAL_HANDS).panSpread,
   );
 
+/** Metres at which the lens in hand, drawn out, gives the wished fill. */
+function distanceDrawnOut({ asked, partSize }: Asked & { readonly partSize: number }): number {
+  const { maxFocalLengthMm, closestFocus } = effectiveLens(asked.rig);
+  const wish = reachWish(asked, { sighting: { partSize } });
+  const found = distanceForFill({ ...wish, focalLengthMm: maxFocalLengthMm, closestFocus });
+  return found.ok ? found.value : NaN;
+}
+
 /** Public functions that search, look up or need the plan as a whole: each is called itself, what was worked out before it as a number. */
 export const JUDGE_METHODS = {
   "aimOf.x": method<Asked>("m", ({ asked }) => sightOf(asked).aim.x, "common-practice"),
@@ -205,6 +223,35 @@ export const JUDGE_METHODS = {
     "m",
     (of) => frameOf(of.asked, of).frameAcross,
     "handbook-optics",
+  ),
+  focalLengthForFill: method<Framed>(
+    "mm",
+    ({ asked, partSize, distance }) =>
+      focalLengthForFill({ ...reachWish(asked, { sighting: { partSize } }), distance }),
+    "handbook-optics",
+  ),
+  distanceForFill: method<Asked & { readonly partSize: number }>("m", distanceDrawnOut, "handbook-optics"),
+  "effectiveLens.minFocalLengthMm": method<Asked>(
+    "mm",
+    ({ asked }) => effectiveLens(asked.rig).minFocalLengthMm,
+    "handbook-optics",
+  ),
+  angleOfViewAt: method<Asked & { readonly focalLengthMm: number; readonly distance: number }>(
+    "°",
+    ({ asked, focalLengthMm, distance }) =>
+      angleOfViewAt(
+        focalLengthMm,
+        heldSidesMm(asked.rig.body.format, asked.shot.orientation).across,
+        distance,
+      ),
+    "handbook-optics",
+  ),
+  rollingShutterLeanUm: method<Asked & { readonly imageSpeed: number }>(
+    "µm",
+    ({ asked, imageSpeed }) =>
+      1000 *
+      rollingShutterLeanMm({ imageMmPerSecond: imageSpeed / 1000, readout: asked.rig.body.readout ?? 0 }),
+    "common-practice",
   ),
   stabiliserStopsOf: method<Asked>("stops", ({ asked }) => stabiliserStopsOf(asked.rig), "cipa-dc-011"),
   keptCircleMm: method<Asked & { readonly kept: number }>(
@@ -271,7 +318,11 @@ export const JUDGE_METHODS = {
       }),
     "common-practice",
   ),
-  keeperChance: method<Kept>("", chanceOf, "variance-rule"),
+  "keeperChance.chance": method<Kept>("", (of) => chanceOf(of).chance, "variance-rule"),
+  "keeperChance.subject": method<Kept>("", (of) => chanceOf(of).subject, "variance-rule"),
+  "keeperChance.hand": method<Kept>("", (of) => chanceOf(of).hand, "variance-rule"),
+  "keeperChance.pan": method<Kept>("", (of) => chanceOf(of).pan, "variance-rule"),
+  "keeperChance.taken": method<Kept>("", (of) => chanceOf(of).taken, "variance-rule"),
   "figureHidden.share": method<Asked>("", ({ asked }) => sightingOf(asked).hidden.share, "common-practice"),
   "figureHidden.head": method<Asked>(
     "",

@@ -1,4 +1,5 @@
 import { formula } from "../units/formula";
+import { fillAt } from "./reach-found";
 import {
   clearShare,
   faceShare,
@@ -32,6 +33,13 @@ const PARTS = [
 ] as const;
 
 export const JUDGE_FORMULAS = {
+  fillAt: formula(
+    "",
+    { fill: ["", 0.005, 20], focalLengthMm: ["mm", 8, 1600], otherMm: ["mm", 8, 1600] },
+    "fill * otherMm / focalLengthMm",
+    ({ fill, focalLengthMm, otherMm }) => fillAt(fill, focalLengthMm, otherMm),
+    "handbook-optics",
+  ),
   reachShare: formula(
     "",
     { fill: ["", 0.005, 20], wished: ["", 0.02, 1], hidden: SHARE },

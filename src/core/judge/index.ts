@@ -61,6 +61,7 @@ export { leversFor, type Lever, type LeverChange, type LeverCode } from "./lever
 export {
   fillRing,
   reachFound,
+  reachWish,
   sameOnFullFrame,
   withBodies,
   withConverters,

@@ -48,13 +48,20 @@ export interface Reach {
 }
 
 /** The wished fill of a shot as reach asks for it. */
-export const reachWish = ({ rig, shot }: AssessInput, { sighting }: Assessment): ReachInput => ({
+export const reachWish = (
+  { rig, shot }: Pick<AssessInput, "rig" | "shot">,
+  { sighting }: { readonly sighting: { readonly partSize: number } },
+): ReachInput => ({
   format: rig.body.format,
   orientation: shot.orientation,
   along: shot.along ?? "height",
   partSize: sighting.partSize,
   fill: shot.fill,
 });
+
+/** The fill at another focal length from the same place: the image grows with it, as far as the subject is far away. */
+export const fillAt = (fill: number, focalLengthMm: number, otherMm: number): number =>
+  (fill * otherMm) / focalLengthMm;
 
 /** Reach both ways from where one stands. */
 export function reachFound(input: AssessInput, found: Assessment): Reach {
@@ -73,7 +80,7 @@ export function reachFound(input: AssessInput, found: Assessment): Reach {
       focalLengthMm: optic.maxFocalLengthMm,
       closestFocus: optic.closestFocus,
     }),
-    fillAtShort: (fill * optic.minFocalLengthMm) / focalLengthMm,
+    fillAtShort: fillAt(fill, focalLengthMm, optic.minFocalLengthMm),
     closestFocus: optic.closestFocus,
     marked: markedDistance(focalLengthMm, distance),
     angleAcross: angleOfViewAt(focalLengthMm, across, distance),

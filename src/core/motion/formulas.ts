@@ -103,6 +103,20 @@ export const MOTION_FORMULAS = {
     ({ approach }) => focusDrift(approach, "predictive"),
     PRACTICE,
   ),
+  "focusDrift.press": formula(
+    "m",
+    { approach: ["m/s", 0, 60] },
+    "0.03 * approach",
+    ({ approach }) => focusDrift(approach, "press"),
+    PRACTICE,
+  ),
+  "focusDrift.burst": formula(
+    "m",
+    { approach: ["m/s", 0, 60], framesPerSecond: ["/s", 1, 120] },
+    "approach / (2 * framesPerSecond)",
+    ({ approach, framesPerSecond }) => focusDrift(approach, { burstFps: framesPerSecond }),
+    PRACTICE,
+  ),
   focusedAt: formula(
     "m",
     { distance: ["m", 1, 500], drift: ["m", 0, 1] },

@@ -29,6 +29,10 @@ export const pixelsWanted = (deliverable: Deliverable): number =>
     ? deliverable.longEdgePx
     : Math.ceil((deliverable.longEdgeMm / MM_PER_INCH) * deliverable.pixelsPerInch);
 
+/** Short edge in mm of a sheet with a long edge in mm for a frame of an aspect, its width over its height, above 0. */
+export const shortEdgeMm = (longEdgeMm: number, aspect: number): number =>
+  longEdgeMm / Math.max(aspect, 1 / aspect);
+
 /** One delivered pixel on the sensor in µm, never below a pixel of its own: what a crop to so many pixels keeps, spread over those asked for. */
 export const deliveredPixelUm = (of: {
   /** Pixel pitch in µm, above 0. */

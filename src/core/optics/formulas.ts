@@ -1,5 +1,11 @@
 import { formula } from "../units/formula";
-import { circleForDeliverable, deliveredPixelUm, inDelivered, pixelsWanted } from "./deliverable";
+import {
+  circleForDeliverable,
+  deliveredPixelUm,
+  inDelivered,
+  pixelsWanted,
+  shortEdgeMm,
+} from "./deliverable";
 import {
   circleOfConfusionMm,
   blurDiscUm,
@@ -11,7 +17,7 @@ import {
 import { distanceFromMark, markedDistance } from "./close-up";
 import { lightStopsBelowFullFrame } from "./equivalence";
 import { fillOf } from "./framing";
-import { pixelPitchUm } from "./format";
+import { diagonalMm, pixelPitchUm } from "./format";
 import {
   angleOfView,
   bellowsLoss,
@@ -97,6 +103,20 @@ export const OPTICS_FORMULAS = {
     "max(pixelUm, pixelUm * keptLongEdgePx / deliveredLongEdgePx)",
     deliveredPixelUm,
     "handbook-optics",
+  ),
+  diagonalMm: formula(
+    "mm",
+    { widthMm: ["mm", 4, 5000], heightMm: ["mm", 3, 5000] },
+    "sqrt(widthMm^2 + heightMm^2)",
+    (of) => diagonalMm({ ...of, widthPx: 1 }),
+    HANDBOOK,
+  ),
+  shortEdgeMm: formula(
+    "mm",
+    { longEdgeMm: ["mm", 50, 5000], aspect: ["", 0.2, 5] },
+    "longEdgeMm / max(aspect, 1 / aspect)",
+    ({ longEdgeMm, aspect }) => shortEdgeMm(longEdgeMm, aspect),
+    HANDBOOK,
   ),
   inDelivered: formula(
     "px",

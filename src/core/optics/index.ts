@@ -41,6 +41,7 @@ export {
   cropLeft,
   deliveredPixelUm,
   inDelivered,
+  shortEdgeMm,
   pixelsWanted,
   type CropLeft,
   type Deliverable,

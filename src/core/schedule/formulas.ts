@@ -23,6 +23,13 @@ export const SCHEDULE_FORMULAS = {
     (of) => suppliesOf({ ...DAY, ...of }).frames,
     PRACTICE,
   ),
+  "suppliesOf.framesByRate": formula(
+    "frames",
+    { each: ["frames", 1, 2000], times: ["", 0, 100] },
+    "round(each * times)",
+    ({ each, times }) => suppliesOf({ ...DAY, ownRate: { each, times, per: "hour", outings: 1 } }).frames,
+    PRACTICE,
+  ),
   "suppliesOf.cards": formula(
     "",
     {

@@ -60,7 +60,7 @@ test("supplies are reckoned with the body in hand, the cards of the bag and the 
   expect(input.cardsGb).toHaveLength(hockey.bag!.cards.length);
   const sums = suppliesSums(input, suppliesOf(input));
   expect(sums.map((s) => s.name)).toEqual(["Frames", "Cards", "Batteries", "Water"]);
-  expect(sums.map((s) => s.because).join(" ")).not.toMatch(/NaN|undefined|Infinity/);
+  expect(sums.map((s) => s.madeOf).join(" ")).not.toMatch(/NaN|undefined|Infinity/);
   const bare = suppliesInput({ ...hockey, bag: null }, { ...demoKit, cards: [] });
   expect(suppliesSums(bare, suppliesOf(bare))[1]!.value).toBe("none at hand");
 });
@@ -107,7 +107,7 @@ test("frames as counted before stand in place of bursts that nobody typed, alike
   expect(own).toEqual({ each: 120, per: "event", times: 10, outings: 1 });
   const input = suppliesInput(day, demoKit, undefined, own);
   expect(suppliesOf(input).frames).toBe(1200);
-  expect(suppliesSums(input, suppliesOf(input))[0]!.because).toBe(
+  expect(suppliesSums(input, suppliesOf(input))[0]!.madeOf).toBe(
     "120 to each event, as counted on 1 outing, times 10 events",
   );
   const packing = { ticked: [], own: [] };

@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from "react";
 import { Pressable } from "react-native";
 import type { Explained, Where } from "@/answers/explain/explain";
+import type { Shown } from "@/answers/explain/pictured";
 import type { Figure } from "@/answers/explain/figure";
 import type { OutingView } from "@/outing/outing-view";
 import { Dialog } from "@/ui/controls/Dialog";
@@ -11,10 +12,13 @@ const loadSum = async () => (await import("./Sum")).Sum;
 /** What is pressed: a figure of a picture by its name, or any other as it is worked out. */
 export type Pressed = Explained | ((view: OutingView) => Figure | undefined);
 
+/** A picture, or where one is taken. */
+export type At = Where | Shown;
+
 interface Props {
   readonly of: Pressed;
-  /** The picture that it is of; that in hand where it is left out. */
-  readonly where?: Where;
+  /** The picture that it is of, or where it is taken; that in hand where it is left out. */
+  readonly where?: At;
   /** What the figure is called, at the head of its sum. */
   readonly title: string;
   /** What a screen reader says of it: its name and its value. */

@@ -3,6 +3,8 @@ import { useState } from "react";
 import { Pressable, View } from "react-native";
 import { explain, shownAt, type Where } from "@/answers/explain/explain";
 import type { Figure, Given, Whole } from "@/answers/explain/figure";
+import type { Shown } from "@/answers/explain/pictured";
+import type { OutingView } from "@/outing/outing-view";
 import type { MethodName } from "@/core/figures";
 import { textOf } from "@/answers/explain/how";
 import { Button } from "@/ui/controls/Button";
@@ -11,7 +13,7 @@ import { useTokens } from "@/ui/theme/theme";
 import { percentWords, sourceName } from "@/words";
 import { methodWords } from "@/words/methods";
 import { amountWords, nameInWords, sumWords, weightOf } from "@/words/sums";
-import type { Pressed } from "./AskSum";
+import type { At, Pressed } from "./AskSum";
 import { FormulaText } from "./FormulaText";
 import { useOuting } from "../../outing/use-outing";
 
@@ -26,9 +28,12 @@ const ORIGINS: Readonly<Record<Given["origin"], string>> = {
   assumed: "assumed",
 };
 
+const pictureOf = (view: OutingView, where: At): Shown =>
+  "input" in where ? where : shownAt(view, where as Where);
+
 interface SumProps {
   readonly of: Pressed;
-  readonly where: Where | undefined;
+  readonly where: At | undefined;
   /** What the figure is called. */
   readonly title: string;
 }
@@ -37,7 +42,7 @@ interface SumProps {
 export function Sum({ of, where, title }: SumProps) {
   const view = useOuting((v) => v);
   const [way, setWay] = useState<readonly string[]>([]);
-  const pressed = typeof of === "function" ? of(view) : explain(where ? shownAt(view, where) : view, of);
+  const pressed = typeof of === "function" ? of(view) : explain(where ? pictureOf(view, where) : view, of);
   if (!pressed) return <Txt>This picture has no such number now.</Txt>;
   // What is no longer there, when the minute or the plan has changed meanwhile, is left again.
   let shown = pressed;

@@ -1,15 +1,15 @@
-import type { Where } from "@/answers/explain/explain";
 import { FactLine } from "@/ui/controls/FactLine";
 import type { Tone } from "@/ui/controls/Txt";
-import { AskSum, type Pressed } from "./AskSum";
+import { AskSum, type At, type Pressed } from "./AskSum";
 
 interface Props {
   readonly name: string;
   readonly value: string;
   readonly tone?: Tone;
+  readonly inTable?: boolean;
   /** What it opens to; where it is left out its number was chosen, measured, or stands in the kit. */
   readonly of?: Pressed;
-  readonly where?: Where;
+  readonly where?: At;
 }
 
 /** What is told at the left, its figure at the right; a press opens the figure to its sum. */

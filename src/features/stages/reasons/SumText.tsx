@@ -1,10 +1,9 @@
-import type { Where } from "@/answers/explain/explain";
 import { Txt, type TxtProps } from "@/ui/controls/Txt";
-import { AskSum, type Pressed } from "./AskSum";
+import { AskSum, type At, type Pressed } from "./AskSum";
 
 interface Props extends Partial<Pick<TxtProps, "size" | "weight" | "tone">> {
   readonly of: Pressed;
-  readonly where?: Where;
+  readonly where?: At;
   readonly title: string;
   readonly words: string;
 }

@@ -1,4 +1,5 @@
 import { View } from "react-native";
+import { suppliesSums as openedTo } from "@/answers/brief/supplies-sums";
 import { supplies } from "@/answers/brief/supplies";
 import type { Outing } from "@/data";
 import { editOuting } from "@/outing/edits";
@@ -8,6 +9,7 @@ import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
 import { shadeSum, suppliesSums, type Sum } from "@/words/packing";
 import { useCommit, useOuting } from "../../../outing/use-outing";
+import { AskSum } from "../../reasons/AskSum";
 import { useOutings } from "../../../store/outings";
 import { wallOf } from "../../shot/titles";
 
@@ -23,7 +25,8 @@ export function Supplies() {
   const outing = useOuting((v) => v.outing);
   const commit = useCommit();
   const { data: others } = useOutings();
-  const answer = useOuting((v) => supplies(v, others?.outings ?? NONE));
+  const before = others?.outings ?? NONE;
+  const answer = useOuting((v) => supplies(v, before));
   const { input, ownRate } = answer;
   const packing = outing.packing ?? { ticked: [], own: [] };
   const put = (edit: Partial<typeof packing>): void =>
@@ -32,23 +35,32 @@ export function Supplies() {
     <View className="gap-3">
       <View role="list" aria-label="Supplies of the day">
         {[...suppliesSums(input, answer.supplies, answer.buffer), ...shadeOf(outing)].map(
-          ({ name, value, because }) => (
-            <View
-              key={name}
-              role="listitem"
-              className="flex-row items-center gap-3 border-b border-line py-2"
-            >
-              <View className="min-w-0 flex-1">
-                <Txt weight={600}>{name}</Txt>
-                <Txt size={14} tone="ink2">
-                  {because}
+          ({ line, name, value, madeOf }) => {
+            const told = (
+              <View className="flex-row items-center gap-3 border-b border-line py-2">
+                <View className="min-w-0 flex-1">
+                  <Txt weight={600}>{name}</Txt>
+                  <Txt size={14} tone="ink2">
+                    {madeOf}
+                  </Txt>
+                </View>
+                <Txt size={20} weight={700}>
+                  {value}
                 </Txt>
               </View>
-              <Txt size={20} weight={700}>
-                {value}
-              </Txt>
-            </View>
-          ),
+            );
+            return (
+              <View key={name} role="listitem">
+                {line === "shade" || (line === "cards" && input.cardsGb.length === 0) ? (
+                  told
+                ) : (
+                  <AskSum of={(v) => openedTo(v, before)[line]} title={name} says={`${name}: ${value}`}>
+                    {told}
+                  </AskSum>
+                )}
+              </View>
+            );
+          },
         )}
       </View>
       {ownRate && (

@@ -1,6 +1,7 @@
+import type { ReactNode } from "react";
 import { useWindowDimensions, View } from "react-native";
 import { blur, type Blur as BlurAnswer } from "@/answers/expose/blur";
-import type { PartMotion } from "@/core/judge";
+import type { PartMotion, Rung } from "@/core/judge";
 import type { BlurSource } from "@/core/motion";
 import { StackedBar } from "@/ui/charts/StackedBar";
 import { Txt, type Tone } from "@/ui/controls/Txt";
@@ -59,15 +60,17 @@ export function Blur() {
   }));
   return (
     <View className="gap-2">
-      <AskSum of="blur" title="Blur of what has to hold" says={line}>
+      <AskSum of="blurPx" title="Blur of what has to hold" says={line}>
         <Txt size={20} weight={700} tone={held.verdict === "held" ? "ink" : "bracken"}>
           {line}
         </Txt>
       </AskSum>
-      <AskSum of="tolerance" title="Blur that is allowed" says={allowed}>
+      <AskSum of="tolerancePx" title="Blur that is allowed" says={allowed}>
         <Txt tone="ink2">{allowed}</Txt>
       </AskSum>
-      <StackedBar label="Blur by source" parts={bars} />
+      <AskSum of="blur" title="Blur by its sources" says="Blur by source, its sum">
+        <StackedBar label="Blur by source" parts={bars} />
+      </AskSum>
       <Ladder answer={answer} />
       <Txt size={14} tone="ink2">
         In pixels of the delivered picture; ✕ means lost: fewer than 20 of 100 frames hold.
@@ -76,9 +79,37 @@ export function Blur() {
   );
 }
 
+interface CellProps {
+  readonly part: PartMotion;
+  readonly rung: Rung;
+  /** Of a head that is framed alone nothing else is in the picture, and has no sum. */
+  readonly opens: boolean;
+  readonly says: string;
+  readonly children: ReactNode;
+}
+
+/** The smear of a part at a shutter, a press away from its sum there. */
+function Cell({ part: { partId, name }, rung: { shutter }, opens, says, children }: CellProps) {
+  const settings = useFound((f) => f.settings.settings);
+  if (!opens) return children;
+  const title = `${name} at ${shutterWords(shutter)}`;
+  return (
+    <AskSum
+      of="blurPx"
+      where={{ locked: { ...settings, shutter }, partId }}
+      title={`Blur of the ${title}`}
+      says={`${title}: ${says} px`}
+      className="min-h-9 justify-center"
+    >
+      {children}
+    </AskSum>
+  );
+}
+
 /** Parts down, shutters across, the smear where they meet; the shutter found stands in the middle, bold. */
 function Ladder({ answer }: { answer: BlurAnswer }) {
   const found = useFound((f) => f);
+  const headAlone = useOuting((v) => v.shot.part === "head");
   const { width } = useWindowDimensions();
   const px = pixelsOf(answer);
   const at = found.settings.settings.shutter;
@@ -115,13 +146,20 @@ function Ladder({ answer }: { answer: BlurAnswer }) {
             const moved = there.verdict === "lost" && !wanted;
             return (
               <View role="cell" key={rung.shutter} className="flex-1">
-                <Txt
-                  weight={rung.shutter === at ? 700 : 400}
-                  tone={wanted ? "ink" : TONES[there.verdict]}
-                  className="text-right"
+                <Cell
+                  part={part}
+                  rung={rung}
+                  opens={!headAlone || part.partId === found.motion.held.partId}
+                  says={px(there.blurUm)}
                 >
-                  {`${px(there.blurUm)}${moved ? " ✕" : ""}`}
-                </Txt>
+                  <Txt
+                    weight={rung.shutter === at ? 700 : 400}
+                    tone={wanted ? "ink" : TONES[there.verdict]}
+                    className="text-right"
+                  >
+                    {`${px(there.blurUm)}${moved ? " ✕" : ""}`}
+                  </Txt>
+                </Cell>
               </View>
             );
           })}

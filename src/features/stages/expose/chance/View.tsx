@@ -1,13 +1,16 @@
 import { View } from "react-native";
 import { chance } from "@/answers/expose/chance";
+import { causeSum, mineSum } from "@/answers/expose/chance-sums";
+import { instantSums } from "@/answers/expose/instant-sums";
 import type { KeeperPoint } from "@/core/judge";
 import { ShareCurve } from "@/ui/charts/ShareCurve";
-import { FactLine } from "@/ui/controls/FactLine";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
 import { causesOf, clickBuys, keptSentence, logSays, ofHundred, shutterWords } from "@/words";
 import { lockRails } from "@/outing/edits";
 import { AskSum } from "../../reasons/AskSum";
+import { SumFact } from "../../reasons/SumFact";
+import { SumText } from "../../reasons/SumText";
 import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
 
 /** How often a frame comes off at each shutter, what each cause alone would leave, what a click buys, and one's own count. */
@@ -40,11 +43,17 @@ export function Chance() {
         wordsAt={shutterWords}
         every={6}
       />
-      {mine && <Txt>{logSays(mine, mine.chance)}</Txt>}
+      {mine && <SumText of={mineSum} title="With your own count" words={logSays(mine, mine.chance)} />}
       {causesOf(here, panned).map(({ cause, name, words }) => (
-        <FactLine key={cause} name={name} value={words} />
+        <SumFact key={cause} of={(v) => causeSum(v, cause)} name={name} value={words} />
       ))}
-      {instant !== undefined && <FactLine name="The instant, by a burst alone" value={ofHundred(instant)} />}
+      {instant !== undefined && (
+        <SumFact
+          of={(v) => instantSums(v)?.held}
+          name="The instant, by a burst alone"
+          value={ofHundred(instant)}
+        />
+      )}
       <Offered
         offered={offered}
         here={here}

@@ -11,7 +11,7 @@ const chanceAnswer = (view: OutingView): string => {
 
 export const chancePanel: Panel = {
   id: "chance",
-  worked: ["keeperChance", "speedSpread", "steadyChance", "chanceFromLog"],
+  worked: ["keeperChance.chance", "speedSpread", "steadyChance", "chanceFromLog"],
   title: "Chance of a keeper",
   phone: "folded",
   wide: "open",

@@ -1,9 +1,10 @@
 import { View } from "react-native";
 import { instant } from "@/answers/expose/instant";
-import { FactLine } from "@/ui/controls/FactLine";
-import { Txt } from "@/ui/controls/Txt";
+import { instantSums } from "@/answers/expose/instant-sums";
 import { eventSentence, instantLines } from "@/words";
 import { useFound, useOuting } from "../../../outing/use-outing";
+import { SumFact } from "../../reasons/SumFact";
+import { SumText } from "../../reasons/SumText";
 
 /** What lasts only an instant, what a burst makes of it, how long the burst runs, and where the focus stands meanwhile. */
 export function Instant() {
@@ -12,12 +13,16 @@ export function Instant() {
   if (!answer) return null;
   return (
     <View className="gap-2">
-      <Txt size={18} weight={600}>
-        {eventSentence(answer)}
-      </Txt>
+      <SumText
+        of={(v) => instantSums(v)?.held}
+        title="The instant, by a burst alone"
+        words={eventSentence(answer)}
+        size={18}
+        weight={600}
+      />
       <View>
-        {instantLines(answer, pixelUm).map(({ name, value }) => (
-          <FactLine key={name} name={name} value={value} />
+        {instantLines(answer, pixelUm).map(({ line, ...fact }) => (
+          <SumFact key={line} of={(v) => instantSums(v)?.[line]} {...fact} />
         ))}
       </View>
     </View>

@@ -1,9 +1,11 @@
 import { View } from "react-native";
+import type { Explained } from "@/answers/explain/explain";
 import { ledger } from "@/answers/expose/ledger";
 import type { LedgerLine } from "@/core/exposure";
 import type { OutingView } from "@/outing/outing-view";
 import { FactLine } from "@/ui/controls/FactLine";
 import { apertureWords, evWords, isoWords, shutterWords, signedClicks, stopsNoun } from "@/words";
+import { SumFact } from "../../reasons/SumFact";
 import { useFound, useOuting } from "../../../outing/use-outing";
 
 /** What is left when all is added up. */
@@ -16,6 +18,19 @@ const balanceWords = (balance: number): string =>
   balance === 0
     ? "correct exposure"
     : `${stopsNoun(Math.abs(balance))} too ${balance < 0 ? "dark" : "bright"}`;
+
+/** What each line opens to; the push in post is the owner's own. */
+const OPENS: Readonly<Record<LedgerLine["code"], Explained | undefined>> = {
+  light: "ev",
+  "close-up": "closeUpLoss",
+  netting: "nettingLoss",
+  glass: "glassLoss",
+  shutter: "shutter",
+  aperture: "aperture",
+  iso: "iso",
+  filter: "filter",
+  lift: undefined,
+};
 
 /** Where the light comes from and where it is spent, in thirds of a stop; the lines add up to what is left. */
 export function Ledger() {
@@ -39,7 +54,7 @@ export function Ledger() {
   return (
     <View role="table" aria-label="Stop ledger">
       {lines.map(({ code, clicks }) => (
-        <FactLine key={code} inTable name={words[code]} value={signedClicks(clicks)} />
+        <SumFact key={code} inTable of={OPENS[code]} name={words[code]} value={signedClicks(clicks)} />
       ))}
       <FactLine
         inTable

@@ -5,6 +5,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { useTokens } from "@/ui/theme/theme";
 import { useFound, useOuting } from "../../../outing/use-outing";
 import { AskSum } from "../../reasons/AskSum";
+import { SumText } from "../../reasons/SumText";
 import { evWords, luxWords, surfaceWords } from "@/words";
 
 /** The light on the subject as a photographer and as a meter of the hall says it. */
@@ -30,11 +31,19 @@ export function LightOnSubject() {
           {answer}
         </Txt>
       </AskSum>
-      {evInCloud !== undefined && <Txt>{`${evWords(evInCloud)} while a cloud passes.`}</Txt>}
+      {evInCloud !== undefined && (
+        <SumText
+          of="evInCloud"
+          title="The light while a cloud passes"
+          words={`${evWords(evInCloud)} while a cloud passes.`}
+        />
+      )}
       <Txt size={14} tone="ink2">
         EV counts stops of light at ISO 100: one more is twice as much. A klx is 1000 lux.
       </Txt>
-      <StackedBar label="Light by origin" parts={parts.sort((a, b) => b.share - a.share)} />
+      <AskSum of="lux" title="The light by its origin" says="Light by origin, its sum">
+        <StackedBar label="Light by origin" parts={parts.sort((a, b) => b.share - a.share)} />
+      </AskSum>
     </View>
   );
 }

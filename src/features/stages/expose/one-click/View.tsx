@@ -1,8 +1,10 @@
 import { View } from "react-native";
+import { belowFullFrameSum, evOfSettingsSum } from "@/answers/expose/one-click-sums";
 import { clickNoiseEqual } from "@/answers/expose/one-click";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
 import { apexSentence, clickDoes, clickTo, halfStopsSentence, noiseSentence, settingsWords } from "@/words";
+import { SumText } from "../../reasons/SumText";
 import { lockRails } from "@/outing/edits";
 import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
 
@@ -27,9 +29,18 @@ export function OneClick() {
           />
         ))}
       </View>
-      <Txt>{noiseSentence(answer.noise)}</Txt>
+      <SumText
+        of={belowFullFrameSum}
+        title="Light against a whole 36×24"
+        words={noiseSentence(answer.noise)}
+      />
       <Txt>{halfStopsSentence(answer.halves)}</Txt>
-      <Txt tone="ink2">{apexSentence(answer.exact)}</Txt>
+      <SumText
+        of={evOfSettingsSum}
+        title="EV of these settings"
+        words={apexSentence(answer.exact)}
+        tone="ink2"
+      />
       <View role="group" aria-label="The same exposure">
         <Txt weight={700} role="heading" aria-level={4}>
           The same exposure

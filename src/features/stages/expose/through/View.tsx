@@ -7,6 +7,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { useSize } from "@/ui/layout/use-size";
 import { useTokens } from "@/ui/theme/theme";
 import { through } from "@/answers/expose/through";
+import { worstSum } from "@/answers/expose/through-sums";
 import {
   apertureWords,
   changedWords,
@@ -17,6 +18,7 @@ import {
   throughSentence,
 } from "@/words";
 import { useFound, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { SumText } from "../../reasons/SumText";
 import { TimeAxis } from "../../shot/TimeAxis";
 import { wallOf } from "../../shot/titles";
 
@@ -38,14 +40,17 @@ export function ThroughOuting() {
   const outing = useOuting((v) => v.outing);
   const settings = useFound((f) => f.settings.settings);
   const { lookAt } = useOpenOuting();
+  const said = throughSentence({ breaks, worst }, (at) => wallOf({ outing }, at));
   const then = (at: number): Settings =>
     (timeline.points.find((p) => p.at >= at) ?? timeline.points.at(-1)!).settings;
   return (
     <View className="gap-2">
       <SteppedLines timeline={timeline} />
-      <Txt tone={breaks === "never" ? "ink" : "bracken"}>
-        {throughSentence({ breaks, worst }, (at) => wallOf({ outing }, at))}
-      </Txt>
+      {worst ? (
+        <SumText of={worstSum} title="What is amiss at worst" words={said} tone="bracken" />
+      ) : (
+        <Txt>{said}</Txt>
+      )}
       <View role="list" aria-label="Moments of the outing">
         {timeline.moments.map(({ at, code }) => (
           <View key={`${at} ${code}`} role="listitem">

@@ -26,7 +26,8 @@ import {
   verdictWords,
 } from "@/words";
 import type { RenderedPicture } from "@/workers/long-work";
-import { useCommit, useOuting } from "../../../outing/use-outing";
+import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
+import { SumText } from "../../reasons/SumText";
 import { useRun } from "../../../outing/use-run";
 
 /** Milliseconds without a change after which pictures are made. */
@@ -142,7 +143,7 @@ function Made({ asked, made, busy }: MadeProps) {
         <Txt size={20} weight={700}>
           {nameOf(chosen)}
         </Txt>
-        <Txt>{underOf(chosen)}</Txt>
+        <Under of={chosen} />
         <Txt>{roomWords(room)}</Txt>
         <Txt size={14} tone="ink2">
           {`Press and hold to see it sharp. One pixel here is ${numberWords(perPixel / scale, 1)} of the delivery.`}
@@ -158,14 +159,28 @@ function Made({ asked, made, busy }: MadeProps) {
                 label={one.of === "loupe" ? "A piece of the delivery, one to one" : `At ${nameOf(one)}`}
               />
               <Txt weight={700}>{nameOf(one)}</Txt>
-              <Txt size={14} tone="ink2">
-                {underOf(one)}
-              </Txt>
+              <Under of={one} small />
             </View>
           ),
         )}
       </View>
     </View>
+  );
+}
+
+/** What is said of a picture, a press away from the sum of its share of frames; the piece of it says no number. */
+function Under({ of, small = false }: { of: Asked; small?: boolean }) {
+  const look = small ? ({ size: 14, tone: "ink2" } as const) : {};
+  const aperture = useFound((f) => f.settings.settings.aperture);
+  if (of.of === "loupe") return <Txt {...look}>{underOf(of)}</Txt>;
+  return (
+    <SumText
+      of="chance"
+      where={{ locked: { shutter: of.shutter, aperture, iso: of.there.iso } }}
+      title={`Frames that hold at ${shutterWords(of.shutter)}`}
+      words={underOf(of)}
+      {...look}
+    />
   );
 }
 

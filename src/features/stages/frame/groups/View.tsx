@@ -18,6 +18,7 @@ import {
   signedStops,
   takeOverSentence,
 } from "@/words";
+import { SumFact } from "../../reasons/SumFact";
 import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
 
 /** Metres of the steps in which a group's spacing is told. */
@@ -124,8 +125,8 @@ function Magnification() {
   if (!answer) return null;
   return (
     <>
-      <FactLine name="Magnification" value={magnificationWords(answer.magnification)} />
-      <FactLine name="Light lost by focusing so near" value={signedStops(-answer.lost)} />
+      <SumFact of="magnification" name="Magnification" value={magnificationWords(answer.magnification)} />
+      <SumFact of="closeUpLoss" name="Light lost by focusing so near" value={signedStops(-answer.lost)} />
       <View className="flex-row">
         <NumberField
           label="A magnification of 1 to"

@@ -1,12 +1,13 @@
 import { View } from "react-native";
 import { print } from "@/answers/frame/print";
+import { printSums } from "@/answers/frame/print-sums";
 import type { PrintOrder } from "@/core/scene";
 import { editShot } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
-import { FactLine } from "@/ui/controls/FactLine";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Txt } from "@/ui/controls/Txt";
 import { printLines } from "@/words";
+import { SumFact } from "../../reasons/SumFact";
 import { useCommit, useOuting } from "../../../outing/use-outing";
 
 /** The picture as a print: the pixels that it wants, and what its viewer sees sharp. It stays with the shot. */
@@ -48,8 +49,8 @@ export function AsPrint() {
         />
       </View>
       <View>
-        {printLines(found, away).map(({ name, value }) => (
-          <FactLine key={name} name={name} value={value} />
+        {printLines(found, away).map(({ line, ...fact }) => (
+          <SumFact key={fact.name} of={line && ((v) => printSums(v)?.[line])} {...fact} />
         ))}
       </View>
       {wanted === shot.deliveredLongEdgePx ? (

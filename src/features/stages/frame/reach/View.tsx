@@ -1,5 +1,6 @@
 import { View } from "react-native";
 import { reach } from "@/answers/frame/reach";
+import { reachSums } from "@/answers/frame/reach-sums";
 import { FactLine } from "@/ui/controls/FactLine";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
@@ -12,6 +13,7 @@ import {
   sameOnFullFrameSentence,
 } from "@/words";
 import { editChoice } from "@/outing/edits";
+import { SumFact } from "../../reasons/SumFact";
 import { useCommit, useOuting } from "../../../outing/use-outing";
 
 /** The lens for a fill from here, the distance for this lens, converters and bodies each with what they give and cost. */
@@ -30,8 +32,8 @@ export function ReachBothWays() {
   return (
     <View className="gap-3">
       <View>
-        {reachLines(found, fill).map(({ name, value }) => (
-          <FactLine key={name} name={name} value={value} />
+        {reachLines(found, fill).map(({ line, ...fact }) => (
+          <SumFact key={fact.name} of={line && ((v) => reachSums(v)?.[line])} {...fact} />
         ))}
       </View>
       <View>

@@ -10,6 +10,7 @@ import { memo, useMemo, useState, type ReactNode } from "react";
 import { Pressable, ScrollView, View } from "react-native";
 import { walks, type WalkTo } from "@/answers/ground/positions-compared";
 import { officialAt } from "@/answers/plan/venue";
+import type { Explained } from "@/answers/explain/explain";
 import type { Position } from "@/core/ground";
 import { useShallow } from "zustand/react/shallow";
 import type { Assessment, Softness } from "@/core/judge";
@@ -29,6 +30,7 @@ import {
   softnessWords,
 } from "@/words";
 import { crossingsWords, noWalkWords } from "@/words/programme";
+import { AskSum } from "../../reasons/AskSum";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { CompareReasons } from "./CompareReasons";
 
@@ -45,6 +47,8 @@ interface Line {
   /** What the positions are sorted by, and whether little or much of it comes first. */
   readonly by?: (a: Assessment) => number;
   readonly first?: "little" | "much";
+  /** The figure that it opens to. */
+  readonly opens?: Explained;
 }
 
 const has = (code: string) => (a: Assessment) => a.judgement.some((j) => j.code === code);
@@ -57,6 +61,7 @@ const SOFTEST_LAST: readonly Softness[] = ["busy", "soft", "smooth", "plain"];
 const LINES: readonly Line[] = [
   {
     name: "Distance",
+    opens: "distance",
     words: (a) => metresWords(a.sighting.distance),
     bad: has("blocked"),
     by: (a) => a.sighting.distance,
@@ -64,12 +69,14 @@ const LINES: readonly Line[] = [
   { name: "Light", words: (a) => lightSideWords(a.light).value, bad: has("sun-in-frame") },
   {
     name: "On the subject",
+    opens: "ev",
     words: (a) => evWords(a.light.ev),
     by: (a) => a.light.ev,
     first: "much",
   },
   {
     name: FILLED,
+    opens: "fill",
     words: (a) => percentWords(a.sighting.fill),
     bad: has("out-of-reach"),
     by: (a) => a.sighting.fill,
@@ -77,6 +84,7 @@ const LINES: readonly Line[] = [
   },
   {
     name: "Shutter",
+    opens: "shutter",
     words: (a) => shutterWords(a.settings.settings.shutter),
     bad: has("motion-not-held"),
     by: (a) => a.settings.settings.shutter,
@@ -84,11 +92,13 @@ const LINES: readonly Line[] = [
   },
   {
     name: "Aperture",
+    opens: "aperture",
     words: (a) => apertureWords(a.settings.settings.aperture),
     by: (a) => a.settings.settings.aperture,
   },
   {
     name: "ISO",
+    opens: "iso",
     words: (a) => isoNumberWords(a.settings.settings.iso),
     bad: has("light-short"),
     by: (a) => a.settings.settings.iso,
@@ -274,20 +284,38 @@ function Found({ positionId, line }: { positionId: string; line: Line }) {
     return found?.ok === true && (line.bad?.(found) ?? false);
   });
   const here = useOuting((v) => v.position?.id === positionId);
-  return <Cell words={words} bad={bad} here={here} />;
-}
-
-const Cell = memo(function Cell({ words, bad, here }: { words: string; bad?: boolean; here?: boolean }) {
+  const { opens, name } = line;
+  if (!opens || words === "–") return <Cell words={words} bad={bad} here={here} />;
   return (
     <View role="cell" className="min-w-[58px] flex-1">
-      <Txt
-        weight={here ? 700 : 400}
-        tone={bad ? "bracken" : "ink"}
-        className="pl-1 text-right"
-        numberOfLines={2}
-      >
-        {words}
-      </Txt>
+      <AskSum of={opens} where={{ positionId }} title={name} says={`${name}: ${words}`}>
+        <Told words={words} bad={bad} here={here} />
+      </AskSum>
     </View>
   );
+}
+
+interface ToldProps {
+  readonly words: string;
+  readonly bad?: boolean;
+  readonly here?: boolean;
+}
+
+const Told = memo(function Told({ words, bad, here }: ToldProps) {
+  return (
+    <Txt
+      weight={here ? 700 : 400}
+      tone={bad ? "bracken" : "ink"}
+      className="pl-1 text-right"
+      numberOfLines={2}
+    >
+      {words}
+    </Txt>
+  );
 });
+
+const Cell = (told: ToldProps) => (
+  <View role="cell" className="min-w-[58px] flex-1">
+    <Told {...told} />
+  </View>
+);

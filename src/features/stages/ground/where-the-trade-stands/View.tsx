@@ -8,6 +8,7 @@ import { CheckRow } from "@/ui/controls/CheckRow";
 import { Txt } from "@/ui/controls/Txt";
 import { judgementSentence, metresWords, noPictureSentence, placeWords, scoreWords } from "@/words";
 import { WhileRoom } from "../../../forms/WhileRoom";
+import { SumText } from "../../reasons/SumText";
 import { useToldChange } from "../../../outing/use-told-change";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { practiceMark, onPlan } from "../drawing/on-plan";
@@ -30,7 +31,7 @@ export function TradePlaces() {
 }
 
 function Place({ laid, mark }: { laid: TradePlaceFound; mark: string }) {
-  const { place, at, lensHeight, found, mayStand, fallBack } = laid;
+  const { place, at, lensHeight, input, found, mayStand, fallBack } = laid;
   const ground = useOuting((v) => v.outing.ground);
   const { store, standAt } = useOpenOuting();
   const told = useToldChange();
@@ -57,11 +58,20 @@ function Place({ laid, mark }: { laid: TradePlaceFound; mark: string }) {
             tone="ink2"
           >{`${place.why.charAt(0).toUpperCase()}${place.why.slice(1)}. ${place.lensMm} mm, lens at ${metresWords(lensHeight)}.`}</Txt>
           {place.hazard && <Txt size={14} tone="bracken">{`Mind: ${place.hazard}.`}</Txt>}
-          <Txt size={14} tone="ink2">
-            {!found.ok
-              ? noPictureSentence(found)
-              : `${scoreWords(found.score.value)}, ${metresWords(found.sighting.distance)}: ${placeWords(found)}.`}
-          </Txt>
+          {found.ok ? (
+            <SumText
+              of="score"
+              where={{ input, found }}
+              title={`Score of ${mark}`}
+              words={`${scoreWords(found.score.value)}, ${metresWords(found.sighting.distance)}: ${placeWords(found)}.`}
+              size={14}
+              tone="ink2"
+            />
+          ) : (
+            <Txt size={14} tone="ink2">
+              {noPictureSentence(found)}
+            </Txt>
+          )}
           {veto && (
             <Txt size={14} tone="bracken">
               {judgementSentence(veto)}
