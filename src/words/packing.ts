@@ -35,7 +35,7 @@ export const careSentence = (id: CareId): string => CARE[id];
 
 /** A sum of the day, with what it is made of. */
 export interface Sum {
-  readonly line: SuppliesLine | "shade";
+  readonly line: SuppliesLine | "shade" | "no-cards";
   readonly name: string;
   readonly value: string;
   /** What it is made of, in a line. */
@@ -61,7 +61,7 @@ export function suppliesSums(input: SuppliesInput, found: Supplies, run?: BurstR
       madeOf: framesWords(input),
     },
     {
-      line: "cards",
+      line: cardsGb.length === 0 ? "no-cards" : "cards",
       name: "Cards",
       value: cardsGb.length === 0 ? "none at hand" : countWords(found.cards, "card"),
       madeOf: `${numberWords(found.storageGb, 0)} GB at ${numberWords(frameMb, 0)} MB a frame${

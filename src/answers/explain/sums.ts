@@ -200,7 +200,7 @@ export const chanceOf = (of: Pictured): Figure =>
 const heldRail = ({ input }: Pictured, rail: "shutter" | "aperture" | "iso", clicks: number) =>
   input.locked?.[rail] === clicks ? given(clicks, "clicks", "shot") : undefined;
 
-export const solvedOf = (of: Pictured): Figure["of"] => ({ asked: of.asked, light: evOf(of) });
+const solvedOf = (of: Pictured): Figure["of"] => ({ asked: of.asked, light: evOf(of) });
 
 export const shutterOf = once((of: Pictured): Figure => {
   const { input, found } = of;

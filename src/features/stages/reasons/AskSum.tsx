@@ -1,19 +1,10 @@
 import { useState, type ReactNode } from "react";
 import { Pressable } from "react-native";
-import type { Explained, Where } from "@/answers/explain/explain";
-import type { Shown } from "@/answers/explain/pictured";
-import type { Figure } from "@/answers/explain/figure";
-import type { OutingView } from "@/outing/outing-view";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Late } from "../../layout/Late";
+import type { At, Pressed } from "./pressed";
 
 const loadSum = async () => (await import("./Sum")).Sum;
-
-/** What is pressed: a figure of a picture by its name, or any other as it is worked out. */
-export type Pressed = Explained | ((view: OutingView) => Figure | undefined);
-
-/** A picture, or where one is taken. */
-export type At = Where | Shown;
 
 interface Props {
   readonly of: Pressed;

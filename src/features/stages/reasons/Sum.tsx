@@ -13,8 +13,8 @@ import { useTokens } from "@/ui/theme/theme";
 import { percentWords, sourceName } from "@/words";
 import { methodWords } from "@/words/methods";
 import { amountWords, nameInWords, sumWords, weightOf } from "@/words/sums";
-import type { At, Pressed } from "./AskSum";
 import { FormulaText } from "./FormulaText";
+import type { At, Pressed } from "./pressed";
 import { useOuting } from "../../outing/use-outing";
 
 type Part = Figure | Given | Whole;

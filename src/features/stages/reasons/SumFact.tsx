@@ -1,6 +1,7 @@
 import { FactLine } from "@/ui/controls/FactLine";
 import type { Tone } from "@/ui/controls/Txt";
-import { AskSum, type At, type Pressed } from "./AskSum";
+import { AskSum } from "./AskSum";
+import type { At, Pressed } from "./pressed";
 
 interface Props {
   readonly name: string;

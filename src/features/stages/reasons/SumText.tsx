@@ -1,5 +1,6 @@
 import { Txt, type TxtProps } from "@/ui/controls/Txt";
-import { AskSum, type At, type Pressed } from "./AskSum";
+import { AskSum } from "./AskSum";
+import type { At, Pressed } from "./pressed";
 
 interface Props extends Partial<Pick<TxtProps, "size" | "weight" | "tone">> {
   readonly of: Pressed;

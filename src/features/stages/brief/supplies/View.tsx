@@ -34,34 +34,11 @@ export function Supplies() {
   return (
     <View className="gap-3">
       <View role="list" aria-label="Supplies of the day">
-        {[...suppliesSums(input, answer.supplies, answer.buffer), ...shadeOf(outing)].map(
-          ({ line, name, value, madeOf }) => {
-            const told = (
-              <View className="flex-row items-center gap-3 border-b border-line py-2">
-                <View className="min-w-0 flex-1">
-                  <Txt weight={600}>{name}</Txt>
-                  <Txt size={14} tone="ink2">
-                    {madeOf}
-                  </Txt>
-                </View>
-                <Txt size={20} weight={700}>
-                  {value}
-                </Txt>
-              </View>
-            );
-            return (
-              <View key={name} role="listitem">
-                {line === "shade" || (line === "cards" && input.cardsGb.length === 0) ? (
-                  told
-                ) : (
-                  <AskSum of={(v) => openedTo(v, before)[line]} title={name} says={`${name}: ${value}`}>
-                    {told}
-                  </AskSum>
-                )}
-              </View>
-            );
-          },
-        )}
+        {[...suppliesSums(input, answer.supplies, answer.buffer), ...shadeOf(outing)].map((sum) => (
+          <View key={sum.name} role="listitem">
+            <Supply sum={sum} before={before} />
+          </View>
+        ))}
       </View>
       {ownRate && (
         <Segmented
@@ -110,6 +87,30 @@ export function Supplies() {
         />
       </View>
     </View>
+  );
+}
+
+/** One supply with what it is made of, a press away from its sum; shade is none, and cards are none while there are none. */
+function Supply({ sum, before }: { sum: Sum; before: readonly Outing[] }) {
+  const { line, name, value, madeOf } = sum;
+  const told = (
+    <View className="flex-row items-center gap-3 border-b border-line py-2">
+      <View className="min-w-0 flex-1">
+        <Txt weight={600}>{name}</Txt>
+        <Txt size={14} tone="ink2">
+          {madeOf}
+        </Txt>
+      </View>
+      <Txt size={20} weight={700}>
+        {value}
+      </Txt>
+    </View>
+  );
+  if (line === "shade" || line === "no-cards") return told;
+  return (
+    <AskSum of={(v) => openedTo(v, before)[line]} title={name} says={`${name}: ${value}`}>
+      {told}
+    </AskSum>
   );
 }
 
