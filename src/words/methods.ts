@@ -48,6 +48,13 @@ const METHODS: Readonly<Record<MethodName | ToldName, string>> = {
   "frameSubject.kept":
     "share of each side that a crop to the wished size keeps; all of it where the lens reaches",
   "frameSubject.keptLongEdgePx": "pixels along the long edge that this crop keeps",
+  "backgroundBehind.beyond":
+    "metres along the line of sight from the subject to what ends it: the first thing beyond, a wall, the ground, or the skyline",
+  "mayStand.away": "the shortest way on the plan from where you stand to what is dangerous there",
+  "takeOver.nearerThan":
+    "the distance at which the part fills the frame’s side at the lens’s shortest focal length",
+  "facesInRow.onFirst":
+    "the f-number whose depth, focused on the first, holds half a face before it and the last one behind",
   focalLengthForFill:
     "the focal length whose image of the part takes the wished share of the frame’s side from here",
   distanceForFill: "the distance from which the lens, drawn out, gives the wished fill",

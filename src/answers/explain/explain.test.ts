@@ -21,6 +21,7 @@ import { worstSum } from "../expose/through-sums";
 import { print } from "../frame/print";
 import { printSums } from "../frame/print-sums";
 import { reachSums } from "../frame/reach-sums";
+import { comingNext } from "../run/changes";
 import { supplies } from "../brief/supplies";
 import { suppliesSums } from "../brief/supplies-sums";
 import type { OutingView } from "@/outing/outing-view";
@@ -175,6 +176,9 @@ test("the blur that was opened was another than the one that is said: each figur
     const px = (um: number): number => um / found.motion.deliveredPixelUm;
     const said: Record<Explained, number | undefined> = {
       bearing,
+      beyond: found.sighting.background.beyond,
+      sharp: found.settings.depth.sharp === "unbounded" ? undefined : found.settings.depth.sharp,
+      peril: found.judgement.find((j) => j.code === "keep-off" || j.code === "with-care")?.numbers.away,
       faceTurn: found.sighting.faceTurn,
       hidden: found.sighting.hidden.share,
       busiest: busiestOf(found.sighting)?.smoothness,
@@ -272,6 +276,8 @@ const JUDGED_BY: Readonly<Partial<Record<JudgementCode, string>>> = {
   overfilled: "fill",
   "does-not-fit": "fill",
   "against-the-sun": "turn",
+  "keep-off": "away",
+  "with-care": "away",
   shimmer: "distance",
   haze: "distance",
   dust: "distance",
@@ -285,6 +291,21 @@ const JUDGED_BY: Readonly<Partial<Record<JudgementCode, string>>> = {
   "filter-needed": "stops",
   "no-shutter-holds": "tolerance",
 };
+
+test("what changes next opens to the setting that is said, and a limit that breaks to its clicks", () => {
+  let said = 0;
+  for (const outing of demoOutings)
+    for (const { id } of outing.shots) {
+      const { view } = looked(outing).shot(id);
+      for (const { step, settings } of comingNext(view)) {
+        const there = shownAt(view, { at: step });
+        expect(explain(there, "iso")!.value).toBe(isoSpeed(settings.iso));
+        expect(explain(there, "shutter")!.value).toBe(shutterSeconds(settings.shutter));
+        said++;
+      }
+    }
+  expect(said).toBeGreaterThan(10);
+});
 
 test("a judgement opens to the number that stands in its sentence", () => {
   expect(Object.keys(JUDGED).sort()).toEqual(Object.keys(JUDGED_BY).sort());

@@ -17,6 +17,7 @@ import {
 } from "./light-sums";
 import {
   bearingOf,
+  beyondOf,
   distanceOf,
   faceTurnOf,
   fillOf,
@@ -27,6 +28,7 @@ import {
   keptPxOf,
   magnificationOf,
   partSizeOf,
+  perilOf,
 } from "./place-sums";
 import {
   apertureEndOf,
@@ -43,6 +45,7 @@ import {
   isoOf,
   leftOf,
   nearOf,
+  sharpOf,
   shutterOf,
   slowestOf,
   softnessOf,
@@ -67,9 +70,12 @@ const SUMS = {
   keptPx: keptPxOf,
   near: nearOf,
   far: farOf,
+  sharp: sharpOf,
+  beyond: beyondOf,
   softness: softnessOf,
   busiest: busiestSum,
   hidden: hiddenOf,
+  peril: perilOf,
   faceTurn: faceTurnOf,
   // The light on it.
   ev: evOf,

@@ -2,8 +2,7 @@ import type { JudgementCode } from "@/core/judge";
 import type { Explained } from "./explain";
 
 /**
- * The figure that the number of a judgement opens to. Codes that are left out say no number, or one that was chosen, that stands in a
- * table of distances to keep, or that is measured on the plan.
+ * The figure that the number of a judgement opens to. Codes that are left out say no number, or one that no figure of the picture is.
  */
 export const JUDGED: Readonly<Partial<Record<JudgementCode, Explained>>> = {
   "partly-hidden": "hidden",
@@ -11,6 +10,8 @@ export const JUDGED: Readonly<Partial<Record<JudgementCode, Explained>>> = {
   overfilled: "fill",
   "does-not-fit": "fill",
   "against-the-sun": "turn",
+  "keep-off": "peril",
+  "with-care": "peril",
   shimmer: "distance",
   haze: "distance",
   dust: "distance",

@@ -78,3 +78,13 @@ export const fillOf = once((of: Pictured): Figure => {
     sideMm: given(input.shot.along === "width" ? across : up, "mm", "kit"),
   });
 });
+
+/** Metres from the subject to what stands behind it, at the middle of the frame. */
+export const beyondOf = ({ found, asked }: Pictured): Figure =>
+  figure(found.sighting.background.beyond, "backgroundBehind.beyond", { asked });
+
+/** Metres to what is dangerous where one stands; none where nothing is. */
+export const perilOf = ({ found, asked }: Pictured): Figure | undefined => {
+  const told = found.judgement.find((j) => j.code === "keep-off" || j.code === "with-care");
+  return told && figure(told.numbers.away, "mayStand.away", { asked });
+};

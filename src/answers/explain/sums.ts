@@ -331,6 +331,13 @@ export const farOf = (of: Pictured): Figure | undefined => {
   return far === "unbounded" ? undefined : figure(far, "depthOfField.far", depthOf(of));
 };
 
+/** Metres from front to back that are sharp; none where it is sharp without end. */
+export const sharpOf = (of: Pictured): Figure | undefined => {
+  const { sharp } = of.found.settings.depth;
+  const far = farOf(of);
+  return sharp === "unbounded" || !far ? undefined : figure(sharp, "sharpBetween", { near: nearOf(of), far });
+};
+
 export const softnessOf = (of: Pictured): Figure | undefined => {
   const { smoothness } = of.found.sighting.background;
   if (smoothness === "plain") return undefined;

@@ -3,10 +3,11 @@ import type { OutingView } from "@/outing/outing-view";
 import { figure, given, type Figure } from "../explain/figure";
 import { picturedOf } from "../explain/pictured";
 import { distanceOf, fillOf, focalLengthOf, framedOf, keptPxOf, partSizeOf } from "../explain/place-sums";
+import { isoOf } from "../explain/sums";
 import { reach } from "./reach";
 
 /** What the lines of the reach open to. */
-export type ReachLine = "longer" | "stand" | "short" | "here" | "infinity" | "ring" | "crop";
+export type ReachLine = "longer" | "stand" | "short" | "here" | "infinity" | "ring" | "crop" | "fullFrameIso";
 
 /** Every number of the reach with its sum; nothing while there is no picture. */
 export function reachSums(view: OutingView): Partial<Record<ReachLine, Figure>> | undefined {
@@ -36,5 +37,10 @@ export function reachSums(view: OutingView): Partial<Record<ReachLine, Figure>> 
     }),
     ring: figure(found.marked, "markedDistance", away),
     crop: keptPxOf(of),
+    fullFrameIso: figure(answer.onFullFrame.iso, "fullFrameEquivalent.iso", {
+      iso: isoOf(of),
+      widthMm: given(rig.body.format.widthMm, "mm", "kit"),
+      heightMm: given(rig.body.format.heightMm, "mm", "kit"),
+    }),
   };
 }

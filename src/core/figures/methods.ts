@@ -4,10 +4,12 @@ import {
   bodyMotionOf,
   busiestOf,
   depthAsked,
+  facesInRow,
   faceTurnOf,
   findLight,
   findSighting,
   frameOf,
+  guardedOf,
   heldPartOf,
   keptCircleMm,
   lostLight,
@@ -21,6 +23,7 @@ import {
   type AssessInput,
   type DepthSeen,
 } from "../judge";
+import { mayStand } from "../guard";
 import {
   keeperChance,
   panKeeperChance,
@@ -193,6 +196,30 @@ function distanceDrawnOut({ asked, partSize }: Asked & { readonly partSize: numb
   return found.ok ? found.value : NaN;
 }
 
+/** Metres from which the whole of the part fits the frame at the shortest focal length. */
+function fitsFrom({ asked, partSize }: Asked & { readonly partSize: number }): number {
+  const wish = { ...reachWish(asked, { sighting: { partSize } }), fill: 1 };
+  const { minFocalLengthMm } = effectiveLens(asked.rig);
+  const found = distanceForFill({ ...wish, focalLengthMm: minFocalLengthMm, closestFocus: 0 });
+  return found.ok ? found.value : NaN;
+}
+
+/** Metres to what is dangerous there. */
+function awayFromPeril({ asked }: Asked): number {
+  const may = mayStand(asked.scene.ground, guardedOf(asked), asked.position);
+  return (may.rule !== "yes" && may.rule !== "off-line" && may.peril?.away) || 0;
+}
+
+interface Row extends Asked {
+  /** Faces. */
+  readonly count: number;
+  /** Metres from one to the next. */
+  readonly spacing: number;
+}
+
+const rowOf = ({ asked, count, spacing }: Row) =>
+  facesInRow(asked, { sighting: sightingOf(asked) }, count, spacing);
+
 /** Public functions that search, look up or need the plan as a whole: each is called itself, what was worked out before it as a number. */
 export const JUDGE_METHODS = {
   "aimOf.x": method<Asked>("m", ({ asked }) => sightOf(asked).aim.x, "common-practice"),
@@ -224,6 +251,10 @@ export const JUDGE_METHODS = {
     (of) => frameOf(of.asked, of).frameAcross,
     "handbook-optics",
   ),
+  "backgroundBehind.beyond": method<Asked>("m", ({ asked }) => backgroundOf(asked).beyond, "common-practice"),
+  "mayStand.away": method<Asked>("m", awayFromPeril, "common-practice"),
+  "takeOver.nearerThan": method<Asked & { readonly partSize: number }>("m", fitsFrom, "handbook-optics"),
+  "facesInRow.onFirst": method<Row>("f-number", (of) => rowOf(of).onFirst, "handbook-optics"),
   focalLengthForFill: method<Framed>(
     "mm",
     ({ asked, partSize, distance }) =>

@@ -7,6 +7,8 @@ export interface Coming {
   readonly at: number;
   readonly code: Moment["code"] | "settings";
   readonly settings: Settings;
+  /** The step of the timeline whose settings these are, epoch milliseconds: that of the change, or the first after it. */
+  readonly step: number;
 }
 
 const same = (a: Settings, b: Settings): boolean =>
@@ -19,12 +21,14 @@ export function comingUp(
   most: number,
 ): Coming[] {
   const later = points.filter((p) => p.at > from.at);
-  const settingsAt = (at: number): Settings =>
-    (later.find((p) => p.at >= at) ?? later[later.length - 1])?.settings ?? from.settings;
+  const stepFrom = (at: number) => later.find((p) => p.at >= at) ?? later[later.length - 1] ?? from;
   const ahead: Coming[] = moments
     .filter((b) => b.at > from.at)
-    .map((b) => ({ at: b.at, code: b.code, settings: settingsAt(b.at) }));
+    .map((b) => {
+      const { at: step, settings } = stepFrom(b.at);
+      return { at: b.at, code: b.code, settings, step };
+    });
   const other: TimelinePoint | undefined = later.find((p) => !same(p.settings, from.settings));
-  if (other) ahead.push({ at: other.at, code: "settings", settings: other.settings });
+  if (other) ahead.push({ at: other.at, code: "settings", settings: other.settings, step: other.at });
   return ahead.sort((a, b) => a.at - b.at).slice(0, most);
 }

@@ -8,7 +8,7 @@ import {
   type DepthOfField,
 } from "../optics";
 import { apertureFNumber } from "../exposure";
-import type { AssessInput, Assessment } from "./assessment";
+import type { AssessInput, Assessment, SightingFound } from "./assessment";
 import { FACE_DEPTH } from "./depth-asked";
 import { keptCircleMm } from "./sighting";
 
@@ -54,7 +54,7 @@ export interface FacesInRow {
 /** What holds so many faces, each so many metres behind the one before; the first stands where the shot is. */
 export function facesInRow(
   input: AssessInput,
-  { sighting }: Assessment,
+  { sighting }: { readonly sighting: Pick<SightingFound, "distance" | "frame"> },
   count: number,
   spacing: number,
 ): FacesInRow {

@@ -1,4 +1,4 @@
-import { depthOfField, effectiveLens, widestAt } from "../optics";
+import { depthOfField, effectiveLens, sharpBetween, widestAt } from "../optics";
 import { creatureOf, diffractionLimit, keptVerdict } from "../motion";
 import {
   apertureFNumber,
@@ -160,7 +160,7 @@ function depthFound(
     kind: asked.kind,
     asked: asked.far - asked.near,
     fNumber: asked.fNumber,
-    sharp: far === "unbounded" ? far : far - near,
+    sharp: far === "unbounded" ? far : sharpBetween(near, far),
     notSharp: [
       ...(asked.near < near - SHARP_WITHIN ? (["near"] as const) : []),
       ...(far !== "unbounded" && asked.far > far + SHARP_WITHIN ? (["far"] as const) : []),

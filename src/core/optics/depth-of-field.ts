@@ -79,3 +79,6 @@ export function smoothness(input: DiscInput & { readonly detail: number }): numb
   const { focalLengthMm: f, fNumber, subjectDistance: s, point: x, detail } = input;
   return ((f / 1000 / fNumber) * Math.abs(x - s)) / (s * detail);
 }
+
+/** Metres from where it begins to be sharp to where it ends; both in metres from the lens. */
+export const sharpBetween = (near: number, far: number): number => far - near;

@@ -12,10 +12,11 @@ import {
   depthOfField,
   fNumberForDepth,
   hyperfocal,
+  sharpBetween,
   smoothness,
 } from "./depth-of-field";
 import { distanceFromMark, markedDistance } from "./close-up";
-import { lightStopsBelowFullFrame } from "./equivalence";
+import { fullFrameEquivalent, lightStopsBelowFullFrame } from "./equivalence";
 import { fillOf } from "./framing";
 import { diagonalMm, pixelPitchUm } from "./format";
 import {
@@ -213,6 +214,22 @@ export const OPTICS_FORMULAS = {
     "max(abs(near - distance) / near, abs(far - distance) / far) * focalLengthMm^2 / (circleMm * (1000 * distance - focalLengthMm))",
     ({ focalLengthMm, circleMm, distance, near, far }) =>
       fNumberForDepth({ focalLengthMm, circleOfConfusionMm: circleMm, subjectDistance: distance, near, far }),
+    HANDBOOK,
+  ),
+  sharpBetween: formula(
+    "m",
+    { near: ["m", 0.05, 500], far: ["m", 500, 5000] },
+    "far - near",
+    ({ near, far }) => sharpBetween(near, far),
+    HANDBOOK,
+  ),
+  "fullFrameEquivalent.iso": formula(
+    "ISO",
+    { iso: ["ISO", 25, 204800], widthMm: ["mm", 4, 60], heightMm: ["mm", 3, 50] },
+    "iso * 36 * 24 / (widthMm * heightMm)",
+    ({ iso, widthMm, heightMm }) =>
+      fullFrameEquivalent({ format: { widthMm, heightMm, widthPx: 1 }, focalLengthMm: 50, fNumber: 4, iso })
+        .iso,
     HANDBOOK,
   ),
   smoothness: formula(

@@ -5,6 +5,7 @@ export {
   depthOfField,
   fNumberForDepth,
   hyperfocal,
+  sharpBetween,
   smoothness,
   type DepthInput,
   type DepthOfField,

@@ -6,10 +6,11 @@ import { StopRail } from "@/ui/charts/StopRail";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { useSize } from "@/ui/layout/use-size";
-import { depthSentence, endOfRailWords, endWords, settingsWords, turnedWords } from "@/words";
+import { endOfRailWords, endWords, settingsWords, turnedWords } from "@/words";
 import { lockRails } from "@/outing/edits";
 import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
 import { AskSum } from "../../reasons/AskSum";
+import { DepthSaid } from "../../reasons/DepthSaid";
 import { AutomaticIso } from "./AutomaticIso";
 import { DRAWN, letGo, LONGEST, pushed, RAILS, ticksOf } from "./rail-scales";
 
@@ -92,7 +93,7 @@ export function Rails() {
             </View>
           );
         })}
-      <Txt tone="ink2">{depthSentence(settings.depth)}</Txt>
+      <DepthSaid tone="ink2" />
       <Turned now={settings.settings} of={`${choice.shotId} ${choice.bodyId}`} />
       <AutomaticIso />
     </View>

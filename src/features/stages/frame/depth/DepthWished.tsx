@@ -4,9 +4,10 @@ import type { DepthWish } from "@/core/scene";
 import { Picker } from "@/ui/controls/Picker";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
-import { depthSentence, depthWords, fNumberWords, metresWords } from "@/words";
+import { depthWords, fNumberWords, metresWords } from "@/words";
 import { editShot } from "@/outing/edits";
 import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
+import { DepthSaid } from "../../reasons/DepthSaid";
 import { SlabDrawing } from "./SlabDrawing";
 
 const KINDS: readonly DepthWish["kind"][] = ["eye", "face", "plane", "whole"];
@@ -61,7 +62,7 @@ export function DepthWished() {
         turnDeg={wish.kind === "face" ? 90 : turnDeg}
         onTurn={wish.kind === "plane" ? (degrees) => set({ kind: "plane", turnDeg: degrees }) : undefined}
       />
-      <Txt>{depthSentence(depth)}</Txt>
+      <DepthSaid />
       {wish.kind !== "face" && wish.kind !== TWO && forAll >= 1 && (
         <Txt tone="ink2">{`${fNumberWords(forAll)} would hold it from end to end, focused on the eye.`}</Txt>
       )}

@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { View } from "react-native";
+import { rowSum, servesSum, takeOverSum } from "@/answers/frame/group-sums";
 import { groupOf, near, nearFor, ringHolds } from "@/answers/frame/groups";
 import { standAlong } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
-import { FactLine } from "@/ui/controls/FactLine";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Stepper } from "@/ui/controls/Stepper";
 import { Txt } from "@/ui/controls/Txt";
@@ -19,6 +19,7 @@ import {
   takeOverSentence,
 } from "@/words";
 import { SumFact } from "../../reasons/SumFact";
+import { SumText } from "../../reasons/SumText";
 import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
 
 /** Metres of the steps in which a group's spacing is told. */
@@ -63,7 +64,11 @@ function Group() {
         max={12}
         onChange={setCount}
       />
-      <Txt>{rowSentence(group.row)}</Txt>
+      <SumText
+        of={(v) => rowSum(v, spacing, count)}
+        title="All faces of the row sharp"
+        words={rowSentence(group.row)}
+      />
     </>
   );
 }
@@ -76,14 +81,21 @@ function OtherLenses() {
     <>
       <View role="group" aria-label="Which lens from where">
         {answer.serves.map(({ lens, to }) => (
-          <FactLine
+          <SumFact
             key={lens.id}
+            of={(v) => servesSum(v, lens)}
             name={`${lens.name} (${focalRangeWords(lens)}) fills it`}
             value={`to ${metresWords(to)} away`}
           />
         ))}
       </View>
-      {answer.over && <Txt>{takeOverSentence(answer.over, bodies)}</Txt>}
+      {answer.over && (
+        <SumText
+          of={takeOverSum}
+          title="Where another lens takes over"
+          words={takeOverSentence(answer.over, bodies)}
+        />
+      )}
     </>
   );
 }

@@ -3,7 +3,6 @@ import { reach } from "@/answers/frame/reach";
 import { reachSums } from "@/answers/frame/reach-sums";
 import { FactLine } from "@/ui/controls/FactLine";
 import { Row } from "@/ui/controls/Row";
-import { Txt } from "@/ui/controls/Txt";
 import {
   bodyDetail,
   bodyTitle,
@@ -14,6 +13,7 @@ import {
 } from "@/words";
 import { editChoice } from "@/outing/edits";
 import { SumFact } from "../../reasons/SumFact";
+import { SumText } from "../../reasons/SumText";
 import { useCommit, useOuting } from "../../../outing/use-outing";
 
 /** The lens for a fill from here, the distance for this lens, converters and bodies each with what they give and cost. */
@@ -61,7 +61,11 @@ export function ReachBothWays() {
             />
           ))}
       </View>
-      <Txt>{sameOnFullFrameSentence(onFullFrame)}</Txt>
+      <SumText
+        of={(v) => reachSums(v)?.fullFrameIso}
+        title="The same picture on 36×24"
+        words={sameOnFullFrameSentence(onFullFrame)}
+      />
     </View>
   );
 }

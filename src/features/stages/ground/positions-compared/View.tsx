@@ -103,9 +103,10 @@ const LINES: readonly Line[] = [
     bad: has("light-short"),
     by: (a) => a.settings.settings.iso,
   },
-  { name: "Behind", words: (a) => backgroundWords(a.sighting.background) },
+  { name: "Behind", opens: "beyond", words: (a) => backgroundWords(a.sighting.background) },
   {
     name: "Softness",
+    opens: "softness",
     words: (a) => softnessWords(a.sighting.background),
     bad: has("background-busy"),
     by: (a) => SOFTEST_LAST.indexOf(a.sighting.background.softness),
@@ -113,6 +114,7 @@ const LINES: readonly Line[] = [
   },
   {
     name: "Face",
+    opens: "faceTurn",
     words: (a) => faceWords(a.sighting.face),
     bad: has("seen-from-behind"),
     by: (a) => a.sighting.faceTurn,

@@ -1,9 +1,12 @@
 import { View } from "react-native";
 import { comingNext } from "@/answers/run/changes";
+import type { Settings } from "@/core/exposure";
+import type { Coming } from "@/core/judge";
 import { exposing } from "@/answers/shot/exposing";
 import { Txt } from "@/ui/controls/Txt";
 import { momentWords, changedWords, modeSentence } from "@/words";
 import { useFound, useOuting } from "../../../outing/use-outing";
+import { AskSum } from "../../reasons/AskSum";
 import { Judgements } from "../../reasons/Judgements";
 import { wallOf } from "../../shot/titles";
 
@@ -18,23 +21,45 @@ export function WhatChanges() {
   const cautions = found.judgement.filter((j) => j.weight !== "note");
   return (
     <View className="gap-1 pt-2" aria-label="What changes next">
-      {next.map((coming) => {
-        const time = wallOf({ outing }, coming.at);
-        const changed = changedWords(settings, coming.settings);
-        const words = coming.code === "settings" ? [changed] : [momentWords(coming.code), changed];
-        return (
-          <Txt key={coming.code} size={20}>
-            <Txt size={20} weight={700}>
-              {coming.code === "settings" ? `by ${time} ` : `${time} `}
-            </Txt>
-            {words.filter(Boolean).join(": ")}
-          </Txt>
-        );
-      })}
+      {next.map((coming) => (
+        <Change key={coming.code} coming={coming} now={settings} time={wallOf({ outing }, coming.at)} />
+      ))}
       {next.length === 0 && <Txt size={18}>Nothing changes until the end.</Txt>}
       <Mode />
       <Judgements items={cautions.slice(0, MOST_CAUTIONS)} />
     </View>
+  );
+}
+
+const RAILS = ["shutter", "aperture", "iso"] as const;
+
+interface ChangeProps {
+  readonly coming: Coming;
+  readonly now: Settings;
+  /** Of its minute, as it is shown. */
+  readonly time: string;
+}
+
+/** One thing that changes, a press away from the sum of what is set then. */
+function Change({ coming: { code, settings, step }, now, time }: ChangeProps) {
+  const changed = changedWords(now, settings);
+  const told = code === "settings" ? [changed] : [momentWords(code), changed];
+  const words = told.filter(Boolean).join(": ");
+  const when = code === "settings" ? `by ${time} ` : `${time} `;
+  const line = (
+    <Txt size={20}>
+      <Txt size={20} weight={700}>
+        {when}
+      </Txt>
+      {words}
+    </Txt>
+  );
+  const rail = RAILS.find((r) => settings[r] !== now[r]);
+  if (!rail) return line;
+  return (
+    <AskSum of={rail} where={{ at: step }} title={`Set by ${time}`} says={`${when}${words}`}>
+      {line}
+    </AskSum>
   );
 }
 
