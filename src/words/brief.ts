@@ -66,6 +66,9 @@ export const depthWords = (kind: DepthWish["kind"]): string => DEPTHS[kind];
 /** No lens opens wider than this f-number: a depth that needs no more is held by any. */
 const WIDEST = 1;
 
+/** Whether every aperture holds a depth for which so much would do. */
+export const holdsAnyway = (fNumber: number): boolean => fNumber <= WIDEST;
+
 /** What depth was asked, what is held, and what was given up for light: one line under the settings. */
 export function depthSentence({
   kind,
@@ -82,7 +85,7 @@ export function depthSentence({
       ? `${all}: ${notSharp.map((end) => (end === "near" ? "the nearer" : "the farther")).join(" and ")} thing is not`
       : all;
   if (kind === "eye" || asked === 0) return `Only the eye is asked for; ${sharp}.`;
-  const by = fNumber <= WIDEST ? "which any aperture holds" : fNumberWords(fNumber);
+  const by = holdsAnyway(fNumber) ? "which any aperture holds" : fNumberWords(fNumber);
   const wish = `${DEPTHS[kind]} asks for ${metresWords(asked)}, ${by}; ${sharp}.`;
   if (givenUp > 0) return `${wish} ${stopsNoun(givenUp)} of depth given up for light.`;
   if (cappedBy === "diffraction") return `${wish} Stopping down further would blur everything.`;

@@ -1,6 +1,7 @@
 import { isoNearest } from "@/core/exposure";
 import type { Reason, ReasonCode, ReasonNumbers } from "@/core/judge";
 import { SOURCES, type SourceId } from "@/core/units";
+import { holdsAnyway } from "./brief";
 import { numberWords } from "./number";
 import {
   bearingWords,
@@ -22,6 +23,9 @@ interface ReasonOf<Code extends ReasonCode> {
   readonly code: Code;
   readonly numbers: ReasonNumbers[Code];
 }
+
+const holdsWords = (fNumber: number): string =>
+  holdsAnyway(fNumber) ? "any aperture holds that" : `${fNumberWords(fNumber)} holds that`;
 
 /** One sentence for every reason that the core gives: the compiler holds that none lacks one, nor a number in it. */
 const REASONS: { readonly [Code in ReasonCode]: (numbers: ReasonNumbers[Code]) => string } = {
@@ -62,10 +66,9 @@ const REASONS: { readonly [Code in ReasonCode]: (numbers: ReasonNumbers[Code]) =
     `It crosses at ${twoFigures(v.transverseSpeed)} m/s, ${twoFigures(v.mmPerSecond)} mm a second on the sensor: ${exposureWords(v.seconds)} draws the streak you want.`,
   "lens-widest": (v) => `The lens opens to ${fNumberWords(v.fNumber)}.`,
   "depth-of-eye": () => "Only the eye’s own plane has to be sharp: wide open will do.",
-  "depth-of-face": (v) =>
-    `${metresWords(v.depth)} of the face should be sharp: ${fNumberWords(v.fNumber)} holds that.`,
+  "depth-of-face": (v) => `${metresWords(v.depth)} of the face should be sharp: ${holdsWords(v.fNumber)}.`,
   "depth-of-plane": (v) =>
-    `Turned a little out of parallel it is ${metresWords(v.depth)} deep: ${fNumberWords(v.fNumber)} holds that.`,
+    `Turned a little out of parallel it is ${metresWords(v.depth)} deep: ${holdsWords(v.fNumber)}.`,
   "depth-of-whole": (v) => `All of it, ${metresWords(v.depth)} deep, would take ${fNumberWords(v.fNumber)}.`,
   "depth-of-two-things": (v) =>
     `Both things, ${metresWords(v.depth)} apart, would take ${fNumberWords(v.fNumber)}.`,

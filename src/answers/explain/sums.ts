@@ -47,7 +47,7 @@ const circleOf = once((of: Pictured): Figure =>
   }),
 );
 
-export const deliveredPixelOf = once((of: Pictured): Figure =>
+const deliveredPixelOf = once((of: Pictured): Figure =>
   figure(of.found.motion.deliveredPixelUm, "deliveredPixelUm", {
     pixelUm: pixelOf(of),
     keptLongEdgePx: keptPxOf(of),
@@ -56,9 +56,9 @@ export const deliveredPixelOf = once((of: Pictured): Figure =>
 );
 
 /** A length on the sensor in pixels of the delivered picture. */
-const delivered = (um: Figure, of: Pictured): Figure =>
-  figure(inDelivered(um.value, of.found.motion.deliveredPixelUm), "inDelivered", {
-    um,
+export const delivered = (lengthUm: Figure, of: Pictured): Figure =>
+  figure(inDelivered(lengthUm.value, of.found.motion.deliveredPixelUm), "inDelivered", {
+    lengthUm,
     pixelUm: deliveredPixelOf(of),
   });
 

@@ -1,10 +1,9 @@
-import { inDelivered } from "@/core/optics";
 import type { OutingView } from "@/outing/outing-view";
 import type { BurstInput, BurstRun } from "@/core/motion";
 import { burstOf } from "@/outing/day/buffer-run";
 import { figure, given, type Figure } from "../explain/figure";
 import { picturedOf } from "../explain/pictured";
-import { approachOf, deliveredPixelOf, imageSpeedOf } from "../explain/sums";
+import { approachOf, delivered, imageSpeedOf } from "../explain/sums";
 import { instant } from "./instant";
 
 /** What the lines of the instant open to. */
@@ -36,10 +35,10 @@ export function instantSums(view: OutingView): Partial<Record<InstantLine, Figur
       jump: figure(found.jump.takeOff, "takeOffSpeed", { rise: given(found.jump.rise, "m", "assumed") }),
     }),
     ...(found.leanUm !== undefined && {
-      lean: figure(inDelivered(found.leanUm, of.found.motion.deliveredPixelUm), "inDelivered", {
-        um: figure(found.leanUm, "rollingShutterLeanUm", { asked: of.asked, imageSpeed: imageSpeedOf(of) }),
-        pixelUm: deliveredPixelOf(of),
-      }),
+      lean: delivered(
+        figure(found.leanUm, "rollingShutterLeanUm", { asked: of.asked, imageSpeed: imageSpeedOf(of) }),
+        of,
+      ),
     }),
   };
   if (framesPerSecond === undefined) return always;

@@ -44,7 +44,7 @@ export const deliveredPixelUm = (of: {
 }): number => Math.max(of.pixelUm, (of.pixelUm * of.keptLongEdgePx) / of.deliveredLongEdgePx);
 
 /** A length on the sensor in pixels of the delivered picture; both in µm, the pixel above 0. */
-export const inDelivered = (um: number, pixelUm: number): number => um / pixelUm;
+export const inDelivered = (lengthUm: number, pixelUm: number): number => lengthUm / pixelUm;
 
 /**
  * Circle of confusion in mm on the sensor for a deliverable: one delivered pixel (never below a sensor pixel), or one

@@ -121,9 +121,9 @@ export const OPTICS_FORMULAS = {
   ),
   inDelivered: formula(
     "px",
-    { um: ["µm", 0, 20_000], pixelUm: ["µm", 1, 60] },
-    "um / pixelUm",
-    ({ um, pixelUm }) => inDelivered(um, pixelUm),
+    { lengthUm: ["µm", 0, 20_000], pixelUm: ["µm", 1, 60] },
+    "lengthUm / pixelUm",
+    ({ lengthUm, pixelUm }) => inDelivered(lengthUm, pixelUm),
     "common-practice",
   ),
   bellowsLoss: formula(

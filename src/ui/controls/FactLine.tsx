@@ -1,5 +1,5 @@
 import { View } from "react-native";
-import { Txt, type Tone } from "./Txt";
+import { OPENS, Txt, type Tone } from "./Txt";
 
 interface Props {
   readonly name: string;
@@ -7,10 +7,12 @@ interface Props {
   readonly tone?: Tone;
   /** Whether it stands in a table rather than by itself. */
   readonly inTable?: boolean;
+  /** Whether a press opens the figure to more. */
+  readonly opens?: boolean;
 }
 
 /** What is told at the left, its figure at the right. */
-export function FactLine({ name, value, tone = "ink", inTable = false }: Props) {
+export function FactLine({ name, value, tone = "ink", inTable = false, opens = false }: Props) {
   const role = inTable ? "cell" : undefined;
   return (
     <View
@@ -21,7 +23,7 @@ export function FactLine({ name, value, tone = "ink", inTable = false }: Props) 
         <Txt tone={tone}>{name}</Txt>
       </View>
       <View role={role} className="max-w-[62%]">
-        <Txt weight={600} tone={tone} className="text-right">
+        <Txt weight={600} tone={tone} className={`text-right ${opens ? OPENS : ""}`}>
           {value}
         </Txt>
       </View>

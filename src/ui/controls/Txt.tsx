@@ -23,6 +23,9 @@ const TONES = {
   moss: "text-moss",
 } as const;
 
+/** Of words that a press opens: a dotted line in the tone of lines. */
+export const OPENS = "underline decoration-line decoration-dotted decoration-2 underline-offset-4";
+
 export type Tone = keyof typeof TONES;
 
 export interface TxtProps extends TextProps {

@@ -19,7 +19,7 @@ export function SumFact({ of, where, ...fact }: Props) {
   const { name, value } = fact;
   return (
     <AskSum of={of} where={where} title={name} says={`${name}: ${value}`}>
-      <FactLine {...fact} />
+      <FactLine {...fact} opens />
     </AskSum>
   );
 }

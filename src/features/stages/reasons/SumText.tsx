@@ -1,4 +1,4 @@
-import { Txt, type TxtProps } from "@/ui/controls/Txt";
+import { OPENS, Txt, type TxtProps } from "@/ui/controls/Txt";
 import { AskSum } from "./AskSum";
 import type { At, Pressed } from "./pressed";
 
@@ -12,6 +12,8 @@ interface Props extends Partial<Pick<TxtProps, "size" | "weight" | "tone">> {
 /** A line whose number opens to its sum when it is pressed. */
 export const SumText = ({ of, where, title, words, ...look }: Props) => (
   <AskSum of={of} where={where} title={title} says={words}>
-    <Txt {...look}>{words}</Txt>
+    <Txt {...look} className={OPENS}>
+      {words}
+    </Txt>
   </AskSum>
 );

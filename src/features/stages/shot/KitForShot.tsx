@@ -2,7 +2,7 @@ import { View } from "react-native";
 import { Segmented } from "@/ui/controls/Segmented";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Txt } from "@/ui/controls/Txt";
-import { AskSum } from "../reasons/AskSum";
+import { SumText } from "../reasons/SumText";
 import { Button } from "@/ui/controls/Button";
 import { zoomRange } from "@/answers/shot/kit";
 import type { OutingView } from "@/outing/outing-view";
@@ -74,11 +74,7 @@ function Filled() {
     return `${focalWords(frame.focalLengthMm)} fills ${percentWords(frame.fill)} of the ${shot.along ?? "height"}; ${percentWords(shot.fill)} wanted. The frame is ${metresWords(frame.frameAcross)} wide there.`;
   });
   if (!words) return null;
-  return (
-    <AskSum of="fill" title="How much of the frame it fills" says={words}>
-      <Txt>{words}</Txt>
-    </AskSum>
-  );
+  return <SumText of="fill" title="How much of the frame it fills" words={words} />;
 }
 
 function Substituted() {

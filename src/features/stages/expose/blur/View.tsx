@@ -10,6 +10,7 @@ import { blurSourceWords, shutterWords, twoFigures } from "@/words";
 import type { OutingView } from "@/outing/outing-view";
 import { useFound, useOuting } from "../../../outing/use-outing";
 import { AskSum } from "../../reasons/AskSum";
+import { SumText } from "../../reasons/SumText";
 
 /** Rungs of the ladder either side of the shutter found where there is little room. */
 const RUNGS_NARROW = 1;
@@ -60,14 +61,15 @@ export function Blur() {
   }));
   return (
     <View className="gap-2">
-      <AskSum of="blurPx" title="Blur of what has to hold" says={line}>
-        <Txt size={20} weight={700} tone={held.verdict === "held" ? "ink" : "bracken"}>
-          {line}
-        </Txt>
-      </AskSum>
-      <AskSum of="tolerancePx" title="Blur that is allowed" says={allowed}>
-        <Txt tone="ink2">{allowed}</Txt>
-      </AskSum>
+      <SumText
+        of="blurPx"
+        title="Blur of what has to hold"
+        words={line}
+        size={20}
+        weight={700}
+        tone={held.verdict === "held" ? "ink" : "bracken"}
+      />
+      <SumText of="tolerancePx" title="Blur that is allowed" words={allowed} tone="ink2" />
       <AskSum of="blur" title="Blur by its sources" says="Blur by source, its sum">
         <StackedBar label="Blur by source" parts={bars} />
       </AskSum>

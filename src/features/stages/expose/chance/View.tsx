@@ -8,7 +8,6 @@ import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
 import { causesOf, clickBuys, keptSentence, logSays, ofHundred, shutterWords } from "@/words";
 import { lockRails } from "@/outing/edits";
-import { AskSum } from "../../reasons/AskSum";
 import { SumFact } from "../../reasons/SumFact";
 import { SumText } from "../../reasons/SumText";
 import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
@@ -25,11 +24,7 @@ export function Chance() {
   const panned = found.motion.pan !== undefined;
   return (
     <View className="gap-2">
-      <AskSum of="chance" title="Chance of a keeper" says={kept}>
-        <Txt size={20} weight={700}>
-          {kept}
-        </Txt>
-      </AskSum>
+      <SumText of="chance" title="Chance of a keeper" words={kept} size={20} weight={700} />
       <ShareCurve
         label="Frames of a hundred that hold, by shutter"
         points={curve.map((p) => ({ at: p.shutter, share: p.chance }))}

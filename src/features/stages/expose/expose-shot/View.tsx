@@ -1,8 +1,7 @@
 import { View } from "react-native";
-import { Txt } from "@/ui/controls/Txt";
 import { evWords, lightSideWords, percentWords } from "@/words";
 import { useFound, useOuting } from "../../../outing/use-outing";
-import { AskSum } from "../../reasons/AskSum";
+import { SumText } from "../../reasons/SumText";
 import { withPicture } from "../../screen/panel";
 import { NoPicture, ShotInHand } from "../../shot/ShotInHand";
 
@@ -27,9 +26,5 @@ function OnSubject() {
     const from = mixed ? `${percentWords(lamps)} from lamps` : lightSideWords(light).value;
     return `${evWords(light.ev)} on the subject, ${from}`;
   });
-  return (
-    <AskSum of="ev" title="The light on the subject" says={words}>
-      <Txt tone="ink2">{words}</Txt>
-    </AskSum>
-  );
+  return <SumText of="ev" title="The light on the subject" words={words} tone="ink2" />;
 }

@@ -26,11 +26,7 @@ export function LightOnSubject() {
   ];
   return (
     <View className="gap-2">
-      <AskSum of="ev" title="The light on the subject" says={answer}>
-        <Txt size={20} weight={700}>
-          {answer}
-        </Txt>
-      </AskSum>
+      <SumText of="ev" title="The light on the subject" words={answer} size={20} weight={700} />
       {evInCloud !== undefined && (
         <SumText
           of="evInCloud"

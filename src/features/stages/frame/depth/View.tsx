@@ -2,7 +2,7 @@ import { View } from "react-native";
 import { Txt } from "@/ui/controls/Txt";
 import { backgroundWords, metresWords, percentWords, softnessSentence } from "@/words";
 import { useFound, useOuting } from "../../../outing/use-outing";
-import { AskSum } from "../../reasons/AskSum";
+import { SumText } from "../../reasons/SumText";
 import { DepthRuler } from "./DepthRuler";
 import { DepthWished } from "./DepthWished";
 
@@ -21,26 +21,16 @@ export function Depth() {
     <View className="gap-2">
       <DepthRuler view={view} found={found} />
       <View className="flex-row flex-wrap gap-4">
-        <AskSum of="near" title="Where it begins to be sharp" says={`sharp from ${near}`}>
-          <Txt weight={600}>{`sharp from ${near}`}</Txt>
-        </AskSum>
-        {far && (
-          <AskSum of="far" title="Where it ends to be sharp" says={`to ${far}`}>
-            <Txt weight={600}>{`to ${far}`}</Txt>
-          </AskSum>
-        )}
+        <SumText of="near" title="Where it begins to be sharp" words={`sharp from ${near}`} weight={600} />
+        {far && <SumText of="far" title="Where it ends to be sharp" words={`to ${far}`} weight={600} />}
       </View>
       <DepthWished />
       {background.smoothness === "plain" ? (
         <Txt>{soft}</Txt>
       ) : (
-        <AskSum of="softness" title="Softness of the background" says={soft}>
-          <Txt>{soft}</Txt>
-        </AskSum>
+        <SumText of="softness" title="Softness of the background" words={soft} />
       )}
-      <AskSum of="kept" title="Left after the crop" says={cropped}>
-        <Txt tone="ink2">{cropped}</Txt>
-      </AskSum>
+      <SumText of="kept" title="Left after the crop" words={cropped} tone="ink2" />
     </View>
   );
 }

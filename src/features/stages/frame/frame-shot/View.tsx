@@ -1,9 +1,8 @@
 import { View } from "react-native";
 import type { JudgementCode } from "@/core/judge";
-import { Txt } from "@/ui/controls/Txt";
 import { focalWords, metresWords } from "@/words";
 import { useFound, useOuting } from "../../../outing/use-outing";
-import { AskSum } from "../../reasons/AskSum";
+import { SumText } from "../../reasons/SumText";
 import { Judgements } from "../../reasons/Judgements";
 import { withPicture } from "../../screen/panel";
 import { NoPicture, ShotInHand } from "../../shot/ShotInHand";
@@ -37,9 +36,7 @@ function Framing() {
   const words = `${focalWords(frame.focalLengthMm)} from ${metresWords(distance)}: the frame is ${metresWords(frame.frameAcross)} by ${metresWords(frame.frameUp)} there.`;
   return (
     <>
-      <AskSum of="fill" title="The size in the frame" says={words}>
-        <Txt tone="ink2">{words}</Txt>
-      </AskSum>
+      <SumText of="fill" title="The size in the frame" words={words} tone="ink2" />
       <Judgements items={judgement.filter((j) => FRAMING.includes(j.code))} />
     </>
   );
