@@ -1,5 +1,5 @@
-import { expect, test } from "@playwright/test";
-import { openPanel } from "./outing";
+import { expect, test, type Page } from "@playwright/test";
+import { isPhone, openPanel } from "./outing";
 
 const HOCKEY = "/outing/hockey-semi-final";
 
@@ -37,6 +37,8 @@ test("blur, chance, light, softness and the four figures of a place open to thei
   await expect(page.getByRole("dialog").getByText(/Function keeperChance/)).toBeVisible();
   await page.keyboard.press("Escape");
   await page.getByRole("button", { name: /^(?!Blur).*px of \d/ }).click();
+  await expect(page.getByRole("dialog").getByText("length ÷ pixel", { exact: true })).toBeVisible();
+  await page.getByRole("button", { name: /^length, .* µm\. How\?$/ }).click();
   await expect(page.getByRole("dialog").getByText("√((moving · exposure)² + still²)")).toBeVisible();
   await page.keyboard.press("Escape");
   await page.goto(`${HOCKEY}/ground`);
@@ -67,4 +69,87 @@ test("the score of a place opens to what each of its parts weighs, and each part
   await expect(
     page.getByRole("dialog", { name: "Score of A" }).getByText(/Function weighedMean/),
   ).toBeVisible();
+});
+
+test("a reason, a line of the ledger, a cell of the ladder, a compared position and what changes next open to their sums", async ({
+  page,
+}) => {
+  const sheet = page.getByRole("dialog");
+  const close = () => page.keyboard.press("Escape");
+  await page.goto(`${HOCKEY}/expose`);
+  await openPanel(page, "Blur in the picture");
+  await page.getByRole("button", { name: /^stick at 1\/500: .* px$/ }).click();
+  await expect(sheet.getByText("length ÷ pixel", { exact: true })).toBeVisible();
+  await close();
+  await openPanel(page, "Stop ledger");
+  await page.getByRole("button", { name: /^Light on the subject, EV .*: \+/ }).click();
+  await expect(sheet.getByText("log₂(lux ÷ 2.5)")).toBeVisible();
+  await close();
+  await openPanel(page, "Why these settings");
+  await page.getByRole("button", { name: /^It moves at .* m\/s across your view/ }).click();
+  await expect(sheet.getByText(/Function partSpeed/)).toBeVisible();
+  await close();
+  await page.goto(`${HOCKEY}/ground`);
+  await openPanel(page, "Positions compared");
+  await page
+    .getByRole("button", { name: /^ISO: \d+$/ })
+    .last()
+    .click();
+  await expect(sheet.getByText(/Function isoSpeed/)).toBeVisible();
+  await close();
+  await page.goto(`${HOCKEY}/run`);
+  await page.getByRole("button", { name: /^by \d\d:\d\d ISO/ }).click();
+  await expect(sheet.getByText(/Function isoSpeed/)).toBeVisible();
+});
+
+/** Numbers that are not worked out: typed, of the kit, a scale's or a table's head, the time of day, or said of all pictures. */
+const NOT_WORKED_OUT: readonly RegExp[] = [
+  /\b\d\d:\d\d\b/,
+  / mm f\/|MP body|converter|× |^\d(\.\d)?$/,
+  /^1\/\d+$|^f\/[\d.]+$|^ISO \d+$/,
+  /^(Sat|Sun|Mon|Tue|Wed|Thu|Fri) \d/,
+  /assumed|common practice|EV counts|A click is|means lost|constants K|annex C|Your ceiling|^Some: /,
+  /wanted$|^A magnification of|^(Low, to|\d+° to|Over) |times more within|Class |1\/8, clear|lens at|crescent|Moonrise/,
+  /Press and hold|^\d+\.\d m$/,
+];
+
+/** Numbers of panels whose functions are named a press away, and which have no sum of their own yet. */
+const NO_SUM_YET: readonly RegExp[] = [
+  / behind, .* farther|detail of|handed|^\d+ min$|points; | points, |^Sharp from|free ahead|^Behind it from here|^Sharp with the leader/,
+  /light swings by|are right$|^Hold the |faces sink|whites burn|^Aperture priority|steps in halves/,
+  /^0$/,
+];
+
+/** What of a stage's text says a number and is neither pressed, drawn on a scale, nor typed into a field. */
+const unopened = (page: Page): Promise<readonly string[]> =>
+  page.evaluate(() => {
+    const found: string[] = [];
+    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+    while (walker.nextNode()) {
+      const text = walker.currentNode.textContent ?? "";
+      const element = walker.currentNode.parentElement;
+      if (!/\d/.test(text) || !element?.checkVisibility()) continue;
+      if (!element.closest("button, [role=button], a, svg, input, select, script, style"))
+        found.push(text.replace(/\u00a0/g, " ").trim());
+    }
+    return found;
+  });
+
+test("every number that stands on Ground, Frame, Expose and Run opens to its sum, but for those of a closed list", async ({
+  page,
+}) => {
+  test.skip(isPhone(page), "the same panels stand at both sizes");
+  for (const stage of ["ground", "frame", "expose", "run"]) {
+    await page.goto(`${HOCKEY}/${stage}`);
+    await expect(page.getByRole("region").first()).toBeVisible();
+    const folded = page.locator("[role=region] > [aria-expanded=false]");
+    while ((await folded.count()) > 0) await folded.first().click();
+    await expect(page.getByText("One moment", { exact: true }).filter({ visible: true })).toHaveCount(0);
+    const opened = await page.locator("[aria-haspopup=dialog]").count();
+    expect([stage, opened > 5]).toEqual([stage, true]);
+    const rest = (await unopened(page)).filter(
+      (text) => ![...NOT_WORKED_OUT, ...NO_SUM_YET].some((known) => known.test(text)),
+    );
+    expect([stage, rest]).toEqual([stage, []]);
+  }
 });

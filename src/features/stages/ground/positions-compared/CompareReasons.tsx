@@ -1,6 +1,7 @@
 import { memo } from "react";
 import { View } from "react-native";
-import type { BriefScores } from "@/core/judge";
+import { JUDGED } from "@/answers/explain/judged";
+import type { BriefScores, Judgement } from "@/core/judge";
 import { lightPlanOf, sameValue, type Outing } from "@/data";
 import { briefShots } from "@/outing/brief-shots";
 import type { OutingView } from "@/outing/outing-view";
@@ -17,6 +18,7 @@ import {
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { wallOf } from "../../shot/titles";
 import { AskSum } from "../../reasons/AskSum";
+import { SumText } from "../../reasons/SumText";
 import { useRun } from "../../../outing/use-run";
 
 /** What the positions score at the minute in hand; nothing for one that is vetoed or gives no picture. */
@@ -56,14 +58,24 @@ function headOf(view: Pick<OutingView, "from">, id: string): string {
   return found.score.vetoed ? "ruled out" : `${scoreWords(found.score.value)}: ${placeWords(found)}`;
 }
 
-/** Every judgement of a position with its reason, one a line; what rules it out is marked. */
+/** Every judgement of a position, one a line: its weight, its code and its sentence, so that it is one object while it says the same. */
 function judgedOf(view: Pick<OutingView, "from">, id: string): string {
   const found = view.from(id);
   if (!found?.ok) return "";
-  return found.judgement.map((j) => `${j.weight === "veto" ? VETO : ""}${judgementSentence(j)}`).join("\n");
+  return found.judgement.map((j) => [j.weight, j.code, judgementSentence(j)].join("\t")).join("\n");
 }
 
-const VETO = "!";
+/** What is said of a position, a press away from the sum of its number; what rules it out is marked. */
+function Judged({ line, positionId }: { line: string; positionId: string }) {
+  const [weight, code, words] = line.split("\t") as [Judgement["weight"], Judgement["code"], string];
+  const look = { size: 14, tone: weight === "veto" ? "bracken" : "ink2" } as const;
+  const opens = JUDGED[code];
+  return opens ? (
+    <SumText of={opens} where={{ positionId }} title="What is said of it" words={words} {...look} />
+  ) : (
+    <Txt {...look}>{words}</Txt>
+  );
+}
 
 /** One position: its score, its strongest and weakest point, and every judgement; drawn anew when the words change. */
 const Reasons = memo(function Reasons({ id, name }: { id: string; name: string }) {
@@ -84,12 +96,7 @@ const Reasons = memo(function Reasons({ id, name }: { id: string; name: string }
       ) : (
         <Txt weight={600}>{words}</Txt>
       )}
-      {judged !== "" &&
-        judged.split("\n").map((line) => (
-          <Txt key={line} size={14} tone={line.startsWith(VETO) ? "bracken" : "ink2"}>
-            {line.startsWith(VETO) ? line.slice(VETO.length) : line}
-          </Txt>
-        ))}
+      {judged !== "" && judged.split("\n").map((line) => <Judged key={line} line={line} positionId={id} />)}
     </View>
   );
 });
