@@ -5,6 +5,7 @@ import {
   blurModelOf,
   busiestOf,
   EVEN_SHARE,
+  previewAt,
   reasonsOf,
   weightsFor,
   type JudgementCode,
@@ -18,6 +19,7 @@ import { instantSums } from "../expose/instant-sums";
 import { belowFullFrameSum, evOfSettingsSum } from "../expose/one-click-sums";
 import { through } from "../expose/through";
 import { worstSum } from "../expose/through-sums";
+import { rowSum, servesSum, takeOverSum } from "../frame/group-sums";
 import { print } from "../frame/print";
 import { printSums } from "../frame/print-sums";
 import { reachSums } from "../frame/reach-sums";
@@ -96,6 +98,9 @@ function walk(view: Shown): number {
 
 const CAUSES = ["subject", "hand", "pan", "focus"] as const;
 
+/** Faces in a row, and metres from one to the next. */
+const ROW = { count: 4, spacing: 1.5 };
+
 /** The figures that panels have beside those of a picture. */
 const panelSums = (view: OutingView): Readonly<Record<string, Figure | undefined>> => ({
   ...instantSums(view),
@@ -106,6 +111,9 @@ const panelSums = (view: OutingView): Readonly<Record<string, Figure | undefined
   mine: mineSum(view),
   belowFullFrame: belowFullFrameSum(view),
   evOfSettings: evOfSettingsSum(view),
+  row: rowSum(view, ROW.spacing, ROW.count),
+  takeOver: takeOverSum(view),
+  ...Object.fromEntries(view.bag.lenses.map((lens) => [lens.id, servesSum(view, lens)])),
 });
 
 /** The figures of the panels: what ends a sum stands in the outing, in the kit, in the order for a print, or is one of the few that are assumed. */
@@ -117,7 +125,7 @@ function walkPanels(view: OutingView): number {
   const half = instant(view)?.event?.halfWidth;
   const weights = weightsFor(shot.intent);
   const chosen = [input?.rig, input?.locked, input?.shot, weights, outing, kit, frame?.aspect, order];
-  return walkAll(panelSums(view), givenIn([chosen, supplied, rise, half, input?.subject, NIGHT_LUX, 0]));
+  return walkAll(panelSums(view), givenIn([chosen, supplied, rise, half, input?.subject, ROW, NIGHT_LUX, 0]));
 }
 
 test("every figure of the demo's shots that can be pressed comes out of its function again, step by step", () => {
@@ -252,6 +260,18 @@ test("a cell of the ladder opens to the smear that stands in it: of that part, a
       }
   }
   expect(cells).toBeGreaterThan(30);
+});
+
+test("a picture at another shutter opens to the share of frames that stands under it", () => {
+  for (const outing of demoOutings) {
+    const { view } = looked(outing);
+    const { aperture, shutter } = view.found!.settings.settings;
+    for (const other of [shutter - 3, shutter, shutter + 3]) {
+      const { iso, chance } = previewAt(view.input!, view.found!, other);
+      const there = shownAt(view, { locked: { shutter: other, aperture, iso } });
+      expect(explain(there, "chance")!.value).toBeCloseTo(chance, 9);
+    }
+  }
 });
 
 test("a position compared opens to the number of its cell, and another minute to what the timeline says of it", () => {

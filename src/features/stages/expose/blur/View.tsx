@@ -101,7 +101,6 @@ function Cell({ part: { partId, name }, rung: { shutter }, opens, says, children
       where={{ locked: { ...settings, shutter }, partId }}
       title={`Blur of the ${title}`}
       says={`${title}: ${says} px`}
-      className="min-h-9 justify-center"
     >
       {children}
     </AskSum>
@@ -137,7 +136,7 @@ function Ladder({ answer }: { answer: BlurAnswer }) {
         ))}
       </View>
       {found.motion.parts.map((part, i) => (
-        <View role="row" key={part.partId} className="min-h-9 flex-row items-center border-b border-line">
+        <View role="row" key={part.partId} className="min-h-12 flex-row items-center border-b border-line">
           <View role="rowheader" className="w-[92px]">
             <Txt weight={part.partId === found.motion.held.partId ? 700 : 400}>{part.name}</Txt>
           </View>
