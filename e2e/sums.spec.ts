@@ -109,13 +109,13 @@ const NOT_WORKED_OUT: readonly RegExp[] = [
   /^1\/\d+$|^f\/[\d.]+$|^ISO \d+$/,
   /^(Sat|Sun|Mon|Tue|Wed|Thu|Fri) \d/,
   /assumed|common practice|EV counts|A click is|means lost|constants K|annex C|Your ceiling|^Some: /,
-  /wanted$|^A magnification of|^(Low, to|\d+° to|Over) |times more within|Class |1\/8, clear|lens at|crescent|Moonrise/,
+  /wanted$|^A magnification of|^(Low, to|\d+° to|Over) |times more within|Class |1\/8, clear|lens at|crescent|Moonrise|detail of/,
   /Press and hold|^\d+\.\d m$/,
 ];
 
 /** Numbers of panels whose functions are named a press away, and which have no sum of their own yet. */
 const NO_SUM_YET: readonly RegExp[] = [
-  / behind, .* farther|detail of|handed|^\d+ min$|points; | points, |^Sharp from|free ahead|^Behind it from here|^Sharp with the leader/,
+  /handed|^\d+ min$|^Sharp from|free ahead|^Behind it from here|^Sharp with the leader/,
   /light swings by|are right$|^Hold the |faces sink|whites burn|^Aperture priority|steps in halves/,
   /^0$/,
 ];

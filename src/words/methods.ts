@@ -50,6 +50,7 @@ const METHODS: Readonly<Record<MethodName | ToldName, string>> = {
   "frameSubject.keptLongEdgePx": "pixels along the long edge that this crop keeps",
   "backgroundBehind.beyond":
     "metres along the line of sight from the subject to what ends it: the first thing beyond, a wall, the ground, or the skyline",
+  "frameView.beyond": "the nearest point of it that the frame shows beyond the subject, along the lens’s axis",
   "mayStand.away": "the shortest way on the plan from where you stand to what is dangerous there",
   "takeOver.nearerThan":
     "the distance at which the part fills the frame’s side at the lens’s shortest focal length",

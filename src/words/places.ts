@@ -62,7 +62,7 @@ export const scoreWords = (score: number): string => `${Math.round(score * 100)}
 /** Scores nearer than this cannot be told apart: the model knows no better (assumed). */
 const AS_GOOD = 0.03;
 
-/** Who serves a shot best, with those that are as good: "B, 82 of 100; A is as good". */
+/** Who serves a shot best, with those that are as good: "B, 82 points; A is as good". */
 export function asGoodWords(
   places: readonly { readonly name: string; readonly score: number | undefined }[],
 ): string {

@@ -23,6 +23,8 @@ import { rowSum, servesSum, takeOverSum } from "../frame/group-sums";
 import { print } from "../frame/print";
 import { printSums } from "../frame/print-sums";
 import { reachSums } from "../frame/reach-sums";
+import { sight } from "../ground/in-the-way";
+import { behindSum } from "../ground/in-the-way-sums";
 import { comingNext } from "../run/changes";
 import { supplies } from "../brief/supplies";
 import { suppliesSums } from "../brief/supplies-sums";
@@ -113,6 +115,7 @@ const panelSums = (view: OutingView): Readonly<Record<string, Figure | undefined
   evOfSettings: evOfSettingsSum(view),
   row: rowSum(view, ROW.spacing, ROW.count),
   takeOver: takeOverSum(view),
+  ...Object.fromEntries((sight(view)?.behind ?? []).map(({ thing: { id } }) => [id, behindSum(view, id)])),
   ...Object.fromEntries(view.bag.lenses.map((lens) => [lens.id, servesSum(view, lens)])),
 });
 

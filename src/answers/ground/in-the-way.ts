@@ -1,5 +1,6 @@
 import { alongBearing, detailOf, type Obstacle } from "@/core/ground";
 import {
+  beyondInFrame,
   faceShares,
   isWholeInSight,
   meltOf,
@@ -11,6 +12,7 @@ import {
   type Assessment,
   type AssessInput,
   type FigureHidden,
+  type FrameView,
   type SeenBehind,
   type WaysToClear,
 } from "@/core/judge";
@@ -93,7 +95,7 @@ export const sight = answered(
         away: frame.things.find((t) => t.id === id)?.distance,
       })),
       past: hidden.share > 0 ? waysFrom(input, sighting.bearing, waysToClear(input), seesAll) : [],
-      behind: thingsBehind(input, found, frame.things, frame.subjectDistance),
+      behind: thingsBehind(input, found, frame),
       level: levelOf(input, found),
       sky: skyBehind({ scene: input.scene, sighting }),
       faces: by ? faceShares(by, turnBetween(spot.facing, sighting.bearing + 180), input.shot.side) : [],
@@ -105,23 +107,16 @@ export const sight = answered(
 function thingsBehind(
   input: AssessInput,
   { sighting, settings, motion }: Assessment,
-  things: readonly { readonly id: string; readonly distance: number }[],
-  subjectDistance: number,
+  frame: FrameView,
 ): ThingBehind[] {
   const { ground } = input.scene;
-  const nearest = new Map<string, number>();
-  for (const { id, distance } of things) {
-    const own = id.split("/")[0]!;
-    if (distance > subjectDistance) nearest.set(own, Math.min(distance, nearest.get(own) ?? Infinity));
-  }
   const ahead = alongBearing(sighting.bearing);
   const { aim } = sightOf(input);
-  return [...nearest]
+  return [...beyondInFrame(frame)]
     .sort(([, a], [, b]) => a - b)
-    .flatMap(([id, away]): ThingBehind[] => {
+    .flatMap(([id, beyond]): ThingBehind[] => {
       const thing = ground.obstacles.find((o) => o.id === id);
       if (!thing) return [];
-      const beyond = away - subjectDistance;
       const seen = meltOf(
         {
           kind: thing.kind,
@@ -133,7 +128,7 @@ function thingsBehind(
           ground,
           focalLengthMm: sighting.frame.focalLengthMm,
           fNumber: apertureFNumber(settings.settings.aperture),
-          away: subjectDistance,
+          away: frame.subjectDistance,
           streak: motion.pan ? motion.pan.streakUm / motion.body.umPerMetre : 0,
         },
       );

@@ -1,5 +1,7 @@
 import {
+  assess,
   backgroundOf,
+  beyondInFrame,
   blurModelOf,
   bodyMotionOf,
   busiestOf,
@@ -9,6 +11,7 @@ import {
   findLight,
   findSighting,
   frameOf,
+  frameView,
   guardedOf,
   heldPartOf,
   keptCircleMm,
@@ -204,6 +207,12 @@ function fitsFrom({ asked, partSize }: Asked & { readonly partSize: number }): n
   return found.ok ? found.value : NaN;
 }
 
+/** Metres from the subject to a thing that the frame shows behind it. */
+function beyondOfThing({ asked }: { readonly asked: AssessInput & { readonly thingId: string } }): number {
+  const found = assess(asked);
+  return (found.ok && beyondInFrame(frameView(asked, found)).get(asked.thingId)) || NaN;
+}
+
 /** Metres to what is dangerous there. */
 function awayFromPeril({ asked }: Asked): number {
   const may = mayStand(asked.scene.ground, guardedOf(asked), asked.position);
@@ -252,6 +261,11 @@ export const JUDGE_METHODS = {
     "handbook-optics",
   ),
   "backgroundBehind.beyond": method<Asked>("m", ({ asked }) => backgroundOf(asked).beyond, "common-practice"),
+  "frameView.beyond": method<{ readonly asked: AssessInput & { readonly thingId: string } }>(
+    "m",
+    beyondOfThing,
+    "common-practice",
+  ),
   "mayStand.away": method<Asked>("m", awayFromPeril, "common-practice"),
   "takeOver.nearerThan": method<Asked & { readonly partSize: number }>("m", fitsFrom, "handbook-optics"),
   "facesInRow.onFirst": method<Row>("f-number", (of) => rowOf(of).onFirst, "handbook-optics"),

@@ -225,3 +225,20 @@ function aheadOf(solid: Solid, lens: Point, see: Projection): Vector[] {
 /** Metres by which a place lies beyond the nearest that is drawn, along the view on the plan. */
 const depthOnPlan = (p: Point, lens: Point, ahead: Point): number =>
   (p.x - lens.x) * ahead.x + (p.y - lens.y) * ahead.y - NEAREST;
+
+/**
+ * Metres beyond the subject at which the frame shows each thing first, by its id; the parts of one thing are one. Things before the
+ * subject are left out.
+ */
+export function beyondInFrame({
+  things,
+  subjectDistance,
+}: Pick<FrameView, "things" | "subjectDistance">): ReadonlyMap<string, number> {
+  const nearest = new Map<string, number>();
+  for (const { id, distance } of things) {
+    const own = id.split("/")[0]!;
+    const beyond = distance - subjectDistance;
+    if (beyond > 0) nearest.set(own, Math.min(beyond, nearest.get(own) ?? Infinity));
+  }
+  return nearest;
+}

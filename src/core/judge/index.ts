@@ -73,7 +73,7 @@ export {
 export { keeperCurve, previewAt, withShutter, type KeeperPoint, type ShutterPreview } from "./keeper-curve";
 export { panLadder, warmUpRung, type PanRung } from "./pan-ladder";
 export { streakExposure, sweepOf, type Sweep, type SweepPoint } from "./sweep";
-export { frameView, type FrameView, type InFrame, type SeenThing } from "./frame-view";
+export { beyondInFrame, frameView, type FrameView, type InFrame, type SeenThing } from "./frame-view";
 export { comingUp, type Coming } from "./coming-up";
 export { timeline, type Moment, type Timeline, type TimelineInput, type TimelinePoint } from "./timeline";
 export { faceTurnOf, sightOf } from "./sight-of";

@@ -7,7 +7,6 @@ interface Props {
   readonly name: string;
   readonly value: string;
   readonly tone?: Tone;
-  readonly inTable?: boolean;
   /** What it opens to; where it is left out its number was chosen, measured, or stands in the kit. */
   readonly of?: Pressed;
   readonly where?: At;

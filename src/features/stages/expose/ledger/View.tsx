@@ -52,12 +52,11 @@ export function Ledger() {
   const { lines, balance } = answer;
   const verdict = balance === 0 ? "Correct exposure" : balance < 0 ? "Too dark by" : "Too bright by";
   return (
-    <View role="table" aria-label="Stop ledger">
+    <View role="group" aria-label="Lines of the ledger">
       {lines.map(({ code, clicks }) => (
-        <SumFact key={code} inTable of={OPENS[code]} name={words[code]} value={signedClicks(clicks)} />
+        <SumFact key={code} of={OPENS[code]} name={words[code]} value={signedClicks(clicks)} />
       ))}
       <FactLine
-        inTable
         name={verdict}
         value={balance === 0 ? "0" : stopsNoun(Math.abs(balance))}
         tone={balance === 0 ? "moss" : "bracken"}

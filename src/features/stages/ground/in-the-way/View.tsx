@@ -1,4 +1,5 @@
 import { View } from "react-native";
+import { behindSum } from "@/answers/ground/in-the-way-sums";
 import { sight, type Sight, type ThingBehind, type WayPast } from "@/answers/ground/in-the-way";
 import { movePosition } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
@@ -8,6 +9,7 @@ import { useToast } from "@/ui/layout/toast";
 import { evWords, metresWords, obstacleWords, percentWords, softnessWords, swatchWords } from "@/words";
 import { faceShareSentence, levelSentence, skyBehindSentence, wayToClearWords } from "@/words/sight";
 import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { SumText } from "../../reasons/SumText";
 import { onPlan } from "../drawing/on-plan";
 
 /** What lies between here and the subject, what stands behind it and how to be rid of it, the sky, and the faces. */
@@ -75,9 +77,12 @@ function Behind({ thing, seen, detail, ways }: ThingBehind) {
   const coarse = detail === undefined ? "no detail" : `detail of ${metresWords(detail)}`;
   return (
     <View className="gap-2">
-      <Txt
+      <SumText
+        of={(v) => behindSum(v, thing.id)}
+        title={`${thing.name} behind the subject`}
+        words={`${thing.name} behind, ${metresWords(seen.beyond)} farther: ${softnessWords(seen)}`}
         weight={600}
-      >{`${thing.name} behind, ${metresWords(seen.beyond)} farther: ${softnessWords(seen)}`}</Txt>
+      />
       <Txt size={14} tone="ink2">
         {`${obstacleWords(thing.kind)}, ${coarse}${colour}. To have it out of the frame:`}
       </Txt>

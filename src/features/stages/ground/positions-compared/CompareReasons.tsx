@@ -22,10 +22,10 @@ import { SumText } from "../../reasons/SumText";
 import { useRun } from "../../../outing/use-run";
 
 /** What the positions score at the minute in hand; nothing for one that is vetoed or gives no picture. */
-function scoresNow(view: OutingView): { name: string; score: number | undefined }[] {
+function scoresNow(view: OutingView): Scored[] {
   return view.outing.ground.positions.map(({ id, name }) => {
     const found = view.from(id);
-    return { name, score: found?.ok && !found.score.vetoed ? found.score.value : undefined };
+    return { id, name, score: found?.ok && !found.score.vetoed ? found.score.value : undefined };
   });
 }
 
@@ -47,9 +47,28 @@ export function CompareReasons() {
 
 function Now() {
   const now = useOuting((v) => asGoodWords(scoresNow(v)));
+  const best = useOuting((v) => bestOf(scoresNow(v)));
   const time = useOuting((v) => wallOf(v, v.at));
-  return <Txt weight={700}>{`At ${time}: ${now}.`}</Txt>;
+  const words = `At ${time}: ${now}.`;
+  if (best === undefined) return <Txt weight={700}>{words}</Txt>;
+  return (
+    <SumText of="score" where={{ positionId: best }} title="Score of the best" words={words} weight={700} />
+  );
 }
+
+interface Scored {
+  readonly id: string;
+  readonly name: string;
+  /** 0 … 1; nothing for one that is vetoed or gives no picture. */
+  readonly score: number | undefined;
+}
+
+/** The id of the one that scores most; nothing where none does. */
+const bestOf = (positions: readonly Scored[]): string | undefined =>
+  positions.reduce<Scored | undefined>(
+    (best, p) => (p.score !== undefined && p.score > (best?.score ?? -1) ? p : best),
+    undefined,
+  )?.id;
 
 function headOf(view: Pick<OutingView, "from">, id: string): string {
   const found = view.from(id);
