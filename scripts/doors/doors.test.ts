@@ -173,7 +173,11 @@ test("application and command line answer alike, for every demo outing, school, 
           });
           const { code, out } = assessFile([file, "--at", new Date(starts).toISOString(), "--json"]);
           expect(code).toBe(0);
-          expect(JSON.parse(out)).toEqual(JSON.parse(JSON.stringify(ours)));
+          const theirs: readonly object[] = JSON.parse(out);
+          // The command says why beside what it found.
+          expect(theirs.map((found) => ({ ...found, reasons: undefined }))).toEqual(
+            JSON.parse(JSON.stringify(ours)),
+          );
           compared += ours.length;
         }
   expect(compared).toBeGreaterThan(200);

@@ -50,7 +50,7 @@ const METHODS: Readonly<Record<MethodName | ToldName, string>> = {
   "frameSubject.keptLongEdgePx": "pixels along the long edge that this crop keeps",
   "backgroundBehind.beyond":
     "metres along the line of sight from the subject to what ends it: the first thing beyond, a wall, the ground, or the skyline",
-  "frameView.beyond": "the nearest point of it that the frame shows beyond the subject, along the lens’s axis",
+  beyondInFrame: "the nearest point of it that the frame shows beyond the subject, along the lens’s axis",
   "mayStand.away": "the shortest way on the plan from where you stand to what is dangerous there",
   "takeOver.nearerThan":
     "the distance at which the part fills the frame’s side at the lens’s shortest focal length",
@@ -61,7 +61,7 @@ const METHODS: Readonly<Record<MethodName | ToldName, string>> = {
   distanceForFill: "the distance from which the lens, drawn out, gives the wished fill",
   "effectiveLens.minFocalLengthMm": "the shortest focal length of the lens, with its converter",
   angleOfViewAt: "twice the angle whose tangent is half the frame’s side over the image distance",
-  rollingShutterLeanUm: "how far the part’s picture goes while an electronic shutter is read out",
+  "findMotion.skewUm": "how far the part’s picture goes while an electronic shutter is read out",
   "frameSubject.frameUp": "metres that the frame is tall at the subject, before any crop",
   "frameSubject.frameAcross": "metres that the frame is wide at the subject, before any crop",
   "findLight.evInCloud": "the same light with the sun behind the cloud that passes",

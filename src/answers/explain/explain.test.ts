@@ -31,6 +31,7 @@ import { suppliesSums } from "../brief/supplies-sums";
 import type { OutingView } from "@/outing/outing-view";
 import { demoOutings } from "../../../demo";
 import { BAGS, fromNothing, looked } from "../../../test/outings";
+import { reasons } from "./reasons";
 import { JUDGED } from "./judged";
 import { explain, EXPLAINED, shownAt, type Explained } from "./explain";
 import type { Shown } from "./pictured";
@@ -314,6 +315,18 @@ const JUDGED_BY: Readonly<Partial<Record<JudgementCode, string>>> = {
   "filter-needed": "stops",
   "no-shutter-holds": "tolerance",
 };
+
+test("no step of why opens to nothing, and each names a figure or says what was given", () => {
+  let steps = 0;
+  for (const { view } of FROM_NOTHING)
+    for (const of of Object.values(reasons(view) ?? {}))
+      for (const { reason, opens } of of) {
+        if (!opens) continue;
+        expect([reason.code, opens, explain(view, opens) === undefined]).toEqual([reason.code, opens, false]);
+        steps++;
+      }
+  expect(steps).toBeGreaterThan(1500);
+});
 
 test("what changes next opens to the setting that is said, and a limit that breaks to its clicks", () => {
   let said = 0;

@@ -36,7 +36,7 @@ export function instantSums(view: OutingView): Partial<Record<InstantLine, Figur
     }),
     ...(found.leanUm !== undefined && {
       lean: delivered(
-        figure(found.leanUm, "rollingShutterLeanUm", { asked: of.asked, imageSpeed: imageSpeedOf(of) }),
+        figure(found.leanUm, "findMotion.skewUm", { asked: of.asked, imageSpeed: imageSpeedOf(of) }),
         of,
       ),
     }),

@@ -8,7 +8,7 @@ export function behindSum(view: OutingView, thingId: string): Figure | undefined
   const behind = sight(view)?.behind.find(({ thing }) => thing.id === thingId);
   const of = picturedOf(view);
   if (!behind || !of) return undefined;
-  return figure(behind.seen.beyond, "frameView.beyond", {
+  return figure(behind.seen.beyond, "beyondInFrame", {
     asked: { kind: "whole", value: { ...of.input, thingId } },
   });
 }

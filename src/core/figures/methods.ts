@@ -261,7 +261,7 @@ export const JUDGE_METHODS = {
     "handbook-optics",
   ),
   "backgroundBehind.beyond": method<Asked>("m", ({ asked }) => backgroundOf(asked).beyond, "common-practice"),
-  "frameView.beyond": method<{ readonly asked: AssessInput & { readonly thingId: string } }>(
+  beyondInFrame: method<{ readonly asked: AssessInput & { readonly thingId: string } }>(
     "m",
     beyondOfThing,
     "common-practice",
@@ -291,7 +291,7 @@ export const JUDGE_METHODS = {
       ),
     "handbook-optics",
   ),
-  rollingShutterLeanUm: method<Asked & { readonly imageSpeed: number }>(
+  "findMotion.skewUm": method<Asked & { readonly imageSpeed: number }>(
     "µm",
     ({ asked, imageSpeed }) =>
       1000 *

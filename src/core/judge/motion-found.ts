@@ -36,7 +36,7 @@ import {
   type Unmended,
 } from "../motion";
 import { apertureFNumber, shutterSeconds, type Settings } from "../exposure";
-import type { AssessInput, Assessment, MotionFound, PanFound, PartMotion, SightingFound } from "./assessment";
+import type { AssessInput, MotionFound, PanFound, PartMotion, SightingFound } from "./assessment";
 import { heldPartOf } from "./held-part";
 import { sightOf } from "./sight-of";
 import { keptCircleMm } from "./sighting";
