@@ -15,11 +15,14 @@ interface Props {
   /** What a screen reader says of it: its name and its value. */
   readonly says: string;
   readonly className?: string;
+  /** Whether Tab stops there; of a table only what is chosen does, the rest is left to the finger. */
+  readonly byTab?: boolean;
   readonly children: ReactNode;
 }
 
 /** A figure that a press opens to its sum. */
-export function AskSum({ of, where, title, says, className = "min-h-12 justify-center", children }: Props) {
+export function AskSum(props: Props) {
+  const { of, where, title, says, className = "min-h-12 justify-center", byTab = true, children } = props;
   const [open, setOpen] = useState(false);
   return (
     <>
@@ -27,6 +30,7 @@ export function AskSum({ of, where, title, says, className = "min-h-12 justify-c
         role="button"
         aria-label={says}
         aria-haspopup="dialog"
+        tabIndex={byTab ? 0 : -1}
         onPress={() => setOpen(true)}
         className={`active:opacity-70 ${className}`}
       >

@@ -101,6 +101,7 @@ function Cell({ part: { partId, name }, rung: { shutter }, opens, says, children
       where={{ locked: { ...settings, shutter }, partId }}
       title={`Blur of the ${title}`}
       says={`${title}: ${says} px`}
+      byTab={shutter === settings.shutter}
     >
       {children}
     </AskSum>

@@ -290,7 +290,7 @@ function Found({ positionId, line }: { positionId: string; line: Line }) {
   if (!opens || words === "–") return <Cell words={words} bad={bad} here={here} />;
   return (
     <View role="cell" className="min-w-[58px] flex-1">
-      <AskSum of={opens} where={{ positionId }} title={name} says={`${name}: ${words}`}>
+      <AskSum of={opens} where={{ positionId }} title={name} says={`${name}: ${words}`} byTab={here}>
         <Told words={words} bad={bad} here={here} />
       </AskSum>
     </View>
