@@ -1,9 +1,9 @@
-import { figure, given, type Figure } from "./figure";
-import { once, type Pictured } from "./pictured";
-import { heightAngleOf, magnificationOf } from "./place-sums";
 import { lostLight } from "@/core/judge";
 import { bellowsLoss } from "@/core/optics";
 import { NIGHT_LUX } from "@/core/scene";
+import { figure, given, type Figure } from "./figure";
+import { once, type Pictured } from "./pictured";
+import { heightAngleOf, magnificationOf } from "./place-sums";
 
 // The light on it, and what of it never reaches the sensor.
 

@@ -151,12 +151,16 @@ const byMotion = ({ input, found }: Pictured): boolean =>
   input.shot.tolerance === "pixel-sharp" ||
   blurModelOf(input, found).unmended(found.settings.settings.aperture) !== undefined;
 
+/** What of the softening is held to the tolerance: what does not move is left out where what moves alone is. */
+function heldToTolerance(of: Pictured): Figure["of"] {
+  const { moving, still } = softening(of);
+  return { moving, still: byMotion(of) ? given(0, "µm", "assumed") : still };
+}
+
 /** The blur that is held against the tolerance. */
 export const blurOf = (of: Pictured): Figure => {
-  const { moving, still } = softening(of);
   return figure(of.found.motion.held.blurUm, "blurLengthUm", {
-    moving,
-    still: byMotion(of) ? given(0, "µm", "assumed") : still,
+    ...heldToTolerance(of),
     exposure: shutterOf(of),
   });
 };
@@ -203,18 +207,13 @@ const heldRail = ({ input }: Pictured, rail: "shutter" | "aperture" | "iso", cli
 const solvedOf = (of: Pictured): Figure["of"] => ({ asked: of.asked, light: evOf(of) });
 
 export const shutterOf = once((of: Pictured): Figure => {
-  const { input, found } = of;
-  const { shutter, aperture } = found.settings.settings;
-  const model = blurModelOf(input, found);
-  const slowest = model.slowestExposure(aperture);
-  const atLimit = !byMotion(of) && typeof slowest === "number" && shutterNoSlower(slowest) === shutter;
+  const { shutter } = of.found.settings.settings;
+  const slowest = byMotion(of) ? undefined : slowestOf(of);
   return figure(shutterSeconds(shutter), "shutterSeconds", {
     clicks:
       heldRail(of, "shutter", shutter) ??
-      (atLimit
-        ? figure(shutter, "shutterNoSlower", {
-            exposure: figure(slowest, "slowestExposure", { tolerance: toleranceOf(of), ...softening(of) }),
-          })
+      (slowest && shutterNoSlower(slowest.value) === shutter
+        ? figure(shutter, "shutterNoSlower", { exposure: slowest })
         : figure(shutter, "solveSettings.shutter", solvedOf(of))),
   });
 });
@@ -275,12 +274,7 @@ export const slowestOf = (of: Pictured): Figure | undefined => {
   const { input, found } = of;
   const slowest = blurModelOf(input, found).slowestExposure(found.settings.settings.aperture);
   if (typeof slowest !== "number") return undefined;
-  const { moving, still } = softening(of);
-  return figure(slowest, "slowestExposure", {
-    tolerance: toleranceOf(of),
-    moving,
-    still: byMotion(of) ? given(0, "µm", "assumed") : still,
-  });
+  return figure(slowest, "slowestExposure", { tolerance: toleranceOf(of), ...heldToTolerance(of) });
 };
 
 /** Exposure at which a pan draws the lines that are wished; none for a shot that draws none. */
@@ -314,14 +308,14 @@ export const filterOf = (of: Pictured): Figure =>
 
 // What is sharp, and what stands behind.
 
-const depthOf = (of: Pictured): Figure["of"] => {
-  const common = { focalLengthMm: focalLengthOf(of), fNumber: apertureOf(of), circleMm: circleOf(of) };
-  return {
-    ...common,
-    distance: distanceOf(of),
-    hyperfocal: figure(of.found.sighting.depth.hyperfocal, "hyperfocal", common),
-  };
+/** What a depth of field is worked out from, for what counts as sharp, and with the hyperfocal distance that follows. */
+export const depthFrom = (of: Pictured, circleMm: Figure, hyperfocal: number): Figure["of"] => {
+  const common = { focalLengthMm: focalLengthOf(of), fNumber: apertureOf(of), circleMm };
+  return { ...common, distance: distanceOf(of), hyperfocal: figure(hyperfocal, "hyperfocal", common) };
 };
+
+const depthOf = (of: Pictured): Figure["of"] =>
+  depthFrom(of, circleOf(of), of.found.sighting.depth.hyperfocal);
 
 export const nearOf = (of: Pictured): Figure =>
   figure(of.found.sighting.depth.near, "depthOfField.near", depthOf(of));

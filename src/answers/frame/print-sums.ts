@@ -2,8 +2,8 @@ import { diagonalMm, shortEdgeMm } from "@/core/optics";
 import type { OutingView } from "@/outing/outing-view";
 import { figure, given, type Figure } from "../explain/figure";
 import { picturedOf } from "../explain/pictured";
-import { distanceOf, focalLengthOf, keptOf } from "../explain/place-sums";
-import { apertureOf } from "../explain/sums";
+import { keptOf } from "../explain/place-sums";
+import { depthFrom } from "../explain/sums";
 import { print } from "./print";
 
 /** What the lines of the print open to. */
@@ -30,12 +30,7 @@ export function printSums(view: OutingView): Partial<Record<PrintLine, Figure>> 
       heightMm: figure(short, "shortEdgeMm", { longEdgeMm, aspect: given(aspect, "", "kit") }),
     }),
   });
-  const common = { focalLengthMm: focalLengthOf(of), fNumber: apertureOf(of), circleMm: circle };
-  const depth = {
-    ...common,
-    distance: distanceOf(of),
-    hyperfocal: figure(found.depth.hyperfocal, "hyperfocal", common),
-  };
+  const depth = depthFrom(of, circle, found.depth.hyperfocal);
   return {
     wanted: figure(wanted, "pixelsWanted", {
       longEdgeMm,

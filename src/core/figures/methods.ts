@@ -191,21 +191,29 @@ const panned = ({ asked, tolerance, still, streak }: Panned): number =>
     (asked.hands ?? USUAL_HANDS).panSpread,
   );
 
-/** Metres at which the lens in hand, drawn out, gives the wished fill. */
-function distanceDrawnOut({ asked, partSize }: Asked & { readonly partSize: number }): number {
+interface Sized extends Asked {
+  /** Metres. */
+  readonly partSize: number;
+}
+
+/** Metres at which a lens gives the wished fill, or another; not a number where it would have to focus nearer than it can. */
+function distanceFilling(
+  { asked, partSize }: Sized,
+  change: Partial<Parameters<typeof distanceForFill>[0]>,
+): number {
   const { maxFocalLengthMm, closestFocus } = effectiveLens(asked.rig);
   const wish = reachWish(asked, { sighting: { partSize } });
-  const found = distanceForFill({ ...wish, focalLengthMm: maxFocalLengthMm, closestFocus });
+  const found = distanceForFill({ ...wish, focalLengthMm: maxFocalLengthMm, closestFocus, ...change });
   return found.ok ? found.value : NaN;
 }
 
 /** Metres from which the whole of the part fits the frame at the shortest focal length. */
-function fitsFrom({ asked, partSize }: Asked & { readonly partSize: number }): number {
-  const wish = { ...reachWish(asked, { sighting: { partSize } }), fill: 1 };
-  const { minFocalLengthMm } = effectiveLens(asked.rig);
-  const found = distanceForFill({ ...wish, focalLengthMm: minFocalLengthMm, closestFocus: 0 });
-  return found.ok ? found.value : NaN;
-}
+const fitsFrom = (of: Sized): number =>
+  distanceFilling(of, {
+    fill: 1,
+    focalLengthMm: effectiveLens(of.asked.rig).minFocalLengthMm,
+    closestFocus: 0,
+  });
 
 /** Metres from the subject to a thing that the frame shows behind it. */
 function beyondOfThing({ asked }: { readonly asked: AssessInput & { readonly thingId: string } }): number {
@@ -267,7 +275,7 @@ export const JUDGE_METHODS = {
     "common-practice",
   ),
   "mayStand.away": method<Asked>("m", awayFromPeril, "common-practice"),
-  "takeOver.nearerThan": method<Asked & { readonly partSize: number }>("m", fitsFrom, "handbook-optics"),
+  "takeOver.nearerThan": method<Sized>("m", fitsFrom, "handbook-optics"),
   "facesInRow.onFirst": method<Row>("f-number", (of) => rowOf(of).onFirst, "handbook-optics"),
   focalLengthForFill: method<Framed>(
     "mm",
@@ -275,7 +283,7 @@ export const JUDGE_METHODS = {
       focalLengthForFill({ ...reachWish(asked, { sighting: { partSize } }), distance }),
     "handbook-optics",
   ),
-  distanceForFill: method<Asked & { readonly partSize: number }>("m", distanceDrawnOut, "handbook-optics"),
+  distanceForFill: method<Sized>("m", (of) => distanceFilling(of, {}), "handbook-optics"),
   "effectiveLens.minFocalLengthMm": method<Asked>(
     "mm",
     ({ asked }) => effectiveLens(asked.rig).minFocalLengthMm,
