@@ -1,3 +1,4 @@
+import { totalGrams } from "@/core/schedule";
 import type { Outing, StoredKit } from "./schema";
 
 /** What of the kit goes along to an outing; where a list of the bag would leave nothing to choose from, all of it. */
@@ -18,17 +19,20 @@ export function bagOf(outing: Pick<Outing, "bag">, kit: StoredKit): StoredKit {
   };
 }
 
-/** Grams of what is in the bag, and how many things tell no weight of their own. The bare hand weighs nothing. */
+/** What of a bag has a weight. The bare hand has none. */
+export const thingsOf = (bag: StoredKit) => [
+  ...bag.bodies,
+  ...bag.lenses,
+  ...bag.converters,
+  ...bag.supports.filter((s) => s.stops > 0),
+  ...bag.cards,
+];
+
+/** Grams of what is in the bag, and how many things tell no weight of their own. */
 export function bagWeight(bag: StoredKit): { readonly grams: number; readonly unweighed: number } {
-  const things = [
-    ...bag.bodies,
-    ...bag.lenses,
-    ...bag.converters,
-    ...bag.supports.filter((s) => s.stops > 0),
-    ...bag.cards,
-  ];
+  const things = thingsOf(bag);
   return {
-    grams: things.reduce((sum, thing) => sum + (thing.weightG ?? 0), 0),
+    grams: totalGrams(things),
     unweighed: things.filter((thing) => thing.weightG === undefined).length,
   };
 }

@@ -1,4 +1,4 @@
-export { bagOf, bagWeight } from "./bag";
+export { bagOf, bagWeight, thingsOf } from "./bag";
 export { freeId, idFromName, newId } from "./ids";
 export type { Fault } from "./migrate";
 export { mergeRecords, sameValue, takenBack } from "./merge-records";

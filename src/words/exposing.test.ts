@@ -5,6 +5,7 @@ import {
   clickBuys,
   edgeSentence,
   eventSentence,
+  bandsSentence,
   flickerSentence,
   groupSentence,
   instantLines,
@@ -74,7 +75,9 @@ test("a ball on the bat is called timing, a stride a burst; without a rate the q
 
 test("lamps, edges and tones say what to do", () => {
   expect(flickerSentence({ apart: 0.2, calm: [] })).toMatch(/^Frames agree/);
-  expect(flickerSentence({ apart: 1.4, bands: { count: 2.5, stops: 1.4 }, calm: [] })).toMatch(
+  expect(flickerSentence({ apart: 1.4, calm: [] })).toMatch(/up to 1\.4 stops/);
+  expect(bandsSentence({ apart: 1.4, bands: { count: 2.5, stops: 0.2 }, calm: [] })).toBeUndefined();
+  expect(bandsSentence({ apart: 1.4, bands: { count: 2.5, stops: 1.4 }, calm: [] })).toMatch(
     /2\.5 bands .*mechanical/,
   );
   expect(calmWords({ calm: [20, 17], smearing: [] })).toBe(

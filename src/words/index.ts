@@ -1,6 +1,13 @@
 export { changesWords, changeWords, recordChangesWords, recordChangeWords } from "./changes";
 export { setExposure, setLines, setNames, setsVerdict } from "./card";
-export { calmWords, eventSentence, eventWords, flickerSentence, instantLines } from "./instant";
+export {
+  calmWords,
+  eventSentence,
+  eventWords,
+  bandsSentence,
+  flickerSentence,
+  instantLines,
+} from "./instant";
 export {
   bodyDetail,
   bodyTitle,
@@ -34,7 +41,15 @@ export {
   snowSentence,
   toneLines,
 } from "./place-light";
-export { leftSentences, rungDetail, rungWords, streakSentence, sweepSentences, warmUpSentence } from "./pan";
+export {
+  leftSentences,
+  rungDetail,
+  rungWords,
+  streakSentence,
+  sweepSentences,
+  warmUpSentence,
+  type PanSentence,
+} from "./pan";
 export { setUpLines, setUpWords } from "./set-up";
 export { causesOf, clickBuys, keptSentence, keptWords, logSays, ofHundred, type ChanceCause } from "./chance";
 export {

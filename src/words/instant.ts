@@ -76,14 +76,16 @@ export function instantLines(
 }
 
 /** What flicker does at the shutter in hand. */
-export function flickerSentence({ apart, bands }: Flicker): string {
-  const frames =
-    apart <= 1 / 3
-      ? "Frames agree: the lamps do no harm at this shutter"
-      : `Frames differ by up to ${numberWords(apart, 1)} stops at this shutter`;
-  if (!bands || bands.stops <= 1 / 3) return `${frames}.`;
-  return `${frames}; the electronic shutter shows about ${numberWords(bands.count, 1)} bands of ${numberWords(bands.stops, 1)} stops: use the mechanical one.`;
-}
+export const flickerSentence = ({ apart }: Flicker): string =>
+  apart <= 1 / 3
+    ? "Frames agree: the lamps do no harm at this shutter."
+    : `Frames differ by up to ${numberWords(apart, 1)} stops at this shutter.`;
+
+/** What an electronic shutter makes of it; nothing where nobody would see it. */
+export const bandsSentence = ({ bands }: Flicker): string | undefined =>
+  !bands || bands.stops <= 1 / 3
+    ? undefined
+    : `The electronic shutter shows about ${numberWords(bands.count, 1)} bands of ${numberWords(bands.stops, 1)} stops: use the mechanical one.`;
 
 /** What helps against flicker, the body's own help first; a safe shutter that smears what is to hold is none. */
 export function calmWords({

@@ -95,6 +95,37 @@ const METHODS: Readonly<Record<MethodName | ToldName, string>> = {
     "the square of what focus, diffraction and pixel blur over that of the tolerance: what is left is for movement and hand",
   "keeperChance.chance":
     "sum over the speeds that the subject may have, of the chance that the hand is steady enough for each: 32 places of Gauss and Legendre’s rule, within a thousandth",
+  // Of single panels.
+  "sweepOf.swing":
+    "what the camera turns from the pick-up two seconds before to a second after, along the way",
+  "sweepOf.rate":
+    "how fast the bearing of the moving aim turns at the picture, along the drawn or straight way",
+  "sweepOf.along": "from the picture to the place of the way that is nearest to the lens",
+  "panLeft.stillUm": "how far its picture runs over the sensor while the shutter is open, along its way",
+  "panLeft.worstUm": "the turn’s own miss and the body’s up and down together, along their worst axis",
+  "panLeft.atNearest": "the same pan where the way passes nearest, with the usual miss of the hands",
+  "streakExposure.share":
+    "the exposure in which the turn of the camera draws lines of that share of the frame",
+  "zonesLight.clicks":
+    "the light there over the light here in thirds of a stop, with its lamps and what was read",
+  "shadowEdge.clicks":
+    "all light over the light without the sun on the side that you see, in thirds of a stop",
+  "tonesFound.whitesLost": "whites 2.3 stops above the middle in sun, less what a file holds above it",
+  "tonesFound.facesLost": "faces 2.5 stops below the middle in sun, less what a file holds below it",
+  "aperturePriority.shortBelowEv": "the light that this aperture, this ISO and the slowest shutter need",
+  "onHalfStops.brighter": "the nearest marks in half stops, never slower and never less depth, against these",
+  "modeFor.stops": "the spread of light over the ground of play, its zones, and the half hour to come",
+  "meshFound.away": "along the line of sight from the lens to the netting that is nearest on it",
+  "meshFound.localLoss":
+    "what a wire covers of the cone of light through the lens, twice where two of them cross in it",
+  "meshFound.veil": "all the wires cover, once the cone of light is wider than their meshes",
+  "meshFound.goneWithin": "where the cone of light becomes as narrow as the wires need to show",
+  "meshFound.goneUpTo": "the opening whose cone of light is just wide enough here that no wire shows",
+  "betweenZones.off": "half the way between the brightest and the darkest zone, within what is allowed",
+  roomAhead: "half of the frame less what the figure reaches ahead, over what the crop keeps",
+  "groupSharp.before": "how many steps of that length lie between where it begins to be sharp and the leader",
+  "wayOnFoot.metres": "the shortest way round the corners of what stands there; exact for outlines",
+  totalGrams: "the weights that the things themselves tell, added up; what tells none counts nothing",
   // Of a whole panel.
   solveSettings:
     "clicks of light against those of shutter, aperture, ISO, filter and push: what is left over is what is short or too much",

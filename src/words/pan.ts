@@ -1,3 +1,4 @@
+import type { PanLine } from "@/answers/expose/pan-sums";
 import { shutterNearest } from "@/core/exposure";
 import type { PanLeft, PanRung, Sweep } from "@/core/judge";
 import { ofHundred } from "./chance";
@@ -17,6 +18,12 @@ export function rungDetail({ filterStops, endsUm, depthUm }: PanRung, pixelUm: n
   ].join("; ");
 }
 
+/** A sentence of a pan, and what its number opens to. */
+export interface PanSentence {
+  readonly line?: PanLine;
+  readonly words: string;
+}
+
 /** What the sweep asks of the photographer. */
 export function sweepSentences({
   pickUp,
@@ -29,21 +36,31 @@ export function sweepSentences({
   nearest,
   worst,
   track,
-}: Sweep): string[] {
+}: Sweep): PanSentence[] {
   const off = Math.abs(picture.along);
   return [
-    ...(track ? [`It runs on ${track} as drawn.`] : []),
-    `Pick up at ${bearingWords(pickUp.bearing)}, picture at ${bearingWords(picture.bearing)}, let run out to ${bearingWords(release.bearing)}: a turn of ${Math.round(swing)}°. Set your feet for the picture and wind back to the pick-up.`,
-    `At the picture the camera turns ${numberWords(rate, 0)}° a second${change < 1 ? ", steadily: the best place" : `, changing by ${numberWords(change, 0)}° a second each second`}.`,
+    ...(track ? [{ words: `It runs on ${track} as drawn.` }] : []),
+    {
+      line: "swing",
+      words: `Pick up at ${bearingWords(pickUp.bearing)}, picture at ${bearingWords(picture.bearing)}, let run out to ${bearingWords(release.bearing)}: a turn of ${Math.round(swing)}°. Set your feet for the picture and wind back to the pick-up.`,
+    },
+    {
+      line: "rate",
+      words: `At the picture the camera turns ${numberWords(rate, 0)}° a second${change < 1 ? ", steadily: the best place" : `, changing by ${numberWords(change, 0)}° a second each second`}.`,
+    },
     ...(off > nearest / 4
       ? [
-          `The turn is steadiest where it passes nearest, ${metresWords(off)} ${picture.along < 0 ? "farther on" : "before"}; it changes most ${metresWords(worst.along)} from there.`,
+          {
+            line: "along" as const,
+            words: `The turn is steadiest where it passes nearest, ${metresWords(off)} ${picture.along < 0 ? "farther on" : "before"}; it changes most ${metresWords(worst.along)} from there.`,
+          },
         ]
       : []),
-    ...hidden.map(
-      (h) => `${h.by} hides it from ${bearingWords(h.from.bearing)} to ${bearingWords(h.to.bearing)}.`,
-    ),
-    ...(hidden.length === 0 ? ["Nothing stands in the sweep."] : []),
+    ...hidden.map((h) => ({
+      line: "swing" as const,
+      words: `${h.by} hides it from ${bearingWords(h.from.bearing)} to ${bearingWords(h.to.bearing)}.`,
+    })),
+    ...(hidden.length === 0 ? [{ words: "Nothing stands in the sweep." }] : []),
   ];
 }
 
@@ -67,16 +84,26 @@ export function leftSentences(
   { stillUm, stillSpeed, worstUm, bestUm, direction, atNearest }: PanLeft,
   along: number,
   pixelUm: number,
-): string[] {
+): PanSentence[] {
   const px = (um: number): string => twoFigures(um / pixelUm);
   const tilt = Math.min(direction, 180 - direction);
   return [
-    `Held still the camera would smear it ${px(stillUm)} px (its image runs ${numberWords(stillSpeed, 0)} mm/s). Followed as you usually do, ${px(worstUm)} px are left ${
-      tilt < 45 ? "along the turn" : "up and down"
-    } and ${px(bestUm)} px across that.`,
+    {
+      line: "still",
+      words: `Held still the camera would smear it ${px(stillUm)} px (its image runs ${numberWords(stillSpeed, 0)} mm/s).`,
+    },
+    {
+      line: "left",
+      words: `Followed as you usually do, ${px(worstUm)} px are left ${
+        tilt < 45 ? "along the turn" : "up and down"
+      } and ${px(bestUm)} px across that.`,
+    },
     ...(Math.abs(along) > 1
       ? [
-          `Where it passes nearest the lines are ${percentWords(atNearest.streakShare)} of the frame, and ${ofHundred(atNearest.keeperChance)} hold.`,
+          {
+            line: "atNearest" as const,
+            words: `Where it passes nearest the lines are ${percentWords(atNearest.streakShare)} of the frame, and ${ofHundred(atNearest.keeperChance)} hold.`,
+          },
         ]
       : []),
   ];

@@ -5,6 +5,8 @@ import {
   blurModelOf,
   busiestOf,
   EVEN_SHARE,
+  framesApart,
+  meshFound,
   previewAt,
   reasonsOf,
   weightsFor,
@@ -16,18 +18,29 @@ import { blur } from "../expose/blur";
 import { causeSum, mineSum } from "../expose/chance-sums";
 import { instant } from "../expose/instant";
 import { instantSums } from "../expose/instant-sums";
-import { belowFullFrameSum, evOfSettingsSum } from "../expose/one-click-sums";
+import { belowFullFrameSum, evOfSettingsSum, halvesSum } from "../expose/one-click-sums";
+import { flicker } from "../expose/flicker";
+import { flickerSums } from "../expose/flicker-sums";
+import { pan } from "../expose/pan";
+import { panSums } from "../expose/pan-sums";
+import { betweenSum, edgeSum, modeSum, prioritySum, toneSum, zoneSum } from "../expose/place-light-sums";
+import { stillSums } from "../expose/still-sums";
 import { through } from "../expose/through";
 import { worstSum } from "../expose/through-sums";
-import { rowSum, servesSum, takeOverSum } from "../frame/group-sums";
+import { previewsOf } from "../frame/before-it-is-taken";
+import { rowSum, servesSum, sharpBeforeSum, takeOverSum } from "../frame/group-sums";
 import { print } from "../frame/print";
 import { printSums } from "../frame/print-sums";
 import { reachSums } from "../frame/reach-sums";
+import { roomSum } from "../frame/room-sums";
 import { sight } from "../ground/in-the-way";
 import { behindSum } from "../ground/in-the-way-sums";
+import { carriedSum, walkSum } from "../ground/walk-sums";
+import { zones } from "../run/clicks-elsewhere";
 import { comingNext } from "../run/changes";
 import { supplies } from "../brief/supplies";
 import { suppliesSums } from "../brief/supplies-sums";
+import type { FigurePiece } from "@/core/picture";
 import type { OutingView } from "@/outing/outing-view";
 import { demoOutings } from "../../../demo";
 import { BAGS, fromNothing, looked } from "../../../test/outings";
@@ -94,8 +107,19 @@ function walkAll(pressed: Readonly<Record<string, Figure | undefined>>, chosen: 
 /** The figures of a picture. */
 function walk(view: Shown): number {
   if (!view.input) return 0;
-  const { shot, rig, locked, lightTurn, walk, weights = weightsFor(shot.intent) } = view.input;
-  const chosen = givenIn([shot, rig, locked, lightTurn, walk, weights, NIGHT_LUX, EVEN_SHARE, 0]);
+  const { shot, scene, rig, locked, lightTurn, walk, weights = weightsFor(shot.intent) } = view.input;
+  const chosen = givenIn([
+    shot,
+    rig,
+    locked,
+    lightTurn,
+    walk,
+    weights,
+    scene.lamps?.flicker,
+    NIGHT_LUX,
+    EVEN_SHARE,
+    0,
+  ]);
   return walkAll(Object.fromEntries(EXPLAINED.map((which) => [which, explain(view, which)])), chosen);
 }
 
@@ -103,6 +127,22 @@ const CAUSES = ["subject", "hand", "pan", "focus"] as const;
 
 /** Faces in a row, and metres from one to the next. */
 const ROW = { count: 4, spacing: 1.5 };
+
+/** A metre of it to either side of its middle. */
+const SQUARE = {
+  part: "body",
+  outline: [
+    [-0.5, 0],
+    [0.5, 0],
+    [0.5, 1],
+    [-0.5, 1],
+  ],
+} as unknown as FigurePiece;
+
+function roomOf(view: OutingView): Figure | undefined {
+  const made = previewsOf(view, [SQUARE]);
+  return made && roomSum(made);
+}
 
 /** The figures that panels have beside those of a picture. */
 const panelSums = (view: OutingView): Readonly<Record<string, Figure | undefined>> => ({
@@ -116,9 +156,28 @@ const panelSums = (view: OutingView): Readonly<Record<string, Figure | undefined
   evOfSettings: evOfSettingsSum(view),
   row: rowSum(view, ROW.spacing, ROW.count),
   takeOver: takeOverSum(view),
+  sharpBefore: sharpBeforeSum(view, ROW.spacing),
+  halves: halvesSum(view),
+  ...panSums(view),
+  ...stillSums(view),
+  ...flickerSums(view),
+  mode: modeSum(view),
+  edge: edgeSum(view),
+  between: betweenSum(view),
+  priority: prioritySum(view),
+  whites: toneSum(view, 0),
+  middle: toneSum(view, 1),
+  faces: toneSum(view, 2),
+  carried: carriedSum(view),
+  room: roomOf(view),
+  ...Object.fromEntries(zones(view).others.map(({ id, clicks }) => [id, zoneSum(view, id, clicks)])),
+  ...Object.fromEntries(view.outing.ground.positions.map(({ id }) => [`to ${id}`, walkSum(view, id)])),
   ...Object.fromEntries((sight(view)?.behind ?? []).map(({ thing: { id } }) => [id, behindSum(view, id)])),
   ...Object.fromEntries(view.bag.lenses.map((lens) => [lens.id, servesSum(view, lens)])),
 });
+
+/** Those that some view had. */
+const MET = new Set<string>();
 
 /** The figures of the panels: what ends a sum stands in the outing, in the kit, in the order for a print, or is one of the few that are assumed. */
 function walkPanels(view: OutingView): number {
@@ -129,7 +188,10 @@ function walkPanels(view: OutingView): number {
   const half = instant(view)?.event?.halfWidth;
   const weights = weightsFor(shot.intent);
   const chosen = [input?.rig, input?.locked, input?.shot, weights, outing, kit, frame?.aspect, order];
-  return walkAll(panelSums(view), givenIn([chosen, supplied, rise, half, input?.subject, ROW, NIGHT_LUX, 0]));
+  const assumed = [pan(view)?.streaks, flicker(view), view.preferences.walkingPace];
+  const sums = panelSums(view);
+  for (const [name, sum] of Object.entries(sums)) if (sum) MET.add(name.replace(/^to .*/, "to"));
+  return walkAll(sums, givenIn([chosen, supplied, rise, half, assumed, input?.subject, ROW, NIGHT_LUX, 0]));
 }
 
 test("every figure of the demo's shots that can be pressed comes out of its function again, step by step", () => {
@@ -156,6 +218,13 @@ test("and so does every figure of an outing from nothing of each subject, whatev
   let walked = 0;
   for (const { view } of FROM_NOTHING) walked += walk(view) + walkPanels(view);
   expect(walked).toBeGreaterThan(5000);
+  expect([...MET]).toEqual(
+    expect.arrayContaining(
+      "swing rate along streak still left atNearest hand stabiliser sway drift bellows apart mode edge priority whites middle faces halves carried room to sharpBefore".split(
+        " ",
+      ),
+    ),
+  );
 });
 
 test("what the card says is what is explained: the three settings are the field card's own", () => {
@@ -186,6 +255,8 @@ test("the blur that was opened was another than the one that is said: each figur
     ) as Partial<ReasonNumbers>;
     const slowest = blurModelOf(view.input!, found).slowestExposure(found.settings.settings.aperture);
     const px = (um: number): number => um / found.motion.deliveredPixelUm;
+    const lamps = view.input!.scene.lamps?.flicker;
+    const mesh = meshFound(view.input!, found);
     const said: Record<Explained, number | undefined> = {
       bearing,
       beyond: found.sighting.background.beyond,
@@ -195,6 +266,12 @@ test("the blur that was opened was another than the one that is said: each figur
       hidden: found.sighting.hidden.share,
       busiest: busiestOf(found.sighting)?.smoothness,
       turn: found.light.turn,
+      framesApart: lamps && framesApart(lamps, found.light, shutterSeconds(found.settings.settings.shutter)),
+      meshAway: mesh?.away,
+      meshLoss: mesh?.localLoss,
+      meshVeil: mesh?.veil === "structured" ? undefined : mesh?.veil,
+      meshGoneWithin: mesh?.goneWithin,
+      meshGoneUpTo: mesh?.goneUpTo,
       short: found.settings.short,
       missing: found.settings.missing,
       over: found.settings.over,
@@ -300,6 +377,8 @@ const JUDGED_BY: Readonly<Partial<Record<JudgementCode, string>>> = {
   overfilled: "fill",
   "does-not-fit": "fill",
   "against-the-sun": "turn",
+  flicker: "stops",
+  "through-mesh": "away",
   "keep-off": "away",
   "with-care": "away",
   shimmer: "distance",

@@ -2,6 +2,7 @@ import { assess } from "@/core/judge";
 import type { Settings } from "@/core/exposure";
 import type { OutingView } from "@/outing/outing-view";
 import type { Figure } from "./figure";
+import { toldApartOf } from "./flicker-sum";
 import { busiestSum, hiddenOf, scoreOf } from "./score-sum";
 import { picturedOf, type Pictured, type Shown } from "./pictured";
 import {
@@ -12,6 +13,11 @@ import {
   lostOf,
   luxFrom,
   luxOf,
+  meshAwayOf,
+  meshGoneUpToOf,
+  meshGoneWithinOf,
+  meshLossOf,
+  meshVeilOf,
   nettingLossOf,
   turnOf,
 } from "./light-sums";
@@ -88,6 +94,12 @@ const SUMS = {
   moonLux: luxFrom("moon"),
   lampsLux: luxFrom("lamps"),
   turn: turnOf,
+  framesApart: toldApartOf,
+  meshAway: meshAwayOf,
+  meshLoss: meshLossOf,
+  meshVeil: meshVeilOf,
+  meshGoneWithin: meshGoneWithinOf,
+  meshGoneUpTo: meshGoneUpToOf,
   lost: lostOf,
   closeUpLoss: closeUpLossOf,
   nettingLoss: nettingLossOf,

@@ -10,6 +10,8 @@ export const JUDGED: Readonly<Partial<Record<JudgementCode, Explained>>> = {
   overfilled: "fill",
   "does-not-fit": "fill",
   "against-the-sun": "turn",
+  flicker: "framesApart",
+  "through-mesh": "meshAway",
   "keep-off": "peril",
   "with-care": "peril",
   shimmer: "distance",

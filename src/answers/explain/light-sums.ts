@@ -1,4 +1,4 @@
-import { lostLight } from "@/core/judge";
+import { lostLight, meshFound } from "@/core/judge";
 import { bellowsLoss } from "@/core/optics";
 import { NIGHT_LUX } from "@/core/scene";
 import { figure, given, type Figure } from "./figure";
@@ -48,6 +48,20 @@ const lostThrough = ({ input, found }: Pictured) => lostLight(input, found.sight
 
 export const nettingLossOf = (of: Pictured): Figure =>
   figure(lostThrough(of).netting, "nettingStops", { asked: of.asked });
+
+/** A number of the netting that is looked through; nothing where there is none, or it has none such. */
+const ofMesh =
+  (field: "away" | "localLoss" | "veil" | "goneWithin" | "goneUpTo") =>
+  ({ input, found, asked }: Pictured): Figure | undefined => {
+    const value = meshFound(input, found)?.[field];
+    return typeof value === "number" ? figure(value, `meshFound.${field}`, { asked }) : undefined;
+  };
+
+export const meshAwayOf = ofMesh("away");
+export const meshLossOf = ofMesh("localLoss");
+export const meshVeilOf = ofMesh("veil");
+export const meshGoneWithinOf = ofMesh("goneWithin");
+export const meshGoneUpToOf = ofMesh("goneUpTo");
 
 export const glassLossOf = (of: Pictured): Figure =>
   figure(lostThrough(of).glass, "paneLoss", { asked: of.asked });

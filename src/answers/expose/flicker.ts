@@ -1,6 +1,6 @@
 import { mainsOf } from "@/core/catalogue";
 import { shutterSeconds } from "@/core/exposure";
-import { flickerFound, type Flicker } from "@/core/judge";
+import { flickerFound, swingingShare, type Flicker } from "@/core/judge";
 import { modulationFromFrames } from "@/core/motion";
 import { answered } from "../answered";
 
@@ -12,9 +12,11 @@ export interface FlickerAnswer {
   readonly mainsHz: 50 | 60;
   /** Where the mains are known from: told, from the outing's time zone, or to be asked, since the zone has both. */
   readonly mains: "told" | "by-zone" | "ask";
-  /** Share 0 … 1 of the light that swings, and whether it was told. */
+  /** Share 0 … 1 of the lamps' light that swings, and whether it was told. */
   readonly modulation: number;
   readonly told: boolean;
+  /** Share 0 … 1 of the light on the subject that the lamps give. */
+  readonly lampsShare: number;
   readonly flicker: Flicker;
   /** Shutters that are safe from it and hold the picture, from the fastest; clicks. */
   readonly calm: readonly number[];
@@ -37,6 +39,7 @@ export const flicker = answered(
       mains: told ? "told" : zone === "both" ? "ask" : "by-zone",
       modulation,
       told: told !== undefined,
+      lampsShare: swingingShare({ modulation: 1, ...found.light.lux }),
       flicker: at,
       calm: at.calm.filter((click) => click >= slowest),
       smearing: at.calm.filter((click) => click < slowest),
@@ -44,9 +47,15 @@ export const flicker = answered(
   },
 );
 
-/** The share of the light that swings, from the stops between the brightest and the darkest of some frames; absent where the shutter shows none. */
-export const modulationSeen = (
-  { mainsHz }: Pick<FlickerAnswer, "mainsHz">,
+/**
+ * The share of the lamps' light that swings, from the stops between the brightest and the darkest of some frames; absent where the
+ * shutter shows none, or no lamp lights the subject.
+ */
+export function modulationSeen(
+  { mainsHz, lampsShare }: Pick<FlickerAnswer, "mainsHz" | "lampsShare">,
   shutter: number,
   stopsApart: number,
-): number | undefined => modulationFromFrames({ mainsHz, exposure: shutterSeconds(shutter), stopsApart });
+): number | undefined {
+  const seen = modulationFromFrames({ mainsHz, exposure: shutterSeconds(shutter), stopsApart });
+  return seen === undefined || lampsShare === 0 ? undefined : Math.min(1, seen / lampsShare);
+}

@@ -19,6 +19,18 @@ export function belowFullFrameSum(view: OutingView): Figure | undefined {
   });
 }
 
+/** Stops by which the nearest settings in halves render brighter than those in hand. */
+export function halvesSum(view: OutingView): Figure | undefined {
+  const answer = clickNoiseEqual(view);
+  const of = picturedOf(view);
+  if (!answer || !of) return undefined;
+  return figure(answer.halves.brighter, "onHalfStops.brighter", {
+    shutter: shutterOf(of).of.clicks!,
+    aperture: apertureOf(of).of.clicks!,
+    iso: isoOf(of).of.clicks!,
+  });
+}
+
 /** EV at ISO 100 that the settings in hand expose for, told as the additive system tells it. */
 export function evOfSettingsSum(view: OutingView): Figure | undefined {
   const of = picturedOf(view);

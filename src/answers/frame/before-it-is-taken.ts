@@ -33,6 +33,8 @@ export interface Previews {
   readonly perPixel: number;
   /** Share 0 … 1 of the frame that is free before the subject. */
   readonly room: number;
+  /** What the chosen one is made of. */
+  readonly whole: PictureAsked;
 }
 
 type Looked = Pick<OutingView, "input" | "found" | "frame" | "outing">;
@@ -43,14 +45,14 @@ type Looked = Pick<OutingView, "input" | "found" | "frame" | "outing">;
  */
 export function previewsOf(
   { input, found, frame: view, outing }: Looked,
-  figure: readonly FigurePiece[],
+  drawn: readonly FigurePiece[],
 ): Previews | undefined {
   if (!input || !found || !view) return undefined;
   const upright = view.aspect < 1;
   const wide = (px: number): number => Math.round(upright ? px * Math.max(0.5, view.aspect) : px);
   const { shutter } = found.settings.settings;
   const { first, last } = found.settings.rails.shutter;
-  const base = { input, found, view, figure, falling: outing.weather?.falls };
+  const base = { input, found, view, figure: drawn, falling: outing.weather?.falls };
   const whole: PictureAsked = { ...base, shutter, width: wide(PREVIEW_WIDTHS.chosen) };
   const loupe = { ...whole, width: PREVIEW_WIDTHS.loupe };
   const zoom = Math.max(1, deliveredPerPixel(loupe));
@@ -68,16 +70,17 @@ export function previewsOf(
       ...beside.map((click) =>
         made("beside", { ...base, shutter: click, width: wide(PREVIEW_WIDTHS.beside) }),
       ),
-      made("loupe", { ...loupe, zoom, at: headOn(view, figure) }),
+      made("loupe", { ...loupe, zoom, at: headOn(view, drawn) }),
     ],
     perPixel: deliveredPerPixel(whole),
     room: roomAhead(whole),
+    whole,
   };
 }
 
 /** Where in the frame the upper part of a figure is. */
-function headOn(view: NonNullable<Looked["frame"]>, figure: readonly FigurePiece[]) {
-  const top = figure.flatMap((p) => p.outline).reduce((a, b) => (b[1] > a[1] ? b : a), [0, 0] as const);
+function headOn(view: NonNullable<Looked["frame"]>, drawn: readonly FigurePiece[]) {
+  const top = drawn.flatMap((p) => p.outline).reduce((a, b) => (b[1] > a[1] ? b : a), [0, 0] as const);
   return {
     across: top[0] * view.metreAcross,
     up: (view.aloft ? 0 : view.feet) + top[1] * 0.92 * view.metreUp,

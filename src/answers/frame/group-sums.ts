@@ -17,6 +17,17 @@ export function rowSum(view: OutingView, spacing: number, count: number): Figure
   });
 }
 
+/** How many in front of the leader are sharp with it. */
+export function sharpBeforeSum(view: OutingView, spacing: number): Figure | undefined {
+  const group = groupOf(view, spacing, 2);
+  const of = picturedOf(view);
+  if (!group || !of) return undefined;
+  return figure(group.sharp.before, "groupSharp.before", {
+    asked: of.asked,
+    spacing: given(spacing, "m", "shot"),
+  });
+}
+
 /** Metres from which another lens, drawn out, gives the wished fill. */
 export function servesSum(view: OutingView, lens: Lens): Figure | undefined {
   const serves = near(view)?.serves.find((s) => s.lens.id === lens.id);

@@ -1,4 +1,4 @@
-import { wayOnFoot, type Area } from "@/core/ground";
+import { walkSeconds, wayOnFoot, type Area } from "@/core/ground";
 import { paceOf } from "@/outing/pace";
 import type { OutingView } from "@/outing/outing-view";
 import { answered } from "../answered";
@@ -19,7 +19,10 @@ export const walks = answered(
       ground.positions.map((to) => {
         if (!from || to === from) return [to.id, "here"];
         const way = wayOnFoot(ground, from.at, to.at);
-        return [to.id, way.ok ? { seconds: way.value.metres / pace, over: way.value.over } : way.reason];
+        return [
+          to.id,
+          way.ok ? { seconds: walkSeconds(way.value.metres, pace), over: way.value.over } : way.reason,
+        ];
       }),
     ),
 );

@@ -22,7 +22,7 @@ export interface TradePlaceFound extends LaidPlace {
   /** Whether one may ever stand there. */
   readonly mayStand: boolean;
   /** Where one stands instead while leave for it is not given; absent where none is needed, or no such place sees the spot. */
-  readonly fallBack?: { readonly at: Point; readonly found: Assessment };
+  readonly fallBack?: { readonly at: Point; readonly input: AssessInput; readonly found: Assessment };
 }
 
 /** Degrees to either side of the way from the spot through a place, and metres between two tries and at most beyond it. */
@@ -51,9 +51,10 @@ function fallBackFrom(
       const position = { id: "trade", name: "trade", at: place, lensHeight };
       const may = mayStand(asked.scene.ground, guarded, position);
       if (may.rule === "by-leave" || !mayBeProposed(may)) continue;
-      const found = assess({ ...asked, position });
+      const input = { ...asked, position };
+      const found = assess(input);
       if (found.ok && !found.judgement.some(({ code }) => NO_VIEW.includes(code)))
-        return { at: place, found };
+        return { at: place, input, found };
     }
   return undefined;
 }

@@ -1,5 +1,5 @@
-import { zonesLight, type ZoneLight } from "@/core/judge";
-import { changed, type Rail } from "@/core/exposure";
+import { betweenZones, railAt, zonesLight, type BetweenZones, type ZoneLight } from "@/core/judge";
+import type { Rail } from "@/core/exposure";
 import { answered, ofPicture } from "../answered";
 
 /** Another part of the ground: what to turn from the card when play goes there. */
@@ -11,34 +11,23 @@ export interface ZoneClicks extends ZoneLight {
   readonly past: number;
 }
 
-/** The zones but that of the spot in hand, and what serves all of them at once. */
+/** The zones but that of the spot in hand, and one setting that serves all of them at once. */
 export interface Zones {
   readonly others: readonly ZoneClicks[];
-  /** One setting between the brightest and the darkest: its click, and by how many clicks the ends are off. */
-  readonly between?: { readonly rail: Rail; readonly click: number; readonly off: number };
+  readonly between?: BetweenZones;
 }
 
 /** Clicks elsewhere, on the rail that follows the light; the ground at large is one of the zones. */
 export const zones = answered(ofPicture, (input, found): Zones => {
   if (!input || !found) return { others: [] };
-  const { settings, rails, follows } = found.settings;
-  // Less light: a higher ISO, a slower shutter, a wider aperture.
-  const sign = follows === "iso" ? -1 : 1;
-  const at = (clicks: number): number => changed(settings, follows, sign * clicks)[follows];
+  const { rails, follows } = found.settings;
   const { from, to } = rails[follows];
-  const others = zonesLight(input, found)
+  const all = zonesLight(input, found);
+  const others = all
     .filter((z) => !z.own)
     .map((zone): ZoneClicks => {
-      const click = at(zone.clicks);
+      const click = railAt(found.settings, zone.clicks);
       return { ...zone, rail: follows, click, past: Math.max(0, from - click, click - to) };
     });
-  const clicks = [0, ...others.map((z) => z.clicks)];
-  const [least, most] = [Math.min(...clicks), Math.max(...clicks)];
-  // Not past what is allowed: there it is the darker end that comes out darker.
-  const middle = Math.max(from, Math.min(to, at(Math.round((least + most) / 2))));
-  const off = Math.max(...clicks.map((c) => Math.abs(at(c) - middle)));
-  return {
-    others,
-    ...(most - least >= 2 ? { between: { rail: follows, click: middle, off } } : {}),
-  };
+  return { others, between: betweenZones(found, all) };
 });

@@ -1,4 +1,12 @@
-import { bearingTo, planDistance, wayOnFoot, type Area, type Ground, type Point } from "@/core/ground";
+import {
+  bearingTo,
+  planDistance,
+  walkSeconds,
+  wayOnFoot,
+  type Area,
+  type Ground,
+  type Point,
+} from "@/core/ground";
 import { turnBetween } from "@/core/units";
 import type { OutingView } from "@/outing/outing-view";
 import { onPlan } from "../plan/drawing";
@@ -64,7 +72,7 @@ export function wayThere({ ground, pace, from, accuracy, to }: Walk): WayThere {
   return {
     kind: found.ok ? "way" : "straight",
     metres,
-    seconds: metres / pace,
+    seconds: walkSeconds(metres, pace),
     bearing: bearingTo(from, next),
     next: planDistance(from, next),
     way,

@@ -7,6 +7,7 @@ import { REVIEW_FORMULAS } from "../review/formulas";
 import { SCHEDULE_FORMULAS } from "../schedule/formulas";
 import { JUDGE_FORMULAS } from "../judge/formulas";
 import { JUDGE_METHODS } from "./methods";
+import { PANEL_METHODS } from "./panel-methods";
 
 /** Every public function that a figure may come from, by its name; after a point the field of its result. */
 export const FUNCTIONS = Object.freeze({
@@ -19,6 +20,7 @@ export const FUNCTIONS = Object.freeze({
   ...REVIEW_FORMULAS,
   ...JUDGE_FORMULAS,
   ...JUDGE_METHODS,
+  ...PANEL_METHODS,
 });
 
 export type FunctionName = keyof typeof FUNCTIONS;

@@ -128,5 +128,6 @@ export {
   type FrameAtAim,
   type FrameBackground,
 } from "./frame-background";
+export { loadedPace, walkSeconds } from "./pace";
 export { wayOnFoot, type WayOnFoot } from "./way-on-foot";
 export { edgeMoves, metresToWater, waterLevel, type WaterLevel } from "./water-level";

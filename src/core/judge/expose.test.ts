@@ -113,8 +113,17 @@ test("a ball on the bat is timing and not burst: 2 of 100 at 20 frames a second;
 
 test("lamps: whole periods show nothing, half a period 64 of 100; two frames give the depth back that made them", () => {
   const input = inputOf({}, { cloudEighths: 8, lamps: LAMPS, readings: [] });
-  const answer = assessed(input);
+  const found = assessed(input);
+  const litBy = (share: number) => {
+    const { lux } = found.light;
+    return { ...found, light: { ...found.light, lux: { ...lux, lamps: share * lux.total } } };
+  };
+  const answer = litBy(1);
   const flicker = flickerFound(input, answer, { mainsHz: 50, modulation: 0.6 });
+  // Daylight beside the lamps is steady: half of the light swings half as deep.
+  const beside = flickerFound(input, litBy(0.5), { mainsHz: 50, modulation: 0.6 });
+  expect(beside).toEqual(flickerFound(input, answer, { mainsHz: 50, modulation: 0.3 }));
+  expect(flickerFound(input, litBy(0), { mainsHz: 50, modulation: 0.6 }).apart).toBe(0);
   expect(flicker.calm).toContain(20);
   expect(flicker.calm).toContain(17);
   expect(flicker.calm).not.toContain(30);

@@ -1,4 +1,5 @@
 import { formula } from "../units/formula";
+import { swingingShare } from "./flicker-found";
 import { fillAt } from "./reach-found";
 import {
   clearShare,
@@ -33,6 +34,13 @@ const PARTS = [
 ] as const;
 
 export const JUDGE_FORMULAS = {
+  swingingShare: formula(
+    "",
+    { modulation: ["", 0, 1], lamps: ["lx", 0, 5000], total: ["lx", 1, 120_000] },
+    "modulation * lamps / total",
+    swingingShare,
+    "variance-rule",
+  ),
   fillAt: formula(
     "",
     { fill: ["", 0.005, 20], focalLengthMm: ["mm", 8, 1600], otherMm: ["mm", 8, 1600] },

@@ -26,7 +26,8 @@ export { bestRig, type RigWish } from "./best-rig";
 export { blurLadder, motionAt, type Rung } from "./blur-ladder";
 export { noiseFound, oneClick, type OneClick } from "./one-click";
 export { startsFor, type StartJudged } from "./starting";
-export { flickerFound, instantFound, type Event, type Flicker, type Instant } from "./instant";
+export { flickerFound, framesApart, swingingShare, type Alternating, type Flicker } from "./flicker-found";
+export { instantFound, type Event, type Instant } from "./instant";
 export { setUpFor, type SetUp } from "./set-up";
 export {
   aperturePriority,
@@ -79,7 +80,15 @@ export { timeline, type Moment, type Timeline, type TimelineInput, type Timeline
 export { faceTurnOf, sightOf } from "./sight-of";
 export { isWholeInSight } from "./figure-hidden";
 export { meltOf } from "./background-found";
-export { lightSpread, zonesLight, type LightSpread, type ZoneLight } from "./light-spread";
+export {
+  betweenZones,
+  lightSpread,
+  railAt,
+  zonesLight,
+  type BetweenZones,
+  type LightSpread,
+  type ZoneLight,
+} from "./light-spread";
 export { modeFor, type ModeFoundInput } from "./mode";
 export {
   automaticMoments,

@@ -3,13 +3,10 @@ import {
   betweenFrames,
   burstRun,
   chanceToHold,
-  flickerBands,
-  flickerStops,
   focusDrift,
   preBurstSeconds,
   takeOffSpeed,
   topOfJump,
-  type Bands,
   type BurstRun,
   type Silhouette,
 } from "../motion";
@@ -91,41 +88,5 @@ export function instantFound(
     jump: event?.code === "top-of-jump" ? { takeOff: takeOffSpeed(RISE), rise: RISE } : undefined,
     lockedPress: focusDrift(approach, "press"),
     followed: focusDrift(approach, "predictive"),
-  };
-}
-
-/** What lamps on alternating current do to a picture. */
-export interface Flicker {
-  /** Stops between the brightest and the darkest frame at the shutter found. */
-  readonly apart: number;
-  /** Bands of an electronic shutter; absent where the body has none. */
-  readonly bands?: Bands;
-  /** Shutter clicks at which frames agree within a third of a stop, from the fastest. */
-  readonly calm: readonly number[];
-}
-
-/** Stops between two frames that nobody sees (common practice: a click). */
-const UNSEEN = 1 / 3;
-/** Clicks of 1/30 and 1/8000: what lies outside is no shutter for movement. */
-const LOOKED_AT = { from: 15, to: 39 };
-
-/** Flicker at the settings found, and the shutters that are safe from it. Mains in Hz, modulation 0 … 1. */
-export function flickerFound(
-  { rig }: Pick<AssessInput, "rig">,
-  { settings: { settings } }: Pick<Assessment, "settings">,
-  lamps: { readonly mainsHz: number; readonly modulation: number },
-): Flicker {
-  const apartAt = (exposure: number): number => {
-    const { darkest, brightest } = flickerStops({ ...lamps, exposure });
-    return brightest - darkest;
-  };
-  const last = Math.min(LOOKED_AT.to, shutterNoSlower(rig.body.fastestShutter));
-  const clicks = Array.from({ length: last - LOOKED_AT.from + 1 }, (_, i) => last - i);
-  const exposure = shutterSeconds(settings.shutter);
-  const { readout } = rig.body;
-  return {
-    apart: apartAt(exposure),
-    bands: readout === undefined ? undefined : flickerBands({ ...lamps, exposure, readout }),
-    calm: clicks.filter((click) => apartAt(shutterSeconds(click)) <= UNSEEN),
   };
 }

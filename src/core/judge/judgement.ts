@@ -11,7 +11,6 @@ import {
   type Point,
 } from "../ground";
 import { mayStand } from "../guard";
-import { flickerStops } from "../motion";
 import { shutterNearest, shutterSeconds } from "../exposure";
 import type { AssessInput, Assessment, Sighting } from "./assessment";
 import type { Judgement, JudgementCode, Matter } from "./judgements";
@@ -21,6 +20,7 @@ import { guardedOf } from "./guarded";
 import { sightOf } from "./sight-of";
 import { airBetween } from "./air";
 import { paneBefore } from "./lost-light";
+import { framesApart, UNSEEN } from "./flicker-found";
 import { meshFound } from "./mesh-found";
 import { sunToFrame } from "./sun-to-frame";
 
@@ -129,7 +129,7 @@ function cautions(say: Say, input: AssessInput, found: Found): void {
   say("caution", "against-the-sun", !inFrame && light.side === "back", { numbers: { turn: light.turn } });
   say("caution", "own-shadow", light.ownShadow, BARE);
   openings(say, input);
-  say("caution", "flicker", swing > FLICKER_SHOWS, {
+  say("caution", "flicker", swing > UNSEEN, {
     numbers: { stops: swing },
     calm: calmShutter(input, found),
   });
@@ -198,9 +198,6 @@ function between(say: Say, input: AssessInput, found: Found): void {
 /** Height of the sun in degrees below which nobody plays without lamps: the end of civil twilight. */
 const DARK = -6;
 
-/** Stops between frames from which flicker shows (assumed: a click). */
-const FLICKER_SHOWS = 1 / 3;
-
 /** The shutter of one whole period of the lamps, where it still holds the picture; clicks. */
 function calmShutter({ scene }: AssessInput, { settings }: Found): number | undefined {
   const mainsHz = scene.lamps?.flicker?.mainsHz;
@@ -209,17 +206,10 @@ function calmShutter({ scene }: AssessInput, { settings }: Found): number | unde
   return click >= settings.rails.shutter.from ? click : undefined;
 }
 
-/** Stops between the darkest and the brightest frame of a series under lamps that flicker, by the lamps' share of the light. */
+/** Stops between the darkest and the brightest frame of a series under the lamps that are told; none while no flicker is. */
 function flickerAt({ scene }: AssessInput, { light, settings }: Found): number {
   const flicker = scene.lamps?.flicker;
-  if (!flicker || light.lux.lamps === 0) return 0;
-  const modulation = (flicker.modulation * light.lux.lamps) / light.lux.total;
-  const { darkest, brightest } = flickerStops({
-    mainsHz: flicker.mainsHz,
-    modulation,
-    exposure: shutterSeconds(settings.settings.shutter),
-  });
-  return brightest - darkest;
+  return flicker ? framesApart(flicker, light, shutterSeconds(settings.settings.shutter)) : 0;
 }
 
 function notes(say: Say, { shot }: AssessInput, { sighting }: Found): void {

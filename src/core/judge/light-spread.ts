@@ -13,6 +13,7 @@ import {
   type Point,
   type Spot,
 } from "../ground";
+import { changed, type Rail } from "../exposure";
 import { evFromLux, offsetsFrom } from "../light";
 import type { AssessInput, Assessment, LightFound } from "./assessment";
 import { dayOffsetOf, findLight } from "./light-found";
@@ -54,6 +55,37 @@ export function zonesLight(input: AssessInput, { light }: Pick<Assessment, "ligh
     const ev = id === ownId ? light.ev : evFromLux(lux);
     return { id, name, ev, clicks: Math.round(3 * (ev - light.ev)) + 0, own: id === ownId };
   });
+}
+
+/** Where the rail that follows the light stands once it is so many clicks brighter (+) or darker (−). */
+export function railAt({ settings, follows }: Assessment["settings"], brighter: number): number {
+  // Less light: a higher ISO, a slower shutter, a wider aperture.
+  return changed(settings, follows, follows === "iso" ? -brighter : brighter)[follows];
+}
+
+/** One setting for all zones of a ground. */
+export interface BetweenZones {
+  readonly rail: Rail;
+  /** The click of that rail. */
+  readonly click: number;
+  /** Clicks by which the brightest or the darkest zone is then off. */
+  readonly off: number;
+}
+
+/** The setting between the brightest and the darkest zone, within what shot, kit and owner allow; none where they hardly differ. */
+export function betweenZones(
+  { settings: found }: Pick<Assessment, "settings">,
+  zones: readonly ZoneLight[],
+): BetweenZones | undefined {
+  const { rails, follows } = found;
+  const clicks = [0, ...zones.filter((z) => !z.own).map((z) => z.clicks)];
+  const [least, most] = [Math.min(...clicks), Math.max(...clicks)];
+  if (most - least < 2) return undefined;
+  const { from, to } = rails[follows];
+  // Not past what is allowed: there it is the darker end that comes out darker.
+  const click = Math.max(from, Math.min(to, railAt(found, Math.round((least + most) / 2))));
+  const off = Math.max(...clicks.map((c) => Math.abs(railAt(found, c) - click)));
+  return { rail: follows, click, off };
 }
 
 /** How the light differs over the ground that play may reach, at an instant. */

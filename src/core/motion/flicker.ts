@@ -22,8 +22,18 @@ export function flickerSwing({ mainsHz, modulation, exposure }: FlickerInput): n
 
 /** The same in stops: the darkest and the brightest frame against the mean. */
 export function flickerStops(input: FlickerInput): { readonly darkest: number; readonly brightest: number } {
-  const swing = Math.min(0.999, flickerSwing(input));
+  return ofSwing(flickerSwing(input));
+}
+
+function ofSwing(share: number): { readonly darkest: number; readonly brightest: number } {
+  const swing = Math.min(0.999, share);
   return { darkest: Math.log2(1 - swing), brightest: Math.log2(1 + swing) };
+}
+
+/** Stops between the brightest and the darkest frame of a swing 0 … 1; what would go out altogether counts as 0.999. */
+export function swingInStops(swing: number): number {
+  const { darkest, brightest } = ofSwing(swing);
+  return brightest - darkest;
 }
 
 /** Under this share of a lamp's period a rolling read is one moment (assumed). */
@@ -39,8 +49,7 @@ export interface Bands {
 /** Bands of an electronic shutter that reads the sensor in `readout` seconds under flickering lamps. */
 export function flickerBands(input: FlickerInput & { readonly readout: number }): Bands {
   const count = 2 * input.mainsHz * input.readout;
-  const { darkest, brightest } = flickerStops(input);
-  return { count, stops: count < ONE_MOMENT ? 0 : brightest - darkest };
+  return { count, stops: count < ONE_MOMENT ? 0 : swingInStops(flickerSwing(input)) };
 }
 
 /**

@@ -11,7 +11,7 @@ import {
   topOfJump,
 } from "./burst";
 import { chanceFromLog, speedSpread, steadyChance } from "./chance";
-import { flickerStops, flickerSwing, modulationFromFrames } from "./flicker";
+import { flickerBands, flickerStops, flickerSwing, modulationFromFrames, swingInStops } from "./flicker";
 import { imageSpeedUm, umPerMetreAt } from "./image-motion";
 import { panDepthBlurUm, panRate, panRateChange, streakLength } from "./pan";
 import { rollingShutterLeanMm } from "./rolling-shutter";
@@ -169,6 +169,20 @@ export const MOTION_FORMULAS = {
     },
     "log2(1 + min(0.999, flickerSwing))",
     ({ mainsHz, modulation, exposure }) => flickerStops({ mainsHz, modulation, exposure }).brightest,
+    VARIANCES,
+  ),
+  swingInStops: formula(
+    "stops",
+    { swing: ["", 0, 1] },
+    "log2(1 + min(0.999, swing)) - log2(1 - min(0.999, swing))",
+    ({ swing }) => swingInStops(swing),
+    VARIANCES,
+  ),
+  "flickerBands.count": formula(
+    "",
+    { mainsHz: ["Hz", 50, 60], readout: ["s", 0, 0.1] },
+    "2 * mainsHz * readout",
+    ({ mainsHz, readout }) => flickerBands({ mainsHz, readout, modulation: 1, exposure: 0.001 }).count,
     VARIANCES,
   ),
   modulationFromFrames: formula(

@@ -76,6 +76,7 @@ export {
   flickerBands,
   flickerStops,
   flickerSwing,
+  swingInStops,
   modulationFromFrames,
   type Bands,
   type FlickerInput,

@@ -10,5 +10,6 @@ export {
 export { chancesOf, type Uncertain } from "./chances";
 export { worthOfShare, shareBetween, type PartWorth } from "./part-worth";
 export { coldShare, suppliesOf, type OwnRate, type Supplies, type SuppliesInput } from "./supplies";
+export { totalGrams, type Weighed } from "./weight";
 export { worthFrom, type Picture, type Worth } from "./worth";
 export { inPlaceBy, reschedule, runningOrder, type Shift } from "./solve";

@@ -12,6 +12,8 @@ export type Unit =
   | "mm/s"
   | "rad/s"
   | "rad/s²"
+  | "°/s"
+  | "g"
   | "°"
   | "°C"
   | "stops"

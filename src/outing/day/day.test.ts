@@ -7,7 +7,7 @@ import { careSentence, CONDITION_WORDS, suppliesSums } from "@/words/packing";
 import { conditionsOf, inPlaceByOf, packingOf, suppliesInput } from "./day";
 import { ownRateFor } from "./own-rate";
 import { restShade } from "./rest-shade";
-import { tickedWeight } from "./ticked-weight";
+import { carriedGrams } from "./carried";
 
 const [hockey, , lagoon] = ["Cup", "League", "Lagoon"].map((n) =>
   demoOutings.find((o) => o.name.startsWith(n))!,
@@ -45,8 +45,10 @@ test("what the day is follows from the outing, until it is said by hand", () => 
 
 test("what is ticked weighs, what is not does not", () => {
   const packing = { ticked: ["phone-power", "own"], own: [{ id: "own", name: "Stool", weightG: 900 }] };
-  expect(tickedWeight({ packing })).toBe(200 + 900);
-  expect(tickedWeight({})).toBe(0);
+  const bare = carriedGrams(hockey, demoKit) - carriedGrams({ ...hockey, packing: undefined }, demoKit);
+  expect(carriedGrams({ ...hockey, packing }, demoKit) - carriedGrams(hockey, demoKit)).toBe(
+    200 + 900 - bare,
+  );
 });
 
 test("supplies are reckoned with the body in hand, the cards of the bag and the day's own length; each sum tells what it is made of", () => {

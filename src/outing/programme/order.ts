@@ -1,4 +1,4 @@
-import type { Area, Position } from "@/core/ground";
+import { walkSeconds, type Area, type Position } from "@/core/ground";
 import { shareBetween, type Coverage, type Stay } from "@/core/schedule";
 import { kindOfEvent } from "./kinds";
 import type { Outing } from "@/data";
@@ -26,7 +26,7 @@ export function stepsOf(outing: Outing, { visits, ways }: Coverage, pace: number
     if (!event || !position) return [];
     const last = visits[i - 1]?.placeId;
     const { metres = 0, over = [] } = (last === undefined ? undefined : ways[last]?.[visit.placeId]) ?? {};
-    return [{ visit, event, position, metres, walk: metres / pace, over }];
+    return [{ visit, event, position, metres, walk: walkSeconds(metres, pace), over }];
   });
 }
 

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Pressable, View } from "react-native";
 import { explain, shownAt, type Where } from "@/answers/explain/explain";
 import type { Figure, Given, Whole } from "@/answers/explain/figure";
+import { panelSum } from "@/answers/panel-sums";
 import type { Shown } from "@/answers/explain/pictured";
 import type { OutingView } from "@/outing/outing-view";
 import type { MethodName } from "@/core/figures";
@@ -42,7 +43,8 @@ interface SumProps {
 export function Sum({ of, where, title }: SumProps) {
   const view = useOuting((v) => v);
   const [way, setWay] = useState<readonly string[]>([]);
-  const pressed = typeof of === "function" ? of(view) : explain(where ? pictureOf(view, where) : view, of);
+  const pressed =
+    typeof of === "string" ? explain(where ? pictureOf(view, where) : view, of) : panelSum(view, of);
   if (!pressed) return <Txt>This picture has no such number now.</Txt>;
   // What is no longer there, when the minute or the plan has changed meanwhile, is left again.
   let shown = pressed;

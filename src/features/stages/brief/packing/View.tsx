@@ -1,8 +1,8 @@
 import { View } from "react-native";
 import { dayConditions } from "@/answers/library/day-conditions";
-import { bagOf, bagWeight, idFromName } from "@/data";
+import { idFromName } from "@/data";
 import { conditionsOf, packingOf } from "@/outing/day/day";
-import { tickedWeight } from "@/outing/day/ticked-weight";
+import { carriedGrams } from "@/outing/day/carried";
 import { editOuting } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
 import { CheckRow } from "@/ui/controls/CheckRow";
@@ -11,6 +11,7 @@ import { Toggles } from "@/ui/controls/Toggles";
 import { Txt } from "@/ui/controls/Txt";
 import { weightWords } from "@/words";
 import { careSentence, CONDITION_WORDS } from "@/words/packing";
+import { SumText } from "../../reasons/SumText";
 import { useTyped } from "../../../forms/use-typed";
 import { useCommit, useOuting } from "../../../outing/use-outing";
 
@@ -32,7 +33,7 @@ export function Packing() {
     put({ own: [...packing.own, { id, name: own.trim().slice(0, 80) }] });
     setOwn("");
   };
-  const weight = tickedWeight(outing) + bagWeight(bagOf(outing, kit)).grams;
+  const weight = carriedGrams(outing, kit);
   return (
     <View className="gap-3">
       <Toggles
@@ -65,7 +66,12 @@ export function Packing() {
         <TextField label="Something of your own" value={own} onChange={setOwn} />
         <Button label="Add" disabled={own.trim() === "" || packing.own.length >= 50} onPress={add} />
       </View>
-      <Txt weight={600}>{`With bodies and lenses about ${weightWords(weight)}.`}</Txt>
+      <SumText
+        of={["carried"]}
+        title="What is carried"
+        words={`With bodies and lenses about ${weightWords(weight)}.`}
+        weight={600}
+      />
       {care.map(({ id }) => (
         <Txt key={id}>{careSentence(id)}</Txt>
       ))}

@@ -1,5 +1,4 @@
 import { View } from "react-native";
-import { suppliesSums as openedTo } from "@/answers/brief/supplies-sums";
 import { supplies } from "@/answers/brief/supplies";
 import type { Outing } from "@/data";
 import { editOuting } from "@/outing/edits";
@@ -108,7 +107,7 @@ function Supply({ sum, before }: { sum: Sum; before: readonly Outing[] }) {
   );
   if (line === "shade" || line === "no-cards") return told;
   return (
-    <AskSum of={(v) => openedTo(v, before)[line]} title={name} says={`${name}: ${value}`}>
+    <AskSum of={["supplies", before, line]} title={name} says={`${name}: ${value}`}>
       {told}
     </AskSum>
   );

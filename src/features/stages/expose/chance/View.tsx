@@ -1,7 +1,5 @@
 import { View } from "react-native";
 import { chance } from "@/answers/expose/chance";
-import { causeSum, mineSum } from "@/answers/expose/chance-sums";
-import { instantSums } from "@/answers/expose/instant-sums";
 import type { KeeperPoint } from "@/core/judge";
 import { ShareCurve } from "@/ui/charts/ShareCurve";
 import { Row } from "@/ui/controls/Row";
@@ -38,16 +36,12 @@ export function Chance() {
         wordsAt={shutterWords}
         every={6}
       />
-      {mine && <SumText of={mineSum} title="With your own count" words={logSays(mine, mine.chance)} />}
+      {mine && <SumText of={["mine"]} title="With your own count" words={logSays(mine, mine.chance)} />}
       {causesOf(here, panned).map(({ cause, name, words }) => (
-        <SumFact key={cause} of={(v) => causeSum(v, cause)} name={name} value={words} />
+        <SumFact key={cause} of={["cause", cause]} name={name} value={words} />
       ))}
       {instant !== undefined && (
-        <SumFact
-          of={(v) => instantSums(v)?.held}
-          name="The instant, by a burst alone"
-          value={ofHundred(instant)}
-        />
+        <SumFact of={["instant", "held"]} name="The instant, by a burst alone" value={ofHundred(instant)} />
       )}
       <Offered
         offered={offered}

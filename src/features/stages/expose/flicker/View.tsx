@@ -5,9 +5,10 @@ import { Button } from "@/ui/controls/Button";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Stepper } from "@/ui/controls/Stepper";
 import { Txt } from "@/ui/controls/Txt";
-import { calmWords, flickerSentence, percentWords, shutterWords, stopsNoun } from "@/words";
+import { bandsSentence, calmWords, flickerSentence, percentWords, shutterWords, stopsNoun } from "@/words";
 import { setLamps } from "@/outing/edits";
 import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
+import { SumText } from "../../reasons/SumText";
 
 const MAINS = [
   { key: "50", label: "50 Hz" },
@@ -25,12 +26,20 @@ export function Flicker() {
   const { mainsHz, mains, modulation } = answer;
   const set = (edit: Partial<{ mainsHz: 50 | 60; modulation: number }>): void =>
     void commit(setLamps({ flicker: { mainsHz, modulation, ...edit } }));
+  const bands = bandsSentence(answer.flicker);
   const measured = modulationSeen(answer, shutter, stopsApart / 3);
   return (
     <View className="gap-3">
-      <Txt size={18} weight={600} aria-live="polite">
-        {flickerSentence(answer.flicker)}
-      </Txt>
+      <View aria-live="polite">
+        <SumText
+          of={["flicker", "apart"]}
+          title="Frames apart"
+          words={flickerSentence(answer.flicker)}
+          size={18}
+          weight={600}
+        />
+      </View>
+      {bands && <SumText of={["flicker", "bands"]} title="Bands" words={bands} />}
       <Txt>{calmWords(answer)}</Txt>
       <Segmented
         label={mains === "ask" ? "Mains: both are found here, ask" : "Mains"}

@@ -1,6 +1,5 @@
 import { View } from "react-native";
 import { instant } from "@/answers/expose/instant";
-import { instantSums } from "@/answers/expose/instant-sums";
 import { Txt } from "@/ui/controls/Txt";
 import { eventSentence, instantLines } from "@/words";
 import { useFound, useOuting } from "../../../outing/use-outing";
@@ -20,7 +19,7 @@ export function Instant() {
         <Txt {...HEAD}>{eventSentence(answer)}</Txt>
       ) : (
         <SumText
-          of={(v) => instantSums(v)?.held}
+          of={["instant", "held"]}
           title="The instant, by a burst alone"
           words={eventSentence(answer)}
           {...HEAD}
@@ -28,7 +27,7 @@ export function Instant() {
       )}
       <View>
         {instantLines(answer, pixelUm).map(({ line, ...fact }) => (
-          <SumFact key={line} of={(v) => instantSums(v)?.[line]} {...fact} />
+          <SumFact key={line} of={["instant", line]} {...fact} />
         ))}
       </View>
     </View>

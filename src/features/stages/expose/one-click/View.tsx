@@ -1,5 +1,4 @@
 import { View } from "react-native";
-import { belowFullFrameSum, evOfSettingsSum } from "@/answers/expose/one-click-sums";
 import { clickNoiseEqual } from "@/answers/expose/one-click";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
@@ -30,13 +29,13 @@ export function OneClick() {
         ))}
       </View>
       <SumText
-        of={belowFullFrameSum}
+        of={["belowFullFrame"]}
         title="Light against a whole 36×24"
         words={noiseSentence(answer.noise)}
       />
-      <Txt>{halfStopsSentence(answer.halves)}</Txt>
+      <SumText of={["halves"]} title="In halves" words={halfStopsSentence(answer.halves)} />
       <SumText
-        of={evOfSettingsSum}
+        of={["evOfSettings"]}
         title="EV of these settings"
         words={apexSentence(answer.exact)}
         tone="ink2"

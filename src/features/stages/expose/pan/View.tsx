@@ -4,14 +4,17 @@ import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
 import {
   leftSentences,
+  shutterWords,
   rungDetail,
   rungWords,
   streakSentence,
   sweepSentences,
   warmUpSentence,
+  type PanSentence,
 } from "@/words";
 import { lockRails } from "@/outing/edits";
 import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
+import { SumText } from "../../reasons/SumText";
 import { SweepDrawing } from "./SweepDrawing";
 
 /** The ladder of a pan from the safe shutter to the bold one, and the sweep of the camera on a small plan. */
@@ -25,7 +28,7 @@ export function Pan() {
   return (
     <View className="gap-2">
       {sweep && <SweepDrawing sweep={sweep} />}
-      {sweep && sweepSentences(sweep).map((words) => <Txt key={words}>{words}</Txt>)}
+      {sweep && <Sentences sentences={sweepSentences(sweep)} />}
       <View>
         {rungs.map((rung) => (
           <Row
@@ -38,13 +41,24 @@ export function Pan() {
         ))}
       </View>
       {rungs.length === 0 && <Txt>Nothing crosses the view from here: no pan is drawn.</Txt>}
-      {sweep && <Txt>{streakSentence(streaks)}</Txt>}
-      {sweep &&
-        left &&
-        leftSentences(left, sweep.picture.along, found.motion.deliveredPixelUm).map((words) => (
-          <Txt key={words}>{words}</Txt>
-        ))}
-      {start && <Txt>{warmUpSentence(start)}</Txt>}
+      {sweep && <Sentences sentences={[{ line: "streak", words: streakSentence(streaks) }]} />}
+      {sweep && left && (
+        <Sentences sentences={leftSentences(left, sweep.picture.along, found.motion.deliveredPixelUm)} />
+      )}
+      {start && (
+        <SumText
+          of="chance"
+          where={{ locked: { shutter: start.shutter } }}
+          title={`Keepers at ${shutterWords(start.shutter)}`}
+          words={warmUpSentence(start)}
+        />
+      )}
     </View>
   );
 }
+
+/** What is said of the pan, each number a press away from its sum. */
+const Sentences = ({ sentences }: { sentences: readonly PanSentence[] }) =>
+  sentences.map(({ line, words }) => (
+    <SumText key={words} of={line && ["pan", line]} title="Pan" words={words} />
+  ));

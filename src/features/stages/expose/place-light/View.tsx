@@ -6,49 +6,47 @@ import {
   aperturePrioritySentence,
   edgeSentence,
   facesSentence,
-  modeSentence,
-  settingsWords,
   signedClicks,
   snowSentence,
   toneLines,
 } from "@/words";
-import { useFound, useOuting } from "../../../outing/use-outing";
+import { useOuting } from "../../../outing/use-outing";
+import { ModeSaid } from "../../reasons/ModeSaid";
+import { SumFact } from "../../reasons/SumFact";
+import { SumText } from "../../reasons/SumText";
 import { spansWords, wallOf } from "../../shot/titles";
 
 /** The light of the place: how long these settings stay right, zones, a shadow's edge, whites against faces, aperture priority. */
 export function PlaceLight() {
   const answer = useOuting(placeLight);
-  const settings = useFound((f) => f.settings.settings);
   const outing = useOuting((v) => v.outing);
   if (!answer) return null;
   const { advice, right, sunset, zones, edge, tones, whiteGround, priority } = answer;
   return (
     <View className="gap-3">
-      <Txt size={18} weight={600}>
-        {modeSentence(advice)}
-      </Txt>
-      <FactLine name={`${settingsWords(settings)} are right`} value={spansWords({ outing }, right)} />
+      <ModeSaid advice={advice} size={18} weight={600} />
+      <FactLine name="The settings in hand are right" value={spansWords({ outing }, right)} />
       {sunset !== undefined && (
         <FactLine name="Next sunset, over a level horizon" value={wallOf({ outing }, sunset)} />
       )}
       {zones.length > 0 && (
         <View>
           {zones.map(({ id, name, clicks }) => (
-            <FactLine key={id} name={name} value={`${signedClicks(clicks)} stop`} />
+            <SumFact key={id} of={["zone", id, clicks]} name={name} value={`${signedClicks(clicks)} stop`} />
           ))}
         </View>
       )}
-      {edge && <Txt>{edgeSentence(edge)}</Txt>}
+      {edge && <SumText of={["edge"]} title="Sun against shade" words={edgeSentence(edge)} />}
       {tones && (
         <View role="group" aria-label="Whites against faces">
           <Txt>{`White kit and caps in sun. ${facesSentence(tones)}`}</Txt>
-          {toneLines(tones).map(({ name, value }) => (
-            <FactLine key={name} name={name} value={value} />
+          {toneLines(tones).map((line, choice) => (
+            <SumFact key={line.name} of={["tone", choice]} {...line} />
           ))}
         </View>
       )}
       {whiteGround !== undefined && <Txt>{snowSentence(whiteGround)}</Txt>}
-      <Txt>{aperturePrioritySentence(priority)}</Txt>
+      <SumText of={["priority"]} title="Aperture priority" words={aperturePrioritySentence(priority)} />
     </View>
   );
 }

@@ -1,9 +1,10 @@
 import { View } from "react-native";
 import { still } from "@/answers/expose/still";
-import { FactLine } from "@/ui/controls/FactLine";
 import { Txt } from "@/ui/controls/Txt";
 import { stillLines, stillSentences } from "@/words";
 import { useOuting } from "../../../outing/use-outing";
+import { SumFact } from "../../reasons/SumFact";
+import { SumText } from "../../reasons/SumText";
 
 /** What a still or near picture hangs on: the hand, what the camera stands on, the subject's sway, depth and light so near. */
 export function StillAndNear() {
@@ -14,12 +15,17 @@ export function StillAndNear() {
   return (
     <View className="gap-2">
       <View>
-        {stillLines(answer, nameOf).map(({ name, value }) => (
-          <FactLine key={name} name={name} value={value} />
+        {stillLines(answer, nameOf).map(({ line, ...fact }) => (
+          <SumFact key={line} of={["still", line]} {...fact} />
         ))}
       </View>
-      {stillSentences(answer).map((words) => (
-        <Txt key={words}>{words}</Txt>
+      {stillSentences(answer).map(({ line, words }) => (
+        <SumText
+          key={words}
+          of={line === undefined ? undefined : ["still", line]}
+          title="Still and near"
+          words={words}
+        />
       ))}
       <Txt size={14} tone="ink2">
         Each alone, by the tolerance of what has to hold. The one over the focal length by hand is common

@@ -7,7 +7,6 @@ import { Txt } from "@/ui/controls/Txt";
 import { useSize } from "@/ui/layout/use-size";
 import { useTokens } from "@/ui/theme/theme";
 import { through } from "@/answers/expose/through";
-import { worstSum } from "@/answers/expose/through-sums";
 import {
   apertureWords,
   changedWords,
@@ -47,7 +46,7 @@ export function ThroughOuting() {
     <View className="gap-2">
       <SteppedLines timeline={timeline} />
       {worst ? (
-        <SumText of={worstSum} title="What is amiss at worst" words={said} tone="bracken" />
+        <SumText of={["worst"]} title="What is amiss at worst" words={said} tone="bracken" />
       ) : (
         <Txt>{said}</Txt>
       )}

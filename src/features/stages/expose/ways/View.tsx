@@ -19,6 +19,7 @@ import {
 } from "@/words";
 import { lockRails } from "@/outing/edits";
 import { useCommit, useFound, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { SumText } from "../../reasons/SumText";
 
 /** Whether the light is short of what the shot asks. */
 export const isShort = ({ found }: OutingView): boolean => (found?.settings.short ?? 0) > 0;
@@ -58,11 +59,20 @@ export function WaysOut() {
   const { taken } = found.settings;
   return (
     <View>
-      <Txt size={18} weight={700} role="heading" aria-level={3} tone={missing > 0 ? "bracken" : "ink"}>
-        {missing > 0
-          ? `${stopsNoun(missing)} still missing. Ways out`
-          : `${stopsNoun(short)} short. Ways out`}
-      </Txt>
+      <View role="heading" aria-level={3}>
+        <SumText
+          of={missing > 0 ? "missing" : "short"}
+          title={missing > 0 ? "Still missing" : "Short"}
+          words={
+            missing > 0
+              ? `${stopsNoun(missing)} still missing. Ways out`
+              : `${stopsNoun(short)} short. Ways out`
+          }
+          size={18}
+          weight={700}
+          tone={missing > 0 ? "bracken" : "ink"}
+        />
+      </View>
       {ways.map((way) => {
         const used = taken.find((t) => t.kind === way.kind);
         const { holds } = way;

@@ -144,7 +144,7 @@ function Made({ asked, made, busy }: MadeProps) {
           {nameOf(chosen)}
         </Txt>
         <Under of={chosen} />
-        <Txt>{roomWords(room)}</Txt>
+        <SumText of={["room", asked]} title="Free ahead" words={roomWords(room)} />
         <Txt size={14} tone="ink2">
           {`Press and hold to see it sharp. One pixel here is ${numberWords(perPixel / scale, 1)} of the delivery.`}
         </Txt>

@@ -6,6 +6,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { useSize } from "@/ui/layout/use-size";
 import { labelWidth } from "@/ui/plan/labels";
 import { useTokens } from "@/ui/theme/theme";
+import { SumText } from "../../reasons/SumText";
 import {
   apertureWords,
   lengthUnit,
@@ -30,18 +31,24 @@ export function DepthRuler({ view, found }: { view: FrameView; found: Assessment
   const title =
     far === "unbounded" ? `Sharp from ${metresWords(near)} on` : `Sharp from ${metresRangeWords(near, far)}`;
   return (
-    <View
-      onLayout={onLayout}
-      role="img"
-      aria-label={`${title} at ${apertureWords(found.settings.settings.aperture)}`}
-    >
-      <View className="flex-row items-baseline justify-between">
-        <Txt size={18} weight={700}>
-          {title}
-        </Txt>
+    <View>
+      <View className="flex-row items-center justify-between">
+        <SumText
+          of={far === "unbounded" ? "near" : "sharp"}
+          title="What is sharp"
+          words={title}
+          size={18}
+          weight={700}
+        />
         <Txt tone="ink2">{apertureWords(found.settings.settings.aperture)}</Txt>
       </View>
-      {size && <Ruler width={size.width} view={view} />}
+      <View
+        onLayout={onLayout}
+        role="img"
+        aria-label={`${title} at ${apertureWords(found.settings.settings.aperture)}`}
+      >
+        {size && <Ruler width={size.width} view={view} />}
+      </View>
     </View>
   );
 }

@@ -1,5 +1,4 @@
 import { View } from "react-native";
-import { Txt } from "@/ui/controls/Txt";
 import { backgroundWords, metresWords, percentWords, softnessSentence } from "@/words";
 import { useFound, useOuting } from "../../../outing/use-outing";
 import { SumText } from "../../reasons/SumText";
@@ -25,11 +24,11 @@ export function Depth() {
         {far && <SumText of="far" title="Where it ends to be sharp" words={`to ${far}`} weight={600} />}
       </View>
       <DepthWished />
-      {background.smoothness === "plain" ? (
-        <Txt>{soft}</Txt>
-      ) : (
-        <SumText of="softness" title="Softness of the background" words={soft} />
-      )}
+      <SumText
+        of={background.smoothness === "plain" ? "beyond" : "softness"}
+        title="Softness of the background"
+        words={soft}
+      />
       <SumText of="kept" title="Left after the crop" words={cropped} tone="ink2" />
     </View>
   );

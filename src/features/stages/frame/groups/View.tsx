@@ -1,6 +1,5 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { rowSum, servesSum, takeOverSum } from "@/answers/frame/group-sums";
 import { groupOf, near, nearFor, ringHolds } from "@/answers/frame/groups";
 import { standAlong } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
@@ -55,7 +54,11 @@ function Group() {
         max={40}
         onChange={setSteps}
       />
-      <Txt>{groupSentence(group.sharp.before, group.sharp.behind)}</Txt>
+      <SumText
+        of={["sharpBefore", spacing]}
+        title="Sharp with the leader"
+        words={groupSentence(group.sharp.before, group.sharp.behind)}
+      />
       <Stepper
         label="Faces in that row"
         value={count}
@@ -65,7 +68,7 @@ function Group() {
         onChange={setCount}
       />
       <SumText
-        of={(v) => rowSum(v, spacing, count)}
+        of={["row", spacing, count]}
         title="All faces of the row sharp"
         words={rowSentence(group.row)}
       />
@@ -83,7 +86,7 @@ function OtherLenses() {
         {answer.serves.map(({ lens, to }) => (
           <SumFact
             key={lens.id}
-            of={(v) => servesSum(v, lens)}
+            of={["serves", lens]}
             name={`${lens.name} (${focalRangeWords(lens)}) fills it`}
             value={`to ${metresWords(to)} away`}
           />
@@ -91,7 +94,7 @@ function OtherLenses() {
       </View>
       {answer.over && (
         <SumText
-          of={takeOverSum}
+          of={["takeOver"]}
           title="Where another lens takes over"
           words={takeOverSentence(answer.over, bodies)}
         />

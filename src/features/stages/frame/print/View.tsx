@@ -1,6 +1,5 @@
 import { View } from "react-native";
 import { print } from "@/answers/frame/print";
-import { printSums } from "@/answers/frame/print-sums";
 import type { PrintOrder } from "@/core/scene";
 import { editShot } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
@@ -50,7 +49,7 @@ export function AsPrint() {
       </View>
       <View>
         {printLines(found, away).map(({ line, ...fact }) => (
-          <SumFact key={fact.name} of={line && ((v) => printSums(v)?.[line])} {...fact} />
+          <SumFact key={fact.name} of={line && ["print", line]} {...fact} />
         ))}
       </View>
       {wanted === shot.deliveredLongEdgePx ? (

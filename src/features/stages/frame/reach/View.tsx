@@ -1,6 +1,5 @@
 import { View } from "react-native";
 import { reach } from "@/answers/frame/reach";
-import { reachSums } from "@/answers/frame/reach-sums";
 import { FactLine } from "@/ui/controls/FactLine";
 import { Row } from "@/ui/controls/Row";
 import {
@@ -33,7 +32,7 @@ export function ReachBothWays() {
     <View className="gap-3">
       <View>
         {reachLines(found, fill).map(({ line, ...fact }) => (
-          <SumFact key={fact.name} of={line && ((v) => reachSums(v)?.[line])} {...fact} />
+          <SumFact key={fact.name} of={line && ["reach", line]} {...fact} />
         ))}
       </View>
       <View>
@@ -62,7 +61,7 @@ export function ReachBothWays() {
           ))}
       </View>
       <SumText
-        of={(v) => reachSums(v)?.fullFrameIso}
+        of={["reach", "fullFrameIso"]}
         title="The same picture on 36×24"
         words={sameOnFullFrameSentence(onFullFrame)}
       />

@@ -8,6 +8,7 @@ import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
 import { backgroundWords, partingNumbers, partingWords, swatchWords } from "@/words";
 import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
+import { SumText } from "../../reasons/SumText";
 
 const NOT_TOLD = "not-told";
 const COLOURS = coloursToTell();
@@ -45,7 +46,12 @@ export function StandsOut() {
           </View>
         </View>
       )}
-      <Txt tone="ink2">{`Behind it from here: ${backgroundWords(background)}.`}</Txt>
+      <SumText
+        of="beyond"
+        title="Behind it"
+        words={`Behind it from here: ${backgroundWords(background)}.`}
+        tone="ink2"
+      />
       {isPerson && (
         <View role="group" aria-label="What to ask somebody to wear here">
           <Txt size={14} tone="ink2">

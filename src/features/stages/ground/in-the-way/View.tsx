@@ -1,5 +1,4 @@
 import { View } from "react-native";
-import { behindSum } from "@/answers/ground/in-the-way-sums";
 import { sight, type Sight, type ThingBehind, type WayPast } from "@/answers/ground/in-the-way";
 import { movePosition } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
@@ -25,7 +24,7 @@ export function SightFromHere() {
       {answer.behind.map((behind) => (
         <Behind key={behind.thing.id} {...behind} />
       ))}
-      <Txt>{levelSentence(level)}</Txt>
+      <SumText of="heightAngle" title="How steep you look" words={levelSentence(level)} />
       {sky && <Txt>{skyBehindSentence(sky, evWords(sky.ev))}</Txt>}
       {faces.map((share) => (
         <Txt key={share.code}>{faceShareSentence(share)}</Txt>
@@ -78,7 +77,7 @@ function Behind({ thing, seen, detail, ways }: ThingBehind) {
   return (
     <View className="gap-2">
       <SumText
-        of={(v) => behindSum(v, thing.id)}
+        of={["behind", thing.id]}
         title={`${thing.name} behind the subject`}
         words={`${thing.name} behind, ${metresWords(seen.beyond)} farther: ${softnessWords(seen)}`}
         weight={600}

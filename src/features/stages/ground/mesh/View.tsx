@@ -4,6 +4,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { fNumberWords, metresWords } from "@/words";
 import { meshHereSentence, meshSunSentence, postShadeSentence } from "@/words/sight";
 import { useOuting } from "../../../outing/use-outing";
+import { SumText } from "../../reasons/SumText";
 import { wallOf } from "../../shot/titles";
 
 /** The netting one looks through: how near, which aperture, the sun on it by the hour, the shade of its posts. */
@@ -17,17 +18,30 @@ export function ThroughMesh() {
   );
   return (
     <View className="gap-2">
-      <Txt weight={600}>{meshHereSentence(name, mesh)}</Txt>
-      <Txt>
-        {mesh.goneWithin > 0.02
-          ? `At this aperture its wires are gone within ${metresWords(mesh.goneWithin)} of it.`
-          : "At this aperture no nearness makes its wires go: open up or go longer."}
-      </Txt>
-      <Txt>
-        {mesh.goneUpTo === undefined
-          ? "From here no aperture of this lens makes them go."
-          : `From here they are gone up to ${fNumberWords(mesh.goneUpTo)}.`}
-      </Txt>
+      <SumText
+        of={mesh.veil === "structured" ? "meshLoss" : "meshVeil"}
+        title="What the mesh takes"
+        words={meshHereSentence(name, mesh)}
+        weight={600}
+      />
+      <SumText
+        of="meshGoneWithin"
+        title="How near"
+        words={
+          mesh.goneWithin > 0.02
+            ? `At this aperture its wires are gone within ${metresWords(mesh.goneWithin)} of it.`
+            : "At this aperture no nearness makes its wires go: open up or go longer."
+        }
+      />
+      {mesh.goneUpTo === undefined ? (
+        <Txt>From here no aperture of this lens makes them go.</Txt>
+      ) : (
+        <SumText
+          of="meshGoneUpTo"
+          title="Up to which aperture"
+          words={`From here they are gone up to ${fNumberWords(mesh.goneUpTo)}.`}
+        />
+      )}
       <Txt>{meshSunSentence(sunny)}</Txt>
       {shade && <Txt>{postShadeSentence(shade)}</Txt>}
       <Txt size={14} tone="ink2">

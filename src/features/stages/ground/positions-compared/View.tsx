@@ -189,7 +189,7 @@ export function CompareTable() {
           ))}
           <TableRow name="Walk there">
             {compared.map((p) => (
-              <Cell key={p.id} words={walkTo(found[p.id]!)} />
+              <WalkCell key={p.id} positionId={p.id} walk={found[p.id]!} />
             ))}
           </TableRow>
         </View>
@@ -201,6 +201,19 @@ export function CompareTable() {
         ) : null;
       })}
       <CompareReasons />
+    </View>
+  );
+}
+
+/** Minutes of a walk, a press away from their sum. */
+function WalkCell({ positionId, walk }: { positionId: string; walk: WalkTo }) {
+  const words = walkTo(walk);
+  if (typeof walk === "string") return <Cell words={words} />;
+  return (
+    <View role="cell" className="min-w-[58px] flex-1">
+      <AskSum of={["walk", positionId]} title="Walk there" says={`Walk there: ${words}`} byTab={false}>
+        <Told words={words} />
+      </AskSum>
     </View>
   );
 }

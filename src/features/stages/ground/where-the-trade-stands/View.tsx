@@ -86,9 +86,15 @@ function Place({ laid, mark }: { laid: TradePlaceFound; mark: string }) {
       </View>
       {fallBack && (
         <View className="flex-row items-center gap-3 pl-9">
-          <Txt size={14} className="min-w-0 flex-1">
-            {`If leave is refused: ${metresWords(fallBack.found.sighting.distance)} from it without asking, ${scoreWords(fallBack.found.score.value)}.`}
-          </Txt>
+          <View className="min-w-0 flex-1">
+            <SumText
+              of="score"
+              where={{ input: fallBack.input, found: fallBack.found }}
+              title={`Score without leave for ${mark}`}
+              words={`If leave is refused: ${metresWords(fallBack.found.sighting.distance)} from it without asking, ${scoreWords(fallBack.found.score.value)}.`}
+              size={14}
+            />
+          </View>
           <WhileRoom things="positions" count={ground.positions.length}>
             <Button
               label="Fall back"

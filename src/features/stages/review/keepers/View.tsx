@@ -1,5 +1,5 @@
 import { View } from "react-native";
-import { keeperSum, type KeeperFigure } from "@/answers/explain/keeper-sums";
+import type { KeeperFigure } from "@/answers/explain/keeper-sums";
 import { counted } from "@/answers/review/keepers";
 import type { KeeperRow } from "@/core/review";
 import { IntervalChart } from "@/ui/charts/IntervalChart";
@@ -88,7 +88,7 @@ function Shares({ row }: { row: KeeperRow }) {
         return (
           <AskSum
             key={which}
-            of={() => keeperSum(row, which)}
+            of={["keeper", row, which]}
             title={`${title} at ${at}`}
             says={`${at}, ${says}`}
             className="min-h-12 justify-center"

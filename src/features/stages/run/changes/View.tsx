@@ -4,10 +4,11 @@ import type { Settings } from "@/core/exposure";
 import type { Coming } from "@/core/judge";
 import { exposing } from "@/answers/shot/exposing";
 import { Txt } from "@/ui/controls/Txt";
-import { momentWords, changedWords, modeSentence } from "@/words";
+import { momentWords, changedWords } from "@/words";
 import { useFound, useOuting } from "../../../outing/use-outing";
 import { AskSum } from "../../reasons/AskSum";
 import { Judgements } from "../../reasons/Judgements";
+import { ModeSaid } from "../../reasons/ModeSaid";
 import { wallOf } from "../../shot/titles";
 
 const MOST_CAUTIONS = 2;
@@ -66,5 +67,5 @@ function Change({ coming: { code, settings, step }, now, time }: ChangeProps) {
 /** Whether one setting by hand will do, or the body has to follow the light. */
 function Mode() {
   const mode = useOuting(exposing);
-  return mode ? <Txt tone="ink2">{modeSentence(mode)}</Txt> : null;
+  return mode ? <ModeSaid advice={mode} tone="ink2" /> : null;
 }

@@ -4,6 +4,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { clicksWords, railWords } from "@/words";
 import { turnWords } from "@/words/place-light";
 import { useOuting } from "../../../outing/use-outing";
+import { SumText } from "../../reasons/SumText";
 
 /** The other parts of the ground as clicks from the card, opened where they are darker: "under the basket +2". */
 export function Zones() {
@@ -14,19 +15,24 @@ export function Zones() {
         {others.map(({ id, name, clicks, rail, click, past }) => (
           <View key={id} role="listitem" className="flex-row items-baseline gap-2">
             <Txt size={18}>{name}</Txt>
-            <Txt size={20} weight={700}>
-              {clicks === 0 ? "the same" : turnWords(-clicks)}
-            </Txt>
-            <Txt tone={past > 0 ? "bracken" : "ink2"}>
-              {`${railWords(rail, click)}${past > 0 ? `, ${clicksWords(past)} past your limit` : ""}`}
-            </Txt>
+            <SumText
+              of={["zone", id, clicks]}
+              title={`Clicks at ${name}`}
+              words={`${clicks === 0 ? "the same" : turnWords(-clicks)}: ${railWords(rail, click)}`}
+              size={18}
+              weight={700}
+            />
+            {past > 0 && <Txt tone="bracken">{`${clicksWords(past)} past your limit`}</Txt>}
           </View>
         ))}
       </View>
       {between && (
-        <Txt tone="ink2">
-          {`Or leave it at ${railWords(between.rail, between.click)}: ${clicksWords(between.off)} off at either end. Or leave the ISO to the body.`}
-        </Txt>
+        <SumText
+          of={["between"]}
+          title="One setting for all"
+          words={`Or leave it at ${railWords(between.rail, between.click)}: ${clicksWords(between.off)} off at either end. Or leave the ISO to the body.`}
+          tone="ink2"
+        />
       )}
     </View>
   );
