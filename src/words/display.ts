@@ -1,4 +1,4 @@
-/** How this user reads lengths and times: one choice for the whole interface, set once above every screen. */
+/** How this user reads lengths and times: one choice for the whole interface, told when preferences are read or changed, never while something is drawn. */
 export interface Display {
   readonly units: "m" | "ft";
   readonly clock: "24" | "12";
@@ -6,7 +6,7 @@ export interface Display {
 
 let shown: Display = { units: "m", clock: "24" };
 
-/** Sets how lengths and times are written from here on; whoever sets it draws the screens anew. */
+/** Tells how lengths and times are written from here on; the screens are drawn anew by what holds the preferences. */
 export function setDisplay(display: Display): void {
   shown = display;
 }

@@ -1,4 +1,3 @@
-import { shutterNoSlower, shutterSeconds } from "../exposure";
 import {
   betweenFrames,
   burstRun,

@@ -1,7 +1,7 @@
 import { slice } from "./slice";
 
 test("a state of the page belongs to its outing: another outing has its own, and each is the same when asked again", () => {
-  const counts = slice<{ count: number; add: () => void }>((set) => ({
+  const counts = slice<{ count: number; add: () => void }>(() => (set) => ({
     count: 0,
     add: () => set(({ count }) => ({ count: count + 1 })),
   }));

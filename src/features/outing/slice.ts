@@ -11,10 +11,10 @@ export interface Slice<T> {
 }
 
 /** A slice of the open outing: nobody keys a store of the page by hand, and none shows one outing what belongs to another. */
-export function slice<T>(begin: StateCreator<T>): Slice<T> {
+export function slice<T>(begin: (outingId: string) => StateCreator<T>): Slice<T> {
   const stores = new Map<string, StoreApi<T>>();
   const of = (outingId: string): StoreApi<T> => {
-    const known = stores.get(outingId) ?? createStore<T>(begin);
+    const known = stores.get(outingId) ?? createStore<T>(begin(outingId));
     stores.set(outingId, known);
     return known;
   };

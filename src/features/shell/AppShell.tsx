@@ -3,8 +3,8 @@ import { useFonts } from "expo-font";
 import { Fragment, useEffect, useState, type ReactNode } from "react";
 import { ToastProvider } from "@/ui/layout/toast";
 import { ThemeProvider } from "@/ui/theme/theme";
-import { setDisplay } from "@/words";
 import { Late } from "../layout/Late";
+import { followDisplay } from "../store/display";
 import { resumePending, useKept } from "../store/kept";
 import { usePreferences } from "../store/preferences";
 import { createQueryClient } from "../store/query-client";
@@ -16,6 +16,7 @@ import { followWrites } from "../store/written";
 export function AppShell({ children }: { children: ReactNode }) {
   const [client] = useState(createQueryClient);
   useEffect(() => followWrites(client), [client]);
+  useEffect(() => followDisplay(client), [client]);
   useEffect(() => resumePending(client), [client]);
   useEffect(warnOnLeaving, []);
   const [ready, failed] = useFonts({
@@ -65,7 +66,6 @@ function Themed({ children }: { children: ReactNode }) {
   useEffect(() => {
     if (data?.ok) markTheme(data.value);
   }, [data]);
-  setDisplay({ units, clock });
   return (
     <ThemeProvider theme={theme}>
       <Fragment key={`${units} ${clock}`}>{children}</Fragment>

@@ -3,7 +3,6 @@ import { waysOfView, type Ways, type WayToTake } from "@/answers/expose/ways";
 import type { Assessment } from "@/core/judge";
 import type { OutingView } from "@/outing/outing-view";
 import { Row } from "@/ui/controls/Row";
-import { Txt } from "@/ui/controls/Txt";
 import {
   apertureWords,
   clicksAsStops,

@@ -11,10 +11,10 @@ import { NumberField } from "@/ui/controls/NumberField";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
-import { useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { useOpenOuting } from "../../../outing/use-outing";
 import { KEPT_DAYS } from "../../../store/kept-days";
 import { useDrawing } from "./use-drawing";
-import { useTracedOf } from "./use-traced";
+import { useTraced } from "./use-traced";
 
 /** Px of the plan that a picture takes until it is laid. */
 const WIDE = 320;
@@ -27,8 +27,7 @@ const SHOWS = [
 /** A photograph of a plan, a screenshot or a drawing under the ground, laid by one line whose length and bearing are known. */
 export function TracePicture() {
   const { store } = useOpenOuting();
-  const outingId = useOuting((v) => v.outing.id);
-  const traced = useTracedOf(outingId);
+  const traced = useTraced();
   const { picture, fault, take, lay, carry, remove, restore } = traced;
   const toast = useToast();
   const takeAway = (): void => {
@@ -41,7 +40,7 @@ export function TracePicture() {
   const open = (file: File): void => {
     const { middle } = useDrawing.getState();
     const { centre } = store.getState().view.outing.ground.venue;
-    void take(outingId, file, middle?.at ?? centre, WIDE / (middle?.pxPerMetre ?? 4));
+    void take(file, middle?.at ?? centre, WIDE / (middle?.pxPerMetre ?? 4));
   };
   const choose = (
     <FileButton
@@ -118,7 +117,7 @@ export function TracePicture() {
 function BringBack({
   hasRemoved,
   bringBack,
-}: Pick<ReturnType<typeof useTracedOf>, "hasRemoved" | "bringBack">) {
+}: Pick<ReturnType<typeof useTraced>, "hasRemoved" | "bringBack">) {
   if (!hasRemoved) return null;
   return (
     <View className="gap-1">

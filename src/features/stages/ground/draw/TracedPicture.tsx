@@ -1,13 +1,11 @@
 import { Image } from "react-native-svg";
 import { toScreen, type PlanView } from "@/ui/plan/view";
-import { useOuting } from "../../../outing/use-outing";
-import { useTracedOf } from "./use-traced";
+import { useTraced } from "./use-traced";
 
 /** The picture that is traced over, to scale under what is drawn. */
 export function TracedPicture({ view }: { view: PlanView }) {
-  const outingId = useOuting((v) => v.outing.id);
-  const { picture, href } = useTracedOf(outingId);
-  if (!picture || !href || picture.outingId !== outingId) return null;
+  const { picture, href } = useTraced();
+  if (!picture || !href) return null;
   const { lie, width, height, name } = picture;
   const { left, top } = toScreen(view, lie.at);
   const scale = lie.metresPerPx * view.pxPerMetre;

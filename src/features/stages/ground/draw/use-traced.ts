@@ -1,5 +1,5 @@
 import { useEffect } from "react";
-import { create } from "zustand";
+import { slice } from "../../../outing/slice";
 import { openBeside } from "../../../store/open-repository";
 import type { PictureLie, TracedPicture } from "@/data/beside";
 
@@ -7,16 +7,15 @@ interface Traced {
   readonly picture: TracedPicture | undefined;
   /** The picture as an address that an image can show. */
   readonly href: string | undefined;
-  /** The outing whose picture was looked for. */
-  readonly lookedFor: string | undefined;
+  readonly isLookedFor: boolean;
   /** What could not be done, in words. */
   readonly fault: string | undefined;
-  readonly load: (outingId: string) => Promise<void>;
-  readonly take: (outingId: string, file: File, at: PictureLie["at"], metresWide: number) => Promise<void>;
+  readonly load: () => Promise<void>;
+  readonly take: (file: File, at: PictureLie["at"], metresWide: number) => Promise<void>;
   readonly lay: (lie: Partial<PictureLie>) => void;
   readonly carry: (carried: boolean) => void;
   readonly remove: () => void;
-  /** A picture of this outing that was taken away, or gave way to another, can be brought back. */
+  /** One that was taken away, or gave way to another, can be brought back. */
   readonly hasRemoved: boolean;
   /** Brings it back; what stands there meanwhile can then be brought back in its turn. */
   readonly bringBack: () => Promise<void>;
@@ -37,8 +36,8 @@ const KEPT_TYPES: readonly string[] = ["image/png", "image/jpeg", "image/webp", 
 
 const store = async () => (await openBeside()).pictures;
 
-/** The picture that is traced over, for as long as the page lives, and kept in this browser. */
-const useTraced = create<Traced>((set, get) => {
+/** The picture that an outing's ground is traced over, for as long as the page lives, and kept in this browser. */
+const tracing = slice<Traced>((outingId) => (set, get) => {
   const shown = (picture: TracedPicture | undefined, fault?: string): void => {
     const { href, picture: before } = get();
     const same = picture?.file === before?.file;
@@ -56,20 +55,19 @@ const useTraced = create<Traced>((set, get) => {
   return {
     picture: undefined,
     href: undefined,
-    lookedFor: undefined,
+    isLookedFor: false,
     fault: undefined,
     hasRemoved: false,
-    load: async (outingId) => {
-      if (get().lookedFor === outingId) return;
-      set({ lookedFor: outingId, hasRemoved: false });
+    load: async () => {
+      if (get().isLookedFor) return;
+      set({ isLookedFor: true });
       const pictures = await store();
       const found = await pictures.of(outingId).catch(() => undefined);
       const removed = await pictures.removedOf(outingId).catch(() => undefined);
-      if (get().lookedFor !== outingId) return;
       shown(found);
       set({ hasRemoved: removed !== undefined });
     },
-    take: async (outingId, file, at, metresWide) => {
+    take: async (file, at, metresWide) => {
       const read = await smaller(file);
       if (!read) return set({ fault: FAULTS.unreadable });
       const { width, height } = read;
@@ -96,20 +94,18 @@ const useTraced = create<Traced>((set, get) => {
       shown(undefined);
       if (!picture) return;
       void store()
-        .then((pictures) => pictures.remove(picture.outingId, Date.now()))
+        .then((pictures) => pictures.remove(outingId, Date.now()))
         .then(() => set({ hasRemoved: true }));
     },
     bringBack: async () => {
-      const { lookedFor, picture: now } = get();
-      if (lookedFor === undefined) return;
-      const back = await (await store()).bringBack(lookedFor, Date.now()).catch(() => undefined);
-      if (!back || get().lookedFor !== lookedFor) return;
+      const { picture: now } = get();
+      const back = await (await store()).bringBack(outingId, Date.now()).catch(() => undefined);
+      if (!back) return;
       shown(back);
       set({ hasRemoved: now !== undefined });
     },
     restore: (picture) => {
-      const { picture: now, lookedFor } = get();
-      if (!now && lookedFor === picture.outingId) void keep(picture);
+      if (!get().picture) void keep(picture);
     },
   };
 });
@@ -130,10 +126,10 @@ async function smaller(file: File): Promise<{ blob: Blob; width: number; height:
   return { blob: await canvas.convertToBlob({ type: "image/jpeg", quality: 0.9 }), width, height };
 }
 
-/** The picture of an outing, looked for once. */
-export function useTracedOf(outingId: string): Traced {
-  const traced = useTraced();
+/** The picture of the open outing, looked for once. */
+export function useTraced(): Traced {
+  const traced = tracing.useSlice((s) => s);
   const { load } = traced;
-  useEffect(() => void load(outingId), [load, outingId]);
+  useEffect(() => void load(), [load]);
   return traced;
 }

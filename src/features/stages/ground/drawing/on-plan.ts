@@ -33,7 +33,7 @@ const LIGHT_HOLDS = 10 * 60_000;
 export const lightHolds = (map: LightMap, at: number): boolean => Math.abs(map.at - at) <= LIGHT_HOLDS;
 
 /** What is drawn on the plan of an outing when asked for. */
-export const onPlan = slice<OnPlan>((set) => ({
+export const onPlan = slice<OnPlan>(() => (set) => ({
   arrows: false,
   setArrows: (arrows) => set({ arrows }),
   trade: false,

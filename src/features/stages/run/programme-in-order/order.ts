@@ -44,7 +44,7 @@ interface Ordering {
 }
 
 /** The day's order, worked out in the worker: a newer question replaces the one before it. */
-export const ordering = slice<Ordering>((set, get) => {
+export const ordering = slice<Ordering>(() => (set, get) => {
   let run: Run<Coverage> | undefined;
   const order = async (view: OutingView): Promise<void> => {
     run?.stop();

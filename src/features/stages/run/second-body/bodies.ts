@@ -8,7 +8,7 @@ interface Bodies {
 }
 
 /** What the second body of an outing is kept ready for. */
-export const bodies = slice<Bodies>((set) => ({
+export const bodies = slice<Bodies>(() => (set) => ({
   second: undefined,
   setSecond: (second) => set({ second }),
 }));

@@ -13,7 +13,7 @@ import { useTags } from "./tag-store";
 /** Deleted tags, with what was spoken: each comes back with a press. Read when they are asked for. */
 export function DeletedTags() {
   const outing = useOuting((v) => v.outing);
-  const { removed, restore } = useTags();
+  const { removed, restore } = useTags((s) => s);
   const [found, setFound] = useState<readonly RemovedTag[]>();
   if (!found)
     return (

@@ -15,22 +15,21 @@ export function HeatWatch() {
   const outing = useOuting((v) => v.outing);
   const here = useEventNow();
   const tagging = useTagging();
-  const { running, start, stop } = useHeatWatch();
-  const own = running?.outingId === outing.id ? running : undefined;
-  const event = own ? timedProgramme(outing).find((e) => e.id === own.eventId) : here;
+  const { running, start, stop } = useHeatWatch((s) => s);
+  const event = running ? timedProgramme(outing).find((e) => e.id === running.eventId) : here;
   if (!event) return null;
   const names = namesIn(event, outing.people ?? []);
   const end = async (): Promise<void> => {
     stop();
-    await tagging({ kind: "heat", names, eventId: event.id, from: own!.from });
+    await tagging({ kind: "heat", names, eventId: event.id, from: running!.from });
   };
   return (
     <View role="group" aria-label="Stop-watch of the heat" className="min-w-[140px] flex-1 gap-1">
-      {own ? (
+      {running ? (
         <>
           <Button label="Heat ends" kind="filled" className="h-16" onPress={() => void end()} />
           <View className="flex-row items-center justify-between">
-            <Seconds from={own.from} />
+            <Seconds from={running.from} />
             <Button label="Drop" kind="plain" onPress={stop} />
           </View>
         </>
@@ -39,7 +38,7 @@ export function HeatWatch() {
           label="Heat starts"
           says={`Heat starts: ${event.name}`}
           className="h-16"
-          onPress={() => start({ outingId: outing.id, eventId: event.id, from: Date.now() })}
+          onPress={() => start({ eventId: event.id, from: Date.now() })}
         />
       )}
       <Txt size={14} tone="ink2">

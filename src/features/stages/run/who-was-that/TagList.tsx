@@ -44,7 +44,7 @@ export function TagList() {
           The tags of this outing could not be read just now. They are not gone; what you tag is kept beside
           them.
         </Txt>
-        <Button label="Read them again" onPress={() => void load(outing.id)} />
+        <Button label="Read them again" onPress={() => void load()} />
       </View>
     );
   if (tags.length === 0)
@@ -93,7 +93,7 @@ export function TagList() {
 
 function Line({ tag }: { tag: Tag }) {
   const outing = useOuting((v) => v.outing);
-  const { remove, restore, soundOf } = useTags();
+  const { remove, restore, soundOf } = useTags((s) => s);
   const toast = useToast();
   const [naming, setNaming] = useState(false);
   const event = outing.programme?.find((e) => e.id === tag.eventId)?.name;

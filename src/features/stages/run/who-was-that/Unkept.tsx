@@ -7,13 +7,13 @@ import { Txt } from "@/ui/controls/Txt";
 import { unkeptSentence } from "@/words/tags";
 import { downloadBlob, downloadText } from "../../../store/file-transfer";
 import { useOuting } from "../../../outing/use-outing";
-import { useTags } from "./tag-store";
+import { useUnkept } from "./unkept-store";
 
 /** What found no room: told until it is kept or carried away. */
 export function Unkept() {
   const outing = useOuting((v) => v.outing);
-  const unkept = useTags(useShallow((s) => s.unkept.filter((u) => u.outingId === outing.id)));
-  const retry = useTags((s) => s.retry);
+  const unkept = useUnkept(useShallow((s) => s.unkept.filter((u) => u.outingId === outing.id)));
+  const retry = useUnkept((s) => s.retry);
   if (unkept.length === 0) return null;
   const alone = unkept.filter((u) => !u.soundOnly).map((u) => u.tag);
   const sounds = unkept.filter((u) => u.sound);

@@ -1,8 +1,8 @@
-import { create } from "zustand";
+import type { StateCreator } from "zustand";
 import { createJSONStorage, persist } from "zustand/middleware";
+import { slice } from "../../../outing/slice";
 
 interface Running {
-  readonly outingId: string;
   readonly eventId: string;
   /** Epoch milliseconds of the start. */
   readonly from: number;
@@ -14,11 +14,14 @@ interface Watch {
   readonly stop: () => void;
 }
 
-/** The stop-watch of a heat: it runs on through a reload of the page. */
-export const useHeatWatch = create<Watch>()(
-  persist((set) => ({ start: (running) => set({ running }), stop: () => set({ running: undefined }) }), {
-    name: "bp/heat-watch",
-    storage: createJSONStorage(() => sessionStorage),
-    partialize: ({ running }) => ({ running }),
-  }),
+/** The stop-watch of a heat of an outing: it runs on through a reload of the page. */
+const heatWatch = slice<Watch>(
+  (outingId) =>
+    persist((set) => ({ start: (running) => set({ running }), stop: () => set({ running: undefined }) }), {
+      name: `bp/heat-watch/${outingId}`,
+      storage: createJSONStorage(() => sessionStorage),
+      partialize: ({ running }) => ({ running }),
+    }) as StateCreator<Watch>,
 );
+
+export const useHeatWatch = heatWatch.useSlice;

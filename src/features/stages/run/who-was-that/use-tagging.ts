@@ -19,7 +19,7 @@ export function useTagging(): (
   sound?: Blob,
 ) => Promise<void> {
   const { store } = useOpenOuting();
-  const { add, remove } = useTags();
+  const { add, remove } = useTags((s) => s);
   const toast = useToast();
   return async (said, sound) => {
     const { outing, at, shot } = store.getState().view;
