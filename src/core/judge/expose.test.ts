@@ -2,7 +2,7 @@ import { demoKit, demoOutings } from "../../../demo";
 import { assessed } from "../../../test/assessed";
 import { STARTING_SETTINGS } from "../catalogue";
 import { evOfClicks } from "../exposure";
-import { modulationFromFrames, flickerStops } from "../motion";
+import { flickerSwing, modulationFromFrames, swingInStops } from "../motion";
 import { sceneAt, type LightPlan } from "../scene";
 import {
   aperturePriority,
@@ -130,8 +130,8 @@ test("lamps: whole periods show nothing, half a period 64 of 100; two frames giv
   expect(flickerFound(input, answer, { mainsHz: 50, modulation: 0 }).apart).toBe(0);
   for (const modulation of [0.1, 0.4, 0.9]) {
     const exposure = 1 / 1000;
-    const { darkest, brightest } = flickerStops({ mainsHz: 60, modulation, exposure });
-    const back = modulationFromFrames({ mainsHz: 60, exposure, stopsApart: brightest - darkest });
+    const stopsApart = swingInStops(flickerSwing({ mainsHz: 60, modulation, exposure }));
+    const back = modulationFromFrames({ mainsHz: 60, exposure, stopsApart });
     expect(back).toBeCloseTo(modulation, 6);
   }
   expect(modulationFromFrames({ mainsHz: 50, exposure: 1 / 100, stopsApart: 1 })).toBeUndefined();

@@ -20,20 +20,10 @@ export function flickerSwing({ mainsHz, modulation, exposure }: FlickerInput): n
   return x === 0 ? modulation : modulation * Math.abs(Math.sin(x) / x);
 }
 
-/** The same in stops: the darkest and the brightest frame against the mean. */
-export function flickerStops(input: FlickerInput): { readonly darkest: number; readonly brightest: number } {
-  return ofSwing(flickerSwing(input));
-}
-
-function ofSwing(share: number): { readonly darkest: number; readonly brightest: number } {
-  const swing = Math.min(0.999, share);
-  return { darkest: Math.log2(1 - swing), brightest: Math.log2(1 + swing) };
-}
-
 /** Stops between the brightest and the darkest frame of a swing 0 … 1; what would go out altogether counts as 0.999. */
 export function swingInStops(swing: number): number {
-  const { darkest, brightest } = ofSwing(swing);
-  return brightest - darkest;
+  const share = Math.min(0.999, swing);
+  return Math.log2(1 + share) - Math.log2(1 - share);
 }
 
 /** Under this share of a lamp's period a rolling read is one moment (assumed). */

@@ -11,7 +11,7 @@ import {
   topOfJump,
 } from "./burst";
 import { chanceFromLog, speedSpread, steadyChance } from "./chance";
-import { flickerBands, flickerStops, flickerSwing, modulationFromFrames, swingInStops } from "./flicker";
+import { flickerBands, flickerSwing, modulationFromFrames, swingInStops } from "./flicker";
 import { imageSpeedUm, umPerMetreAt } from "./image-motion";
 import { panDepthBlurUm, panRate, panRateChange, streakLength } from "./pan";
 import { rollingShutterLeanMm } from "./rolling-shutter";
@@ -157,18 +157,6 @@ export const MOTION_FORMULAS = {
     { mainsHz: ["Hz", 50, 60], modulation: ["", 0.02, 1], exposure: EXPOSURE },
     "2 * mainsHz * exposure >= 0.98 and abs(2 * mainsHz * exposure - round(2 * mainsHz * exposure)) <= 0.02 * round(2 * mainsHz * exposure) ? 0 : modulation * abs(sin(pi * 2 * mainsHz * exposure) / (pi * 2 * mainsHz * exposure))",
     flickerSwing,
-    VARIANCES,
-  ),
-  "flickerStops.brightest": formula(
-    "stops",
-    {
-      mainsHz: ["Hz", 50, 60],
-      modulation: ["", 0.02, 1],
-      exposure: EXPOSURE,
-      flickerSwing: ["", 0, Infinity],
-    },
-    "log2(1 + min(0.999, flickerSwing))",
-    ({ mainsHz, modulation, exposure }) => flickerStops({ mainsHz, modulation, exposure }).brightest,
     VARIANCES,
   ),
   swingInStops: formula(

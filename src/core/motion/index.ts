@@ -74,7 +74,6 @@ export {
 } from "./burst";
 export {
   flickerBands,
-  flickerStops,
   flickerSwing,
   swingInStops,
   modulationFromFrames,

@@ -8,7 +8,7 @@ const underLamps = ({ found }: OutingView): boolean => (found?.light.lux.lamps ?
 
 export const flickerPanel: Panel = {
   id: "flicker",
-  worked: ["flickerSwing", "flickerStops.brightest", "modulationFromFrames"],
+  worked: ["flickerSwing", "swingInStops", "modulationFromFrames"],
   title: "Lamps that flicker",
   phone: "folded",
   wide: "folded",
