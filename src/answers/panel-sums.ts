@@ -14,6 +14,7 @@ import { reachSums, type ReachLine } from "./frame/reach-sums";
 import { roomSum } from "./frame/room-sums";
 import { behindSum } from "./ground/in-the-way-sums";
 import { carriedSum, walkSum } from "./ground/walk-sums";
+import { readingSum } from "./review/reading-sums";
 import type { Figure } from "./explain/figure";
 import { keeperSum } from "./explain/keeper-sums";
 
@@ -52,6 +53,7 @@ const PANEL_SUMS = {
   tone: toneSum,
   priority: prioritySum,
   // Review.
+  reading: (_view, of: Parameters<typeof readingSum>[0]) => readingSum(of),
   keeper: (_view, ...of: Parameters<typeof keeperSum>) => keeperSum(...of),
 } as const satisfies Readonly<Record<string, (view: OutingView, ...of: never[]) => Figure | undefined>>;
 

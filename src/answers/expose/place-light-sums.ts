@@ -1,3 +1,4 @@
+import { stopsOfAdvice } from "@/core/exposure";
 import type { OutingView } from "@/outing/outing-view";
 import { figure, type Figure } from "../explain/figure";
 import { picturedOf, type Pictured } from "../explain/pictured";
@@ -14,7 +15,7 @@ export function modeSum(view: OutingView): Figure | undefined {
   const asked = modeAsked(view);
   const advice = placeLight(view)?.advice;
   if (!asked || !advice) return undefined;
-  const stops = "stops" in advice ? advice.stops : "clicks" in advice ? advice.clicks / 3 : undefined;
+  const stops = stopsOfAdvice(advice);
   if (stops === undefined) return undefined;
   return figure(stops, "modeFor.stops", { asked: { kind: "whole", value: asked } });
 }

@@ -2,7 +2,9 @@ import { addSeries } from "@/outing/edits";
 import { keepReading, readingFrom } from "@/outing/edits/reading";
 import { anOuting } from "../../../test/outings";
 import { counted } from "./keepers";
+import { workedAgain } from "../explain/figure";
 import { readingsTold } from "./light-here";
+import { readingSum } from "./reading-sums";
 
 const hockey = anOuting("hockey-semi-final");
 
@@ -37,7 +39,9 @@ test("keepers by shutter are what was counted, and the slowest that keeps half i
 test("a reading is told by the stops that it is off the model", () => {
   const { found, outing } = hockey.view;
   const { view } = hockey.changed(keepReading(readingFrom(found!, outing, 3)));
-  const { offset } = readingsTold(view)[0]!;
+  const told = readingsTold(view)[0]!;
+  const { offset } = told;
+  expect(workedAgain(readingSum(told))).toBe(offset);
   // Settings are whole clicks: a reading is told within a sixth of a stop.
   expect(Math.abs(offset - 1)).toBeLessThanOrEqual(1 / 6 + 1e-9);
 });

@@ -62,6 +62,7 @@ export {
   meterCompensation,
   neutralDensityStops,
   sceneContrast,
+  stopsOfAdvice,
   toneAdvice,
   type AutoIso,
   type AutoIsoInput,

@@ -129,6 +129,10 @@ export type ModeAdvice =
       readonly stops: number;
     };
 
+/** Stops of the fall, the swing or the step that the advice is given for; nothing where the light is steady, or at its end. */
+export const stopsOfAdvice = (advice: ModeAdvice): number | undefined =>
+  "stops" in advice ? advice.stops : "clicks" in advice ? advice.clicks / 3 : undefined;
+
 export interface ModeInput {
   /** EV of each zone that play may reach, at the same moment. */
   readonly zoneEvs: readonly number[];

@@ -1,4 +1,4 @@
-import { onHalfStops } from "../exposure";
+import { onHalfStops, stopsOfAdvice } from "../exposure";
 import { wayOnFoot, type Ground, type Point } from "../ground";
 import {
   aperturePriority,
@@ -50,12 +50,6 @@ const tones = (found: Assessment, input: Toned) => tonesFound(input, found)?.cho
 interface Stepped extends Asked {
   /** Metres from one to the next. */
   readonly spacing: number;
-}
-
-/** Stops of the swing, of the fall or of the step that the way of exposing is chosen for. */
-function stopsOfMode({ asked }: { readonly asked: ModeFoundInput }): number {
-  const advice = modeFor(asked);
-  return "stops" in advice ? advice.stops : "clicks" in advice ? advice.clicks / 3 : 0;
 }
 
 interface Walked {
@@ -127,7 +121,11 @@ export const PANEL_METHODS = {
     /** Clicks. */
     readonly iso: number;
   }>("stops", (settings) => onHalfStops(settings).brighter, "exif-2-32"),
-  "modeFor.stops": method<{ readonly asked: ModeFoundInput }>("stops", stopsOfMode, "common-practice"),
+  "modeFor.stops": method<{ readonly asked: ModeFoundInput }>(
+    "stops",
+    ({ asked }) => stopsOfAdvice(modeFor(asked)) ?? 0,
+    "common-practice",
+  ),
   "meshFound.away": method<Asked>(
     "m",
     ofFound((found, input) => meshFound(input, found)?.away),

@@ -1,11 +1,19 @@
 import { formula } from "../units/formula";
 import { pictureSays } from "./picture-reading";
+import { readingOffset } from "./reading";
 import { evFromLux, luxFromEv, totalLux } from "./subject-light";
 import { shadowLength } from "./shade";
 
 // What the functions of this folder work out, in the names of their inputs.
 
 export const LIGHT_FORMULAS = {
+  readingOffset: formula(
+    "stops",
+    { settingsEv: ["EV", -4, 20], offClicks: ["clicks", -24, 24, "whole"], modelEv: ["EV", -4, 20] },
+    "settingsEv + offClicks / 3 - modelEv",
+    readingOffset,
+    "exif-2-32",
+  ),
   evFromLux: formula(
     "EV",
     { lux: ["lx", 0.0005, 130_000] },

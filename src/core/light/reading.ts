@@ -20,8 +20,11 @@ export interface Reading {
 }
 
 /** Offset in stops of the light found against the model; positive when it was brighter than thought. */
-export const readingOffset = (reading: Reading): number =>
-  reading.settingsEv + reading.offClicks / 3 - reading.modelEv;
+export const readingOffset = ({
+  settingsEv,
+  offClicks,
+  modelEv,
+}: Pick<Reading, "settingsEv" | "offClicks" | "modelEv">): number => settingsEv + offClicks / 3 - modelEv;
 
 /** A reading by day loses half its weight in this many milliseconds (assumed, adjustable). */
 const DAY_HALF_LIFE = 30 * 60_000;

@@ -15,8 +15,8 @@ interface Props {
 export function Stepper({ label, value, words, min, max, onChange }: Props) {
   const go = (by: number) => (): void => onChange(Math.min(max, Math.max(min, value + by)));
   return (
-    <View className="flex-row items-center justify-between">
-      <View>
+    <View className="flex-row items-center justify-between gap-3">
+      <View className="min-w-0 flex-1">
         <Txt size={14} tone="ink2">
           {label}
         </Txt>

@@ -1,5 +1,5 @@
 import { View } from "react-native";
-import { backgroundWords, metresWords, percentWords, softnessSentence } from "@/words";
+import { backgroundWords, percentWords, softnessSentence } from "@/words";
 import { useFound, useOuting } from "../../../outing/use-outing";
 import { SumText } from "../../reasons/SumText";
 import { DepthRuler } from "./DepthRuler";
@@ -11,18 +11,12 @@ export function Depth() {
   const ordered = useOuting((v) => v.shot.deliveredLongEdgePx);
   const found = useFound((f) => f);
   if (!view) return null;
-  const { background, frame, depth } = found.sighting;
-  const near = metresWords(depth.near);
-  const far = depth.far === "unbounded" ? undefined : metresWords(depth.far);
+  const { background, frame } = found.sighting;
   const cropped = `${percentWords(frame.kept)} of each side is left after the crop: ${frame.keptLongEdgePx} px for ${ordered} ordered.`;
   const soft = softnessSentence(background, backgroundWords(background));
   return (
     <View className="gap-2">
       <DepthRuler view={view} found={found} />
-      <View className="flex-row flex-wrap gap-4">
-        <SumText of="near" title="Where it begins to be sharp" words={`sharp from ${near}`} weight={600} />
-        {far && <SumText of="far" title="Where it ends to be sharp" words={`to ${far}`} weight={600} />}
-      </View>
       <DepthWished />
       <SumText
         of={background.smoothness === "plain" ? "beyond" : "softness"}

@@ -1,12 +1,13 @@
 import { View } from "react-native";
 import { readingsTold } from "@/answers/review/light-here";
-import { Row } from "@/ui/controls/Row";
+import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { countWords, evWords, signedStops } from "@/words";
 import { dropReading } from "@/outing/edits/reading";
 import type { OutingView } from "@/outing/outing-view";
 import { useToldChange } from "../../../outing/use-told-change";
 import { useOuting } from "../../../outing/use-outing";
+import { SumFact } from "../../reasons/SumFact";
 import { wallOf } from "../../shot/titles";
 
 export const readingsAnswer = ({ outing }: OutingView): string => {
@@ -24,20 +25,26 @@ export function Readings() {
       {told.length === 0 && (
         <Txt tone="ink2">No reading yet. A test shot on Run, too dark or too bright, makes one.</Txt>
       )}
-      {told.map(({ reading, offset }) => {
+      {told.map((one) => {
+        const { reading, offset } = one;
         const zone = outing.ground.zones.find((z) => z.id === reading.zoneId)?.name ?? "";
         const words = `${signedStops(offset)} stops`;
+        const name = `${wallOf({ outing }, reading.at)}, ${zone}`;
         return (
-          <Row
-            key={reading.id}
-            title={`${wallOf({ outing }, reading.at)}, ${zone}`}
-            detail={`${evWords(reading.modelEv)} expected, ${reading.dayShare >= 0.5 ? "mostly daylight" : "mostly lamps"}`}
-            value={`${words} ✕`}
-            says={`Reading at ${wallOf({ outing }, reading.at)}, ${zone}, ${words}. Delete this reading`}
-            onPress={() => {
-              void toldChange(dropReading(reading.id), "Reading deleted");
-            }}
-          />
+          <View key={reading.id} className="flex-row items-center gap-2 border-b border-line">
+            <View className="min-w-0 flex-1 py-1">
+              <SumFact of={["reading", one]} name={name} value={words} />
+              <Txt size={14} tone="ink2">
+                {`${evWords(reading.modelEv)} expected, ${reading.dayShare >= 0.5 ? "mostly daylight" : "mostly lamps"}`}
+              </Txt>
+            </View>
+            <Button
+              label="✕"
+              says={`Delete the reading at ${name}, ${words}`}
+              kind="plain"
+              onPress={() => void toldChange(dropReading(reading.id), "Reading deleted")}
+            />
+          </View>
         );
       })}
     </View>
