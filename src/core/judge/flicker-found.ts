@@ -38,14 +38,15 @@ export const swingingShare = ({
   readonly total: number;
 }): number => (modulation * lamps) / total;
 
+/** The lamps as all light on the subject swings with them. */
+const asLit = ({ mainsHz, modulation }: Alternating, { lux }: Assessment["light"]): Alternating => ({
+  mainsHz,
+  modulation: swingingShare({ modulation, ...lux }),
+});
+
 /** Stops between the brightest and the darkest frame of an exposure in seconds, where lamps light the subject beside the day. */
-export function framesApart(
-  { mainsHz, modulation }: Alternating,
-  { lux }: Assessment["light"],
-  exposure: number,
-): number {
-  return swingInStops(flickerSwing({ mainsHz, modulation: swingingShare({ modulation, ...lux }), exposure }));
-}
+export const framesApart = (lamps: Alternating, light: Assessment["light"], exposure: number): number =>
+  swingInStops(flickerSwing({ ...asLit(lamps, light), exposure }));
 
 /** Flicker at the settings found, and the shutters that are safe from it. */
 export function flickerFound(
@@ -58,13 +59,9 @@ export function flickerFound(
   const clicks = Array.from({ length: last - LOOKED_AT.from + 1 }, (_, i) => last - i);
   const exposure = shutterSeconds(settings.shutter);
   const { readout } = rig.body;
-  const modulation = swingingShare({ modulation: lamps.modulation, ...light.lux });
   return {
     apart: apartAt(exposure),
-    bands:
-      readout === undefined
-        ? undefined
-        : flickerBands({ mainsHz: lamps.mainsHz, modulation, exposure, readout }),
+    bands: readout === undefined ? undefined : flickerBands({ ...asLit(lamps, light), exposure, readout }),
     calm: clicks.filter((click) => apartAt(shutterSeconds(click)) <= UNSEEN),
   };
 }
