@@ -113,8 +113,8 @@ const NOT_WORKED_OUT: readonly RegExp[] = [
   /Press and hold|^\d+\.\d m$/,
   // Nine of ten (assumed).
   /% are (right|left)-handed/,
-  // Counted and read, or said of the rows that open beside it.
-  /^\d+ of \d+ counted$|expected, mostly|Wilson 1927|is shown to keep at least half/,
+  // Counted and read, or said of every bar.
+  /^\d+ of \d+ counted$|expected, mostly|Wilson 1927/,
 ];
 
 /** What of a stage's text says a number and is neither pressed, drawn on a scale, nor typed into a field. */

@@ -11,6 +11,7 @@ import { removeSeries } from "@/outing/edits";
 import { useToldChange } from "../../../outing/use-told-change";
 import { useOuting } from "../../../outing/use-outing";
 import { AskSum } from "../../reasons/AskSum";
+import { SumText } from "../../reasons/SumText";
 import { countedAnswer } from "./answers";
 
 /** Keepers by shutter over every shot of the outing, and the series that were counted. */
@@ -19,7 +20,8 @@ export function Counted() {
   const answer = useOuting(countedAnswer);
   const shots = useOuting((v) => v.outing.shots);
   const told = useToldChange();
-  const { rows } = useOuting(counted);
+  const { rows, slowest } = useOuting(counted);
+  const shown = slowest.ok ? rows.find((row) => row.click === slowest.value) : undefined;
   if (rows.length === 0)
     return (
       <Message
@@ -45,7 +47,7 @@ export function Counted() {
           <Shares key={row.click} row={row} />
         ))}
       </View>
-      <Txt>{answer}</Txt>
+      <SumText of={shown && ["keeper", shown, "low"]} title="The least that is sure" words={answer} />
       <Txt size={14} tone="ink2">
         The bar is where the true share lies, 95 % sure (Wilson 1927): few frames, long bar.
       </Txt>
