@@ -1,4 +1,4 @@
-import { asSubject, BODIES, LENSES, STAGINGS, SUBJECTS } from "@/core/catalogue";
+import { asSubject, BODIES, LENSES, stagingOf, SUBJECTS } from "@/core/catalogue";
 import { DEFAULT_PREFERENCES, EMPTY_LIBRARY, type Outing, type StoredKit } from "@/data";
 import { createAssessments } from "@/outing/assessments";
 import { newOuting } from "@/outing/begin/new-outing";
@@ -62,7 +62,7 @@ interface Where {
 export function fromNothing(subjectId: string, where: Where = {}, kit: StoredKit = demoKit): Outing {
   const row = SUBJECTS.find((s) => s.id === subjectId)!;
   const subject = asSubject(row);
-  const staging = STAGINGS.get(subjectId);
+  const staging = stagingOf(subjectId);
   return newOuting(
     {
       name: `An afternoon of ${subject.name}`,

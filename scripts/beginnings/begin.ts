@@ -1,4 +1,4 @@
-import { STAGINGS, SUBJECTS } from "../../src/core/catalogue";
+import { stagingOf, SUBJECTS } from "../../src/core/catalogue";
 import { toVenue, type Ground, type Point, type Spot } from "../../src/core/ground";
 import { searchPositions, type SearchResult } from "../../src/core/judge";
 import { searchOf } from "../../src/answers/ground/other-positions";
@@ -100,7 +100,7 @@ export function begin(begun: Begun, kit: StoredKit = BAGS[begun.bag]!.kit): Row 
 
 /** Every pair of a subject and a venue that the library offers. */
 const PAIRS: readonly Pick<Begun, "subjectId" | "venueId">[] = SUBJECTS.flatMap(({ id }) =>
-  (STAGINGS.get(id)?.venues ?? []).map((venueId) => ({ subjectId: id, venueId })),
+  (stagingOf(id)?.venues ?? []).map((venueId) => ({ subjectId: id, venueId })),
 );
 
 /**
@@ -149,7 +149,7 @@ export const ALL: readonly Begun[] = PAIRS.flatMap((pair) =>
 /** What every check begins: each subject on its own venue at noon, with the demo's bag. */
 export const OWN: readonly Begun[] = SUBJECTS.map(({ id }) => ({
   subjectId: id,
-  venueId: STAGINGS.get(id)!.venues[0]!,
+  venueId: stagingOf(id)!.venues[0]!,
   bag: 0,
   time: "noon",
   latitude: 52,

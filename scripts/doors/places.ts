@@ -1,4 +1,4 @@
-import { STAGINGS, SUBJECTS, TRADE_PLACES, asSubject, type TradePlace } from "@/core/catalogue";
+import { stagingOf, SUBJECTS, TRADE_PLACES, asSubject, type TradePlace } from "@/core/catalogue";
 import { LEAVE_KINDS, planDistance, type Point } from "@/core/ground";
 import {
   assess,
@@ -51,7 +51,7 @@ const MOST_PLACES = 200;
 
 function outingFor(subjectId: string, side: TradePlace["side"]): Outing {
   const row = SUBJECTS.find((s) => s.id === subjectId)!;
-  const staging = STAGINGS.get(subjectId)!;
+  const staging = stagingOf(subjectId)!;
   const subject = asSubject(row);
   const begun = newOuting(
     {

@@ -1,4 +1,4 @@
-import { grownOf, STAGINGS, TRADE_PLACES, type TradePlace } from "@/core/catalogue";
+import { grownOf, stagingOf, TRADE_PLACES, type TradePlace } from "@/core/catalogue";
 import {
   alongBearing,
   fromVenue,
@@ -35,7 +35,7 @@ function inVenue(
     x: (at.x * own.value.width) / usual.value.width,
     y: (at.y * own.value.length) / usual.value.length,
   };
-  const met = STAGINGS.get(subjectId);
+  const met = stagingOf(subjectId);
   const otherEnd = met !== undefined && met.y * toVenue(venue, spot.at).y < 0;
   return fromVenue(venue, otherEnd ? { x: -scaled.x, y: -scaled.y } : scaled);
 }

@@ -10,6 +10,16 @@ const CAUTIONS = {
     "Dangerous animals",
     "Never between it and its young or food. Go with somebody who knows them; guides decide.",
   ],
+  venom: ["What bites", "Two metres from a snake, no hand under stones. Bitten: be still and call for help."],
+  "off-the-track": [
+    "Stay in the vehicle",
+    "Nobody gets out, nothing is held out. The reserve’s rules and the guide decide.",
+  ],
+  aircraft: [
+    "Aircraft",
+    "Never under the line of the display; the field’s officials decide where spectators stand.",
+  ],
+  dogs: ["Dogs", "The handler sets the distance; no food, never in the line of a running dog."],
   course: ["Course", "Behind tape and barriers, never on the outside of a bend. Marshals decide."],
   tide: ["Tide and swell", "Know the hour of high water and your way back; coastguard and locals know best."],
   silence: ["Silence", "No shutter’s noise before the stroke, the start or the salute; officials decide."],

@@ -23,6 +23,12 @@ const AREAS: Readonly<Record<AreaKind, string>> = {
   pit: "landing pit",
   "landing-sector": "landing sector",
   range: "range",
+  course: "course",
+  escape: "run-off of the bend",
+  edge: "cliff’s edge",
+  enclosure: "enclosure",
+  "off-track": "ground off the track",
+  way: "way",
 };
 export function areaWords(area: StandingArea): string {
   if (area === "no-go") return "a closed area";
@@ -40,6 +46,7 @@ const OFFICIALS: Readonly<Record<Official, string>> = {
   "range-officer": "the range officer",
   commissaires: "the commissaires",
   marshals: "the marshals",
+  wardens: "the wardens",
 };
 export const officialWords = (official: Official): string => OFFICIALS[official];
 

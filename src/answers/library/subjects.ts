@@ -1,4 +1,4 @@
-import { STAGINGS, SUBJECTS } from "@/core/catalogue";
+import { soughtUnder, stagingOf as staged, SUBJECTS, type Staging } from "@/core/catalogue";
 import { FIGURES, type Silhouette } from "@/core/motion";
 import { librarySubject } from "@/outing/begin/library-subject";
 import type { Library, StoredSubject } from "@/data";
@@ -9,8 +9,11 @@ export const shippedSubjects = (): typeof SUBJECTS => SUBJECTS;
 /** Every figure that a subject can be drawn as. */
 export const figures = (): readonly Silhouette[] => FIGURES;
 
-/** How a subject of the library is met: its venues, and words by which it is found too; nothing for one's own. */
-export const stagingOf = (subjectId: string) => STAGINGS.get(subjectId);
+/** How a subject of the library is met; nothing for one's own. */
+export const stagingOf = (subjectId: string): Staging | undefined => staged(subjectId);
+
+/** Words by which a subject of the library is found too; empty for one's own. */
+export const wordsOf = (subjectId: string): string => soughtUnder(subjectId);
 
 /** The group of a subject of the library; empty for one's own. */
 export const groupOf = (subjectId: string): string => SUBJECTS.find((s) => s.id === subjectId)?.group ?? "";

@@ -1,4 +1,4 @@
-import { STAGINGS, usualSubject, venueWords } from "@/core/catalogue";
+import { stagingOf, usualSubject, venueWords } from "@/core/catalogue";
 import { OPEN_GROUND, VENUE_SOURCES, venueHall, VENUES } from "@/core/ground";
 
 /** The venues that ship, row by row with their sources, each with the words by which it is found too. */
@@ -19,13 +19,13 @@ export const groundsToBegin = () =>
 
 /** The subject that a ground is met with: the one in hand where it fits, else the usual one there. */
 export const subjectOn = (venueId: string, subjectId: string): string =>
-  venueId === OPEN_GROUND.id || STAGINGS.get(subjectId)?.venues.includes(venueId)
+  venueId === OPEN_GROUND.id || stagingOf(subjectId)?.venues.includes(venueId)
     ? subjectId
     : (usualSubject(venueId) ?? subjectId);
 
 /** The ground that a subject is met on: the one in hand where it fits, else its first. */
 export const venueFor = (subjectId: string, venueId: string): string => {
-  const venues = STAGINGS.get(subjectId)?.venues;
+  const venues = stagingOf(subjectId)?.venues;
   return venues && !venues.includes(venueId) ? venues[0]! : venueId;
 };
 

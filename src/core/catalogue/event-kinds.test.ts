@@ -1,4 +1,4 @@
-import { EVENT_KINDS, eventKindOf, STAGINGS, usualMinutes } from ".";
+import { EVENT_KINDS, eventKindOf, stagingOf, usualMinutes } from ".";
 
 const kindOf = (name: string): string | undefined => eventKindOf(name)?.id;
 
@@ -64,7 +64,7 @@ test("usual lengths are those of common practice, by kind, distance and round", 
 test("ids are unique, subjects are of the library and are met somewhere, moments lie within their event", () => {
   expect(new Set(EVENT_KINDS.map((k) => k.id)).size).toBe(EVENT_KINDS.length);
   for (const { id, subjects, minutes, spread, moments } of EVENT_KINDS) {
-    expect([id, subjects.filter((s) => !STAGINGS.has(s))]).toEqual([id, []]);
+    expect([id, subjects.filter((s) => !stagingOf(s))]).toEqual([id, []]);
     expect(minutes).toBeGreaterThan(0);
     expect(spread).toBeLessThan(minutes);
     for (const { from, until } of moments) {

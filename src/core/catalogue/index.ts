@@ -1,5 +1,6 @@
 export { CAUTION_ROWS, type CautionRow } from "./cautions";
 export { dangersOf } from "./dangers";
+export { likenedTo } from "./likened";
 export { DAY_CONDITIONS, type DayCondition } from "./day-conditions";
 export { BODIES, CONVERTERS, FORMATS, LENSES, SUPPORTS, type FormatRow, type Known } from "./kit";
 export { LIGHTING_CLASSES, LIGHT_LEVELS, type LightingClass, type LightLevel } from "./light-levels";
@@ -16,7 +17,8 @@ export {
   type CatalogueSubject,
   type SubjectGroup,
 } from "./subjects";
-export { STAGINGS, usualSubject, venueWords, type Scenery, type Staging } from "./stagings";
+export { soughtUnder, venueWords } from "./sought-under";
+export { STAGED, stagingOf, usualSubject, type Scenery, type Staging } from "./stagings";
 export {
   EVENT_KINDS,
   eventKindOf,

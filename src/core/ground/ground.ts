@@ -2,7 +2,7 @@ import type { BlockKind, RodKind, TreeKind } from "./obstacle-kinds";
 import type { Surface } from "./surface";
 import type { Swatch } from "./swatches";
 import type { Point, Vector } from "./vector";
-import type { LeaveKind } from "./venues/mark";
+import type { LeaveKind } from "./venues/kinds";
 
 /** The plan's origin on the earth: degrees, north and east positive; height in metres above the sea. */
 export interface Anchor {

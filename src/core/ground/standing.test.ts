@@ -1,4 +1,5 @@
 import { fromVenue, standingAt, venueAreasOf, VENUES, type Ground, type LeaveKind, type Point } from ".";
+import { WAY } from "./venues";
 
 const groundOf = (template: string, more: Partial<Ground> = {}): Ground => ({
   anchor: { latitude: 50, longitude: 8, elevation: 100 },
@@ -62,7 +63,9 @@ const middle = (points: readonly Point[]): Point => ({
 test("every venue closes its middle of play by itself, lies open well outside, and names who decides", () => {
   for (const { id, official, width, length, runOff } of VENUES) {
     const ground = groundOf(id);
-    const areas = venueAreasOf(ground.venue);
+    const areas = venueAreasOf(ground.venue).filter(({ kind }) => kind !== WAY);
+    // A garden or a wood closes nothing by itself.
+    if (official === "wardens" && areas.length === 0) continue;
     expect([id, areas.length > 0]).toEqual([id, true]);
     const closed = areas.filter((a) => standingAt(ground, middle(a.outline)).rule !== "open");
     expect([id, closed.length]).toEqual([id, areas.length]);

@@ -3,7 +3,7 @@ import { isInside } from "./polygon";
 import { surfaceAt } from "./surface-at";
 import type { Point } from "./vector";
 import { venueAreaAt } from "./venue-areas";
-import { LEAVE_KINDS, type AreaKind, type LeaveKind } from "./venues";
+import { LEAVE_KINDS, WAY, type AreaKind, type LeaveKind } from "./venues";
 
 /** A part of the ground as the rules of standing know it. */
 export type StandingArea = AreaKind | Exclude<DrawnKind, "surface"> | "outside-walls";
@@ -46,7 +46,8 @@ export function standingAt(ground: Ground, at: Point): Standing {
   const closed = ground.areas.find((area) => isClosed(area) && isInside(at, area.outline));
   if (closed) return { rule: "never", area: closed.kind as StandingArea };
   if (ground.hall && !isInside(at, ground.hall.outline)) return { rule: "never", area: "outside-walls" };
-  const area = venueAreaAt(ground.venue, at);
+  const part = venueAreaAt(ground.venue, at);
+  const area = part === WAY ? undefined : part;
   if (area && !needsLeave(area)) return { rule: "never", area };
   if (surfaceAt(ground, at) === "water") return { rule: "never", area: "water" };
   const lines = ground.areas.filter((a) => a.kind === "photographers-line");

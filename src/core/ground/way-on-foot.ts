@@ -9,6 +9,7 @@ import { footprintOf } from "./solids";
 import { isClosed, needsLeave, standingAt } from "./standing";
 import { planDistance, type Point } from "./vector";
 import { venueAreasOf, type VenueArea } from "./venue-areas";
+import { WAY, type AreaKind } from "./venues";
 import { waysRound, type FindWay, type Walk, type Walled } from "./walking";
 
 /** A way on foot, with the paths that lead it over what is in use. */
@@ -66,17 +67,21 @@ const waysOf = (ground: Ground): FindWay =>
     pathsOf(ground).map((a) => a.outline),
   );
 
+/** Parts that somebody lets one over where there is a crossing. */
+const CROSSED: readonly AreaKind[] = ["lanes", "course"];
+
 /** Parts of the venue that are walked round, but for what lies on them that one may walk on. */
 function venueWalls({ venue, leave = [], areas }: Ground): Walled[] {
   const own = areas.filter((a) => a.kind === "photographers-line").map((a) => a.outline);
   const parts = venueAreasOf(venue);
-  const walked = ({ kind }: VenueArea): boolean => needsLeave(kind) && leave.includes(kind);
+  const walked = ({ kind }: VenueArea): boolean =>
+    kind === WAY || (needsLeave(kind) && leave.includes(kind));
   return parts
     .filter((part) => !walked(part))
     .map((part) => ({
       outline: part.outline,
       but: [...own, ...parts.filter((p) => p.part > part.part && walked(p)).map((p) => p.outline)],
-      crossed: part.kind === "lanes" || needsLeave(part.kind),
+      crossed: CROSSED.includes(part.kind) || needsLeave(part.kind),
     }));
 }
 

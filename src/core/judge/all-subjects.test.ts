@@ -175,7 +175,7 @@ test("what is nearer in its usual size needs no slower a shutter than what is sm
 
 test("every subject of the library has the depth of its kind: a person's and an animal's face, an insect's wings", () => {
   for (const entry of SUBJECTS) {
-    const wanted = entry.group === "insects and weather" ? "plane" : "face";
+    const wanted = entry.group === "insects, spiders and weather" ? "plane" : "face";
     const { figure, ...unknown } = asSubject(entry);
     for (const subject of [{ ...unknown, figure }, unknown])
       expect([entry.id, depthWishFor(subject, { intent: "freeze" }).kind]).toEqual([entry.id, wanted]);

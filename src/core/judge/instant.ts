@@ -25,8 +25,11 @@ const RISE = 0.6;
 /** Half widths in seconds (common practice): a ball on a bat ±0.5 ms; a runner at 180 steps a minute flies 0.1 s; a ball leaves in 5 ms. */
 const EVENTS: Readonly<Partial<Record<Silhouette, Event>>> = {
   batting: { code: "ball-on-bat", halfWidth: 0.0005 },
+  racket: { code: "ball-on-bat", halfWidth: 0.0005 },
   running: { code: "stride", halfWidth: 0.05 },
   jumping: { code: "top-of-jump", halfWidth: topOfJump(STANDS) / 2 },
+  leaping: { code: "top-of-jump", halfWidth: topOfJump(STANDS) / 2 },
+  javelin: { code: "ball-leaves", halfWidth: 0.005 },
   throwing: { code: "ball-leaves", halfWidth: 0.005 },
   kicking: { code: "ball-leaves", halfWidth: 0.005 },
   "low-stick": { code: "ball-on-bat", halfWidth: 0.0005 },

@@ -31,7 +31,7 @@ export interface FaceShare {
 }
 
 /** Figures that throw or strike with one arm. */
-const STRIKING: readonly Silhouette[] = ["throwing", "batting", "low-stick"];
+const STRIKING: readonly Silhouette[] = ["throwing", "javelin", "batting", "racket", "low-stick"];
 
 /** Subjects that do so in a jump or on the run. */
 const STRIKES = /^(basketball|tennis|badminton|squash|table-tennis)|attack|shot|smash/;

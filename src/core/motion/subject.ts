@@ -23,29 +23,45 @@ export const FIGURES = [
   "running",
   "low-stick",
   "throwing",
+  "javelin",
   "jumping",
+  "leaping",
   "kicking",
   "keeping",
+  "crouching",
   "diving",
   "batting",
+  "racket",
   "climbing",
   "swimming",
   "boat",
+  "sail",
+  "board",
   "cycling",
+  "wheelchair",
   "skiing",
   "riding",
   "vehicle",
+  "motorcycle",
+  "aircraft",
   "deer",
   "beast",
   "otter",
   "fox",
+  "dog",
   "hare",
   "seal",
+  "whale",
+  "frog",
+  "lizard",
+  "snake",
   "flying",
   "stooping",
   "perched",
   "wading",
+  "afloat",
   "insect",
+  "spider",
   "drop",
 ] as const;
 
@@ -92,13 +108,20 @@ const ANIMALS: readonly Silhouette[] = [
   "beast",
   "otter",
   "fox",
+  "dog",
   "hare",
   "seal",
+  "whale",
+  "frog",
+  "lizard",
+  "snake",
   "flying",
   "stooping",
   "perched",
   "wading",
+  "afloat",
 ];
+const INSECTS: readonly Silhouette[] = ["insect", "spider", "drop"];
 /** Heights from which something without a figure is taken for a person, largest sizes from which for an animal (assumed). */
 const AS_LARGE_AS = { person: 0.9, animal: 0.1 };
 
@@ -107,7 +130,7 @@ export type Stature = Pick<Subject, "figure" | "height" | "length" | "span">;
 
 /** Person, animal or insect, by the figure; by the size where none is set: a flying swallow is low but wide. */
 export function creatureOf({ figure, height, length = 0, span = 0 }: Stature): Creature {
-  if (figure === "insect" || figure === "drop") return "insect";
+  if (figure && INSECTS.includes(figure)) return "insect";
   if (figure) return ANIMALS.includes(figure) ? "animal" : "person";
   if (height >= AS_LARGE_AS.person) return "person";
   return Math.max(height, length, span) >= AS_LARGE_AS.animal ? "animal" : "insect";

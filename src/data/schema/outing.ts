@@ -37,8 +37,12 @@ const seriesSchema = z
 export const CAUTIONS = [
   "throwing-sector",
   "dangerous-animals",
+  "venom",
+  "off-the-track",
   "vehicles",
+  "aircraft",
   "horses",
+  "dogs",
   "balls",
   "avalanche",
   "course",

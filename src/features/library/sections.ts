@@ -1,5 +1,5 @@
 import { shippedLight } from "@/answers/library/light";
-import { shippedSubjects, stagingOf } from "@/answers/library/subjects";
+import { shippedSubjects, wordsOf } from "@/answers/library/subjects";
 import { shippedVenues, venueName } from "@/answers/library/venues";
 import type { Library } from "@/data";
 import { evRangeWords, exposureWords, metresWords, sizeWords, speedWords } from "@/words";
@@ -59,7 +59,7 @@ const subjectRow = (s: SubjectLike, own: boolean): LibraryRow => ({
   known: s.known,
   source: s.source,
   own,
-  words: own ? undefined : stagingOf(s.id)?.words,
+  words: own ? undefined : wordsOf(s.id),
 });
 
 const venueRow = (v: ReturnType<typeof shippedVenues>[number]): LibraryRow => ({

@@ -1,5 +1,5 @@
 import { useMemo } from "react";
-import { shippedSubjects, stagingOf, subjectTaken } from "@/answers/library/subjects";
+import { shippedSubjects, subjectTaken, wordsOf } from "@/answers/library/subjects";
 import type { Subject } from "@/core/motion";
 import type { StoredSubject } from "@/data";
 import type { Pickable } from "@/ui/controls/matching";
@@ -24,7 +24,7 @@ export function useSubjectChoice(): {
         key: s.id,
         title: s.name,
         detail: `${s.group}, ${detailOf(s)}`,
-        words: stagingOf(s.id)?.words,
+        words: wordsOf(s.id),
       })),
     ];
     const take = (id: string): StoredSubject => {

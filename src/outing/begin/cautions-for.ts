@@ -1,5 +1,5 @@
 import { CAUTION_ROWS, type CautionRow, type Scenery } from "@/core/catalogue";
-import type { VenueTemplate } from "@/core/ground";
+import { venueParts, type VenueTemplate } from "@/core/ground";
 import { creatureOf } from "@/core/motion";
 import type { Caution, StoredSubject } from "@/data";
 
@@ -13,11 +13,11 @@ interface Met {
 
 /** The group of a subject of one's own: an animal keeps the distance of the library's, whoever else is a person. */
 const groupOf = (subject: StoredSubject): string =>
-  ({ person: "people", animal: "mammals", insect: "insects and weather" })[creatureOf(subject)];
+  ({ person: "people", animal: "mammals", insect: "insects, spiders and weather" })[creatureOf(subject)];
 
 /** The cautions that fit what is photographed and where, in the order in which they are said; the user adds and takes away. */
 export function cautionsFor({ subject, group = groupOf(subject), venue, scenery }: Met): Caution[] {
-  const parts = (venue.parts?.() ?? []).map((p) => p.kind);
+  const parts = venueParts(venue.id).map((p) => p.kind);
   const holds = ({ subjects, groups, sceneries, venues, tools, ...row }: CautionRow): boolean =>
     [
       subjects?.includes(subject.id),

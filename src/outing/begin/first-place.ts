@@ -32,8 +32,17 @@ const TURNS = [0, 20, -20, 40, -40, 60, -60, 85, -85, 110, -110, 140, -140, 180]
 const STEP = 1.18;
 const FARTHEST = 320;
 
-/** Nobody begins nearer than this in metres (assumed): an insect leaves a macro lens its reach, whoever plays the room to play. */
-const nearest = (subject: StoredSubject): number => (creatureOf(subject) === "insect" ? 0.35 : 5);
+/**
+ * Nobody begins nearer than this in metres (assumed): an insect leaves a macro lens its reach, a frog or a snake is left its peace, whoever
+ * plays the room to play.
+ */
+function nearest(subject: StoredSubject): number {
+  if (creatureOf(subject) === "insect") return 0.35;
+  const kept = dangersFor(subject).flatMap((d) => (d.kind === "animal" ? d.keepOff : []))[0] ?? Infinity;
+  return kept < NEAR_ANIMAL && Math.max(subject.height, subject.length ?? 0) < 1 ? Math.max(0.6, kept) : 5;
+}
+/** Metres within which an animal that lets one come so near is begun with. */
+const NEAR_ANIMAL = 2.5;
 
 /** Kneeling, or as low as the subject where that is near. */
 const heightFor = (spot: Spot, distance: number): number =>

@@ -46,6 +46,6 @@ export function metOn(
     at: toCentimetre(fromVenue(lie, own)),
     facing: Math.round((known?.facing ?? 90) + lie.bearing) % 360,
     aimHeight: Math.round(100 * Math.max(0.02, (known?.z ?? 0) + subject.height / 2)) / 100,
-    scenery: known?.scenery ?? (open ? "plain" : "venue"),
+    scenery: open || onItsOwn ? (known?.scenery ?? "plain") : "venue",
   };
 }

@@ -1,9 +1,9 @@
-import { STAGINGS } from "@/core/catalogue";
+import { STAGED, stagingOf } from "@/core/catalogue";
 import { standingAt, toOutline } from "@/core/ground";
 import { outingSchema } from "@/data";
 import { fromNothing } from "../../../test/outings";
 
-const MET_ON_VENUES = [...STAGINGS.values()].filter((s) => !s.venues.includes("open-ground"));
+const MET_ON_VENUES = STAGED.map((id) => stagingOf(id)!).filter((s) => !s.venues.includes("open-ground"));
 
 test("on open ground a subject of a venue had nothing to act on: its pitch, pit, water, lane or course is laid about it", () => {
   let laid = 0;

@@ -25,6 +25,10 @@ const LAID: Readonly<Partial<Record<Kind, readonly [kind: DrawnKind, name: strin
   mat: ["no-go", "Mat"],
   pit: ["no-go", "Pit"],
   range: ["no-go", "Range"],
+  course: ["no-go", "Course, not marked"],
+  escape: ["no-go", "Run-off of the bend"],
+  edge: ["drop", "Edge"],
+  enclosure: ["no-go", "Enclosure"],
   water: ["surface", "Water"],
   "landing-sector": ["throwing", "Landing sector"],
 };

@@ -30,8 +30,12 @@ const THROW = /throw|javelin|discus|hammer|shot put/i;
 const SAID: Readonly<Record<Caution, "while-on" | "arriving" | "leaving" | "hot">> = {
   "throwing-sector": "while-on",
   "dangerous-animals": "while-on",
+  venom: "arriving",
+  "off-the-track": "arriving",
   vehicles: "while-on",
+  aircraft: "while-on",
   horses: "while-on",
+  dogs: "while-on",
   balls: "while-on",
   avalanche: "arriving",
   course: "while-on",

@@ -1,4 +1,4 @@
-import { eventKindOf, STAGINGS, type EventKind } from "@/core/catalogue";
+import { eventKindOf, stagingOf, type EventKind } from "@/core/catalogue";
 import { VENUES } from "@/core/ground";
 import { daysAfter, LIMITS, type Outing, type Preferences, type StoredKit } from "@/data";
 import { addEvents } from "../edits";
@@ -48,7 +48,7 @@ function dateIn(text: string, today: string): string | undefined {
 /** The venue on which most of the kinds are met, and the subject of the most frequent of them. */
 function venueOf(kinds: readonly EventKind[]): ListBeginning["venue"] {
   const counted = VENUES.map(({ id }) => {
-    const met = kinds.flatMap((k) => k.subjects.find((s) => STAGINGS.get(s)?.venues.includes(id)) ?? []);
+    const met = kinds.flatMap((k) => k.subjects.find((s) => stagingOf(s)?.venues.includes(id)) ?? []);
     return { id, met };
   });
   const best = counted.reduce((a, b) => (b.met.length > a.met.length ? b : a));

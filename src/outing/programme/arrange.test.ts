@@ -1,5 +1,5 @@
 import { demoKit } from "../../../demo";
-import { EVENT_KINDS, STAGINGS } from "@/core/catalogue";
+import { EVENT_KINDS, STAGED, stagingOf } from "@/core/catalogue";
 import { standingAt, VENUES } from "@/core/ground";
 import { DEFAULT_PREFERENCES, outingSchema, type Outing } from "@/data";
 import { librarySubject } from "../begin/library-subject";
@@ -24,7 +24,7 @@ const begun = (template: string, subjectId: string): Outing =>
       until: "18:00",
       starts: "12:00",
       subject: librarySubject(subjectId)!,
-      staging: STAGINGS.get(subjectId),
+      staging: stagingOf(subjectId),
       group: "people",
     },
     demoKit,
@@ -63,7 +63,7 @@ test("the kinds of a list are put where they are met, each with a shot and a pos
 test("on every venue every kind that is met there is put on it by the schema, and nobody is sent where one may never stand", () => {
   let put = 0;
   for (const { id } of VENUES) {
-    const first = [...STAGINGS.values()].find((s) => s.venues.includes(id));
+    const first = STAGED.map((s) => stagingOf(s)!).find((s) => s.venues.includes(id));
     if (!first || !librarySubject(first.subjectId)) continue;
     const outing = begun(id, first.subjectId);
     const kinds = kindsToPlace(outing, EVENT_KINDS);

@@ -1,4 +1,4 @@
-import { EVENT_KINDS, STAGINGS, type EventKind } from "@/core/catalogue";
+import { EVENT_KINDS, stagingOf, type EventKind } from "@/core/catalogue";
 import { mayBeProposed, mayStand } from "@/core/guard";
 import { bearingTo, planDistance, type Spot } from "@/core/ground";
 import { assess, bestRig, guardedOf } from "@/core/judge";
@@ -39,7 +39,7 @@ interface Met {
 
 /** The subject of a kind that is met on a venue; undefined where it is met elsewhere. */
 function subjectOn(kind: EventKind, template: string): StoredSubject | undefined {
-  const id = kind.subjects.find((s) => STAGINGS.get(s)?.venues.includes(template));
+  const id = kind.subjects.find((s) => stagingOf(s)?.venues.includes(template));
   return id === undefined ? undefined : librarySubject(id);
 }
 
@@ -91,7 +91,7 @@ function withKind(outing: Outing, met: Met, kit: StoredKit, preferences: Prefere
   )
     return outing;
   const lies = metOn(
-    { subject, staging: STAGINGS.get(subject.id) },
+    { subject, staging: stagingOf(subject.id) },
     venueOf(ground.venue.template),
     ground.venue,
   );

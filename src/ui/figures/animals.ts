@@ -1,51 +1,9 @@
 import { drawn, type Drawing } from "./drawn";
+import { legs } from "./legs";
 import { ellipse, type At, type Silhouette } from "./shape";
 
-// Animals and what carries people, by hand from the side, in units of one of their measures; with the beginning and the end of
-// their movement where it has one.
-
-const legs = (width: number, ...joints: (readonly At[])[]): NonNullable<Drawing["strokes"]> =>
-  joints.map((through) => ({ through, width: through.map((_, i) => width * [1.5, 0.9, 0.62, 0.75][i]!), part: "limb" as const }));
-
-// prettier-ignore
-const HORSE: readonly (readonly At[])[] = [
-  [[0.24, 0.6], [0.3, 0.7], [0.36, 0.82], [0.43, 0.86], [0.47, 0.8], [0.58, 0.68], [0.58, 0.63], [0.52, 0.62], [0.44, 0.68], [0.38, 0.62], [0.33, 0.5], [0.27, 0.4], [0.12, 0.34], [-0.06, 0.36], [-0.2, 0.38], [-0.32, 0.36], [-0.4, 0.46], [-0.38, 0.57], [-0.26, 0.61], [-0.08, 0.57], [0.1, 0.58]],
-  [[-0.38, 0.56], [-0.45, 0.53], [-0.54, 0.38], [-0.55, 0.28], [-0.49, 0.36], [-0.42, 0.46]],
-];
-// prettier-ignore
-const RIDER: Drawing["strokes"] = [
-  { through: [[0.12, 0.84], [0.04, 0.72], [-0.03, 0.62]], width: [0.1, 0.08, 0.1] },
-  { through: [[-0.03, 0.62], [0.12, 0.51], [0.05, 0.36], [0.1, 0.34]], width: [0.1, 0.07, 0.04, 0.03] },
-  { through: [[0.1, 0.82], [0.2, 0.71], [0.31, 0.69]], width: [0.055, 0.045, 0.03] },
-];
-
-// prettier-ignore
-export const RIDING = drawn(
-  { unit: "height", from: -0.56, to: 0.6, middle: 0.5 },
-  {
-    outlines: HORSE, strokes: [...RIDER!, ...legs(0.052, [[0.26, 0.44], [0.43, 0.36], [0.4, 0.2], [0.37, 0.16]], [[0.2, 0.42], [0.32, 0.27], [0.23, 0.16], [0.21, 0.13]], [[-0.3, 0.42], [-0.42, 0.26], [-0.52, 0.1], [-0.56, 0.06]], [[-0.24, 0.4], [-0.32, 0.22], [-0.46, 0.08], [-0.5, 0.04]])],
-    discs: [{ at: [0.17, 0.93], radius: 0.055 }],
-  },
-  {
-    start: {
-      outlines: HORSE, strokes: [...RIDER!, ...legs(0.052, [[0.26, 0.44], [0.36, 0.24], [0.46, 0.06], [0.5, 0.02]], [[0.2, 0.42], [0.16, 0.24], [0.06, 0.12], [0.02, 0.1]], [[-0.3, 0.42], [-0.22, 0.22], [-0.26, 0.05], [-0.22, 0.02]], [[-0.24, 0.4], [-0.4, 0.24], [-0.52, 0.16], [-0.56, 0.13]])],
-      discs: [{ at: [0.17, 0.93], radius: 0.055 }],
-    },
-    end: {
-      outlines: HORSE, strokes: [...RIDER!, ...legs(0.052, [[0.26, 0.44], [0.3, 0.22], [0.28, 0.04], [0.32, 0.02]], [[0.2, 0.42], [0.34, 0.3], [0.3, 0.14], [0.28, 0.11]], [[-0.3, 0.42], [-0.36, 0.22], [-0.34, 0.04], [-0.3, 0.02]], [[-0.24, 0.4], [-0.2, 0.22], [-0.3, 0.1], [-0.34, 0.08]])],
-      discs: [{ at: [0.17, 0.93], radius: 0.055 }],
-    },
-  },
-);
-
-// prettier-ignore
-export const VEHICLE = drawn(
-  { unit: "length", from: -0.5, to: 0.5, middle: 0.14 },
-  {
-    outlines: [[[-0.5, 0.11], [-0.49, 0.19], [-0.4, 0.215], [-0.31, 0.225], [-0.2, 0.285], [-0.02, 0.298], [0.1, 0.285], [0.22, 0.212], [0.42, 0.18], [0.49, 0.14], [0.5, 0.085], [0.4, 0.055], [0, 0.05], [-0.42, 0.055]]],
-    discs: [{ at: [-0.3, 0.07], radius: 0.072, part: "tool" }, { at: [0.31, 0.07], radius: 0.072, part: "tool" }],
-  },
-);
+// Animals by hand from the side, in units of one of their measures; with the beginning and the end of their movement where it
+// has one.
 
 // prettier-ignore
 const DEER_BODY: readonly (readonly At[])[] = [
@@ -106,13 +64,30 @@ const FOX_BODY: readonly (readonly At[])[] = [
 ];
 
 // prettier-ignore
+const TROT = {
+  peak: legs(0.07, [[0.5, 0.5], [0.62, 0.28], [0.56, 0.1], [0.61, 0.05]], [[0.42, 0.48], [0.36, 0.26], [0.4, 0.09], [0.46, 0.03]], [[-0.52, 0.52], [-0.66, 0.3], [-0.58, 0.1], [-0.52, 0.03]], [[-0.42, 0.5], [-0.36, 0.28], [-0.48, 0.12], [-0.44, 0.06]]),
+  start: legs(0.07, [[0.5, 0.5], [0.5, 0.28], [0.48, 0.09], [0.54, 0.03]], [[0.42, 0.48], [0.42, 0.26], [0.4, 0.09], [0.46, 0.03]], [[-0.52, 0.52], [-0.6, 0.3], [-0.56, 0.1], [-0.5, 0.03]], [[-0.42, 0.5], [-0.46, 0.28], [-0.44, 0.1], [-0.38, 0.03]]),
+  end: legs(0.07, [[0.52, 0.52], [0.8, 0.42], [0.98, 0.28], [1.02, 0.23]], [[0.46, 0.48], [0.68, 0.32], [0.84, 0.16], [0.9, 0.12]], [[-0.52, 0.52], [-0.78, 0.38], [-0.96, 0.18], [-1.0, 0.12]], [[-0.46, 0.5], [-0.68, 0.3], [-0.84, 0.12], [-0.9, 0.07]]),
+};
+
+// prettier-ignore
 export const FOX = drawn(
   { unit: "height", from: -1.6, to: 1.05, middle: 0.5 },
-  { outlines: FOX_BODY, strokes: legs(0.07, [[0.5, 0.5], [0.62, 0.28], [0.56, 0.1], [0.61, 0.05]], [[0.42, 0.48], [0.36, 0.26], [0.4, 0.09], [0.46, 0.03]], [[-0.52, 0.52], [-0.66, 0.3], [-0.58, 0.1], [-0.52, 0.03]], [[-0.42, 0.5], [-0.36, 0.28], [-0.48, 0.12], [-0.44, 0.06]]) },
-  {
-    start: { outlines: FOX_BODY, strokes: legs(0.07, [[0.5, 0.5], [0.5, 0.28], [0.48, 0.09], [0.54, 0.03]], [[0.42, 0.48], [0.42, 0.26], [0.4, 0.09], [0.46, 0.03]], [[-0.52, 0.52], [-0.6, 0.3], [-0.56, 0.1], [-0.5, 0.03]], [[-0.42, 0.5], [-0.46, 0.28], [-0.44, 0.1], [-0.38, 0.03]]) },
-    end: { outlines: FOX_BODY, strokes: legs(0.07, [[0.52, 0.52], [0.8, 0.42], [0.98, 0.28], [1.02, 0.23]], [[0.46, 0.48], [0.68, 0.32], [0.84, 0.16], [0.9, 0.12]], [[-0.52, 0.52], [-0.78, 0.38], [-0.96, 0.18], [-1.0, 0.12]], [[-0.46, 0.5], [-0.68, 0.3], [-0.84, 0.12], [-0.9, 0.07]]) },
-  },
+  { outlines: FOX_BODY, strokes: TROT.peak },
+  { start: { outlines: FOX_BODY, strokes: TROT.start }, end: { outlines: FOX_BODY, strokes: TROT.end } },
+);
+
+// prettier-ignore
+const DOG_TAIL: NonNullable<Drawing["strokes"]>[number] = { through: [[-0.64, 0.68], [-0.88, 0.74], [-1.06, 0.9]], width: [0.09, 0.06, 0.04] };
+// prettier-ignore
+const dog = (strokes: NonNullable<Drawing["strokes"]>): Drawing => ({ outlines: FOX_BODY.slice(0, 1), strokes: [DOG_TAIL, ...strokes] });
+
+/** Slender as a fox and without its brush. */
+// prettier-ignore
+export const DOG = drawn(
+  { unit: "height", from: -1.08, to: 1.05, middle: 0.5 },
+  dog(TROT.peak),
+  { start: dog(TROT.start), end: dog(TROT.end) },
 );
 
 // prettier-ignore
@@ -279,5 +254,119 @@ export const INSECT = drawn(
   {
     start: { strokes: INSECT_BODY, wings: [[[0.2, 0.28], [0.2, 0.52], [0.14, 0.8], [0.02, 0.99], [-0.12, 0.98], [-0.16, 0.8], [-0.06, 0.52], [0.06, 0.34]], [[0.08, 0.24], [-0.06, 0.46], [-0.18, 0.68], [-0.3, 0.76], [-0.34, 0.62], [-0.26, 0.4], [-0.1, 0.22]]] },
     end: { strokes: INSECT_BODY, wings: [[[0.22, 0.28], [0.42, 0.42], [0.54, 0.6], [0.5, 0.76], [0.32, 0.82], [0.12, 0.7], [0.06, 0.46]], [[0.04, 0.24], [-0.14, 0.4], [-0.36, 0.46], [-0.56, 0.4], [-0.58, 0.24], [-0.4, 0.12], [-0.16, 0.12]]] },
+  },
+);
+
+// prettier-ignore
+const HULL: readonly (readonly At[])[] = [
+  [[-0.5, 0.2], [-0.42, 0.16], [-0.3, 0.2], [-0.05, 0.24], [0.15, 0.21], [0.28, 0.13], [0.3, 0.04], [0.2, -0.01], [-0.2, -0.02], [-0.4, 0.02], [-0.47, 0.1]],
+];
+
+/** A bird on the water, its feet and its keel under it; its head down as it feeds, risen with its wings at the end. */
+// prettier-ignore
+export const AFLOAT = drawn(
+  { unit: "length", from: -0.5, to: 0.5, middle: 0.15, endOn: 0.5 },
+  {
+    outlines: [...HULL, [[0.33, 0.47], [0.42, 0.43], [0.5, 0.395], [0.49, 0.37], [0.4, 0.375], [0.32, 0.38]]],
+    strokes: [{ through: [[0.18, 0.1], [0.27, 0.24], [0.25, 0.36], [0.31, 0.42]], width: [0.17, 0.1, 0.075, 0.1] }],
+    discs: [{ at: [0.3, 0.42], radius: 0.066 }],
+  },
+  {
+    start: {
+      outlines: [...HULL, [[0.42, 0.08], [0.48, 0.04], [0.5, -0.02], [0.46, -0.03], [0.42, 0.0]]],
+      strokes: [{ through: [[0.18, 0.1], [0.3, 0.24], [0.4, 0.2], [0.42, 0.08]], width: [0.17, 0.1, 0.075, 0.1] }],
+      discs: [{ at: [0.42, 0.08], radius: 0.06 }],
+    },
+    end: {
+      outlines: [...HULL, [[0.27, 0.55], [0.36, 0.54], [0.44, 0.52], [0.43, 0.49], [0.34, 0.48], [0.27, 0.47]]],
+      strokes: [{ through: [[0.14, 0.1], [0.22, 0.28], [0.2, 0.42], [0.25, 0.5]], width: [0.17, 0.1, 0.075, 0.1] }],
+      discs: [{ at: [0.25, 0.51], radius: 0.066 }],
+      wings: [[[0.1, 0.2], [0.04, 0.42], [-0.08, 0.62], [-0.26, 0.7], [-0.24, 0.52], [-0.2, 0.34], [-0.14, 0.2]]],
+    },
+  },
+);
+
+/** A dolphin or a whale: its back as it rolls, only that as it comes up, its fluke as it goes down. */
+// prettier-ignore
+export const WHALE = drawn(
+  { unit: "length", from: -0.5, to: 0.5, middle: 0.14, endOn: 0.4 },
+  {
+    outlines: [
+      [[-0.5, 0.06], [-0.44, 0.12], [-0.38, 0.1], [-0.3, 0.13], [-0.15, 0.2], [0.02, 0.24], [0.2, 0.23], [0.34, 0.18], [0.44, 0.12], [0.5, 0.09], [0.44, 0.06], [0.3, 0.05], [0.1, 0.04], [-0.1, 0.05], [-0.28, 0.05], [-0.38, 0.05], [-0.46, 0.0]],
+      [[-0.02, 0.22], [-0.1, 0.33], [-0.14, 0.32], [-0.12, 0.2]],
+    ],
+    strokes: [{ through: [[0.2, 0.08], [0.14, 0.01], [0.1, -0.02]], width: [0.07, 0.045, 0.02], part: "limb" }],
+  },
+  {
+    start: { outlines: [[[-0.5, 0], [-0.24, 0.05], [0.05, 0.1], [0.3, 0.09], [0.5, 0.03], [0.4, -0.02], [0, -0.03], [-0.4, -0.03]], [[-0.02, 0.08], [-0.1, 0.17], [-0.14, 0.16], [-0.12, 0.06]]] },
+    end: { outlines: [[[-0.1, 0], [0, 0.1], [0.03, 0.24], [-0.02, 0.33], [-0.22, 0.42], [-0.06, 0.41], [0.06, 0.36], [0.17, 0.41], [0.33, 0.4], [0.14, 0.32], [0.12, 0.2], [0.2, 0]]] },
+  },
+);
+
+// prettier-ignore
+const FROG_BODY: readonly (readonly At[])[] = [
+  [[-0.5, 0.1], [-0.42, 0.24], [-0.2, 0.38], [0.08, 0.5], [0.18, 0.6], [0.28, 0.62], [0.36, 0.54], [0.5, 0.44], [0.46, 0.36], [0.3, 0.3], [0.2, 0.2], [0, 0.1], [-0.2, 0.04], [-0.42, 0.03]],
+];
+// prettier-ignore
+const FROG_LEGS: NonNullable<Drawing["strokes"]> = [
+  { through: [[0.2, 0.3], [0.26, 0.14], [0.36, 0.02]], width: [0.11, 0.08, 0.07], part: "limb" },
+  { through: [[-0.36, 0.16], [-0.06, 0.26], [-0.32, 0.05], [0, 0.03]], width: [0.18, 0.13, 0.08, 0.06], part: "limb" },
+];
+
+/** A frog that calls, its throat blown up; silent before, and at the end stretched as it leaps. */
+// prettier-ignore
+export const FROG = drawn(
+  { unit: "length", from: -0.5, to: 0.5, middle: 0.3, endOn: 0.7 },
+  { outlines: FROG_BODY, strokes: FROG_LEGS, discs: [{ at: [0.34, 0.28], radius: 0.14 }] },
+  {
+    start: { outlines: FROG_BODY, strokes: FROG_LEGS },
+    end: { outlines: [[[-0.3, 0.34], [-0.1, 0.48], [0.14, 0.58], [0.26, 0.66], [0.34, 0.66], [0.42, 0.58], [0.48, 0.5], [0.36, 0.42], [0.1, 0.34], [-0.2, 0.26]]], strokes: [{ through: [[0.2, 0.4], [0.32, 0.28], [0.44, 0.26]], width: [0.1, 0.07, 0.06], part: "limb" }, { through: [[-0.24, 0.32], [-0.34, 0.18], [-0.46, 0.12], [-0.5, 0.02]], width: [0.16, 0.11, 0.08, 0.06], part: "limb" }] },
+  },
+);
+
+// prettier-ignore
+const lizard = (head: readonly At[]): Drawing => ({
+  outlines: [[[-0.5, 0.02], [-0.3, 0.04], [-0.12, 0.075], [0.05, 0.12], [0.2, 0.13], ...head, [0.28, 0.07], [0.1, 0.04], [-0.1, 0.03], [-0.3, 0.01]]],
+  strokes: [
+    { through: [[0.2, 0.09], [0.29, 0.08], [0.32, 0.01]], width: [0.045, 0.03, 0.025], part: "limb" },
+    { through: [[-0.06, 0.06], [-0.13, 0.075], [-0.15, 0.01]], width: [0.045, 0.03, 0.025], part: "limb" },
+  ],
+});
+
+/** A lizard on its stone: its head low, level, lifted. */
+// prettier-ignore
+export const LIZARD = drawn(
+  { unit: "length", from: -0.5, to: 0.5, middle: 0.08, endOn: 0.35 },
+  lizard([[0.3, 0.16], [0.4, 0.18], [0.5, 0.14], [0.46, 0.11], [0.36, 0.1]]),
+  { start: lizard([[0.3, 0.12], [0.4, 0.1], [0.5, 0.06], [0.46, 0.04], [0.36, 0.05]]), end: lizard([[0.28, 0.18], [0.36, 0.25], [0.47, 0.25], [0.46, 0.21], [0.36, 0.14]]) },
+);
+
+// prettier-ignore
+const snake = (...through: At[]): Drawing => ({ strokes: [{ through, width: [0.01, 0.025, 0.036, 0.042, 0.046, 0.042, 0.036, 0.028, 0.034] }] });
+
+/** A snake in its bends; drawn together before, its head raised at the end. */
+// prettier-ignore
+export const SNAKE = drawn(
+  { unit: "length", from: -0.5, to: 0.5, middle: 0.05, endOn: 0.4 },
+  snake([-0.5, 0.02], [-0.36, 0.05], [-0.22, 0.02], [-0.08, 0.05], [0.06, 0.02], [0.2, 0.05], [0.32, 0.03], [0.42, 0.06], [0.5, 0.07]),
+  {
+    start: snake([-0.2, 0.02], [0.1, 0.02], [0.2, 0.05], [0, 0.07], [-0.18, 0.06], [-0.1, 0.1], [0.08, 0.11], [0.16, 0.12], [0.24, 0.12]),
+    end: snake([-0.5, 0.02], [-0.36, 0.05], [-0.22, 0.02], [-0.08, 0.05], [0.06, 0.02], [0.18, 0.03], [0.26, 0.12], [0.3, 0.2], [0.38, 0.22]),
+  },
+);
+
+// prettier-ignore
+const SPIDER_LEGS: readonly (readonly At[])[] = [
+  [[0.06, 0.46], [0.24, 0.68], [0.3, 0.99]], [[0.07, 0.43], [0.32, 0.57], [0.46, 0.76]],
+  [[0.07, 0.38], [0.32, 0.3], [0.46, 0.1]], [[0.05, 0.36], [0.2, 0.18], [0.24, 0.0]],
+];
+
+/** A spider in its web, head down. */
+// prettier-ignore
+export const SPIDER = drawn(
+  { unit: "height", from: -0.46, to: 0.46, middle: 0.5, endOn: 0.5 },
+  {
+    discs: [{ at: [0, 0.64], radius: 0.17 }, { at: [0, 0.42], radius: 0.1 }],
+    strokes: SPIDER_LEGS.flatMap((leg) => [1, -1].map((side) => ({ through: leg.map(([x, y]): At => [side * x, y]), width: [0.04, 0.03, 0.015], part: "limb" as const }))),
   },
 );

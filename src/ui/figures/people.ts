@@ -4,7 +4,14 @@ import { drawn } from "./drawn";
 // Postures from tables of joints, three for each discipline: how a movement begins, its peak, how it ends. x is the way it
 // faces, y up, the height of the figure as it plays is 1.
 
-const stick = (...through: (readonly [number, number])[]) => ({ through, widths: through.map(() => 0.026) });
+type Phases = { readonly start?: Partial<Posture>; readonly end?: Partial<Posture> };
+
+/** The same postures with nothing in the air and nothing on the head. */
+const bare = (posture: Posture): Posture => ({ ...posture, ball: undefined, wears: "hair" });
+const bareAll = ({ start, end }: Phases): Phases => ({
+  ...(start && { start: { ...start, ball: undefined } }),
+  ...(end && { end: { ...end, ball: undefined } }),
+});
 
 // prettier-ignore
 export const STANDING = person(
@@ -69,14 +76,15 @@ export const LOW_STICK = person(
 );
 
 // prettier-ignore
-export const THROWING = person(
+const THROW: Posture =
   {
     head: [0.03, 0.87], neck: [-0.01, 0.755], hip: [0.02, 0.49],
     legs: [[[0.2, 0.36], [0.13, 0.13]], [[-0.12, 0.29], [-0.31, 0.15]]],
     arms: [[[-0.17, 0.86], [-0.27, 0.99]], [[0.19, 0.78], [0.33, 0.73]]],
     ball: [-0.31, 1.04],
-  },
-  -0.36, 0.38,
+  };
+// prettier-ignore
+const THROW_PHASES: Phases =
   {
     start: { arms: [[[-0.12, 0.68], [-0.24, 0.6]], [[0.16, 0.7], [0.28, 0.76]]], ball: [-0.3, 0.58] },
     end: {
@@ -84,18 +92,28 @@ export const THROWING = person(
       arms: [[[0.22, 0.7], [0.33, 0.56]], [[0.02, 0.6], [-0.08, 0.5]]],
       ball: [0.36, 0.72],
     },
-  },
-);
+  };
+export const THROWING = person(THROW, -0.36, 0.38, THROW_PHASES);
+
+const SHAFT = (...through: (readonly [number, number])[]): Posture["tools"] => [
+  { through, widths: [0.012, 0.022, 0.012] },
+];
+/** One and a half times as long as the thrower. */
+export const JAVELIN = person({ ...bare(THROW), tools: SHAFT([-0.9, 0.92], [-0.27, 1], [0.52, 1.09]) }, -0.92, 0.54, {
+  start: { ...bareAll(THROW_PHASES).start, tools: SHAFT([-0.8, 0.52], [-0.24, 0.62], [0.56, 0.76]) },
+  end: { ...bareAll(THROW_PHASES).end, tools: [] },
+});
 
 // prettier-ignore
-export const JUMPING = person(
+const JUMP: Posture =
   {
     head: [0.03, 0.775], neck: [0.01, 0.67], hip: [-0.03, 0.42],
     legs: [[[0.08, 0.27], [-0.05, 0.13]], [[-0.1, 0.24], [-0.22, 0.08]]],
     arms: [[[0.09, 0.82], [0.16, 0.97]], [[-0.11, 0.74], [-0.06, 0.88]]],
     ball: [0.22, 1.02], stout: 0.88,
-  },
-  -0.26, 0.26,
+  };
+// prettier-ignore
+const JUMP_PHASES: Phases =
   {
     start: {
       head: [0.09, 0.74], neck: [0.05, 0.635], hip: [-0.08, 0.4],
@@ -108,8 +126,10 @@ export const JUMPING = person(
       arms: [[[0.12, 0.62], [0.2, 0.5]], [[-0.1, 0.62], [-0.14, 0.5]]],
       ball: [0.24, 0.6],
     },
-  },
-);
+  };
+export const JUMPING = person(JUMP, -0.26, 0.26, JUMP_PHASES);
+/** The same jump with nothing to reach for. */
+export const LEAPING = person(bare(JUMP), -0.26, 0.26, bareAll(JUMP_PHASES));
 
 // prettier-ignore
 export const KICKING = person(
@@ -135,14 +155,15 @@ export const KICKING = person(
 );
 
 // prettier-ignore
-export const KEEPING = person(
+const KEEP: Posture =
   {
     head: [0.05, 0.905], neck: [0.03, 0.785], hip: [0, 0.48],
     legs: [[[0.2, 0.31], [0.22, 0.05]], [[-0.2, 0.31], [-0.26, 0.05]]],
     arms: [[[0.22, 0.68], [0.35, 0.82]], [[-0.2, 0.68], [-0.35, 0.79]]],
     stout: 1.08, wears: "helmet",
-  },
-  -0.4, 0.4,
+  };
+// prettier-ignore
+const KEEP_PHASES: Phases =
   {
     start: {
       head: [0.09, 0.8], neck: [0.06, 0.69], hip: [-0.06, 0.42],
@@ -152,8 +173,10 @@ export const KEEPING = person(
       arms: [[[0.14, 0.9], [0.2, 1.03]], [[-0.04, 0.9], [0.1, 1.03]]],
       ball: [0.16, 1.06],
     },
-  },
-);
+  };
+export const KEEPING = person(KEEP, -0.4, 0.4, KEEP_PHASES);
+/** Legs apart and arms out: who wrestles, sweeps, digs or fences. */
+export const CROUCHING = person(bare(KEEP), -0.4, 0.4, bareAll(KEEP_PHASES));
 
 /** Flung sideways, an arm's length over the ground. */
 // prettier-ignore
@@ -171,15 +194,16 @@ export const DIVING = person(
 const BAT = (...through: (readonly [number, number])[]): Posture["tools"] => [{ through, widths: [0.022, 0.03, 0.05].slice(0, through.length) }];
 
 // prettier-ignore
-export const BATTING = person(
+const BAT_SWING: Posture =
   {
     head: [0.02, 0.905], neck: [0, 0.79], hip: [-0.02, 0.51],
     legs: [[[0.13, 0.29], [0.19, 0.05]], [[-0.13, 0.29], [-0.17, 0.05]]],
     arms: [[[0.13, 0.7], [0.26, 0.72]], [[0.1, 0.65], [0.24, 0.7]]],
     tools: BAT([0.25, 0.7], [0.36, 0.79], [0.48, 0.88]),
     ball: [0.58, 0.82], wears: "helmet",
-  },
-  -0.22, 0.62,
+  };
+// prettier-ignore
+const BAT_PHASES: Phases =
   {
     start: {
       arms: [[[-0.02, 0.68], [-0.12, 0.76]], [[-0.06, 0.66], [-0.14, 0.74]]],
@@ -191,8 +215,17 @@ export const BATTING = person(
       tools: BAT([-0.05, 0.82], [-0.16, 0.74], [-0.26, 0.66]),
       ball: [0.6, 0.98],
     },
-  },
-);
+  };
+export const BATTING = person(BAT_SWING, -0.22, 0.62, BAT_PHASES);
+
+const RACKET_HELD = (...through: (readonly [number, number])[]): Posture["tools"] => [
+  { through, widths: [0.02, 0.03, 0.11] },
+];
+/** One hand, and a head of strings. */
+export const RACKET = person({ ...BAT_SWING, wears: "hair", tools: RACKET_HELD([0.25, 0.7], [0.34, 0.78], [0.46, 0.88]) }, -0.22, 0.62, {
+  start: { ...BAT_PHASES.start, tools: RACKET_HELD([-0.13, 0.75], [-0.17, 0.86], [-0.2, 0.98]) },
+  end: { ...BAT_PHASES.end, tools: RACKET_HELD([-0.05, 0.82], [-0.15, 0.75], [-0.25, 0.68]) },
+});
 
 // prettier-ignore
 export const CLIMBING = person(
@@ -230,58 +263,12 @@ export const SWIMMING = drawn(
 );
 
 // prettier-ignore
-const paddler = (...paddle: (readonly [number, number])[]) => ({
-  outlines: [
-    [[-1.6, 0.22], [-1, 0.12], [0, 0.06], [1, 0.12], [1.6, 0.24], [0.9, 0.26], [0, 0.26], [-0.9, 0.25]],
-    [[0.02, 0.74], [0.13, 0.68], [0.12, 0.44], [0.1, 0.24], [-0.18, 0.24], [-0.16, 0.46], [-0.14, 0.66]],
-    [[0.04, 1.0], [0.13, 0.96], [0.16, 0.86], [0.1, 0.76], [-0.02, 0.76], [-0.08, 0.88]],
-  ] as const,
-  strokes: [
-    { through: [[0, 0.64], [0.26, 0.5], [0.4, 0.58]], width: [0.13, 0.1, 0.07], part: "limb" as const },
-    { through: [[-0.02, 0.62], [0.14, 0.42], [0.34, 0.4]], width: [0.13, 0.1, 0.07], part: "limb" as const },
-    { through: paddle, width: [0.09, 0.03, 0.03, 0.09], part: "tool" as const },
-  ] as const,
-});
-
-// prettier-ignore
-export const BOAT = drawn(
-  { unit: "height", from: -1.6, to: 1.6, middle: 0.4 },
-  paddler([0.02, 0.94], [0.18, 0.78], [0.62, 0.24], [0.8, 0.02]),
-  { start: paddler([0.5, 0.98], [0.48, 0.8], [0.4, 0.3], [0.38, 0.1]), end: paddler([-0.5, 0.1], [-0.2, 0.3], [0.5, 0.72], [0.76, 0.86]) },
-);
-
-// prettier-ignore
-const BICYCLE = {
-  wheels: [{ at: [-0.36, 0.21], radius: 0.2 }, { at: [0.42, 0.21], radius: 0.2 }] as const,
-  tools: [
-    stick([-0.36, 0.21], [-0.02, 0.2], [0.34, 0.52], [-0.14, 0.54], [-0.36, 0.21]),
-    stick([0.33, 0.6], [0.42, 0.21]),
-    stick([-0.02, 0.2], [-0.15, 0.6]),
-  ],
-};
-
-// prettier-ignore
-export const CYCLING = person(
-  {
-    head: [0.32, 0.92], neck: [0.2, 0.83], hip: [-0.14, 0.64],
-    legs: [[[0.12, 0.51], [0.02, 0.24]], [[0, 0.44], [-0.08, 0.28]]],
-    arms: [[[0.3, 0.66], [0.4, 0.63]], [[0.28, 0.67], [0.38, 0.61]]],
-    ...BICYCLE, stout: 0.9, wears: "helmet",
-  },
-  -0.58, 0.64,
-  {
-    start: { legs: [[[0.02, 0.43], [-0.02, 0.16]], [[0.14, 0.56], [0.04, 0.34]]] },
-    end: { head: [0.2, 0.98], neck: [0.1, 0.88], arms: [[[0.3, 0.96], [0.44, 1.02]], [[-0.06, 0.94], [-0.2, 1.0]]] },
-  },
-);
-
-// prettier-ignore
 export const SKIING = person(
   {
     head: [0.2, 0.9], neck: [0.12, 0.785], hip: [-0.1, 0.51],
     legs: [[[0.14, 0.37], [0.02, 0.1]], [[0.06, 0.31], [-0.08, 0.1]]],
     arms: [[[0.26, 0.65], [0.38, 0.66]], [[0.17, 0.59], [0.3, 0.57]]],
-    tools: [{ through: [[-0.5, 0.03], [0.4, 0.06], [0.52, 0.13]], widths: [0.026, 0.026, 0.02] }, stick([0.38, 0.7], [-0.02, 0.36])],
+    tools: [{ through: [[-0.5, 0.03], [0.4, 0.06], [0.52, 0.13]], widths: [0.026, 0.026, 0.02] }, { through: [[0.38, 0.7], [-0.02, 0.36]], widths: [0.026, 0.026] }],
     stout: 1.05, wears: "helmet",
   },
   -0.52, 0.54,

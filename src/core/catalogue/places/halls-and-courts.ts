@@ -8,6 +8,23 @@ export const HALL_PLACES = [
     { id: "basket-arc", situation: "drive from mid-court", subjects: "basketball-drive basketball-jump-shot", at: [-9.8, 11], height: 1, lensMm: 105, why: "outside the three-point line, the drive comes toward you" },
     { id: "basket-stand", situation: "from the stand", subjects: "basketball-drive basketball-jump-shot basketball-dunk", at: [-12.5, 13], height: 3, lensMm: 300, why: "clear of heads and of the cheer squad, floor as background" },
   ]),
+  ...placesOf("Half court and gym hall", "basketball-3x3 basketball-outdoor", [
+    { id: "basket-outdoors", situation: "drive and jump shot outdoors", subjects: "basketball-drive basketball-jump-shot basketball-dunk wheelchair-basketball", at: [-10.2, 8], height: 0.6, lensMm: 85, why: "low beside the end line, the sky and not the fence behind the ball", hazard: "players over the line" },
+  ]),
+  ...placesOf("More halls", "", [
+    { id: "wheelchair-court", situation: "push and contact", subjects: "wheelchair-basketball wheelchair-rugby korfball-shot", from: [40, 11], height: 0.8, lensMm: 135, why: "behind the end line at the eyes’ height of those who sit, faces over the wheels", hazard: "chairs over the line" },
+    { id: "small-court", situation: "attack on the goal", subjects: "futsal-player floorball-player", from: [40, 13], height: 0.7, lensMm: 135, why: "low behind the end line beside the goal, where they run at you", hazard: "balls in flight" },
+  ]),
+  ...placesOf("Gym hall", "gym-hall", [
+    { id: "gym-stage", situation: "stunt, toss and leap", subjects: "cheer-stunt cheer-toss dancer-leap dancer-turn", at: [3, -14.8], height: 1, lensMm: 85, why: "before them, low enough that who is in the air stands against the wall and not the lamps", hazard: "no flash; nobody within reach of a fall" },
+  ]),
+  ...placesOf("Padel", "padel", [
+    { id: "padel-glass", situation: "stroke off the glass", subjects: "padel-stroke", at: [2.6, 10.7], height: 1.2, lensMm: 85, why: "lens on the glass behind the far end, a hand about it against reflections: faces come toward you" },
+  ]),
+  ...placesOf("Curling", "curling-sheet", [
+    { id: "curling-low", situation: "delivery", subjects: "curling-delivery", at: [5, -3], height: 0.4, lensMm: 135, why: "low beside the sheet ahead of the stone: eyes along the ice", hazard: "never on the ice; silence before the stone goes" },
+    { id: "curling-sweep", situation: "sweeping", subjects: "curling-sweepers", at: [5, 18], height: 0.8, lensMm: 135, why: "beyond the hog line: both faces over the stone" },
+  ]),
   ...placesOf("Handball", "handball", [
     { id: "handball-behind-goal", situation: "jump throw", subjects: "handball-throw", at: [6, 22.2], height: 0.8, lensMm: 100, why: "behind the goal line outside the corner: the throw comes at you", hazard: "balls in flight" },
     { id: "handball-keeper", situation: "keeper’s save", subjects: "handball-goalkeeper", at: [12.3, 12], height: 0.9, lensMm: 135, why: "from the side line the save opens toward you" },
@@ -16,8 +33,8 @@ export const HALL_PLACES = [
     { id: "net-referee-side", situation: "attack at the net", subjects: "volleyball-attack volleyball-block", at: [-7.8, 6], height: 2.6, lensMm: 100, why: "high from the referee’s side: faces over the net at the top of the jump" },
     { id: "net-low", situation: "reception", subjects: "volleyball-dig", at: [-6.5, 8], height: 0.5, lensMm: 135, why: "low below the net line, faces come up to the ball", hazard: "balls in flight" },
   ]),
-  ...placesOf("Racket sports", "tennis", [
-    { id: "tennis-corner", situation: "ground stroke", subjects: "tennis-stroke tennis-serve", at: [-8, 13.5], height: 0.9, lensMm: 200, why: "low at the far corner: racket and face toward you, a clean fence behind" },
+  ...placesOf("Racket sports", "tennis tennis-hard", [
+    { id: "tennis-corner", situation: "ground stroke", subjects: "tennis-stroke tennis-serve wheelchair-tennis", at: [-8, 13.5], height: 0.9, lensMm: 200, why: "low at the far corner: racket and face toward you, a clean fence behind" },
   ]),
   ...placesOf("Climbing and gymnastics", "gymnastics-floor", [
     { id: "gym-window", situation: "tumbling", subjects: "gymnast", from: [35, 14], height: 0.7, lensMm: 135, why: "low, toward the better light; frame first, wait for the athlete" },

@@ -1,4 +1,4 @@
-/** Ids of grown players of team sports whose young ones the library has too. */
+/** Ids of grown players of teams whose young ones the library has too. */
 export const GROWN = [
   "hockey-runner",
   "ice-hockey-skater",
@@ -13,6 +13,17 @@ export const GROWN = [
   "handball-throw",
   "volleyball-attack",
   "netball-shot",
+  "futsal-player",
+  "floorball-player",
+  "gaelic-football-runner",
+  "korfball-shot",
+  "cricket-batter",
+  "cricket-bowler",
+  "softball-batter",
+  "softball-pitcher",
+  "baseball-pitcher",
+  "baseball-fielder",
+  "water-polo-throw",
 ];
 
 /** What the id of a young player ends in. */

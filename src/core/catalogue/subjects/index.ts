@@ -1,7 +1,9 @@
-import { BIRDS, INSECTS_AND_WEATHER, MAMMALS } from "./animals";
+import { BIRDS } from "./birds";
+import { MAMMALS } from "./mammals";
+import { INSECTS_SPIDERS_WEATHER, REPTILES_AND_AMPHIBIANS } from "./small-animals";
 import { ATHLETICS } from "./athletics";
 import { BATS_AND_RACKETS } from "./bats-and-rackets";
-import { CLIMBING_AND_GYMNASTICS, HORSES, MOTORS, PEOPLE } from "./people-horses-motors";
+import { CLIMBING_AND_GYMNASTICS, DOGS, HORSES, MOTORS, PEOPLE } from "./people-horses-motors";
 import { SNOW_AND_ICE, WATER, WHEELS } from "./water-and-wheels";
 import { TEAM_SPORTS } from "./team-sports";
 import type { CatalogueSubject } from "./row";
@@ -15,17 +17,21 @@ export const SUBJECTS: readonly CatalogueSubject[] = Object.freeze([
   ...TEAM_SPORTS,
   ...youthOf(TEAM_SPORTS),
   ...BATS_AND_RACKETS,
+  ...youthOf(BATS_AND_RACKETS),
   ...ATHLETICS,
   ...WATER,
+  ...youthOf(WATER),
   ...WHEELS,
   ...SNOW_AND_ICE,
   ...CLIMBING_AND_GYMNASTICS,
+  ...DOGS,
   ...HORSES,
   ...MOTORS,
   ...PEOPLE,
   ...MAMMALS,
   ...BIRDS,
-  ...INSECTS_AND_WEATHER,
+  ...REPTILES_AND_AMPHIBIANS,
+  ...INSECTS_SPIDERS_WEATHER,
 ]);
 
 export { grownOf } from "./grown";

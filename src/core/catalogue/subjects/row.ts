@@ -10,11 +10,13 @@ export type SubjectGroup =
   | "wheels"
   | "snow and ice"
   | "climbing and gymnastics"
+  | "dogs"
   | "horses"
   | "motors"
   | "mammals"
   | "birds"
-  | "insects and weather"
+  | "reptiles and amphibians"
+  | "insects, spiders and weather"
   | "people";
 
 /** A part whose fast speed is told beside the typical one. */

@@ -1,5 +1,5 @@
 import { GROWN, MARK } from "./grown";
-import { inGroup, type CatalogueSubject, type SubjectRow } from "./row";
+import type { CatalogueSubject } from "./row";
 
 /** A child of about ten is four fifths as tall as who is grown and does three quarters of the speed (estimated). */
 const SIZE = 0.8;
@@ -8,7 +8,7 @@ const SPEED = 0.75;
 /** Metres and m/s as they are told: to the centimetre, and to five hundredths. */
 const toHundredth = (value: number): number => Math.round(100 * value) / 100;
 
-function young({ group: _, ...row }: CatalogueSubject): SubjectRow {
+function young(row: CatalogueSubject): CatalogueSubject {
   return {
     ...row,
     id: row.id + MARK,
@@ -31,4 +31,4 @@ function young({ group: _, ...row }: CatalogueSubject): SubjectRow {
 
 /** The young players of the rows that are given. */
 export const youthOf = (rows: readonly CatalogueSubject[]): readonly CatalogueSubject[] =>
-  inGroup("team sport", rows.filter(({ id }) => GROWN.includes(id)).map(young));
+  Object.freeze(rows.filter(({ id }) => GROWN.includes(id)).map((row) => Object.freeze(young(row))));

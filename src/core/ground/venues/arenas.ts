@@ -5,28 +5,22 @@ import {
   boundary,
   closed,
   goal,
+  grown,
   line,
   part,
   rectangle,
   ring,
+  roundedRink,
   spot,
   stadium,
-  type VenueTemplate,
+  type VenueLines,
 } from "./mark";
 
 /** Ice, water, arenas and mats. All measures in metres, from memory of the rule books; what the rules leave free is said. */
-export const ARENAS: readonly VenueTemplate[] = [
-  {
-    id: "ice-hockey",
-    name: "Ice hockey rink",
-    width: 30,
-    length: 60,
-    runOff: { side: 0, end: 0 },
-    official: "referee",
-    surface: "floor",
-    hall: { beyond: 8, height: 12 },
+export const ARENA_LINES: Readonly<Record<string, VenueLines>> = {
+  "ice-hockey": {
     marks: () => [
-      { kind: "boundary", points: rink(30, 60, 8.5) },
+      { kind: "boundary", points: roundedRink(30, 60, 8.5) },
       across(30, 0),
       ring(0, 0, 4.5),
       ...bothEnds([
@@ -39,111 +33,51 @@ export const ARENAS: readonly VenueTemplate[] = [
         goal(26, 1.83, 1.12),
       ]),
     ],
-    parts: () => [{ kind: "ice", outline: rink(30, 60, 8.5), surface: "ice" }],
-    known: "from memory",
+    parts: () => [{ kind: "ice", outline: roundedRink(30, 60, 8.5), surface: "ice" }],
   },
-  {
-    id: "pool-50",
-    name: "Swimming pool, 50 m",
-    width: 25,
-    length: 50,
-    runOff: { side: 4, end: 4 },
-    official: "pool-referee",
-    surface: "floor",
-    hall: { beyond: 6, height: 10 },
+  "pool-50": {
     marks: () => [boundary(25, 50), ...lanes(25, 50, 10, 2.5), ...bothEnds([across(25, 20), across(25, 10)])],
     parts: () => basin(25, 50),
-    known: "from memory",
   },
-  {
-    id: "pool-25",
-    name: "Swimming pool, 25 m",
-    width: 20,
-    length: 25,
-    runOff: { side: 4, end: 4 },
-    official: "pool-referee",
-    surface: "floor",
-    hall: { beyond: 6, height: 8 },
+  "pool-50-outdoor": {
+    marks: () => [boundary(25, 50), ...lanes(25, 50, 10, 2.5), ...bothEnds([across(25, 20), across(25, 10)])],
+    parts: () => basin(25, 50),
+  },
+  "diving-pool": {
+    marks: () => [boundary(25, 25)],
+    parts: () => [part("pool-deck", [0, 0, 33, 37]), part("water", [0, 0, 25, 25], "water")],
+  },
+  "pool-25": {
     marks: () => [boundary(20, 25), ...lanes(20, 25, 8, 2.5)],
     parts: () => basin(20, 25),
-    known: "from memory",
   },
-  {
-    id: "pool-10",
-    name: "Teaching pool, 10 m",
-    width: 6,
-    length: 10,
-    runOff: { side: 2, end: 2 },
-    official: "pool-referee",
-    surface: "floor",
-    hall: { beyond: 5, height: 5 },
+  "pool-10": {
     marks: () => [boundary(6, 10)],
     parts: () => basin(6, 10, 2),
-    known: "common practice",
   },
-  {
-    id: "water-polo",
-    name: "Water polo field",
-    width: 20,
-    length: 30,
-    runOff: { side: 4, end: 4 },
-    official: "pool-referee",
-    surface: "floor",
-    hall: { beyond: 6, height: 8 },
+  "water-polo": {
     marks: () => [
       boundary(20, 30),
       across(20, 0),
       ...bothEnds([across(20, 13), across(20, 10), goal(15, 3, 0.5)]),
     ],
     parts: () => basin(20, 30),
-    known: "from memory",
   },
-  {
-    id: "rowing-course",
-    name: "Rowing course, 2000 m",
-    width: 81,
-    length: 2000,
-    runOff: { side: 5, end: 100 },
-    official: "umpires",
+  "rowing-course": {
     marks: () => [
       boundary(81, 2000),
       ...lanes(81, 2000, 6, 13.5),
       ...[-500, 0, 500].map((y) => across(81, y)),
     ],
     parts: () => [part("water", [0, 0, 101, 2200], "water")],
-    known: "from memory",
   },
-  {
-    id: "show-jumping",
-    name: "Show jumping arena",
-    width: 50,
-    length: 80,
-    runOff: { side: 5, end: 5 },
-    official: "stewards",
-    surface: "sand",
+  "show-jumping": {
     marks: () => [boundary(50, 80)],
-    known: "from memory",
   },
-  {
-    id: "dressage",
-    name: "Dressage arena",
-    width: 20,
-    length: 60,
-    runOff: { side: 10, end: 10 },
-    official: "stewards",
-    surface: "sand",
+  dressage: {
     marks: () => [boundary(20, 60), spot(0, 0), spot(0, 24), spot(0, -24), spot(0, 12), spot(0, -12)],
-    known: "from memory",
   },
-  {
-    id: "velodrome",
-    name: "Velodrome, 250 m",
-    width: 70.02,
-    length: 107.02,
-    runOff: { side: 4, end: 4 },
-    official: "commissaires",
-    surface: "floor",
-    hall: { beyond: 8, height: 14 },
+  velodrome: {
     marks: () => [
       // Straights of 37 m and bends of the radius that makes 250 m of the measuring line.
       { kind: "boundary", points: stadium(37, 28.01 + 7) },
@@ -153,30 +87,12 @@ export const ARENAS: readonly VenueTemplate[] = [
       { kind: "lanes", outline: stadium(37, 28.01 + 7) },
       { kind: "infield", outline: stadium(37, 28.01 - 4) },
     ],
-    known: "from memory",
   },
-  {
-    id: "gymnastics-floor",
-    name: "Gymnastics floor",
-    width: 14,
-    length: 14,
-    runOff: { side: 2, end: 2 },
-    official: "judges",
-    surface: "floor",
-    hall: { beyond: 10, height: 10 },
+  "gymnastics-floor": {
     marks: () => [boundary(14, 14), rectangle(0, 0, 12, 12)],
     parts: () => [part("run-off", [0, 0, 18, 18]), part("mat", [0, 0, 14, 14])],
-    known: "from memory",
   },
-  {
-    id: "fencing-piste",
-    name: "Fencing piste",
-    width: 2,
-    length: 18,
-    runOff: { side: 1, end: 1 },
-    official: "referee",
-    surface: "floor",
-    hall: { beyond: 8, height: 8 },
+  "fencing-piste": {
     marks: () => [
       boundary(2, 18),
       rectangle(0, 0, 1.75, 14),
@@ -184,49 +100,82 @@ export const ARENAS: readonly VenueTemplate[] = [
       ...bothEnds([across(1.75, 2), across(1.75, 5)]),
     ],
     parts: () => [part("run-off", [0, 0, 4, 20]), part("mat", [0, 0, 2, 18])],
-    known: "from memory",
   },
-  {
-    id: "judo-mat",
-    name: "Judo mat",
-    width: 16,
-    length: 16,
-    runOff: { side: 0, end: 0 },
-    official: "referee",
-    surface: "floor",
-    hall: { beyond: 8, height: 8 },
+  "judo-mat": {
     marks: () => [boundary(16, 16), rectangle(0, 0, 10, 10)],
     parts: () => [part("run-off", [0, 0, 19, 19]), part("mat", [0, 0, 16, 16])],
-    known: "from memory",
   },
-  {
-    id: "speed-climbing",
-    name: "Speed climbing wall, base",
-    width: 6,
-    length: 5,
-    runOff: { side: 2, end: 2 },
-    official: "judges",
-    surface: "floor",
+  "boxing-ring": {
+    marks: () => [boundary(7.8, 7.8), rectangle(0, 0, 6.1, 6.1)],
+    parts: () => [part("run-off", [0, 0, 10.8, 10.8]), part("mat", [0, 0, 7.8, 7.8])],
+  },
+  "wrestling-mat": {
+    marks: () => [boundary(12, 12), ring(0, 0, 4.5), ring(0, 0, 3.5), ring(0, 0, 0.5)],
+    parts: () => [part("run-off", [0, 0, 14, 14]), part("mat", [0, 0, 12, 12])],
+  },
+  "karate-mat": {
+    marks: () => [boundary(12, 12), rectangle(0, 0, 8, 8)],
+    parts: () => [part("run-off", [0, 0, 14, 14]), part("mat", [0, 0, 12, 12])],
+  },
+  "lead-wall": {
+    marks: () => [boundary(16, 6)],
+    parts: () => [part("run-off", [0, 0, 20, 10]), part("mat", [0, 0, 16, 6])],
+  },
+  "boulder-wall": {
+    marks: () => [boundary(24, 6)],
+    parts: () => [part("run-off", [0, 0, 28, 10]), part("mat", [0, 0, 24, 6])],
+  },
+  "curling-sheet": {
+    // Tee lines 17.375 m from the middle with houses of 1.83, 1.22 and 0.61 m about them, hog lines 6.40 m before these.
+    marks: () => [
+      boundary(5, 45.72),
+      line(0, -21, 0, 21),
+      ...bothEnds([
+        ...[1.829, 1.219, 0.61].map((r) => ring(0, 17.375, r)),
+        across(5, 17.375),
+        across(5, 17.375 - 6.401),
+        across(5, 17.375 + 1.829),
+      ]),
+    ],
+    parts: () => [part("ice", [0, 0, 5, 45.72], "ice")],
+  },
+  "indoor-track-200": {
+    // Six lanes of 0.90 m about a kerb of 17.20 m, straights of 45.02 m: 200 m at 0.30 m from the kerb; sprints along the middle.
+    marks: () => [
+      { kind: "boundary", points: stadium(INDOOR.straight, INDOOR.kerb + 5.4) },
+      ...[0, 1, 2, 3, 4, 5].map((lane) => ({
+        kind: "line" as const,
+        points: closed(stadium(INDOOR.straight, INDOOR.kerb + 0.9 * lane)),
+      })),
+      ...Array.from({ length: 9 }, (_, i) => line((i - 4) * 1.22, -38, (i - 4) * 1.22, 38)),
+      line(-4.88, -30, 4.88, -30),
+      { ...line(-4.88, 30, 4.88, 30), label: "60 m finish" },
+    ],
+    parts: () => [
+      { kind: "run-off", outline: grown(stadium(INDOOR.straight, INDOOR.kerb + 5.4), 1) },
+      { kind: "lanes", outline: stadium(INDOOR.straight, INDOOR.kerb + 5.4), surface: "track" },
+      { kind: "infield", outline: stadium(INDOOR.straight, INDOOR.kerb) },
+      part("lanes", [0, 0, 9.76, 78], "track"),
+      part("lanes", [-12, -4, 1.5, 34], "track"),
+      part("pit", [-12, 17, 4, 9], "sand"),
+    ],
+  },
+  "speed-climbing": {
     marks: () => [boundary(6, 5), line(0, -2.5, 0, 2.5)],
     parts: () => [part("run-off", [0, 0, 10, 9]), part("mat", [0, 0, 6, 5])],
-    known: "from memory",
   },
-  {
-    id: "archery-70",
-    name: "Archery range, 70 m",
-    width: 20,
-    length: 90,
-    runOff: { side: 10, end: 20 },
-    official: "range-officer",
+  "archery-70": {
     marks: () => [boundary(20, 90), across(20, -40), across(20, 30), spot(0, 30), spot(5, 30), spot(-5, 30)],
     parts: () => [
       // Arrows go astray to the sides and beyond: only behind the shooting line anybody stands.
       part("range", [0, 12.5, 40, 105]),
       part("run-off", [0, -47.5, 40, 15]),
     ],
-    known: "from memory",
   },
-];
+};
+
+/** Straight and radius of the kerb of an indoor track. */
+const INDOOR = { straight: 45.02, kerb: 17.2 };
 
 /** A basin with its deck, metres wide. */
 const basin = (width: number, length: number, deck = 4) => [
@@ -239,14 +188,3 @@ const lanes = (width: number, length: number, count: number, lane: number) =>
   Array.from({ length: count + 1 }, (_, i) => (i - count / 2) * lane)
     .filter((x) => Math.abs(x) < width / 2)
     .map((x) => line(x, -length / 2, x, length / 2));
-
-/** A rectangle with round corners, counted clockwise. */
-const rink = (width: number, length: number, radius: number) => {
-  const [x, y] = [width / 2 - radius, length / 2 - radius];
-  return [
-    ...arc(x, y, radius, 0, 90).points,
-    ...arc(x, -y, radius, 90, 180).points,
-    ...arc(-x, -y, radius, 180, 270).points,
-    ...arc(-x, y, radius, 270, 360).points,
-  ];
-};

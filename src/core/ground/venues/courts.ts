@@ -8,8 +8,9 @@ import {
   part,
   rectangle,
   ring,
+  roundedRink,
   spot,
-  type VenueTemplate,
+  type VenueLines,
 } from "./mark";
 
 /** A goal area of quarter circles about the posts joined by a straight, as in handball: radius and width of the goal. */
@@ -27,43 +28,51 @@ const court = (width: number, length: number, { side, end }: { side: number; end
   part("field-of-play", [0, 0, width, length]),
 ];
 
+/** The lines about one basket, its end line so far up. */
+const basket = (end: number) => [
+  rectangle(0, end - 2.9, 4.9, 5.8),
+  arc(0, end - 5.8, 1.8, 90, 270),
+  // Three points: 6.75 m about the basket, straight 0.90 m inside the side lines.
+  arc(0, end - 1.575, 6.75, 102.1, 257.9),
+  line(6.6, end, 6.6, end - 2.99),
+  line(-6.6, end, -6.6, end - 2.99),
+  ring(0, end - 1.575, 0.225),
+];
+
+const BASKETBALL: VenueLines = {
+  marks: () => [boundary(15, 28), across(15, 0), ring(0, 0, 1.8), ...bothEnds(basket(14))],
+  parts: () => court(15, 28, { side: 2, end: 2 }),
+};
+
+const NETBALL: VenueLines = {
+  marks: () => [
+    boundary(15.25, 30.5),
+    ring(0, 0, 0.45),
+    ...bothEnds([across(15.25, 5.083), arc(0, 15.25, 4.9, 90, 270), spot(0, 15.25)]),
+  ],
+  parts: () => court(15.25, 30.5, { side: 3, end: 3 }),
+};
+
+const TENNIS: VenueLines = {
+  marks: () => [
+    boundary(10.97, 23.77),
+    across(12.8, 0),
+    line(4.115, -11.885, 4.115, 11.885),
+    line(-4.115, -11.885, -4.115, 11.885),
+    line(0, -6.4, 0, 6.4),
+    ...bothEnds([across(8.23, 6.4)]),
+  ],
+};
+
 /** Courts. All measures in metres, from memory of the rule books; what the rules leave free is said. */
-export const COURTS: readonly VenueTemplate[] = [
-  {
-    id: "basketball",
-    name: "Basketball court",
-    width: 15,
-    length: 28,
-    runOff: { side: 2, end: 2 },
-    official: "referee",
-    surface: "floor",
-    hall: { beyond: 4, height: 9 },
-    marks: () => [
-      boundary(15, 28),
-      across(15, 0),
-      ring(0, 0, 1.8),
-      ...bothEnds([
-        rectangle(0, 14 - 2.9, 4.9, 5.8),
-        arc(0, 14 - 5.8, 1.8, 90, 270),
-        // Three points: 6.75 m about the basket, straight 0.90 m inside the side lines.
-        arc(0, 14 - 1.575, 6.75, 102.1, 257.9),
-        line(6.6, 14, 6.6, 14 - 2.99),
-        line(-6.6, 14, -6.6, 14 - 2.99),
-        ring(0, 14 - 1.575, 0.225),
-      ]),
-    ],
-    parts: () => court(15, 28, { side: 2, end: 2 }),
-    known: "from memory",
+export const COURT_LINES: Readonly<Record<string, VenueLines>> = {
+  basketball: BASKETBALL,
+  "basketball-outdoor": BASKETBALL,
+  "basketball-3x3": {
+    marks: () => [boundary(15, 11), ...basket(5.5)],
+    parts: () => [part("run-off", [0, 0, 18, 14]), part("field-of-play", [0, 0, 15, 11])],
   },
-  {
-    id: "handball",
-    name: "Handball court",
-    width: 20,
-    length: 40,
-    runOff: { side: 1, end: 2 },
-    official: "referee",
-    surface: "floor",
-    hall: { beyond: 4, height: 9 },
+  handball: {
     marks: () => [
       boundary(20, 40),
       across(20, 0),
@@ -75,17 +84,8 @@ export const COURTS: readonly VenueTemplate[] = [
       ]),
     ],
     parts: () => court(20, 40, { side: 1, end: 2 }),
-    known: "from memory",
   },
-  {
-    id: "futsal",
-    name: "Futsal court",
-    width: 20,
-    length: 40,
-    runOff: { side: 1, end: 1 },
-    official: "referee",
-    surface: "floor",
-    hall: { beyond: 4, height: 9 },
+  futsal: {
     marks: () => [
       boundary(20, 40),
       across(20, 0),
@@ -93,71 +93,21 @@ export const COURTS: readonly VenueTemplate[] = [
       ...bothEnds([...goalArea(20, 6, 1.5), spot(0, 14), spot(0, 10), goal(20, 3, 1)]),
     ],
     parts: () => court(20, 40, { side: 1, end: 1 }),
-    known: "from memory",
   },
-  {
-    id: "korfball",
-    name: "Korfball field",
-    width: 20,
-    length: 40,
-    runOff: { side: 1, end: 2 },
-    official: "referee",
-    surface: "floor",
-    hall: { beyond: 4, height: 9 },
+  korfball: {
     marks: () => [boundary(20, 40), across(20, 0), ...bothEnds([spot(0, 13.33), ring(0, 13.33, 2.5)])],
     parts: () => court(20, 40, { side: 1, end: 2 }),
-    known: "from memory",
   },
-  {
-    id: "netball",
-    name: "Netball court",
-    width: 15.25,
-    length: 30.5,
-    runOff: { side: 3, end: 3 },
-    official: "umpires",
-    surface: "floor",
-    hall: { beyond: 3, height: 9 },
-    marks: () => [
-      boundary(15.25, 30.5),
-      ring(0, 0, 0.45),
-      ...bothEnds([across(15.25, 5.083), arc(0, 15.25, 4.9, 90, 270), spot(0, 15.25)]),
-    ],
-    parts: () => court(15.25, 30.5, { side: 3, end: 3 }),
-    known: "from memory",
-  },
-  {
-    id: "volleyball",
-    name: "Volleyball court",
-    width: 9,
-    length: 18,
-    runOff: { side: 3, end: 3 },
-    official: "referee",
-    surface: "floor",
-    hall: { beyond: 4, height: 9 },
+  netball: NETBALL,
+  "netball-outdoor": NETBALL,
+  volleyball: {
     marks: () => [boundary(9, 18), across(10, 0), ...bothEnds([across(9, 3)])],
     parts: () => court(9, 18, { side: 3, end: 3 }),
-    known: "from memory",
   },
-  {
-    id: "beach-volleyball",
-    name: "Beach volleyball court",
-    width: 8,
-    length: 16,
-    runOff: { side: 3, end: 3 },
-    official: "referee",
-    surface: "sand",
+  "beach-volleyball": {
     marks: () => [boundary(8, 16), across(9, 0)],
-    known: "from memory",
   },
-  {
-    id: "badminton",
-    name: "Badminton court",
-    width: 6.1,
-    length: 13.4,
-    runOff: { side: 2, end: 2 },
-    official: "umpires",
-    surface: "floor",
-    hall: { beyond: 4, height: 9 },
+  badminton: {
     marks: () => [
       boundary(6.1, 13.4),
       across(6.1, 0),
@@ -165,52 +115,39 @@ export const COURTS: readonly VenueTemplate[] = [
       line(-2.59, -6.7, -2.59, 6.7),
       ...bothEnds([across(6.1, 1.98), across(6.1, 6.7 - 0.76), line(0, 1.98, 0, 6.7)]),
     ],
-    known: "from memory",
   },
-  {
-    id: "tennis",
-    name: "Tennis court",
-    width: 10.97,
-    length: 23.77,
-    runOff: { side: 3.66, end: 6.4 },
-    official: "umpires",
-    surface: "clay",
+  tennis: TENNIS,
+  "tennis-hard": TENNIS,
+  padel: {
+    // Service lines 6.95 m from the net, joined along the middle.
+    marks: () => [boundary(10, 20), across(10, 0), line(0, -6.95, 0, 6.95), ...bothEnds([across(10, 6.95)])],
+  },
+  floorball: {
     marks: () => [
-      boundary(10.97, 23.77),
-      across(12.8, 0),
-      line(4.115, -11.885, 4.115, 11.885),
-      line(-4.115, -11.885, -4.115, 11.885),
-      line(0, -6.4, 0, 6.4),
-      ...bothEnds([across(8.23, 6.4)]),
+      { kind: "boundary", points: roundedRink(20, 40, 3) },
+      across(20, 0),
+      spot(0, 0),
+      ...bothEnds([rectangle(0, 15.65, 5, 4), rectangle(0, 16.05, 2.5, 1), goal(16.05, 1.6, 0.6)]),
     ],
-    known: "from memory",
+    parts: () => [
+      part("run-off", [0, 0, 22, 42]),
+      { kind: "field-of-play", outline: roundedRink(20, 40, 3) },
+    ],
   },
-  {
-    id: "table-tennis",
-    name: "Table tennis playing space",
-    width: 7,
-    length: 14,
-    runOff: { side: 0, end: 0 },
-    official: "umpires",
-    surface: "floor",
-    hall: { beyond: 5, height: 7 },
+  "gym-hall": {
+    // The court for volleyball is the one that every such hall has.
+    marks: () => [boundary(15, 27), rectangle(0, 0, 9, 18), across(9, 0), ...bothEnds([across(9, 3)])],
+    parts: () => [part("run-off", [0, 0, 15, 27]), part("field-of-play", [0, 0, 13, 24])],
+  },
+  "table-tennis": {
     marks: () => [
       boundary(7, 14),
       rectangle(0, 0, 1.525, 2.74),
       line(-0.915, 0, 0.915, 0),
       line(0, -1.37, 0, 1.37),
     ],
-    known: "from memory",
   },
-  {
-    id: "squash",
-    name: "Squash court",
-    width: 6.4,
-    length: 9.75,
-    runOff: { side: 0, end: 0 },
-    official: "referee",
-    surface: "floor",
-    hall: { beyond: 5, height: 7 },
+  squash: {
     marks: () => [
       boundary(6.4, 9.75),
       across(6.4, 4.875 - 5.49),
@@ -218,6 +155,5 @@ export const COURTS: readonly VenueTemplate[] = [
       rectangle(2.4, -1.415, 1.6, 1.6),
       rectangle(-2.4, -1.415, 1.6, 1.6),
     ],
-    known: "from memory",
   },
-];
+};

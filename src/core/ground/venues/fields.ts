@@ -15,28 +15,15 @@ import {
   stadium,
   type PitchMark,
   type VenuePart,
-  type VenueTemplate,
+  type VenueLines,
 } from "./mark";
 
 /** Outdoor fields. All measures in metres, from memory of the rule books; what the rules leave free is said. */
-export const FIELDS: readonly VenueTemplate[] = [
-  {
-    id: "field-hockey",
-    name: "Field hockey pitch",
-    width: HOCKEY_PITCH.width,
-    length: HOCKEY_PITCH.length,
-    runOff: { side: 3, end: 5 },
-    official: "umpires",
+export const FIELD_LINES: Readonly<Record<string, VenueLines>> = {
+  "field-hockey": {
     marks: hockeyPitchMarks,
-    known: "from memory",
   },
-  {
-    id: "football",
-    name: "Football pitch",
-    width: 68,
-    length: 105,
-    runOff: { side: 3, end: 3 },
-    official: "referee",
+  football: {
     marks: () => [
       boundary(68, 105),
       across(68, 0),
@@ -51,15 +38,49 @@ export const FIELDS: readonly VenueTemplate[] = [
         goal(52.5, 7.32, 2),
       ]),
     ],
-    known: "from memory",
   },
-  {
-    id: "rugby-union",
-    name: "Rugby union pitch",
-    width: 70,
-    length: 122,
-    runOff: { side: 5, end: 5 },
-    official: "referee",
+  "football-7": {
+    marks: () => [
+      boundary(37, 55),
+      across(37, 0),
+      ring(0, 0, 5.5),
+      spot(0, 0),
+      ...bothEnds([rectangle(0, 27.5 - 4.57, 16.46, 9.14), spot(0, 27.5 - 7.32), goal(27.5, 3.66, 1)]),
+    ],
+  },
+  "football-9": {
+    marks: () => [
+      boundary(46, 73),
+      across(46, 0),
+      ring(0, 0, 6.4),
+      spot(0, 0),
+      ...bothEnds([rectangle(0, 36.5 - 5.95, 29.26, 11.89), spot(0, 36.5 - 8.23), goal(36.5, 4.88, 1.5)]),
+    ],
+  },
+  polo: {
+    // A T in the middle, lines at 30, 40 and 60 yards from the back lines, goals of 8 yards that are open at the top.
+    marks: () => [
+      boundary(146.3, 274.32),
+      across(12, 0),
+      ...bothEnds([
+        ...[30, 40, 60].map((yards) => across(146.3, 137.16 - yards * 0.9144)),
+        spot(0, 137.16 - 54.86),
+        goal(137.16, 7.32, 0.2),
+      ]),
+    ],
+  },
+  "golf-hole": {
+    marks: () => [boundary(60, 180), rectangle(0, -78, 6, 8), ring(0, 72, 9), spot(2, 74)],
+    parts: () => [
+      part("field-of-play", [0, 0, 34, 168]),
+      // The bunker before the green.
+      part("field-of-play", [8, 56, 10, 8], "sand"),
+    ],
+  },
+  "dog-agility": {
+    marks: () => [boundary(24, 40)],
+  },
+  "rugby-union": {
     marks: () => [
       boundary(70, 122),
       across(70, 0),
@@ -71,30 +92,15 @@ export const FIELDS: readonly VenueTemplate[] = [
         goal(50, 5.6, 0.2),
       ]),
     ],
-    known: "from memory",
   },
-  {
-    id: "rugby-league",
-    name: "Rugby league field",
-    width: 68,
-    length: 116,
-    runOff: { side: 5, end: 5 },
-    official: "referee",
+  "rugby-league": {
     marks: () => [
       boundary(68, 116),
       across(68, 0),
       ...bothEnds([...[10, 20, 30, 40, 50].map((y) => across(68, y)), goal(50, 5.5, 0.2)]),
     ],
-    known: "from memory",
   },
-  {
-    id: "gridiron",
-    name: "Gridiron field",
-    width: 48.77,
-    length: 109.73,
-    runOff: { side: 3.66, end: 3.66 },
-    official: "referee",
-    downs: { goalLine: 45.72, yard: 0.9144 },
+  gridiron: {
     marks: () => [
       boundary(48.77, 109.73),
       across(48.77, 0),
@@ -102,30 +108,16 @@ export const FIELDS: readonly VenueTemplate[] = [
       ...bothEnds([1, 2, 3, 4, 5].map((k) => across(48.77, k * 9.144))),
       ...bothEnds([goal(54.86, 5.64, 0.2)]),
     ],
-    known: "from memory",
   },
-  {
-    id: "australian-football",
-    name: "Australian football oval",
-    width: 135,
-    length: 165,
-    runOff: { side: 4, end: 4 },
-    official: "umpires",
+  "australian-football": {
     marks: () => [
       { kind: "boundary", points: oval(135, 165) },
       ring(0, 0, 5),
       rectangle(0, 0, 50, 50),
       ...bothEnds([rectangle(0, 82.5 - 4.5, 6.4, 9), arc(0, 82.5, 50, 130, 230), goal(82.5, 6.4, 0.2)]),
     ],
-    known: "from memory",
   },
-  {
-    id: "gaelic-field",
-    name: "Gaelic football and hurling field",
-    width: 85,
-    length: 140,
-    runOff: { side: 3, end: 3 },
-    official: "referee",
+  "gaelic-field": {
     marks: () => [
       boundary(85, 140),
       ...bothEnds([
@@ -137,29 +129,15 @@ export const FIELDS: readonly VenueTemplate[] = [
         goal(70, 6.5, 1),
       ]),
     ],
-    known: "from memory",
   },
-  {
-    id: "lacrosse",
-    name: "Lacrosse field",
-    width: 60,
-    length: 110,
-    runOff: { side: 4, end: 4 },
-    official: "referee",
+  lacrosse: {
     marks: () => [
       boundary(60, 110),
       across(60, 0),
       ...bothEnds([ring(0, 40, 3), across(60, 22.5), goal(40, 1.83, 2.1)]),
     ],
-    known: "from memory",
   },
-  {
-    id: "cricket",
-    name: "Cricket ground",
-    width: 130,
-    length: 130,
-    runOff: { side: 3, end: 3 },
-    official: "umpires",
+  cricket: {
     marks: () => [
       { kind: "boundary", points: ring(0, 0, 65).points.slice(0, -1) },
       rectangle(0, 0, 3.05, 20.12),
@@ -170,47 +148,17 @@ export const FIELDS: readonly VenueTemplate[] = [
       },
       ...bothEnds([line(-1.83, 8.84, 1.83, 8.84), line(-1.32, 10.06, 1.32, 10.06)]),
     ],
-    known: "from memory",
   },
-  {
-    id: "baseball",
-    name: "Baseball field",
-    width: 172.5,
-    length: 122,
-    runOff: { side: 18, end: 18 },
-    official: "umpires",
+  baseball: {
     marks: () => diamond({ base: 27.43, plate: 18.44, fence: 122, mound: 2.74, infield: 28.96 }),
-    known: "from memory",
   },
-  {
-    id: "baseball-youth",
-    name: "Baseball field, youth",
-    width: 86.3,
-    length: 61,
-    runOff: { side: 9, end: 9 },
-    official: "umpires",
+  "baseball-youth": {
     marks: () => diamond({ base: 18.29, plate: 14.02, fence: 61, mound: 2.74, infield: 15.24 }),
-    known: "from memory",
   },
-  {
-    id: "softball",
-    name: "Softball field",
-    width: 94.84,
-    length: 67.06,
-    runOff: { side: 9, end: 9 },
-    official: "umpires",
-    surface: "grass",
+  softball: {
     marks: () => diamond({ base: 18.29, plate: 13.11, fence: 67.06, mound: 2.44, infield: 18.29 }),
-    known: "from memory",
   },
-  {
-    id: "athletics-400",
-    name: "Athletics track, 400 m",
-    width: 92.52,
-    length: 176.91,
-    runOff: { side: 1, end: 1 },
-    surface: "grass",
-    official: "meeting-officials",
+  "athletics-400": {
     marks: () => [
       ...Array.from({ length: 9 }, (_, lane) => track(lane * 1.22, lane === 8)),
       ...TRACK_LINES,
@@ -219,30 +167,16 @@ export const FIELDS: readonly VenueTemplate[] = [
       rectangle(-50.5, 16, 2.75, 9),
     ],
     parts: () => [...TRACK_PARTS],
-    known: "from memory",
   },
-  {
-    id: "throwing-sector",
-    name: "Discus and hammer sector",
-    width: 54,
-    length: 90,
-    runOff: { side: 10, end: 20 },
-    official: "meeting-officials",
+  "throwing-sector": {
     marks: () => [
       { kind: "boundary", points: [{ x: 0, y: -45 }, ...arc(0, -45, 90, -17.46, 17.46).points] },
       ring(0, -45, 1.25),
       ...[30, 50, 70].map((r) => arc(0, -45, r, -17.46, 17.46)),
     ],
     parts: () => sectorParts(-45, 90, 17.46, []),
-    known: "from memory",
   },
-  {
-    id: "javelin-sector",
-    name: "Javelin sector",
-    width: 50,
-    length: 100,
-    runOff: { side: 10, end: 20 },
-    official: "meeting-officials",
+  "javelin-sector": {
     marks: () => [
       { kind: "boundary", points: [{ x: 0, y: -50 }, ...arc(0, -50, 100, -14.48, 14.48).points] },
       arc(0, -50, 8, -14.48, 14.48),
@@ -255,9 +189,8 @@ export const FIELDS: readonly VenueTemplate[] = [
         // The runway, and a metre on either side of it.
         part("lanes", [0, -57.1, 6, 31]),
       ]),
-    known: "from memory",
   },
-];
+};
 
 /** Straight, radius of the kerb and width of the eight lanes of a standard track. */
 const STRAIGHT = 84.39;

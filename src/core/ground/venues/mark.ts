@@ -2,37 +2,7 @@ import { cosDeg, sinDeg } from "../../units";
 import type { Surface } from "../surface";
 import { convexHull } from "../polygon";
 import type { Point } from "../vector";
-
-/** What a part of a venue is for. */
-export type AreaKind =
-  | "field-of-play"
-  | "run-off"
-  | "baseline"
-  | "lanes"
-  | "infield"
-  | "water"
-  | "pool-deck"
-  | "ice"
-  | "mat"
-  | "pit"
-  | "landing-sector"
-  | "range";
-
-/** The parts on which one may stand where leave was given; every other part is never stood on. */
-export const LEAVE_KINDS = ["run-off", "baseline", "infield", "pool-deck"] as const;
-export type LeaveKind = (typeof LEAVE_KINDS)[number];
-
-/** Who decides at a venue where a photographer may stand (common practice). */
-export type Official =
-  | "umpires"
-  | "referee"
-  | "judges"
-  | "meeting-officials"
-  | "pool-referee"
-  | "stewards"
-  | "range-officer"
-  | "commissaires"
-  | "marshals";
+import type { AreaKind } from "./kinds";
 
 /** A part of a venue in its own axes. A later one lies on top of the earlier ones. */
 export interface VenuePart {
@@ -50,28 +20,10 @@ export interface PitchMark {
   readonly label?: string;
 }
 
-/** A venue as its governing body lays it out; metres. */
-export interface VenueTemplate {
-  readonly id: string;
-  readonly name: string;
-  /** Extent of the boundary: across and along. */
-  readonly width: number;
-  /** Metres along the long axis, above 0. */
-  readonly length: number;
-  /** Clear run-off beyond the boundary, where nobody should stand, at the sides and at the ends. */
-  readonly runOff: { readonly side: number; readonly end: number };
+/** What is drawn of a venue: its marks, and its parts where they are more than field of play and run-off. */
+export interface VenueLines {
   readonly marks: () => PitchMark[];
-  /** What its ground is made of; grass when left out. */
-  readonly surface?: Surface;
-  /** Set for a venue in a hall: metres from the run-off to the walls, and from the floor to the roof (assumed). */
-  readonly hall?: { readonly beyond: number; readonly height: number };
-  readonly official: Official;
-  /** Where it is played by attempts to gain ground: metres from the middle of a field to the line that is a goal, and of one yard. */
-  readonly downs?: { readonly goalLine: number; readonly yard: number };
-  /** Its parts, where they are more than field of play and run-off. */
   readonly parts?: () => VenuePart[];
-  /** How its measures are known; by which document, `VENUE_SOURCES` tells. */
-  readonly known: "published" | "from memory" | "common practice" | "estimated" | "invented";
 }
 
 const ARC_STEP_DEG = 5;
@@ -135,6 +87,17 @@ export const stadium = (straight: number, radius: number): Point[] => [
   ...arc(0, straight / 2, radius, -90, 90).points,
   ...arc(0, -straight / 2, radius, 90, 270).points,
 ];
+
+/** A rectangle with round corners, counted clockwise. */
+export const roundedRink = (width: number, length: number, radius: number): Point[] => {
+  const [x, y] = [width / 2 - radius, length / 2 - radius];
+  return [
+    ...arc(x, y, radius, 0, 90).points,
+    ...arc(x, -y, radius, 90, 180).points,
+    ...arc(-x, -y, radius, 180, 270).points,
+    ...arc(-x, y, radius, 270, 360).points,
+  ];
+};
 
 /** The points of an outline with its first one again at the end. */
 export const closed = (points: readonly Point[]): Point[] => [...points, points[0]!];

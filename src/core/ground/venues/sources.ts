@@ -49,5 +49,55 @@ export const VENUE_SOURCES: Readonly<Record<string, string>> = {
   "judo-mat": "IJF Sport and Organisation Rules: contest area 8–10 m, safety area 3–4 m",
   "speed-climbing": "IFSC Rules: two lanes of 3 m, 15 m high; the floor before the wall is shown",
   "archery-70": "World Archery Rules, book 2: 70 m from shooting line to targets",
+  "football-7":
+    "The FA, guide to pitch and goalpost dimensions: 55 × 37 for seven a side, goals of 3.66 × 1.83",
+  "football-9":
+    "The FA, guide to pitch and goalpost dimensions: 73 × 46 for nine a side, goals of 4.88 × 2.13",
+  polo: "FIP International Rules for Polo: 300 × 160 yards with boards, goals 8 yards wide",
+  "golf-hole":
+    "no rules of length: The R&A Rules of Golf name the areas of a course; a par three of 150 m chosen",
+  "dog-agility": "FCI Agility Regulations: a ring of at least 24 × 40; hurdles of 0.55–0.65 for large dogs",
+  racecourse: "no rules of width: 30 m and 400 m of straight chosen; running rails 1.1 m high",
+  "motor-bend": "FIA Appendix O: at least 12 m wide; bend of 60 m and gravel of 20 m chosen",
+  speedway:
+    "FIM Track Racing standards: 260–425 m round, at least 10 m wide on the straights; 12 m and 296 m round chosen",
+  "slalom-hill":
+    "FIS International Ski Competition Rules, 801: gates 4–6 m wide, 6–13 m apart; 5 and 10 m chosen",
+  "ski-piste":
+    "FIS International Ski Competition Rules, 901: giant slalom gates 4–8 m wide; a piste of 36 m chosen",
+  "half-pipe": "FIS Snowboard rules: 150–170 m long, 19–22 m wide, walls of 6.7 m",
+  "jump-hill": "FIS Standards for the Construction of Jumping Hills: width where they land chosen",
+  "canoe-slalom": "ICF Canoe Slalom Rules: 150–400 m, gates 1.2–4 m wide; a channel of 12 m chosen",
+  "skate-park": "no rules of size: World Skate judges what is ridden; 45 × 25 chosen",
+  "jump-line": "no rules of size: UCI part 6 names starts and lanes; jumps of 1.6 m chosen",
+  "basketball-outdoor": "FIBA Official Basketball Rules, rule 2",
+  "basketball-3x3": "FIBA 3x3 Rules of the Game: 15 × 11, the lines of one end",
+  "netball-outdoor": "World Netball Rules, rule 3",
+  "tennis-hard": "ITF Rules of Tennis, rule 1",
+  padel: "FIP Rules of Padel: 20 × 10, net 0.88–0.92, walls of 3 m with mesh to 4 m",
+  floorball: "IFF Rules of the Game: 40 × 20 with round corners, board of 0.5, goal 1.6 × 1.15",
+  "gym-hall": "DIN 18032-1: a single hall of 27 × 15 × 5.5",
+  "curling-sheet":
+    "World Curling Rules: 45.72 × 5, houses of 1.83 about tees 34.75 apart, hog lines 6.40 before them",
+  "boxing-ring": "IBA Technical Rules: 6.1 within the ropes on a floor of 7.8, 1 m high, four ropes to 1.3",
+  "wrestling-mat": "United World Wrestling rules: a circle of 9 m on a mat of 12",
+  "karate-mat": "WKF and World Taekwondo rules: 8 × 8 with 2 m about it",
+  "indoor-track-200":
+    "World Athletics Track and Field Facilities Manual, chapter 8: 200 m, six lanes of 0.90; radius 17.20 and straights to make 200 m chosen",
+  "pool-50-outdoor":
+    "World Aquatics Facilities Rules: ten lanes of 2.5 m; flags at 5 m and marks at 15 m from the walls",
+  "diving-pool":
+    "World Aquatics Facilities Rules, diving: boards at 1 and 3 m, platform at 10; a basin of 25 × 25 chosen",
+  "lead-wall": "IFSC Rules: walls of at least 12 m, routes of at least 15 m; 16 m of width chosen",
+  "boulder-wall": "IFSC Rules: boulders no higher than 4.5 m over the mats; 24 m of width chosen",
+  "garden-feeder": "no rules: a garden as one may be",
+  wood: "no rules: a wood as one may be",
+  "reed-bed": "no rules: a reed bed as one may be",
+  cliff: "no rules: a cliff as one may be; stay on its path",
+  estuary: "no rules: an estuary as one may be",
+  beach: "no rules: a beach as one may be",
+  harbour: "no rules: a harbour as one may be",
+  savanna: "no rules: a reserve’s track as one may be",
+  zoo: "no rules: an enclosure as one may be",
   "open-ground": "no rules: nothing is painted",
 };
