@@ -29,7 +29,7 @@ export const plannedPosition = (
 /** What a choice mounts; `undefined` when the kit no longer has it. */
 export function rigOf(choice: Choice, kit: Kit): Rig | undefined {
   const body = kit.bodies.find((b) => b.id === choice.bodyId);
-  const lens = kit.lenses.find((l) => l.id === choice.lensId);
+  const lens = body?.builtIn ?? kit.lenses.find((l) => l.id === choice.lensId);
   const support = kit.supports.find((s) => s.id === choice.supportId);
   if (!body || !lens || !support) return undefined;
   const converter = kit.converters.find((c) => c.id === choice.converterId);

@@ -100,7 +100,7 @@ function lacking({ bodyId, lensId, converterId, supportId }: Choice, bag: Stored
     id === null || items.some((i) => i.id === id);
   return [
     has(bag.bodies, bodyId) ? "" : bodyId,
-    has(bag.lenses, lensId) ? "" : lensId,
+    bag.bodies.some((b) => b.id === bodyId && b.builtIn) || has(bag.lenses, lensId) ? "" : lensId,
     has(bag.converters, converterId) ? "" : converterId!,
     has(bag.supports, supportId) ? "" : supportId,
   ].filter(Boolean);

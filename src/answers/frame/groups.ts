@@ -10,7 +10,7 @@ import {
   type LensServes,
   type TakeOver,
 } from "@/core/judge";
-import { bellowsLoss, distanceForImage, distanceFromMark, markedDistance } from "@/core/optics";
+import { bellowsLoss, distanceForImage, distanceFromMark, lensesFor, markedDistance } from "@/core/optics";
 import type { OutingView } from "@/outing/outing-view";
 import { answered } from "../answered";
 
@@ -33,8 +33,8 @@ export const near = answered(
     const { frame, distance } = found.sighting;
     const second = bag.bodies.find((b) => b.id !== input.rig.body.id) ?? input.rig.body;
     return {
-      serves: lensesServe(input, found, bag.lenses),
-      over: takeOver(input, found, { body: second, lenses: bag.lenses }),
+      serves: lensesServe(input, found, lensesFor(input.rig.body, bag.lenses)),
+      over: takeOver(input, found, { body: second, lenses: lensesFor(second, bag.lenses) }),
       marked: markedDistance(frame.focalLengthMm, distance),
       magnification: frame.magnification,
       lost: bellowsLoss(frame.magnification),

@@ -1,6 +1,6 @@
 import { assess, type Assessment, type NoPicture } from "@/core/judge";
 import type { Position } from "@/core/ground";
-import type { Converter, Lens } from "@/core/optics";
+import { lensesFor, type Body, type Converter, type Lens } from "@/core/optics";
 import { askedOf } from "@/outing/ask";
 import { answered } from "../answered";
 import type { OutingView } from "@/outing/outing-view";
@@ -16,9 +16,9 @@ export interface LensRow extends Glass {
   readonly from: ReadonlyMap<string, Assessment | NoPicture>;
 }
 
-/** Every lens of the bag, bare and with each converter that it takes. */
-const glassOf = (bag: OutingView["bag"]): Glass[] =>
-  bag.lenses.flatMap((lens) => [
+/** Every lens of the bag that goes on a body, bare and with each converter that it takes. */
+const glassOf = (bag: OutingView["bag"], body: Body): Glass[] =>
+  lensesFor(body, bag.lenses).flatMap((lens) => [
     { key: lens.id, lens },
     ...(lens.takesConverter
       ? bag.converters.map((converter) => ({ key: `${lens.id} ${converter.id}`, lens, converter }))
@@ -36,7 +36,7 @@ function rowsOf(
 ): LensRow[] {
   if (!rig) return [];
   const { body, support } = rig;
-  return glassOf(bag).map((glass) => {
+  return glassOf(bag, body).map((glass) => {
     const other = {
       body,
       support,

@@ -8,6 +8,7 @@ import {
   type NoPicture,
   type SearchInput,
 } from "@/core/judge";
+import { lensesFor } from "@/core/optics";
 import { sceneAt } from "@/core/scene";
 import { lightPlanOf, sameValue } from "@/data";
 import type { OutingView } from "@/outing/outing-view";
@@ -43,7 +44,7 @@ export function searchOf(view: OutingView): SearchInput | undefined {
   const { outing, bag, asked, inHand } = view;
   if (!asked) return undefined;
   const { rig: mounted, shot } = asked;
-  const rigs = bag.lenses.map((lens) =>
+  const rigs = lensesFor(mounted.body, bag.lenses).map((lens) =>
     lens.id === mounted.lens.id ? mounted : { body: mounted.body, support: mounted.support, lens },
   );
   const distance = inHand?.ok ? inHand.sighting.distance : USUAL_DISTANCE;

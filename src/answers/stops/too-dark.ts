@@ -16,6 +16,7 @@ import {
   type WhyDark,
 } from "@/core/exposure";
 import { placeGains, type PlaceGains } from "@/core/light";
+import { lensesFor } from "@/core/optics";
 import type { StoredKit } from "@/data";
 
 /** What is told of a frame that came out dark, as it is typed. */
@@ -85,10 +86,10 @@ export const TOO_DARK_EXAMPLE: TooDark = {
 /** What a form about a dark frame begins with: nothing of the frame, and of the kit that is owned its brightest lens and best ceiling. */
 export function tooDarkFrom(kit: StoredKit | undefined): Partial<TooDark> {
   const begun = { way: "manual", where: "outdoors", slowest: 1 / 500, lift: 0 } as const;
-  if (!kit || kit.lenses.length === 0 || kit.bodies.length === 0) return begun;
+  if (!kit || kit.bodies.length === 0) return begun;
   return {
     ...begun,
-    widest: Math.min(...kit.lenses.map((l) => l.widest)),
+    widest: Math.min(...kit.bodies.flatMap((b) => lensesFor(b, kit.lenses).map((l) => l.widest))),
     ceiling: Math.max(...kit.bodies.map((b) => b.isoCeiling)),
   };
 }

@@ -24,7 +24,7 @@ const words = (list: string): readonly string[] => list.split(" ");
 const DANGEROUS = words("bear-walking wolf-trotting wild-boar big-cat-walking elephant-walking");
 const ENGINES = words("racing-car rally-car road-racing-motorcycle motocross-rider kart speedway-rider");
 const QUIET = words(
-  "curling-delivery golf-swing tennis-serve sprint-start swim-start dressage-horse gymnast-beam diver",
+  "curling-delivery archer golf-swing tennis-serve sprint-start swim-start dressage-horse gymnast-beam diver",
 );
 const DAZZLED = words(
   "gymnast gymnast-bars gymnast-beam trampolinist diver judoka fencer climber speed-climber jumping-horse cross-country-horse dressage-horse owl-flying badger hedgehog bat-flying dolphin-leaping wrestler martial-arts-kick cheer-stunt cheer-toss dancer-leap dancer-turn dog-agility",

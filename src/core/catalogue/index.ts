@@ -1,5 +1,15 @@
+export {
+  activityOf,
+  isAbout,
+  partOfDay,
+  PARTS_OF_DAY,
+  type Activity,
+  type PartOfDay,
+  type WhenAbout,
+} from "./activity";
 export { CAUTION_ROWS, type CautionRow } from "./cautions";
 export { dangersOf } from "./dangers";
+export { usualFraming, type UsualFraming } from "./framing";
 export { likenedTo } from "./likened";
 export { DAY_CONDITIONS, type DayCondition } from "./day-conditions";
 export { BODIES, CONVERTERS, FORMATS, LENSES, SUPPORTS, type FormatRow, type Known } from "./kit";

@@ -32,7 +32,8 @@ const onPath = ({ areas }: Ground, at: Point): boolean =>
 /** Nobody walks there: the field of play, water, lanes but for where they are crossed, and what is by leave that was not given. */
 const isForbidden = (ground: Ground, at: Point): boolean => {
   const { rule, area } = { area: undefined, ...standingAt(ground, at) };
-  if (rule === "by-leave" || (rule === "never" && (area === "lanes" || area === "course"))) return !onPath(ground, at);
+  if (rule === "by-leave" || (rule === "never" && (area === "lanes" || area === "course")))
+    return !onPath(ground, at);
   return rule === "never";
 };
 

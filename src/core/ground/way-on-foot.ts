@@ -74,8 +74,7 @@ const CROSSED: readonly AreaKind[] = ["lanes", "course"];
 function venueWalls({ venue, leave = [], areas }: Ground): Walled[] {
   const own = areas.filter((a) => a.kind === "photographers-line").map((a) => a.outline);
   const parts = venueAreasOf(venue);
-  const walked = ({ kind }: VenueArea): boolean =>
-    kind === WAY || (needsLeave(kind) && leave.includes(kind));
+  const walked = ({ kind }: VenueArea): boolean => kind === WAY || (needsLeave(kind) && leave.includes(kind));
   return parts
     .filter((part) => !walked(part))
     .map((part) => ({

@@ -1,4 +1,4 @@
-import { cropFactor, effectiveLens, frameSubject, widestAt, type Kit, type Rig } from "../optics";
+import { cropFactor, effectiveLens, frameSubject, lensesFor, widestAt, type Kit, type Rig } from "../optics";
 import type { AssessInput } from "./assessment";
 import { partSizeOf } from "./sighting";
 
@@ -23,7 +23,7 @@ export function bestRig({ kit, shot, subject, away, faceTurn }: RigWish): Rig {
   const partSize = partSizeOf({ shot, subject }, faceTurn);
   let best: { rig: Rig; reach: number; light: number } | undefined;
   for (const body of kit.bodies)
-    for (const lens of kit.lenses)
+    for (const lens of lensesFor(body, kit.lenses))
       for (const converter of [undefined, ...(lens.takesConverter ? kit.converters : [])]) {
         const rig: Rig = converter ? { body, lens, converter, support } : { body, lens, support };
         const optic = effectiveLens(rig);

@@ -1,5 +1,5 @@
 import { bearingTo, alongBearing, planDistance, type Point, type Spot } from "../ground";
-import { effectiveLens, type Kit, type Rig } from "../optics";
+import { effectiveLens, lensesFor, type Kit, type Rig } from "../optics";
 import { assess } from "./assess";
 import type { AssessInput, Assessment } from "./assessment";
 import type { SeenBehind } from "./background-found";
@@ -99,11 +99,12 @@ function changesOf(
   if (open < aperture) changes.push(["open", { aperture: open }]);
   if (away > 2 * FARTHER) changes.push(["farther-background", { spotAt: from(spot.at, -FARTHER) }]);
   const reach = effectiveLens(rig).maxFocalLengthMm;
-  const longer = kit.lenses
+  const longer = lensesFor(rig.body, kit.lenses)
     .filter((lens) => lens.maxFocalLengthMm > reach)
     .sort((a, b) => a.maxFocalLengthMm - b.maxFocalLengthMm)[0];
   if (longer) changes.push(["longer", { rig: { body: rig.body, support: rig.support, lens: longer } }]);
   const larger = kit.bodies
+    .filter((body) => lensesFor(body, kit.lenses).some(({ id }) => id === rig.lens.id))
     .filter((body) => body.format.widthMm > 1.1 * rig.body.format.widthMm)
     .sort((a, b) => b.format.widthMm - a.format.widthMm)[0];
   if (larger) changes.push(["larger-sensor", { rig: { ...rig, body: larger } }]);

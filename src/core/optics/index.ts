@@ -24,6 +24,7 @@ export {
   converterLoss,
   effectiveLens,
   framesOnCard,
+  lensesFor,
   stabiliserStopsOf,
   stackConverters,
   widestAt,

@@ -35,9 +35,15 @@ export interface Body {
   readonly ratedFrames?: number;
   /** Stabilisation of the sensor in stops by its rating; none when left out. */
   readonly stabiliserStops?: number;
+  /** The lens that it has for good: of a bridge camera, a phone. Absent where lenses are changed. */
+  readonly builtIn?: Lens;
   /** Grams with battery and card. */
   readonly weightG?: number;
 }
+
+/** What of some lenses goes on a body: all of them, or the one that is built in and no other. */
+export const lensesFor = ({ builtIn }: Pick<Body, "builtIn">, lenses: readonly Lens[]): readonly Lens[] =>
+  builtIn ? [builtIn] : lenses;
 
 export interface Lens {
   readonly id: string;

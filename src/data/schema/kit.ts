@@ -8,6 +8,30 @@ const iso = between(1, 1e7);
 const focalLengthMm = between(1, 5000);
 const stops = z.number().min(0).max(8);
 
+export const lensSchema = z
+  .object({
+    id,
+    name,
+    minFocalLengthMm: focalLengthMm,
+    maxFocalLengthMm: focalLengthMm,
+    widest: z.number().min(0.7).max(64),
+    widestAtLong: z.number().min(0.7).max(64).optional(),
+    narrowest: z.number().min(1).max(128),
+    closestFocus: between(0.005, 100),
+    stabiliserStops: stops,
+    takesConverter: z.boolean(),
+    largestMagnification: z.number().min(0.001).max(10).optional(),
+    weightG,
+  })
+  .refine((l) => l.minFocalLengthMm <= l.maxFocalLengthMm, {
+    path: ["maxFocalLengthMm"],
+    message: "the longest focal length comes after the shortest",
+  })
+  .refine((l) => l.widest <= l.narrowest && (l.widestAtLong ?? l.widest) <= l.narrowest, {
+    path: ["narrowest"],
+    message: "the narrowest aperture has a larger number than the widest",
+  });
+
 export const bodySchema = z
   .object({
     id,
@@ -34,35 +58,13 @@ export const bodySchema = z
     /** Single frames that a charge of its battery is rated for. */
     ratedFrames: z.int().min(20).max(20_000).optional(),
     stabiliserStops: stops.optional(),
+    /** Its lens, where that cannot be taken off. */
+    builtIn: lensSchema.optional(),
     weightG,
   })
   .refine((b) => b.baseIso <= b.isoFloor && b.isoFloor <= b.isoCeiling && b.isoCeiling <= b.maxIso, {
     path: ["isoCeiling"],
     message: "each ISO is at least the one before: base, floor, ceiling, highest",
-  });
-
-export const lensSchema = z
-  .object({
-    id,
-    name,
-    minFocalLengthMm: focalLengthMm,
-    maxFocalLengthMm: focalLengthMm,
-    widest: z.number().min(0.7).max(64),
-    widestAtLong: z.number().min(0.7).max(64).optional(),
-    narrowest: z.number().min(1).max(128),
-    closestFocus: between(0.005, 100),
-    stabiliserStops: stops,
-    takesConverter: z.boolean(),
-    largestMagnification: z.number().min(0.001).max(10).optional(),
-    weightG,
-  })
-  .refine((l) => l.minFocalLengthMm <= l.maxFocalLengthMm, {
-    path: ["maxFocalLengthMm"],
-    message: "the longest focal length comes after the shortest",
-  })
-  .refine((l) => l.widest <= l.narrowest && (l.widestAtLong ?? l.widest) <= l.narrowest, {
-    path: ["narrowest"],
-    message: "the narrowest aperture has a larger number than the widest",
   });
 
 export const converterSchema = z.object({ id, name, factor: z.number().min(1).max(4), weightG });
@@ -77,20 +79,22 @@ export const cardSchema = z.object({
 
 export const KIT_VERSION = 2;
 
-export const kitSchema = z.object({
-  version: z.literal(KIT_VERSION),
-  bodies: listOf(bodySchema, LIMITS.bodies).refine(
-    (items) => items.length > 0,
-    "a kit has at least one body",
-  ),
-  lenses: listOf(lensSchema, LIMITS.lenses).refine(
-    (items) => items.length > 0,
-    "a kit has at least one lens",
-  ),
-  converters: listOf(converterSchema, LIMITS.converters),
-  supports: listOf(supportSchema, LIMITS.supports).refine(
-    (items) => items.length > 0,
-    "a kit has at least one support, hand-held if nothing else",
-  ),
-  cards: listOf(cardSchema, LIMITS.cards),
-});
+export const kitSchema = z
+  .object({
+    version: z.literal(KIT_VERSION),
+    bodies: listOf(bodySchema, LIMITS.bodies).refine(
+      (items) => items.length > 0,
+      "a kit has at least one body",
+    ),
+    lenses: listOf(lensSchema, LIMITS.lenses),
+    converters: listOf(converterSchema, LIMITS.converters),
+    supports: listOf(supportSchema, LIMITS.supports).refine(
+      (items) => items.length > 0,
+      "a kit has at least one support, hand-held if nothing else",
+    ),
+    cards: listOf(cardSchema, LIMITS.cards),
+  })
+  .refine(({ bodies, lenses }) => lenses.length > 0 || bodies.every((b) => b.builtIn), {
+    path: ["lenses"],
+    message: "a kit has at least one lens for a body whose lenses are changed",
+  });

@@ -8,7 +8,7 @@ const partSchema = z.object({
   name,
   partClass: z.enum(["body", "limb", "tool", "wing"]),
   speed: z.number().min(0).max(300),
-  fast: z.number().min(0).max(200).optional(),
+  fast: z.number().min(0).max(400).optional(),
   halfWidth: z.number().min(0.0005).max(5).optional(),
 });
 

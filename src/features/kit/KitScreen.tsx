@@ -117,6 +117,7 @@ function ThingEditor({ shelf, thing, kit, change, takeBack, onClose }: EditorPro
     () => thing ?? shelf.begins.find((b) => b.id === begin) ?? shelf.begins[0]!,
     [thing, shelf, begin],
   );
+  const specs = useMemo(() => shelf.specs(record), [shelf, record]);
   const onSave = async (kept: Thing<ShelfKey>): Promise<void> => {
     const id = thing ? thing.id : idFromName(kept.name, kit[shelf.key], shelf.one);
     // Where it could not be kept the screen has it, and says so.
@@ -129,12 +130,16 @@ function ThingEditor({ shelf, thing, kit, change, takeBack, onClose }: EditorPro
     onClose();
     if (isKept) toast({ words: `${thing!.name} deleted`, undo: () => takeBack(kit, rest) });
   };
-  const needed = kit[shelf.key].length === 1 && ["bodies", "lenses", "supports"].includes(shelf.key);
+  const isLast = kit[shelf.key].length === 1;
+  const needed =
+    shelf.key === "lenses"
+      ? isLast && kit.bodies.some((b) => !b.builtIn)
+      : isLast && ["bodies", "supports"].includes(shelf.key);
   return (
     <Dialog title={thing ? thing.name : `New ${shelf.one}`} open onClose={onClose}>
       <RecordForm
         key={record.id}
-        specs={shelf.specs}
+        specs={specs}
         record={record}
         schema={shelf.schema}
         save="Save"

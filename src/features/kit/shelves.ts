@@ -13,7 +13,7 @@ export interface Shelf<K extends ShelfKey> {
   readonly title: string;
   /** What a single thing of it is called. */
   readonly one: string;
-  readonly specs: readonly FieldSpec[];
+  readonly specs: (thing: Thing<K>) => readonly FieldSpec[];
   readonly schema: z.ZodType<Thing<K>>;
   readonly detail: (thing: Thing<K>) => string;
   /** Generic specimens to begin from. */
@@ -155,6 +155,15 @@ const LENS_SPECS: readonly FieldSpec[] = [
   WEIGHT,
 ];
 
+/** The same of a lens that cannot be taken off, which carries no converter and no weight of its own. */
+const BUILT_IN_SPECS: readonly FieldSpec[] = LENS_SPECS.filter(
+  ({ key }) => key !== "takesConverter" && key !== "weightG",
+).map((spec) => ({
+  ...spec,
+  key: `builtIn.${spec.key}`,
+  label: spec.key === "name" ? "Built-in lens" : spec.label,
+}));
+
 /** How steady a support is, against the hand. */
 function steadinessWords(stops: number): string {
   if (stops === 0) return "hand-held";
@@ -168,17 +177,17 @@ export const SHELVES: { readonly [K in ShelfKey]: Shelf<K> } = {
     key: "bodies",
     title: "Bodies",
     one: "body",
-    specs: BODY_SPECS,
+    specs: ({ builtIn }) => (builtIn ? [...BODY_SPECS, ...BUILT_IN_SPECS] : BODY_SPECS),
     schema: bodySchema,
     detail: (b) =>
-      `${b.format.widthMm} × ${b.format.heightMm} mm, ISO ${b.isoFloor} to ${b.isoCeiling}, push ${b.liftClicks}/3 stop${b.framesPerSecond ? `, ${b.framesPerSecond}/s` : ""}`,
+      `${b.format.widthMm} × ${b.format.heightMm} mm, ISO ${b.isoFloor} to ${b.isoCeiling}, push ${b.liftClicks}/3 stop${b.framesPerSecond ? `, ${b.framesPerSecond}/s` : ""}${b.builtIn ? `, ${b.builtIn.name}` : ""}`,
     begins: genericKit.bodies,
   },
   lenses: {
     key: "lenses",
     title: "Lenses",
     one: "lens",
-    specs: LENS_SPECS,
+    specs: () => LENS_SPECS,
     schema: lensSchema,
     detail: (l) =>
       [
@@ -195,7 +204,11 @@ export const SHELVES: { readonly [K in ShelfKey]: Shelf<K> } = {
     key: "converters",
     title: "Converters",
     one: "converter",
-    specs: [NAME, { kind: "number", key: "factor", label: "Factor", unit: "×", min: 1, max: 4 }, WEIGHT],
+    specs: () => [
+      NAME,
+      { kind: "number", key: "factor", label: "Factor", unit: "×", min: 1, max: 4 },
+      WEIGHT,
+    ],
     schema: converterSchema,
     detail: (c) => `takes ${(2 * Math.log2(c.factor)).toFixed(1)} stops`,
     begins: genericKit.converters,
@@ -204,7 +217,7 @@ export const SHELVES: { readonly [K in ShelfKey]: Shelf<K> } = {
     key: "supports",
     title: "Supports",
     one: "support",
-    specs: [
+    specs: () => [
       NAME,
       { kind: "number", key: "stops", label: "Steadier than hand-held by", unit: "stops", min: -3, max: 8 },
       WEIGHT,
@@ -217,7 +230,7 @@ export const SHELVES: { readonly [K in ShelfKey]: Shelf<K> } = {
     key: "cards",
     title: "Cards",
     one: "card",
-    specs: [
+    specs: () => [
       NAME,
       { kind: "number", key: "capacityGb", label: "Capacity", unit: "GB", min: 0.1, max: 100000 },
       { kind: "number", key: "writeMbPerSecond", label: "Write speed", unit: "MB/s", min: 0.1, max: 20000 },

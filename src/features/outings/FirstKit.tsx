@@ -27,8 +27,10 @@ export function FirstKit({ onChosen, onClose }: Props) {
               title={thing.name}
               onPress={() => {
                 const lens = genericKit.lenses.find((l) => l.id === thing.id);
+                const chosen = genericKit.bodies.find((b) => b.id === thing.id);
                 if (body && lens) onChosen(kitFrom(body, lens));
-                else setBody(genericKit.bodies.find((b) => b.id === thing.id));
+                else if (chosen?.builtIn) onChosen(kitFrom(chosen));
+                else setBody(chosen);
               }}
             />
           </View>

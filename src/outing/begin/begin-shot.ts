@@ -1,16 +1,7 @@
-import { creatureOf, isFalling } from "@/core/motion";
+import { usualFraming } from "@/core/catalogue";
+import { isFalling } from "@/core/motion";
 import { depthWishFor } from "@/core/scene";
 import { idFromName, type Preferences, type StoredShot, type StoredSubject } from "@/data";
-
-/** What of the frame a picture usually fills (common practice): players most of it, a small bird a quarter. */
-function usualFill(subject: StoredSubject): number {
-  const { height, span, length } = subject;
-  const creature = creatureOf(subject);
-  if (creature === "person") return span || length ? 0.5 : 0.6;
-  // A flake or a drop is a mark in a picture of something else.
-  if (creature === "insect") return (span ?? length ?? height) < 0.015 && !span ? 0.02 : 0.4;
-  return (span ?? length ?? height) < 0.4 ? 0.25 : 0.4;
-}
 
 /** Share of the frame by which what falls is drawn as a line (common practice: rain shows at 1/60 to 1/250). */
 const FALL_LINE = 0.05;
@@ -25,6 +16,7 @@ export function beginShot(
   const limb = subject.parts.find((p) => p.partClass === "limb" || p.partClass === "wing");
   const still = subject.bodySpeed < 0.5 && !limb;
   const falls = isFalling(subject);
+  const framing = usualFraming(subject);
   return {
     id: idFromName(subject.name, taken, "shot"),
     name: subject.name,
@@ -34,9 +26,9 @@ export function beginShot(
     technique: falls || still ? "pre-framed" : "tracked",
     ...(falls ? { streakShare: FALL_LINE } : {}),
     part: "whole",
-    orientation: subject.span || subject.length ? "level" : "upright",
-    ...(subject.span || subject.length ? { along: "width" as const } : {}),
-    fill: usualFill(subject),
+    orientation: framing.orientation,
+    ...(framing.along === "width" ? { along: framing.along } : {}),
+    fill: framing.fill,
     depth: depthWishFor(subject, { intent: "freeze" }),
     holdPartId: limb?.id ?? "body",
     tolerance: preferences.tolerance,

@@ -9,11 +9,14 @@ export function plain<T extends { known: string; source: string }>(row: T): Omit
 
 const LENSES_AT_FIRST = ["zoom-70-200", "zoom-24-70", "zoom-100-400"];
 
-/** A body and a lens that one owns, with what everybody has: hands, what stands on legs, a card. */
-export const kitFrom = (body: StoredKit["bodies"][number], lens: StoredKit["lenses"][number]): StoredKit => ({
+/** A body and a lens that one owns, no lens where it is built in, with what everybody has: hands, what stands on legs, a card. */
+export const kitFrom = (
+  body: StoredKit["bodies"][number],
+  lens?: StoredKit["lenses"][number],
+): StoredKit => ({
   ...ownBeginning(),
   bodies: [body],
-  lenses: [lens],
+  lenses: lens ? [lens] : [],
   converters: [],
 });
 

@@ -4,11 +4,11 @@ import { NumberField } from "@/ui/controls/NumberField";
 import { Txt } from "@/ui/controls/Txt";
 import { SumText } from "../reasons/SumText";
 import { Button } from "@/ui/controls/Button";
-import { zoomRange } from "@/answers/shot/kit";
+import { lensesInHand, withBody, zoomRange } from "@/answers/shot/kit";
 import type { OutingView } from "@/outing/outing-view";
 import { focalWords, metresWords, percentWords } from "@/words";
 import { editChoice } from "@/outing/edits";
-import { useCommit, useOuting } from "../../outing/use-outing";
+import { useCommit, useOpenOuting, useOuting } from "../../outing/use-outing";
 
 const NONE = "none";
 
@@ -22,6 +22,8 @@ export const mountedWords = ({ rig, found }: OutingView): string => {
 /** What is mounted on what: body, lens, converter, support, and where the zoom stands. */
 export function KitForShot() {
   const bag = useOuting((v) => v.bag);
+  const { store } = useOpenOuting();
+  const lenses = useOuting(lensesInHand);
   const shot = useOuting((v) => v.shot);
   const choice = useOuting((v) => v.choice);
   const rig = useOuting((v) => v.rig);
@@ -35,7 +37,7 @@ export function KitForShot() {
       <Substituted />
       <Segmented
         label="Lens"
-        segments={named(bag.lenses)}
+        segments={named(lenses)}
         chosen={rig?.lens.id ?? choice.lensId}
         onChoose={(lensId) => edit({ lensId, focalLengthMm: null })}
       />
@@ -55,7 +57,7 @@ export function KitForShot() {
         label="Body"
         segments={named(bag.bodies)}
         chosen={rig?.body.id ?? choice.bodyId}
-        onChoose={(bodyId) => edit({ bodyId })}
+        onChoose={(bodyId) => edit(withBody(store.getState().view, bodyId))}
       />
       <Segmented
         label="Support"
