@@ -115,6 +115,7 @@ export {
   techniqueWords,
   toleranceWords,
 } from "./brief";
+export { framingWords, hoursWords, monthsWords } from "./about-subject";
 export { knownWords } from "./known";
 export { areaWords, leaveWords, officialWords } from "./standing";
 export { drawnKindWords, obstacleWords, swatchWords, trackKindWords, wayWords } from "./things";

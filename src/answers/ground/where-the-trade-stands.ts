@@ -3,9 +3,9 @@ import { mayBeProposed, mayStand } from "@/core/guard";
 import {
   assess,
   guardedOf,
+  seesNothing,
   type AssessInput,
   type Assessment,
-  type JudgementCode,
   type NoPicture,
 } from "@/core/judge";
 import { askWith, bestOfBag } from "@/outing/ask";
@@ -30,9 +30,6 @@ const TURNS = [0, 8, -8, 16, -16, 24, -24];
 const STEP = 2;
 const FARTHEST = 120;
 
-/** Where nothing is seen from; a lens that is too short is another matter. */
-const NO_VIEW: readonly JudgementCode[] = ["blocked", "inside-obstacle"];
-
 /**
  * The nearest place behind one that needs leave, as much on its line from the spot as may be, that needs none and sees the spot; nothing
  * within 120 m.
@@ -53,8 +50,7 @@ function fallBackFrom(
       if (may.rule === "by-leave" || !mayBeProposed(may)) continue;
       const input = { ...asked, position };
       const found = assess(input);
-      if (found.ok && !found.judgement.some(({ code }) => NO_VIEW.includes(code)))
-        return { at: place, input, found };
+      if (found.ok && !seesNothing(found.judgement)) return { at: place, input, found };
     }
   return undefined;
 }

@@ -219,10 +219,8 @@ const GOES_ON = 200;
 /** Degrees about the way straight on at a bend within which one is in line. */
 const IN_LINE = 15;
 
-function ofPassing(
-  { seconds, beside }: Passing,
-  { ground, spot, speed, position }: Asked,
-): Peril | undefined {
+function ofPassing({ seconds, beside }: Passing, asked: Asked): Peril | undefined {
+  const { ground, spot, speed, position } = asked;
   const reach = Math.max(beside?.straight ?? 0, seconds * speed);
   const coming = seconds > RUNS_ITSELF ? "vehicle" : "runner";
   let worst: Peril | undefined;
@@ -242,7 +240,20 @@ function ofPassing(
       : never(found.code, found.away, found.least);
     worst = worse(worst, peril);
   }
-  return worst;
+  return worse(worst, besideCourse(asked, coming));
+}
+
+/** Beside the course of a venue, wherever on it the spot is: what comes may come along its edge, and reaches over a rail. */
+function besideCourse({ ground, position }: Asked, coming: Coming): Peril | undefined {
+  const course = venueAreasOf(ground.venue).find((a) => a.kind === "course");
+  if (!course) return undefined;
+  const edge = course.holds(position.at)
+    ? position.at
+    : nearestOn([...course.outline, course.outline[0]!], position.at).at;
+  const away = planDistance(edge, position.at);
+  if (away >= OFF_RAIL) return undefined;
+  const wall = between(ground, atHeight(edge, WHEEL_RUNS), atHeight(position.at, WHEEL_RUNS), coming);
+  return wall && !isAtRail(wall, position.at) ? undefined : never("beside-track", away, OFF_RAIL);
 }
 
 /** Whether a place lies straight on where a way bends: who misses the bend comes there. */

@@ -17,7 +17,7 @@ export type {
   Sighting,
 } from "./assessment";
 export type { DepthFound, SightingFound } from "./assessment";
-export type { Judgement, JudgementCode, JudgementOf } from "./judgements";
+export { seesNothing, type Judgement, type JudgementCode, type JudgementOf } from "./judgements";
 export type { FaceSeen, Softness } from "./grades";
 export type { Reason, ReasonCode, ReasonNumbers } from "./reasons";
 export { reasonsOf, type Reasoned, type Reasons } from "./reasons-of";

@@ -86,3 +86,9 @@ export type JudgementOf<Code extends JudgementCode> = {
 
 /** One thing to say of a position: a veto, a caution, or a note. */
 export type Judgement = JudgementOf<JudgementCode>;
+
+const UNSEEN: readonly JudgementCode[] = ["blocked", "inside-obstacle"];
+
+/** Whether nothing of the subject is seen from there; a lens that is too short is another matter. */
+export const seesNothing = (judgement: readonly Pick<Judgement, "code">[]): boolean =>
+  judgement.some(({ code }) => UNSEEN.includes(code));

@@ -3,10 +3,10 @@ import { View } from "react-native";
 import { EMPTY_LIBRARY } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
-import { matching } from "@/ui/controls/matching";
 import { Row } from "@/ui/controls/Row";
 import { Segmented } from "@/ui/controls/Segmented";
 import { TextField } from "@/ui/controls/TextField";
+import { useSearch } from "@/ui/controls/use-search";
 import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { knownWords } from "@/words";
@@ -28,16 +28,17 @@ export function LibraryScreen() {
   const [opened, setOpened] = useState<LibraryRow>();
   const [copying, setCopying] = useState<LibraryRow>();
   const rows = useMemo(() => rowsOf(section, own ?? EMPTY_LIBRARY), [section, own]);
-  const found = matching(
-    rows.map((row) => ({
-      ...row,
-      key: row.id,
-      detail: `${row.detail} ${row.known} ${row.source}`,
-      words: row.words,
-      shown: row,
-    })),
-    search,
+  const sought = useMemo(
+    () =>
+      rows.map((row) => ({
+        ...row,
+        key: `${row.own} ${row.id}`,
+        detail: `${row.detail} ${row.known} ${row.source}`,
+        shown: row,
+      })),
+    [rows],
   );
+  const found = useSearch(sought, search);
   return (
     <HomeFrame place="library" title="Library">
       <View className="gap-3 px-4">
@@ -110,7 +111,7 @@ function Opened({ section, row, onCopy, onClose }: OpenedProps) {
     <Dialog title={row?.title ?? ""} open={row !== undefined} onClose={onClose}>
       {row && (
         <>
-          {row.facts.map(([name, value]) => (
+          {row.facts().map(([name, value]) => (
             <View key={name} className="flex-row justify-between gap-4 border-b border-line py-2">
               <Txt tone="ink2">{name}</Txt>
               <Txt weight={600} className="min-w-0 flex-1 text-right">

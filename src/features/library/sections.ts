@@ -1,17 +1,32 @@
 import { shippedLight } from "@/answers/library/light";
+import { aboutSubject } from "@/answers/library/about-subject";
 import { shippedSubjects, wordsOf } from "@/answers/library/subjects";
 import { shippedVenues, venueName } from "@/answers/library/venues";
 import type { Library } from "@/data";
-import { evRangeWords, exposureWords, metresWords, sizeWords, speedWords } from "@/words";
+import { cautionName } from "@/words/cautions";
+import {
+  evRangeWords,
+  exposureWords,
+  figureWords,
+  framingWords,
+  hoursWords,
+  metresWords,
+  monthsWords,
+  sizeWords,
+  speedWords,
+} from "@/words";
 
 export type SectionKey = "subjects" | "venues" | "lightLevels" | "startingSettings";
+
+type Fact = readonly [name: string, value: string];
 
 /** One row of the library as it is listed and opened. */
 export interface LibraryRow {
   readonly id: string;
   readonly title: string;
   readonly detail: string;
-  readonly facts: readonly (readonly [name: string, value: string])[];
+  /** What it says when it is opened: worked out then. */
+  readonly facts: () => readonly Fact[];
   readonly known: string;
   readonly source: string;
   readonly own: boolean;
@@ -48,13 +63,14 @@ const subjectRow = (s: SubjectLike, own: boolean): LibraryRow => ({
   id: s.id,
   title: s.name,
   detail: `${s.group ?? "yours"}, body ${speedWords(s.bodySpeed)}`,
-  facts: [
+  facts: () => [
     ["Height", sizeWords(s.height)],
     ...(s.length ? ([["Length", sizeWords(s.length)]] as const) : []),
     ...(s.span ? ([["Span", sizeWords(s.span)]] as const) : []),
     ["Body", speeds(s.bodySpeed, s.fastSpeed)],
     ["Bob, up and down", speedWords(s.bob)],
     ...s.parts.map((p) => [p.name, speeds(p.speed, p.fast)] as const),
+    ...(own ? [] : aboutFacts(s.id)),
   ],
   known: s.known,
   source: s.source,
@@ -62,11 +78,33 @@ const subjectRow = (s: SubjectLike, own: boolean): LibraryRow => ({
   words: own ? undefined : wordsOf(s.id),
 });
 
+/** What the library tells of a subject besides its measures: when it is about, how it is framed, where it is met. */
+function aboutFacts(id: string): readonly Fact[] {
+  const about = aboutSubject(id);
+  if (!about) return [];
+  const { activity, keepOff, framing, starts, grounds, situations, cautions } = about;
+  return [
+    ["Drawn as", figureWords(about.figure)],
+    ["About", hoursWords(activity)],
+    ["Season", monthsWords(activity)],
+    ...(keepOff === undefined ? [] : [["Keep off", keepOffWords(keepOff)] as const]),
+    ["Usual framing", framingWords(framing)],
+    ...starts.map((s) => [`Start, ${s.discipline.toLowerCase()}`, exposureWords(s.shutter)] as const),
+    ["Begins on", grounds[0]!],
+    ...(grounds.length > 1 ? [["Met on", grounds.slice(1).join("; ")] as const] : []),
+    ["The trade stands for", situations.join("; ")],
+    ["Mind", cautions.map(cautionName).join(", ")],
+  ];
+}
+
+const keepOffWords = (metres: number): string =>
+  metres > 0 ? `${metresWords(metres)} and more` : "as far as it stays undisturbed";
+
 const venueRow = (v: ReturnType<typeof shippedVenues>[number]): LibraryRow => ({
   id: v.id,
   title: v.name,
   detail: `${metresWords(v.width)} × ${metresWords(v.length)}`,
-  facts: [
+  facts: () => [
     ["Width", metresWords(v.width)],
     ["Length", metresWords(v.length)],
     ["Run-off, sides", metresWords(v.runOff.side)],
@@ -82,7 +120,10 @@ const ownVenueRow = (v: Library["venues"][number]): LibraryRow => ({
   id: v.id,
   title: v.name,
   detail: `yours, ${venueName(v.template)}`,
-  facts: [["Long axis", `${Math.round(v.bearing)}°`], ...(v.notes ? ([["Notes", v.notes]] as const) : [])],
+  facts: () => [
+    ["Long axis", `${Math.round(v.bearing)}°`],
+    ...(v.notes ? ([["Notes", v.notes]] as const) : []),
+  ],
   known: v.known,
   source: v.source,
   own: true,
@@ -93,7 +134,7 @@ const levelRow = (l: LevelLike, own: boolean): LibraryRow => ({
   id: l.id,
   title: l.name,
   detail: evRangeWords(l.evFrom, l.evTo),
-  facts: [["Light", evRangeWords(l.evFrom, l.evTo)]],
+  facts: () => [["Light", evRangeWords(l.evFrom, l.evTo)]],
   known: l.known,
   source: l.source,
   own,
@@ -110,7 +151,7 @@ const startRow = (s: StartLike, own: boolean): LibraryRow => ({
   id: s.id,
   title: s.discipline,
   detail: `start at ${exposureWords(s.shutter)}, f/${s.fNumber[0]}`,
-  facts: [
+  facts: () => [
     ["Start at", exposureWords(s.shutter)],
     ["Slowest", exposureWords(s.least)],
     ["With light to spare", exposureWords(s.withLight)],

@@ -1,6 +1,6 @@
 import { mayBeProposed, mayStand, type Guarded } from "@/core/guard";
 import { alongBearing, bearingTo, planDistance, type Point, type Position, type Spot } from "@/core/ground";
-import { assess, bestRig, guardedOf, MOST_FILL, type Assessment } from "@/core/judge";
+import { assess, bestRig, guardedOf, MOST_FILL, seesNothing, type Assessment } from "@/core/judge";
 import type { Rig } from "@/core/optics";
 import { creatureOf, isFalling } from "@/core/motion";
 import type { Scene, Shot } from "@/core/scene";
@@ -52,6 +52,8 @@ const heightFor = (spot: Spot, distance: number): number =>
 const FROM_BEHIND = 100;
 /** What a back counts less where a face is asked: more than a lens too short, which is said with what would do (assumed). */
 const BACK = 2;
+/** What a place counts less from which nothing is seen: more than a lens too short, which is said (assumed). */
+const BLIND = 1;
 /** What a place counts less where one has to take care (assumed). */
 const CARE = 0.05;
 
@@ -104,11 +106,12 @@ function worth({ shot, subject, scene, ways }: Wish, position: Position, rig: Ri
 /** What a place is no beginning for: each veto, a picture that is overfilled, a back where there is a face; care counts a little. */
 function shortcomings({ judgement, sighting }: Assessment, shot: Shot, subject: StoredSubject): number {
   const vetoes = judgement.filter((j) => j.weight === "veto").length;
+  const blind = seesNothing(judgement) ? BLIND : 0;
   const overfilled = sighting.frame.fill > MOST_FILL * shot.fill ? 1 : 0;
   const faces = creatureOf(subject) !== "insect" && !isFalling(subject);
   const behind = faces && sighting.faceTurn > FROM_BEHIND ? BACK : 0;
   const care = judgement.some((j) => j.code === "with-care") ? CARE : 0;
-  return vetoes + overfilled + behind + care;
+  return vetoes + blind + overfilled + behind + care;
 }
 
 /** Nothing about the spot is open: out behind the subject, as far as it takes, and the user moves it. */

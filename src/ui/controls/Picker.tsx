@@ -1,9 +1,10 @@
-import { useMemo, useState } from "react";
+import { useState } from "react";
 import { ScrollView, View } from "react-native";
-import { matching, type Pickable } from "./matching";
+import type { Pickable } from "./matching";
 import { Row } from "./Row";
 import { TextField } from "./TextField";
 import { Txt } from "./Txt";
+import { useSearch } from "./use-search";
 
 interface Props {
   readonly label: string;
@@ -21,7 +22,7 @@ const MOST = 60;
 export function Picker({ label, items, chosen, onChoose, opens = false }: Props) {
   const [open, setOpen] = useState(opens);
   const [search, setSearch] = useState("");
-  const found = useMemo(() => matching(items, search).slice(0, MOST), [items, search]);
+  const found = useSearch(items, search).slice(0, MOST);
   const now = items.find((i) => i.key === chosen);
   // Esc closes the list, and not the dialog that it stands in with all that was typed there.
   const onKeyUp = (event: KeyboardEvent): void => {

@@ -13,7 +13,7 @@ export const NATURE_LINES: Readonly<Record<string, VenueLines>> = {
   cliff: {
     marks: unpainted,
     // Nobody goes nearer to the edge than the path does.
-    parts: () => [part("edge", [0, 3, 120, 10]), part("water", [0, 29, 120, 42], "water")],
+    parts: () => [part("edge", [0, 3, 120, 10]), part("water", [0, 58, 240, 100], "water")],
   },
   estuary: { marks: unpainted, parts: () => [part("water", [0, 52, 240, 56], "water")] },
   beach: { marks: unpainted, parts: () => [part("water", [0, 45, 240, 110], "water")] },

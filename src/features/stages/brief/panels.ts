@@ -3,6 +3,7 @@ import { promisedPanel } from "./promised/panel";
 import { programmePanel } from "./programme/panel";
 import { peoplePanel } from "./people/panel";
 import { arrangementsPanel } from "./arrangements/panel";
+import { whenItIsAboutPanel } from "./when-it-is-about/panel";
 import { suppliesPanel } from "./supplies/panel";
 import { packingPanel } from "./packing/panel";
 import { briefGroundPanel } from "./brief-ground/panel";
@@ -13,6 +14,7 @@ import type { Panel } from "../screen/panel";
 /** Brief: what was promised, of whom, when, and who lets one stand where. */
 export const BRIEF: readonly Panel[] = [
   whenAndWherePanel,
+  whenItIsAboutPanel,
   promisedPanel,
   programmePanel,
   peoplePanel,
