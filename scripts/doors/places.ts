@@ -1,4 +1,4 @@
-import { stagingOf, SUBJECTS, TRADE_PLACES, asSubject, type TradePlace } from "@/core/catalogue";
+import { grownOf, stagingOf, SUBJECTS, TRADE_PLACES, asSubject, type TradePlace } from "@/core/catalogue";
 import { LEAVE_KINDS, planDistance, type Point } from "@/core/ground";
 import {
   assess,
@@ -49,14 +49,23 @@ const SUMMER = { date: "2027-05-22", from: "14:00", until: "16:00", starts: "15:
 /** Places that the grid has at most: coarse, since what is found is polished. */
 const MOST_PLACES = 200;
 
-function outingFor(subjectId: string, side: TradePlace["side"]): Outing {
+/** The first of a place's subjects that is met on its venues, and which of these. */
+function metAt({ subjects, venues }: TradePlace): { readonly subjectId: string; readonly template: string } {
+  const met = SUBJECTS.filter(({ id }) => subjects.includes(grownOf(id))).flatMap(({ id }) => {
+    const template = stagingOf(id)!.venues.find((v) => venues.includes(v));
+    return template ? [{ subjectId: id, template, usual: stagingOf(id)!.venues[0] === template }] : [];
+  });
+  return met.find((m) => m.usual && m.subjectId === subjects[0]) ?? met.find((m) => m.usual) ?? met[0]!;
+}
+
+function outingFor(subjectId: string, template: string, side: TradePlace["side"]): Outing {
   const row = SUBJECTS.find((s) => s.id === subjectId)!;
   const staging = stagingOf(subjectId)!;
   const subject = asSubject(row);
   const begun = newOuting(
     {
       name: "Place of practice",
-      template: staging.venues[0]!,
+      template,
       place: "Anywhere",
       latitude: 53.2,
       longitude: -1.4,
@@ -131,10 +140,10 @@ function partedBy(better: Score, worse: Score): ScoreCode {
 export function placeRows(): PlaceRow[] {
   const searched = new Map<string, { readonly input: SearchInput; readonly list: readonly Candidate[] }>();
   return TRADE_PLACES.filter((place) => place.venues.length > 0).map((place) => {
-    const subjectId = place.subjects[0]!;
-    const key = `${subjectId} ${place.side ?? ""}`;
+    const { subjectId, template } = metAt(place);
+    const key = `${subjectId} ${template} ${place.side ?? ""}`;
     if (!searched.has(key)) {
-      const input = searchFor(outingFor(subjectId, place.side));
+      const input = searchFor(outingFor(subjectId, template, place.side));
       const work = searchPositions(input);
       let step = work.next();
       while (!step.done) step = work.next();

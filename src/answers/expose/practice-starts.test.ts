@@ -49,5 +49,6 @@ test("every subject begins within a stop of a shutter of practice, or has its re
     expect([id, seconds, nearest.start.id, reason]).toEqual([id, seconds, nearest.start.id, true]);
   }
   expect(compared).toBeGreaterThan(130);
-  expect(apart).toBeLessThan(25);
+  // One of six has its reason; the others agree with practice.
+  expect(apart / compared).toBeLessThan(1 / 6);
 });

@@ -47,7 +47,9 @@ export function aboutSubject(id: string): AboutSubject | undefined {
     activity: activityOf(id),
     ...(animal && creatureOf(subject) !== "insect" && { keepOff: animal.keepOff }),
     framing: usualFraming(subject),
-    starts: STARTING_SETTINGS.filter((s) => !s.intents && s.figures?.includes(subject.figure!)),
+    starts: STARTING_SETTINGS.filter(
+      (s) => !s.intents && (s.subjects?.includes(id) || s.figures?.includes(subject.figure!)),
+    ),
     grounds: staging.venues.map(venueName),
     situations: TRADE_PLACES.filter((p) => p.subjects.includes(grownOf(id))).map((p) => p.situation),
     cautions: cautionsFor({

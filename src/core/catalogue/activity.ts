@@ -84,10 +84,12 @@ export function partOfDay(sunAltitude: number, rising: boolean): PartOfDay {
   return rising ? "dawn" : "dusk";
 }
 
-/** A moment somewhere: the part of the day, the month 1 … 12, the latitude in degrees. */
+/** A moment somewhere. */
 export interface WhenAbout {
   readonly part: PartOfDay;
+  /** 1 … 12. */
   readonly month: number;
+  /** Degrees, north above 0. */
   readonly latitude: number;
 }
 

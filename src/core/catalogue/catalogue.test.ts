@@ -22,10 +22,10 @@ test("every row of kit and light has an id of its own and tells how it is known"
   expect(LENSES.length).toBeGreaterThanOrEqual(20);
 });
 
-test("formats by diagonal are 1.534, 1.613, 1.999 and 2.727 and are printed by their nominal name", () => {
+test("formats by diagonal are 1.534, 1.613, 1.999, 2.727, of phones and bridge cameras more, and are printed by their nominal name", () => {
   const crops = FORMATS.map((f) => cropFactor({ ...f, widthPx: 6000 }));
-  expect(crops.map((c) => +c.toFixed(3))).toEqual([1, 1.534, 1.613, 1.999, 2.727]);
-  expect(FORMATS.map((f) => f.nominalCrop)).toEqual([1, 1.5, 1.6, 2, 2.7]);
+  expect(crops.map((c) => +c.toFixed(3))).toEqual([1, 1.534, 1.613, 1.999, 2.727, 3.532, 5.609, 8.164]);
+  expect(FORMATS.map((f) => f.nominalCrop)).toEqual([1, 1.5, 1.6, 2, 2.7, 3.5, 5.6, 8.2]);
 });
 
 test("bodies go base, floor, ceiling, highest; lenses do not open as they zoom, and their names tell their numbers", () => {
@@ -52,7 +52,7 @@ test("no maker, no model: names are focal lengths, formats and kinds", () => {
       .filter((w) => w.length > 2),
   );
   const plain =
-    /^(Full-frame|sports|entry|body|crop|long-zoom|camera|close-up|converter|Hand-held|Monopod|Beanbag|Tripod|Moving|boat)$/;
+    /^(Full-frame|sports|entry|body|crop|long-zoom|bridge|Phone|main|its|long|camera|close-up|converter|Hand-held|Monopod|Beanbag|Tripod|Moving|boat)$/;
   expect([...words].filter((w) => !plain.test(w))).toEqual([]);
 });
 

@@ -28,7 +28,9 @@ const OTHERWISE: readonly (readonly [subjects: string, framing: UsualFraming])[]
   ["spider-web", tall(0.4)],
 ];
 
-const OWN = new Map(OTHERWISE.flatMap(([ids, framing]) => ids.split(" ").map((id) => [id, framing] as const)));
+const OWN = new Map(
+  OTHERWISE.flatMap(([ids, framing]) => ids.split(" ").map((id) => [id, framing] as const)),
+);
 
 /** Sizes in metres under which an animal is small, and under which what falls is a mark in a picture of something else (assumed). */
 const SMALL = 0.4;

@@ -29,10 +29,10 @@ export const FORMATS: readonly FormatRow[] = Object.freeze([
   { id: "crop-15", name: "23.5 × 15.6 mm", widthMm: 23.5, heightMm: 15.6, nominalCrop: 1.5, ...SIZE },
   { id: "crop-16", name: "22.3 × 14.9 mm", widthMm: 22.3, heightMm: 14.9, nominalCrop: 1.6, ...SIZE },
   { id: "crop-20", name: "17.3 × 13.0 mm", widthMm: 17.3, heightMm: 13, nominalCrop: 2, ...SIZE },
-  { id: "crop-37", name: "9.8 × 7.3 mm", widthMm: 9.8, heightMm: 7.35, nominalCrop: 3.7, ...SIZE },
-  { id: "crop-56", name: "6.2 × 4.6 mm", widthMm: 6.17, heightMm: 4.63, nominalCrop: 5.6, ...SIZE },
-  { id: "crop-85", name: "4.2 × 3.2 mm", widthMm: 4.24, heightMm: 3.18, nominalCrop: 8.5, ...SIZE },
   { id: "crop-27", name: "13.2 × 8.8 mm", widthMm: 13.2, heightMm: 8.8, nominalCrop: 2.7, ...SIZE },
+  { id: "crop-35", name: "9.8 × 7.3 mm", widthMm: 9.8, heightMm: 7.35, nominalCrop: 3.5, ...SIZE },
+  { id: "crop-56", name: "6.2 × 4.6 mm", widthMm: 6.17, heightMm: 4.63, nominalCrop: 5.6, ...SIZE },
+  { id: "crop-82", name: "4.2 × 3.2 mm", widthMm: 4.24, heightMm: 3.18, nominalCrop: 8.2, ...SIZE },
 ]);
 
 const formatOf = (id: string, widthPx: number): SensorFormat => {
@@ -89,8 +89,8 @@ export const BODIES: readonly (Body & Known)[] = Object.freeze([
   { ...MECHANICAL, id: "crop-20-20", name: "2.0 crop 20 MP body", format: formatOf("crop-20", 5184), baseIso: 200, isoFloor: 200, maxIso: 25600, isoCeiling: 3200, fastestShutter: 1 / 16000, readout: 1 / 120, framesPerSecond: 25, frameMb: 20, bufferMb: 2400, weightG: 600, ...GENERIC },
   { ...MECHANICAL, id: "compact-20", name: "2.7 crop 20 MP long-zoom camera", format: formatOf("crop-27", 5472), baseIso: 125, isoFloor: 125, maxIso: 12800, isoCeiling: 1600, fastestShutter: 1 / 16000, readout: 1 / 100, framesPerSecond: 20, frameMb: 21, bufferMb: 1600, weightG: 1100, builtIn: built("compact-20-lens", "8.8–220 mm f/2.4–4, built in", [8.8, 220], [2.4, 4], 0.03, 4), ...GENERIC },
   { ...MECHANICAL, id: "bridge-16", name: "5.6 crop 16 MP bridge camera", format: formatOf("crop-56", 4608), maxIso: 6400, isoCeiling: 800, fastestShutter: 1 / 4000, framesPerSecond: 7, frameMb: 16, bufferMb: 120, weightG: 1000, builtIn: built("bridge-16-lens", "4.3–258 mm f/2.8–6.5, built in", [4.3, 258], [2.8, 6.5], 0.01, 4), ...GENERIC },
-  { ...MECHANICAL, id: "phone-main", name: "Phone, main camera", format: formatOf("crop-37", 4032), baseIso: 50, isoFloor: 50, maxIso: 6400, isoCeiling: 1600, fastestShutter: 1 / 8000, readout: 1 / 60, framesPerSecond: 10, frameMb: 12, bufferMb: 600, weightG: 200, builtIn: built("phone-main-lens", "7 mm f/1.8, built in", [7, 7], [1.8, 1.8], 0.15, 3), ...GENERIC },
-  { ...MECHANICAL, id: "phone-tele", name: "Phone, its long camera", format: formatOf("crop-85", 4032), baseIso: 50, isoFloor: 50, maxIso: 3200, isoCeiling: 800, fastestShutter: 1 / 8000, readout: 1 / 50, framesPerSecond: 10, frameMb: 12, bufferMb: 600, weightG: 200, builtIn: built("phone-tele-lens", "9 mm f/2.8, built in", [9, 9], [2.8, 2.8], 0.6, 3), ...GENERIC },
+  { ...MECHANICAL, id: "phone-main", name: "Phone, main camera", format: formatOf("crop-35", 4032), baseIso: 50, isoFloor: 50, maxIso: 6400, isoCeiling: 1600, fastestShutter: 1 / 8000, readout: 1 / 60, framesPerSecond: 10, frameMb: 12, bufferMb: 600, weightG: 200, builtIn: built("phone-main-lens", "7 mm f/1.8, built in", [7, 7], [1.8, 1.8], 0.15, 3), ...GENERIC },
+  { ...MECHANICAL, id: "phone-tele", name: "Phone, its long camera", format: formatOf("crop-82", 4032), baseIso: 50, isoFloor: 50, maxIso: 3200, isoCeiling: 800, fastestShutter: 1 / 8000, readout: 1 / 50, framesPerSecond: 10, frameMb: 12, bufferMb: 600, weightG: 200, builtIn: built("phone-tele-lens", "9 mm f/2.8, built in", [9, 9], [2.8, 2.8], 0.6, 3), ...GENERIC },
 ]);
 
 // prettier-ignore

@@ -24,7 +24,7 @@ const STRUCK: Readonly<Record<string, string>> = {
   rotor: "helicopter 200",
   shot: "shot-putter 13",
   stick: "hockey-runner 25",
-  stone: "curling-delivery 2.5",
+  stone: "curling-delivery 2",
 };
 
 /**

@@ -31,7 +31,9 @@ test("every subject has its figure, its ground, its dangers, its words, its plac
       soughtUnder(id).split(" ").length < 2 && "words",
       !TRADE_PLACES.some((p) => p.subjects.includes(grownOf(id))) && "place of practice",
       !(framing.fill > 0 && framing.fill <= 0.8) && "framing",
-      !STARTING_SETTINGS.some((s) => !s.intents && s.figures?.includes(subject.figure!)) &&
+      !STARTING_SETTINGS.some(
+        (s) => !s.intents && (s.subjects?.includes(id) || s.figures?.includes(subject.figure!)),
+      ) &&
         NO_START.test(id) === false &&
         "start",
       row.source.length < 5 && "source",
@@ -43,7 +45,7 @@ test("every subject has its figure, its ground, its dangers, its words, its plac
 
 /** Figures for which practice has no start of its own but walking about, wheels and horses being panned. */
 const NO_START =
-  /^(person|gymnast-beam|archer|snow|rain)|cycl|biker|bmx|horse|polo-player|harness|football-goalkeeper|cricket-fielder|slide|high-jumper|vaulter|swim-start|^diver|climber-fall|gymnast-bars|curling-delivery/;
+  /^(person|gymnast-beam|archer|snow|rain)|cycl|biker|bmx|horse|polo-player|harness|football-goalkeeper|cricket-fielder|slide|high-jumper|vaulter|swim-start|^diver|climber-fall|gymnast-bars/;
 
 const WILD = ["mammals", "birds", "reptiles and amphibians"];
 

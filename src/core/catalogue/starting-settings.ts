@@ -14,8 +14,9 @@ export interface StartingSettings extends Known {
   readonly withLight: number;
   /** f-number from wide open to stopped down. */
   readonly fNumber: readonly [number, number];
-  /** The pictures or the figures that it speaks of; of any where neither is named. */
+  /** The pictures, the figures or the subjects by their ids that it speaks of; of any where none is named. */
   readonly intents?: readonly Intent[];
+  readonly subjects?: readonly string[];
   readonly figures?: readonly Silhouette[];
   /** Where practice is of two minds: what each school does. */
   readonly schools?: readonly [string, string];
@@ -43,6 +44,7 @@ export const STARTING_SETTINGS: readonly StartingSettings[] = Object.freeze([
   { id: "motors", figures: ["vehicle", "motorcycle"], discipline: "Motors, head on", shutter: 1 / 1000, least: 1 / 500, withLight: 1 / 2000, fNumber: [4, 8], schools: ["from the side always a pan: wheels that stand look parked", "head on as fast as the light lets"], ...PRACTICE },
   { id: "aircraft", figures: ["aircraft"], discipline: "Aircraft", shutter: 1 / 1000, least: 1 / 125, withLight: 1 / 2000, fNumber: [5.6, 8], schools: ["a jet at 1/1000 and faster", "a propeller or a rotor at 1/125 to 1/250, so that it turns"], ...PRACTICE },
   { id: "dogs", figures: ["dog"], discipline: "Dogs that run and leap", shutter: 1 / 1600, least: 1 / 1000, withLight: 1 / 2500, fNumber: OPEN, ...PRACTICE },
+  { id: "curling", subjects: ["curling-delivery"], discipline: "Curling, the slide", shutter: 1 / 250, least: 1 / 160, withLight: 1 / 500, fNumber: [2.8, 2.8], ...PRACTICE },
   { id: "running-trail", figures: ["running"], discipline: "Road and trail running", shutter: 1 / 1000, least: 1 / 640, withLight: 1 / 1250, fNumber: [2.8, 8], ...PRACTICE },
   { id: "pan", intents: ["pan", "streak"], discipline: "Panning wheels and horses", shutter: 1 / 60, least: 1 / 8, withLight: 1 / 250, fNumber: [8, 16], schools: ["track with a fast shutter", "pan and let the place streak"], ...PRACTICE },
   { id: "flight", figures: ["flying", "stooping"], discipline: "Anything with wings, walking about", shutter: 1 / 1000, least: 1 / 1000, withLight: 1 / 2000, fNumber: [4, 5.6], ...PRACTICE },

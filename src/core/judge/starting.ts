@@ -4,7 +4,7 @@ import type { Intent } from "../scene";
 import type { AssessInput } from "./assessment";
 import { assess } from "./assess";
 
-/** A starting point of practice, and the pictures or the figures that it speaks of; of any where neither is named. */
+/** A starting point of practice, and the pictures, figures or subjects that it speaks of; of any where none is named. */
 interface StartingPoint {
   /** Seconds, above 0. */
   readonly shutter: number;
@@ -12,6 +12,8 @@ interface StartingPoint {
   readonly fNumber: readonly [number, number];
   readonly intents?: readonly Intent[];
   readonly figures?: readonly Silhouette[];
+  /** Ids. */
+  readonly subjects?: readonly string[];
 }
 
 /** A starting point of practice as it comes out from this very place. */
@@ -28,9 +30,10 @@ export interface StartJudged<Start extends StartingPoint> {
   readonly chance: number;
 }
 
-/** Whether a starting point speaks of a shot: of its figure, or of what the picture is to do. */
-const speaksOf = ({ figures, intents }: StartingPoint, { shot, subject }: AssessInput): boolean => {
+/** Whether a starting point speaks of a shot: of its subject or its figure, or of what the picture is to do. */
+const speaksOf = ({ figures, subjects, intents }: StartingPoint, { shot, subject }: AssessInput): boolean => {
   if (intents) return intents.includes(shot.intent);
+  if (subjects?.includes(subject.id)) return true;
   return figures !== undefined && subject.figure !== undefined && figures.includes(subject.figure);
 };
 
@@ -41,7 +44,7 @@ export function startsFor<Start extends StartingPoint>(
 ): StartJudged<Start>[] {
   const byPicture = rows.filter((row) => row.intents && speaksOf(row, input));
   const bySubject = rows.filter((row) => !row.intents && speaksOf(row, input));
-  const always = rows.filter((row) => !row.intents && !row.figures);
+  const always = rows.filter((row) => !row.intents && !row.figures && !row.subjects);
   return [...byPicture, ...bySubject, ...always].flatMap((start): StartJudged<Start>[] => {
     const shutter = shutterNearest(start.shutter);
     const aperture = apertureNearest(start.fNumber[0]);

@@ -9,6 +9,11 @@ import { Picker } from "./Picker";
 import { Segmented } from "./Segmented";
 import { TextField } from "./TextField";
 
+// What is loaded when it is needed is tried in the browser.
+jest.mock("./use-search", () => ({
+  useSearch: jest.requireActual<typeof import("./matching")>("./matching").matching,
+}));
+
 const ITEMS = [
   { key: "a", title: "Otter along the bank", detail: "mammals, estimated" },
   { key: "b", title: "Otter swimming", detail: "mammals, estimated" },

@@ -17,7 +17,7 @@ export const INSECTS_SPIDERS_WEATHER = inGroup("insects, spiders and weather", [
 /** Cold-blooded and small, on the ground or at the water. Length nose to tail. */
 // prettier-ignore
 export const REPTILES_AND_AMPHIBIANS = inGroup("reptiles and amphibians", [
-  { id: "frog-calling", name: "Frog calling", height: 0.05, depth: 0.05, length: 0.08, bodySpeed: 0, fastSpeed: 2, bob: 0.05, parts: [limb(0.15, 0.4, "throat")], known: "estimated", source: "estimated" },
+  { id: "frog-calling", name: "Frog calling", height: 0.06, depth: 0.05, length: 0.1, bodySpeed: 0, fastSpeed: 2, bob: 0.05, parts: [limb(0.15, 0.4, "throat")], known: "estimated", source: "estimated" },
   { id: "lizard-basking", name: "Lizard basking", height: 0.03, depth: 0.04, length: 0.17, bodySpeed: 0, fastSpeed: 2, bob: 0.05, parts: [], known: "estimated", source: "estimated" },
   { id: "snake-basking", name: "Snake basking", height: 0.05, depth: 0.2, length: 0.6, bodySpeed: 0.02, fastSpeed: 1, bob: 0.03, parts: [limb(0.1, 1, "tongue and head")], known: "estimated", source: "estimated" },
 ]);

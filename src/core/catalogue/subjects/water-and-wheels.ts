@@ -46,7 +46,7 @@ export const SNOW_AND_ICE = inGroup("snow and ice", [
   { id: "snowboarder", name: "Snowboarder in the air", height: 1.5, depth: 0.8, bodySpeed: 9, fastSpeed: 15, bob: 1, parts: [limb(3, 5)], known: "estimated", source: "estimated" },
   { id: "speed-skater", name: "Speed skater", height: 1.3, depth: 0.8, bodySpeed: 13, fastSpeed: 15.5, bob: 0.3, parts: [limb(4, 6)], known: "from memory", source: MEMORY },
   { id: "freestyle-skier", name: "Freestyle skier in the air", height: 1.6, depth: 0.9, length: 1.8, bodySpeed: 10, fastSpeed: 16, bob: 1, parts: [limb(3, 5)], known: "estimated", source: "estimated" },
-  { id: "curling-delivery", name: "Curler sliding with the stone", height: 0.8, depth: 0.6, length: 1.9, lying: true, bodySpeed: 2.5, fastSpeed: 3.2, bob: 0.1, parts: [tool("stone", "stone", 2.5, 3.2, 0.14)], known: "from memory", source: "stone by the World Curling rules and its speed from memory" },
+  { id: "curling-delivery", name: "Curler sliding with the stone", height: 0.8, depth: 0.6, length: 1.9, lying: true, bodySpeed: 2, fastSpeed: 2.8, bob: 0.1, parts: [tool("stone", "stone", 2, 2.8, 0.14)], known: "from memory", source: "stone by the World Curling rules and its speed from memory" },
   { id: "curling-sweepers", name: "Curlers sweeping", height: 1.5, depth: 1, bodySpeed: 2, fastSpeed: 2.6, bob: 0.3, parts: [limb(4, 6, "hands and brush")], known: "estimated", source: "estimated" },
   { id: "figure-skater", name: "Figure skater in a jump", height: 1.7, depth: 0.5, bodySpeed: 4, fastSpeed: 7, bob: 0.5, parts: [limb(5, 8)], known: "estimated", source: "estimated" },
 ]);

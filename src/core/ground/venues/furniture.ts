@@ -525,6 +525,10 @@ export const CROSSINGS: Readonly<Record<string, readonly CrossingRow[]>> = {
     name: end > 0 ? "Crossing, far bend" : "Crossing, near bend",
     outline: rectangle([0, end * 84.1, 4, 16]),
   })),
+  "indoor-track-200": [1, -1].map((end) => ({
+    name: end > 0 ? "Crossing, far bend" : "Crossing, near bend",
+    outline: rectangle([0, end * 42.5, 4, 9]),
+  })),
   // Where the riders come out of the pits.
   speedway: [{ name: "Pit gate", outline: rectangle([33, 0, 18, 4]) }],
   // Under the track and up again within it.
