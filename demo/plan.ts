@@ -1,4 +1,4 @@
-import { asSubject, SUBJECTS } from "@/core/catalogue";
+import { asSubject, BATS_AND_RACKETS, BIRDS, HORSES, MAMMALS, PEOPLE, TEAM_SPORTS } from "@/core/catalogue";
 import { fromVenue, type Point, type Venue } from "@/core/ground";
 import type { Choice, Outing, StoredShot, StoredSubject } from "@/data";
 
@@ -22,9 +22,12 @@ export function inVenue(venue: Venue) {
   return { at, box };
 }
 
+/** The parts of the library that the demo takes its subjects from: the first start carries no other. */
+const CAST = [...TEAM_SPORTS, ...BATS_AND_RACKETS, ...HORSES, ...PEOPLE, ...MAMMALS, ...BIRDS];
+
 /** Subjects of the library, as an outing keeps them. */
 export const cast = (...ids: string[]): StoredSubject[] =>
-  SUBJECTS.filter((s) => ids.includes(s.id)).map((s) => {
+  CAST.filter((s) => ids.includes(s.id)).map((s) => {
     const subject = asSubject(s);
     return { ...subject, parts: [...subject.parts] };
   });

@@ -20,6 +20,7 @@ const BUILD_INPUTS = [
   "metro.config.js",
   "tailwind.config.js",
   "zod-locales.js",
+  "zod-from-json.js",
   "package-lock.json",
   "scripts/build-late.mjs",
   "scripts/build-sw.mjs",

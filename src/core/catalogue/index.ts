@@ -20,8 +20,14 @@ export { TRADE_PLACES, type TradePlace } from "./places";
 export { STARTING_SETTINGS, type StartingSettings } from "./starting-settings";
 export {
   asSubject,
+  BATS_AND_RACKETS,
+  BIRDS,
   grownOf,
+  HORSES,
+  MAMMALS,
+  PEOPLE,
   SUBJECTS,
+  TEAM_SPORTS,
   wingTipSpeed,
   type CataloguePart,
   type CatalogueSubject,

@@ -34,5 +34,10 @@ export const SUBJECTS: readonly CatalogueSubject[] = Object.freeze([
   ...INSECTS_SPIDERS_WEATHER,
 ]);
 
+export { BIRDS } from "./birds";
+export { BATS_AND_RACKETS } from "./bats-and-rackets";
+export { MAMMALS } from "./mammals";
+export { HORSES, PEOPLE } from "./people-horses-motors";
+export { TEAM_SPORTS } from "./team-sports";
 export { grownOf } from "./grown";
 export { asSubject, wingTipSpeed, type CataloguePart, type CatalogueSubject, type SubjectGroup } from "./row";
