@@ -89,13 +89,21 @@ function aboutFacts(id: string): readonly Fact[] {
     ["Season", monthsWords(activity)],
     ...(keepOff === undefined ? [] : [["Keep off", keepOffWords(keepOff)] as const]),
     ["Usual framing", framingWords(framing)],
-    ...starts.map((s) => [`Start, ${s.discipline.toLowerCase()}`, exposureWords(s.shutter)] as const),
+    ...starts.map((s, i) => [i === 0 ? "Practice starts at" : "or at", startWords(s)] as const),
     ["Begins on", grounds[0]!],
     ...(grounds.length > 1 ? [["Met on", grounds.slice(1).join("; ")] as const] : []),
     ["The trade stands for", situations.join("; ")],
     ["Mind", cautions.map(cautionName).join(", ")],
   ];
 }
+
+const startWords = ({
+  discipline,
+  shutter,
+}: {
+  readonly discipline: string;
+  readonly shutter: number;
+}): string => `${exposureWords(shutter)}, ${discipline.charAt(0).toLowerCase()}${discipline.slice(1)}`;
 
 const keepOffWords = (metres: number): string =>
   metres > 0 ? `${metresWords(metres)} and more` : "as far as it stays undisturbed";

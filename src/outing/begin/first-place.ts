@@ -110,8 +110,10 @@ function shortcomings({ judgement, sighting }: Assessment, shot: Shot, subject: 
   const overfilled = sighting.frame.fill > MOST_FILL * shot.fill ? 1 : 0;
   const faces = creatureOf(subject) !== "insect" && !isFalling(subject);
   const behind = faces && sighting.faceTurn > FROM_BEHIND ? BACK : 0;
+  // What stands before a part of it counts as much as that part.
+  const hidden = judgement.reduce((sum, j) => sum + (j.code === "partly-hidden" ? j.numbers.share : 0), 0);
   const care = judgement.some((j) => j.code === "with-care") ? CARE : 0;
-  return vetoes + blind + overfilled + behind + care;
+  return vetoes + blind + overfilled + behind + hidden + care;
 }
 
 /** Nothing about the spot is open: out behind the subject, as far as it takes, and the user moves it. */

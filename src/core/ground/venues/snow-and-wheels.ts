@@ -2,6 +2,7 @@ import {
   across,
   arc,
   boundary,
+  closed,
   line,
   part,
   rectangle,
@@ -62,7 +63,7 @@ export const SNOW_AND_WHEELS_LINES: Readonly<Record<string, VenueLines>> = {
   speedway: {
     marks: () => [
       { kind: "boundary", points: stadium(60, 39) },
-      { kind: "line", points: stadium(60, 27) },
+      { kind: "line", points: closed(stadium(60, 27)) },
       line(27, 0, 39, 0),
     ],
     parts: () => [
