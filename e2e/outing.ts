@@ -110,6 +110,18 @@ export async function letLeave(
   await dialog.getByRole("button", { name: action, exact: true }).click();
 }
 
+/** A server that is not the demo's: the first visit asks. */
+export const firstVisit = async (page: Page): Promise<void> => {
+  await page.route("**/api/start", (route) => route.fulfill({ json: { begin: "ask" } }));
+  await page.goto("/");
+};
+
+/** Fills the form of a new outing; what is left out keeps its beginning. */
+export async function plan(page: Page, fields: Record<string, string>): Promise<void> {
+  for (const [label, value] of Object.entries(fields))
+    await page.getByLabel(label, { exact: true }).fill(value);
+}
+
 /** Opens a panel of a stage by its title; on a phone the sheet under the plan is raised first where it stands in it. */
 export async function openPanel(page: Page, title: string): Promise<void> {
   const head = page.getByRole("button", { name: new RegExp(`^${title}(:|$)`) });

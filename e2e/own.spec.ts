@@ -1,18 +1,6 @@
 import { expect, test, type Page } from "@playwright/test";
 import { storedKeys } from "./entries";
-import { openPanel, openStage, slider, storedOuting } from "./outing";
-
-/** A server that is not the demo's: the first visit asks. */
-const firstVisit = async (page: Page): Promise<void> => {
-  await page.route("**/api/start", (route) => route.fulfill({ json: { begin: "ask" } }));
-  await page.goto("/");
-};
-
-/** Fills the form of a new outing; what is left out keeps its beginning. */
-async function plan(page: Page, fields: Record<string, string>): Promise<void> {
-  for (const [label, value] of Object.entries(fields))
-    await page.getByLabel(label, { exact: true }).fill(value);
-}
+import { firstVisit, openPanel, openStage, plan, slider, storedOuting } from "./outing";
 
 const DERBY = {
   "Name of the outing": "Town derby",

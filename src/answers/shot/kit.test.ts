@@ -50,7 +50,11 @@ test("no lens of the bag goes on a body that has its own, and its own on no othe
     return looked({ ...view.outing, choices }, kit).view;
   };
   const bridge = on("bridge-16");
-  expect([bridge.rig!.body.id, bridge.rig!.lens.id, bridge.notInBag]).toEqual(["bridge-16", "bridge-16-lens", []]);
+  expect([bridge.rig!.body.id, bridge.rig!.lens.id, bridge.notInBag]).toEqual([
+    "bridge-16",
+    "bridge-16-lens",
+    [],
+  ]);
   expect(lensesInHand(bridge).map((l) => l.id)).toEqual(["bridge-16-lens"]);
   expect(searchOf(bridge)!.rigs.map(({ lens }) => lens.id)).toEqual(["bridge-16-lens"]);
   expect(near(bridge)!.serves.map(({ lens }) => lens.id)).toEqual(["bridge-16-lens"]);

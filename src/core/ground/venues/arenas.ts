@@ -1,6 +1,5 @@
 import {
   across,
-  arc,
   bothEnds,
   boundary,
   closed,

@@ -1,4 +1,4 @@
-import { HOCKEY_PITCH, hockeyPitchMarks } from "./hockey-pitch";
+import { hockeyPitchMarks } from "./hockey-pitch";
 import {
   across,
   arc,
