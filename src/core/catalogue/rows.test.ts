@@ -47,6 +47,19 @@ test("every subject has its figure, its ground, its dangers, its words, its plac
 const NO_START =
   /^(person|gymnast-beam|archer|snow|rain)|cycl|biker|bmx|horse|polo-player|harness|football-goalkeeper|cricket-fielder|slide|high-jumper|vaulter|swim-start|^diver|climber-fall|gymnast-bars/;
 
+// "Young players of every team sport": by hand.
+const TEAMS =
+  "hockey-runner ice-hockey-skater football-runner rugby-runner gridiron-runner australian-mark gaelic-football-runner hurling-striker lacrosse-shot futsal-player floorball-player basketball-drive handball-throw volleyball-attack netball-shot korfball-shot baseball-batter softball-batter cricket-batter water-polo-throw";
+
+test("every team sport has its young players, smaller and slower than the grown", () => {
+  for (const id of TEAMS.split(" ")) {
+    const [grown, young] = [id, `${id}-youth`].map((one) => SUBJECTS.find((s) => s.id === one));
+    expect([id, young && young.height < grown!.height]).toEqual([id, true]);
+    expect(young!.parts[0]!.speed).toBeLessThanOrEqual(grown!.parts[0]!.speed);
+    expect(soughtUnder(young!.id)).toMatch(/youth|little/);
+  }
+});
+
 const WILD = ["mammals", "birds", "reptiles and amphibians"];
 
 test("every animal tells its hours, and what has a season of its own tells that", () => {

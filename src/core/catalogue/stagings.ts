@@ -19,8 +19,8 @@ export interface Staging {
   readonly facing: number;
   /** What it happens on in open ground; see `Scenery`. */
   readonly scenery: Scenery;
-  /** Where on another of its venues it is met, as x and y, where that is not the same place by the measures of the two. */
-  readonly elsewhere?: Readonly<Record<string, readonly [x: number, y: number]>>;
+  /** Where on another of its venues it is met, as x and y, where that is not the same place by the measures of the two; and its way there, where it is another. */
+  readonly elsewhere?: Readonly<Record<string, readonly [x: number, y: number, facing?: number]>>;
 }
 
 /**
@@ -98,7 +98,7 @@ const ROWS: Readonly<Record<string, Row>> = {
   "badminton-net": ["badminton gym-hall", [-1, -1.5, 0], "venue", { "gym-hall": [-1, -1.5] }],
   "table-tennis": ["table-tennis", [0, -2.2, 0], "venue"],
   "squash-stroke": ["squash", [-1.5, -2, 110], "venue"],
-  "golf-swing": [`${OPEN} golf-hole`, [0, 0, 270], "plain", { "golf-hole": [0, -78] }],
+  "golf-swing": [`${OPEN} golf-hole`, [0, 0, 270], "plain", { "golf-hole": [0, -78, 90] }],
   sprinter: ["athletics-400 indoor-track-200", [39, 30, 0], "venue", { "indoor-track-200": [1.8, 20] }],
   "sprint-start": ["athletics-400 indoor-track-200", [39, -56.5, 0], "venue", { "indoor-track-200": [1.8, -29] }],
   "distance-runner": ["athletics-400 indoor-track-200", [37.3, 20, 0], "venue", { "indoor-track-200": [18.5, 5] }],
@@ -137,8 +137,8 @@ const ROWS: Readonly<Record<string, Row>> = {
   "dinghy-sailor": [`${OPEN} harbour beach`, [0, 0, 90], "sea", { harbour: [0, 5], beach: [0, 40] }],
   "road-cyclist": [OPEN, [0, 0, 180], "road"],
   "track-cyclist": ["velodrome", [31.5, 0, 0], "venue"],
-  "mountain-biker": [`${OPEN} jump-line`, [0, 0, 180], "field-course", { "jump-line": [0, -24] }],
-  "bmx-rider": [`${OPEN} jump-line skate-park`, [0, 0, 120, 1.5], "field-course", { "jump-line": [0, -10], "skate-park": [0, 12] }],
+  "mountain-biker": [`${OPEN} jump-line`, [0, 0, 180], "field-course", { "jump-line": [0, -24, 0] }],
+  "bmx-rider": [`${OPEN} jump-line skate-park`, [0, 0, 120, 1.5], "field-course", { "jump-line": [0, -10, 0], "skate-park": [0, 12, 0] }],
   "cyclocross-rider": [OPEN, [0, 0, 180], "field-course"],
   skateboarder: ["skate-park open-ground", [5, 10, 120, 0.5], "plain"],
   "wheelchair-racer": ["athletics-400", [38, 20, 0], "venue"],
@@ -175,12 +175,12 @@ const ROWS: Readonly<Record<string, Row>> = {
   "galloping-horse": [`${OPEN} racecourse`, [0, 0, 180], "racecourse", { racecourse: [0, 120] }],
   "harness-racer": ["racecourse open-ground", [0, 120, 180], "racecourse"],
   "polo-player": ["polo open-ground", [30, 60, 0], "field-course"],
-  "racing-car": [`${OPEN} motor-bend`, [0, 0, 180], "road", { "motor-bend": [-49.4, 49.4] }],
+  "racing-car": [`${OPEN} motor-bend`, [0, 0, 180], "road", { "motor-bend": [-49.4, 49.4, 45] }],
   "rally-car": [OPEN, [0, 0, 180], "road"],
-  "road-racing-motorcycle": [`${OPEN} motor-bend`, [0, 0, 180], "road", { "motor-bend": [-49.4, 49.4] }],
-  "motocross-rider": [`${OPEN} jump-line`, [0, 0, 120, 2], "road", { "jump-line": [0, -10] }],
+  "road-racing-motorcycle": [`${OPEN} motor-bend`, [0, 0, 180], "road", { "motor-bend": [-49.4, 49.4, 45] }],
+  "motocross-rider": [`${OPEN} jump-line`, [0, 0, 120, 2], "road", { "jump-line": [0, -10, 0] }],
   "speedway-rider": ["speedway", [22.5, 48, 330], "venue"],
-  kart: [`${OPEN} motor-bend`, [0, 0, 180], "road", { "motor-bend": [-49.4, 49.4] }],
+  kart: [`${OPEN} motor-bend`, [0, 0, 180], "road", { "motor-bend": [-49.4, 49.4, 45] }],
   "aircraft-jet": [OPEN, [0, 0, 90, 100], "plain"],
   "aircraft-propeller": [OPEN, [0, 0, 90, 60], "plain"],
   helicopter: [OPEN, [0, 0, 100, 30], "plain"],

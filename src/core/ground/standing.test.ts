@@ -43,8 +43,19 @@ test.each([
   ["beside the football pitch", "football", 35, 0, "by-leave", "run-off"],
   ["in foul ground of the diamond", "baseball", 12, -58, "by-leave", "run-off"],
   ["inside the velodrome", "velodrome", 0, 0, "by-leave", "infield"],
+  ["between the running rails", "racecourse", 4, 50, "never", "course"],
+  ["on the gravel outside the bend", "motor-bend", -60, 60, "never", "escape"],
+  ["over the edge of the cliff", "cliff", 10, 4, "never", "edge"],
+  ["out of the vehicle among lions", "savanna", 20, 10, "never", "off-track"],
+  ["into the enclosure", "zoo", 0, 5, "never", "enclosure"],
+  ["into the harbour’s basin", "harbour", -40, 20, "never", "water"],
 ] as const)("people were sent %s", (_where, template, x, y, rule, area) => {
   expect(at(template, x, y)).toEqual({ rule, area });
+});
+
+test("a way is for everybody, whatever it lies on: a reserve's track, the mole of a harbour", () => {
+  expect(at("savanna", 60, -40)).toEqual({ rule: "open" });
+  expect(at("harbour", 30, 10)).toEqual({ rule: "open" });
 });
 
 test("leave opens the part it was given for and no other, and nothing that is never stood on", () => {

@@ -1,4 +1,13 @@
-import { crossingsOn, planDistance, standingAt, VENUES, wayOnFoot, type Ground, type Point } from ".";
+import {
+  crossingsOn,
+  fromVenue,
+  planDistance,
+  standingAt,
+  VENUES,
+  wayOnFoot,
+  type Ground,
+  type Point,
+} from ".";
 import { isInside } from "./polygon";
 import { LEAVE_KINDS } from "./venues";
 
@@ -59,6 +68,16 @@ test("a way leads round the field of play and the water of every venue, never th
   }
   expect(walked).toBeGreaterThan(5 * VENUES.length);
   expect(longer).toBeGreaterThan(VENUES.length);
+});
+
+test("one walks along a way through what nobody walks on", () => {
+  const mole = wayOnFoot(
+    groundOf("harbour"),
+    fromVenue(groundOf("harbour").venue, { x: 30, y: -40 }),
+    fromVenue(groundOf("harbour").venue, { x: 30, y: 35 }),
+  );
+  expect(mole).toMatchObject({ ok: true });
+  if (mole.ok) expect(mole.value.metres).toBeCloseTo(75, 0);
 });
 
 test("where one is let in, there is a way to it, also when it lies within something that is walked round", () => {

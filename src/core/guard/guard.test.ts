@@ -282,3 +282,27 @@ test("the bearing of a venue turns its dangers with it", () => {
   expect(asked(ground, guard(spot, DISCUS), place(12, -45.5))).toBe("with-care: near-cage");
   expect(asked(ground, guard(spot, DISCUS), place(30, -30))).toBe("never: ahead-of-throw");
 });
+
+test("the rail of a racecourse is kept off along all of it, wherever the spot is; a wall keeps what comes", () => {
+  const horse = guard(spotAt(0, 120, 180), { kind: "passing", seconds: 1 }, 13);
+  const course = groundOf("racecourse");
+  // 15 m from the middle lies the course's edge, 15.2 m its rail: at the far end of it too.
+  for (const y of [120, -150]) {
+    expect(asked(course, horse, at(16, y))).toBe("never: beside-track");
+    expect(asked(course, horse, at(20, y))).toMatch(/^(yes|with-care)/);
+  }
+  expect(asked(course, horse, at(5, -150))).toBe("never: course");
+  const wall: Obstacle = {
+    id: "w",
+    name: "Wall",
+    kind: "wall",
+    outline: [
+      { x: 15.1, y: 200 },
+      { x: 15.4, y: 200 },
+      { x: 15.4, y: -200 },
+      { x: 15.1, y: -200 },
+    ],
+    height: 1.1,
+  };
+  expect(asked({ ...course, obstacles: [wall] }, horse, at(16.5, -150))).not.toBe("never: beside-track");
+});

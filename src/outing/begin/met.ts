@@ -44,7 +44,7 @@ export function metOn(
         : { x: 0, y: open ? 0 : venue.length / 4 };
   return {
     at: toCentimetre(fromVenue(lie, own)),
-    facing: Math.round((known?.facing ?? 90) + lie.bearing) % 360,
+    facing: Math.round((elsewhere?.[2] ?? known?.facing ?? 90) + lie.bearing) % 360,
     aimHeight: Math.round(100 * Math.max(0.02, (known?.z ?? 0) + subject.height / 2)) / 100,
     scenery: open || onItsOwn ? (known?.scenery ?? "plain") : "venue",
   };

@@ -22,7 +22,8 @@ const MOST = 60;
 export function Picker({ label, items, chosen, onChoose, opens = false }: Props) {
   const [open, setOpen] = useState(opens);
   const [search, setSearch] = useState("");
-  const found = useSearch(items, search).slice(0, MOST);
+  const all = useSearch(items, search);
+  const found = all.slice(0, MOST);
   const now = items.find((i) => i.key === chosen);
   // Esc closes the list, and not the dialog that it stands in with all that was typed there.
   const onKeyUp = (event: KeyboardEvent): void => {
@@ -63,6 +64,12 @@ export function Picker({ label, items, chosen, onChoose, opens = false }: Props)
               </View>
             ))}
             {found.length === 0 && <Txt>Nothing of that name. Try a shorter word.</Txt>}
+            {all.length > MOST && (
+              <Txt
+                tone="ink2"
+                className="py-3"
+              >{`${all.length - MOST} more: a word above narrows them.`}</Txt>
+            )}
           </ScrollView>
         </View>
       )}
