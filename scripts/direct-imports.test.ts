@@ -33,7 +33,10 @@ test("so are words and edits, which screens that load late use alone", () => {
 
 test("an index behind an index is followed, and what an index defines itself stays there", () => {
   expect(rewritten(`import { VENUES } from "@/core/ground";`)).toBe(
-    `import { VENUES } from "ROOT/src/core/ground/venues";`,
+    `import { VENUES } from "ROOT/src/core/ground/venues/rows";`,
+  );
+  expect(rewritten(`import { SUBJECTS } from "@/core/catalogue";`)).toBe(
+    `import { SUBJECTS } from "ROOT/src/core/catalogue/subjects";`,
   );
 });
 

@@ -1,4 +1,11 @@
-import { soughtUnder, stagingOf as staged, SUBJECTS, type Staging } from "@/core/catalogue";
+import {
+  activityOf,
+  soughtUnder,
+  stagingOf as staged,
+  SUBJECTS,
+  type Activity,
+  type Staging,
+} from "@/core/catalogue";
 import { FIGURES, type Silhouette } from "@/core/motion";
 import { librarySubject } from "@/outing/begin/library-subject";
 import type { Library, StoredSubject } from "@/data";
@@ -14,6 +21,12 @@ export const stagingOf = (subjectId: string): Staging | undefined => staged(subj
 
 /** Words by which a subject of the library is found too; empty for one's own. */
 export const wordsOf = (subjectId: string): string => soughtUnder(subjectId);
+
+/** The hours and months of a subject that keeps hours of its own; nothing for who plays when it was fixed. */
+export function hoursOf(subjectId: string): Activity | undefined {
+  const activity = activityOf(subjectId);
+  return activity.hours.length > 0 ? activity : undefined;
+}
 
 /** The group of a subject of the library; empty for one's own. */
 export const groupOf = (subjectId: string): string => SUBJECTS.find((s) => s.id === subjectId)?.group ?? "";

@@ -69,8 +69,13 @@ test("every starting point speaks of some shot, comes with its own shutter, and 
   const base = inputOf();
   const figures = STARTING_SETTINGS.flatMap((row) => row.figures ?? []);
   const seen = new Set<string>();
-  for (const figure of new Set(figures)) {
-    const input = { ...base, subject: withFigure(figure) };
+  const named = STARTING_SETTINGS.flatMap((row) => row.subjects ?? []);
+  const subjects = [
+    ...[...new Set(figures)].map((figure) => withFigure(figure)),
+    ...named.map((id) => ({ ...base.subject, id })),
+  ];
+  for (const subject of subjects) {
+    const input = { ...base, subject };
     for (const s of startsFor(input, STARTING_SETTINGS)) {
       seen.add(s.start.id);
       expect(2 ** (-s.settings.shutter / 3) / s.start.shutter).toBeGreaterThan(0.89);

@@ -2,7 +2,7 @@ import { useRouter } from "expo-router";
 import { useEffect, useMemo, useState } from "react";
 import { View } from "react-native";
 import { z } from "zod";
-import { groupOf, stagingOf } from "@/answers/library/subjects";
+import { groupOf, hoursOf, stagingOf } from "@/answers/library/subjects";
 import { groundsToBegin, isHall, isOpenGround, subjectOn, venueFor } from "@/answers/library/venues";
 import { kindOf } from "@/outing/begin/kind-of";
 import {
@@ -18,7 +18,7 @@ import { Dialog } from "@/ui/controls/Dialog";
 import { Picker } from "@/ui/controls/Picker";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
-import { kindWords, savingFailure } from "@/words";
+import { hoursWords, kindWords, monthsWords, savingFailure } from "@/words";
 import { CALLS_FAULT } from "@/words/lists";
 import type { FieldSpec } from "../forms/field-spec";
 import { RecordForm, type FormHand } from "../forms/RecordForm";
@@ -282,6 +282,7 @@ function StagingFields({ staging, own, subjects, set }: StagingProps) {
     ...own.venues.map((v) => ({ key: OWN + v.id, title: v.name, detail: "yours" })),
     ...GROUNDS,
   ];
+  const hours = hoursOf(staging.subjectId);
   const onGround = (key: string): void => {
     staging.chooseGround(key);
     const venue = own.venues.find((v) => OWN + v.id === key);
@@ -310,6 +311,7 @@ function StagingFields({ staging, own, subjects, set }: StagingProps) {
         chosen={staging.subjectId}
         onChoose={staging.chooseSubject}
       />
+      {hours && <Txt tone="ink2">{`About ${hoursWords(hours)}; ${monthsWords(hours)}.`}</Txt>}
       {staging.bare && (
         <Txt tone="ink2">Open ground with nothing laid out: draw a pitch or a course on Ground.</Txt>
       )}
