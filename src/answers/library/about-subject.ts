@@ -1,21 +1,22 @@
 import {
   activityOf,
-  asSubject,
   dangersOf,
   grownOf,
   STARTING_SETTINGS,
   stagingOf,
-  SUBJECTS,
   TRADE_PLACES,
   usualFraming,
   type Activity,
   type UsualFraming,
 } from "@/core/catalogue";
-import { creatureOf, type Silhouette } from "@/core/motion";
 import { OPEN_GROUND } from "@/core/ground";
+import { startsWith } from "@/core/judge";
+import { creatureOf, type Silhouette } from "@/core/motion";
 import type { Caution } from "@/data";
 import { cautionsFor } from "@/outing/begin/cautions-for";
 import { venueOf } from "@/outing/begin/kind-of";
+import { librarySubject } from "@/outing/begin/library-subject";
+import { groupOf } from "./subjects";
 import { venueName } from "./venues";
 
 /** What the library tells of a subject besides its measures. */
@@ -36,10 +37,9 @@ export interface AboutSubject {
 
 /** All that the library tells of one of its subjects; absent for one's own. */
 export function aboutSubject(id: string): AboutSubject | undefined {
-  const row = SUBJECTS.find((s) => s.id === id);
+  const subject = librarySubject(id);
   const staging = stagingOf(id);
-  if (!row || !staging) return undefined;
-  const subject = { ...asSubject(row), parts: [...row.parts] };
+  if (!subject || !staging) return undefined;
   const animal = dangersOf(id)!.find((d) => d.kind === "animal");
   const [usual] = staging.venues;
   return {
@@ -47,14 +47,12 @@ export function aboutSubject(id: string): AboutSubject | undefined {
     activity: activityOf(id),
     ...(animal && creatureOf(subject) !== "insect" && { keepOff: animal.keepOff }),
     framing: usualFraming(subject),
-    starts: STARTING_SETTINGS.filter(
-      (s) => !s.intents && (s.subjects?.includes(id) || s.figures?.includes(subject.figure!)),
-    ),
+    starts: STARTING_SETTINGS.filter((s) => startsWith(s, subject)),
     grounds: staging.venues.map(venueName),
     situations: TRADE_PLACES.filter((p) => p.subjects.includes(grownOf(id))).map((p) => p.situation),
     cautions: cautionsFor({
       subject,
-      group: row.group,
+      group: groupOf(id),
       venue: venueOf(usual!),
       scenery: usual === OPEN_GROUND.id ? staging.scenery : "venue",
     }),

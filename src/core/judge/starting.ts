@@ -1,5 +1,5 @@
 import { apertureNearest, shutterNearest, type Settings } from "../exposure";
-import type { KeptVerdict, Silhouette } from "../motion";
+import type { KeptVerdict, Silhouette, Subject } from "../motion";
 import type { Intent } from "../scene";
 import type { AssessInput } from "./assessment";
 import { assess } from "./assess";
@@ -31,11 +31,16 @@ export interface StartJudged<Start extends StartingPoint> {
 }
 
 /** Whether a starting point speaks of a shot: of its subject or its figure, or of what the picture is to do. */
-const speaksOf = ({ figures, subjects, intents }: StartingPoint, { shot, subject }: AssessInput): boolean => {
-  if (intents) return intents.includes(shot.intent);
-  if (subjects?.includes(subject.id)) return true;
-  return figures !== undefined && subject.figure !== undefined && figures.includes(subject.figure);
-};
+const speaksOf = (start: StartingPoint, { shot, subject }: AssessInput): boolean =>
+  start.intents ? start.intents.includes(shot.intent) : startsWith(start, subject);
+
+/** Whether a starting point speaks of a subject by its id or its figure, whatever the picture is to do. */
+export const startsWith = (
+  { figures, subjects, intents }: Omit<StartingPoint, "shutter" | "fNumber">,
+  { id, figure }: Pick<Subject, "id" | "figure">,
+): boolean =>
+  intents === undefined &&
+  (subjects?.includes(id) === true || (figure !== undefined && figures?.includes(figure) === true));
 
 /** The starting points of practice that speak of a shot, each as the model judges it from here; walking about last. */
 export function startsFor<Start extends StartingPoint>(

@@ -11,16 +11,14 @@ import {
   type VenueLines,
 } from "./mark";
 import type { Point } from "../vector";
+import { BEND, gatesOf } from "./courses";
 
 /** What is raced on: a way that is closed to everybody, as wide and long as is told, about the middle. */
 const course = (width: number, length: number, surface?: "snow" | "water" | "clay") =>
   part("course", [0, 0, width, length], surface);
 
-/** Half of a circuit's width, and the radius that its bend has in the middle of it (FIA: at least 12 m wide; radius chosen). */
-const CIRCUIT = { half: 6, radius: 60 };
-/** Where the middle of the bend lies, so that the whole lies about the middle of the venue. */
-const BEND: Point = { x: -7, y: 7 };
-
+/** Half of a circuit's width (FIA: at least 12 m wide). */
+const HALF = 6;
 /** A way through the bend at so far from its middle: in from the south, a right-hander, out to the east. */
 const throughBend = (radius: number): Point[] => [
   { x: BEND.x - radius, y: -73 },
@@ -34,11 +32,9 @@ const betweenWays = (inner: number, outer: number): Point[] => [
   ...throughBend(inner).toReversed(),
 ];
 
-const gates = (count: number, apart: number, aside: number, half: number): PitchMark[] =>
-  Array.from({ length: count }, (_, i) => {
-    const [x, y] = [i % 2 === 0 ? aside : -aside, (i - (count - 1) / 2) * apart];
-    return { ...line(x - half, y, x + half, y), kind: "broken" as const };
-  });
+/** The lines from post to post. */
+const gates = (venue: Parameters<typeof gatesOf>[0]): PitchMark[] =>
+  gatesOf(venue).map(({ x, y, half }) => ({ ...line(x - half, y, x + half, y), kind: "broken" as const }));
 
 /** Courses of snow, earth, asphalt and white water. All measures in metres, from memory of the rule books; what they leave free is said. */
 export const SNOW_AND_WHEELS_LINES: Readonly<Record<string, VenueLines>> = {
@@ -50,14 +46,14 @@ export const SNOW_AND_WHEELS_LINES: Readonly<Record<string, VenueLines>> = {
     marks: () => [
       {
         kind: "boundary",
-        points: betweenWays(CIRCUIT.radius - CIRCUIT.half, CIRCUIT.radius + CIRCUIT.half),
+        points: betweenWays(BEND.radius - HALF, BEND.radius + HALF),
       },
-      { kind: "broken", points: throughBend(CIRCUIT.radius) },
+      { kind: "broken", points: throughBend(BEND.radius) },
     ],
     parts: () => [
       // Gravel outside the bend, and a strip of grass within.
-      { kind: "escape", outline: betweenWays(CIRCUIT.radius - 14, CIRCUIT.radius + 26) },
-      { kind: "course", outline: betweenWays(CIRCUIT.radius - CIRCUIT.half, CIRCUIT.radius + CIRCUIT.half) },
+      { kind: "escape", outline: betweenWays(BEND.radius - 14, BEND.radius + 26) },
+      { kind: "course", outline: betweenWays(BEND.radius - HALF, BEND.radius + HALF) },
     ],
   },
   speedway: {
@@ -72,11 +68,11 @@ export const SNOW_AND_WHEELS_LINES: Readonly<Record<string, VenueLines>> = {
     ],
   },
   "slalom-hill": {
-    marks: () => [boundary(40, 180), ...gates(15, 10, 4, 2.5)],
+    marks: () => [boundary(40, 180), ...gates("slalom-hill")],
     parts: () => [course(22, 180, "snow")],
   },
   "ski-piste": {
-    marks: () => [boundary(40, 200), ...gates(6, 28, 9, 4)],
+    marks: () => [boundary(40, 200), ...gates("ski-piste")],
     parts: () => [course(36, 200, "snow")],
   },
   "half-pipe": {
@@ -89,7 +85,7 @@ export const SNOW_AND_WHEELS_LINES: Readonly<Record<string, VenueLines>> = {
     parts: () => [course(25, 220, "snow")],
   },
   "canoe-slalom": {
-    marks: () => [boundary(12, 250), ...gates(12, 20, 2.5, 0.8)],
+    marks: () => [boundary(12, 250), ...gates("canoe-slalom")],
     parts: () => [part("water", [0, 0, 12, 250], "water")],
   },
   "skate-park": {
