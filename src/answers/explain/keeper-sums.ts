@@ -6,10 +6,14 @@ export type KeeperFigure = "share" | "low" | "high";
 
 /** A share of keepers, or a bound of where the true one lies, down to the frames that were counted. */
 export function keeperSum(row: KeeperRow, which: KeeperFigure): Figure {
-  const taken = given(row.taken, "frames", "measured");
   const share = figure(row.share, "wilsonInterval.share", {
     kept: given(row.kept, "frames", "measured"),
-    taken,
+    taken: given(row.taken, "frames", "measured"),
   });
-  return which === "share" ? share : figure(row[which], `wilsonInterval.${which}`, { share, taken });
+  if (which === "share") return share;
+  return figure(row[which], `wilsonInterval.${which}`, {
+    share,
+    // Frames of one burst are alike: what is reckoned with is as many as would say as much apart.
+    taken: given(row.apart, "frames", "measured"),
+  });
 }

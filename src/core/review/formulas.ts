@@ -1,5 +1,5 @@
 import { formula } from "../units/formula";
-import { wilsonInterval, type Interval } from "./keepers";
+import { wilsonInterval, type Interval } from "./interval";
 
 // What the functions of this folder work out, in the names of their inputs.
 

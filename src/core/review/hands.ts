@@ -1,5 +1,5 @@
 import { absent, present, type Maybe } from "../units";
-import { Z_95 } from "./keepers";
+import { Z_95 } from "./interval";
 
 /** A panned frame in which the smear of the subject was measured. */
 export interface PannedFrame {

@@ -1,9 +1,11 @@
 export type { OutingChange, Part, RecordChange, Thing } from "./changes";
+export { wilsonInterval, type Interval } from "./interval";
+export { clusteredInterval, type ClusteredShare, type JudgedBurst } from "./clustered";
 export {
   keepersBy,
+  keepersByKey,
   slowestThatKeeps,
-  wilsonInterval,
-  type Interval,
+  type KeeperGroup,
   type KeeperRow,
   type Series,
 } from "./keepers";
@@ -15,3 +17,28 @@ export {
   type TrackedFrame,
 } from "./hands";
 export { zoneOffsetsFrom, type ZoneFinding } from "./zones";
+export { pressesOf, type Capture, type PictureFile } from "./capture";
+export { burstsOf, type Burst } from "./bursts";
+export {
+  clockByPicture,
+  clockByTag,
+  clockByTwo,
+  clocksAgreeing,
+  trueTime,
+  type Agreement,
+  type ClockSet,
+  type DayTold,
+} from "./clock";
+export {
+  matchBursts,
+  timedBurst,
+  type Certainty,
+  type DayEvent,
+  type Found,
+  type Match,
+  type MatchInput,
+  type PlannedShot,
+  type TimedBurst,
+} from "./matching";
+export { sharpnessOf, type Pixels } from "./sharpness";
+export { smearBetween, type SmearMeasured, type Tap } from "./smear";
