@@ -65,7 +65,11 @@ export function lampFileFaultWords({ reason, numbers }: Absent<LampFileFault>): 
 export const faultWords = ({ path, message }: { path: string; message: string }): string =>
   `${path || "whole file"}: ${message}`;
 
-const LEFT_OUT = { tags: "tags and spoken notes", picture: "the picture that is traced over" } as const;
+const LEFT_OUT = {
+  tags: "tags and spoken notes",
+  frames: "the frames that were read",
+  picture: "the picture that is traced over",
+} as const;
 
 /** What a file lacks of what lies beside a record: "; without tags and spoken notes, which could not be read"; nothing where it has all. */
 export const leftOutWords = (leftOut: readonly (keyof typeof LEFT_OUT)[]): string =>

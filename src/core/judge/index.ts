@@ -72,6 +72,7 @@ export {
   type WithConverter,
 } from "./reach-found";
 export { keeperCurve, previewAt, withShutter, type KeeperPoint, type ShutterPreview } from "./keeper-curve";
+export { smearExpected, type SmearExpected } from "./smear-expected";
 export { panLadder, warmUpRung, type PanRung } from "./pan-ladder";
 export { streakExposure, sweepOf, type Sweep, type SweepPoint } from "./sweep";
 export { beyondInFrame, frameView, type FrameView, type InFrame, type SeenThing } from "./frame-view";

@@ -9,8 +9,8 @@ export interface Series {
   readonly taken: number;
   /** 0 … taken. */
   readonly kept: number;
-  /** They were taken with one press: alike, they say less than as many apart. */
-  readonly isBurst?: boolean;
+  /** Of each of its bursts, where they are known: frames taken, above 0, and kept. Alike within one, they say less than as many apart. */
+  readonly bursts?: readonly (readonly [taken: number, kept: number])[];
 }
 
 /** Keepers at one click of a rail. */
@@ -32,11 +32,9 @@ export function keepersByKey<One extends Series, Key>(
   const groups = new Map<Key, Series[]>();
   for (const one of series) groups.set(keyOf(one), [...(groups.get(keyOf(one)) ?? []), one]);
   return [...groups].flatMap(([key, own]) => {
-    const loose = own.filter((s) => !s.isBurst);
-    const interval = clusteredInterval(
-      own.filter((s) => s.isBurst),
-      { taken: sumOf(loose, "taken"), kept: sumOf(loose, "kept") },
-    );
+    const bursts = own.flatMap((s) => (s.bursts ?? []).map(([taken, kept]) => ({ taken, kept })));
+    const loose = own.filter((s) => !s.bursts);
+    const interval = clusteredInterval(bursts, { taken: sumOf(loose, "taken"), kept: sumOf(loose, "kept") });
     return interval.ok ? [{ key, ...interval.value }] : [];
   });
 }

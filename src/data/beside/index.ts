@@ -1,10 +1,12 @@
 import type { FilePicture } from "../files";
+import type { Frames } from "../schema/frame";
 import type { TagsInFile } from "../schema/tag";
 import type { Along, Entries } from "../store/entries";
 import type { Store } from "../store/store";
 import { together } from "./along";
 import { openBytes, type Bytes } from "./bytes";
 import { carriedPicture, createPictures, fromFile, keptPicture, PICTURES, type Pictures } from "./pictures";
+import { createFrames, type FrameStore } from "./frames";
 import { createTags, type BroughtTag, type Tags } from "./tags";
 import { carriedTags, tagsToBring } from "./tags-in-file";
 
@@ -16,6 +18,7 @@ export interface Arriving {
   readonly outingId: string;
   readonly tagged?: TagsInFile;
   readonly picture?: FilePicture;
+  readonly framed?: Frames;
 }
 
 export interface Brought {
@@ -28,6 +31,9 @@ export interface Brought {
 export interface Beside {
   readonly tags: Tags;
   readonly pictures: Pictures;
+  readonly frames: FrameStore;
+  /** The frames of an outing and the clocks of its bodies for its file; nothing where there are none. Rejects where they cannot be read. */
+  carriedFrames(outingId: string): Promise<Frames | undefined>;
   /** The tags of an outing for its file, with what was spoken; nothing where there are none. Rejects where they cannot be read. */
   carriedTags(outingId: string): Promise<TagsInFile | undefined>;
   /** Of the tags of a file those that are not here yet. Rejects where what is here cannot be read. */
@@ -58,14 +64,20 @@ export function besideOf({ entries }: Store, bytes: Bytes): Beside {
     (await tags.sweep(Infinity).catch(() => 0)) + (await pictures.sweep(Infinity).catch(() => 0)) > 0;
   const tags = createTags(entries, bytes, makeRoom);
   const pictures = createPictures(entries, bytes, makeRoom);
+  const frames = createFrames(entries);
   return {
     tags,
     pictures,
+    frames,
+    carriedFrames: async (outingId) => {
+      const own = await frames.of(outingId);
+      return own.frames.length > 0 ? own : undefined;
+    },
     carriedTags: (outingId) => carriedTags(tags, outingId),
     tagsToBring: (arriving) => tagsOf(tags, arriving),
     carriedPicture: (outingId, anew) => carriedPicture(pictures, outingId, anew),
     keptPicture: (outingId) => keptPicture(pictures, outingId),
-    bringing: (arriving) => bringing({ tags, pictures, entries }, arriving),
+    bringing: (arriving) => bringing({ tags, pictures, frames, entries }, arriving),
     sweep: async (before) => {
       await tags.sweep(before);
       await pictures.sweep(before);
@@ -74,6 +86,7 @@ export function besideOf({ entries }: Store, bytes: Bytes): Beside {
     },
     forget: async (outingId) => {
       await pictures.forget(outingId);
+      await frames.forget(outingId);
       const { ok } = await tags.forget(outingId);
       if (!ok) throw new Error(`tags of ${outingId} stay`);
     },
@@ -87,7 +100,12 @@ async function tagsOf(tags: Tags, arriving: readonly Arriving[]): Promise<Brough
 }
 
 async function bringing(
-  { tags, pictures, entries }: Pick<Beside, "tags" | "pictures"> & { readonly entries: Entries },
+  {
+    tags,
+    pictures,
+    frames,
+    entries,
+  }: Pick<Beside, "tags" | "pictures" | "frames"> & { readonly entries: Entries },
   arriving: readonly Arriving[],
 ): Promise<Brought> {
   const brought = await tagsOf(tags, arriving);
@@ -95,6 +113,7 @@ async function bringing(
   const pictured: string[] = [];
   try {
     alongs.push(await tags.bringing(brought));
+    for (const { outingId, framed } of arriving) if (framed) alongs.push(frames.bringing(outingId, framed));
     for (const { outingId, picture } of arriving) {
       if (!picture || (await entries.get(PICTURES + outingId)) != null) continue;
       alongs.push(await pictures.bringing(fromFile(outingId, picture)));
@@ -107,6 +126,10 @@ async function bringing(
   return {
     along: together(...alongs),
     takingAway: (at) =>
-      together(tags.takingAway(brought), ...pictured.map((id) => pictures.takingAway(id, at))),
+      together(
+        tags.takingAway(brought),
+        ...pictured.map((id) => pictures.takingAway(id, at)),
+        ...arriving.flatMap(({ outingId, framed }) => (framed ? [frames.takingAway(outingId, framed)] : [])),
+      ),
   };
 }

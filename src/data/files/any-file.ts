@@ -4,6 +4,7 @@ import { parseRecord } from "../migrate";
 import { readOutingValue, type FilePicture, type OutingFileRead } from "./outing-file";
 import { sameValue } from "../merge-records";
 import { namesOf, ONE_KINDS, OUTING_RECORD, type RecordOf } from "../records";
+import type { Frames } from "../schema/frame";
 import type { TagsInFile } from "../schema/tag";
 import type { Outing, StoredKit } from "../schema";
 
@@ -14,6 +15,7 @@ export type FileContents = Partial<RecordOf> & {
     readonly kit?: StoredKit;
     readonly picture?: FilePicture;
     readonly tagged?: TagsInFile;
+    readonly framed?: Frames;
   }[];
   /** ISO instant. */
   readonly writtenAt?: string;
@@ -36,10 +38,16 @@ async function readValue(value: unknown, onProgress?: OnProgress): Promise<FileR
   if (raw?.format === EVERYTHING_FORMAT) {
     const everything = await readEverything(raw, onProgress);
     if (!everything.ok) return everything;
-    const { outings, tagged = {}, pictures = {}, ...rest } = everything.value;
+    const { outings, tagged = {}, framed = {}, pictures = {}, ...rest } = everything.value;
     const each = outings.map((outing) => {
-      const [own, picture] = [tagged[outing.id], pictures[outing.id]];
-      return { outing, kit: rest.kit, ...(own && { tagged: own }), ...(picture && { picture }) };
+      const [own, frames, picture] = [tagged[outing.id], framed[outing.id], pictures[outing.id]];
+      return {
+        outing,
+        kit: rest.kit,
+        ...(own && { tagged: own }),
+        ...(frames && { framed: frames }),
+        ...(picture && { picture }),
+      };
     });
     return { ok: true, value: { ...rest, outings: each } };
   }
@@ -62,7 +70,7 @@ export async function readsBackWhole(told: object, file: Blob): Promise<boolean>
   const { outings, ...records } = read.value;
   const all = told as Record<string, unknown> & { readonly outings?: readonly object[]; outing?: object };
   const isOne = all.outings === undefined;
-  const beside = (key: "tagged" | "picture"): unknown =>
+  const beside = (key: "tagged" | "framed" | "picture"): unknown =>
     isOne
       ? outings[0]?.[key]
       : Object.fromEntries(outings.flatMap((o) => (o[key] ? [[o.outing.id, o[key]] as const] : [])));
@@ -73,6 +81,7 @@ export async function readsBackWhole(told: object, file: Blob): Promise<boolean>
       .filter((name) => records[name] !== undefined)
       .map((name) => [all[name], records[name]] as const),
     [isOne ? all.tagged : (all.tagged ?? {}), beside("tagged")],
+    [isOne ? undefined : (all.framed ?? {}), isOne ? undefined : beside("framed")],
     [isOne ? all.picture : (all.pictures ?? {}), beside("picture")],
   ];
   for (const [mine, theirs] of pairs) {

@@ -3,6 +3,7 @@ import { faultsOf, faultsUnder, parseRecord, type Fault, type Parsed } from "../
 import { namesOf, ONE_KINDS, OUTING_RECORD, type Kinds, type OneKind, type RecordOf } from "../records";
 import { withOutingsNamed } from "../old-names";
 import { pictureSchema, writtenAtSchema, type FilePicture } from "./outing-file";
+import { framesSchema, type Frames } from "../schema/frame";
 import { tagsInFileSchema, type TagsInFile } from "../schema/tag";
 import type { Outing } from "../schema";
 
@@ -16,6 +17,8 @@ export type Everything<R = RecordOf> = R & {
   readonly writtenAt?: string;
   /** What was tagged, by the id of its outing. */
   readonly tagged?: Readonly<Record<string, TagsInFile>>;
+  /** Frames that were read, by the id of their outing. */
+  readonly framed?: Readonly<Record<string, Frames>>;
   /** What is traced over, by the id of its outing. */
   readonly pictures?: Readonly<Record<string, FilePicture>>;
 };
@@ -37,6 +40,7 @@ const envelopeSchema = z.looseObject({
   outings: z.array(z.unknown()),
   writtenAt: writtenAtSchema,
   tagged: z.record(z.string(), tagsInFileSchema).optional(),
+  framed: z.record(z.string(), framesSchema).optional(),
   pictures: z.record(z.string(), pictureSchema).optional(),
 });
 
@@ -82,6 +86,7 @@ export async function readEverything<R extends object = RecordOf>(
         outings: read,
         ...(writtenAt && { writtenAt }),
         ...(file.tagged && { tagged: file.tagged }),
+        ...(file.framed && { framed: file.framed }),
         ...(file.pictures && { pictures: file.pictures }),
       },
     };

@@ -30,6 +30,11 @@ const seriesSchema = z
     settings: z.object({ shutter: clicks, aperture: clicks, iso: clicks }),
     taken: z.int().min(1).max(99999),
     kept: z.int().min(0).max(99999),
+    /** Of frames that were read and judged: each burst's frames, and how many of them were kept. */
+    bursts: z
+      .array(z.tuple([z.int().min(1).max(99999), z.int().min(0).max(99999)]))
+      .max(2000)
+      .optional(),
   })
   .refine((s) => s.kept <= s.taken, { path: ["kept"], message: "no more can be kept than were taken" });
 

@@ -39,14 +39,16 @@ export async function exportEverything(): Promise<Exported> {
   if (!isWhole) return { ok: false, reason: "unreadable" };
   const { outings } = list;
   const writtenAt = new Date().toISOString();
-  const { carriedTags, keptPicture } = await openBeside();
+  const { carriedTags, carriedFrames, keptPicture } = await openBeside();
   const tagged = await ofEach(outings, carriedTags);
+  const framed = await ofEach(outings, carriedFrames);
   const pictures = await ofEach(outings, keptPicture);
   const told = everythingInFile({
     ...(Object.fromEntries(records) as unknown as RecordOf),
     outings,
     writtenAt,
     tagged: tagged.of,
+    framed: framed.of,
     pictures: pictures.of,
   });
   const file = await jsonFile(told);
@@ -55,6 +57,7 @@ export async function exportEverything(): Promise<Exported> {
   noteWrittenOut();
   const leftOut: readonly LeftOut[] = [
     ...(tagged.missed ? ["tags" as const] : []),
+    ...(framed.missed ? ["frames" as const] : []),
     ...(pictures.missed ? ["picture" as const] : []),
   ];
   return { ok: true, outings: outings.length, left: list.unreadable.length, leftOut };

@@ -16,7 +16,7 @@ export function downloadBlob(name: string, blob: Blob): void {
 }
 
 /** What lies beside a record and could not be read for its file. */
-export type LeftOut = "tags" | "picture";
+export type LeftOut = "tags" | "frames" | "picture";
 
 /** What lies beside a record, or that it could not be read. */
 export async function besideRecord<T>(

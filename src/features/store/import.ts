@@ -119,11 +119,18 @@ function besideBack(now: Mine, before: Mine, write: Partial<RecordOf>): Partial<
 
 /** What lies beside the outings of a file, each for the id under which it arrives. */
 const arrivingOf = ({ outings }: FileContents, arrivesAs: readonly (string | undefined)[]): Arriving[] =>
-  outings.flatMap(({ tagged, picture }, i) => {
+  outings.flatMap(({ tagged, framed, picture }, i) => {
     const outingId = arrivesAs[i];
     return outingId === undefined
       ? []
-      : [{ outingId, ...(tagged && { tagged }), ...(picture && { picture }) }];
+      : [
+          {
+            outingId,
+            ...(tagged && { tagged }),
+            ...(framed && { framed }),
+            ...(picture && { picture }),
+          },
+        ];
   });
 
 /** A record of the user's that would be written over although it cannot be read. */

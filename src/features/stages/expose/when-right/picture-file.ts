@@ -1,12 +1,12 @@
 import { meteredOf, settingsWritten, type Metered } from "@/answers/expose/picture-light";
 import type { Settings } from "@/core/exposure";
-import { wallDate, wallTime } from "@/data";
+import { wallOfExif, type WallOfExif } from "@/data/wall-of-exif";
 
 /** What a picture's own file tells of its light. */
 export interface PictureTold extends Metered {
   readonly settings: Settings;
   /** When it was taken by the camera's own clock, without a zone; undefined where the file does not say. */
-  readonly taken?: { readonly date: string; readonly time: string };
+  readonly taken?: WallOfExif;
 }
 
 export type PictureRead =
@@ -53,13 +53,4 @@ export async function pixelsOf(file: Blob): Promise<ImageData | undefined> {
   } catch {
     return undefined;
   }
-}
-
-/** "2026:10:17 15:20:31" as a date and a time; undefined for anything else, zeros of a clock that was never set among it. */
-export function wallOfExif(text: unknown): PictureTold["taken"] {
-  const [, year, month, day, time] =
-    /^(\d{4}):(\d\d):(\d\d) (\d\d:\d\d)/.exec(typeof text === "string" ? text : "") ?? [];
-  const date = `${year}-${month}-${day}`;
-  if (!wallDate.safeParse(date).success || !wallTime.safeParse(time).success) return undefined;
-  return { date, time: time! };
 }

@@ -1,4 +1,4 @@
-import { wallOfExif } from "./picture-file";
+import { wallOfExif } from "./wall-of-exif";
 
 test("a date of zeros, of a clock that was never set, broke the panel: it is no date", () => {
   expect(wallOfExif("2026:10:17 15:20:31")).toEqual({ date: "2026-10-17", time: "15:20" });

@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { readHeaders } from "./picture-files";
+
+expose({ readHeaders });
