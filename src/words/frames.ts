@@ -1,5 +1,6 @@
+import type { SmearTold } from "@/answers/review/frames/smears";
 import type { Certainty } from "@/core/review";
-import { countWords } from "./format";
+import { countWords, twoFigures } from "./format";
 
 /** Why a file tells nothing of a press, and what to do. */
 const UNREAD = {
@@ -55,3 +56,38 @@ export function batchWords(frames: number, between: readonly string[]): string {
 export const framesWords = (frames: number): string => countWords(frames, "frame");
 
 export const MARK_WORDS = { keep: "Keep", perhaps: "Perhaps", away: "Away" } as const;
+
+/** A smear as it was measured: "14 px, 3.1 px of the delivery: 1.3 times what the model has (2.4)". */
+export function smearSentence(told: SmearTold): string {
+  if (!told.ok)
+    return told.reason === "too-near"
+      ? "The taps are on one place: tap on either side of the edge."
+      : "No edge between the taps: tap across one that stands out.";
+  const measured = `${twoFigures(told.px)} px, ${twoFigures(told.deliveredPx)} px of the delivery`;
+  if (told.expectedPx === undefined) return `${measured}.`;
+  const times = twoFigures(told.deliveredPx / told.expectedPx);
+  return `${measured}: ${times} times what the model has (${twoFigures(told.expectedPx)}).`;
+}
+
+const TEMPLATE_FAULTS = {
+  "not-closed": "is opened and not closed",
+  "not-opened": "closes what was not opened; write \\ before it to mean the sign itself",
+  "empty-field": "names no field",
+} as const;
+
+/** What is wrong with a template, where, and what to do. */
+export function templateFaultWords({
+  code,
+  what,
+  at,
+  perhaps,
+}: {
+  readonly code: "unknown-field" | keyof typeof TEMPLATE_FAULTS;
+  readonly what: string;
+  readonly at: number;
+  readonly perhaps?: string;
+}): string {
+  const where = `At sign ${at + 1}`;
+  if (code !== "unknown-field") return `${where}: ${what} ${TEMPLATE_FAULTS[code]}.`;
+  return `${where}: there is no field {${what}}${perhaps ? `; {${perhaps}} may be meant` : ""}.`;
+}

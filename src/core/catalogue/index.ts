@@ -14,6 +14,7 @@ export { likenedTo } from "./likened";
 export { DAY_CONDITIONS, type DayCondition } from "./day-conditions";
 export { BODIES, CONVERTERS, FORMATS, LENSES, SUPPORTS, type FormatRow, type Known } from "./kit";
 export { LIGHTING_CLASSES, LIGHT_LEVELS, type LightingClass, type LightLevel } from "./light-levels";
+export { animalName, type AnimalName } from "./scientific-names";
 export { METER_SEES, meterSees, type MeterSees } from "./meter-sees";
 export { CARE, forDay, PACKING, type CareId, type CareRow, type PackingRow } from "./packing";
 export { TRADE_PLACES, type TradePlace } from "./places";

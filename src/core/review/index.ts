@@ -17,7 +17,7 @@ export {
   type TrackedFrame,
 } from "./hands";
 export { zoneOffsetsFrom, type ZoneFinding } from "./zones";
-export { pressesOf, type Capture, type PictureFile } from "./capture";
+export { pressesOf, stemOf, type Capture, type PictureFile } from "./capture";
 export { burstsOf, type Burst } from "./bursts";
 export {
   clockByPicture,

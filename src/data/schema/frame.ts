@@ -25,8 +25,6 @@ const smearSchema = z.object({
   px: z.number().min(0).max(20_000),
   /** The picture's longer side, pixels. */
   longPx: z.int().min(1).max(100_000),
-  /** Along the way of what moves, or whichever way. */
-  alongWay: z.boolean(),
 });
 
 /** One press of the button, as its files tell it and as it was judged. Its pictures stay where they are. */

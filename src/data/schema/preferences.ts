@@ -19,6 +19,17 @@ const weightsSchema = z.object({
   walk: weight,
 });
 
+const template = z.string().max(1000);
+const captionsSchema = z.object({
+  title: template,
+  description: template,
+  keywords: template,
+  creator: z.string().max(200),
+  credit: z.string().max(200),
+  rights: template,
+  terms: z.string().max(1000),
+});
+
 export const PREFERENCES_VERSION = 2;
 
 export const preferencesSchema = z.object({
@@ -41,6 +52,8 @@ export const preferencesSchema = z.object({
     .refine((o) => new Set(o).size === 4, "list each of the four once"),
   /** What counts how much where a place is judged, by the shot's intent; the usual weights for those that are not here. */
   weights: z.partialRecord(intent, weightsSchema).optional(),
+  /** What is said of every picture, in templates and in words. */
+  captions: captionsSchema.optional(),
 });
 
 export type StoredSacrifice = z.infer<typeof sacrifice>;

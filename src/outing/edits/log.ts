@@ -8,3 +8,14 @@ export const addSeries =
 export const removeSeries =
   (id: string): Edit =>
   (outing) => ({ ...outing, log: outing.log.filter((s) => s.id !== id) });
+
+/** The log of an outing with what was judged in place of what was judged before; the same where nothing changed. */
+export function logWithJudged(log: Outing["log"], judged: Outing["log"]): Outing["log"] {
+  const next = [...log.filter((s) => s.bursts === undefined), ...judged];
+  return JSON.stringify(next) === JSON.stringify(log) ? log : next;
+}
+
+/** Counts what was judged of frames: it stands in place of what was counted of them before. */
+export const countJudged =
+  (judged: Outing["log"]): Edit =>
+  (outing) => ({ ...outing, log: logWithJudged(outing.log, judged) });

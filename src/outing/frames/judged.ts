@@ -52,10 +52,3 @@ function grouped(bursts: readonly MatchedBurst[], keyOf: (settings: Settings) =>
     bursts: all.slice(0, MOST_BURSTS),
   }));
 }
-
-/** The log of an outing with what was judged in place of what was judged before; the same where nothing changed. */
-export function logWithJudged(log: Outing["log"], judged: readonly Series[]): Outing["log"] {
-  const byHand = log.filter((s) => s.bursts === undefined);
-  const next = [...byHand, ...judged];
-  return JSON.stringify(next) === JSON.stringify(log) ? log : next;
-}

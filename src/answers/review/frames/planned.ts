@@ -1,5 +1,5 @@
 import { shutterSeconds, type Settings } from "@/core/exposure";
-import { assess, keeperCurve, type Assessment } from "@/core/judge";
+import { assess, keeperCurve, type AssessInput, type Assessment } from "@/core/judge";
 import { effectiveLens } from "@/core/optics";
 import type { PlannedShot } from "@/core/review";
 import { choiceOf, type Outing } from "@/data";
@@ -18,11 +18,17 @@ export interface PlanOfShot extends PlannedShot {
 /** Clicks either side of the planned shutter over which frames are held against the model. */
 const ABOUT = 9;
 
+/** What `assess` is asked of a shot from its own position when the event is to start; absent while it has none. */
+export function planInput({ outing, window, asking }: OutingView, shotId: string): AssessInput | undefined {
+  const positionId = choiceOf(outing, shotId)?.positionId;
+  return positionId ? asking({ shotId, positionId, at: window.starts }) : undefined;
+}
+
 function planOf(view: OutingView, shotId: string): PlanOfShot {
-  const { outing, window } = view;
+  const { outing } = view;
   const { name } = outing.shots.find((s) => s.id === shotId)!;
   const positionId = choiceOf(outing, shotId)?.positionId ?? undefined;
-  const input = positionId === undefined ? undefined : view.asking({ shotId, positionId, at: window.starts });
+  const input = planInput(view, shotId);
   const assessed = input && assess(input);
   const found = assessed?.ok ? assessed : undefined;
   const settings = found?.settings.settings;

@@ -1,15 +1,23 @@
 import { reviewShotPanel } from "./review-shot/panel";
+import { captionsPanel } from "./captions/panel";
+import { contactSheetPanel } from "./contact-sheet/panel";
 import { countPanel } from "./count/panel";
+import { deliverPanel } from "./deliver/panel";
 import { keepersPanel } from "./keepers/panel";
 import { lightHerePanel } from "./light-here/panel";
 import { nextTimePanel } from "./next-time/panel";
+import { picturesInPanel } from "./pictures-in/panel";
 import type { Panel } from "../screen/panel";
 
-/** Review: what came out, which settings gave keepers, what the light of the place was. */
+/** Review: pictures read back, what came out of them, what they are called and who gets them; what the light of the place was. */
 export const REVIEW: readonly Panel[] = [
   reviewShotPanel,
-  countPanel,
+  picturesInPanel,
+  contactSheetPanel,
   keepersPanel,
+  countPanel,
+  captionsPanel,
+  deliverPanel,
   lightHerePanel,
   nextTimePanel,
 ];

@@ -1,0 +1,11 @@
+import { type Panel, always, whenSeen } from "../../screen/panel";
+
+export const contactSheetPanel: Panel = {
+  id: "contact-sheet",
+  title: "Contact sheet",
+  phone: "open",
+  wide: "main",
+  when: always,
+  answer: () => "frames in their bursts: keep, perhaps, away",
+  load: whenSeen(async () => (await import("./View")).ContactSheet),
+};

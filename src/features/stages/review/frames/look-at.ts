@@ -1,0 +1,84 @@
+import type { Frame } from "@/data/schema/frame";
+import { filesOfFrame, isDrawn } from "./files-at-hand";
+
+/** Pixels of the longer side of a small picture. */
+const SMALL = 240;
+
+/** A picture that the browser draws, never a thumbnail: a JPEG as it is, or one within a raw file. */
+export async function pictureOf(frame: Frame, atHand: ReadonlyMap<string, File>): Promise<Blob | undefined> {
+  for (const file of filesOfFrame(frame, atHand)) {
+    if (isDrawn(file.name)) return file;
+    const { jpegWithin } = await import("@/data/pictures/jpeg-within");
+    const found = (await jpegWithin(file).catch(() => undefined)) ?? (await drawnAnyway(file));
+    if (found) return found;
+  }
+  return undefined;
+}
+
+/** Some browsers draw more than others. */
+async function drawnAnyway(file: File): Promise<Blob | undefined> {
+  if (!/\.hei[cf]$/i.test(file.name)) return undefined;
+  try {
+    (await createImageBitmap(file)).close();
+    return file;
+  } catch {
+    return undefined;
+  }
+}
+
+/** A small picture of a large one; nothing where it cannot be drawn. */
+async function smallOf(picture: Blob): Promise<Blob | undefined> {
+  try {
+    const whole = await createImageBitmap(picture);
+    const by = Math.min(1, SMALL / Math.max(whole.width, whole.height));
+    const canvas = document.createElement("canvas");
+    canvas.width = Math.max(1, Math.round(whole.width * by));
+    canvas.height = Math.max(1, Math.round(whole.height * by));
+    canvas.getContext("2d")?.drawImage(whole, 0, 0, canvas.width, canvas.height);
+    whole.close();
+    return await new Promise<Blob | undefined>((resolve) =>
+      canvas.toBlob((blob) => resolve(blob ?? undefined), "image/jpeg", 0.7),
+    );
+  } catch {
+    return undefined;
+  }
+}
+
+/** Small pictures that are made at the same time: the hand that scrolls comes first. */
+const AT_ONCE = 2;
+let running = 0;
+const waiting: { readonly run: () => Promise<void>; isWanted: boolean }[] = [];
+
+function next(): void {
+  while (running < AT_ONCE && waiting.length > 0) {
+    // What came into view last is what is looked at.
+    const one = waiting.pop()!;
+    if (!one.isWanted) continue;
+    running++;
+    void one.run().finally(() => {
+      running--;
+      next();
+    });
+  }
+}
+
+/** Makes a small picture in its turn; what comes back ends the wish. */
+export function makeSmall(
+  frame: Frame,
+  atHand: ReadonlyMap<string, File>,
+  done: (small: Blob | undefined) => void,
+): () => void {
+  const one = {
+    isWanted: true,
+    run: async () => {
+      const picture = await pictureOf(frame, atHand);
+      const small = picture && (await smallOf(picture));
+      if (one.isWanted) done(small);
+    },
+  };
+  waiting.push(one);
+  next();
+  return () => {
+    one.isWanted = false;
+  };
+}
