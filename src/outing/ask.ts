@@ -1,8 +1,8 @@
 import { angleBetween } from "@/core/units";
 import { bearingTo, planDistance, type Position, type Spot } from "@/core/ground";
 import { bestRig, type AssessInput, type Weights } from "@/core/judge";
-import type { Settings } from "@/core/exposure";
-import { creatureOf, stemSway, type Subject } from "@/core/motion";
+import { isoSpeed, type Settings } from "@/core/exposure";
+import { creatureOf, stemSway, USUAL_HANDS, type Hands, type Subject } from "@/core/motion";
 import { dangersFor } from "./dangers-for";
 import type { Rig } from "@/core/optics";
 import type { Intent, Scene, Shot } from "@/core/scene";
@@ -12,7 +12,7 @@ import { bagOf, choiceOf, rigOf, type Choice, type Preferences, type Outing, typ
 export type Plan = Pick<Outing, "shots" | "choices" | "subjects" | "bag" | "ground" | "weather">;
 
 /** What of the photographer's ways a question hangs on. */
-export type Ways = Pick<Preferences, "order" | "school" | "weights">;
+export type Ways = Pick<Preferences, "order" | "school" | "weights" | "learnt">;
 
 /** What is mounted for a shot, and what of the choice is not in the bag, by name where the kit still has it. */
 export interface Mounted {
@@ -63,8 +63,9 @@ export function askWith(
     shot: asked.shot,
     subject: inWind(asked.subject, asked.weather),
     dangers: dangersFor(asked.subject),
-    rig: schooled(asked.rig, ways.school),
+    rig: accepting(schooled(asked.rig, ways.school), ways.learnt),
     order: ways.order,
+    ...handsOf(ways.learnt),
     ...(held.locked ? { locked: held.locked } : {}),
     ...(held.focalLengthMm === undefined ? {} : { focalLengthMm: held.focalLengthMm }),
     ...(weights ? { weights } : {}),
@@ -74,6 +75,22 @@ export function askWith(
 /** The rig as its owner exposes: who exposes fully has no lifting to give up. */
 const schooled = (rig: Rig, school: Ways["school"]): Rig =>
   school === "full" && rig.body.liftClicks !== 0 ? { ...rig, body: { ...rig.body, liftClicks: 0 } } : rig;
+
+/** What was learnt of the hands, beside what is usual; nothing where neither is in use. */
+function handsOf(learnt: Ways["learnt"]): { readonly hands?: Hands } {
+  const { tracking, pan } = learnt ?? {};
+  if (!tracking && !pan) return {};
+  return {
+    hands: {
+      trackingResidual: tracking?.value ?? USUAL_HANDS.trackingResidual,
+      panSpread: pan?.value ?? USUAL_HANDS.panSpread,
+    },
+  };
+}
+
+/** The rig with the ISO up to which its owner really keeps frames as that up to which they are content. */
+const accepting = (rig: Rig, learnt: Ways["learnt"]): Rig =>
+  learnt?.iso ? { ...rig, body: { ...rig.body, preferredIso: isoSpeed(learnt.iso.value) } } : rig;
 
 /** A subject in the wind that is told: what stands on a stem sways with it. */
 function inWind(subject: Subject, weather: Outing["weather"]): Subject {

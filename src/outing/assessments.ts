@@ -85,10 +85,13 @@ export function createAssessments(): Assessments {
     const shot = parts.shots.find((s) => s.id === shotId);
     return shot && mountedFor(parts, shot, kit);
   });
-  const askedKept = kept(MOST_SHOTS, (...[shotId, parts, mounted, order, school, weights]: AskList) => {
-    const shot = parts.shots.find((s) => s.id === shotId);
-    return shot && askedOf(parts, shot, mounted, { order, school, weights });
-  });
+  const askedKept = kept(
+    MOST_SHOTS,
+    (...[shotId, parts, mounted, order, school, weights, learnt]: AskList) => {
+      const shot = parts.shots.find((s) => s.id === shotId);
+      return shot && askedOf(parts, shot, mounted, { order, school, weights, learnt });
+    },
+  );
   const assessmentKept = kept(MOST_ASSESSMENTS, (asked: Asked, position: Position, scene: Scene) =>
     assess({ ...asked, position, scene }),
   );
@@ -118,8 +121,9 @@ export function createAssessments(): Assessments {
     scene: (question, at) => sceneKept(question.outing.ground, planOf(question), at),
     mounted: (question, shotId) => mountedKept(shotId, partsOf(question), question.kit),
     asked: (question, shotId) => {
-      const { order, school, weights } = question.preferences;
-      return askedKept(shotId, partsOf(question), answers.mounted(question, shotId), order, school, weights);
+      const { order, school, weights, learnt } = question.preferences;
+      const mounted = answers.mounted(question, shotId);
+      return askedKept(shotId, partsOf(question), mounted, order, school, weights, learnt);
     },
     assessment: (question, shotId, positionId, at) => {
       const asked = answers.asked(question, shotId);
@@ -167,5 +171,13 @@ type PartList = [
   Plan["ground"],
   Plan["weather"],
 ];
-type AskList = [string, Plan, Mounted | undefined, Ways["order"], Ways["school"], Ways["weights"]];
+type AskList = [
+  string,
+  Plan,
+  Mounted | undefined,
+  Ways["order"],
+  Ways["school"],
+  Ways["weights"],
+  Ways["learnt"],
+];
 type Course = [Outing["ground"], LightPlan, number, number, number];

@@ -59,6 +59,7 @@ const OF_OUTING = {
   subjects: undefined,
   choices: undefined,
   log: undefined,
+  evidence: "what is learnt",
 } as const satisfies Readonly<Record<keyof Outing, Part | undefined>>;
 
 const OF_GROUND = {

@@ -17,6 +17,7 @@ const PARTS: Readonly<Record<Part, string>> = {
   weather: "Weather changed",
   packing: "Packing changed",
   arrangements: "Arrangements changed",
+  "what is learnt": "Learnt from it, or forgotten",
   "order of the shots": "Shots reordered",
   archive: "Archived or restored",
 };
@@ -60,6 +61,8 @@ const SETTINGS: Readonly<Record<string, string>> = {
   school: "School of exposure",
   walkingPace: "Walking pace",
   order: "What is given up first",
+  captions: "Captions",
+  learnt: "Figures of your own",
 };
 
 /** One thing that was done to kit, library or preferences: "Long 300 removed". */

@@ -1,6 +1,7 @@
+import type { Lesson } from "@/answers/review/frames/came-out";
 import type { SmearTold } from "@/answers/review/frames/smears";
 import type { Certainty } from "@/core/review";
-import { countWords, twoFigures } from "./format";
+import { countWords, shutterWords, stopsNoun, twoFigures } from "./format";
 
 /** Why a file tells nothing of a press, and what to do. */
 const UNREAD = {
@@ -91,3 +92,22 @@ export function templateFaultWords({
   if (code !== "unknown-field") return `${where}: ${what} ${TEMPLATE_FAULTS[code]}.`;
   return `${where}: there is no field {${what}}${perhaps ? `; {${perhaps}} may be meant` : ""}.`;
 }
+
+/** One sentence for next time. */
+export function lessonWords(lesson: Lesson): string {
+  switch (lesson.code) {
+    case "promise-missed":
+      return `${lesson.shot.name} was promised and none was kept of ${framesWords(lesson.shot.taken)}: take it first.`;
+    case "faster-shutter":
+      return `${shutterWords(lesson.better.click)} kept ${ofTaken(lesson.better)}, ${shutterWords(lesson.worse.click)} only ${ofTaken(lesson.worse)}: begin at ${shutterWords(lesson.better.click)}.`;
+    case "better-place":
+      return `${lesson.better.key} kept ${ofTaken(lesson.better)}, ${lesson.worse.key} ${ofTaken(lesson.worse)}: stand at ${lesson.better.key}.`;
+    case "light-otherwise":
+      return `It was ${stopsNoun(Math.round(3 * lesson.stops))} ${lesson.stops > 0 ? "brighter" : "darker"} than planned, over ${countWords(lesson.bursts, "burst")}: take a reading on arriving.`;
+    case "smear-longer":
+      return `Smears came out ${twoFigures(lesson.times)} times as long as reckoned, in ${framesWords(lesson.frames)}: a faster shutter or more support.`;
+  }
+}
+
+const ofTaken = ({ kept, taken }: { readonly kept: number; readonly taken: number }): string =>
+  `${kept} of ${taken}`;

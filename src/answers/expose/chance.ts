@@ -1,6 +1,7 @@
 import { keeperCurve, type KeeperPoint } from "@/core/judge";
 import { chanceFromLog } from "@/core/motion";
 import { keepersBy, type KeeperRow } from "@/core/review";
+import { keptBefore } from "@/outing/learnt/kept-before";
 import { answered } from "../answered";
 import { instant } from "./instant";
 
@@ -20,14 +21,15 @@ export interface Chance {
   readonly counted: readonly KeeperRow[];
   /** Share 0 … 1 of its instant that a burst alone holds; absent where the shot has no instant, or the body no rate. */
   readonly instant?: number;
-  /** One's own count at the shutter found, and the chance 0 … 1 with it. */
+  /** One's own count at the shutter found, on other outings too where that is in use, and the chance 0 … 1 with it. */
   readonly mine?: { readonly kept: number; readonly taken: number; readonly chance: number };
 }
 
 /** The chance of a keeper by shutter; nothing while there is no picture. */
 export const chance = answered(
-  (view) => [view.input, view.found, view.outing.log, view.shot.id, instant(view)?.held] as const,
-  (input, found, log, shotId, held): Chance | undefined => {
+  (view) =>
+    [view.input, view.found, view.outing, view.shot, view.preferences.learnt, instant(view)?.held] as const,
+  (input, found, { id: outingId, log }, shot, learnt, held): Chance | undefined => {
     if (!input || !found) return undefined;
     const { shutter } = found.settings.settings;
     const { first, last } = found.settings.rails.shutter;
@@ -38,16 +40,18 @@ export const chance = answered(
     if (!here) return undefined;
     const rows = keepersBy(
       "shutter",
-      log.filter((s) => s.shotId === shotId),
+      log.filter((s) => s.shotId === shot.id),
     );
-    const own = rows.find((row) => row.click === shutter);
+    const today = rows.find((row) => row.click === shutter);
+    const before = keptBefore(learnt, shot, shutter, outingId);
+    const own = { taken: before.taken + (today?.taken ?? 0), kept: before.kept + (today?.kept ?? 0) };
     return {
       curve,
       here,
       offered: OFFERED.flatMap((by) => curve.find((p) => p.shutter === shutter + by) ?? []),
       counted: rows.filter((row) => row.click >= from && row.click <= to),
       ...(held === undefined ? {} : { instant: held }),
-      ...(own ? { mine: { kept: own.kept, taken: own.taken, chance: chanceFromLog(here.chance, own) } } : {}),
+      ...(own.taken > 0 ? { mine: { ...own, chance: chanceFromLog(here.chance, own) } } : {}),
     };
   },
 );

@@ -57,6 +57,7 @@ export function searchOf(view: OutingView): SearchInput | undefined {
     order: asked.order,
     locked: asked.locked,
     weights: asked.weights,
+    ...(asked.hands && { hands: asked.hands }),
     ground: outing.ground,
     light: lightPlanOf(outing),
     area,
@@ -84,8 +85,8 @@ export function isStale({ input, shotId }: FoundCandidates, view: OutingView): b
   return shotId !== view.shot.id || !now || !sameValue(questionOf(input), questionOf(now));
 }
 
-const questionOf = ({ shot, subject, order, locked, weights, ground, light, rigs }: SearchInput) => ({
-  ...{ shot, subject, order, locked, weights, light },
+const questionOf = ({ shot, subject, order, locked, weights, hands, ground, light, rigs }: SearchInput) => ({
+  ...{ shot, subject, order, locked, weights, hands, light },
   rigs: rigs.map(({ body, lens, support }) => ({ body, lens, support })),
   ground: { ...ground, positions: [] },
 });

@@ -19,6 +19,7 @@ export type Part =
   | "weather"
   | "packing"
   | "arrangements"
+  | "what is learnt"
   | "order of the shots"
   | "archive";
 

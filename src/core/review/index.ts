@@ -16,6 +16,7 @@ export {
   type PannedFrame,
   type TrackedFrame,
 } from "./hands";
+export { acceptedFrom, type KeptAt } from "./accepted";
 export { zoneOffsetsFrom, type ZoneFinding } from "./zones";
 export { pressesOf, stemOf, type Capture, type PictureFile } from "./capture";
 export { burstsOf, type Burst } from "./bursts";

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { groundSchema } from "./ground";
 import { timesFault } from "../days";
 import { forecastSchema } from "./forecast";
+import { evidenceSchema } from "./learnt";
 import { LIMITS } from "./limits";
 import { bearing, id, instant, listOf, name, wallDate, wallTime, words, timeZone } from "./parts";
 import { arrangementsSchema, deliverableSchema, packingSchema } from "./packing";
@@ -186,6 +187,8 @@ const outingFields = z.object({
   arrangements: arrangementsSchema.optional(),
   deliverables: listOf(deliverableSchema, 60).optional(),
   log: listOf(seriesSchema, LIMITS.counts),
+  /** What one learns of, from this outing; nothing is learnt of one without. */
+  evidence: evidenceSchema.optional(),
   notes: words(4000),
 });
 

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { learntSchema } from "./learnt";
 
 const sacrifice = z.enum(["lift", "shutter", "aperture", "iso"]);
 
@@ -54,6 +55,8 @@ export const preferencesSchema = z.object({
   weights: z.partialRecord(intent, weightsSchema).optional(),
   /** What is said of every picture, in templates and in words. */
   captions: captionsSchema.optional(),
+  /** Figures of one's own that stand in the place of the usual ones. */
+  learnt: learntSchema.optional(),
 });
 
 export type StoredSacrifice = z.infer<typeof sacrifice>;

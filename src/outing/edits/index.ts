@@ -12,7 +12,7 @@ export {
   setPassing,
   takeLight,
 } from "./light";
-export { addSeries, countJudged, logWithJudged, removeSeries } from "./log";
+export { addSeries, countJudged, learnFrom, logWithJudged, removeSeries } from "./log";
 export { changeThing, duplicateOf, neededBy, putThing, removeSpot, removeThing, type Needed } from "./thing";
 export { addPosition, movePosition, standAlong, standOff, removePosition } from "./position";
 export {

@@ -15,6 +15,12 @@ export function logWithJudged(log: Outing["log"], judged: Outing["log"]): Outing
   return JSON.stringify(next) === JSON.stringify(log) ? log : next;
 }
 
+/** Learns of an outing, or forgets it: its counts and pictures stay as they are. */
+export const learnFrom =
+  (evidence: Outing["evidence"]): Edit =>
+  ({ evidence: _, ...outing }) =>
+    evidence ? { ...outing, evidence } : outing;
+
 /** Counts what was judged of frames: it stands in place of what was counted of them before. */
 export const countJudged =
   (judged: Outing["log"]): Edit =>

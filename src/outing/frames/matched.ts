@@ -8,6 +8,7 @@ import type { FrameBurst } from "./bursts";
 export interface MatchedBurst extends FrameBurst {
   /** Undefined between events. */
   readonly eventId: string | undefined;
+  /** Of the event; of the shot where the day has no programme. */
   readonly certainty: Certainty;
   /** Told by a person: nothing is asked any more. */
   readonly isTold: boolean;
@@ -52,6 +53,8 @@ export function matchedBursts(
 function matchedBurst(outing: Outing, burst: FrameBurst, match: Match, tags: readonly Tag[]): MatchedBurst {
   const told = burst.frames.find((f) => f.told)?.told;
   const isTold = told?.eventId !== undefined;
+  const hasProgramme = (outing.programme?.length ?? 0) > 0;
+  const shotCertainty = told?.shotId === undefined ? match.shot.certainty : "sure";
   const tag = tags.find((t) => t.id === match.tag?.id && match.tag.certainty !== "open");
   const shotId = told?.shotId ?? match.shot.id;
   const choice = outing.choices.find((c) => c.shotId === shotId);
@@ -59,11 +62,11 @@ function matchedBurst(outing: Outing, burst: FrameBurst, match: Match, tags: rea
   return {
     ...burst,
     eventId: isTold ? (told.eventId ?? undefined) : match.event.id,
-    certainty: isTold ? "sure" : match.event.certainty,
+    certainty: isTold ? "sure" : hasProgramme ? match.event.certainty : shotCertainty,
     isTold,
     between: match.between,
     shotId,
-    shotCertainty: told?.shotId === undefined ? match.shot.certainty : "sure",
+    shotCertainty,
     positionId: told?.positionId ?? position,
     tag: tag && tagMarked(tag, outing.people),
     readingId: match.readingId,
@@ -83,7 +86,7 @@ export function openBatches(bursts: readonly MatchedBurst[]): OpenBatch[] {
   const batches: { bursts: MatchedBurst[]; between: readonly string[] }[] = [];
   let isRunning = false;
   for (const burst of bursts) {
-    const isOpen = burst.certainty === "open";
+    const isOpen = burst.certainty === "open" && burst.between.length > 0;
     const last = batches.at(-1);
     if (isOpen && isRunning && last && last.between.join() === burst.between.join()) last.bursts.push(burst);
     else if (isOpen) batches.push({ bursts: [burst], between: burst.between });

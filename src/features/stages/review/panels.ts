@@ -1,9 +1,11 @@
 import { reviewShotPanel } from "./review-shot/panel";
+import { cameOutPanel } from "./came-out/panel";
 import { captionsPanel } from "./captions/panel";
 import { contactSheetPanel } from "./contact-sheet/panel";
 import { countPanel } from "./count/panel";
 import { deliverPanel } from "./deliver/panel";
 import { keepersPanel } from "./keepers/panel";
+import { learntPanel } from "./learnt/panel";
 import { lightHerePanel } from "./light-here/panel";
 import { nextTimePanel } from "./next-time/panel";
 import { picturesInPanel } from "./pictures-in/panel";
@@ -14,10 +16,12 @@ export const REVIEW: readonly Panel[] = [
   reviewShotPanel,
   picturesInPanel,
   contactSheetPanel,
+  cameOutPanel,
   keepersPanel,
   countPanel,
   captionsPanel,
   deliverPanel,
+  learntPanel,
   lightHerePanel,
   nextTimePanel,
 ];

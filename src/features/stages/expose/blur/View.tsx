@@ -11,6 +11,7 @@ import type { OutingView } from "@/outing/outing-view";
 import { useFound, useOuting } from "../../../outing/use-outing";
 import { AskSum } from "../../reasons/AskSum";
 import { SumText } from "../../reasons/SumText";
+import { Yours } from "../../reasons/Yours";
 
 /** Rungs of the ladder either side of the shutter found where there is little room. */
 const RUNGS_NARROW = 1;
@@ -73,6 +74,8 @@ export function Blur() {
       <AskSum of="blur" title="Blur by its sources" says="Blur by source, its sum">
         <StackedBar label="Blur by source" parts={bars} />
       </AskSum>
+      <Yours of="tracking" />
+      <Yours of="pan" />
       <Ladder answer={answer} />
       <Txt size={14} tone="ink2">
         In pixels of the delivered picture; ✕ means lost: fewer than 20 of 100 frames hold.

@@ -15,6 +15,7 @@ import {
 import { lockRails } from "@/outing/edits";
 import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
 import { SumText } from "../../reasons/SumText";
+import { Yours } from "../../reasons/Yours";
 import { SweepDrawing } from "./SweepDrawing";
 
 /** The ladder of a pan from the safe shutter to the bold one, and the sweep of the camera on a small plan. */
@@ -40,6 +41,7 @@ export function Pan() {
           />
         ))}
       </View>
+      <Yours of="pan" />
       {rungs.length === 0 && <Txt>Nothing crosses the view from here: no pan is drawn.</Txt>}
       {sweep && <Sentences sentences={[{ line: "streak", words: streakSentence(streaks) }]} />}
       {sweep && left && (

@@ -15,6 +15,9 @@ interface Props {
   readonly onOpen: (id: string) => void;
 }
 
+/** Height of a cell for its width: most frames lie level. */
+export const CELL_SHAPE = 0.74;
+
 /** A frame on the sheet: its small picture, and its mark by word and shape. */
 export const Cell = memo(function Cell({ frame, side, onOpen }: Props) {
   const small = useSmall(frame);
@@ -27,9 +30,10 @@ export const Cell = memo(function Cell({ frame, side, onOpen }: Props) {
       role="listitem"
       aria-label={`${name}, ${mark ? MARK_WORDS[mark] : "not judged"}, ${told}`}
       onPress={() => onOpen(frame.id)}
-      style={{ width: side, height: side, padding: 2 }}
+      style={{ width: side, height: CELL_SHAPE * side, padding: 2 }}
     >
-      <View className="flex-1 items-center justify-center overflow-hidden bg-built">
+      <View className="flex-1 items-center justify-center overflow-hidden">
+        {small === undefined && <View className="absolute h-full w-full bg-line opacity-40" />}
         {small && small !== "none" ? (
           <Image
             source={{ uri: small }}

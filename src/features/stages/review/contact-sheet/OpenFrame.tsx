@@ -30,6 +30,7 @@ export function OpenFrame({ bursts, id, onGo, onClose }: Props) {
   const [isTwo, setTwo] = useState(false);
   const [isLoupe, setLoupe] = useState(false);
   const [isMore, setMore] = useState(false);
+  const [isSmear, setSmear] = useState(false);
   const put = useFrames((s) => s.put);
   const burst = bursts.find((b) => b.frames.some((f) => f.id === id));
   const frame = burst?.frames.find((f) => f.id === id);
@@ -79,25 +80,46 @@ export function OpenFrame({ bursts, id, onGo, onClose }: Props) {
             <Button label="Close" kind="plain" onPress={onClose} />
           </View>
           <View className={`flex-1 gap-1 ${columns ? "flex-row" : ""}`}>
-            <Picture key={frame.id} frame={frame} burst={burst} isLoupe={isLoupe} />
-            {other && <Picture key={other.id} frame={other} burst={burst} isLoupe={isLoupe} />}
+            <Picture key={frame.id} frame={frame} burst={burst} isLoupe={isLoupe} isMeasuring={isSmear} />
+            {other && (
+              <Picture key={other.id} frame={other} burst={burst} isLoupe={isLoupe} isMeasuring={isSmear} />
+            )}
           </View>
           {isMore ? (
             <FrameTold frame={frame} burst={burst} />
           ) : (
             <SharpInBurst burst={burst} id={id} onGo={onGo} />
           )}
-          <View className="flex-row flex-wrap gap-2 px-3 py-1">
-            <Button label={isTwo ? "One" : "Two beside"} kind="plain" onPress={() => setTwo(!isTwo)} />
+          <View className="flex-row justify-between px-1 py-1">
+            <Button
+              label={isTwo ? "One" : "Two"}
+              says={isTwo ? "One picture" : "Two pictures beside each other"}
+              kind="plain"
+              onPress={keys.b!}
+            />
             <Button
               label="Loupe"
               says={isLoupe ? "The whole picture" : "At the size of the delivery"}
-              kind={isLoupe ? "outlined" : "plain"}
-              onPress={() => setLoupe(!isLoupe)}
+              kind="plain"
+              expanded={isLoupe}
+              onPress={keys.l!}
             />
-            <Button label="About it" kind="plain" expanded={isMore} onPress={() => setMore(!isMore)} />
-            <Button label="Back" kind="plain" onPress={keys.ArrowLeft!} />
-            <Button label="On" kind="plain" onPress={keys.ArrowRight!} />
+            <Button
+              label="Smear"
+              says="Measure a smear"
+              kind="plain"
+              expanded={isSmear}
+              onPress={() => setSmear(!isSmear)}
+            />
+            <Button
+              label="About"
+              says="About this frame"
+              kind="plain"
+              expanded={isMore}
+              onPress={() => setMore(!isMore)}
+            />
+            <Button label="‹" says="The frame before" kind="plain" onPress={keys.ArrowLeft!} />
+            <Button label="›" says="The frame after" kind="plain" onPress={keys.ArrowRight!} />
           </View>
           <View className="flex-row gap-2 px-3 pb-3">
             {MARKS.map((said) => (

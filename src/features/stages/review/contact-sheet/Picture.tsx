@@ -3,7 +3,6 @@ import { View } from "react-native";
 import type { Tap } from "@/core/review";
 import type { Frame } from "@/data/schema/frame";
 import type { MatchedBurst } from "@/outing/frames/matched";
-import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { useSize } from "@/ui/layout/use-size";
 import { useTokens } from "@/ui/theme/theme";
@@ -17,6 +16,8 @@ interface Props {
   readonly burst: MatchedBurst;
   /** At the size of the delivery instead of whole. */
   readonly isLoupe: boolean;
+  /** Two taps then measure a smear. */
+  readonly isMeasuring: boolean;
 }
 
 type Shown =
@@ -30,11 +31,10 @@ type Shown =
     };
 
 /** The picture of a frame, whole or at the size of its delivery; two taps measure a smear in it. */
-export function Picture({ frame, burst, isLoupe }: Props) {
+export function Picture({ frame, burst, isLoupe, isMeasuring }: Props) {
   const files = useFilesAtHand((s) => s.files);
   const shown = useShown(frame, files);
   const [size, onLayout] = useSize();
-  const [isMeasuring, setMeasuring] = useState(false);
   const [taps, setTaps] = useState<readonly Tap[]>([]);
   const delivered = useOuting(
     (v) =>
@@ -60,6 +60,7 @@ export function Picture({ frame, burst, isLoupe }: Props) {
     <View className="flex-1" onLayout={onLayout}>
       <div
         style={{ flex: 1, overflow: isLoupe ? "auto" : "hidden", display: "flex", minHeight: 0 }}
+        key={isLoupe ? "loupe" : "whole"}
         ref={centred}
       >
         <div
@@ -87,21 +88,11 @@ export function Picture({ frame, burst, isLoupe }: Props) {
           ))}
         </div>
       </div>
-      <View className="flex-row flex-wrap items-center gap-2 px-3">
-        <Button
-          label={isMeasuring ? "Stop measuring" : "Measure a smear"}
-          kind="plain"
-          onPress={() => {
-            setMeasuring(!isMeasuring);
-            setTaps([]);
-          }}
-        />
-        {isMeasuring && (
-          <View className="min-w-0 flex-1">
-            <Smear frame={frame} burst={burst} picture={shown.picture} size={{ width, height }} taps={taps} />
-          </View>
-        )}
-      </View>
+      {isMeasuring && (
+        <View className="px-3">
+          <Smear frame={frame} burst={burst} picture={shown.picture} size={{ width, height }} taps={taps} />
+        </View>
+      )}
     </View>
   );
 }

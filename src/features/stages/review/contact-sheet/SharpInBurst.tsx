@@ -9,7 +9,7 @@ import { useFilesAtHand } from "../frames/files-at-hand";
 import { pictureOf } from "../frames/look-at";
 
 /** Px of a bar at the sharpest frame of the burst. */
-const BAR = 36;
+const BAR = 30;
 /** Frames of a burst that are measured at most: longer ones are measured about the frame that is open. */
 const MOST = 24;
 
@@ -47,7 +47,7 @@ export function SharpInBurst({
               role="listitem"
               aria-label={`Frame ${burst.frames.indexOf(frame) + 1}, ${share === undefined ? "not measured" : `detail ${Math.round(100 * share)} of 100`}${frame.mark ? `, ${MARK_WORDS[frame.mark]}` : ""}`}
               onPress={() => onGo(frame.id)}
-              className={`min-h-12 flex-1 justify-end border-b-4 ${frame.id === id ? "border-ink" : "border-paper"}`}
+              className={`min-h-12 max-w-[28px] flex-1 justify-end border-b-4 ${frame.id === id ? "border-ink" : "border-paper"}`}
             >
               <View
                 className={frame.mark === "away" ? "bg-line" : "bg-water"}

@@ -3,7 +3,7 @@ import { useVirtualizer } from "@tanstack/react-virtual";
 import { View, useWindowDimensions } from "react-native";
 import type { SheetRow } from "@/outing/frames/sheet";
 import { BurstHead } from "./BurstHead";
-import { Cell } from "./Cell";
+import { Cell, CELL_SHAPE } from "./Cell";
 
 const HEAD = 40;
 /** Lines that are made beyond what is seen: cells that are mounted stay under eighty. */
@@ -27,16 +27,17 @@ interface Props {
 export function Sheet({ rows, columns, cell, goTo, onOpen }: Props) {
   const scroll = useRef<HTMLDivElement>(null);
   const window = useWindowDimensions();
+  const line = CELL_SHAPE * cell;
   const lines = Math.floor(MOST_CELLS / columns) - 2 * BEYOND - 1;
-  const height = Math.min(SHARE * window.height, lines * cell);
+  const height = Math.min(SHARE * window.height, lines * line);
   const virtual = useVirtualizer({
     count: rows.length,
     getScrollElement: () => scroll.current,
-    estimateSize: (i) => (rows[i]!.kind === "head" ? HEAD : cell),
+    estimateSize: (i) => (rows[i]!.kind === "head" ? HEAD : line),
     getItemKey: (i) => keyOf(rows[i]!),
     overscan: BEYOND,
   });
-  useEffect(() => virtual.measure(), [cell, virtual]);
+  useEffect(() => virtual.measure(), [line, virtual]);
   useEffect(() => {
     const index = rows.findIndex((row) => row.kind === "head" && row.burst.id === goTo);
     if (index >= 0) virtual.scrollToIndex(index, { align: "start" });

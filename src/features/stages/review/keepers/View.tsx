@@ -52,22 +52,24 @@ export function Counted() {
         The bar is where the true share lies, 95 % sure (Wilson 1927): few frames, long bar.
       </Txt>
       <View role="list" aria-label="Counted series">
-        {log.map((series) => {
-          const name = shots.find((s) => s.id === series.shotId)?.name ?? "";
-          return (
-            <View key={series.id} role="listitem">
-              <Row
-                title={name}
-                detail={settingsWords(series.settings)}
-                value={`${series.kept} of ${series.taken} ✕`}
-                says={`${name}, ${series.kept} of ${series.taken}. Delete this count`}
-                onPress={() => {
-                  void told(removeSeries(series.id), "Count deleted");
-                }}
-              />
-            </View>
-          );
-        })}
+        {log
+          .filter((s) => !s.bursts)
+          .map((series) => {
+            const name = shots.find((s) => s.id === series.shotId)?.name ?? "";
+            return (
+              <View key={series.id} role="listitem">
+                <Row
+                  title={name}
+                  detail={settingsWords(series.settings)}
+                  value={`${series.kept} of ${series.taken} ✕`}
+                  says={`${name}, ${series.kept} of ${series.taken}. Delete this count`}
+                  onPress={() => {
+                    void told(removeSeries(series.id), "Count deleted");
+                  }}
+                />
+              </View>
+            );
+          })}
       </View>
     </View>
   );

@@ -1,0 +1,131 @@
+import { useMemo, useState } from "react";
+import { View } from "react-native";
+import { cameOut, type CameOut, type KeepersBy } from "@/answers/review/frames/came-out";
+import { IntervalChart } from "@/ui/charts/IntervalChart";
+import { ShareCurve } from "@/ui/charts/ShareCurve";
+import { Message } from "@/ui/controls/Message";
+import { Segmented } from "@/ui/controls/Segmented";
+import { Txt } from "@/ui/controls/Txt";
+import { shutterWords } from "@/words";
+import { useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { useDay } from "../frames/use-day";
+import { BlurAgainst } from "./BlurAgainst";
+import { FoundOnStrip } from "./FoundOnStrip";
+import { Lessons } from "./Lessons";
+import { PromisedBars } from "./PromisedBars";
+import { WhereStood } from "./WhereStood";
+
+/** What came out of the frames of the day, drawn: each part stands only where there is something to say. */
+export function WhatCameOut() {
+  const { bursts } = useDay();
+  const { store } = useOpenOuting();
+  const outing = useOuting((v) => v.outing);
+  const shot = useOuting((v) => v.shot);
+  const out = useMemo(
+    () => (bursts.length > 0 ? cameOut(store.getState().view, bursts) : undefined),
+    // The plan hangs on the outing and the shot in hand.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [bursts, outing, shot, store],
+  );
+  if (!out || out.judged === 0)
+    return (
+      <Message
+        title={out ? "Nothing judged yet" : "No pictures read yet"}
+        body="Keep, perhaps, away: what came out is drawn from bursts all of whose frames were judged, never from keepers alone."
+      />
+    );
+  return (
+    <View className="gap-4">
+      <Lessons out={out} bursts={bursts} />
+      <Part title="Promised and kept">
+        <PromisedBars rows={out.shots} of="shots" />
+        {out.people.length > 0 && <PromisedBars rows={out.people} of="people" />}
+      </Part>
+      <Shutter out={out} />
+      <ByOther out={out} />
+      <Part title="Light and ISO, found and planned">
+        <FoundOnStrip found={out.found} />
+      </Part>
+      {out.smears.length > 0 && (
+        <Part title="Blur against its budget">
+          <BlurAgainst smears={out.smears} />
+        </Part>
+      )}
+      {out.stood.length > 0 && (
+        <Part title="Where you stood">
+          <WhereStood stood={out.stood} />
+        </Part>
+      )}
+      <Txt size={14} tone="ink2">{`${out.judged} of ${out.frames} frames judged.`}</Txt>
+    </View>
+  );
+}
+
+function Part({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <View role="group" aria-label={title} className="gap-1">
+      <Txt weight={600}>{title}</Txt>
+      {children}
+    </View>
+  );
+}
+
+/** Keepers by shutter with what the plan had behind them. */
+function Shutter({ out }: { out: CameOut }) {
+  const shutters = out.byShutter.map((r) => r.click);
+  const [low, high] = [Math.min(...shutters) - 2, Math.max(...shutters) + 2];
+  const points = out.model
+    .filter((m) => m.shutter >= low && m.shutter <= high)
+    .map((m) => ({ at: m.shutter, share: m.chance }));
+  if (points.length < 2)
+    return (
+      <Part title="Keepers by shutter">
+        <IntervalChart
+          label="Keepers by shutter"
+          rows={out.byShutter.map((r) => ({
+            ...r,
+            key: String(r.click),
+            label: shutterWords(r.click),
+            note: `${r.kept} of ${r.taken}`,
+          }))}
+        />
+      </Part>
+    );
+  return (
+    <Part title="Keepers by shutter, the plan's curve behind">
+      <ShareCurve
+        label="Keepers by shutter"
+        points={points}
+        counted={out.byShutter.map(({ click, share, low: l, high: h }) => ({
+          at: click,
+          share,
+          low: l,
+          high: h,
+        }))}
+        marked={out.byShutter.toSorted((a, b) => b.taken - a.taken)[0]!.click}
+        wordsAt={shutterWords}
+        every={3}
+      />
+    </Part>
+  );
+}
+
+const BY: readonly { readonly key: KeepersBy; readonly label: string }[] = [
+  { key: "lens", label: "Lens" },
+  { key: "light", label: "Light" },
+  { key: "place", label: "Place" },
+  { key: "minute", label: "Time" },
+];
+
+function ByOther({ out }: { out: CameOut }) {
+  const [by, setBy] = useState<KeepersBy>("lens");
+  return (
+    <Part title="Keepers by">
+      <Segmented label="Keepers by" segments={BY} chosen={by} onChoose={setBy} />
+      <IntervalChart
+        label={`Keepers by ${by}`}
+        rows={out.by[by].map((r) => ({ ...r, label: r.key, note: `${r.kept} of ${r.taken}` }))}
+      />
+    </Part>
+  );
+}

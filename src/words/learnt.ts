@@ -1,0 +1,61 @@
+import type { Estimate } from "@/core/review";
+import type { Maybe } from "@/core/units";
+import { countWords, isoWords, percentWords } from "./format";
+
+type Key = "tracking" | "pan" | "iso" | "keepers";
+type Known = Estimate & { readonly outings: number };
+
+const TITLE: Readonly<Record<Key, string>> = {
+  tracking: "What your following hand leaves",
+  pan: "Spread of your pan",
+  iso: "ISO up to which you keep",
+  keepers: "Keepers by shutter",
+};
+export const learntTitle = (key: Key): string => TITLE[key];
+
+/** What is usual where nobody has measured: as the core has it. */
+const USUAL: Readonly<Record<"tracking" | "pan", string>> = { tracking: "15 %", pan: "5 %" };
+
+const valueWords = (key: "tracking" | "pan" | "iso", value: number): string =>
+  key === "iso" ? isoWords(Math.round(value)) : percentWords(value);
+
+const from = ({ frames, outings }: Known): string =>
+  `${countWords(frames, "frame")} of ${countWords(outings, "outing")}`;
+
+/** What was learnt of one thing: value, interval, frames, outings, with the usual figure beside it; or what it lacks. */
+export function learntLine(
+  key: Key,
+  all: Readonly<Record<"tracking" | "pan" | "iso", Maybe<Known, string>>> & {
+    readonly keepers: readonly { readonly taken: number }[];
+  },
+): { readonly words: string; readonly isKnown: boolean } {
+  if (key === "keepers") {
+    const frames = all.keepers.reduce((sum, k) => sum + k.taken, 0);
+    return frames > 0
+      ? { words: `yours, ${countWords(frames, "frame")}, beside the chance that is reckoned`, isKnown: true }
+      : { words: "no judged burst yet", isKnown: false };
+  }
+  const found = all[key];
+  if (!found.ok) {
+    const { frames = 0, least = 0 } = found.numbers ?? {};
+    const what = key === "iso" ? "kept frames" : "measured smears";
+    return { words: `${frames} ${what} so far; it takes ${least}`, isKnown: false };
+  }
+  const { value, low, high } = found.value;
+  const usual = key === "iso" ? "four times base where nothing is told" : `usual ${USUAL[key]}`;
+  return {
+    words: `${valueWords(key, value)}, between ${valueWords(key, low)} and ${valueWords(key, high)}: ${from(found.value)}; ${usual}`,
+    isKnown: true,
+  };
+}
+
+/** Where a figure of one's own acts: "Your following hand: 12 %, yours, 148 frames; usual 15 %." */
+export function yoursWords(
+  key: "tracking" | "pan" | "iso",
+  { value, frames }: { readonly value: number; readonly frames: number },
+): string {
+  const yours = `${valueWords(key, value)}, yours, ${countWords(frames, "frame")}`;
+  return key === "iso"
+    ? `Content up to ${yours}.`
+    : `${key === "pan" ? "Spread of the pan" : "The following hand leaves"} ${yours}; usual ${USUAL[key]}.`;
+}
