@@ -9,12 +9,7 @@ const MOST = 0;
 const MOST_EXEMPT = 10;
 
 /** Public functions that need no screen, each with why; at most ten. */
-const LEARNT = "learnt of hands and zones once pictures are read back";
-const EXEMPT = {
-  "review/panSpreadFrom": LEARNT,
-  "review/trackingResidualFrom": LEARNT,
-  "review/zoneOffsetsFrom": LEARNT,
-};
+const EXEMPT = {};
 
 /** Where a reader begins: the routes, and the workers that they start. What they reach, late parts too, is on a screen. */
 const SCREENS = ["app", "src/workers"].map((folder) => path.join(root, folder) + path.sep);

@@ -59,3 +59,22 @@ export function yoursWords(
     ? `Content up to ${yours}.`
     : `${key === "pan" ? "Spread of the pan" : "The following hand leaves"} ${yours}; usual ${USUAL[key]}.`;
 }
+
+/** A light zone as it was measured: "Benches: 2 clicks darker than the rest, planned 1 (3 readings)". */
+export function zoneFoundWords({
+  name,
+  offsetClicks,
+  planned,
+  readings,
+}: {
+  readonly name: string;
+  readonly offsetClicks: number;
+  readonly planned: number;
+  readonly readings: number;
+}): string {
+  const against = (clicks: number): string =>
+    clicks === 0
+      ? "as bright as the rest"
+      : `${countWords(Math.abs(clicks), "click")} ${clicks < 0 ? "darker" : "brighter"}`;
+  return `${name}: ${against(offsetClicks)}, planned ${against(planned)} (${countWords(readings, "reading")})`;
+}

@@ -5,6 +5,7 @@ import { counted } from "./keepers";
 import { workedAgain } from "../explain/figure";
 import { readingsTold } from "./light-here";
 import { readingSum } from "./reading-sums";
+import { zonesFound } from "./zones-found";
 
 const hockey = anOuting("hockey-semi-final");
 
@@ -44,4 +45,26 @@ test("a reading is told by the stops that it is off the model", () => {
   expect(workedAgain(readingSum(told))).toBe(offset);
   // Settings are whole clicks: a reading is told within a sixth of a stop.
   expect(Math.abs(offset - 1)).toBeLessThanOrEqual(1 / 6 + 1e-9);
+});
+
+test("a zone whose readings say another offset than planned is told against the first zone; one that agrees is not", () => {
+  const { found, outing } = hockey.view;
+  const [first, other] = outing.ground.zones as unknown as [
+    { id: string },
+    { id: string; offsetClicks: number },
+  ];
+  const reading = (id: string, zoneId: string, off: number) => ({
+    ...readingFrom(found!, outing, off),
+    id,
+    zoneId,
+  });
+  const { view } = hockey.changed(
+    keepReading(reading("r1", first.id, 0)),
+    keepReading(reading("r2", other.id, 6)),
+  );
+  const told = zonesFound(view);
+  expect(told.map((z) => z.zoneId)).toEqual([other.id]);
+  expect(told[0]).toMatchObject({ planned: other.offsetClicks, readings: 1 });
+  expect(Math.abs(told[0]!.offsetClicks - other.offsetClicks)).toBe(6);
+  expect(zonesFound(hockey.view)).toEqual([]);
 });

@@ -16,7 +16,7 @@ const PRIOR = { correlation: 0.35, bursts: 4 } as const;
  * How much alike frames of one burst are, 0 not at all … 1 all kept or none: from the variance between bursts and within them (one-way
  * analysis of variance, textbook), drawn to 0.35 as though four further bursts had said so, since few of them say little.
  */
-export function correlationWithin(bursts: readonly JudgedBurst[]): number {
+function correlationWithin(bursts: readonly JudgedBurst[]): number {
   const count = bursts.length;
   const taken = bursts.reduce((sum, b) => sum + b.taken, 0);
   if (count < 2 || taken <= count) return PRIOR.correlation;

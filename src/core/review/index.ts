@@ -32,7 +32,6 @@ export {
 } from "./clock";
 export {
   matchBursts,
-  timedBurst,
   type Certainty,
   type DayEvent,
   type Found,

@@ -1,7 +1,7 @@
 import { simulatedDay, type SimulatedDay } from "../../../test/simulated-day";
 import { burstsOf } from "./bursts";
 import { clocksAgreeing, trueTime } from "./clock";
-import { matchBursts, timedBurst, type MatchInput } from "./matching";
+import { matchBursts, type MatchInput } from "./matching";
 
 type Body = "long" | "wide";
 
@@ -46,9 +46,13 @@ test("days with clocks off by hours, drifting, with tags missing: most is sure, 
       }
       const [{ clock }] = found.value as [(typeof found.value)[number]];
       off = Math.max(off, Math.abs(clock.ahead - day.off[body as Body]));
-      const timed = bursts.map((b, i) =>
-        timedBurst(`${body}${i}`, b, (t) => trueTime(t, clock), clock.error),
-      );
+      const timed = bursts.map(({ from, until, frames }, i) => ({
+        id: `${body}${i}`,
+        from: trueTime(from, clock),
+        until: trueTime(until, clock),
+        error: clock.error,
+        capture: frames[0]!,
+      }));
       const matches = matchBursts({
         bursts: timed,
         events: day.events,
@@ -131,6 +135,17 @@ test("two events at once are told apart by the lens, and left open where it says
   const open = matched(burst(100_000), { events });
   expect(open.event.certainty).toBe("open");
   expect(open.between.toSorted()).toEqual(["hurdles", "jump"]);
+});
+
+test("a shot without a plan does not take what goes with the plan of another", () => {
+  const shots = [
+    ...SHOTS,
+    { id: "open", positionId: undefined, focalMm: undefined, exposureTime: undefined },
+  ];
+  const found = matched(burst(700_000, { focalLengthMm: 400, exposureTime: 1 / 1600 }), { shots });
+  expect(found.shot).toMatchObject({ id: "far" });
+  const other = matched(burst(700_000, { focalLengthMm: 24, exposureTime: 1 / 30 }), { shots });
+  expect(other.shot).toMatchObject({ id: "open" });
 });
 
 test("a tag belongs to the frames after the one before it and up to itself", () => {

@@ -1,4 +1,3 @@
-import type { Burst } from "./bursts";
 import type { Capture } from "./capture";
 
 /** How far what was found can be relied on. */
@@ -97,6 +96,8 @@ const LATE = 40;
 const BETWEEN = 0.06;
 /** Stops of focal length and of exposure time by which one strays from a plan (assumed). */
 const STRAY = { focal: 0.35, exposure: 1.2 } as const;
+/** How well any exposure goes with a shot that has no plan: less than one that goes with its plan (assumed). */
+const UNPLANNED = 0.15;
 /** How much likelier what a tag names is than what it does not (assumed: some press the wrong one). */
 const TAGGED = 12;
 /** Seconds that a tag reaches back where no other lies before it (assumed). */
@@ -130,8 +131,11 @@ function likeShot({ capture }: TimedBurst, shot: PlannedShot): number {
     const [shortest, longest] = shot.focalMm;
     like *= straying(Math.max(0, Math.log2(shortest / f), Math.log2(f / longest)), STRAY.focal);
   }
-  if (t !== undefined && shot.exposureTime !== undefined)
-    like *= straying(Math.log2(t / shot.exposureTime), STRAY.exposure);
+  if (t !== undefined)
+    like *=
+      shot.exposureTime === undefined
+        ? UNPLANNED
+        : straying(Math.log2(t / shot.exposureTime), STRAY.exposure);
   return Math.max(1e-4, like);
 }
 
@@ -248,17 +252,3 @@ function readingNear({ from }: TimedBurst, readings: readonly DayReading[]): str
     .toSorted((a, b) => Math.abs(a.at - from) - Math.abs(b.at - from));
   return nearest?.id;
 }
-
-/** A burst as it is matched, by its clock set right. */
-export const timedBurst = (
-  id: string,
-  burst: Pick<Burst, "from" | "until" | "frames">,
-  right: (taken: number) => number,
-  error: number,
-): TimedBurst => ({
-  id,
-  from: right(burst.from),
-  until: right(burst.until),
-  error,
-  capture: burst.frames[0] ?? {},
-});

@@ -3,7 +3,7 @@ import type { Frames } from "../schema/frame";
 import type { TagsInFile } from "../schema/tag";
 import type { Along, Entries } from "../store/entries";
 import type { Store } from "../store/store";
-import { together } from "./along";
+import { done, together } from "./along";
 import { openBytes, type Bytes } from "./bytes";
 import { carriedPicture, createPictures, fromFile, keptPicture, PICTURES, type Pictures } from "./pictures";
 import { createFrames, type FrameStore } from "./frames";
@@ -47,6 +47,8 @@ export interface Beside {
    * is. Its bytes are kept before; rejects, and keeps nothing, where they find no room.
    */
   bringing(arriving: readonly Arriving[]): Promise<Brought>;
+  /** What comes with outings that stand already, in one transaction; rejects where it could not be kept. */
+  bring(arriving: readonly Arriving[]): Promise<void>;
   /** Of all outings: what was deleted before an instant, epoch milliseconds, and bytes that nothing named by then, go for good. */
   sweep(before: number): Promise<void>;
   /** All that lies beside an outing that is gone for good. Rejects where some of it stays. */
@@ -77,6 +79,10 @@ export function besideOf({ entries }: Store, bytes: Bytes): Beside {
     tagsToBring: (arriving) => tagsOf(tags, arriving),
     carriedPicture: (outingId, anew) => carriedPicture(pictures, outingId, anew),
     keptPicture: (outingId) => keptPicture(pictures, outingId),
+    bring: async (arriving) => {
+      const { along } = await bringing({ tags, pictures, frames, entries }, arriving);
+      await done(entries, along);
+    },
     bringing: (arriving) => bringing({ tags, pictures, frames, entries }, arriving),
     sweep: async (before) => {
       await tags.sweep(before);

@@ -2,7 +2,7 @@ import { openDB, type DBSchema, type IDBPDatabase } from "idb";
 import { reopening } from "../store/reopening";
 
 /** Bytes of small pictures that are kept of one outing: more than that gives way, the oldest first. */
-export const MOST_SMALL_BYTES = 40_000_000;
+const MOST_SMALL_BYTES = 40_000_000;
 /** What is let go of at once, so that not every new one takes one away. */
 const LET_GO = 4_000_000;
 

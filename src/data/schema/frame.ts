@@ -2,7 +2,7 @@ import { z } from "zod";
 import { id, instant, words } from "./parts";
 
 /** What was said of a frame: by its word, and by nothing of another program's. */
-export const FRAME_MARKS = ["keep", "perhaps", "away"] as const;
+const FRAME_MARKS = ["keep", "perhaps", "away"] as const;
 export type FrameMark = (typeof FRAME_MARKS)[number];
 
 /** A file of a frame: it is found again by its name, its size and the time of its capture. */

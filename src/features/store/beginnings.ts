@@ -1,9 +1,11 @@
 import type { Beginning, StoredKit } from "@/data";
+import { wishForDemoBeside } from "./demo-beside";
 
 /** The demo's outings and kit, loaded when they are asked for. */
 export async function loadDemo(): Promise<Beginning> {
-  const { demoKit, demoOutings } = await import("../../../demo");
-  return { kit: demoKit, outings: demoOutings };
+  const { demoKit, demoOutings, demoPast, demoPreferences } = await import("../../../demo");
+  wishForDemoBeside();
+  return { kit: demoKit, outings: [...demoOutings, demoPast], preferences: demoPreferences };
 }
 
 /** An empty list, with a kit or a generic bag. */

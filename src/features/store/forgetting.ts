@@ -1,5 +1,6 @@
 import type { Repository, Saved } from "@/data";
 import type { Beside } from "@/data/beside";
+import { openSmallPictures } from "@/data/beside/small-pictures";
 import { goneAt, lastKept } from "./kept-days";
 
 /**
@@ -23,4 +24,6 @@ export async function sweepDeleted(repository: Repository, beside: Beside, now: 
   for (const { outing, deletedAt } of await repository.deletedOutings())
     if (goneAt(deletedAt) <= now) await forgetForGood(repository, beside, outing.id);
   await beside.sweep(lastKept(now));
+  const { outings } = await repository.listOutings();
+  await openSmallPictures().forgetOthers(new Set(outings.map((o) => o.id)));
 }

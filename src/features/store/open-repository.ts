@@ -1,6 +1,7 @@
 import { createRepository, createStore, hasFormer, openEntries, type Repository, type Store } from "@/data";
 import type { Beside } from "@/data/beside";
 import { loadDemo } from "./beginnings";
+import { demoBeside } from "./demo-beside";
 import { forgetWork, noteWork, wasEmptied } from "./storage";
 import { noteNothingKept, noteUnmoved } from "./unsaved";
 import { tellWritten } from "./written";
@@ -25,7 +26,9 @@ let beside: Beside | undefined;
 /** Tags, sounds and traced pictures, in the same store; a part of the program that did not come is asked for again the next time. */
 export async function openBeside(): Promise<Beside> {
   const [data, { store, isForGood }] = await Promise.all([import("@/data/beside"), openOnce()]);
-  return (beside ??= data.openBeside(store, isForGood));
+  beside ??= data.openBeside(store, isForGood);
+  await demoBeside(beside);
+  return beside;
 }
 
 function openOnce(): Promise<Opened> {

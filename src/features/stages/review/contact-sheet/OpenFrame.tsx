@@ -90,52 +90,74 @@ export function OpenFrame({ bursts, id, onGo, onClose }: Props) {
           ) : (
             <SharpInBurst burst={burst} id={id} onGo={onGo} />
           )}
-          <View className="flex-row justify-between px-1 py-1">
-            <Button
-              label={isTwo ? "One" : "Two"}
-              says={isTwo ? "One picture" : "Two pictures beside each other"}
-              kind="plain"
-              onPress={keys.b!}
-            />
-            <Button
-              label="Loupe"
-              says={isLoupe ? "The whole picture" : "At the size of the delivery"}
-              kind="plain"
-              expanded={isLoupe}
-              onPress={keys.l!}
-            />
-            <Button
-              label="Smear"
-              says="Measure a smear"
-              kind="plain"
-              expanded={isSmear}
-              onPress={() => setSmear(!isSmear)}
-            />
-            <Button
-              label="About"
-              says="About this frame"
-              kind="plain"
-              expanded={isMore}
-              onPress={() => setMore(!isMore)}
-            />
-            <Button label="‹" says="The frame before" kind="plain" onPress={keys.ArrowLeft!} />
-            <Button label="›" says="The frame after" kind="plain" onPress={keys.ArrowRight!} />
-          </View>
-          <View className="flex-row gap-2 px-3 pb-3">
-            {MARKS.map((said) => (
-              <Button
-                key={said}
-                label={MARK_WORDS[said]}
-                says={frame.mark === said ? `${MARK_WORDS[said]}: take it back` : MARK_WORDS[said]}
-                kind={frame.mark === said ? "filled" : "outlined"}
-                className="flex-1"
-                onPress={() => mark(said)}
-              />
-            ))}
-            <Button label="Next burst" onPress={keys.n!} />
-          </View>
+          <Tools
+            shown={{ isTwo, isLoupe, isSmear, isMore }}
+            keys={keys}
+            onSmear={() => setSmear(!isSmear)}
+            onMore={() => setMore(!isMore)}
+          />
+          <Marks mark={frame.mark} onMark={mark} onNext={keys.n!} />
         </View>
       </div>
     </Modal>
+  );
+}
+
+interface ToolsProps {
+  readonly shown: Readonly<Record<"isTwo" | "isLoupe" | "isSmear" | "isMore", boolean>>;
+  readonly keys: Readonly<Record<string, () => void>>;
+  readonly onSmear: () => void;
+  readonly onMore: () => void;
+}
+
+/** What is done with a picture that is looked at. */
+function Tools({ shown: { isTwo, isLoupe, isSmear, isMore }, keys, onSmear, onMore }: ToolsProps) {
+  return (
+    <View className="flex-row justify-between px-1 py-1">
+      <Button
+        label={isTwo ? "One" : "Two"}
+        says={isTwo ? "One picture" : "Two pictures beside each other"}
+        kind="plain"
+        onPress={keys.b!}
+      />
+      <Button
+        label="Loupe"
+        says={isLoupe ? "The whole picture" : "At the size of the delivery"}
+        kind="plain"
+        expanded={isLoupe}
+        onPress={keys.l!}
+      />
+      <Button label="Smear" says="Measure a smear" kind="plain" expanded={isSmear} onPress={onSmear} />
+      <Button label="About" says="About this frame" kind="plain" expanded={isMore} onPress={onMore} />
+      <Button label="‹" says="The frame before" kind="plain" onPress={keys.ArrowLeft!} />
+      <Button label="›" says="The frame after" kind="plain" onPress={keys.ArrowRight!} />
+    </View>
+  );
+}
+
+/** What is said of a frame, under the thumb. */
+function Marks({
+  mark,
+  onMark,
+  onNext,
+}: {
+  mark: FrameMark | undefined;
+  onMark: (said: FrameMark) => void;
+  onNext: () => void;
+}) {
+  return (
+    <View className="flex-row gap-2 px-3 pb-3">
+      {MARKS.map((said) => (
+        <Button
+          key={said}
+          label={MARK_WORDS[said]}
+          says={mark === said ? `${MARK_WORDS[said]}: take it back` : MARK_WORDS[said]}
+          kind={mark === said ? "filled" : "outlined"}
+          className="flex-1"
+          onPress={() => onMark(said)}
+        />
+      ))}
+      <Button label="Next burst" onPress={onNext} />
+    </View>
   );
 }

@@ -30,6 +30,8 @@ export function Sheet({ rows, columns, cell, goTo, onOpen }: Props) {
   const line = CELL_SHAPE * cell;
   const lines = Math.floor(MOST_CELLS / columns) - 2 * BEYOND - 1;
   const height = Math.min(SHARE * window.height, lines * line);
+  // The library hands out functions that read what is scrolled: this one component is not memoised, and nothing hangs on it.
+  // eslint-disable-next-line react-hooks/incompatible-library
   const virtual = useVirtualizer({
     count: rows.length,
     getScrollElement: () => scroll.current,

@@ -6,13 +6,25 @@ const SMALL = 240;
 
 /** A picture that the browser draws, never a thumbnail: a JPEG as it is, or one within a raw file. */
 export async function pictureOf(frame: Frame, atHand: ReadonlyMap<string, File>): Promise<Blob | undefined> {
-  for (const file of filesOfFrame(frame, atHand)) {
+  const files = filesOfFrame(frame, atHand);
+  if (files.length === 0) return shipped(frame);
+  for (const file of files) {
     if (isDrawn(file.name)) return file;
     const { jpegWithin } = await import("@/data/pictures/jpeg-within");
     const found = (await jpegWithin(file).catch(() => undefined)) ?? (await drawnAnyway(file));
     if (found) return found;
   }
   return undefined;
+}
+
+/** Pictures of the demo lie on the server, as a folder does on a card. */
+const SHIPPED = "demo/";
+export const isShipped = ({ files: [file] }: Frame): boolean => file!.name.startsWith(SHIPPED);
+
+async function shipped(frame: Frame): Promise<Blob | undefined> {
+  if (!isShipped(frame)) return undefined;
+  const answer = await fetch(`/${frame.files[0]!.name}`).catch(() => undefined);
+  return answer?.ok ? answer.blob() : undefined;
 }
 
 /** Some browsers draw more than others. */

@@ -1,3 +1,4 @@
+import { MOST_FRAMES } from "@/data/schema/frame";
 import type { HeaderRead } from "@/data/pictures/read-header";
 import { clocksFound } from "@/outing/frames/bursts";
 import { fileKey, framesFrom, type PictureRead } from "@/outing/frames/frames-from";
@@ -21,6 +22,7 @@ type State =
   | { readonly kind: "keeping"; readonly frames: number }
   | { readonly kind: "failed" }
   | { readonly kind: "full" }
+  | { readonly kind: "too-many" }
   | { readonly kind: "done"; readonly added: number; readonly known: number; readonly isWhole: boolean };
 
 export interface Chosen {
@@ -109,6 +111,8 @@ async function keepFrames(
   const { load } = framesOf(outingId).getState();
   if (framesOf(outingId).getState().state !== "read") await load();
   const { frames, known } = framesFrom(read, framesOf(outingId).getState().frames);
+  if (framesOf(outingId).getState().frames.length + frames.length > MOST_FRAMES)
+    return tell({ kind: "too-many" });
   tell({ kind: "keeping", frames: frames.length });
   const { put, putClocks } = framesOf(outingId).getState();
   if (frames.length > 0 && !(await put(frames))) return tell({ kind: "full" });

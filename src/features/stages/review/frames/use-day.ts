@@ -1,13 +1,10 @@
 import { useMemo } from "react";
-import type { Tag } from "@/data";
-import type { Frame } from "@/data/schema/frame";
-import { plannedShots } from "@/answers/review/frames/planned";
+import type { Outing, Tag } from "@/data";
+import type { BodyClock, Frame } from "@/data/schema/frame";
+import { plannedShots, type PlanOfShot } from "@/answers/review/frames/planned";
 import { frameBursts } from "@/outing/frames/bursts";
 import { matchedBursts, type MatchedBurst } from "@/outing/frames/matched";
 import { kept } from "@/outing/assessments";
-import type { Outing } from "@/data";
-import type { BodyClock } from "@/data/schema/frame";
-import type { PlanOfShot } from "@/answers/review/frames/planned";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { useTags, useTagsRead } from "../../run/who-was-that/tag-store";
 import { useFrames, useFramesRead } from "./frames-store";

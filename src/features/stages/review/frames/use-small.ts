@@ -3,10 +3,10 @@ import type { Frame } from "@/data/schema/frame";
 import { openSmallPictures, type SmallPictures } from "@/data/beside/small-pictures";
 import { useOuting } from "../../../outing/use-outing";
 import { useFilesAtHand } from "./files-at-hand";
-import { makeSmall } from "./look-at";
+import { isShipped, makeSmall } from "./look-at";
 
 let small: SmallPictures | undefined;
-export const smallPictures = (): SmallPictures => (small ??= openSmallPictures());
+const smallPictures = (): SmallPictures => (small ??= openSmallPictures());
 
 /** Addresses of small pictures that the page holds, the ones that were shown last. */
 const MOST = 400;
@@ -40,7 +40,7 @@ export function useSmall(frame: Frame): string | "none" | undefined {
       .get(outingId, frame.id)
       .then((kept) => {
         if (!isWanted) return;
-        if (kept || files.size === 0) return show(kept);
+        if (kept || (files.size === 0 && !isShipped(frame))) return show(kept);
         end = makeSmall(frame, files, (made) => {
           show(made);
           if (made) void smallPictures().keep(outingId, frame.id, made);

@@ -11,6 +11,7 @@ import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing"
 import { useChangeStored, useOutings } from "../../../store/outings";
 import { useChangePreferences } from "../../../store/preferences";
 import { useDay } from "../frames/use-day";
+import { ZonesFound } from "./ZonesFound";
 
 const KEYS: readonly LearntKey[] = ["tracking", "pan", "iso", "keepers"];
 const NONE: readonly Outing[] = [];
@@ -69,6 +70,7 @@ export function LearntHere() {
           />
         );
       })}
+      <ZonesFound />
       {all.from.length > 0 && (
         <View role="list" aria-label="Outings that it is learnt of">
           {all.from.map(({ id, name, date }) => (

@@ -4,6 +4,7 @@ import { certainties } from "@/outing/frames/matched";
 import { Button } from "@/ui/controls/Button";
 import { CheckRow } from "@/ui/controls/CheckRow";
 import { Txt } from "@/ui/controls/Txt";
+import { useToast } from "@/ui/layout/toast";
 import { countWords } from "@/words";
 import { certaintyWords, framesWords, unreadWords } from "@/words/frames";
 import { useOpenOuting } from "../../../outing/use-outing";
@@ -35,6 +36,7 @@ export function PicturesIn() {
           </Txt>
           <Clocks />
           <OpenBatches bursts={bursts} />
+          <Forget />
         </>
       )}
       {isRead && frames.length === 0 && !isBusy && (
@@ -45,6 +47,19 @@ export function PicturesIn() {
       )}
     </View>
   );
+}
+
+/** Takes the frames away, and what was said of them; the pictures are not touched. */
+function Forget() {
+  const removeAll = useFrames((s) => s.removeAll);
+  const put = useFrames((s) => s.put);
+  const frames = useFrames((s) => s.frames);
+  const toast = useToast();
+  const forget = async (): Promise<void> => {
+    if (await removeAll())
+      toast({ words: `${framesWords(frames.length)} taken away`, undo: () => void put(frames) });
+  };
+  return <Button label="Take these frames away" kind="plain" onPress={() => void forget()} />;
 }
 
 function Choose({ isAgain }: { isAgain: boolean }) {
@@ -167,6 +182,12 @@ function Outcome() {
         <Txt tone="bracken">
           There is no room for the frames in this browser; nothing of them was kept. Delete an old outing and
           choose them again.
+        </Txt>
+      )}
+      {state.kind === "too-many" && (
+        <Txt tone="bracken">
+          An outing holds 40 000 frames; nothing of these was kept. Read them in by parts, each day into its
+          own outing.
         </Txt>
       )}
       {unread.length > 0 && (
