@@ -2,12 +2,17 @@ import { assess } from "@/core/judge";
 import { isClosed, isInside, wayOnFoot, type Point } from "@/core/ground";
 import { sceneAt } from "@/core/scene";
 import { bagOf, instantOf, kitSchema, lightPlanOf, rigOf, outingSchema } from "@/data";
-import { demoKit, demoOutings } from ".";
+import { existsSync, statSync } from "node:fs";
+import { demoKit, demoOutings, demoPast, demoPreferences } from ".";
+import { demoBesides } from "./beside";
+import { preferencesSchema } from "@/data/schema/preferences";
+import { learntFrom } from "@/outing/learnt/learnt";
 import { bank } from "./plan";
 
 test("the demo passes the schemas that everything from outside passes", () => {
   expect(kitSchema.parse(demoKit)).toEqual(demoKit);
-  for (const outing of demoOutings) expect(outingSchema.parse(outing)).toEqual(outing);
+  for (const outing of [...demoOutings, demoPast]) expect(outingSchema.parse(outing)).toEqual(outing);
+  expect(preferencesSchema.parse(demoPreferences)).toEqual(demoPreferences);
 });
 
 test("every choice of the demo names kit that is in the bag", () => {
@@ -138,3 +143,19 @@ function meeting(a: Point, b: Point, c: Point, d: Point): Point[] {
   const t = ((c.x - a.x) * u.y - (c.y - a.y) * u.x) / across;
   return s > 0 && s < 1 && t > 0 && t < 1 ? [{ x: a.x + s * u.x, y: a.y + s * u.y }] : [];
 }
+
+test("the frames of the outing that is over have their pictures, as large as they are told to be", () => {
+  const [{ outingId, framed }] = demoBesides as [(typeof demoBesides)[number]];
+  expect(outingId).toBe(demoPast.id);
+  expect(framed!.frames).toHaveLength(60);
+  for (const { files } of framed!.frames)
+    for (const { name, size } of files) {
+      expect([name, existsSync(`public/${name}`)]).toEqual([name, true]);
+      expect(statSync(`public/${name}`).size).toBe(size);
+    }
+});
+
+test("what is in use of what was learnt is what the outing that is over says", () => {
+  const { pan } = learntFrom([demoPast]);
+  expect(pan.ok && pan.value).toEqual(demoPreferences.learnt?.pan);
+});

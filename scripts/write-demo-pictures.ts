@@ -55,7 +55,7 @@ const BURSTS: readonly Burst[] = [
   { shot: "wingers-run", body: "Full-frame 24", at: 3.2, frames: 4, by: 0, kept: 0.5, tag: ["Ines Dahl"] },
   { shot: "drag-flick", body: "Full-frame 24", at: 7.6, frames: 4, by: 0, kept: 0.5, tag: ["Tova Brandt"] },
   { shot: "keepers-save", body: "Crop 26", at: 7.9, frames: 3, by: 0, kept: 0.34, tag: ["Runa Falk"] },
-  { shot: "wingers-run", body: "Full-frame 24", at: 12.4, frames: 4, by: -6, kept: 0 },
+  { shot: "wingers-run", body: "Full-frame 24", at: 12.4, frames: 6, by: -6, kept: 0 },
   {
     shot: "wingers-run",
     body: "Full-frame 24",
@@ -67,11 +67,11 @@ const BURSTS: readonly Burst[] = [
   },
   { shot: "drag-flick", body: "Full-frame 24", at: 26.5, frames: 4, by: -3, kept: 0.25 },
   { shot: "winger-panned", body: "Full-frame 24", at: 30.2, frames: 4, by: 0, kept: 0.5, tag: ["Ines Dahl"] },
-  { shot: "wingers-run", body: "Full-frame 24", at: 46.8, frames: 4, by: -6, kept: 0 },
+  { shot: "wingers-run", body: "Full-frame 24", at: 46.8, frames: 6, by: -6, kept: 0 },
   { shot: "winger-panned", body: "Full-frame 24", at: 52.7, frames: 4, by: 0, kept: 0.25 },
   { shot: "drag-flick", body: "Full-frame 24", at: 56.3, frames: 4, by: 0, kept: 0.75, tag: ["Tova Brandt"] },
   { shot: "keepers-save", body: "Crop 26", at: 64.4, frames: 3, by: 0, kept: 0.67, tag: ["Runa Falk"] },
-  { shot: "wingers-run", body: "Full-frame 24", at: 70.9, frames: 4, by: 3, kept: 1, tag: ["Ines Dahl"] },
+  { shot: "wingers-run", body: "Full-frame 24", at: 70.9, frames: 6, by: 3, kept: 1, tag: ["Ines Dahl"] },
   { shot: "winger-panned", body: "Full-frame 24", at: 74.1, frames: 4, by: 0, kept: 0.5 },
   { shot: "coach-after-a-goal", body: "Full-frame 24", at: 82.5, frames: 2, by: 0, kept: 0 },
   { shot: "coach-after-a-goal", body: "Full-frame 24", at: 86.2, frames: 2, by: 0, kept: 0 },
@@ -186,7 +186,7 @@ async function write(): Promise<void> {
         mark: isKept ? "keep" : i === keeps ? "perhaps" : "away",
         shot: burst.shot,
         // What was taken otherwise than planned was put right by hand.
-        isTold: burst.by !== 0,
+        isTold: burst.by !== 0 || burst.shot === "coach-after-a-goal",
       });
     }
     const event = hockeyQuarterFinal.programme!.findLast((e) => {

@@ -97,7 +97,9 @@ export function templateFaultWords({
 export function lessonWords(lesson: Lesson): string {
   switch (lesson.code) {
     case "promise-missed":
-      return `${lesson.shot.name} was promised and none was kept of ${framesWords(lesson.shot.taken)}: take it first.`;
+      return `${lesson.shot.name} was promised and ${
+        lesson.shot.taken === 0 ? "never taken" : `none was kept of ${framesWords(lesson.shot.taken)}`
+      }: take it first.`;
     case "faster-shutter":
       return `${shutterWords(lesson.better.click)} kept ${ofTaken(lesson.better)}, ${shutterWords(lesson.worse.click)} only ${ofTaken(lesson.worse)}: begin at ${shutterWords(lesson.better.click)}.`;
     case "better-place":

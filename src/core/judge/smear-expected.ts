@@ -1,5 +1,5 @@
 import { shutterSeconds, type Settings } from "../exposure";
-import { blurLengthUm, streakLength } from "../motion";
+import { blurLengthUm, streakLength, USUAL_HANDS } from "../motion";
 import { pixelPitchUm } from "../optics";
 import type { AssessInput, Assessment } from "./assessment";
 import { blurModelOf } from "./motion-found";
@@ -9,6 +9,8 @@ export interface SmearExpected {
   readonly technique: AssessInput["shot"]["technique"];
   /** Length in µm on the sensor of the straight smear that blurs as much as everything together. */
   readonly totalUm: number;
+  /** The same along the way of what moves: of a pan what its turn misses and the rest, of anything else all of it. */
+  readonly alongUm: number;
   /** The same of what is no movement of the subject or of a hand that follows it: shake, focus, diffraction, pixel. µm. */
   readonly restUm: number;
   /** Length in µm of the lines that a pan draws, or would draw. */
@@ -31,11 +33,16 @@ export function smearExpected(input: AssessInput, found: Assessment, settings: S
   const exposure = shutterSeconds(settings.shutter);
   const { body } = model;
   const blur = model.softens(settings.aperture);
+  const totalUm = blurLengthUm(blur, exposure);
+  const restUm = blurLengthUm({ ...blur, motionUmPerSecond: 0 }, exposure);
+  const streakUm = streakLength(body.transverseSpeed, exposure) * body.umPerMetre;
+  const missed = (input.hands ?? USUAL_HANDS).panSpread * streakUm;
   return {
     technique: input.shot.technique,
-    totalUm: blurLengthUm(blur, exposure),
-    restUm: blurLengthUm({ ...blur, motionUmPerSecond: 0 }, exposure),
-    streakUm: streakLength(body.transverseSpeed, exposure) * body.umPerMetre,
+    totalUm,
+    alongUm: input.shot.technique === "panned" ? Math.hypot(missed, restUm) : totalUm,
+    restUm,
+    streakUm,
     umPerMetre: body.umPerMetre,
     transverseSpeed: body.transverseSpeed,
     bob: input.subject.bob,

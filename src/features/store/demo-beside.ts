@@ -21,7 +21,7 @@ export function demoBeside(beside: Beside): Promise<void> {
 }
 
 async function write(beside: Beside): Promise<void> {
-  const { demoPast, demoFrames } = await import("../../../demo/beside");
-  await beside.bring([{ outingId: demoPast.id, ...demoFrames }]);
+  const { demoBesides } = await import("../../../demo/beside");
+  await beside.bring(demoBesides);
   localStorage.removeItem(WISHED);
 }

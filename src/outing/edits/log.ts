@@ -1,4 +1,4 @@
-import { freeId, type Outing } from "@/data";
+import { freeId, sameValue, type Outing } from "@/data";
 import type { Edit } from "./edit";
 
 export const addSeries =
@@ -12,7 +12,7 @@ export const removeSeries =
 /** The log of an outing with what was judged in place of what was judged before; the same where nothing changed. */
 export function logWithJudged(log: Outing["log"], judged: Outing["log"]): Outing["log"] {
   const next = [...log.filter((s) => s.bursts === undefined), ...judged];
-  return JSON.stringify(next) === JSON.stringify(log) ? log : next;
+  return sameValue(next, log) ? log : next;
 }
 
 /** Learns of an outing, or forgets it: its counts and pictures stay as they are. */

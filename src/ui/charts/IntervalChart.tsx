@@ -2,6 +2,7 @@ import { scaleLinear } from "d3-scale";
 import { View } from "react-native";
 import Svg, { Circle, Line, Rect, Text as SvgText } from "react-native-svg";
 import { useSize } from "../layout/use-size";
+import { labelWidth } from "../plan/labels";
 import { percentWords } from "@/words";
 import { useTokens } from "../theme/theme";
 
@@ -23,6 +24,8 @@ interface Props {
 
 const ROW = 44;
 const LEFT = 78;
+const MOST_LEFT = 150;
+const TYPE = 18;
 const RIGHT = 84;
 const AXIS = 24;
 
@@ -32,7 +35,9 @@ export function IntervalChart({ label, rows }: Props) {
   const { ink, ink2, water, built, line } = useTokens();
   const height = rows.length * ROW + AXIS;
   const width = size?.width ?? 0;
-  const x = scaleLinear([0, 1], [LEFT, width - RIGHT]);
+  const named = Math.max(0, ...rows.map((r) => labelWidth(r.label, TYPE)));
+  const left = Math.min(MOST_LEFT, Math.max(LEFT, named + 14));
+  const x = scaleLinear([0, 1], [left, width - RIGHT]);
   const said = rows.map(
     (r) =>
       `${r.label}: ${percentWords(r.share)}, between ${percentWords(r.low)} and ${percentWords(r.high)}, ${r.note}`,
@@ -59,7 +64,7 @@ export function IntervalChart({ label, rows }: Props) {
                 key={`${row.key} label`}
                 x={0}
                 y={y + 6}
-                fontSize={18}
+                fontSize={TYPE}
                 fontFamily="Text-700"
                 fill={ink}
               >

@@ -153,7 +153,7 @@ function smearsOf(view: OutingView, bursts: readonly MatchedBurst[]): SmearFound
           frameId: frame.id,
           name: frame.files[0]!.name,
           measured,
-          budget: model.totalUm / model.deliveredUm,
+          budget: model.alongUm / model.deliveredUm,
         },
       ];
     }),
@@ -242,7 +242,7 @@ function medianOf(values: readonly number[]): number | undefined {
 /** At most three sentences for next time, what matters most first: what was promised and not kept, then what is shown beyond chance. */
 export function lessonsOf(view: OutingView, out: CameOut): Lesson[] {
   const lessons: Lesson[] = [];
-  const missed = out.shots.find((s) => s.wanted > 0 && s.kept === 0 && s.taken > 0);
+  const missed = out.shots.find((s) => s.wanted > 0 && s.kept === 0);
   if (missed && out.judged > 0) lessons.push({ code: "promise-missed", shot: missed });
   const shutters = parted(out.byShutter);
   const settings = view.found?.settings.settings;

@@ -64,6 +64,6 @@ export function measuredSmear(
     px,
     deliveredPx:
       model && umPerPx ? (px * umPerPx) / model.deliveredUm : (px * shot.deliveredLongEdgePx) / longPx,
-    ...(model && { expectedPx: model.totalUm / model.deliveredUm }),
+    ...(model && { expectedPx: model.alongUm / model.deliveredUm }),
   };
 }

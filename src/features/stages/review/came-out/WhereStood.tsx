@@ -9,7 +9,7 @@ import { useOuting } from "../../../outing/use-outing";
 
 const HEIGHT = 200;
 /** Px of the circle where most frames were taken. */
-const LARGEST = 26;
+const LARGEST = 20;
 
 /** The ground with a circle at each position: its area the frames that were taken there, its filled part the kept ones. */
 export function WhereStood({ stood }: { stood: CameOut["stood"] }) {
@@ -29,13 +29,23 @@ export function WhereStood({ stood }: { stood: CameOut["stood"] }) {
             stood.map(({ key, taken, kept }) => {
               const position = outing.ground.positions.find((p) => p.id === key);
               if (!position) return null;
-              const { left: x, top: y } = toScreen(view, position.at);
               const r = Math.max(8, LARGEST * Math.sqrt(taken / most));
+              const on = toScreen(view, position.at);
+              const x = Math.min(size.width - r, Math.max(r, on.left));
+              const y = Math.min(HEIGHT - r, Math.max(r, on.top));
+              const isLeft = x < size.width / 2;
               return (
                 <G key={key}>
                   <Circle cx={x} cy={y} r={r} fill={paper} stroke={water} strokeWidth={2} />
                   <Circle cx={x} cy={y} r={r * Math.sqrt(kept / taken)} fill={water} />
-                  <SvgText x={x + r + 4} y={y + 5} fontSize={14} fontFamily="Text-600" fill={ink}>
+                  <SvgText
+                    x={isLeft ? x - r - 4 : x + r + 4}
+                    y={y + 5}
+                    textAnchor={isLeft ? "end" : "start"}
+                    fontSize={14}
+                    fontFamily="Text-600"
+                    fill={ink}
+                  >
                     {`${position.name} ${kept} of ${taken}`}
                   </SvgText>
                 </G>

@@ -8,7 +8,7 @@ import { useSize } from "@/ui/layout/use-size";
 import { useTokens } from "@/ui/theme/theme";
 import { useOuting } from "../../../outing/use-outing";
 import { useFilesAtHand } from "../frames/files-at-hand";
-import { pictureOf } from "../frames/look-at";
+import { isShipped, pictureOf } from "../frames/look-at";
 import { Smear } from "./Smear";
 
 interface Props {
@@ -44,7 +44,7 @@ export function Picture({ frame, burst, isLoupe, isMeasuring }: Props) {
     return (
       <View className="flex-1 items-center justify-center p-4">
         <Txt>
-          {files.size === 0
+          {files.size === 0 && !isShipped(frame)
             ? "The pictures are not at hand: choose their folder under Pictures in."
             : "No picture to look at; its data is used all the same."}
         </Txt>

@@ -88,7 +88,7 @@ function useSharpness(frames: readonly Frame[]): ReadonlyMap<string, number> {
     let isWanted = true;
     void (async () => {
       for (const frame of frames) {
-        if (!isWanted || files.size === 0) return;
+        if (!isWanted) return;
         if (known.has(frame.id)) continue;
         const value = await measure(frame, files).catch(() => undefined);
         if (value !== undefined) known.set(frame.id, value);

@@ -3,6 +3,8 @@ import { USUAL_CAPTION } from "@/outing/captions/caption";
 import type { FrameOf } from "@/outing/frames/deliver";
 import { useOuting } from "../../../outing/use-outing";
 import { useFilesAtHand } from "./files-at-hand";
+import { useFrames } from "./frames-store";
+import { isShipped } from "./look-at";
 import type { WentOut } from "./going-out";
 
 export type GoingState =
@@ -16,6 +18,7 @@ export function useGoing() {
   const outing = useOuting((v) => v.outing);
   const ways = useOuting((v) => v.preferences.captions) ?? USUAL_CAPTION;
   const { files, sidecars, folder } = useFilesAtHand((s) => s);
+  const isReachable = useFrames((s) => s.frames.some(isShipped));
   const [state, setState] = useState<GoingState>({ kind: "idle" });
   const going = (frames: readonly FrameOf[]) => ({ outing, ways, files, sidecars, frames });
   const run = async (frames: readonly FrameOf[], work: () => Promise<WentOut>): Promise<boolean> => {
@@ -26,7 +29,7 @@ export function useGoing() {
   };
   return {
     state,
-    isAtHand: files.size > 0,
+    isAtHand: files.size > 0 || isReachable,
     canWrite: folder !== undefined,
     sidecars: (frames: readonly FrameOf[]) =>
       run(frames, async () => (await import("./going-out")).writeSidecars(going(frames), folder)),

@@ -11,6 +11,7 @@ import { useOpenOuting } from "../../../outing/use-outing";
 import { chooseFolder, fromDrop, fromField, givesFolders } from "../frames/choose-pictures";
 import { useFilesAtHand } from "../frames/files-at-hand";
 import { useFrames } from "../frames/frames-store";
+import { isShipped } from "../frames/look-at";
 import { usePicturesIn, type Chosen } from "../frames/reading";
 import { useDay } from "../frames/use-day";
 import { Clocks } from "./Clocks";
@@ -70,7 +71,8 @@ function Choose({ isAgain }: { isAgain: boolean }) {
   const field = useRef<HTMLInputElement>(null);
   const begin = (chosen: Chosen | undefined): void =>
     void (chosen && chosen.files.length > 0 && start(chosen, store.getState().view));
-  const isLost = isAgain && atHand === 0;
+  const isOurs = useFrames((s) => s.frames.some((f) => !isShipped(f)));
+  const isLost = isAgain && atHand === 0 && isOurs;
   return (
     <div
       onDragOver={(event) => {
