@@ -6,7 +6,6 @@ import { existsSync, statSync } from "node:fs";
 import { demoKit, demoOutings, demoPast, demoPreferences } from ".";
 import { demoBesides } from "./beside";
 import { preferencesSchema } from "@/data/schema/preferences";
-import { learntFrom } from "@/outing/learnt/learnt";
 import { bank } from "./plan";
 
 test("the demo passes the schemas that everything from outside passes", () => {
@@ -147,15 +146,10 @@ function meeting(a: Point, b: Point, c: Point, d: Point): Point[] {
 test("the frames of the outing that is over have their pictures, as large as they are told to be", () => {
   const [{ outingId, framed }] = demoBesides as [(typeof demoBesides)[number]];
   expect(outingId).toBe(demoPast.id);
-  expect(framed!.frames).toHaveLength(60);
+  expect(framed!.frames).toHaveLength(78);
   for (const { files } of framed!.frames)
     for (const { name, size } of files) {
       expect([name, existsSync(`public/${name}`)]).toEqual([name, true]);
       expect(statSync(`public/${name}`).size).toBe(size);
     }
-});
-
-test("what is in use of what was learnt is what the outing that is over says", () => {
-  const { pan } = learntFrom([demoPast]);
-  expect(pan.ok && pan.value).toEqual(demoPreferences.learnt?.pan);
 });

@@ -7,6 +7,7 @@ import { build } from "esbuild";
 import { withProduct } from "./bench/browser.mjs";
 import { benchDrag } from "./bench/drag.mjs";
 import { benchGround } from "./bench/ground.mjs";
+import { benchSheet } from "./bench/sheet.mjs";
 import { benchSize } from "./bench/size.mjs";
 import { benchStart } from "./bench/start.mjs";
 import { root } from "./prepare.mjs";
@@ -31,5 +32,6 @@ if (code === 0)
     await benchStart(browser, url);
     await benchDrag(browser, url);
     await benchGround(browser, url);
+    await benchSheet(browser, url);
     await benchSize(browser, url);
   });

@@ -6,6 +6,7 @@ import { build, chromium, root } from "./prepare.mjs";
 
 const PORT = "4190";
 const HOCKEY = "/outing/hockey-semi-final";
+const PAST = "/outing/hockey-quarter-final";
 const HALL = "/outing/handball-league-evening";
 const COURSE = "/outing/cross-country-day";
 const DIAMOND = "/outing/diamond-afternoon";
@@ -39,19 +40,21 @@ async function findPositions(page) {
   await page.getByRole("button", { name: "Move B to candidate 3" }).scrollIntoViewIfNeeded();
 }
 
-/** Counts three series, so that there is something to review. */
-async function count(page) {
-  for (const [slower, taken, kept] of [
-    [0, 120, 31],
-    [3, 64, 9],
-    [3, 40, 2],
-  ]) {
-    for (let i = 0; i < slower; i++) await page.getByRole("button", { name: "Less: Shutter used" }).click();
-    await page.getByLabel("Frames taken").fill(String(taken));
-    await page.getByLabel("Keepers", { exact: true }).fill(String(kept));
-    await page.getByRole("button", { name: "Save count" }).click();
-  }
-  await page.getByRole("status").waitFor({ state: "hidden", timeout: 15_000 });
+/** Waits for the small pictures of the outing that is over, and lets the sheet fill the screen. */
+async function pastSheet(page) {
+  await page
+    .getByRole("listitem", { name: /\.JPG, Keep/ })
+    .first()
+    .waitFor();
+  await page
+    .getByRole("group", { name: "Frames shown" })
+    .or(page.getByRole("radiogroup", { name: "Frames shown" }))
+    .first()
+    .scrollIntoViewIfNeeded();
+  await page
+    .getByRole("list", { name: "Frames in their bursts" })
+    .evaluate((list) => list.scrollIntoView({ block: "center" }));
+  await page.waitForTimeout(2500);
 }
 
 /** Brings the course day in and lets it be ordered. */
@@ -81,7 +84,7 @@ const SHOTS = [
   { name: "run-wide", url: `${COURSE}/brief`, size: WIDE, act: orderDay },
   { name: "run-hide-phone", url: `${HIDE}/run`, size: PHONE, theme: "hide" },
   { name: "ground-lying-phone", url: `${HALL}/ground`, size: LYING },
-  { name: "review-phone", url: `${HOCKEY}/review`, size: PHONE, act: count },
+  { name: "review-phone", url: `${PAST}/review`, size: PHONE, act: pastSheet },
   { name: "kit-phone", url: "/kit", size: PHONE },
   { name: "library-phone", url: "/library", size: PHONE },
   { name: "preferences-phone", url: "/preferences", size: PHONE },

@@ -14,7 +14,7 @@ const TITLE: Readonly<Record<Key, string>> = {
 export const learntTitle = (key: Key): string => TITLE[key];
 
 /** What is usual where nobody has measured: as the core has it. */
-const USUAL: Readonly<Record<"tracking" | "pan", string>> = { tracking: "15 %", pan: "5 %" };
+const USUAL: Readonly<Record<"tracking" | "pan", string>> = { tracking: "15\u00a0%", pan: "5\u00a0%" };
 
 const valueWords = (key: "tracking" | "pan" | "iso", value: number): string =>
   key === "iso" ? isoWords(Math.round(value)) : percentWords(value);

@@ -4,6 +4,7 @@ import type { Outing, Preferences } from "@/data";
 import { outingSchema } from "@/data";
 import { preferencesSchema } from "@/data/schema/preferences";
 import { chance } from "@/answers/expose/chance";
+import { demoPast, demoPreferences } from "../../../demo";
 import { anOuting } from "../../../test/outings";
 import { askWith } from "../ask";
 import { learnFrom } from "../edits";
@@ -124,4 +125,9 @@ test("evidence and what is in use pass their schemas", () => {
   );
   expect(preferencesSchema.parse({ ...preferences, learnt }).learnt).toEqual(learnt);
   expect(outingSchema.parse(behind).evidence).toEqual(behind.evidence);
+});
+
+test("what is in use of what was learnt is what the outing that is over says", () => {
+  const { pan } = learntFrom([demoPast]);
+  expect(pan.ok && pan.value).toEqual(demoPreferences.learnt?.pan);
 });

@@ -35,7 +35,10 @@ export function Captions() {
   const isFaulty = TEMPLATES.some(({ key }) => faultsOf(key).length > 0);
   const keep = (): void => {
     if (!draft || isFaulty) return;
-    void change({ captions: draft }).then((isKept) => isKept && setDraft(undefined));
+    // What was typed meanwhile stays.
+    void change({ captions: draft }).then(
+      (isKept) => isKept && setDraft((now) => (now === draft ? undefined : now)),
+    );
   };
   return (
     <View className="gap-3">
