@@ -66,7 +66,12 @@ export function trueTime(taken: number, clock: ClockSet | undefined): number {
 
 /** What a day left that has true times: events with their ends, tags. All epoch ms. */
 export interface DayTold {
-  readonly events: readonly { readonly starts: number; readonly ends: number }[];
+  readonly events: readonly {
+    /** Epoch milliseconds. */
+    readonly starts: number;
+    /** Epoch milliseconds, after `starts`. */
+    readonly ends: number;
+  }[];
   /** Instants at which tags were given. */
   readonly tags: readonly number[];
 }

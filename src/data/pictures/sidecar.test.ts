@@ -1,5 +1,6 @@
 import { DOMParser, type Element } from "@xmldom/xmldom";
-import { ratingIn, sidecarWith, type Sidecar } from "./sidecar";
+import { ratingIn } from "./rating-in";
+import { sidecarWith, type Sidecar } from "./sidecar";
 
 const SAID: Sidecar = {
   title: "Ada Finch",

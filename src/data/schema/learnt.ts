@@ -20,22 +20,20 @@ export const evidenceSchema = z.object({
   panned: z.array(z.object({ streakUm: um, smearUm: um, restUm: um })).max(1000),
 });
 
-const figure = z.object({
-  value: z.number(),
-  low: z.number(),
-  high: z.number(),
-  frames: z.int().min(1),
-  outings: z.int().min(1),
-});
+const frames = z.int().min(1).max(1_000_000);
+const figureOf = (value: z.ZodNumber) =>
+  z.object({ value, low: value, high: value, frames, outings: z.int().min(1).max(100_000) });
+/** A share of a speed; a hand that is lost altogether leaves more than all of it. */
+const share = figureOf(z.number().min(0).max(100));
 
 /** What was learnt of the photographer and is in use: each was switched on by a press. */
 export const learntSchema = z.object({
   /** Share of the transverse speed that a following hand leaves. */
-  tracking: figure.optional(),
+  tracking: share.optional(),
   /** Spread of a pan, as a share of the right turn. */
-  pan: figure.optional(),
+  pan: share.optional(),
   /** ISO click up to which frames are really kept. */
-  iso: figure.optional(),
+  iso: figureOf(z.number().min(-30).max(60)).optional(),
   /** Keepers by what was followed and at which shutter, an outing each. */
   keepers: z
     .array(
@@ -44,8 +42,8 @@ export const learntSchema = z.object({
         subjectId: id,
         technique: name,
         shutter: z.int().min(-30).max(60),
-        taken: z.int().min(1),
-        kept: z.int().min(0),
+        taken: frames,
+        kept: z.int().min(0).max(1_000_000),
       }),
     )
     .max(400)

@@ -8,7 +8,7 @@ import { framesFrom, type PictureRead } from "./frames-from";
 import { judgedSeries } from "./judged";
 import { sidecarBeside, sidecarName } from "./sidecars";
 import { certainties, matchedBursts, openBatches } from "./matched";
-import { besideFrame, marksOf, nextBurst, sheetRows } from "./sheet";
+import { besideFrame, marksOf, nextBurst, rangeFrom, sheetRows } from "./sheet";
 
 const hockey = anOuting("hockey-semi-final");
 const { outing, window } = hockey.view;
@@ -190,4 +190,12 @@ test("the size of a delivery is read of its form, where it tells one", () => {
   expect(longEdgeOf("long edge 3600px", 900)).toBe(3600);
   expect(longEdgeOf("captioned", 900)).toBe(900);
   expect(longEdgeOf("7 px", 900)).toBe(900);
+});
+
+test("a range goes on to where the event changes", () => {
+  const day = bursts(marked());
+  const two = day.map((b, i) => ({ ...b, eventId: i === 0 ? "one" : "two" }));
+  expect(rangeFrom(day, day[0]!.id)).toHaveLength(2);
+  expect(rangeFrom(two, two[0]!.id).map((b) => b.id)).toEqual([two[0]!.id]);
+  expect(rangeFrom(day, "gone")).toEqual([]);
 });

@@ -46,3 +46,12 @@ export function marksOf(frames: readonly Frame[]): Readonly<Record<Exclude<Shown
   for (const { mark } of frames) counts[mark ?? "unjudged"]++;
   return counts;
 }
+
+/** A burst and those after it that are of the same event, without a break. */
+export function rangeFrom(bursts: readonly MatchedBurst[], id: string): MatchedBurst[] {
+  const from = bursts.findIndex((b) => b.id === id);
+  if (from < 0) return [];
+  const rest = bursts.slice(from);
+  const end = rest.findIndex((b) => b.eventId !== rest[0]!.eventId);
+  return end < 0 ? rest : rest.slice(0, end);
+}

@@ -6,6 +6,7 @@ import type { OutingView } from "@/outing/outing-view";
 import { FactLine } from "@/ui/controls/FactLine";
 import { apertureWords, evWords, isoWords, shutterWords, signedClicks, stopsNoun } from "@/words";
 import { SumFact } from "../../reasons/SumFact";
+import { Yours } from "../../reasons/Yours";
 import { useFound, useOuting } from "../../../outing/use-outing";
 
 /** What is left when all is added up. */
@@ -61,6 +62,7 @@ export function Ledger() {
         value={balance === 0 ? "0" : stopsNoun(Math.abs(balance))}
         tone={balance === 0 ? "moss" : "bracken"}
       />
+      <Yours of="iso" />
     </View>
   );
 }

@@ -5,6 +5,7 @@ import { clockByPicture, clockByTag } from "@/answers/review/frames/clocks";
 import type { Frame } from "@/data/schema/frame";
 import type { MatchedBurst } from "@/outing/frames/matched";
 import { settingsOf } from "@/outing/frames/judged";
+import { rangeFrom } from "@/outing/frames/sheet";
 import { byNumber } from "@/outing/captions/fields";
 import { deliver } from "@/outing/edits";
 import { withDeliverable } from "@/outing/frames/deliver";
@@ -15,7 +16,7 @@ import { CheckRow } from "@/ui/controls/CheckRow";
 import { FactLine } from "@/ui/controls/FactLine";
 import { Picker } from "@/ui/controls/Picker";
 import { TextField } from "@/ui/controls/TextField";
-import { settingsWords } from "@/words";
+import { countWords, settingsWords } from "@/words";
 import { tagWords } from "@/words/tags";
 import { useCommit, useOuting } from "../../../outing/use-outing";
 import { useTags } from "../../run/who-was-that/tag-store";
@@ -23,12 +24,23 @@ import { useFrames } from "../frames/frames-store";
 import { framesTold } from "../frames/told";
 
 /** What a frame's file tells and what it belongs to, each to be told otherwise; and its camera's clock set by it. */
-export function FrameTold({ frame, burst }: { frame: Frame; burst: MatchedBurst }) {
+export function FrameTold({
+  frame,
+  burst,
+  bursts,
+}: {
+  frame: Frame;
+  burst: MatchedBurst;
+  bursts: readonly MatchedBurst[];
+}) {
   const outing = useOuting((v) => v.outing);
   const put = useFrames((s) => s.put);
   const programme = timedProgramme(outing);
   const settings = settingsOf(frame);
-  const tell = (told: NonNullable<Frame["told"]>): void => void put(framesTold(burst.frames, told));
+  const range = rangeFrom(bursts, burst.id);
+  const [isRange, setRange] = useState(false);
+  const tell = (told: NonNullable<Frame["told"]>): void =>
+    void put(framesTold(isRange ? range.flatMap((b) => b.frames) : burst.frames, told));
   return (
     <div style={{ maxHeight: 260, overflowY: "auto" }}>
       <View className="gap-2 px-3 py-1">
@@ -38,6 +50,15 @@ export function FrameTold({ frame, burst }: { frame: Frame; burst: MatchedBurst 
         />
         {frame.focalLengthMm !== undefined && (
           <FactLine name={frame.lens ?? frame.body} value={`${Math.round(frame.focalLengthMm)} mm`} />
+        )}
+        {frame.rating !== undefined && <FactLine name="Rating in its file" value={String(frame.rating)} />}
+        {range.length > 1 && (
+          <CheckRow
+            title={`And the ${countWords(range.length - 1, "burst")} after it`}
+            detail="What is told below is told of all that follow without a break in the event."
+            checked={isRange}
+            onChange={setRange}
+          />
         )}
         {programme.length > 0 && (
           <Picker

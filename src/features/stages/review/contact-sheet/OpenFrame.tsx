@@ -86,7 +86,7 @@ export function OpenFrame({ bursts, id, onGo, onClose }: Props) {
             )}
           </View>
           {isMore ? (
-            <FrameTold frame={frame} burst={burst} />
+            <FrameTold frame={frame} burst={burst} bursts={bursts} />
           ) : (
             <SharpInBurst burst={burst} id={id} onGo={onGo} />
           )}

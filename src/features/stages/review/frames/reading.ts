@@ -1,7 +1,9 @@
 import { MOST_FRAMES } from "@/data/schema/frame";
 import type { HeaderRead } from "@/data/pictures/read-header";
+import { ratingIn } from "@/data/pictures/rating-in";
 import { clocksFound } from "@/outing/frames/bursts";
 import { fileKey, framesFrom, type PictureRead } from "@/outing/frames/frames-from";
+import { sidecarBeside } from "@/outing/frames/sidecars";
 import type { OutingView } from "@/outing/outing-view";
 import { openBeside } from "../../../store/open-repository";
 import { slice } from "../../../outing/slice";
@@ -81,9 +83,10 @@ const reading = slice<PicturesIn>((outingId) => (set, get) => {
         atHand.set(fileKey(picture), file);
       });
       filesAtHandOf(outingId).getState().add(atHand, sidecars, folder);
+      const rated = await withRatings(read, sidecars);
       await keepFrames(
         outingId,
-        read,
+        rated,
         outing,
         (state) => set({ state, unread }),
         headers.length === pictures.length,
@@ -100,6 +103,21 @@ const reading = slice<PicturesIn>((outingId) => (set, get) => {
     stop: () => run?.stop(),
   };
 });
+
+/** A rating that stands in a sidecar rules over the one in the file: programs write it later. */
+async function withRatings(
+  read: readonly PictureRead[],
+  sidecars: readonly SidecarFile[],
+): Promise<PictureRead[]> {
+  if (sidecars.length === 0) return [...read];
+  return Promise.all(
+    read.map(async (picture) => {
+      const text = await sidecarBeside(picture.name, sidecars)?.file.text();
+      const rating = text === undefined ? undefined : ratingIn(text);
+      return rating === undefined ? picture : { ...picture, header: { ...picture.header, rating } };
+    }),
+  );
+}
 
 async function keepFrames(
   outingId: string,
