@@ -66,5 +66,5 @@ export const hockeyQuarterFinal: Outing = {
       done: false,
     },
   ],
-  notes: "Stewards let one kneel behind the east boards when asked before the warm-up.",
+  notes: "Kneel behind the east boards: ask before.",
 };

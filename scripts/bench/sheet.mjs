@@ -1,4 +1,5 @@
 // The contact sheet: script of a scroll step and heap over ten thousand frames, and reading headers beside the library that reads them alone.
+import { Buffer } from "node:buffer";
 import { readFileSync } from "node:fs";
 import { createRequire } from "node:module";
 import path from "node:path";

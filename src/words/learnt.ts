@@ -1,6 +1,7 @@
 import type { Estimate } from "@/core/review";
 import type { Maybe } from "@/core/units";
-import { countWords, isoWords, percentWords } from "./format";
+import { countWords } from "./format";
+import { USUAL, valueWords } from "./yours";
 
 type Key = "tracking" | "pan" | "iso" | "keepers";
 type Known = Estimate & { readonly outings: number };
@@ -12,12 +13,6 @@ const TITLE: Readonly<Record<Key, string>> = {
   keepers: "Keepers by shutter",
 };
 export const learntTitle = (key: Key): string => TITLE[key];
-
-/** What is usual where nobody has measured: as the core has it. */
-const USUAL: Readonly<Record<"tracking" | "pan", string>> = { tracking: "15\u00a0%", pan: "5\u00a0%" };
-
-const valueWords = (key: "tracking" | "pan" | "iso", value: number): string =>
-  key === "iso" ? isoWords(Math.round(value)) : percentWords(value);
 
 const from = ({ frames, outings }: Known): string =>
   `${countWords(frames, "frame")} of ${countWords(outings, "outing")}`;
@@ -47,17 +42,6 @@ export function learntLine(
     words: `${valueWords(key, value)}, between ${valueWords(key, low)} and ${valueWords(key, high)}: ${from(found.value)}; ${usual}`,
     isKnown: true,
   };
-}
-
-/** Where a figure of one's own acts: "Your following hand: 12 %, yours, 148 frames; usual 15 %." */
-export function yoursWords(
-  key: "tracking" | "pan" | "iso",
-  { value, frames }: { readonly value: number; readonly frames: number },
-): string {
-  const yours = `${valueWords(key, value)}, yours, ${countWords(frames, "frame")}`;
-  return key === "iso"
-    ? `Content up to ${yours}.`
-    : `${key === "pan" ? "Spread of the pan" : "The following hand leaves"} ${yours}; usual ${USUAL[key]}.`;
 }
 
 /** A light zone as it was measured: "Benches: 2 clicks darker than the rest, planned 1 (3 readings)". */

@@ -5,6 +5,8 @@ import type { OutingView } from "@/outing/outing-view";
 import { smearModel } from "./smears";
 
 type Evidence = NonNullable<Outing["evidence"]>;
+/** A tenth of a micrometre is a fortieth of a pixel: more says nothing. */
+const kept = (um: number): number => Math.round(10 * um) / 10;
 /** Frames of each kind that are kept of one outing. */
 const MOST = 1000;
 
@@ -19,8 +21,9 @@ export function evidenceOf(view: OutingView, bursts: readonly MatchedBurst[]): E
     for (const frame of frames) {
       const model = frame.smear && smearModel(view, shotId, frame);
       if (!frame.smear || !model) continue;
-      const smearUm = (frame.smear.px * model.sensorUm) / frame.smear.longPx;
-      const { restUm, exposure, umPerMetre, transverseSpeed, bob, streakUm } = model;
+      const smearUm = kept((frame.smear.px * model.sensorUm) / frame.smear.longPx);
+      const { exposure, umPerMetre, transverseSpeed, bob } = model;
+      const [restUm, streakUm] = [kept(model.restUm), kept(model.streakUm)];
       if (model.technique === "tracked")
         tracked.push({ smearUm, restUm, exposure, umPerMetre, transverseSpeed, bob });
       if (model.technique === "panned") panned.push({ streakUm, smearUm, restUm });

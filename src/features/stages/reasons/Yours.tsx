@@ -1,5 +1,5 @@
 import { Txt } from "@/ui/controls/Txt";
-import { yoursWords } from "@/words/learnt";
+import { yoursWords } from "@/words/yours";
 import { useOuting } from "../../outing/use-outing";
 
 /** A figure of one's own where it acts, with the usual one beside it; nothing while the usual one stands. */
