@@ -210,6 +210,7 @@ async function besideRecords(page: Page) {
   const pictures = await storedBeside(page, "pictures/");
   return {
     tags,
+    frames: { ...(await storedBeside(page, "frames/")), ...(await storedBeside(page, "frame-clocks/")) },
     sounds: Object.entries(sounds).map(([key, sound]) => [key, sound.type, bytes[sound.bytes]]),
     pictures: Object.values(pictures).map(({ file, carried: _, ...rest }) => ({
       ...rest,
@@ -244,6 +245,9 @@ async function putOneOfEach(page: Page): Promise<void> {
 test("a browser with one of each is written to a file, emptied, and brought in again: all of it is equal, bytes too", async ({
   page,
 }) => {
+  // Frames and tags of the outing that is over are there once somebody looked for any.
+  await page.goto("/outing/hockey-quarter-final/review");
+  await expect(page.getByText(/^78 frames in 18 bursts/)).toBeVisible();
   await page.goto("/preferences");
   await page.getByRole("radio", { name: "Feet, °C" }).click();
   await page.goto("/kit");
@@ -270,6 +274,7 @@ test("a browser with one of each is written to a file, emptied, and brought in a
     wholes: 2,
   });
   expect(before.pictures).toHaveLength(1);
+  expect(Object.keys(before.frames)).toHaveLength(2);
   await page.goto("/preferences");
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: "Export everything to a file" }).click();
@@ -279,10 +284,10 @@ test("a browser with one of each is written to a file, emptied, and brought in a
   await page.getByRole("button", { name: "Continue" }).click();
   await page.getByRole("button", { name: "Delete everything now" }).click();
   await expect(page.getByRole("button", { name: "Try the demo" })).toBeVisible();
-  expect(await kept()).toEqual({ records: {}, tags: {}, sounds: [], pictures: [], wholes: 0 });
+  expect(await kept()).toEqual({ records: {}, tags: {}, frames: {}, sounds: [], pictures: [], wholes: 0 });
   await openFile(page, "everything.json", text);
   await bringIn(page);
-  await expect(page.getByText(/5 outings opened from the file/)).toBeVisible();
+  await expect(page.getByText(/6 outings opened from the file/)).toBeVisible();
   const after = await kept();
   // A library that nobody wrote into is one that has nothing in it.
   expect({ ...after.records, "bp/library": undefined }).toEqual({

@@ -151,7 +151,7 @@ test("everything goes into a file, everything is deleted when asked twice, and c
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: "Export everything to a file" }).click();
   const text = await readFile(await (await download).path(), "utf8");
-  expect(JSON.parse(text).outings).toHaveLength(5);
+  expect(JSON.parse(text).outings).toHaveLength(6);
 
   const keep = page.getByRole("button", { name: "Cancel" });
   await page.getByRole("button", { name: "Delete everything" }).click();
@@ -174,7 +174,7 @@ test("everything goes into a file, everything is deleted when asked twice, and c
   await expect(page.getByRole("dialog")).toContainText("outings.");
   await page.getByRole("dialog").getByRole("button", { name: "Close" }).last().click();
   await openFile(page, "everything.json", text);
-  await expect(page.getByText("5 outings: 5 new, 0 that differ from yours, 0 the same.")).toBeVisible();
+  await expect(page.getByText("6 outings: 6 new, 0 that differ from yours, 0 the same.")).toBeVisible();
   await bringIn(page);
   for (const name of [
     "Cup semi-final",
@@ -182,6 +182,7 @@ test("everything goes into a file, everything is deleted when asked twice, and c
     "Cross-country day",
     "Lagoon at first light",
     "Diamond afternoon",
+    "Cup quarter-final",
   ])
     await expect(page.getByRole("link", { name: new RegExp(name) })).toBeVisible();
   await expect(page.locator("html")).toHaveAttribute("data-theme", "dusk");

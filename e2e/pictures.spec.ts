@@ -45,11 +45,19 @@ function picture(n: number, ms: number): { name: string; mimeType: string; buffe
 const FILES = [0, 1, 2].flatMap((burst) =>
   [0, 1, 2].map((i) => picture(3 * burst + i, burst * 60_000 + i * 120)),
 );
+/** A sidecar that another program wrote beside the first frame: a rating, and something of its own. */
+const SIDECAR = {
+  name: "B100.xmp",
+  mimeType: "application/xml",
+  buffer: Buffer.from(
+    `<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description rdf:about="" xmlns:xmp="http://ns.adobe.com/xap/1.0/" xmlns:own="urn:own" xmp:Rating="4"><own:Step>crop</own:Step></rdf:Description></rdf:RDF></x:xmpmeta>`,
+  ),
+};
 const NOTES = { name: "notes.txt", mimeType: "text/plain", buffer: Buffer.from("not a picture") };
 
 const sheet = (page: Page) => page.getByRole("list", { name: "Frames in their bursts" });
 const readIn = async (page: Page) => {
-  await page.getByLabel("Pictures of this day").setInputFiles([...FILES, NOTES]);
+  await page.getByLabel("Pictures of this day").setInputFiles([...FILES, SIDECAR, NOTES]);
   await expect(page.getByText("9 frames added.")).toBeVisible();
 };
 
@@ -67,6 +75,7 @@ test("a folder of pictures is read, judged by keys and thumbs, captioned, and it
   await sheet(page).getByRole("listitem", { name: /^B100/ }).click();
   const open = page.getByRole("dialog", { name: "Frame 1 of 3" });
   await open.getByRole("button", { name: "About this frame" }).click();
+  await expect(open.getByText("Rating in its file")).toBeVisible();
   await open.getByLabel("Time that a clock in it shows").fill("17:05:00");
   await open.getByRole("button", { name: "Set the camera's clock" }).click();
   await open.getByRole("button", { name: "About this frame" }).click();
@@ -103,6 +112,9 @@ test("a folder of pictures is read, judged by keys and thumbs, captioned, and it
   const xml = new DOMParser().parseFromString(strFromU8(zip["B100.xmp"]!), "text/xml");
   const says = (name: string) => xml.getElementsByTagNameNS(DC, name)[0]?.textContent;
   expect(says("creator")).toBe("Sam Roe");
+  expect(xml.getElementsByTagNameNS("urn:own", "Step")[0]?.textContent).toBe("crop");
+  const [description] = [...xml.getElementsByTagName("rdf:Description")];
+  expect(description?.getAttributeNS("http://ns.adobe.com/xap/1.0/", "Rating")).toBe("4");
   expect(says("title")).toMatch(/ at Quarry Lane$/);
   expect(says("rights")).toBe("© 2026 Sam Roe");
   await expect(page.getByText("1 sidecar written. No original was touched.")).toBeVisible();

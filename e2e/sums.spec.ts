@@ -115,6 +115,8 @@ const NOT_WORKED_OUT: readonly RegExp[] = [
   /% are (right|left)-handed/,
   // Counted and read, or said of every bar.
   /^\d+ of \d+ counted$|expected, mostly|Wilson 1927/,
+  // Estimated of many frames: its interval, its frames and its outings stand beside it.
+  /so far; it takes \d|frames? of \d+ outing|yours, \d+ frame|, \d{4}-\d\d-\d\d$/,
 ];
 
 /** What of a stage's text says a number and is neither pressed, drawn on a scale, nor typed into a field. */

@@ -1,4 +1,4 @@
-import type { Lesson } from "@/answers/review/frames/came-out";
+import type { Lesson } from "@/answers/review/frames/lessons";
 import type { SmearTold } from "@/answers/review/frames/smears";
 import type { Certainty } from "@/core/review";
 import { countWords, shutterWords, stopsNoun, twoFigures } from "./format";

@@ -28,9 +28,12 @@ export function Belongings() {
     toast({ words: exportedWords(exported) });
   };
   const onRemove = async (): Promise<void> => {
+    // Opened before: what a first look would still write comes before all of it goes.
+    const beside = await openBeside();
     await (await openRepository()).removeEverything();
     // What stays is named by nothing any more, and swept.
-    await (await openBeside()).clearBytes().catch(() => undefined);
+    await beside.clearBytes().catch(() => undefined);
+    await (await import("../store/forgetting")).forgetSmallPictures([]);
     noteEmptied();
     setAsking(undefined);
     client.clear();

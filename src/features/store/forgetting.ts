@@ -24,6 +24,9 @@ export async function sweepDeleted(repository: Repository, beside: Beside, now: 
   for (const { outing, deletedAt } of await repository.deletedOutings())
     if (goneAt(deletedAt) <= now) await forgetForGood(repository, beside, outing.id);
   await beside.sweep(lastKept(now));
-  const { outings } = await repository.listOutings();
-  await openSmallPictures().forgetOthers(new Set(outings.map((o) => o.id)));
+  await forgetSmallPictures((await repository.listOutings()).outings);
 }
+
+/** Small pictures of all outings but these go; they are made again where they are wanted. */
+export const forgetSmallPictures = (outings: readonly { readonly id: string }[]): Promise<void> =>
+  openSmallPictures().forgetOthers(new Set(outings.map(({ id }) => id)));

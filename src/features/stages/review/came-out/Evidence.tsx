@@ -1,5 +1,5 @@
 import { View } from "react-native";
-import type { Lesson } from "@/answers/review/frames/came-out";
+import type { Lesson } from "@/answers/review/frames/lessons";
 import { settingsOf } from "@/outing/frames/judged";
 import type { MatchedBurst } from "@/outing/frames/matched";
 import { IntervalChart, type IntervalRow } from "@/ui/charts/IntervalChart";

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { lessonsOf, type CameOut, type Lesson } from "@/answers/review/frames/came-out";
+import type { CameOut } from "@/answers/review/frames/came-out";
+import { lessonsOf, type Lesson } from "@/answers/review/frames/lessons";
 import { editOuting, lockRails } from "@/outing/edits";
 import type { MatchedBurst } from "@/outing/frames/matched";
 import { Button } from "@/ui/controls/Button";

@@ -46,25 +46,22 @@ export function Captions() {
       {TEMPLATES.map(({ key, label, lines }) => {
         const [fault] = faultsOf(key);
         return (
-          <TextField
-            key={key}
-            label={label}
-            value={ways[key]}
-            lines={lines > 1 ? lines : undefined}
-            onChange={(text) => type(key, text)}
-            onBlur={keep}
-            error={fault && templateFaultWords(fault)}
-          />
+          <View key={key} className="flex-row">
+            <TextField
+              label={label}
+              value={ways[key]}
+              lines={lines > 1 ? lines : undefined}
+              onChange={(text) => type(key, text)}
+              onBlur={keep}
+              error={fault && templateFaultWords(fault)}
+            />
+          </View>
         );
       })}
       {WORDS.map(({ key, label }) => (
-        <TextField
-          key={key}
-          label={label}
-          value={ways[key]}
-          onChange={(text) => type(key, text)}
-          onBlur={keep}
-        />
+        <View key={key} className="flex-row">
+          <TextField label={label} value={ways[key]} onChange={(text) => type(key, text)} onBlur={keep} />
+        </View>
       ))}
       <Txt size={14} tone="ink2">
         {`Fields: ${CAPTION_FIELDS.map((f) => `{${f}}`).join(" ")}. What stands in [ ] is left out where a field in it says nothing; {person; / } joins several by a sign of yours.`}
