@@ -88,10 +88,23 @@ export async function benchSheet(browser, url) {
   await page.goto(`${url}/outing/hockey-semi-final/review`);
   await page.getByText("No pictures read yet").first().waitFor();
   const files = headers();
-  const before = Date.now();
-  await page.getByLabel("Pictures of this day").setInputFiles(files);
-  await page.getByText(`${FILES} frames added.`).waitFor({ timeout: 120_000 });
-  const whole = Date.now() - before;
+  // From the moment at which the page has the files: handing them over is the bench's own.
+  const field = page.getByLabel("Pictures of this day");
+  await field.evaluate((input) => input.addEventListener("change", () => (window.begun = performance.now())));
+  const done = page.evaluate(
+    (words) =>
+      new Promise((stands) => {
+        const look = new MutationObserver(() => {
+          if (!document.body.innerText.includes(words)) return;
+          look.disconnect();
+          stands(performance.now() - window.begun);
+        });
+        look.observe(document.body, { childList: true, subtree: true, characterData: true });
+      }),
+    `${FILES} frames added.`,
+  );
+  await field.setInputFiles(files);
+  const whole = await done;
   const alone = await exifrAlone(page, files);
   await putFrames(page);
   await page.reload();
@@ -109,7 +122,7 @@ export async function benchSheet(browser, url) {
     `contact sheet, ${FRAMES} frames: ${(1000 * script).toFixed(1)} ms of script a scroll step (aim ${AIMS.script}), in the turn itself ${median(took).toFixed(1)}; heap ${(usedSize / 1e6).toFixed(0)} MB (aim ${AIMS.heap})`,
   );
   console.log(
-    `reading ${FILES} headers until they stand: ${whole} ms, the library alone ${alone.toFixed(0)} ms: ${(whole / alone).toFixed(2)} times (aim ${AIMS.ratio})`,
+    `reading ${FILES} headers until they stand: ${whole.toFixed(0)} ms, the library alone ${alone.toFixed(0)} ms: ${(whole / alone).toFixed(2)} times (aim ${AIMS.ratio})`,
   );
   await page.close();
 }
