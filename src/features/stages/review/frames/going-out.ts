@@ -1,12 +1,11 @@
-import type { Outing } from "@/data";
-import { fileNameOf } from "@/data";
+import { fileNameOf, type Outing } from "@/data";
 import { sidecarWith, type Sidecar } from "@/data/pictures/sidecar";
 import { captionFor, type Caption, type CaptionWays } from "@/outing/captions/caption";
 import { seriesNames, type FrameOf } from "@/outing/frames/deliver";
 import { sidecarBeside, sidecarName } from "@/outing/frames/sidecars";
 import { downloadBlob } from "../../../store/file-transfer";
 import type { SidecarFile } from "./files-at-hand";
-import { pictureOf } from "./look-at";
+import { pictureOf, scaledCopy } from "./look-at";
 
 /** What became of what went out: how many, and what stayed with why. */
 export interface WentOut {
@@ -58,7 +57,7 @@ interface Writing extends FileSystemDirectoryHandle {
 }
 
 /** Whether a folder may be written to; asks for it. */
-export async function mayWrite(folder: FileSystemDirectoryHandle | undefined): Promise<boolean> {
+async function mayWrite(folder: FileSystemDirectoryHandle | undefined): Promise<boolean> {
   if (!folder) return false;
   const state = await (folder as Writing)
     .requestPermission?.({ mode: "readwrite" })
@@ -95,21 +94,6 @@ export async function writeSidecars(
     downloadBlob(fileNameOf(going.outing, "sidecars.zip"), zip);
   }
   return { pictures: 0, sidecars: made.length, leftAlone, without: [], flagged: flaggedOf(going) };
-}
-
-/** A copy of a picture at the size of a delivery; nothing of its file but what is drawn goes along. */
-async function copyOf(picture: Blob, longEdgePx: number): Promise<Blob | undefined> {
-  const whole = await createImageBitmap(picture).catch(() => undefined);
-  if (!whole) return undefined;
-  const by = Math.min(1, longEdgePx / Math.max(whole.width, whole.height));
-  const canvas = document.createElement("canvas");
-  canvas.width = Math.max(1, Math.round(whole.width * by));
-  canvas.height = Math.max(1, Math.round(whole.height * by));
-  const context = canvas.getContext("2d")!;
-  context.imageSmoothingQuality = "high";
-  context.drawImage(whole, 0, 0, canvas.width, canvas.height);
-  whole.close();
-  return new Promise((resolve) => canvas.toBlob((blob) => resolve(blob ?? undefined), "image/jpeg", 0.9));
 }
 
 const HEADS = ["file", "original", "taken", "headline", "caption", "people", "event", "for", "note"];
@@ -157,7 +141,7 @@ export async function deliverCopies(
     for (const one of frames) {
       const { frame, burst } = one;
       const picture = await pictureOf(frame, files);
-      const copy = picture && (await copyOf(picture, longEdgePx));
+      const copy = picture && (await scaledCopy(picture, longEdgePx, { quality: 0.9, smoothing: "high" }));
       told(++done);
       if (!copy) {
         without.push(frame.files[0]!.name);

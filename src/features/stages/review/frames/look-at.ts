@@ -38,18 +38,24 @@ async function drawnAnyway(file: File): Promise<Blob | undefined> {
   }
 }
 
-/** A small picture of a large one; nothing where it cannot be drawn. */
-async function smallOf(picture: Blob): Promise<Blob | undefined> {
+/** A JPEG of a picture, its longer side so many px at most; nothing where it cannot be drawn, and nothing of its file but what is drawn. */
+export async function scaledCopy(
+  picture: Blob,
+  longEdgePx: number,
+  { quality, smoothing }: { readonly quality: number; readonly smoothing: ImageSmoothingQuality },
+): Promise<Blob | undefined> {
   try {
     const whole = await createImageBitmap(picture);
-    const by = Math.min(1, SMALL / Math.max(whole.width, whole.height));
+    const by = Math.min(1, longEdgePx / Math.max(whole.width, whole.height));
     const canvas = document.createElement("canvas");
     canvas.width = Math.max(1, Math.round(whole.width * by));
     canvas.height = Math.max(1, Math.round(whole.height * by));
-    canvas.getContext("2d")?.drawImage(whole, 0, 0, canvas.width, canvas.height);
+    const context = canvas.getContext("2d")!;
+    context.imageSmoothingQuality = smoothing;
+    context.drawImage(whole, 0, 0, canvas.width, canvas.height);
     whole.close();
     return await new Promise<Blob | undefined>((resolve) =>
-      canvas.toBlob((blob) => resolve(blob ?? undefined), "image/jpeg", 0.7),
+      canvas.toBlob((blob) => resolve(blob ?? undefined), "image/jpeg", quality),
     );
   } catch {
     return undefined;
@@ -84,7 +90,7 @@ export function makeSmall(
     isWanted: true,
     run: async () => {
       const picture = await pictureOf(frame, atHand);
-      const small = picture && (await smallOf(picture));
+      const small = picture && (await scaledCopy(picture, SMALL, { quality: 0.7, smoothing: "low" }));
       if (one.isWanted) done(small);
     },
   };

@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import { Modal, Pressable, View } from "react-native";
 import { Txt } from "@/ui/controls/Txt";
+import { useOuting } from "../../../outing/use-outing";
 
 const clockOf = (at: number, timeZone: string): string =>
   new Intl.DateTimeFormat("en-GB", {
@@ -14,8 +15,9 @@ const clockOf = (at: number, timeZone: string): string =>
 const toNext = (): number => 1000 - (Date.now() % 1000);
 
 /** The time by this device with its seconds, as large as the screen: a picture of it sets a camera's clock. */
-export function LargeClock({ onClose, timeZone }: { onClose: () => void; timeZone?: string }) {
-  const zone = timeZone ?? Intl.DateTimeFormat().resolvedOptions().timeZone;
+export function LargeClock({ onClose }: { onClose: () => void }) {
+  // In the zone in which a time that is read off its picture is taken.
+  const zone = useOuting((v) => v.outing.timeZone);
   const [at, setAt] = useState(Date.now);
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout>;
