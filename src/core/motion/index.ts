@@ -32,6 +32,7 @@ export {
   type Technique,
 } from "./image-motion";
 export {
+  GRAVITY,
   imageVelocityOnPath,
   panOnPath,
   smearOnPath,

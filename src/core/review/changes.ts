@@ -20,6 +20,8 @@ export type Part =
   | "packing"
   | "arrangements"
   | "what is learnt"
+  | "timed walks"
+  | "the place"
   | "order of the shots"
   | "archive";
 

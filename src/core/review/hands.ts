@@ -1,5 +1,6 @@
 import { absent, present, type Maybe } from "../units";
 import { Z_95 } from "./interval";
+import { chiSquareRatio } from "./quantiles";
 
 /** A panned frame in which the smear of the subject was measured. */
 export interface PannedFrame {
@@ -41,10 +42,6 @@ export interface Estimate {
 
 /** Fewer marked frames than this say nothing of a hand (assumed). */
 const LEAST_FRAMES = 5;
-
-/** Quantile of chi-square over its degrees of freedom (Wilson and Hilferty 1931, from memory; within 1 % from five on). */
-const chiSquareRatio = (degrees: number, z: number): number =>
-  Math.max(0, 1 - 2 / (9 * degrees) + z * Math.sqrt(2 / (9 * degrees))) ** 3;
 
 function spreadOf(meanSquare: number, frames: number): Estimate {
   const value = Math.sqrt(Math.max(0, meanSquare));

@@ -16,7 +16,10 @@ export {
   type PannedFrame,
   type TrackedFrame,
 } from "./hands";
+export { chiSquareRatio, studentT } from "./quantiles";
+export { Z_95 } from "./interval";
 export { acceptedFrom, type KeptAt } from "./accepted";
+export { paceFrom, type Walked } from "./walked";
 export { zoneOffsetsFrom, type ZoneFinding } from "./zones";
 export { pressesOf, stemOf, type Capture, type PictureFile } from "./capture";
 export { burstsOf, type Burst } from "./bursts";

@@ -1,0 +1,2 @@
+/** The drills that are practised. */
+export type DrillName = "pan" | "moment" | "stops" | "light" | "blur" | "stand";
