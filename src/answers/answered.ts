@@ -1,4 +1,4 @@
-import { kept } from "@/outing/assessments";
+import { kept } from "@/outing/kept";
 import type { OutingView } from "@/outing/outing-view";
 
 /** Results of one answer that are kept: the minute in hand, and the one before it. */

@@ -1,78 +1,86 @@
 import { z } from "zod";
 import { demoKit, demoOutings } from "../../demo";
-import { changesOfRecord, createRepository, DEFAULT_PREFERENCES, EMPTY_LIBRARY, mergeRecords } from ".";
+import {
+  changesOfRecord,
+  createRepository,
+  DEFAULT_PREFERENCES,
+  EMPTY_LIBRARY,
+  EMPTY_PLACES,
+  EMPTY_PRACTICE,
+  mergeRecords,
+} from ".";
 import { everythingInFile, readEverything } from "./files/everything-file";
 import { jsonText } from "./files";
 import { besideWrite } from "./files/import";
 import { ONE_KINDS, type Kinds, type RecordOf } from "./records";
 import { freshStore, lay } from "./store/for-tests";
 
-const placeSchema = z.object({ id: z.string(), name: z.string() });
-const placesSchema = z.object({ version: z.literal(2), places: z.array(placeSchema).max(3) });
-type Places = z.infer<typeof placesSchema>;
+const bookSchema = z.object({ id: z.string(), name: z.string() });
+const booksSchema = z.object({ version: z.literal(2), books: z.array(bookSchema).max(3) });
+type Books = z.infer<typeof booksSchema>;
 
 /** A kind that no screen knows: one row, one schema. */
-interface WithPlaces extends RecordOf {
-  readonly places: Places;
+interface WithBooks extends RecordOf {
+  readonly books: Books;
 }
-const KINDS: Kinds<WithPlaces> = {
+const KINDS: Kinds<WithBooks> = {
   ...ONE_KINDS,
-  places: {
-    key: "bp/places",
-    schema: placesSchema,
+  books: {
+    key: "bp/books",
+    schema: booksSchema,
     version: 2,
-    migrations: { 1: (old) => ({ ...old, places: old.list ?? [] }) },
-    begins: { version: 2, places: [] },
+    migrations: { 1: (old) => ({ ...old, books: old.list ?? [] }) },
+    begins: { version: 2, books: [] },
     arrives: "joined",
-    knownBy: "places",
+    knownBy: "books",
   },
 };
 const quarry = { id: "quarry", name: "Quarry" };
 const lagoon = { id: "lagoon", name: "Lagoon" };
-const one: Places = { version: 2, places: [quarry] };
-const two: Places = { version: 2, places: [quarry, lagoon] };
+const one: Books = { version: 2, books: [quarry] };
+const two: Books = { version: 2, books: [quarry, lagoon] };
 
 async function fresh() {
   const store = await freshStore();
-  return { store, repository: createRepository<WithPlaces>(store, () => undefined, KINDS) };
+  return { store, repository: createRepository<WithBooks>(store, () => undefined, KINDS) };
 }
 
 test("a further kind is a row: it begins, is kept after its schema and what it follows, and has its earlier states", async () => {
   const { repository } = await fresh();
-  expect(await repository.read("places")).toEqual({ ok: true, value: KINDS.places.begins, revision: 0 });
-  expect(await repository.save("places", one, 0)).toEqual({ ok: true, value: one });
-  expect(await repository.save("places", two, 0)).toMatchObject({ reason: "overtaken" });
-  const many = { ...two, places: [1, 2, 3, 4].map((n) => ({ id: `p${n}`, name: "P" })) };
-  expect(await repository.save("places", many, 1)).toMatchObject({
+  expect(await repository.read("books")).toEqual({ ok: true, value: KINDS.books.begins, revision: 0 });
+  expect(await repository.save("books", one, 0)).toEqual({ ok: true, value: one });
+  expect(await repository.save("books", two, 0)).toMatchObject({ reason: "overtaken" });
+  const many = { ...two, books: [1, 2, 3, 4].map((n) => ({ id: `p${n}`, name: "P" })) };
+  expect(await repository.save("books", many, 1)).toMatchObject({
     reason: "refused",
-    faults: [{ path: "places" }],
+    faults: [{ path: "books" }],
   });
-  expect(await repository.save("places", two, 1, { change: "[]", undoTo: 1 })).toMatchObject({ ok: true });
-  expect(await repository.statesOfRecord("places")).toMatchObject([
+  expect(await repository.save("books", two, 1, { change: "[]", undoTo: 1 })).toMatchObject({ ok: true });
+  expect(await repository.statesOfRecord("books")).toMatchObject([
     { revision: 2, undoTo: 1 },
     { revision: 1 },
   ]);
-  expect(await repository.recordAt("places", 1)).toEqual({ ok: true, value: one });
+  expect(await repository.recordAt("books", 1)).toEqual({ ok: true, value: one });
   expect(changesOfRecord(one, two)).toEqual([{ code: "added", name: "Lagoon" }]);
-  expect(mergeRecords(one, two, { ...one, places: [{ ...quarry, name: "Old quarry" }] })).toEqual({
+  expect(mergeRecords(one, two, { ...one, books: [{ ...quarry, name: "Old quarry" }] })).toEqual({
     version: 2,
-    places: [{ ...quarry, name: "Old quarry" }, lagoon],
+    books: [{ ...quarry, name: "Old quarry" }, lagoon],
   });
 });
 
 test("an older one is raised, a broken one told with place, taken away and still among its states", async () => {
   const { store, repository } = await fresh();
-  await lay(store, "bp/places", JSON.stringify({ version: 1, list: [quarry] }));
-  expect(await repository.read("places")).toMatchObject({ ok: true, value: { places: [quarry] } });
+  await lay(store, "bp/books", JSON.stringify({ version: 1, list: [quarry] }));
+  expect(await repository.read("books")).toMatchObject({ ok: true, value: { books: [quarry] } });
   const other = await fresh();
-  await lay(other.store, "bp/places", '{"version":2,"places":[{"id":"x"}]}');
-  expect(await other.repository.read("places")).toMatchObject({
+  await lay(other.store, "bp/books", '{"version":2,"books":[{"id":"x"}]}');
+  expect(await other.repository.read("books")).toMatchObject({
     reason: "unreadable",
-    unreadable: { id: "places", faults: [{ path: "places.0.name" }] },
+    unreadable: { id: "books", faults: [{ path: "books.0.name" }] },
   });
-  expect(await other.repository.removeRecord("places")).toEqual({ ok: true, value: true });
-  expect(await other.repository.read("places")).toMatchObject({ ok: true, revision: 2 });
-  expect(await other.repository.statesOfRecord("places")).toHaveLength(2);
+  expect(await other.repository.removeRecord("books")).toEqual({ ok: true, value: true });
+  expect(await other.repository.read("books")).toMatchObject({ ok: true, revision: 2 });
+  expect(await other.repository.statesOfRecord("books")).toHaveLength(2);
 });
 
 test("it goes into the file of everything and comes back equal, and a file from before it opens as it begins", async () => {
@@ -81,44 +89,44 @@ test("it goes into the file of everything and comes back equal, and a file from 
     kit: demoKit,
     library: EMPTY_LIBRARY,
     preferences: DEFAULT_PREFERENCES,
-    places: two,
+    places: EMPTY_PLACES,
+    practice: EMPTY_PRACTICE,
+    books: two,
   };
   const raw = JSON.parse(jsonText(everythingInFile(everything))) as object;
-  expect(await readEverything<WithPlaces>(raw, undefined, KINDS)).toEqual({ ok: true, value: everything });
-  const { places: _, ...before } = raw as { places: unknown };
-  expect(await readEverything<WithPlaces>(before, undefined, KINDS)).toMatchObject({
+  expect(await readEverything<WithBooks>(raw, undefined, KINDS)).toEqual({ ok: true, value: everything });
+  const { books: _, ...before } = raw as { books: unknown };
+  expect(await readEverything<WithBooks>(before, undefined, KINDS)).toMatchObject({
     ok: true,
-    value: { places: { places: [] } },
+    value: { books: { books: [] } },
   });
-  expect(
-    await readEverything<WithPlaces>({ ...raw, places: { version: 2 } }, undefined, KINDS),
-  ).toMatchObject({
+  expect(await readEverything<WithBooks>({ ...raw, books: { version: 2 } }, undefined, KINDS)).toMatchObject({
     ok: false,
-    faults: [{ path: "places.places" }],
+    faults: [{ path: "books.books" }],
   });
 });
 
 test("an import joins it beside mine, keeps it with the rest or not at all, and takes it back", async () => {
   const { repository } = await fresh();
-  await repository.save("places", { version: 2, places: [{ ...quarry, name: "Mine" }] }, 0);
-  const mine = await repository.read("places");
+  await repository.save("books", { version: 2, books: [{ ...quarry, name: "Mine" }] }, 0);
+  const mine = await repository.read("books");
   if (!mine.ok) throw new Error(mine.reason);
-  const written = besideWrite<WithPlaces>(
-    { places: two },
-    { places: mine.value },
+  const written = besideWrite<WithBooks>(
+    { books: two },
+    { books: mine.value },
     { preferences: false },
     KINDS,
   );
-  expect(written.places!.places.map((p) => p.name)).toEqual(["Mine", "Quarry", "Lagoon"]);
+  expect(written.books!.books.map((p) => p.name)).toEqual(["Mine", "Quarry", "Lagoon"]);
   const overtaken = await repository.saveTogether({
     ...written,
     outings: [{ ...demoOutings[0]!, revision: 7 }],
-    follows: { places: 1 },
+    follows: { books: 1 },
   });
   expect(overtaken).toMatchObject({ ok: false });
-  expect(await repository.read("places")).toMatchObject({ revision: 1 });
-  expect(await repository.saveTogether({ ...written, follows: { places: 1 } })).toMatchObject({ ok: true });
-  expect(await repository.read("places")).toMatchObject({ revision: 2 });
+  expect(await repository.read("books")).toMatchObject({ revision: 1 });
+  expect(await repository.saveTogether({ ...written, follows: { books: 1 } })).toMatchObject({ ok: true });
+  expect(await repository.read("books")).toMatchObject({ revision: 2 });
   await repository.removeEverything();
-  expect(await repository.read("places")).toMatchObject({ revision: 0 });
+  expect(await repository.read("books")).toMatchObject({ revision: 0 });
 });

@@ -11,6 +11,8 @@ import {
   type Outing,
   type StoredKit,
 } from "./schema";
+import { placesSchema, type Places } from "./schema/place";
+import { practiceSchema, type Practice } from "./schema/practice";
 import { venueTemplate, type Venue } from "@/core/ground";
 import { hallFor } from "./hall";
 import { freeId } from "./ids";
@@ -136,6 +138,9 @@ export const EMPTY_LIBRARY: Library = {
   venues: [],
 };
 
+export const EMPTY_PLACES: Places = { version: 1, places: [], sightings: [] };
+export const EMPTY_PRACTICE: Practice = { version: 1, runs: [] };
+
 /** Outings, each at its version, with the steps that raise older ones. */
 export const OUTING_RECORD: RecordKind<Outing> = {
   schema: outingSchema,
@@ -160,6 +165,8 @@ export interface RecordOf {
   readonly kit: StoredKit;
   readonly library: Library;
   readonly preferences: Preferences;
+  readonly places: Places;
+  readonly practice: Practice;
 }
 export type RecordName = keyof RecordOf;
 /** A row of each kind. */
@@ -195,6 +202,24 @@ export const ONE_KINDS: Kinds<RecordOf> = {
     begins: DEFAULT_PREFERENCES,
     arrives: "chosen",
     knownBy: "clock",
+  },
+  places: {
+    key: "bp/places",
+    schema: placesSchema,
+    version: 1,
+    migrations: {},
+    begins: EMPTY_PLACES,
+    arrives: "joined",
+    knownBy: "sightings",
+  },
+  practice: {
+    key: "bp/practice",
+    schema: practiceSchema,
+    version: 1,
+    migrations: {},
+    begins: EMPTY_PRACTICE,
+    arrives: "joined",
+    knownBy: "runs",
   },
 };
 

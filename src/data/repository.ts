@@ -4,7 +4,7 @@ import type { Store, Write } from "./store/store";
 import { faultsOf, fromJson, parseRecord, type Fault, type Parsed, type RecordKind } from "./migrate";
 import { outingFaults } from "./outing-faults";
 import { namesOf, ONE_KINDS, OUTING_RECORD, type Kinds, type OneKind, type RecordOf } from "./records";
-import type { Outing, Preferences, StoredKit } from "./schema";
+import type { Outing, Places, Preferences, StoredKit } from "./schema";
 
 /** What the key of an outing begins with, before its id. */
 export const OUTING_PREFIX = "bp/outing/";
@@ -35,6 +35,7 @@ export interface Beginning {
   readonly outings: readonly Outing[];
   readonly kit: StoredKit;
   readonly preferences?: Preferences;
+  readonly places?: Places;
 }
 
 /** What was done, and where an undo and a redo of it lead: kept with a state. */
@@ -332,15 +333,17 @@ async function begin(
   load: () => Promise<Beginning>,
 ): Promise<Saved<true>> {
   if (await repository.isBegun()) return present(true);
-  const { outings, kit, preferences } = await load();
+  const { outings, kit, preferences, places } = await load();
   const isThere = async (key: string): Promise<boolean> => (await store.standing(key)).text !== null;
   const fresh: Outing[] = [];
   for (const outing of outings) if (!(await isThere(OUTING_PREFIX + outing.id))) fresh.push(outing);
-  const isFirst = !(await isThere(ONE_KINDS.preferences.key));
+  const isFirst = async (kind: "preferences" | "places"): Promise<boolean> =>
+    !(await isThere(ONE_KINDS[kind].key));
   const saved = await repository.saveTogether({
     outings: fresh,
     ...((await isThere(KIT_KEY)) ? {} : { kit }),
-    ...(preferences && isFirst && { preferences }),
+    ...(preferences && (await isFirst("preferences")) && { preferences }),
+    ...(places && (await isFirst("places")) && { places }),
   });
   return saved.ok ? present(true) : saved;
 }

@@ -63,7 +63,7 @@ export function askWith(
     shot: asked.shot,
     subject: inWind(asked.subject, asked.weather),
     dangers: dangersFor(asked.subject),
-    rig: accepting(schooled(asked.rig, ways.school), ways.learnt),
+    rig: schooled(accepting(asked.rig, ways.learnt), ways.school),
     order: ways.order,
     ...handsOf(ways.learnt),
     ...(held.locked ? { locked: held.locked } : {}),
@@ -88,9 +88,19 @@ function handsOf(learnt: Ways["learnt"]): { readonly hands?: Hands } {
   };
 }
 
-/** The rig with the ISO up to which its owner really keeps frames as that up to which they are content. */
-const accepting = (rig: Rig, learnt: Ways["learnt"]): Rig =>
-  learnt?.iso ? { ...rig, body: { ...rig.body, preferredIso: isoSpeed(learnt.iso.value) } } : rig;
+/** The rig with the ISO up to which its owner really keeps frames as that up to which they are content, and what they really lift. */
+function accepting(rig: Rig, learnt: Ways["learnt"]): Rig {
+  const { iso, lift } = learnt ?? {};
+  if (!iso && !lift) return rig;
+  return {
+    ...rig,
+    body: {
+      ...rig.body,
+      ...(iso && { preferredIso: isoSpeed(iso.value) }),
+      ...(lift && { liftClicks: Math.round(lift.value) }),
+    },
+  };
+}
 
 /** A subject in the wind that is told: what stands on a stem sways with it. */
 function inWind(subject: Subject, weather: Outing["weather"]): Subject {

@@ -2,6 +2,7 @@ import { assess, timeline, type Assessment, type NoPicture, type Timeline } from
 import { sceneAt, type LightPlan, type Scene } from "@/core/scene";
 import type { Position } from "@/core/ground";
 import { bagOf, lightPlanOf, type Outing, type StoredKit } from "@/data";
+import { kept } from "./kept";
 import { askedOf, mountedFor, type Asked, type Mounted, type Plan, type Ways } from "./ask";
 
 /** All that an outing's answers hang on. */
@@ -41,33 +42,6 @@ export interface Assessments {
 
 /** Whether a place is ruled out: vetoed, or without a picture. */
 const isRuledOut = (found: Assessment | NoPicture): boolean => !found.ok || found.score.vetoed;
-
-const identities = new WeakMap<object, number>();
-let lastIdentity = 0;
-
-/** A name for a value that no other has: its text where it is none of an object, else a number of its own. */
-function identityOf(value: unknown): string {
-  if (typeof value !== "object" || value === null) return `${typeof value} ${String(value)}`;
-  const known = identities.get(value) ?? ++lastIdentity;
-  identities.set(value, known);
-  return String(known);
-}
-
-/** Results that are kept by the identity of what they were made of, so many of them: those that were asked for last. */
-export function kept<A extends readonly unknown[], T>(
-  most: number,
-  make: (...args: A) => T,
-): (...args: A) => T {
-  const known = new Map<string, { readonly value: T }>();
-  return (...args) => {
-    const key = args.map(identityOf).join("\n");
-    const found = known.get(key) ?? { value: make(...args) };
-    known.delete(key);
-    known.set(key, found);
-    if (known.size > most) known.delete(known.keys().next().value!);
-    return found.value;
-  };
-}
 
 /** As many positions as an outing may have and its shots from theirs, for two minutes. */
 const MOST_ASSESSMENTS = 200;

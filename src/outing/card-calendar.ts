@@ -1,4 +1,4 @@
-import ical, { ICalAlarmType } from "ical-generator";
+import { calendarText } from "./calendar";
 
 /** A moment of the calendar. */
 export interface CalendarEntry {
@@ -13,27 +13,22 @@ export interface CalendarEntry {
 const BEFORE = 120;
 const MINUTE = 60_000;
 
-/** The moments of an outing as a calendar (RFC 5545), each with an alarm two minutes before it. */
-export function cardCalendar(
+/** The moments of an outing as a calendar, each with an alarm two minutes before it. */
+export const cardCalendar = (
   {
     name,
     place,
     entries,
   }: { readonly name: string; readonly place: string; readonly entries: readonly CalendarEntry[] },
   stamp: number,
-): string {
-  const calendar = ical({ name, prodId: { company: "Bright Perch", product: "Field card", language: "EN" } });
-  for (const { id, at, title, detail } of entries) {
-    const event = calendar.createEvent({
-      id,
-      start: new Date(at),
-      end: new Date(at + MINUTE),
-      stamp: new Date(stamp),
-      summary: title,
-      description: detail,
-      location: place,
-    });
-    event.createAlarm({ type: ICalAlarmType.display, trigger: BEFORE, description: title });
-  }
-  return calendar.toString();
-}
+): string =>
+  calendarText(
+    {
+      name,
+      place,
+      product: "Field card",
+      events: entries.map(({ at, ...entry }) => ({ ...entry, from: at, until: at + MINUTE })),
+      alarm: BEFORE,
+    },
+    stamp,
+  );

@@ -60,6 +60,8 @@ const OF_OUTING = {
   choices: undefined,
   log: undefined,
   evidence: "what is learnt",
+  placeId: "the place",
+  walks: "timed walks",
 } as const satisfies Readonly<Record<keyof Outing, Part | undefined>>;
 
 const OF_GROUND = {

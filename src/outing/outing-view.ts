@@ -21,7 +21,8 @@ import {
   type Window,
 } from "@/data";
 import type { Asked, Mounted } from "./ask";
-import { kept, type Assessments } from "./assessments";
+import type { Assessments } from "./assessments";
+import { kept } from "./kept";
 import { minuteOf, type Minute, type Selection } from "./selection";
 
 /** What an outing is looked at with. */

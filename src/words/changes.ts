@@ -18,6 +18,8 @@ const PARTS: Readonly<Record<Part, string>> = {
   packing: "Packing changed",
   arrangements: "Arrangements changed",
   "what is learnt": "Learnt from it, or forgotten",
+  "timed walks": "A walk timed",
+  "the place": "Belongs to a place",
   "order of the shots": "Shots reordered",
   archive: "Archived or restored",
 };

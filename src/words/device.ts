@@ -18,6 +18,7 @@ const INSTEAD = {
   place: "go by the plan",
   coordinates: "type the coordinates",
   heading: "the arrow is drawn with north up: turn the phone to the sun or a known line",
+  turning: "follow with the finger",
 } as const;
 
 const NAMES = {
@@ -29,6 +30,7 @@ const NAMES = {
   place: "tell where you are",
   coordinates: "tell where you are",
   heading: "tell which way it is turned",
+  turning: "tell how fast it is turned",
 } as const;
 
 /** What the browser asks the user about by itself, and keeps the answer to. */
@@ -38,6 +40,7 @@ const REFUSED: Partial<Record<keyof typeof NAMES, string>> = {
   place: "The place was",
   coordinates: "The place was",
   heading: "The compass was",
+  turning: "Turning was",
 };
 
 /** What the phone cannot do, why, and what to do instead. */

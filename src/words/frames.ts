@@ -1,7 +1,7 @@
 import type { Lesson } from "@/answers/review/frames/lessons";
 import type { SmearTold } from "@/answers/review/frames/smears";
 import type { Certainty } from "@/core/review";
-import { countWords, shutterWords, stopsNoun, twoFigures } from "./format";
+import { countWords, dateWords, shutterWords, stopsNoun, twoFigures } from "./format";
 
 /** Why a file tells nothing of a press, and what to do. */
 const UNREAD = {
@@ -113,3 +113,10 @@ export function lessonWords(lesson: Lesson): string {
 
 const ofTaken = ({ kept, taken }: { readonly kept: number; readonly taken: number }): string =>
   `${kept} of ${taken}`;
+
+/** By how much a frame was lifted after it was taken: clicks, 0 or more. */
+export const liftedWords = (clicks: number): string => (clicks === 0 ? "not at all" : stopsNoun(clicks));
+
+/** Frames that were taken on another day than the outing: from YYYY-MM-DD, the outing's. */
+export const otherDayWords = (frames: number, from: string, planned: string): string =>
+  `${framesWords(frames)} of another day, from ${dateWords(from, Number(planned.slice(0, 4)))}; this outing is on ${dateWords(planned)}. Change its date in Brief, set the camera's clock below, or take them away.`;

@@ -1,26 +1,42 @@
 import type { Estimate } from "@/core/review";
 import type { Maybe } from "@/core/units";
 import { countWords } from "./format";
-import { USUAL, valueWords } from "./yours";
+import { restsOn, USUAL, valueWords, type OwnFigure } from "./yours";
 
-type Key = "tracking" | "pan" | "iso" | "keepers";
+type Learnt = Exclude<OwnFigure, "moment">;
+type Key = Learnt | "keepers";
 type Known = Estimate & { readonly outings: number };
 
 const TITLE: Readonly<Record<Key, string>> = {
   tracking: "What your following hand leaves",
   pan: "Spread of your pan",
   iso: "ISO up to which you keep",
+  lift: "Lifting up to which you keep",
   keepers: "Keepers by shutter",
+  pace: "Your pace on foot",
 };
 export const learntTitle = (key: Key): string => TITLE[key];
 
-const from = ({ frames, outings }: Known): string =>
-  `${countWords(frames, "frame")} of ${countWords(outings, "outing")}`;
+/** What it takes to tell something, and what stands beside it where nothing is learnt. */
+const LACKS: Readonly<Record<Learnt, string>> = {
+  tracking: "measured smears",
+  pan: "measured smears",
+  iso: "kept frames",
+  lift: "kept frames whose lifting was told",
+  pace: "timed walks",
+};
+const BESIDE: Readonly<Record<Learnt, string>> = {
+  tracking: `usual ${USUAL.tracking}`,
+  pan: `usual ${USUAL.pan}`,
+  iso: "four times base where nothing is told",
+  lift: "else what the body in the kit allows",
+  pace: "else the pace in the preferences",
+};
 
 /** What was learnt of one thing: value, interval, frames, outings, with the usual figure beside it; or what it lacks. */
 export function learntLine(
   key: Key,
-  all: Readonly<Record<"tracking" | "pan" | "iso", Maybe<Known, string>>> & {
+  all: Readonly<Record<Learnt, Maybe<Known, string>>> & {
     readonly keepers: readonly { readonly taken: number }[];
   },
 ): { readonly words: string; readonly isKnown: boolean } {
@@ -33,13 +49,12 @@ export function learntLine(
   const found = all[key];
   if (!found.ok) {
     const { frames = 0, least = 0 } = found.numbers ?? {};
-    const what = key === "iso" ? "kept frames" : "measured smears";
-    return { words: `${frames} ${what} so far; it takes ${least}`, isKnown: false };
+    return { words: `${frames} ${LACKS[key]} so far; it takes ${least}`, isKnown: false };
   }
-  const { value, low, high } = found.value;
-  const usual = key === "iso" ? "four times base where nothing is told" : `usual ${USUAL[key]}`;
+  const { value, low, high, frames, outings } = found.value;
+  const from = `${restsOn(key, frames)} of ${countWords(outings, "outing")}`;
   return {
-    words: `${valueWords(key, value)}, between ${valueWords(key, low)} and ${valueWords(key, high)}: ${from(found.value)}; ${usual}`,
+    words: `${valueWords(key, value)}, between ${valueWords(key, low)} and ${valueWords(key, high)}: ${from}; ${BESIDE[key]}`,
     isKnown: true,
   };
 }

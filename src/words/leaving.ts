@@ -41,7 +41,8 @@ export const ASKED_WORDS = {
   },
   nests: {
     label: "Nests and dens",
-    detail: "Without them coordinates go to the kilometre, so that nobody finds them by the rest.",
+    detail:
+      "Without them no name, no shape of the ground and no free text goes, and coordinates go to the kilometre, so that nobody finds them by the rest.",
   },
 } as const;
 
@@ -76,6 +77,15 @@ const LINES: Readonly<Record<string, (goes: Goes) => readonly string[]>> = {
     ...(goes.beside.picture ? ["The traced picture, without what its camera noted"] : []),
   ],
   ground: (goes) => [placeLine(goes), ...nestsLines(goes)],
+  journal: (goes) => [
+    goes.hasPlan
+      ? "The day, its light, counts, kept pictures and the plan"
+      : "The day, its light, counts and kept pictures",
+    goes.place ?? "No name of the place",
+    peopleLine(goes),
+    ...nestsLines(goes),
+    goes.hasWords ? "Notes" : "No notes",
+  ],
   programme: (goes) => [
     countWords(goes.events, "event"),
     goes.hasLists ? "The names in their lists" : "Nobody’s name",

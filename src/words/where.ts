@@ -54,3 +54,14 @@ export function stepWords(
     ...(care && { care }),
   };
 }
+
+/** A walk that was timed: "The last: 320 m in 250 s." */
+export const walkTimedWords = ({
+  metres,
+  left,
+  there,
+}: {
+  readonly metres: number;
+  readonly left: number;
+  readonly there?: number | undefined;
+}): string => `The last: ${metresWords(metres)} in ${Math.round(((there ?? left) - left) / 1000)}\u00a0s.`;

@@ -21,6 +21,7 @@ export function startWork<Name extends WorkName>(
   report: Report,
 ): Run<WorkResult<Name>> {
   let worker: Worker | undefined;
+  let isOver = false;
   let stop = (): void => undefined;
   const result = new Promise<Maybe<WorkResult<Name>, "stopped" | "no-worker">>((resolve) => {
     try {
@@ -35,10 +36,17 @@ export function startWork<Name extends WorkName>(
       input: WorkInput<Name>,
       report: Report,
     ) => Promise<WorkResult<Name>>;
-    call(input, proxy(report)).then(
+    // What is reported comes by a way of its own, and may come after the result.
+    const told = proxy((progress: Progress) => {
+      if (!isOver) report(progress);
+    });
+    call(input, told).then(
       (found) => resolve(present(found)),
       () => resolve(absent("no-worker")),
     );
-  }).finally(() => worker?.terminate());
+  }).finally(() => {
+    isOver = true;
+    worker?.terminate();
+  });
   return { result, stop: () => stop() };
 }

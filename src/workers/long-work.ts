@@ -18,6 +18,7 @@ import {
 import { displayBytes, renderPicture, type PictureInput } from "@/core/picture";
 import { shadeOverYear, type ShadeStretch, type YearOfShadeInput } from "@/core/light";
 import { coverage, type Coverage, type CoverageInput } from "@/core/schedule";
+import { lightWindows, type LightWindow, type LightWindowsInput } from "@/core/year";
 import type { Progress } from "@/core/units";
 
 type Report = (progress: Progress) => void;
@@ -65,4 +66,5 @@ export const longWork = {
   lightOver: (input: LightOverInput, report: Report): LitPlace[] => run(lightOver(input), report),
   shadeOverYear: (input: YearOfShadeInput, report: Report): ShadeStretch[][] =>
     run(shadeOverYear(input), report),
+  lightWindows: (input: LightWindowsInput, report: Report): LightWindow[] => run(lightWindows(input), report),
 };

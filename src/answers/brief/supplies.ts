@@ -3,7 +3,7 @@ import type { Outing } from "@/data";
 import { bufferRun } from "@/outing/day/buffer-run";
 import { suppliesInput } from "@/outing/day/day";
 import { ownRateFor } from "@/outing/day/own-rate";
-import { kept } from "@/outing/assessments";
+import { kept } from "@/outing/kept";
 import type { OutingView } from "@/outing/outing-view";
 
 const suppliesKept = kept(

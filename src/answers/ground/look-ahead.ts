@@ -3,7 +3,7 @@ import { likeAgain, lightSide, type LightSide } from "@/core/light";
 import { angleBetween } from "@/core/units";
 import { daysAfter, localDay } from "@/data";
 import type { OutingView } from "@/outing/outing-view";
-import { kept } from "@/outing/assessments";
+import { kept } from "@/outing/kept";
 
 /** Days that are looked at in one go. */
 export const LOOKED_AHEAD = 60;

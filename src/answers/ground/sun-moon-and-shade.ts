@@ -2,7 +2,7 @@ import { aimOf, lensOf, type Vector } from "@/core/ground";
 import { sunAhead } from "@/core/judge";
 import { moonAt, moonDay, shadeOverDay, sunDay, type ShadeStretch, type SunEventCode } from "@/core/light";
 import { localDay } from "@/data";
-import { kept } from "@/outing/assessments";
+import { kept } from "@/outing/kept";
 import type { OutingView } from "@/outing/outing-view";
 
 type Outing = OutingView["outing"];

@@ -1,6 +1,6 @@
 import { wayOnFoot } from "@/core/ground";
 import { carriedGrams, carriedOf } from "@/outing/day/carried";
-import { paceOf } from "@/outing/pace";
+import { ownPace, paceOf } from "@/outing/pace";
 import type { OutingView } from "@/outing/outing-view";
 import { figure, given, type Figure } from "../explain/figure";
 import { walks } from "./positions-compared";
@@ -24,7 +24,7 @@ export function walkSum(view: OutingView, positionId: string): Figure | undefine
       asked: { kind: "whole", value: asked },
     }),
     pace: figure(paceOf(view), "loadedPace", {
-      walkingPace: given(view.preferences.walkingPace, "m/s", "measured"),
+      walkingPace: given(ownPace(view.preferences), "m/s", "measured"),
       grams: carriedSum(view),
     }),
   });

@@ -1,6 +1,6 @@
 import type { Rail, Settings } from "@/core/exposure";
 import type { Assessment, Automatic } from "@/core/judge";
-import { kept } from "@/outing/assessments";
+import { kept } from "@/outing/kept";
 import type { OutingView } from "@/outing/outing-view";
 import { answered } from "../answered";
 import { automaticOf } from "../shot/automatic";

@@ -1,7 +1,7 @@
 import "fake-indexeddb/auto";
 import { openDB } from "idb";
 import { demoKit, demoOutings } from "../../../demo";
-import { DEFAULT_PREFERENCES, EMPTY_LIBRARY, tagSchema, type Tag } from "..";
+import { DEFAULT_PREFERENCES, EMPTY_LIBRARY, EMPTY_PLACES, EMPTY_PRACTICE, tagSchema, type Tag } from "..";
 import { jsonFile, readFile, everythingInFile, outingInFile } from "../files";
 import { freshStore } from "../store/for-tests";
 import type { Store } from "../store/store";
@@ -146,6 +146,8 @@ test("tags and what was spoken go along in an outing's file and in the file of e
         ...all,
         outings: [outing],
         library: EMPTY_LIBRARY,
+        places: EMPTY_PLACES,
+        practice: EMPTY_PRACTICE,
         tagged: { [outing.id]: tagged! },
       }),
     ),

@@ -1,5 +1,5 @@
 import { demoKit, demoOutings } from "../../../demo";
-import { DEFAULT_PREFERENCES, EMPTY_LIBRARY, type Library } from "..";
+import { DEFAULT_PREFERENCES, EMPTY_LIBRARY, EMPTY_PLACES, EMPTY_PRACTICE, type Library } from "..";
 import {
   importWrite,
   previewImport,
@@ -18,6 +18,8 @@ const mine: Mine = {
   outings: [{ ...first, revision: 7 }],
   kit: demoKit,
   library: EMPTY_LIBRARY,
+  places: EMPTY_PLACES,
+  practice: EMPTY_PRACTICE,
   preferences: DEFAULT_PREFERENCES,
 };
 const renamed = { ...first, name: "The other final" };
@@ -111,6 +113,8 @@ test("a long file is read with progress, and can be stopped", async () => {
       outings,
       kit: demoKit,
       library: EMPTY_LIBRARY,
+      places: EMPTY_PLACES,
+      practice: EMPTY_PRACTICE,
       preferences: DEFAULT_PREFERENCES,
     }),
   );
@@ -157,6 +161,8 @@ test("everything goes into one file and comes back the same; one fault refuses a
     outings: demoOutings,
     kit: demoKit,
     library: EMPTY_LIBRARY,
+    places: EMPTY_PLACES,
+    practice: EMPTY_PRACTICE,
     preferences: DEFAULT_PREFERENCES,
   };
   const text = jsonText(everythingInFile(everything));

@@ -1,5 +1,5 @@
 import { demoKit, demoOutings } from "../../../demo";
-import { DEFAULT_PREFERENCES, EMPTY_LIBRARY, fileNameOf } from "..";
+import { DEFAULT_PREFERENCES, EMPTY_LIBRARY, EMPTY_PLACES, EMPTY_PRACTICE, fileNameOf } from "..";
 import {
   jsonFile,
   jsonText,
@@ -111,6 +111,8 @@ test("files of the first version, in which an outing had another name, still ope
         outings: [outing],
         kit: demoKit,
         library: EMPTY_LIBRARY,
+        places: EMPTY_PLACES,
+        practice: EMPTY_PRACTICE,
         preferences: DEFAULT_PREFERENCES,
       }),
     ),
@@ -181,6 +183,8 @@ test("a file of everything lacked what is traced over: one of each comes back as
     outings: demoOutings,
     kit: demoKit,
     library: EMPTY_LIBRARY,
+    places: EMPTY_PLACES,
+    practice: EMPTY_PRACTICE,
     preferences: DEFAULT_PREFERENCES,
     writtenAt: "2026-11-29T10:00:00.000Z",
     tagged: { [outing.id]: tagged },

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { liftClick } from "./learnt";
 import { id, instant, words } from "./parts";
 
 /** What was said of a frame: by its word, and by nothing of another program's. */
@@ -18,6 +19,8 @@ const frameToldSchema = z.object({
   positionId: id.optional(),
   /** Of one's people in it. */
   personIds: z.array(id).max(40).optional(),
+  /** Clicks by which it was lifted afterwards. */
+  lift: liftClick.optional(),
 });
 
 const smearSchema = z.object({

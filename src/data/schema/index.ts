@@ -17,6 +17,8 @@ import type { subjectSchema } from "./subject";
 /** What is kept, as it is kept. Core owns the shapes of its own things; the checks at the end hold the two together. */
 
 export { groundSchema } from "./ground";
+export { SIGHTING_KINDS, sightingSchema, type Place, type Places, type Sighting } from "./place";
+export { type Practice, type Run } from "./practice";
 export { LIMITS, type Limited } from "./limits";
 export { latitude, longitude, name, wallDate, wallTime, words, timeZone as timeZone } from "./parts";
 export {

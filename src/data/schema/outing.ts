@@ -2,7 +2,7 @@ import { z } from "zod";
 import { groundSchema } from "./ground";
 import { timesFault } from "../days";
 import { forecastSchema } from "./forecast";
-import { evidenceSchema } from "./learnt";
+import { evidenceSchema, walkSchema } from "./learnt";
 import { LIMITS } from "./limits";
 import { bearing, id, instant, listOf, name, wallDate, wallTime, words, timeZone } from "./parts";
 import { arrangementsSchema, deliverableSchema, packingSchema } from "./packing";
@@ -74,12 +74,14 @@ export const CAUTIONS = [
 ] as const;
 
 export const KINDS = ["field", "court", "pool", "arena", "course", "wild"] as const;
+export const kindSchema = z.enum(KINDS);
+export const cautionSchema = z.enum(CAUTIONS);
 
 const ids = z.array(id).max(100);
 /** What of the kit goes along; everything when it is not said. */
 const bagSchema = z.object({ bodies: ids, lenses: ids, converters: ids, supports: ids, cards: ids });
 
-const lampsSchema = z.object({
+export const lampsSchema = z.object({
   class: z.enum(["broadcast", "I", "II", "III"]),
   kind: z.enum(["field", "hall", "pool"]).optional(),
   from: wallTime,
@@ -128,7 +130,7 @@ const downsSchema = z.object({
 });
 
 /** The share of the daylight that comes through a roof or leaves. */
-const cover = z.object({ daylightShare: z.number().min(0).max(1) });
+export const coverSchema = z.object({ daylightShare: z.number().min(0).max(1) });
 
 const outingFields = z.object({
   version: z.literal(OUTING_VERSION),
@@ -136,8 +138,10 @@ const outingFields = z.object({
   /** Grows by one with every write; a write that does not follow the stored one is refused. */
   revision: z.int().min(0),
   name,
-  kind: z.enum(KINDS),
+  kind: kindSchema,
   place: name,
+  /** The place that is kept across outings, where this one belongs to one. */
+  placeId: id.optional(),
   sport: name,
   date: wallDate,
   from: wallTime,
@@ -150,7 +154,7 @@ const outingFields = z.object({
   archived: z.boolean(),
   /** Who lets one in, where one may stand, and where else if that falls through. */
   access: z.object({ allowedBy: words(120), mayStand: words(200), fallBack: words(200) }),
-  cautions: z.array(z.enum(CAUTIONS)).max(CAUTIONS.length),
+  cautions: z.array(cautionSchema).max(CAUTIONS.length),
   bag: bagSchema.nullable(),
   /** The minute that the plan is looked at, while the outing is not on. */
   plannedAt: wallTime,
@@ -171,8 +175,8 @@ const outingFields = z.object({
       .max(24)
       .optional(),
     passing: z.boolean().optional(),
-    roof: cover.optional(),
-    leaves: cover.optional(),
+    roof: coverSchema.optional(),
+    leaves: coverSchema.optional(),
     lamps: lampsSchema.nullable(),
     readings: listOf(readingSchema, LIMITS.readings),
     /** The day taken to be other than planned. */
@@ -189,6 +193,8 @@ const outingFields = z.object({
   log: listOf(seriesSchema, LIMITS.counts),
   /** What one learns of, from this outing; nothing is learnt of one without. */
   evidence: evidenceSchema.optional(),
+  /** Walks that were timed, the last of them perhaps still going on. */
+  walks: z.array(walkSchema).max(200).optional(),
   notes: words(4000),
 });
 

@@ -2,6 +2,7 @@ import type { Outing, Preferences } from "@/data";
 import type { Frame } from "@/data/schema/frame";
 import type { Sidecar } from "@/data/pictures/sidecar";
 import type { MatchedBurst } from "../frames/matched";
+import { keptOf } from "../leaving/as-it-leaves";
 import { captionFields, whoIsIn } from "./fields";
 import { captionOf, wordsOf } from "./template";
 
@@ -10,7 +11,7 @@ export type CaptionWays = NonNullable<Preferences["captions"]>;
 
 export const USUAL_CAPTION: CaptionWays = {
   title: "{person}[, {event}]",
-  description: "{person}[ ({club})][, {shot}][, {event}] at {place}, {date}",
+  description: "{person}[ ({club})][, {shot}][, {event}][ at {place}], {date}",
   keywords: "{sport}, {event}, {place}, {person}, {subject}, {scientific}",
   creator: "",
   credit: "",
@@ -24,6 +25,8 @@ export interface Caption {
   readonly sidecar: Sidecar;
   /** Somebody in it refused: it is flagged wherever it is listed. */
   readonly isRefused: boolean;
+  /** A nest or a den is minded where it was taken: its place is named nowhere. */
+  readonly isPlaceHeld: boolean;
 }
 
 /** The caption of a frame by the templates: nobody is named who refused. */
@@ -34,6 +37,7 @@ export function captionFor(outing: Outing, frame: Frame, burst: MatchedBurst, wa
   return {
     frame,
     isRefused,
+    isPlaceHeld: keptOf(outing).hasNests,
     sidecar: {
       title: say(ways.title),
       description: say(ways.description),
@@ -43,8 +47,8 @@ export function captionFor(outing: Outing, frame: Frame, burst: MatchedBurst, wa
       rights: say(ways.rights),
       terms: ways.terms,
       persons: names,
-      event: fields.event[0] ?? outing.name,
-      location: outing.place,
+      event: fields.event[0] ?? fields.outing[0] ?? "",
+      location: fields.place[0] ?? "",
       ...(frame.rating !== undefined && { rating: frame.rating }),
     },
   };

@@ -1,6 +1,7 @@
 import { animalName } from "@/core/catalogue";
 import { wallTimeOf, type Outing, type Person, type Tag } from "@/data";
 import type { Frame } from "@/data/schema/frame";
+import { keptOf } from "../leaving/as-it-leaves";
 import { foundIn } from "../people/found-in";
 import { nameMarked } from "../people/refused";
 import { timedProgramme } from "../programme/event-times";
@@ -55,6 +56,19 @@ const distinct = (all: readonly (string | undefined)[]): string[] => [
 const dateIn = (at: number, timeZone: string): string =>
   new Intl.DateTimeFormat("en-GB", { timeZone, day: "numeric", month: "long", year: "numeric" }).format(at);
 
+/** Names that tell where it was: none where a nest or a den is minded. */
+const namesOf = (
+  outing: Outing,
+  { positionId }: MatchedBurst,
+): Pick<CaptionFields, "outing" | "place" | "position"> =>
+  keptOf(outing).hasNests
+    ? { outing: [], place: [], position: [] }
+    : {
+        outing: only(outing.name),
+        place: only(outing.place),
+        position: only(outing.ground.positions.find((p) => p.id === positionId)?.name),
+      };
+
 /** What the fields of a caption say of a frame of a burst. */
 export function captionFields(
   outing: Outing,
@@ -77,9 +91,7 @@ export function captionFields(
     subject: only(animal?.common ?? subject?.name),
     scientific: only(animal?.scientific),
     sport: only(outing.sport),
-    outing: only(outing.name),
-    place: only(outing.place),
-    position: only(outing.ground.positions.find((p) => p.id === burst.positionId)?.name),
+    ...namesOf(outing, burst),
     date: [date],
     time: [wallTimeOf(burst.from, outing.timeZone)],
     year: only(/\d{4}$/.exec(date)?.[0]),

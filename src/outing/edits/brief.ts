@@ -22,3 +22,9 @@ export const setFalling =
 export const deliver =
   (id: string): Edit =>
   (outing) => ({ ...outing, deliverables: edited(outing.deliverables ?? [], id, { done: true }) });
+
+/** The place that is kept and that the outing belongs to, or none. */
+export const belongsTo =
+  (placeId: string | undefined): Edit =>
+  ({ placeId: _, ...outing }) =>
+    placeId === undefined ? outing : { ...outing, placeId };

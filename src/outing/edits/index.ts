@@ -1,6 +1,6 @@
 /** Edits of an outing. Those of readings stand apart: they alone need what computes. */
 export type { Edit } from "./edit";
-export { deliver, editOuting, setFalling } from "./brief";
+export { belongsTo, deliver, editOuting, setFalling } from "./brief";
 export { addLampFile, asTemplateHas, changeVenue, editVenue, groundFrom, setSurface } from "./ground";
 export {
   lightAsPlanned,
@@ -12,6 +12,7 @@ export {
   setPassing,
   takeLight,
 } from "./light";
+export { arrived, leaving, undoWalk } from "./walk";
 export { addSeries, countJudged, learnFrom, logWithJudged, removeSeries } from "./log";
 export { changeThing, duplicateOf, neededBy, putThing, removeSpot, removeThing, type Needed } from "./thing";
 export { addPosition, movePosition, standAlong, standOff, removePosition } from "./position";

@@ -7,7 +7,7 @@ import { firstOut, framesIn, longEdgeOf, markedFor, seriesNames, withDeliverable
 import { framesFrom, type PictureRead } from "./frames-from";
 import { judgedSeries } from "./judged";
 import { sidecarBeside, sidecarName } from "./sidecars";
-import { certainties, matchedBursts, openBatches } from "./matched";
+import { certainties, matchedBursts, openBatches, ofAnotherDay } from "./matched";
 import { besideFrame, marksOf, nextBurst, rangeFrom, sheetRows } from "./sheet";
 
 const hockey = anOuting("hockey-semi-final");
@@ -71,6 +71,17 @@ test("a raw file beside a JPEG that stands joins its frame, and so does a rating
 test("a clock that nobody has set is told as wide, and none is made up where nothing agrees", () => {
   expect(frameBursts(FRAMES, []).every((b) => b.error === UNSET_ERROR)).toBe(true);
   expect(clocksFound(outing, FRAMES, [], [])).toEqual([]);
+});
+
+test("frames of another day are told, and sure of nothing", () => {
+  const DAY = 86_400_000;
+  const later = framesFrom([picture("D0.JPG", 0), picture("D1.JPG", 30 * DAY)], [], ids()).frames;
+  const found = frameBursts(later, clocks);
+  expect(ofAnotherDay(outing, found).map((b) => b.frames[0]!.files[0]!.name)).toEqual(["D1.JPG"]);
+  const [here, there] = matchedBursts(outing, found, [], []);
+  expect(there!.certainty).toBe("open");
+  expect(there!.shotCertainty).toBe("open");
+  expect(matchedBursts(outing, frameBursts(later.slice(0, 1), clocks), [], [])).toEqual([here]);
 });
 
 test("open bursts are asked in batches that follow one another, and what a hand told is sure", () => {

@@ -1,5 +1,5 @@
 import { matchBursts, type Certainty, type Match, type PlannedShot } from "@/core/review";
-import type { Outing, Tag } from "@/data";
+import { windowOf, type Outing, type Tag } from "@/data";
 import { shotsServing, timedProgramme } from "../programme/event-times";
 import { tagMarked } from "../people/refused";
 import type { FrameBurst } from "./bursts";
@@ -19,6 +19,15 @@ export interface MatchedBurst extends FrameBurst {
   readonly positionId: string | undefined;
   readonly tag: Tag | undefined;
   readonly readingId: string | undefined;
+}
+
+/** Milliseconds before one arrives and after one leaves within which a frame is still of the outing: a clock may be off by hours. */
+const NEAR = 12 * 3_600_000;
+
+/** Bursts that were taken on another day than the outing, as far as their clock is right. */
+export function ofAnotherDay<B extends Pick<FrameBurst, "from">>(outing: Outing, bursts: readonly B[]): B[] {
+  const { from, until } = windowOf(outing);
+  return bursts.filter((b) => b.from < from - NEAR || b.from > until + NEAR);
 }
 
 /** Bursts of a day with what they belong to; what a person told of a burst's frames rules. */
@@ -47,8 +56,14 @@ export function matchedBursts(
     tags: byTime,
     readings: outing.light.readings,
   });
-  return bursts.map((burst, i) => matchedBurst(outing, burst, matches[i]!, byTime));
+  const others = new Set(ofAnotherDay(outing, bursts));
+  return bursts.map((burst, i) => {
+    const matched = matchedBurst(outing, burst, matches[i]!, byTime);
+    return others.has(burst) && !matched.isTold ? { ...matched, ...OPEN } : matched;
+  });
 }
+
+const OPEN = { certainty: "open", shotCertainty: "open" } as const;
 
 function matchedBurst(outing: Outing, burst: FrameBurst, match: Match, tags: readonly Tag[]): MatchedBurst {
   const told = burst.frames.find((f) => f.told)?.told;

@@ -7,9 +7,10 @@ import { chance } from "@/answers/expose/chance";
 import { demoPast, demoPreferences } from "../../../demo";
 import { anOuting } from "../../../test/outings";
 import { askWith } from "../ask";
-import { learnFrom } from "../edits";
+import { arrived, learnFrom, leaving, undoWalk } from "../edits";
+import { paceOf } from "../pace";
 import { keptBefore } from "./kept-before";
-import { asNow, learntFrom, switched } from "./learnt";
+import { asNow, learntFrom, switched, walkedOf } from "./learnt";
 
 const hockey = anOuting("hockey-semi-final");
 const { outing, preferences, shot, subject, rig } = hockey.view;
@@ -130,4 +131,47 @@ test("evidence and what is in use pass their schemas", () => {
 test("what is in use of what was learnt is what the outing that is over says", () => {
   const { pan } = learntFrom([demoPast]);
   expect(pan.ok && pan.value).toEqual(demoPreferences.learnt?.pan);
+});
+
+test("lifting is learnt of frames whose lifting was told, and a body that may be pushed further is not", () => {
+  const told = learnFrom({
+    tracked: [],
+    panned: [],
+    lifted: [
+      { click: 1, kept: 12 },
+      { click: 5, kept: 1 },
+    ],
+  })(judged);
+  const lift = switched({}, "lift", learntFrom([told]), true);
+  expect(lift.lift).toMatchObject({ value: 1, frames: 13, outings: 1 });
+  const lifting = { ...preferences, school: "lift" } as const;
+  const of = (ways: Preferences) => askWith({ shot, subject, rig: rig!, weather: undefined }, ways).rig.body;
+  expect(of({ ...lifting, learnt: lift }).liftClicks).toBe(1);
+  // Who exposes fully lifts nothing, whatever was learnt.
+  expect(of({ ...preferences, school: "full", learnt: lift }).liftClicks).toBe(0);
+  expect(switched({}, "lift", learntFrom([behind]), true)).toEqual({});
+});
+
+test("a pace is learnt of timed walks of an outing that one learns of, and every way on foot takes it", () => {
+  const walked = Array.from({ length: 6 }, (_, i) => [
+    leaving({ metres: 120, grams: 0, left: 1e6 * i }),
+    arrived(1e6 * i + 120_000 + 2000 * i),
+  ])
+    .flat()
+    .reduce((o, edit) => edit(o), outing);
+  expect(learntFrom([walked]).pace.ok).toBe(false);
+  const pace = switched({}, "pace", learntFrom([learnFrom({ tracked: [], panned: [] })(walked)]), true);
+  expect(pace.pace?.value).toBeGreaterThan(0.9);
+  expect(pace.pace?.value).toBeLessThan(1);
+  const slower = hockey.with({ preferences: { ...preferences, learnt: pace } }).view;
+  expect(paceOf(slower) / paceOf(hockey.view)).toBeCloseTo(pace.pace!.value / preferences.walkingPace, 9);
+  expect(outingSchema.parse(walked).walks).toHaveLength(6);
+});
+
+test("one walk is timed at a time, and one that is taken back leaves nothing", () => {
+  const leave = leaving({ metres: 100, grams: 0, left: 1000 });
+  expect(leave(leave(outing)).walks).toHaveLength(1);
+  expect(undoWalk(leave(outing)).walks).toEqual([]);
+  expect(walkedOf(leave(outing))).toEqual([]);
+  expect(walkedOf(arrived(81_000)(leave(outing)))).toEqual([{ metres: 100, grams: 0, seconds: 80 }]);
 });

@@ -1,11 +1,19 @@
-import { acceptedFrom, panSpreadFrom, trackingResidualFrom, type Estimate } from "@/core/review";
+import {
+  acceptedFrom,
+  paceFrom,
+  panSpreadFrom,
+  trackingResidualFrom,
+  type Estimate,
+  type Walked,
+} from "@/core/review";
 import type { Maybe } from "@/core/units";
 import type { Outing, Preferences } from "@/data";
 
 /** What is in use of what was learnt. */
 export type InUse = NonNullable<Preferences["learnt"]>;
 /** What can be learnt and switched. */
-export type LearntKey = "tracking" | "pan" | "iso" | "keepers";
+export const LEARNT_KEYS = ["tracking", "pan", "iso", "lift", "keepers", "pace"] as const;
+export type LearntKey = (typeof LEARNT_KEYS)[number];
 
 /** An estimate with the outings behind it. */
 export interface Learnt extends Estimate {
@@ -17,6 +25,9 @@ export interface AllLearnt {
   readonly tracking: Maybe<Learnt, "too-few-frames">;
   readonly pan: Maybe<Learnt, "too-few-frames">;
   readonly iso: Maybe<Learnt, "too-few-frames">;
+  readonly lift: Maybe<Learnt, "too-few-frames">;
+  /** Its frames are walks. */
+  readonly pace: Maybe<Learnt, "too-few-frames">;
   readonly keepers: NonNullable<InUse["keepers"]>;
   /** Outings behind it. */
   readonly from: readonly Pick<Outing, "id" | "name" | "date">[];
@@ -31,6 +42,12 @@ function withOutings(
 ): Maybe<Learnt, "too-few-frames"> {
   return found.ok ? { ok: true, value: { ...found.value, outings } } : found;
 }
+
+/** Walks of an outing that are over. */
+export const walkedOf = ({ walks }: Outing): Walked[] =>
+  (walks ?? []).flatMap(({ metres, grams, left, there }) =>
+    there === undefined || there <= left ? [] : [{ metres, grams, seconds: (there - left) / 1000 }],
+  );
 
 /** Rows that are in use at most: those of the latest outings. */
 const MOST_ROWS = 400;
@@ -74,6 +91,14 @@ export function learntFrom(outings: readonly Outing[]): AllLearnt {
       acceptedFrom(kept),
       having((o) => judgedOf(o).some((s) => s.kept > 0)),
     ),
+    lift: withOutings(
+      acceptedFrom(behind.flatMap((o) => o.evidence!.lifted ?? [])),
+      having((o) => (o.evidence!.lifted ?? []).some((l) => l.kept > 0)),
+    ),
+    pace: withOutings(
+      paceFrom(behind.flatMap(walkedOf)),
+      having((o) => walkedOf(o).length > 0),
+    ),
     keepers: behind
       .toSorted((a, b) => (a.date < b.date ? 1 : -1))
       .flatMap(keepersOf)
@@ -91,8 +116,11 @@ export function switched(inUse: InUse, key: LearntKey, all: AllLearnt, isOn: boo
   return found.ok ? { ...others, [key]: found.value } : others;
 }
 
-const KEYS: readonly LearntKey[] = ["tracking", "pan", "iso", "keepers"];
-
 /** What is in use, as the outings behind it say it now: what nothing stands behind any more is used no longer. */
 export const asNow = (inUse: InUse, all: AllLearnt): InUse =>
-  KEYS.reduce((use, key) => (inUse[key] === undefined ? use : switched(use, key, all, true)), inUse);
+  LEARNT_KEYS.reduce((use, key) => {
+    const one = inUse[key];
+    // What a drill measured hangs on no outing.
+    const isOfDrill = one !== undefined && "by" in one && one.by === "practice";
+    return one === undefined || isOfDrill ? use : switched(use, key, all, true);
+  }, inUse);

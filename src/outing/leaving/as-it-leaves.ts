@@ -1,7 +1,16 @@
-import type { Outing, Tag } from "@/data";
+import type { Outing, Sighting, Tag } from "@/data";
 import { isPlaceExact, leaves, type Kept, type Leaving } from "./choice";
+import { isKeptOff } from "../places/keep-off";
 import { toGrid } from "./grid";
 import { PARTS_OF_OUTING, without } from "./parts-of-outing";
+
+/** An outing that minds the nests and dens which its place is known to have, though none is drawn on its own ground. */
+export const mindingNests = (outing: Outing, sightings: readonly Sighting[]): Outing =>
+  outing.placeId !== undefined &&
+  !outing.cautions.includes("nests") &&
+  sightings.some((s) => s.placeId === outing.placeId && isKeptOff(s))
+    ? { ...outing, cautions: [...outing.cautions, "nests"] }
+    : outing;
 
 /** What an outing has that is asked about each time. */
 export const keptOf = ({ cautions, ground }: Pick<Outing, "cautions" | "ground">): Kept => ({
@@ -47,6 +56,6 @@ export function tagsAsTheyLeave(tags: readonly Tag[], outing: Outing, leaving: L
 
 /** Whether what was spoken goes along, and a picture that is traced over. */
 export const soundLeaves = (outing: Outing, leaving: Leaving): boolean =>
-  leaving.way === "whole" && leaves("people", leaving, keptOf(outing));
+  leaves("words", leaving, keptOf(outing)) && leaves("people", leaving, keptOf(outing));
 export const pictureLeaves = (outing: Outing, leaving: Leaving): boolean =>
   leaves("plan", leaving, keptOf(outing)) && isPlaceExact(leaving, keptOf(outing));

@@ -13,15 +13,16 @@ export interface Leaving {
 }
 
 /** What a part of an outing is to somebody who gets it. */
-export type Part = "title" | "place" | "plan" | "programme" | "people" | "contacts" | "words" | "log";
+export type Part =
+  "title" | "names" | "place" | "plan" | "programme" | "people" | "contacts" | "words" | "log";
 
 /** Words are free text: nobody can tell whom or what they name, so they go with the whole alone. */
 const LEAVES: Readonly<Record<Way, readonly Part[]>> = {
-  whole: ["title", "place", "plan", "programme", "people", "contacts", "words", "log"],
-  "without-people": ["title", "place", "plan", "programme", "log"],
-  "without-place": ["title", "plan", "programme", "people", "log"],
-  "plan-only": ["title", "place", "plan"],
-  "card-only": ["title"],
+  whole: ["title", "names", "place", "plan", "programme", "people", "contacts", "words", "log"],
+  "without-people": ["title", "names", "place", "plan", "programme", "log"],
+  "without-place": ["title", "names", "plan", "programme", "people", "log"],
+  "plan-only": ["title", "names", "place", "plan"],
+  "card-only": ["title", "names"],
 };
 
 /** What an outing has that is asked about each time. */
@@ -32,16 +33,22 @@ export interface Kept {
   readonly hasNests: boolean;
 }
 
-/** Whether a part of an outing leaves. Names of the young and contacts do where they are ticked this time. */
-export function leaves(part: Part, { way, ticked }: Leaving, { isYoung }: Kept): boolean {
+/** What would give a nest back that is left out: the place, what is drawn about it, what it is called, what was said of it. */
+const TELLS_OF_NEST: readonly Part[] = ["names", "place", "plan", "words"];
+
+/**
+ * Whether a part of an outing leaves. Names of the young and contacts do where they are ticked this time; where a nest is left out, so is
+ * what would give it back.
+ */
+export function leaves(part: Part, { way, ticked }: Leaving, { isYoung, hasNests }: Kept): boolean {
   if (!LEAVES[way].includes(part)) return false;
+  if (hasNests && !ticked.includes("nests") && TELLS_OF_NEST.includes(part)) return false;
   if (part === "people") return !isYoung || ticked.includes("young");
   return part !== "contacts" || ticked.includes("contacts");
 }
 
-/** Whether coordinates go as they are; else they go to the kilometre. A nest that is left out is not to be found by the rest. */
-export const isPlaceExact = (leaving: Leaving, kept: Kept): boolean =>
-  leaves("place", leaving, kept) && (!kept.hasNests || leaving.ticked.includes("nests"));
+/** Whether coordinates go as they are; else they go to the kilometre. */
+export const isPlaceExact = (leaving: Leaving, kept: Kept): boolean => leaves("place", leaving, kept);
 
 /** What there is to be ticked for a way. */
 export function askedOf(way: Way, kept: Kept): AskedEachTime[] {
@@ -50,7 +57,7 @@ export function askedOf(way: Way, kept: Kept): AskedEachTime[] {
     young: has("people") && kept.isYoung,
     consent: has("people"),
     contacts: has("contacts"),
-    nests: has("plan") && kept.hasNests,
+    nests: kept.hasNests,
   };
   return ASKED_EACH_TIME.filter((one) => asked[one]);
 }

@@ -6,6 +6,7 @@ import { askedOf, WAYS, type AskedEachTime, type Way } from "./choice";
 export const FILES = {
   outing: { ways: WAYS, asks: ["young", "consent", "contacts", "nests"] },
   ground: { ways: ["whole", "without-place"], asks: ["nests"] },
+  journal: { ways: ["whole", "without-people", "without-place"], asks: ["young", "nests"] },
   programme: { ways: ["whole", "without-people", "without-place"], asks: ["young"] },
   tags: { ways: ["whole", "without-people"], asks: ["young"] },
 } as const satisfies Readonly<

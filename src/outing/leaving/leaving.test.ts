@@ -1,12 +1,19 @@
 import { demoKit, demoOutings } from "../../../demo";
-import { DEFAULT_PREFERENCES, outingSchema, tagSchema, type Outing, type Tag } from "@/data";
+import { DEFAULT_PREFERENCES, outingSchema, tagSchema, type Outing, type Sighting, type Tag } from "@/data";
 import { readOutingFile, jsonFile, outingInFile } from "@/data/files";
 import { toGeoJson } from "@/data/ground-files/to-geojson";
 import { toGpx } from "@/data/ground-files/to-gpx";
 import { programmeCalendar, programmeCsv, csvOf } from "../programme/programme-files";
 import { timedProgramme } from "../programme/event-times";
 import { rowsOfTags } from "../tags/tagging";
-import { asItLeaves, keptOf, pictureLeaves, soundLeaves, tagsAsTheyLeave } from "./as-it-leaves";
+import {
+  asItLeaves,
+  keptOf,
+  mindingNests,
+  pictureLeaves,
+  soundLeaves,
+  tagsAsTheyLeave,
+} from "./as-it-leaves";
 import { askedOf, ASKED_EACH_TIME, isPlaceExact, leaves, WAYS, type Leaving } from "./choice";
 import { toGrid } from "./grid";
 import { PARTS_OF_OUTING } from "./parts-of-outing";
@@ -252,7 +259,9 @@ test("names of the young, consents, contacts, codes of gates and nests stay here
   ])
     expect([text, files.includes(markOf(text))]).toEqual([text, false]);
   for (const said of ["§name§", "§said§", LETTERS]) expect(files).not.toContain(said);
-  expect(await filesOf({ way: "whole", ticked: ["young"] })).toContain(LETTERS);
+  expect(await filesOf({ way: "whole", ticked: ["young", "nests"] })).toContain(LETTERS);
+  // What was spoken may tell of a nest that is left out.
+  expect(await filesOf({ way: "whole", ticked: ["young"] })).not.toContain(LETTERS);
   expect(await filesOf({ way: "without-place", ticked: ["young"] })).not.toContain(LETTERS);
   expect(files).not.toContain('"nest"');
   const names = asItLeaves(outing, { way: "whole", ticked: ["young"] });
@@ -277,6 +286,39 @@ test("a place that is not to be told goes to the middle of its square kilometre,
     // No digit of the place beyond a hundredth of a degree is in any file.
     for (const digits of ["53.412", "2.987"]) expect(await filesOf(leaving)).not.toContain(digits);
   }
+});
+
+test("where a nest is left out, nothing goes that would give it back: no name, no shape of the ground, no word", async () => {
+  for (const way of WAYS) {
+    const left = asItLeaves(outing, { way, ticked: ["young", "consent", "contacts"] });
+    const files = await filesOf({ way, ticked: ["young", "consent", "contacts"] });
+    for (const text of [
+      "name",
+      "place",
+      "notes",
+      "ground.spots[].name",
+      "ground.areas[].name",
+      "ground.tracks[].name",
+    ])
+      expect([way, text, files.includes(markOf(text))]).toEqual([way, text, false]);
+    expect(left.ground.areas).toEqual([]);
+    expect(left.ground.tracks).toEqual([]);
+  }
+});
+
+test("a nest that only the place is known to have is minded too, until it is of another place", () => {
+  const plain: Outing = {
+    ...semiFinal,
+    cautions: [],
+    placeId: "here",
+    ground: { ...semiFinal.ground, areas: [] },
+  };
+  const nest: Sighting = { id: "n", placeId: "here", name: "Tern", what: "nest", on: "2025-05-20" };
+  expect(keptOf(plain).hasNests).toBe(false);
+  expect(keptOf(mindingNests(plain, [nest])).hasNests).toBe(true);
+  expect(mindingNests(plain, [{ ...nest, placeId: "there" }])).toBe(plain);
+  expect(mindingNests(plain, [{ ...nest, what: "young" }])).toBe(plain);
+  expect(plain.cautions).toEqual([]);
 });
 
 test("places of one square are told alike, none is moved farther than its corner, and poles and the date line are places too", () => {
@@ -308,7 +350,7 @@ test("an outing without people of its own kinds is asked about nothing that it h
   expect(WAYS.map((way) => askedOf(way, kept))).toEqual([["consent", "contacts"], [], ["consent"], [], []]);
   expect(askedOf("whole", keptOf(outing))).toEqual(ASKED_EACH_TIME);
   expect(soundLeaves(outing, { way: "whole", ticked: [] })).toBe(false);
-  expect(soundLeaves(outing, { way: "whole", ticked: ["young"] })).toBe(true);
+  expect(soundLeaves(outing, { way: "whole", ticked: ["young", "nests"] })).toBe(true);
   expect(
     tagsAsTheyLeave(tags, outing, { way: "without-people", ticked: [] }).map((t) => tagSchema.parse(t)),
   ).toEqual([{ id: "t1", at: tags[0]!.at, kind: "person", names: [], eventId: "heat" }]);

@@ -14,16 +14,20 @@ export interface PartAt {
  * not here.
  */
 export const PARTS_OF_OUTING: readonly PartAt[] = [
-  { path: "name", part: "title" },
+  { path: "name", part: "names", instead: "An outing" },
   { path: "sport", part: "title" },
   { path: "subjects[].name", part: "title" },
   { path: "subjects[].parts[].name", part: "title" },
   { path: "shots[].name", part: "title" },
-  { path: "ground.spots[].name", part: "title" },
-  { path: "ground.positions[].name", part: "title" },
-  { path: "ground.zones[].name", part: "title" },
+  { path: "ground.spots[].name", part: "names", instead: "A spot" },
+  { path: "ground.positions[].name", part: "names", instead: "A position" },
+  { path: "ground.zones[].name", part: "names", instead: "A light zone" },
 
   { path: "place", part: "place", instead: "Not told" },
+  // Two files of one place would tell that they are.
+  { path: "placeId", part: "place" },
+  { path: "walks", part: "log" },
+  { path: "evidence", part: "log" },
   { path: "access.mayStand", part: "place", instead: "" },
   { path: "access.fallBack", part: "place", instead: "" },
 

@@ -1,4 +1,5 @@
 import type { Outing } from "@/data";
+import type { Frame } from "@/data/schema/frame";
 import { isJudged } from "@/outing/frames/judged";
 import type { MatchedBurst } from "@/outing/frames/matched";
 import type { OutingView } from "@/outing/outing-view";
@@ -17,7 +18,8 @@ const MOST = 1000;
 export function evidenceOf(view: OutingView, bursts: readonly MatchedBurst[]): Evidence {
   const tracked: Evidence["tracked"] = [];
   const panned: Evidence["panned"] = [];
-  for (const { frames, shotId } of bursts.filter((b) => b.frames.every(isJudged)))
+  const whole = bursts.filter((b) => b.frames.every(isJudged));
+  for (const { frames, shotId } of whole)
     for (const frame of frames) {
       const model = frame.smear && smearModel(view, shotId, frame);
       if (!frame.smear || !model) continue;
@@ -28,5 +30,18 @@ export function evidenceOf(view: OutingView, bursts: readonly MatchedBurst[]): E
         tracked.push({ smearUm, restUm, exposure, umPerMetre, transverseSpeed, bob });
       if (model.technique === "panned") panned.push({ streakUm, smearUm, restUm });
     }
-  return { tracked: tracked.slice(0, MOST), panned: panned.slice(0, MOST) };
+  const lifted = liftsOf(whole.flatMap((b) => b.frames));
+  return {
+    tracked: tracked.slice(0, MOST),
+    panned: panned.slice(0, MOST),
+    ...(lifted.length > 0 && { lifted }),
+  };
+}
+
+/** By how much frames were lifted, where that was told, and how many of those were kept. */
+function liftsOf(frames: readonly Frame[]): NonNullable<Evidence["lifted"]> {
+  const kept = new Map<number, number>();
+  for (const { told, mark } of frames)
+    if (told?.lift !== undefined) kept.set(told.lift, (kept.get(told.lift) ?? 0) + (mark === "keep" ? 1 : 0));
+  return [...kept].map(([click, n]) => ({ click, kept: n })).toSorted((a, b) => a.click - b.click);
 }

@@ -22,6 +22,20 @@ export type SmearTold =
 /** Detail in a part of a picture. */
 export const sharpnessOfPixels = (pixels: Pixels): number => sharpnessOf(pixels);
 
+/** Sides of the part that is measured, as shares of the picture's shorter side: what the plan frames, within these. */
+const LEAST_PART = 0.15;
+const UNPLANNED = 0.4;
+
+/** Pixels of the square about the middle in which the subject of a shot is expected: as big as the plan frames its wished part. */
+export function partExpected(
+  view: OutingView,
+  shotId: string | undefined,
+  size: { readonly width: number; readonly height: number },
+): number {
+  const fill = plannedShots(view).find((s) => s.id === shotId)?.found?.sighting.fill ?? UNPLANNED;
+  return Math.round(Math.min(1, Math.max(LEAST_PART, fill)) * Math.min(size.width, size.height));
+}
+
 /** What the model has for the body of a shot at the settings of a frame; absent without a plan or its settings. */
 export function smearModel(
   view: OutingView,
