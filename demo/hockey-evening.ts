@@ -15,6 +15,7 @@ export const hockeyEvening: Outing = {
   kind: "field",
   name: "Cup semi-final",
   place: "Quarry Lane",
+  placeId: "quarry-lane",
   sport: "Field hockey, under 18",
   date: "2026-10-17",
   from: "15:30",

@@ -4,8 +4,9 @@ import { handballEvening } from "./handball-evening";
 import { hockeyEvening } from "./hockey-evening";
 import { hockeyQuarterFinal } from "./hockey-quarter-final";
 import { lagoonDawn } from "./lagoon-dawn";
+import { placesOf } from "./places";
 import counted from "./quarter-final-counted.json";
-import { DEFAULT_PREFERENCES, type Outing, type Preferences } from "@/data";
+import { DEFAULT_PREFERENCES, type Outing, type Places, type Preferences } from "@/data";
 
 export { demoKit } from "./kit";
 /** Outings to come. */
@@ -16,6 +17,9 @@ export const demoPast: Outing = {
   log: counted.log as unknown as Outing["log"],
   evidence: counted.evidence,
 };
+
+/** Two places that are kept across outings. */
+export const demoPlaces: Places = placesOf(hockeyEvening, demoPast, lagoonDawn);
 
 /** The spread of the pan is in use as it was learnt there: another outing's pan is planned with it. */
 export const demoPreferences: Preferences = { ...DEFAULT_PREFERENCES, learnt: counted.learnt };

@@ -13,6 +13,7 @@ export const lagoonDawn: Outing = {
   kind: "wild",
   name: "Lagoon at first light",
   place: "Saltmere hide",
+  placeId: "saltmere-hide",
   sport: "Otter, harrier, tern",
   date: "2027-05-02",
   from: "04:45",

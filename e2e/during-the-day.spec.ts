@@ -61,6 +61,21 @@ test("where am I: said before it is asked, a place on the plan with how sure it 
   await expect(panel.getByRole("button", { name: "Show where I am" })).toBeVisible();
 });
 
+test("a walk is timed by two presses, over a reload, and stands as metres and seconds", async ({ page }) => {
+  await page.goto(RUN);
+  await openPanel(page, "Where am I");
+  const panel = page.getByRole("group", { name: "Timed walk" });
+  await panel.getByRole("button", { name: "Leaving now" }).click();
+  await expect(panel).toContainText(/On the way: \d+.m/);
+  await page.reload();
+  await openPanel(page, "Where am I");
+  await panel.getByRole("button", { name: "I am there" }).click();
+  await expect(panel).toContainText(/The last: \d+.m in \d+.s/);
+  const [walk] = (await storedOuting(page)).walks;
+  expect(walk.there).toBeGreaterThan(walk.left);
+  expect(walk.metres).toBeGreaterThan(5);
+});
+
 test("what somebody waits for stands among what is owed, by its hour, and is delivered in a press", async ({
   page,
 }) => {

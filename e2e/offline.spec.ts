@@ -42,6 +42,8 @@ test("once opened, every part of the application opens again without a network",
   for (const [place, heading] of [
     ["/kit", "Kit"],
     ["/library", "Library"],
+    ["/places", "Places"],
+    ["/practice", "Practice"],
     ["/preferences", "Preferences"],
   ] as const) {
     await page.goto(place);

@@ -126,6 +126,63 @@ test("a folder of pictures is read, judged by keys and thumbs, captioned, and it
   expect(strFromU8(out["delivery.csv"]!)).toContain("B100.JPG");
 });
 
+test("captions written into the pictures' folder keep what another program wrote there since it was chosen", async ({
+  page,
+}) => {
+  // A folder of the browser's own stands in for the one that a person picks.
+  await page.addInitScript(() => {
+    const folder = () => navigator.storage.getDirectory().then((d) => d.getDirectoryHandle("card"));
+    Object.assign(window, { showDirectoryPicker: folder });
+  });
+  await page.goto(`${OUTING}/review`);
+  const write = (name: string, base64: string) =>
+    page.evaluate(
+      async ([file, text]) => {
+        const root = await navigator.storage.getDirectory();
+        const card = await root.getDirectoryHandle("card", { create: true });
+        const stream = await (await card.getFileHandle(file!, { create: true })).createWritable();
+        await stream.write(Uint8Array.from(atob(text!), (c) => c.charCodeAt(0)));
+        await stream.close();
+      },
+      [name, base64],
+    );
+  const read = (name: string) =>
+    page.evaluate(async (file) => {
+      const card = await (await navigator.storage.getDirectory()).getDirectoryHandle("card");
+      return (await (await card.getFileHandle(file)).getFile()).text();
+    }, name);
+  for (const { name, buffer } of FILES.slice(0, 2)) await write(name, buffer.toString("base64"));
+  await openPanel(page, "Pictures in");
+  await page.getByRole("button", { name: "Choose a folder" }).click();
+  await expect(page.getByText("2 frames added.")).toBeVisible();
+  await sheet(page).getByRole("listitem", { name: /^B100/ }).click();
+  await page.keyboard.press("k");
+  await page.getByRole("button", { name: "Close", exact: true }).click();
+  await openPanel(page, "Deliver");
+  const captions = page.getByRole("button", { name: "Write captions beside the pictures" });
+  await captions.click();
+  await expect.poll(() => read("B100.xmp").catch(() => "")).toContain("dc:description");
+  // Another program rates the frame in the sidecar that stands there now.
+  const rated = (await read("B100.xmp")).replace(
+    "<rdf:Description ",
+    '<rdf:Description xmlns:xmp="http://ns.adobe.com/xap/1.0/" xmp:Rating="5" ',
+  );
+  await write("B100.xmp", Buffer.from(rated).toString("base64"));
+  await openPanel(page, "Captions");
+  await page.getByLabel("Creator").fill("Sam Roe");
+  await page.getByLabel("Credit line").click();
+  await expect(page.getByText("Not kept yet")).toBeHidden();
+  await captions.click();
+  await expect.poll(() => read("B100.xmp")).toContain("Sam Roe");
+  expect(await read("B100.xmp")).toContain('xmp:Rating="5"');
+  expect(Buffer.byteLength(FILES[0]!.buffer)).toBe(
+    await page.evaluate(async () => {
+      const card = await (await navigator.storage.getDirectory()).getDirectoryHandle("card");
+      return (await (await card.getFileHandle("B100.JPG")).getFile()).size;
+    }),
+  );
+});
+
 test("after a reload the frames stand, the pictures are asked for again, and are found", async ({ page }) => {
   await page.goto(`${OUTING}/review`);
   await openPanel(page, "Pictures in");

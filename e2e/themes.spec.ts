@@ -61,6 +61,16 @@ const SCREENS: readonly Screen[] = [
     url: "/stops",
     ready: (page: Page) => page.getByRole("button", { name: "Where do the stops come from?" }),
   },
+  {
+    name: "a place",
+    url: "/place/saltmere-hide",
+    ready: (page: Page) => page.getByRole("button", { name: "Put down what was seen" }),
+  },
+  {
+    name: "a drill",
+    url: "/practice/pan",
+    ready: (page: Page) => page.getByRole("button", { name: "Begin", exact: true }),
+  },
   { name: "nowhere", url: "/nowhere", ready: (page: Page) => page.getByText("leads nowhere") },
 ];
 

@@ -1,10 +1,18 @@
-// The last steps of a build but one: parts that come late (late-chunks.mjs), and the scripts before the application without their comments.
-import { readFileSync, writeFileSync } from "node:fs";
+// The last steps of a build but one: parts that come late (late-chunks.mjs), the first script once more through the minifier, which
+// the bundler runs over each module by itself alone, and the scripts before the application without their comments.
+import { readdirSync, readFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { minify } from "terser";
 import { splitBuild } from "./late-chunks.mjs";
 
 splitBuild("dist");
+
+const scripts = path.join("dist", "_expo", "static", "js", "web");
+for (const name of readdirSync(scripts).filter((one) => one.startsWith("entry-"))) {
+  const file = path.join(scripts, name);
+  const { code } = await minify(readFileSync(file, "utf8"), { compress: { passes: 2, ecma: 2020 } });
+  writeFileSync(file, code);
+}
 
 for (const name of ["start.js", "start-frame.js"]) {
   const file = path.join("dist", name);

@@ -15,6 +15,7 @@ import { demoKit, demoOutings } from "../../demo";
 import { bareArithmetic, type FlatGround } from "./bare";
 import { benchCoverage } from "./coverage";
 import { benchKeep } from "./keep";
+import { benchYear } from "./year";
 
 const MINUTE = 60_000;
 const outing = demoOutings[0]!;
@@ -105,6 +106,7 @@ console.log(
 );
 
 benchCoverage();
+benchYear();
 void benchKeep();
 
 const scripts = path.resolve("dist/_expo/static/js/web");

@@ -1,7 +1,15 @@
 // Files of ours, broken in so many seeded ways: whatever is in them, reading neither throws nor hands over what the schemas
 // refuse, and a repair gives back what can be read or nothing. Run with the number of files.
 import { demoKit, demoOutings } from "../../demo";
-import { DEFAULT_PREFERENCES, EMPTY_LIBRARY, kitSchema, outingSchema, repair } from "../../src/data";
+import {
+  DEFAULT_PREFERENCES,
+  EMPTY_LIBRARY,
+  EMPTY_PLACES,
+  EMPTY_PRACTICE,
+  kitSchema,
+  outingSchema,
+  repair,
+} from "../../src/data";
 import { jsonText, readFile, everythingInFile, outingInFile } from "../../src/data/files";
 import { seeded } from "./seeded";
 
@@ -11,7 +19,16 @@ const { below, oneOf, random } = seeded(20261017);
 const preferences = DEFAULT_PREFERENCES;
 const whole = [
   ...demoOutings.map((outing) => jsonText(outingInFile({ outing, kit: demoKit, preferences }))),
-  jsonText(everythingInFile({ outings: demoOutings, kit: demoKit, library: EMPTY_LIBRARY, preferences })),
+  jsonText(
+    everythingInFile({
+      outings: demoOutings,
+      kit: demoKit,
+      library: EMPTY_LIBRARY,
+      places: EMPTY_PLACES,
+      practice: EMPTY_PRACTICE,
+      preferences,
+    }),
+  ),
   JSON.stringify(demoOutings[2]),
   JSON.stringify(demoKit),
 ];

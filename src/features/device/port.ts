@@ -22,6 +22,14 @@ export interface Fix {
   readonly accuracy: number;
 }
 
+/** How fast the device is turned about the line that stands up. */
+export interface Turning {
+  /** Milliseconds by the page's own clock. */
+  readonly at: number;
+  /** Degrees a second; which way is above 0 hangs on how it is held. */
+  readonly rate: number;
+}
+
 /** What a sense of the device tells until it is let go. */
 export interface Sensed<T> {
   readonly onTold: (told: T) => void;
@@ -48,6 +56,8 @@ export interface Device {
   readonly watchPlace: (sensed: Sensed<Fix>) => () => void;
   /** Says where the device's upper edge points, degrees clockwise from north, until it is let go. */
   readonly watchHeading: (sensed: Sensed<number>) => Promise<() => void>;
+  /** Says how fast the device is turned about the line that stands up, until it is let go; the browser asks the user first. */
+  readonly watchTurning: (sensed: Sensed<Turning>) => Promise<() => void>;
 }
 
 const no = (reason: Absent): { readonly ok: false; readonly reason: Absent } => ({ ok: false, reason });
@@ -117,6 +127,7 @@ export const browserDevice: Device = {
   },
   watchPlace: placeWatched,
   watchHeading: headingWatched,
+  watchTurning: turningWatched,
 };
 
 /** Seconds for which a place may be looked for before it is said that there is none yet. */
@@ -170,6 +181,32 @@ async function headingWatched({ onTold, onTrouble }: Sensed<number>): Promise<()
   return () => {
     clearTimeout(silence);
     for (const name of names) globalThis.removeEventListener(name, onTurn);
+  };
+}
+
+/** Upright it turns about its long side, on its side about its short one. */
+const rateOf = ({ rotationRate }: DeviceMotionEvent): number | undefined => {
+  const lies = Math.abs(globalThis.screen?.orientation?.angle ?? 0) % 180 === 90;
+  return (lies ? rotationRate?.beta : rotationRate?.gamma) ?? undefined;
+};
+
+async function turningWatched({ onTold, onTrouble }: Sensed<Turning>): Promise<() => void> {
+  const none = (reason: Absent) => (onTrouble(reason), () => undefined);
+  if (typeof DeviceMotionEvent === "undefined") return none(absence());
+  const asks = DeviceMotionEvent as unknown as { readonly requestPermission?: () => Promise<string> };
+  const answer = await (asks.requestPermission?.() ?? Promise.resolve("granted")).catch(() => "denied");
+  if (answer !== "granted") return none("refused");
+  const silence = setTimeout(() => onTrouble(absence()), NO_COMPASS);
+  const onMove = (event: DeviceMotionEvent): void => {
+    const rate = rateOf(event);
+    if (rate === undefined) return;
+    clearTimeout(silence);
+    onTold({ at: event.timeStamp, rate });
+  };
+  globalThis.addEventListener("devicemotion", onMove);
+  return () => {
+    clearTimeout(silence);
+    globalThis.removeEventListener("devicemotion", onMove);
   };
 }
 

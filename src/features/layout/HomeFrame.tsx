@@ -12,6 +12,8 @@ import { ThemeSwitch } from "./ThemeSwitch";
 /** What stands beside the outings, in the order in which it is needed. */
 const PLACES = [
   { key: "outings", name: "Outings" },
+  { key: "places", name: "Places" },
+  { key: "practice", name: "Practice" },
   { key: "kit", name: "Kit" },
   { key: "library", name: "Library" },
   { key: "preferences", name: "Preferences" },
@@ -93,10 +95,12 @@ function Places({ here, wide }: { here: Place; wide: boolean }) {
             className={
               wide
                 ? `min-h-14 justify-center border-l-[5px] px-4 ${key === here ? "border-water bg-paper" : "border-transparent"}`
-                : `flex-auto items-center justify-center border-t-4 px-1 ${key === here ? "border-water" : "border-transparent"}`
+                : `flex-auto items-center justify-center border-t-4 px-0.5 ${key === here ? "border-water" : "border-transparent"}`
             }
           >
-            <Txt weight={key === here ? 700 : 400}>{name}</Txt>
+            <Txt size={wide ? 16 : 14} weight={key === here ? 700 : 400}>
+              {name}
+            </Txt>
           </Pressable>
         </Link>
       ))}

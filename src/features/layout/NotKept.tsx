@@ -10,6 +10,8 @@ const NAMES: Readonly<Record<RecordName, string>> = {
   kit: "Your kit",
   library: "Your library",
   preferences: "Your preferences",
+  places: "Your places",
+  practice: "What you practised",
 };
 
 const ON_SCREEN_ALONE =

@@ -7,11 +7,15 @@ const TITLES: Readonly<Record<RecordName, string>> = {
   kit: "Your kit cannot be read",
   library: "Your own library cannot be read",
   preferences: "Your preferences cannot be read",
+  places: "Your places cannot be read",
+  practice: "What you practised cannot be read",
 };
 const REMOVE: Readonly<Record<RecordName, string>> = {
   kit: "Begin with a generic bag",
   library: "Begin an empty library",
   preferences: "Begin with what ships",
+  places: "Begin with no places",
+  practice: "Begin with no runs",
 };
 
 const loadUnreadable = async () => (await import("./Unreadable")).Unreadable;

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import { whatGoes, type Beside } from "@/answers/leaving/what-goes";
 import type { Outing } from "@/data";
-import { asItLeaves } from "@/outing/leaving/as-it-leaves";
+import { asItLeaves, mindingNests } from "@/outing/leaving/as-it-leaves";
 import type { AskedEachTime, Leaving, Way } from "@/outing/leaving/choice";
 import { asksOf, FILES, type FileKind } from "@/outing/leaving/files";
 import { Button } from "@/ui/controls/Button";
@@ -10,6 +10,7 @@ import { CheckRow } from "@/ui/controls/CheckRow";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
+import { usePlaces } from "../store/places";
 import { ASKED_WORDS, goesLines, WAY_WORDS } from "@/words/leaving";
 
 interface Props {
@@ -26,7 +27,9 @@ interface Props {
 const NOTHING_BESIDE: Beside = { tags: 0, sounds: 0, picture: false };
 
 /** What of an outing goes to somebody else: chosen, and told before it goes. Ticks hold for this time alone. */
-export function LeavingDialog({ outing, kind, action, besideOf, onLeave, onClose }: Props) {
+export function LeavingDialog({ outing: told, kind, action, besideOf, onLeave, onClose }: Props) {
+  const { sightings } = usePlaces();
+  const outing = mindingNests(told, sightings);
   const [way, setWay] = useState<Way>("whole");
   const [ticks, setTicks] = useState<readonly AskedEachTime[]>([]);
   const asks = asksOf(kind, way, outing);

@@ -11,19 +11,28 @@ import { pathOf } from "@/ui/plan/paths";
 const SIZE = { width: 92, height: 112 };
 const MARGINS = { left: 14, right: 8, top: 8, bottom: 8 };
 const sizeOf = (scale: number) => ({ width: SIZE.width * scale, height: SIZE.height * scale });
+const roomy = (room: number) => ({
+  left: Math.max(MARGINS.left, room),
+  right: Math.max(MARGINS.right, room),
+  top: Math.max(MARGINS.top, room),
+  bottom: Math.max(MARGINS.bottom, room),
+});
 const SKETCHED = ["boundary", "line", "circle"];
 
 interface Props {
-  readonly outing: Outing;
+  /** An outing, or a place. */
+  readonly outing: { readonly ground: Outing["ground"]; readonly light: Pick<Outing["light"], "roof"> };
   readonly scale?: number;
   /** Px of the drawing; by the scale when left out. */
   readonly size?: { readonly width: number; readonly height: number };
+  /** Px about it that stay free for what is drawn over it. */
+  readonly room?: number;
   /** What is drawn over it. */
   readonly over?: (view: PlanView) => ReactNode;
 }
 
-/** An outing known by its shape: its own ground, small, with what stands there and where one stands. */
-export function GroundSketch({ outing, scale = 1, size = sizeOf(scale), over }: Props) {
+/** An outing or a place known by its shape: its own ground, small, with what stands there and where one stands. */
+export function GroundSketch({ outing, scale = 1, size = sizeOf(scale), room = 0, over }: Props) {
   const tokens = useTokens();
   const { ink, built, water, sun } = tokens;
   const { venue, obstacles, positions, tracks, spots, surface = "grass" } = outing.ground;
@@ -37,7 +46,7 @@ export function GroundSketch({ outing, scale = 1, size = sizeOf(scale), over }: 
   const shape = open
     ? [...spots.map((s) => s.at), ...tracks.flatMap((t) => t.points), ...areas.flatMap((a) => a.outline)]
     : [...outline, ...stands.flatMap((o) => o.outline)];
-  const view = fitView([...shape, ...positions.map((p) => p.at)], size, venue.bearing, MARGINS);
+  const view = fitView([...shape, ...positions.map((p) => p.at)], size, venue.bearing, roomy(room));
   const played = playedOn(venue) ?? surface;
   return (
     <Svg width={size.width} height={size.height} aria-hidden>

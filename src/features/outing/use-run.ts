@@ -20,7 +20,7 @@ export function useRun<T>() {
     run.current?.stop();
     setState({ kind: "running", share: 0 });
     const { startWork } = await import("@/workers/long-work-client");
-    // The last report may come after the result: it no longer counts then.
+    // What a newer run has replaced reports to nobody.
     const mine: Run<WorkResult<Name>> = startWork(name, input, ({ done, total }) => {
       if (run.current === mine) setState({ kind: "running", share: done / total });
     });

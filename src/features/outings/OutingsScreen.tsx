@@ -16,6 +16,7 @@ import { Late } from "../layout/Late";
 import { useUnsaved } from "../store/unsaved";
 import { useMinuteClock } from "../outing/use-minute-clock";
 import { useKit } from "../store/kit";
+import { usePlaces } from "../store/places";
 import { usePreferences } from "../store/preferences";
 import { useOutings, useMendBroken } from "../store/outings";
 import { useBeginning } from "../store/beginning";
@@ -90,6 +91,7 @@ export function OutingsScreen({ loadBegin }: Pick<PlanProps, "loadBegin">) {
           <NextOuting outing={next} onMore={setAsked} />
         </Guard>
       )}
+      <WhatComesRound now={now} />
       <Shelf title="Coming up" outings={later} onMore={setAsked} />
       <Shelf title="Past" outings={past} onMore={setAsked} />
       <Shelf title="Archived" outings={away} onMore={setAsked} />
@@ -105,6 +107,19 @@ export function OutingsScreen({ loadBegin }: Pick<PlanProps, "loadBegin">) {
         </Late>
       )}
     </HomeFrame>
+  );
+}
+
+const loadComingUp = async () => (await import("./comes-round")).ComingUp;
+
+/** What of earlier years comes round at one's places: loaded where anything was ever seen. */
+function WhatComesRound({ now }: { now: number }) {
+  const { sightings } = usePlaces();
+  if (sightings.length === 0) return null;
+  return (
+    <Late load={loadComingUp} waiting="">
+      {(ComingUp) => <ComingUp today={formatISO(now, { representation: "date" })} />}
+    </Late>
   );
 }
 
@@ -208,7 +223,7 @@ interface PlanProps {
   readonly onClose: () => void;
   readonly outings: readonly Outing[];
   readonly now: number;
-  readonly loadBegin: () => Promise<typeof import("./begin")>;
+  readonly loadBegin: () => Promise<typeof import("../forms/begin")>;
 }
 
 const loadDeleted = async () => (await import("./Deleted")).Deleted;

@@ -9,6 +9,7 @@ import {
   EMPTY_LIBRARY,
   name,
   type Kind,
+  type Place,
   type Library,
   type Preferences,
   type Outing,
@@ -18,13 +19,15 @@ import { Dialog } from "@/ui/controls/Dialog";
 import { Picker } from "@/ui/controls/Picker";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
-import { hoursWords, kindWords, monthsWords, savingFailure } from "@/words";
+import { anchorWords, hoursWords, kindWords, monthsWords, savingFailure } from "@/words";
 import { CALLS_FAULT } from "@/words/lists";
 import type { FieldSpec } from "../forms/field-spec";
 import { RecordForm, type FormHand } from "../forms/RecordForm";
 import { inOrder, placeFields, placeShape, WINDOW_FIELDS, windowShape } from "../forms/when-and-where";
 import { useSubjectChoice } from "../subjects/use-subjects";
-import { placesOf, type KnownPlace } from "./known-places";
+import { keptFrom } from "@/outing/places/kept-from";
+import { HereForm } from "../places/NewOutingHere";
+import { usePlaces } from "../store/places";
 import { useOwnLibrary } from "../store/library";
 import { useSaveOuting } from "../store/outings";
 import { FromHere } from "../forms/FromHere";
@@ -79,7 +82,7 @@ const OVERHEAD = [
   { key: "roof", label: "Under a roof" },
 ] as const;
 
-type Begin = typeof import("./begin");
+type Begin = typeof import("../forms/begin");
 
 interface Props {
   readonly open: boolean;
@@ -98,9 +101,26 @@ interface Props {
 export function PlanOuting({ open, onClose, ...rest }: Props) {
   return (
     <Dialog title="Plan an outing" open={open} onClose={onClose}>
-      {open && <PlanForm {...rest} onClose={onClose} />}
+      {open && <PlanOrHere {...rest} onClose={onClose} />}
     </Dialog>
   );
+}
+
+/** A place that is known brings all that is known of it: then only the day's own is asked. */
+function PlanOrHere(props: Omit<Props, "open">) {
+  const [here, setHere] = useState<Here>();
+  return here ? (
+    <HereForm {...here} today={props.today} loadBegin={props.loadBegin} onClose={props.onClose} />
+  ) : (
+    <PlanForm {...props} onHere={setHere} />
+  );
+}
+
+/** A place from before, whether it is kept, and of whom one was there. */
+interface Here {
+  readonly place: Place;
+  readonly isKept: boolean;
+  readonly subjectId: string | undefined;
 }
 
 /** Kind, ground and first subject belong together: who chooses one gets the others that are met with it, unless they fit. */
@@ -156,10 +176,17 @@ function useStaging(own: Library) {
 
 type Staging = ReturnType<typeof useStaging>;
 
-function PlanForm({ kit, preferences, outings, loadBegin, today, onClose }: Omit<Props, "open">) {
+function PlanForm({
+  kit,
+  preferences,
+  outings,
+  loadBegin,
+  today,
+  onClose,
+  onHere,
+}: Omit<Props, "open"> & { readonly onHere: (here: Here) => void }) {
   const begun = useMemo(() => ({ date: today, from: "13:00", starts: "14:00", until: "16:00" }), [today]);
   const [trouble, setTrouble] = useState<string>();
-  const [place, setPlace] = useState<KnownPlace>();
   const subjects = useSubjectChoice();
   const { own = EMPTY_LIBRARY } = useOwnLibrary();
   const staging = useStaging(own);
@@ -178,7 +205,7 @@ function PlanForm({ kit, preferences, outings, loadBegin, today, onClose }: Omit
         staging: stagingOf(subjectId),
         group: groupOf(subjectId),
         template: venueId,
-        bearing: mine?.bearing ?? (place?.template === venueId ? place.bearing : undefined),
+        bearing: mine?.bearing,
         roofed: staging.roofed,
         timeZone: timeZoneOf(wish.latitude, wish.longitude),
       },
@@ -228,20 +255,21 @@ function PlanForm({ kit, preferences, outings, loadBegin, today, onClose }: Omit
             }
           />
           <StagingFields staging={staging} own={own} subjects={subjects.items} set={set} />
-          <FromBefore outings={outings} place={place} staging={staging} onPlace={setPlace} set={set} />
+          <FromBefore outings={outings} onHere={onHere} />
           {!staging.roofed && <FromHere set={set} />}
         </View>
       )}
-      more={
-        trouble ? (
-          <Txt tone="bracken" role="alert">
-            {trouble}
-          </Txt>
-        ) : undefined
-      }
+      more={<Trouble words={trouble} />}
     />
   );
 }
+
+const Trouble = ({ words }: { words: string | undefined }) =>
+  words ? (
+    <Txt tone="bracken" role="alert">
+      {words}
+    </Txt>
+  ) : null;
 
 /** The start list that an outing begins with: what was typed of it, and what it says once it was read. */
 function useList(loadBegin: Props["loadBegin"], today: string) {
@@ -319,32 +347,39 @@ function StagingFields({ staging, own, subjects, set }: StagingProps) {
   );
 }
 
-interface BeforeProps {
+/** A place that is kept, or that an earlier outing was at; nothing before the first. */
+function FromBefore({
+  outings,
+  onHere,
+}: {
   readonly outings: readonly Outing[];
-  readonly place: KnownPlace | undefined;
-  readonly staging: Staging;
-  readonly onPlace: (place: KnownPlace) => void;
-  readonly set: FormHand["set"];
-}
-
-/** A place of an earlier outing, with its coordinates and the way its ground lies; nothing before the first. */
-function FromBefore({ outings, place, staging, onPlace, set }: BeforeProps) {
-  const known = useMemo(() => placesOf(outings), [outings]);
+  readonly onHere: (here: Here) => void;
+}) {
+  const { places } = usePlaces();
+  const known = useMemo(
+    () => [
+      ...places.map((place) => ({ place, isKept: true })),
+      ...keptFrom(outings, places).map(({ place }) => ({ place, isKept: false })),
+    ],
+    [outings, places],
+  );
   if (known.length === 0) return null;
+  const latestAt = (place: Place): Outing | undefined =>
+    outings
+      .filter((o) => o.placeId === place.id || o.place === place.name)
+      .toSorted((a, b) => (a.date > b.date ? -1 : 1))[0];
   return (
     <Picker
       label="A place from before"
-      items={known.map((p) => ({ key: p.id, title: p.name, detail: p.coordinates }))}
-      chosen={place?.id ?? ""}
+      items={known.map(({ place }) => ({
+        key: place.id,
+        title: place.name,
+        detail: anchorWords(place.ground.anchor),
+      }))}
+      chosen=""
       onChoose={(id) => {
-        const chosen = known.find((p) => p.id === id)!;
-        onPlace(chosen);
-        staging.chooseGround(chosen.template);
-        set("place", chosen.name);
-        if (!chosen.assumed) {
-          set("latitude", String(chosen.latitude));
-          set("longitude", String(chosen.longitude));
-        }
+        const chosen = known.find(({ place }) => place.id === id)!;
+        onHere({ ...chosen, subjectId: latestAt(chosen.place)?.subjects[0]?.id });
       }}
     />
   );

@@ -45,7 +45,8 @@ export function Belongings() {
         Your data
       </Txt>
       <Txt tone="ink2">
-        Outings, kit, library and preferences are stored in this browser only. A file moves them to another.
+        Outings, places, practice, kit, library and preferences are stored in this browser only. A file moves
+        them to another; it holds places, nests and dens exactly, so it is for you alone.
       </Txt>
       <Stored />
       <Button label="Export everything to a file" kind="filled" onPress={() => void onWrite()} />

@@ -8,6 +8,10 @@ const loadKit = async () => (await import("../kit/KitScreen")).KitScreen;
 const loadLibrary = async () => (await import("../library/LibraryScreen")).LibraryScreen;
 const loadPreferences = async () => (await import("../preferences/PreferencesScreen")).PreferencesScreen;
 
+const loadPlaces = async () => (await import("../places/PlacesScreen")).PlacesScreen;
+const loadPlace = async () => (await import("../places/PlaceScreen")).PlaceScreen;
+const loadPractice = async () => (await import("../practice/PracticeScreen")).PracticeScreen;
+const loadDrill = async () => (await import("../practice/DrillScreen")).DrillScreen;
 const loadStops = async () => (await import("../stops/StopsScreen")).StopsScreen;
 
 /** The list of outings loads at the start; the places beside it come when they are opened. */
@@ -20,6 +24,26 @@ export const Outings = () => (
 export const Kit = () => <Place name="Kit" load={loadKit} />;
 
 export const Library = () => <Place name="Library" load={loadLibrary} />;
+
+export const Places = () => <Place name="Places" load={loadPlaces} />;
+
+export const PlaceById = () => (
+  <Guard name="A place">
+    <Late load={loadPlace} waiting="One moment">
+      {(PlaceScreen) => <PlaceScreen loadBegin={loadBegin} />}
+    </Late>
+  </Guard>
+);
+
+export const Practice = () => <Place name="Practice" load={loadPractice} />;
+
+export const DrillByName = () => (
+  <Guard name="The drill">
+    <Late load={loadDrill} waiting="One moment">
+      {(DrillScreen) => <DrillScreen loadBegin={loadBegin} />}
+    </Late>
+  </Guard>
+);
 
 export const Stops = () => <Place name="Where stops come from" load={loadStops} />;
 

@@ -5,7 +5,7 @@ type Stages = typeof import("../stages/stages");
 
 const loadStages = (): Promise<Stages> => import("../stages/stages");
 /** What computes a new outing comes with the stages, which are opened next anyway. */
-export const loadBegin = () => import("../outings/begin");
+export const loadBegin = () => import("../forms/begin");
 
 const StagesContext = createContext<Stages | undefined>(undefined);
 

@@ -98,7 +98,7 @@ function keep(client: QueryClient, name: RecordName): Promise<SaveFailure | unde
 const beginning = new Set<Promise<unknown>>();
 
 /** A change that has first to read what is stored counts as under way from the press on. */
-export function fromThePress<T>(change: Promise<T>): Promise<T> {
+function fromThePress<T>(change: Promise<T>): Promise<T> {
   beginning.add(change);
   void change.catch(() => undefined).then(() => beginning.delete(change));
   return change;
@@ -143,6 +143,24 @@ export function useKeptChange<N extends RecordName>(name: N): KeptChange<RecordO
       void client.invalidateQueries({ queryKey: [name] });
     },
   };
+}
+
+/**
+ * Changes a record once what is stored is known, so that a press in the first moment neither gets lost nor writes over it. False where it
+ * could not be kept, or cannot be read.
+ */
+export function useEditKept<N extends RecordName>(
+  name: N,
+): (edit: (now: RecordOf[N]) => RecordOf[N]) => Promise<boolean> {
+  const client = useQueryClient();
+  const { change } = useKeptChange(name);
+  const edited = async (edit: (now: RecordOf[N]) => RecordOf[N]): Promise<boolean> => {
+    const stored = await client.ensureQueryData(keptQuery(name));
+    const shown = client.getQueryData<typeof stored>([name]) ?? stored;
+    const now = shown.ok ? shown.value : (ONE_KINDS[name].begins as RecordOf[N] | undefined);
+    return now !== undefined && change(edit(now));
+  };
+  return (edit) => fromThePress(edited(edit));
 }
 
 async function changeTo<N extends RecordName>(

@@ -1,9 +1,15 @@
 import { fileNameOf, type Outing } from "@/data";
 import { jsonFile, outingInFile, readsBackWhole, type OutingFile } from "@/data/files";
-import { asItLeaves, pictureLeaves, soundLeaves, tagsAsTheyLeave } from "@/outing/leaving/as-it-leaves";
+import {
+  asItLeaves,
+  mindingNests,
+  pictureLeaves,
+  soundLeaves,
+  tagsAsTheyLeave,
+} from "@/outing/leaving/as-it-leaves";
 import type { Leaving } from "@/outing/leaving/choice";
 import type { Beside } from "@/answers/leaving/what-goes";
-import { openBeside } from "./open-repository";
+import { openBeside, openRepository } from "./open-repository";
 import { besideRecord, downloadBlob, downloadText, type LeftOut } from "./file-transfer";
 import { writtenAnew } from "./picture-anew";
 
@@ -23,6 +29,13 @@ const pictureFor = async (outing: Outing, leaving: Leaving | undefined): Promise
     ? (await openBeside()).carriedPicture(outing.id, leaving && writtenAnew)
     : undefined;
 
+/** An outing that minds the nests which its place is known to have; rejects where the places cannot be read. */
+async function minded(outing: Outing): Promise<Outing> {
+  const places = await (await openRepository()).read("places");
+  if (!places.ok) throw new Error("the places cannot be read, and with them what is not to be told of nests");
+  return mindingNests(outing, places.value.sightings);
+}
+
 /** Counts of what lies beside an outing, for what is told before it leaves; none of what cannot be read. */
 export async function besideOf(outing: Outing): Promise<(leaving: Leaving) => Beside> {
   const own = await besideRecord(async () => (await openBeside()).tags.of(outing.id));
@@ -41,9 +54,10 @@ export async function besideOf(outing: Outing): Promise<(leaving: Leaving) => Be
  * mending hand can open. Says what lies beside the record and could not be read.
  */
 export async function downloadOutingFile(
-  { outing: stored, kit, preferences }: OutingFile,
+  { outing: own, kit, preferences }: OutingFile,
   leaving?: Leaving,
 ): Promise<{ readonly isWhole: boolean; readonly leftOut: readonly LeftOut[] }> {
+  const stored = leaving ? await minded(own) : own;
   const outing = leaving ? asItLeaves(stored, leaving) : stored;
   const picture = await besideRecord(() => pictureFor(stored, leaving));
   const tagged = await besideRecord(() => tagsFor(stored, leaving));

@@ -17,3 +17,27 @@ export async function writtenAnew(file: Blob): Promise<Blob> {
     canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error("no picture"))), type, QUALITY);
   });
 }
+
+/** A JPEG of a picture, its longer side so many px at most; nothing where it cannot be drawn, and nothing of its file but what is drawn. */
+export async function scaledCopy(
+  picture: Blob,
+  longEdgePx: number,
+  { quality, smoothing }: { readonly quality: number; readonly smoothing: ImageSmoothingQuality },
+): Promise<Blob | undefined> {
+  try {
+    const whole = await createImageBitmap(picture);
+    const by = Math.min(1, longEdgePx / Math.max(whole.width, whole.height));
+    const canvas = document.createElement("canvas");
+    canvas.width = Math.max(1, Math.round(whole.width * by));
+    canvas.height = Math.max(1, Math.round(whole.height * by));
+    const context = canvas.getContext("2d")!;
+    context.imageSmoothingQuality = smoothing;
+    context.drawImage(whole, 0, 0, canvas.width, canvas.height);
+    whole.close();
+    return await new Promise<Blob | undefined>((resolve) =>
+      canvas.toBlob((blob) => resolve(blob ?? undefined), "image/jpeg", quality),
+    );
+  } catch {
+    return undefined;
+  }
+}

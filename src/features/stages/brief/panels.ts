@@ -2,6 +2,7 @@ import { whenAndWherePanel } from "./when-and-where/panel";
 import { promisedPanel } from "./promised/panel";
 import { programmePanel } from "./programme/panel";
 import { peoplePanel } from "./people/panel";
+import { placePanel } from "./place/panel";
 import { arrangementsPanel } from "./arrangements/panel";
 import { whenItIsAboutPanel } from "./when-it-is-about/panel";
 import { suppliesPanel } from "./supplies/panel";
@@ -18,6 +19,7 @@ export const BRIEF: readonly Panel[] = [
   promisedPanel,
   programmePanel,
   peoplePanel,
+  placePanel,
   arrangementsPanel,
   suppliesPanel,
   packingPanel,

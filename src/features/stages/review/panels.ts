@@ -4,6 +4,7 @@ import { captionsPanel } from "./captions/panel";
 import { contactSheetPanel } from "./contact-sheet/panel";
 import { countPanel } from "./count/panel";
 import { deliverPanel } from "./deliver/panel";
+import { journalPanel } from "./journal/panel";
 import { keepersPanel } from "./keepers/panel";
 import { learntPanel } from "./learnt/panel";
 import { lightHerePanel } from "./light-here/panel";
@@ -24,4 +25,5 @@ export const REVIEW: readonly Panel[] = [
   learntPanel,
   lightHerePanel,
   nextTimePanel,
+  journalPanel,
 ];

@@ -3,6 +3,7 @@ import { instant } from "@/answers/expose/instant";
 import { Txt } from "@/ui/controls/Txt";
 import { eventSentence, instantLines } from "@/words";
 import { useFound, useOuting } from "../../../outing/use-outing";
+import { Yours } from "../../reasons/Yours";
 import { SumFact } from "../../reasons/SumFact";
 import { SumText } from "../../reasons/SumText";
 
@@ -30,6 +31,7 @@ export function Instant() {
           <SumFact key={line} of={["instant", line]} {...fact} />
         ))}
       </View>
+      <Yours of="moment" />
     </View>
   );
 }

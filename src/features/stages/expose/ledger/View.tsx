@@ -63,6 +63,7 @@ export function Ledger() {
         tone={balance === 0 ? "moss" : "bracken"}
       />
       <Yours of="iso" />
+      <Yours of="lift" />
     </View>
   );
 }

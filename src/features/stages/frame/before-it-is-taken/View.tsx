@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useState } from "react";
 import { Pressable, View } from "react-native";
 import {
   fallOf,
@@ -14,7 +14,6 @@ import { Txt } from "@/ui/controls/Txt";
 import { isMirrorImage } from "@/answers/brief/shot";
 import { measureOf, phaseOf, placedFigure } from "@/ui/figures/silhouettes";
 import { useSize } from "@/ui/layout/use-size";
-import { useThemeName } from "@/ui/theme/theme";
 import {
   fallingWords,
   isoWords,
@@ -28,6 +27,7 @@ import {
 import type { RenderedPicture } from "@/workers/long-work";
 import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
 import { SumText } from "../../reasons/SumText";
+import { ShownPicture } from "../../../outing/ShownPicture";
 import { useRun } from "../../../outing/use-run";
 
 /** Milliseconds without a change after which pictures are made. */
@@ -136,7 +136,11 @@ function Made({ asked, made, busy }: MadeProps) {
         onPressIn={() => setSharp(true)}
         onPressOut={() => setSharp(false)}
       >
-        <Shown picture={shown} width={shown.width * scale} label={sharp ? "Sharp" : `At ${nameOf(chosen)}`} />
+        <ShownPicture
+          picture={shown}
+          width={shown.width * scale}
+          label={sharp ? "Sharp" : `At ${nameOf(chosen)}`}
+        />
         {!sharp && <Thirds width={shown.width * scale} height={shown.height * scale} />}
       </Pressable>
       <View>
@@ -153,7 +157,7 @@ function Made({ asked, made, busy }: MadeProps) {
         {pictures.map((one, i) =>
           one.of === "chosen" || one.of === "sharp" ? null : (
             <View key={nameOf(one)} style={{ width: PREVIEW_WIDTHS.beside }}>
-              <Shown
+              <ShownPicture
                 picture={made[i]!}
                 width={made[i]!.width}
                 label={one.of === "loupe" ? "A piece of the delivery, one to one" : `At ${nameOf(one)}`}
@@ -195,35 +199,3 @@ const Thirds = ({ width, height }: { width: number; height: number }) => (
     ))}
   </View>
 );
-
-/** In a hide the screen gives no white light: the picture is dim and of the theme's one hue there. */
-const IN_THE_DARK = { filter: "grayscale(1) sepia(1) saturate(2.2) brightness(0.45)" };
-
-/** A picture on a canvas. */
-function Shown({ picture, width, label }: { picture: RenderedPicture; width: number; label: string }) {
-  const canvas = useRef<HTMLCanvasElement>(null);
-  const theme = useThemeName();
-  useEffect(() => {
-    const context = canvas.current?.getContext("2d");
-    if (!context) return;
-    const image = context.createImageData(picture.width, picture.height);
-    image.data.set(picture.bytes);
-    context.putImageData(image, 0, 0);
-  }, [picture]);
-  return (
-    <canvas
-      ref={canvas}
-      role="img"
-      aria-label={label}
-      width={picture.width}
-      height={picture.height}
-      style={{
-        width,
-        height: (width * picture.height) / picture.width,
-        display: "block",
-        borderRadius: 6,
-        ...(theme === "hide" && IN_THE_DARK),
-      }}
-    />
-  );
-}

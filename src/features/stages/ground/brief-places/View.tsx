@@ -7,6 +7,7 @@ import { editChoice } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { asGoodWords, minutesWords, percentWords } from "@/words";
+import { Yours } from "../../reasons/Yours";
 import { paceOf } from "@/outing/pace";
 import { useToldChange } from "../../../outing/use-told-change";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
@@ -79,6 +80,7 @@ function Answer({ answered }: { answered: Answered }) {
       {covers.map((cover) => (
         <CoverLine key={cover.places.length} cover={cover} answered={answered} />
       ))}
+      <Yours of="pace" />
     </View>
   );
 }

@@ -8,6 +8,7 @@ import {
 } from "@tanstack/react-table";
 import { memo, useMemo, useState, type ReactNode } from "react";
 import { Pressable, ScrollView, View } from "react-native";
+import { Yours } from "../../reasons/Yours";
 import { walks, type WalkTo } from "@/answers/ground/positions-compared";
 import { officialAt } from "@/answers/plan/venue";
 import type { Explained } from "@/answers/explain/explain";
@@ -200,6 +201,7 @@ export function CompareTable() {
           <Txt key={id}>{`To ${name} ${crossingsWords(walk.over, official)}.`}</Txt>
         ) : null;
       })}
+      <Yours of="pace" />
       <CompareReasons />
     </View>
   );

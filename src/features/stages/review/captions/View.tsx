@@ -10,6 +10,7 @@ import { templateFaultWords } from "@/words/frames";
 import { useOuting } from "../../../outing/use-outing";
 import { useChangePreferences } from "../../../store/preferences";
 import { useDay } from "../frames/use-day";
+import { useToldOuting } from "../frames/use-told-outing";
 
 const TEMPLATES = [
   { key: "description", label: "Caption", lines: 3 },
@@ -79,7 +80,7 @@ export function Captions() {
 /** The templates on a frame of the day, another with every press. */
 function Beside({ ways }: { ways: CaptionWays }) {
   const { bursts } = useDay();
-  const outing = useOuting((v) => v.outing);
+  const outing = useToldOuting();
   const [turn, setTurn] = useState(0);
   const frames = useMemo(() => {
     const all = framesIn(bursts);
@@ -94,7 +95,7 @@ function Beside({ ways }: { ways: CaptionWays }) {
   }, [bursts]);
   const one = frames[turn % Math.max(1, frames.length)];
   if (!one) return <Txt tone="ink2">Read pictures in: one of them then stands here with its caption.</Txt>;
-  const { sidecar, isRefused } = captionFor(outing, one.frame, one.burst, ways);
+  const { sidecar, isRefused, isPlaceHeld } = captionFor(outing, one.frame, one.burst, ways);
   return (
     <View role="group" aria-label="On a frame of the day" className="gap-1 border-l-4 border-water pl-3">
       <Txt weight={700} size={18}>
@@ -107,6 +108,11 @@ function Beside({ ways }: { ways: CaptionWays }) {
       {isRefused && (
         <Txt size={14} tone="bracken">
           Somebody in it refused to be shown: named nowhere. Look before it goes out.
+        </Txt>
+      )}
+      {isPlaceHeld && (
+        <Txt size={14} tone="bracken">
+          A nest or a den is minded here: no caption names the place.
         </Txt>
       )}
       <Button

@@ -8,7 +8,9 @@ import { timedProgramme } from "@/outing/programme/event-times";
 import { CheckRow } from "@/ui/controls/CheckRow";
 import { FactLine } from "@/ui/controls/FactLine";
 import { Picker } from "@/ui/controls/Picker";
+import { Stepper } from "@/ui/controls/Stepper";
 import { countWords, settingsWords } from "@/words";
+import { liftedWords } from "@/words/frames";
 import { useOuting } from "../../../outing/use-outing";
 import { useFrames } from "../frames/frames-store";
 import { framesTold } from "../frames/told";
@@ -74,6 +76,14 @@ export function FrameTold({
             onChoose={(positionId) => tell({ positionId })}
           />
         )}
+        <Stepper
+          label="Lifted afterwards"
+          value={frame.told?.lift ?? 0}
+          words={frame.told?.lift === undefined ? "not told" : liftedWords(frame.told.lift)}
+          min={0}
+          max={15}
+          onChange={(lift) => tell({ lift })}
+        />
         <ShirtNumbers burst={burst} />
         <For frame={frame} />
         <SetClock frame={frame} />

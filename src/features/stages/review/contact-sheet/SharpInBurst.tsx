@@ -1,12 +1,13 @@
 import { useEffect, useState } from "react";
 import { Pressable, View } from "react-native";
 import type { Frame } from "@/data/schema/frame";
-import { sharpnessOfPixels } from "@/answers/review/frames/smears";
+import { partExpected, sharpnessOfPixels } from "@/answers/review/frames/smears";
 import type { MatchedBurst } from "@/outing/frames/matched";
 import { Txt } from "@/ui/controls/Txt";
 import { MARK_WORDS } from "@/words/frames";
 import { useFilesAtHand } from "../frames/files-at-hand";
-import { pictureOf } from "../frames/look-at";
+import { pictureOf, pixelsIn } from "../frames/look-at";
+import { useOpenOuting } from "../../../outing/use-outing";
 
 /** Px of a bar at the sharpest frame of the burst. */
 const BAR = 30;
@@ -28,14 +29,14 @@ export function SharpInBurst({
   const at = burst.frames.findIndex((f) => f.id === id);
   const from = Math.max(0, Math.min(at - MOST / 2, burst.frames.length - MOST));
   const frames = burst.frames.slice(from, from + MOST);
-  const found = useSharpness(frames);
+  const found = useSharpness(frames, burst.shotId);
   if (frames.length < 2) return null;
   const most = Math.max(...frames.map((f) => found.get(f.id) ?? 0), 1e-9);
   return (
     <View className="px-3">
       <View
         role="list"
-        aria-label="Detail in the middle of each frame of the burst"
+        aria-label="Detail where the subject is expected, in each frame of the burst"
         className="flex-row items-end gap-1"
       >
         {frames.map((frame) => {
@@ -64,33 +65,37 @@ export function SharpInBurst({
   );
 }
 
-/** Pixels of the part that is measured: the middle, where the subject is framed. */
-const PART = 640;
+/** Pixels of its sides that are measured at most: more say no more. */
+const MOST_PX = 1600;
 
-async function measure(frame: Frame, files: ReadonlyMap<string, File>): Promise<number | undefined> {
+async function measure(
+  frame: Frame,
+  files: ReadonlyMap<string, File>,
+  partOf: (size: ImageBitmap) => number,
+): Promise<number | undefined> {
   const picture = await pictureOf(frame, files);
   const whole = picture && (await createImageBitmap(picture).catch(() => undefined));
   if (!whole) return undefined;
-  const [width, height] = [Math.min(PART, whole.width), Math.min(PART, whole.height)];
-  const canvas = document.createElement("canvas");
-  Object.assign(canvas, { width, height });
-  const context = canvas.getContext("2d", { willReadFrequently: true })!;
-  context.drawImage(whole, -(whole.width - width) / 2, -(whole.height - height) / 2);
+  const side = Math.max(3, Math.min(MOST_PX, partOf(whole)));
+  const [left, top] = [(whole.width - side) / 2, (whole.height - side) / 2];
+  const pixels = pixelsIn(whole, { left, top, width: side, height: side });
   whole.close();
-  return sharpnessOfPixels(context.getImageData(0, 0, width, height));
+  return sharpnessOfPixels(pixels);
 }
 
-function useSharpness(frames: readonly Frame[]): ReadonlyMap<string, number> {
+function useSharpness(frames: readonly Frame[], shotId: string | undefined): ReadonlyMap<string, number> {
+  const { store } = useOpenOuting();
   const files = useFilesAtHand((s) => s.files);
   const [, setCount] = useState(0);
   const ids = frames.map((f) => f.id).join();
   useEffect(() => {
     let isWanted = true;
+    const partOf = (size: ImageBitmap) => partExpected(store.getState().view, shotId, size);
     void (async () => {
       for (const frame of frames) {
         if (!isWanted) return;
         if (known.has(frame.id)) continue;
-        const value = await measure(frame, files).catch(() => undefined);
+        const value = await measure(frame, files, partOf).catch(() => undefined);
         if (value !== undefined) known.set(frame.id, value);
         if (isWanted) setCount((n) => n + 1);
       }
@@ -100,6 +105,6 @@ function useSharpness(frames: readonly Frame[]): ReadonlyMap<string, number> {
     };
     // The same frames in the same order.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [ids, files]);
+  }, [ids, files, shotId]);
   return known;
 }

@@ -7,6 +7,7 @@ import type { MatchedBurst } from "@/outing/frames/matched";
 import { Button } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { smearSentence } from "@/words/frames";
+import { pixelsIn } from "../frames/look-at";
 import { useOpenOuting } from "../../../outing/use-outing";
 import { useFrames } from "../frames/frames-store";
 
@@ -67,11 +68,8 @@ async function pixelsAbout(picture: Blob, size: Props["size"], from: Tap, to: Ta
   const width = Math.min(size.width - left, Math.ceil(Math.abs(to.x - from.x) + 2 * room));
   const height = Math.min(size.height - top, Math.ceil(Math.abs(to.y - from.y) + 2 * room));
   const part = await createImageBitmap(picture, left, top, width, height);
-  const canvas = document.createElement("canvas");
-  Object.assign(canvas, { width, height });
-  const context = canvas.getContext("2d", { willReadFrequently: true })!;
-  context.drawImage(part, 0, 0);
+  const pixels = pixelsIn(part, { left: 0, top: 0, width, height });
   part.close();
   const at = (tap: Tap): Tap => ({ x: tap.x - left, y: tap.y - top });
-  return { pixels: context.getImageData(0, 0, width, height), from: at(from), to: at(to) };
+  return { pixels, from: at(from), to: at(to) };
 }

@@ -5,7 +5,8 @@ import { seriesNames, type FrameOf } from "@/outing/frames/deliver";
 import { sidecarBeside, sidecarName } from "@/outing/frames/sidecars";
 import { downloadBlob } from "../../../store/file-transfer";
 import type { SidecarFile } from "./files-at-hand";
-import { pictureOf, scaledCopy } from "./look-at";
+import { scaledCopy } from "../../../store/picture-anew";
+import { pictureOf } from "./look-at";
 
 /** What became of what went out: how many, and what stayed with why. */
 export interface WentOut {
@@ -32,24 +33,43 @@ interface Made {
   readonly text: string;
 }
 
-/** Sidecars of frames beside their pictures, what stands of them kept; and those that cannot be read. */
-async function sidecarsOf({
-  outing,
-  frames,
-  ways,
-  sidecars,
-}: Going): Promise<{ made: Made[]; leftAlone: string[] }> {
+/** What stands in a sidecar now: from its folder where there is one, since it may have been written to after it was chosen. */
+async function standingIn(
+  folder: FileSystemDirectoryHandle | undefined,
+  name: string,
+  chosen: File | undefined,
+): Promise<string | undefined> {
+  const path = name.split("/");
+  let at = folder;
+  for (const part of path.slice(0, -1)) at = await at?.getDirectoryHandle(part).catch(() => undefined);
+  const handle = await at?.getFileHandle(path.at(-1)!).catch(() => undefined);
+  return handle ? (await handle.getFile()).text() : chosen?.text();
+}
+
+/** Sidecars of frames beside their pictures, what stands of them kept; those that cannot be read; frames with somebody who refused. */
+async function sidecarsOf(
+  { outing, frames, ways, sidecars }: Going,
+  folder: FileSystemDirectoryHandle | undefined,
+): Promise<{ made: Made[]; leftAlone: string[]; flagged: string[] }> {
   const made: Made[] = [];
   const leftAlone: string[] = [];
+  const flagged: string[] = [];
   for (const { frame, burst } of frames) {
-    const { sidecar } = captionFor(outing, frame, burst, ways);
-    const { name } = frame.files[0]!;
-    const standing = sidecarBeside(name, sidecars);
-    const written = sidecarWith(sidecar, await standing?.file.text());
-    if (written.ok) made.push({ name: standing?.name ?? sidecarName(name), text: written.text });
-    else leftAlone.push(standing?.name ?? name);
+    const { sidecar, isRefused } = captionFor(outing, frame, burst, ways);
+    const picture = frame.files[0]!.name;
+    if (isRefused) flagged.push(picture);
+    const chosen = sidecarBeside(picture, sidecars);
+    const name = chosen?.name ?? sidecarName(picture);
+    // A file that was changed since it was chosen cannot be read any more: it is left alone too.
+    const standing = await standingIn(folder, name, chosen?.file).then(
+      (text) => ({ text }),
+      () => undefined,
+    );
+    const written = standing && sidecarWith(sidecar, standing.text);
+    if (written?.ok) made.push({ name, text: written.text });
+    else leftAlone.push(name);
   }
-  return { made, leftAlone };
+  return { made, leftAlone, flagged };
 }
 
 interface Writing extends FileSystemDirectoryHandle {
@@ -76,24 +96,20 @@ async function writeInto(folder: FileSystemDirectoryHandle, { name, text }: Made
   await stream.close();
 }
 
-const flaggedOf = ({ outing, frames, ways }: Going): string[] =>
-  frames
-    .filter(({ frame, burst }) => captionFor(outing, frame, burst, ways).isRefused)
-    .map(({ frame }) => frame.files[0]!.name);
-
 /** Writes sidecars into the folder of the pictures where it may, else into a zip. Pictures are not touched. */
 export async function writeSidecars(
   going: Going,
   folder: FileSystemDirectoryHandle | undefined,
 ): Promise<WentOut> {
-  const { made, leftAlone } = await sidecarsOf(going);
-  if (folder && (await mayWrite(folder))) for (const one of made) await writeInto(folder, one);
+  const into = (await mayWrite(folder)) ? folder : undefined;
+  const { made, leftAlone, flagged } = await sidecarsOf(going, into);
+  if (into) for (const one of made) await writeInto(into, one);
   else if (made.length > 0) {
     const { downloadZip } = await import("client-zip");
     const zip = await downloadZip(made.map(({ name, text }) => ({ name, input: text }))).blob();
     downloadBlob(fileNameOf(going.outing, "sidecars.zip"), zip);
   }
-  return { pictures: 0, sidecars: made.length, leftAlone, without: [], flagged: flaggedOf(going) };
+  return { pictures: 0, sidecars: made.length, leftAlone, without: [], flagged };
 }
 
 const HEADS = ["file", "original", "taken", "headline", "caption", "people", "event", "for", "note"];
@@ -134,12 +150,15 @@ export async function deliverCopies(
   const { outing, frames, ways, files } = going;
   const names = seriesNames(outing, frames);
   const without: string[] = [];
+  const flagged: string[] = [];
   const rows: string[][] = [HEADS];
   let pictures = 0;
   async function* parts(): AsyncGenerator<{ name: string; input: Blob | string }> {
     let done = 0;
     for (const one of frames) {
       const { frame, burst } = one;
+      const caption = captionFor(outing, frame, burst, ways);
+      if (caption.isRefused) flagged.push(frame.files[0]!.name);
       const picture = await pictureOf(frame, files);
       const copy = picture && (await scaledCopy(picture, longEdgePx, { quality: 0.9, smoothing: "high" }));
       told(++done);
@@ -149,7 +168,6 @@ export async function deliverCopies(
       }
       pictures++;
       const name = names.get(frame.id)!;
-      const caption = captionFor(outing, frame, burst, ways);
       rows.push(rowOf(`${name}.jpg`, one, caption, whom));
       yield { name: `${name}.jpg`, input: copy };
       const written = sidecarWith(caption.sidecar satisfies Sidecar);
@@ -161,7 +179,7 @@ export async function deliverCopies(
   const { downloadZip } = await import("client-zip");
   const zip = await downloadZip(parts()).blob();
   if (pictures > 0) downloadBlob(fileNameOf(outing, `${ending}.zip`), zip);
-  return { pictures, sidecars: pictures, leftAlone: [], without, flagged: flaggedOf(going) };
+  return { pictures, sidecars: pictures, leftAlone: [], without, flagged };
 }
 
 /** The list of what goes to whom, as a table. */

@@ -1,4 +1,5 @@
 import type { Frame } from "@/data/schema/frame";
+import { scaledCopy } from "../../../store/picture-anew";
 import { filesOfFrame, isDrawn } from "./files-at-hand";
 
 /** Pixels of the longer side of a small picture. */
@@ -38,28 +39,16 @@ async function drawnAnyway(file: File): Promise<Blob | undefined> {
   }
 }
 
-/** A JPEG of a picture, its longer side so many px at most; nothing where it cannot be drawn, and nothing of its file but what is drawn. */
-export async function scaledCopy(
-  picture: Blob,
-  longEdgePx: number,
-  { quality, smoothing }: { readonly quality: number; readonly smoothing: ImageSmoothingQuality },
-): Promise<Blob | undefined> {
-  try {
-    const whole = await createImageBitmap(picture);
-    const by = Math.min(1, longEdgePx / Math.max(whole.width, whole.height));
-    const canvas = document.createElement("canvas");
-    canvas.width = Math.max(1, Math.round(whole.width * by));
-    canvas.height = Math.max(1, Math.round(whole.height * by));
-    const context = canvas.getContext("2d")!;
-    context.imageSmoothingQuality = smoothing;
-    context.drawImage(whole, 0, 0, canvas.width, canvas.height);
-    whole.close();
-    return await new Promise<Blob | undefined>((resolve) =>
-      canvas.toBlob((blob) => resolve(blob ?? undefined), "image/jpeg", quality),
-    );
-  } catch {
-    return undefined;
-  }
+/** The pixels of a part of a picture. */
+export function pixelsIn(
+  picture: ImageBitmap,
+  { left, top, width, height }: Readonly<Record<"left" | "top" | "width" | "height", number>>,
+): ImageData {
+  const canvas = document.createElement("canvas");
+  Object.assign(canvas, { width, height });
+  const context = canvas.getContext("2d", { willReadFrequently: true })!;
+  context.drawImage(picture, -left, -top);
+  return context.getImageData(0, 0, width, height);
 }
 
 /** Small pictures that are made at the same time: the hand that scrolls comes first. */

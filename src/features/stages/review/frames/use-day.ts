@@ -4,10 +4,10 @@ import type { BodyClock, Frame } from "@/data/schema/frame";
 import { plannedShots, type PlanOfShot } from "@/answers/review/frames/planned";
 import { frameBursts } from "@/outing/frames/bursts";
 import { matchedBursts, type MatchedBurst } from "@/outing/frames/matched";
-import { kept } from "@/outing/assessments";
+import { kept } from "@/outing/kept";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { useTags, useTagsRead } from "../../run/who-was-that/tag-store";
-import { useFrames, useFramesRead } from "./frames-store";
+import { useFrames, useFramesRead, type FramesState } from "./frames-store";
 
 const matchedKept = kept(
   2,
@@ -21,7 +21,10 @@ const matchedKept = kept(
 );
 
 /** The bursts of the day as they were matched: one memory for every panel that shows them. */
-export function useDay(): { readonly bursts: readonly MatchedBurst[]; readonly isRead: boolean } {
+export function useDay(): {
+  readonly bursts: readonly MatchedBurst[];
+  readonly state: FramesState["state"];
+} {
   const { store } = useOpenOuting();
   useTagsRead();
   const state = useFramesRead();
@@ -36,7 +39,7 @@ export function useDay(): { readonly bursts: readonly MatchedBurst[]; readonly i
     // The plan hangs on the outing and its kit.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [outing, kit, frames, clocks, tags, store]);
-  return { bursts, isRead: state === "read" };
+  return { bursts, state };
 }
 
 const NONE: readonly MatchedBurst[] = [];

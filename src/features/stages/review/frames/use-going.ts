@@ -5,6 +5,7 @@ import { useOuting } from "../../../outing/use-outing";
 import { useFilesAtHand } from "./files-at-hand";
 import { useFrames } from "./frames-store";
 import { isShipped } from "./look-at";
+import { useToldOuting } from "./use-told-outing";
 import type { WentOut } from "./going-out";
 
 export type GoingState =
@@ -15,7 +16,7 @@ export type GoingState =
 
 /** Pictures, sidecars and lists on their way out of this page. */
 export function useGoing() {
-  const outing = useOuting((v) => v.outing);
+  const outing = useToldOuting();
   const ways = useOuting((v) => v.preferences.captions) ?? USUAL_CAPTION;
   const { files, sidecars, folder } = useFilesAtHand((s) => s);
   const isReachable = useFrames((s) => s.frames.some(isShipped));

@@ -1,4 +1,5 @@
 import { useEffect, useState } from "react";
+import { base64Of } from "@/data/base64";
 import type { Frame } from "@/data/schema/frame";
 import { openSmallPictures, type SmallPictures } from "@/data/beside/small-pictures";
 import { useOuting } from "../../../outing/use-outing";
@@ -21,6 +22,18 @@ function addressOf(key: string, picture: Blob): string {
     shown.delete(old);
   }
   return address;
+}
+
+/** The small picture of a frame as base64, made where it is not kept; nothing where there is no picture to look at. */
+export async function smallBase64(
+  outingId: string,
+  frame: Frame,
+  files: ReadonlyMap<string, File>,
+): Promise<string | undefined> {
+  const kept = await smallPictures().get(outingId, frame.id);
+  const picture =
+    kept ?? (await new Promise<Blob | undefined>((resolve) => void makeSmall(frame, files, resolve)));
+  return picture && base64Of(picture);
 }
 
 /** The small picture of a frame, made when it is first seen; "none" where there is no picture to look at. */

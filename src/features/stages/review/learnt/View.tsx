@@ -2,18 +2,18 @@ import { View } from "react-native";
 import { evidenceOf } from "@/answers/review/frames/evidence";
 import type { Outing } from "@/data";
 import { learnFrom } from "@/outing/edits";
-import { asNow, learntFrom, switched, type LearntKey } from "@/outing/learnt/learnt";
+import { asNow, LEARNT_KEYS, learntFrom, switched, walkedOf } from "@/outing/learnt/learnt";
 import { Button } from "@/ui/controls/Button";
 import { CheckRow } from "@/ui/controls/CheckRow";
 import { Txt } from "@/ui/controls/Txt";
 import { learntLine, learntTitle } from "@/words/learnt";
+import { yoursWords } from "@/words/yours";
 import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { useChangeStored, useOutings } from "../../../store/outings";
 import { useChangePreferences } from "../../../store/preferences";
 import { useDay } from "../frames/use-day";
 import { ZonesFound } from "./ZonesFound";
 
-const KEYS: readonly LearntKey[] = ["tracking", "pan", "iso", "keepers"];
 const NONE: readonly Outing[] = [];
 
 /** What one's own frames say of hands, ISO and keepers: each is used after a press, and forgotten by outing. */
@@ -48,21 +48,23 @@ export function LearntHere() {
       <Button
         label={isLearnt ? "Learn from it again" : "Learn from this outing"}
         kind={isLearnt ? "outlined" : "filled"}
-        disabled={bursts.length === 0}
+        disabled={bursts.length === 0 && walkedOf(outing).length === 0}
         onPress={() => void learn()}
       />
       <Txt size={14} tone="ink2">
         From bursts all of whose frames were judged, never from keepers alone. Measure a few smears to tell
-        your hands.
+        your hands; time a few walks in Run to tell your pace.
       </Txt>
-      {KEYS.map((key) => {
+      {LEARNT_KEYS.map((key) => {
         const line = learntLine(key, all);
         const isOn = inUse[key] !== undefined;
+        const ofDrill =
+          key === "pan" && inUse.pan?.by === "practice" ? yoursWords("pan", inUse.pan) : undefined;
         return (
           <CheckRow
             key={key}
             title={learntTitle(key)}
-            detail={line.words}
+            detail={ofDrill ?? line.words}
             checked={isOn}
             onChange={(on) => {
               if (line.isKnown || !on) void change({ learnt: switched(inUse, key, all, on) });
@@ -70,6 +72,14 @@ export function LearntHere() {
           />
         );
       })}
+      {inUse.moment && (
+        <CheckRow
+          title="Spread of your press"
+          detail={yoursWords("moment", inUse.moment)}
+          checked
+          onChange={() => void change({ learnt: { ...inUse, moment: undefined } })}
+        />
+      )}
       <ZonesFound />
       {all.from.length > 0 && (
         <View role="list" aria-label="Outings that it is learnt of">

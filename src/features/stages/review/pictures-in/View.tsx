@@ -1,13 +1,15 @@
 import { useRef, useState } from "react";
 import { View } from "react-native";
-import { certainties } from "@/outing/frames/matched";
+import { countJudged } from "@/outing/edits";
+import { wallDateOf } from "@/data";
+import { certainties, ofAnotherDay, type MatchedBurst } from "@/outing/frames/matched";
 import { Button } from "@/ui/controls/Button";
 import { CheckRow } from "@/ui/controls/CheckRow";
 import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
 import { countWords } from "@/words";
-import { certaintyWords, framesWords, unreadWords } from "@/words/frames";
-import { useOpenOuting } from "../../../outing/use-outing";
+import { certaintyWords, framesWords, otherDayWords, unreadWords } from "@/words/frames";
+import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { chooseFolder, fromDrop, fromField, givesFolders } from "../frames/choose-pictures";
 import { useFilesAtHand } from "../frames/files-at-hand";
 import { useFrames } from "../frames/frames-store";
@@ -22,7 +24,7 @@ const ACCEPT = "image/*,.dng,.nef,.arw,.cr2,.orf,.rw2,.pef,.raf,.heic,.xmp";
 
 /** Pictures of the day: read, their clocks set, what they belong to. */
 export function PicturesIn() {
-  const { bursts, isRead } = useDay();
+  const { bursts, state: kept } = useDay();
   const frames = useFrames((s) => s.frames);
   const state = usePicturesIn((s) => s.state);
   const isBusy = state.kind === "reading" || state.kind === "keeping";
@@ -35,12 +37,13 @@ export function PicturesIn() {
           <Txt weight={600}>
             {`${framesWords(frames.length)} in ${countWords(bursts.length, "burst")}: ${certaintyWords(certainties(bursts))}.`}
           </Txt>
+          <OtherDay bursts={bursts} />
           <Clocks />
           <OpenBatches bursts={bursts} />
           <Forget />
         </>
       )}
-      {isRead && frames.length === 0 && !isBusy && (
+      {kept === "read" && frames.length === 0 && !isBusy && (
         <Txt tone="ink2">
           Times, settings, lens and ratings are read; pictures stay where they are and nothing is written into
           them.
@@ -50,15 +53,31 @@ export function PicturesIn() {
   );
 }
 
+/** Frames of another day than the outing: its date or a camera's is wrong, or they belong elsewhere. */
+function OtherDay({ bursts }: { bursts: readonly MatchedBurst[] }) {
+  const outing = useOuting((v) => v.outing);
+  const others = ofAnotherDay(outing, bursts);
+  if (others.length === 0) return null;
+  const frames = others.reduce((sum, b) => sum + b.frames.length, 0);
+  return (
+    <Txt tone="bracken">
+      {otherDayWords(frames, wallDateOf(others[0]!.from, outing.timeZone), outing.date)}
+    </Txt>
+  );
+}
+
 /** Takes the frames away, and what was said of them; the pictures are not touched. */
 function Forget() {
   const removeAll = useFrames((s) => s.removeAll);
   const put = useFrames((s) => s.put);
   const frames = useFrames((s) => s.frames);
+  const { change } = useOpenOuting();
   const toast = useToast();
   const forget = async (): Promise<void> => {
-    if (await removeAll())
-      toast({ words: `${framesWords(frames.length)} taken away`, undo: () => void put(frames) });
+    if (!(await removeAll())) return;
+    // What was judged of them is counted no longer; where they come back it is counted again.
+    void change(countJudged([]));
+    toast({ words: `${framesWords(frames.length)} taken away`, undo: () => void put(frames) });
   };
   return <Button label="Take these frames away" kind="plain" onPress={() => void forget()} />;
 }

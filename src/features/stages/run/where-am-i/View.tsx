@@ -15,6 +15,7 @@ import { useDevice } from "../../../device/use-device";
 import { useOuting } from "../../../outing/use-outing";
 import { useSteps } from "../programme-in-order/order";
 import { MyWay } from "./MyWay";
+import { TimedWalk } from "./TimedWalk";
 import { WayArrow } from "./WayArrow";
 
 /** Where the device is on the plan, and the way to a position: said before it is asked, kept nowhere. */
@@ -39,6 +40,7 @@ export function WhereAmI() {
       {placeTrouble && <Txt tone="bracken">{absentSentence("place", placeTrouble)}</Txt>}
       {on && !fix && !placeTrouble && <Txt aria-live="polite">Looking for the place …</Txt>}
       {fix && <Found fix={fix} />}
+      <TimedWalk />
     </View>
   );
 }

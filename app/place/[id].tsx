@@ -1,0 +1,1 @@
+export { PlaceById as default } from "@/features/shell/places";

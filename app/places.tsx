@@ -1,0 +1,1 @@
+export { Places as default } from "@/features/shell/places";

@@ -1,0 +1,1 @@
+export { DrillByName as default } from "@/features/shell/places";

@@ -1,0 +1,1 @@
+export { Practice as default } from "@/features/shell/places";

@@ -1,0 +1,6 @@
+import type { OutingView } from "@/outing/outing-view";
+
+/** What a drill is played on. */
+export interface DrillProps {
+  readonly view: OutingView;
+}
