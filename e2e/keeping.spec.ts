@@ -4,6 +4,7 @@ import {
   allStored,
   putBeside,
   putBytes,
+  putRecord,
   storedBeside,
   storedBytes,
   storedKeys,
@@ -220,7 +221,7 @@ async function besideRecords(page: Page) {
   };
 }
 
-/** Puts a spoken tag and a traced picture beside an outing, as the application keeps them. */
+/** Puts a run of practice, and a spoken tag and a traced picture beside an outing, as the application keeps them. */
 async function putOneOfEach(page: Page): Promise<void> {
   const outingId = "hockey-semi-final";
   const tag = { id: "t-1", at: Date.UTC(2026, 9, 17, 17), kind: "voice", names: ["Ida Roth"], seconds: 2 };
@@ -235,6 +236,8 @@ async function putOneOfEach(page: Page): Promise<void> {
   await putBytes(page, "spoken", [1, 2, 3, 250]);
   await putBytes(page, "drawn", content);
   const file = { bytes: "drawn", type: "image/png", size: content.length };
+  const run = { id: "r-1", drill: "moment", at: Date.UTC(2026, 9, 17, 17), seed: 7, tries: [12, -30, 4] };
+  await putRecord(page, "bp/practice", { version: 1, runs: [run] });
   await putBeside(page, {
     [`tags/${outingId}/000000`]: [tag],
     [`tag-sounds/${outingId}/t-1`]: { bytes: "spoken", type: "audio/webm", size: 4 },

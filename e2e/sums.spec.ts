@@ -115,6 +115,8 @@ const NOT_WORKED_OUT: readonly RegExp[] = [
   /% are (right|left)-handed/,
   // Counted and read, or said of every bar.
   /^\d+ of \d+ counted$|expected, mostly|Wilson 1927/,
+  // The journal tells once more what opens in the panels that it is made of.
+  /^\d+ shots? promised|^Light read at /,
   // Estimated of many frames: its interval, its frames and its outings stand beside it.
   /so far; it takes \d|frames? of \d+ outing|yours, \d+ frame|, \d{4}-\d\d-\d\d$/,
 ];

@@ -4,6 +4,7 @@ import { createHash } from "node:crypto";
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { fileURLToPath } from "node:url";
+import { browserPath } from "./browser-path.mjs";
 
 export const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), "..");
 
@@ -84,9 +85,9 @@ export const build = () =>
     return run("npm", ["run", "build"]);
   });
 
-/** The browser for the tests: CHROMIUM_PATH, or Debian's, which root may install here. */
+/** Installs the browser for the tests where there is none: Debian's without a window, which root may install here. */
 export function chromium() {
-  const found = process.env.CHROMIUM_PATH ?? "/usr/bin/chromium";
+  const found = browserPath();
   if (existsSync(found)) return 0;
   if (process.platform !== "linux" || process.getuid?.() !== 0) {
     console.error(`No Chromium at ${found}. Install it, or set CHROMIUM_PATH to the one that you have.`);
@@ -94,6 +95,7 @@ export function chromium() {
   }
   console.log("Installing Chromium");
   return (
-    run("apt-get", ["update"]) || run("apt-get", ["install", "-y", "--no-install-recommends", "chromium"])
+    run("apt-get", ["update"]) ||
+    run("apt-get", ["install", "-y", "--no-install-recommends", "chromium-headless-shell"])
   );
 }

@@ -2,6 +2,7 @@
 import { spawn } from "node:child_process";
 import path from "node:path";
 import { chromium as launcher } from "@playwright/test";
+import { browserPath } from "./browser-path.mjs";
 import { build, chromium, root } from "./prepare.mjs";
 
 const PORT = "4190";
@@ -124,7 +125,7 @@ const server = spawn("npx", ["tsx", "server/index.ts"], {
 });
 await new Promise((resolve) => server.stdout.once("data", resolve));
 const browser = await launcher.launch({
-  executablePath: process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
+  executablePath: browserPath(),
   args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
 });
 for (const shot of SHOTS) if (wanted.length === 0 || wanted.includes(shot.name)) await take(browser, shot);

@@ -3,12 +3,13 @@ import { spawn } from "node:child_process";
 import { once } from "node:events";
 import path from "node:path";
 import { chromium } from "@playwright/test";
+import { browserPath } from "../browser-path.mjs";
 import { root } from "../prepare.mjs";
 
 const PORT = 4191;
 
 export const LAUNCH = {
-  executablePath: process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
+  executablePath: browserPath(),
   args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
 };
 
