@@ -83,7 +83,7 @@ const SEEN: readonly Told[] = [
   ["Common tern", "arrival", "2025-04-30", "post"],
   ["Common tern", "arrival", "2026-05-03", "post", { afterHighWater: 90 }],
   ["Common tern", "perch", "2026-05-03", "post", { at: "06:15", afterHighWater: 100 }],
-  ["Common tern", "perch", "2026-05-16", "post", { at: "06:40" }],
+  ["Common tern", "perch", "2026-05-16", "post", { at: "06:40", wind: { from: 260, speed: 4 } }],
   ["Otter", "track", "2024-12-06", "bank-bend", { at: "07:50" }],
   ["Otter", "track", "2025-12-04", "bank-bend", { at: "08:05", note: "Along the water, up to the spit." }],
   ["Otter", "seen", "2025-02-16", "bank-bend", { at: "07:10" }],

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { expect, test, type Page } from "@playwright/test";
 import { storedRecord } from "./entries";
-import { openPanel } from "./outing";
+import { openPanel, openStage, planned, storedOuting } from "./outing";
 
 const places = (page: Page) => storedRecord(page, "bp/places");
 const textOf = async (page: Page, press: () => Promise<void>): Promise<string> => {
@@ -159,4 +159,40 @@ test("what tells of a nest goes into no file for others, and the own backup stay
   const all = await textOf(page, () => page.getByRole("button", { name: /^Export everything/ }).click());
   expect(JSON.parse(all).places.sightings).toHaveLength(20);
   expect(all.includes("Song reed")).toBe(true);
+});
+
+test("a place is carried through three outings: what the second adds there the third begins with", async ({
+  page,
+}) => {
+  test.setTimeout(180_000);
+  await planned(page, "handball");
+  const panel = page.getByRole("region", { name: "The place" });
+  await openPanel(page, "The place");
+  await panel.getByRole("button", { name: "Keep Mill Lane" }).click();
+  await expect(panel).toContainText("Mill Lane has all that this outing knows of it.");
+
+  const again = async (name: string): Promise<void> => {
+    await page.goto("/places");
+    await page.getByRole("link", { name: /Mill Lane/ }).click();
+    await page.getByRole("button", { name: "New outing here" }).click();
+    await page.getByLabel("Name of the outing").fill(name);
+    await page.getByRole("button", { name: "Create outing" }).click();
+    await expect(page.getByRole("heading", { name })).toBeVisible();
+  };
+  await again("The second");
+  await openStage(page, "Ground");
+  await openPanel(page, "Position");
+  await page.getByRole("button", { name: "Add a position" }).click();
+  await expect(page.getByRole("img", { name: /^Position B, chosen/ })).toBeVisible();
+  const second = (await storedOuting(page, "the-second")).ground.positions;
+  await openStage(page, "Brief");
+  await openPanel(page, "The place");
+  await panel.getByRole("button", { name: "Give to the place" }).click();
+  await expect(panel).toContainText("Mill Lane has all that this outing knows of it.");
+
+  await again("The third");
+  const third = await storedOuting(page, "the-third");
+  const at = (list: { at: unknown; name: string }[]) => list.map(({ name, at: where }) => [name, where]);
+  expect(at(third.ground.positions)).toEqual(expect.arrayContaining(at(second)));
+  expect((await storedOuting(page, "trial-day")).ground.positions).toHaveLength(1);
 });

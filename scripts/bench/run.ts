@@ -15,6 +15,7 @@ import { demoKit, demoOutings } from "../../demo";
 import { bareArithmetic, type FlatGround } from "./bare";
 import { benchCoverage } from "./coverage";
 import { benchKeep } from "./keep";
+import { benchSearch } from "./search";
 import { benchYear } from "./year";
 
 const MINUTE = 60_000;
@@ -107,6 +108,7 @@ console.log(
 
 benchCoverage();
 benchYear();
+benchSearch();
 void benchKeep();
 
 const scripts = path.resolve("dist/_expo/static/js/web");

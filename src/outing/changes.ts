@@ -62,6 +62,7 @@ const OF_OUTING = {
   evidence: "what is learnt",
   placeId: "the place",
   walks: "timed walks",
+  own: "own entries",
 } as const satisfies Readonly<Record<keyof Outing, Part | undefined>>;
 
 const OF_GROUND = {

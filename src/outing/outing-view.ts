@@ -23,6 +23,7 @@ import {
 import type { Asked, Mounted } from "./ask";
 import type { Assessments } from "./assessments";
 import { kept } from "./kept";
+import { libraryFor } from "./library/carried";
 import { minuteOf, type Minute, type Selection } from "./selection";
 
 /** What an outing is looked at with. */
@@ -121,7 +122,7 @@ export function createViews(answers: Assessments): (looking: Looking) => OutingV
       outing,
       kit: looking.kit,
       preferences: looking.preferences,
-      library: looking.library,
+      library: libraryFor(outing, looking.library),
       selection,
       now: looking.now,
       at: minute.at,

@@ -19,6 +19,7 @@ const PARTS: Readonly<Record<Part, string>> = {
   arrangements: "Arrangements changed",
   "what is learnt": "Learnt from it, or forgotten",
   "timed walks": "A walk timed",
+  "own entries": "Entries of your library taken over",
   "the place": "Belongs to a place",
   "order of the shots": "Shots reordered",
   archive: "Archived or restored",

@@ -1,6 +1,6 @@
 import { LIGHT_LEVELS } from "@/core/catalogue";
 import { whenRight } from "@/core/judge";
-import { luxFromEv } from "@/core/light";
+import { luxFromEv, readEv, type Reading } from "@/core/light";
 import type { Library } from "@/data";
 import type { OutingView } from "@/outing/outing-view";
 import { answered } from "../answered";
@@ -13,6 +13,8 @@ export interface KnownLevel {
   readonly evFrom: number;
   readonly evTo: number;
   readonly own: boolean;
+  readonly known: string;
+  readonly source: string;
 }
 
 const level = (own: boolean) => (row: Library["lightLevels"][number] | (typeof LIGHT_LEVELS)[number]) => ({
@@ -20,6 +22,8 @@ const level = (own: boolean) => (row: Library["lightLevels"][number] | (typeof L
   name: row.name,
   evFrom: row.evFrom,
   evTo: row.evTo,
+  known: row.known,
+  source: row.source,
   own,
 });
 
@@ -28,6 +32,9 @@ export const knownLevels = answered(
   ({ library }) => [library.lightLevels] as const,
   (own): readonly KnownLevel[] => [...own.map(level(true)), ...LIGHT_LEVELS.map(level(false))],
 );
+
+/** EV at ISO 100 that a reading tells. */
+export const evTold = (reading: Reading): number => readEv(reading);
 
 /** What is told of the light, against the light found here. */
 export interface ToldLight {

@@ -33,10 +33,5 @@ export const groupOf = (subjectId: string): string => SUBJECTS.find((s) => s.id 
 
 /** A subject as an outing keeps it, by its id: one's own, else the library's. Absent where neither has it. */
 export function subjectTaken(id: string, own: Library["subjects"]): StoredSubject | undefined {
-  const mine = own.find((s) => s.id === id);
-  if (mine) {
-    const { source: _, ...subject } = mine;
-    return subject;
-  }
-  return librarySubject(id);
+  return own.find((s) => s.id === id) ?? librarySubject(id);
 }

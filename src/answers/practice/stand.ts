@@ -1,5 +1,6 @@
-import { alongBearing, type Position } from "@/core/ground";
-import { assess, frameView, type AssessInput, type Assessment, type FrameView } from "@/core/judge";
+import { alongBearing, type Point, type Position } from "@/core/ground";
+import { mayBeProposed, mayStand } from "@/core/guard";
+import { assess, guardedOf, frameView, type AssessInput, type Assessment, type FrameView } from "@/core/judge";
 import { pictureOf, type FigurePiece, type PictureInput } from "@/core/picture";
 import { standLoss, standQuestion } from "@/core/practice";
 import { evenFrom } from "@/core/units";
@@ -45,6 +46,37 @@ export function standAsked({ spot, outing, found, asked, scene }: OutingView, se
   return chosen.length > 1
     ? chosen.map((place, i) => ({ ...place, position: { ...place.position, name: String(i + 1) } }))
     : [];
+}
+
+/** Cells along the longer side of what is looked over for danger. */
+const CELLS = 22;
+
+/** A square of the ground, metres, where nobody may ever stand for the shot. */
+export interface NeverHere {
+  readonly at: Point;
+  readonly side: number;
+}
+
+/** Where about the spot and the places nobody may stand, as the guard of every position has it; squares by their middles. */
+export function neverAbout(
+  { spot, scene, asked }: Pick<OutingView, "spot" | "scene" | "asked">,
+  places: readonly StandPlace[],
+): NeverHere[] {
+  if (!asked) return [];
+  const guarded = guardedOf({ ...asked, scene });
+  const points = [spot.at, ...places.map((p) => p.position.at)];
+  const [xs, ys] = [points.map((p) => p.x), points.map((p) => p.y)];
+  const [left, right, foot, top] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  const side = Math.max(right - left, top - foot, 1) / CELLS;
+  const lensHeight = places[0]?.position.lensHeight ?? 1.4;
+  const along = (from: number, until: number): number[] =>
+    Array.from({ length: Math.ceil((until - from) / side) + 1 }, (_, i) => from + i * side);
+  return along(left, right).flatMap((x) =>
+    along(foot, top)
+      .map((y) => ({ x, y }))
+      .filter((at) => !mayBeProposed(mayStand(scene.ground, guarded, { at, lensHeight })))
+      .map((at) => ({ at, side })),
+  );
 }
 
 /** What a choice gave away against the best of the four, 0 … 1. */

@@ -25,6 +25,7 @@ export const LIGHT_LEVELS: readonly LightLevel[] = Object.freeze([
   { id: "forest",            name: "Forest floor by day",                   evFrom: 7,   evTo: 9,   ...PRACTICE },
   { id: "sunset",            name: "At sunset, the subject lit by the sky", evFrom: 8,   evTo: 9,   ...PRACTICE },
   { id: "blue-hour",         name: "Blue hour",                             evFrom: 1,   evTo: 4,   ...PRACTICE },
+  { id: "full-moon",         name: "Under the full moon, away from lamps", evFrom: -3,  evTo: -2,  ...GUIDE },
   { id: "night-sport",       name: "Night sport under professional lights", evFrom: 9,   evTo: 9,   ...GUIDE },
   { id: "professional-park", name: "Professional park at night",            evFrom: 8.7, evTo: 9.3, ...PRACTICE },
   { id: "local-floodlights", name: "Local floodlights",                     evFrom: 5,   evTo: 7,   ...PRACTICE },

@@ -25,7 +25,7 @@ export type { SeenBehind } from "./background-found";
 export { bestRig, type RigWish } from "./best-rig";
 export { blurLadder, motionAt, type Rung } from "./blur-ladder";
 export { noiseFound, oneClick, type OneClick } from "./one-click";
-export { startsFor, startsWith, type StartJudged } from "./starting";
+export { startsFor, startsWith, type StartAt, type StartJudged } from "./starting";
 export { flickerFound, framesApart, swingingShare, type Alternating, type Flicker } from "./flicker-found";
 export { instantFound, type Event, type Instant } from "./instant";
 export { setUpFor, type SetUp } from "./set-up";

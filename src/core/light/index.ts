@@ -18,6 +18,7 @@ export {
 } from "./lamps";
 export {
   offsetsFrom,
+  readEv,
   readingOffset,
   sourceOf,
   sourceOffset,

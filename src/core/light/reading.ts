@@ -19,12 +19,13 @@ export interface Reading {
   readonly dayShare: number;
 }
 
+/** EV at ISO 100 of the light that was read: of the settings, less what the picture came out wrong by. */
+export const readEv = ({ settingsEv, offClicks }: Pick<Reading, "settingsEv" | "offClicks">): number =>
+  settingsEv + offClicks / 3;
+
 /** Offset in stops of the light found against the model; positive when it was brighter than thought. */
-export const readingOffset = ({
-  settingsEv,
-  offClicks,
-  modelEv,
-}: Pick<Reading, "settingsEv" | "offClicks" | "modelEv">): number => settingsEv + offClicks / 3 - modelEv;
+export const readingOffset = (reading: Pick<Reading, "settingsEv" | "offClicks" | "modelEv">): number =>
+  readEv(reading) - reading.modelEv;
 
 /** A reading by day loses half its weight in this many milliseconds (assumed, adjustable). */
 const DAY_HALF_LIFE = 30 * 60_000;

@@ -21,6 +21,7 @@ export type Part =
   | "arrangements"
   | "what is learnt"
   | "timed walks"
+  | "own entries"
   | "the place"
   | "order of the shots"
   | "archive";

@@ -4,6 +4,7 @@ import { id, known, latitude, listOf, longitude, name, words } from "./parts";
 import { subjectSchema } from "./subject";
 
 const source = words(300);
+const FAVOURITES = 400;
 
 export const ownSubjectSchema = subjectSchema.extend({ source });
 
@@ -42,6 +43,15 @@ export const ownVenueSchema = z.object({
   source,
 });
 
+/** What an outing has of one's own library besides its subjects. */
+export const ownEntriesSchema = z.object({
+  /** The venue that it was begun on. */
+  venue: ownVenueSchema.optional(),
+  /** Levels and starting settings as they were when the library changed after its end; the library's own while left out. */
+  lightLevels: listOf(ownLightLevelSchema, LIMITS["own entries"]).optional(),
+  startingSettings: listOf(ownStartSchema, LIMITS["own entries"]).optional(),
+});
+
 /** What the user copied out of the library and changed. */
 export const librarySchema = z.object({
   version: z.literal(1),
@@ -49,4 +59,6 @@ export const librarySchema = z.object({
   lightLevels: listOf(ownLightLevelSchema, LIMITS["own entries"]),
   startingSettings: listOf(ownStartSchema, LIMITS["own entries"]),
   venues: listOf(ownVenueSchema, LIMITS["own entries"]),
+  /** What stands first in its lists: section and id of entries, one's own or shipped. */
+  favourites: z.array(words(80)).max(FAVOURITES).optional(),
 });

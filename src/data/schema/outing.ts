@@ -3,6 +3,7 @@ import { groundSchema } from "./ground";
 import { timesFault } from "../days";
 import { forecastSchema } from "./forecast";
 import { evidenceSchema, walkSchema } from "./learnt";
+import { ownEntriesSchema } from "./library";
 import { LIMITS } from "./limits";
 import { bearing, id, instant, listOf, name, wallDate, wallTime, words, timeZone } from "./parts";
 import { arrangementsSchema, deliverableSchema, packingSchema } from "./packing";
@@ -193,6 +194,7 @@ const outingFields = z.object({
   log: listOf(seriesSchema, LIMITS.counts),
   /** What one learns of, from this outing; nothing is learnt of one without. */
   evidence: evidenceSchema.optional(),
+  own: ownEntriesSchema.optional(),
   /** Walks that were timed, the last of them perhaps still going on. */
   walks: z.array(walkSchema).max(200).optional(),
   notes: words(4000),

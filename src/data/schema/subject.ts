@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { SWATCH_NAMES } from "@/core/ground";
 import { FIGURES } from "@/core/motion";
-import { id, known, listOf, name } from "./parts";
+import { id, known, listOf, name, words } from "./parts";
 
 const partSchema = z.object({
   id,
@@ -27,6 +27,8 @@ export const subjectSchema = z.object({
   bob: z.number().min(0).max(20),
   parts: listOf(partSchema, 12),
   known,
+  /** Where it is known from; the row of the library says so where it is left out. */
+  source: words(300).optional(),
   figure: z.enum(FIGURES).optional(),
   colour: z.enum(SWATCH_NAMES).optional(),
 });

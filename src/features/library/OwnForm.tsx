@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import type { z } from "zod";
 import { shippedLight } from "@/answers/library/light";
-import { subjectTaken } from "@/answers/library/subjects";
+import { shippedSubjects, subjectTaken } from "@/answers/library/subjects";
 import { shippedVenues } from "@/answers/library/venues";
 import {
   EMPTY_LIBRARY,
@@ -17,10 +17,11 @@ import { RecordForm } from "../forms/RecordForm";
 import { placeFields } from "../forms/when-and-where";
 import { useChangeLibrary, useOwnLibrary } from "../store/library";
 import { OwnSubjectForm } from "../subjects/OwnSubjectForm";
-import type { SectionKey } from "./sections";
+import { copiedWords } from "@/words/library";
+import type { OwnSection } from "./sections";
 
 interface Props {
-  readonly section: SectionKey;
+  readonly section: OwnSection;
   /** The row that is copied, or changed where it is the user's own. */
   readonly id: string;
   readonly own: boolean;
@@ -28,7 +29,6 @@ interface Props {
 }
 
 const SOURCE: FieldSpec = { kind: "text", key: "source", label: "Source", lines: 2 };
-const COPIED = "copied from the library and changed";
 
 const LEVEL: readonly FieldSpec[] = [
   { kind: "text", key: "name", label: "Name" },
@@ -58,8 +58,8 @@ export function OwnForm({ section, id, own: isOwn, onDone }: Props) {
   const { own = EMPTY_LIBRARY } = useOwnLibrary();
   if (section === "subjects") {
     const mine = own.subjects.find((s) => isOwn && s.id === id);
-    const row = subjectTaken(id, []);
-    const begin = mine ?? (row && { ...row, source: COPIED });
+    const row = shippedSubjects().find((s) => s.id === id);
+    const begin = mine ?? (row && { ...subjectTaken(id, [])!, source: copiedWords(row.name, row) });
     if (!begin) return null;
     return <OwnSubjectForm begin={begin} onKept={onDone} onCancel={onDone} />;
   }
@@ -74,6 +74,7 @@ export function OwnForm({ section, id, own: isOwn, onDone }: Props) {
         schema={ownLightLevelSchema}
         nameOf={(l) => l.name}
         row={row}
+        title={row?.name}
         own={own}
         isOwn={isOwn}
         onDone={onDone}
@@ -91,6 +92,7 @@ export function OwnForm({ section, id, own: isOwn, onDone }: Props) {
         schema={ownStartSchema}
         nameOf={(s) => s.discipline}
         row={row}
+        title={row?.discipline}
         own={own}
         isOwn={isOwn}
         onDone={onDone}
@@ -116,6 +118,7 @@ export function OwnForm({ section, id, own: isOwn, onDone }: Props) {
       schema={ownVenueSchema}
       nameOf={(v) => v.name}
       row={row}
+      title={row?.name}
       own={own}
       isOwn={isOwn}
       onDone={onDone}
@@ -123,7 +126,7 @@ export function OwnForm({ section, id, own: isOwn, onDone }: Props) {
   );
 }
 
-type PlainSection = Exclude<SectionKey, "subjects">;
+type PlainSection = Exclude<OwnSection, "subjects">;
 type OwnRow<S extends PlainSection> = Library[S][number];
 
 interface PlainProps<S extends PlainSection> {
@@ -131,7 +134,9 @@ interface PlainProps<S extends PlainSection> {
   readonly specs: readonly FieldSpec[];
   readonly schema: z.ZodType<OwnRow<S>>;
   readonly nameOf: (row: OwnRow<S>) => string;
-  readonly row: object | undefined;
+  readonly row: { readonly known: string; readonly source: string } | undefined;
+  /** What the row is called where it is copied from. */
+  readonly title: string | undefined;
   readonly own: Library;
   readonly isOwn: boolean;
   readonly onDone: () => void;
@@ -143,13 +148,17 @@ function PlainForm<S extends PlainSection>({
   schema,
   nameOf,
   row,
+  title,
   own,
   isOwn,
   onDone,
 }: PlainProps<S>) {
   const { change } = useChangeLibrary();
   const toast = useToast();
-  const record = useMemo(() => (isOwn ? row : { ...row, known: "estimated", source: COPIED }), [row, isOwn]);
+  const record = useMemo(
+    () => (isOwn || !row ? row : { ...row, known: "estimated", source: copiedWords(title ?? "", row) }),
+    [row, isOwn, title],
+  );
   if (!record) return null;
   const rows: readonly OwnRow<S>[] = own[section];
   const onSave = async (kept: OwnRow<S>): Promise<void> => {

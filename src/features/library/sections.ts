@@ -1,8 +1,10 @@
 import { shippedLight } from "@/answers/library/light";
 import { aboutSubject } from "@/answers/library/about-subject";
 import { shippedSubjects, wordsOf } from "@/answers/library/subjects";
-import { shippedVenues, venueName } from "@/answers/library/venues";
+import { shippedTradePlaces } from "@/answers/library/trade-places";
+import { isHall, shippedVenues, venueName } from "@/answers/library/venues";
 import type { Library } from "@/data";
+import type { StretchBand, StretchScale } from "@/ui/charts/Stretch";
 import { cautionName } from "@/words/cautions";
 import {
   evRangeWords,
@@ -15,8 +17,11 @@ import {
   sizeWords,
   speedWords,
 } from "@/words";
+import { LIGHT, SHUTTER, SPEED } from "./scales";
 
-export type SectionKey = "subjects" | "venues" | "lightLevels" | "startingSettings";
+/** Parts of the library; of all but the places of the trade one may have entries of one's own. */
+export type OwnSection = "subjects" | "venues" | "lightLevels" | "startingSettings";
+export type SectionKey = OwnSection | "tradePlaces";
 
 type Fact = readonly [name: string, value: string];
 
@@ -30,11 +35,19 @@ export interface LibraryRow {
   readonly known: string;
   readonly source: string;
   readonly own: boolean;
+  /** What it is filtered by. */
+  readonly group: string;
+  /** From where to where it goes on the scale of its section. */
+  readonly bands?: readonly StretchBand[];
+  readonly dots?: readonly number[];
   /** Sport, parts and synonyms by which it is found too. */
   readonly words?: string;
 }
 
-interface SubjectLike {
+/** The group of what is one's own. */
+const YOURS = "yours";
+
+export interface SubjectLike {
   readonly id: string;
   readonly name: string;
   readonly height: number;
@@ -54,29 +67,34 @@ interface SubjectLike {
   readonly group?: string;
 }
 
-const speeds = (typical: number, fast?: number): string =>
-  fast === undefined || fast === typical
-    ? speedWords(typical)
-    : `${speedWords(typical)}, fast ${speedWords(fast)}`;
-
 const subjectRow = (s: SubjectLike, own: boolean): LibraryRow => ({
   id: s.id,
   title: s.name,
-  detail: `${s.group ?? "yours"}, body ${speedWords(s.bodySpeed)}`,
+  detail: `${s.group ?? YOURS}, body ${speedWords(s.bodySpeed)}`,
   facts: () => [
     ["Height", sizeWords(s.height)],
     ...(s.length ? ([["Length", sizeWords(s.length)]] as const) : []),
     ...(s.span ? ([["Span", sizeWords(s.span)]] as const) : []),
-    ["Body", speeds(s.bodySpeed, s.fastSpeed)],
     ["Bob, up and down", speedWords(s.bob)],
-    ...s.parts.map((p) => [p.name, speeds(p.speed, p.fast)] as const),
     ...(own ? [] : aboutFacts(s.id)),
   ],
   known: s.known,
   source: s.source,
   own,
+  group: s.group ?? YOURS,
+  bands: speedBands(s),
   words: own ? undefined : wordsOf(s.id),
 });
+
+/** The body from its usual to its fast speed, and behind it what of it is fastest. */
+export function speedBands({ bodySpeed, fastSpeed, parts }: SubjectLike): StretchBand[] {
+  const fastest = Math.max(...parts.map((p) => p.fast ?? p.speed), 0);
+  const least = Math.min(...parts.map((p) => p.speed), Infinity);
+  return [
+    ...(fastest > 0 ? [{ from: least, until: fastest, tone: "sunFill" } as const] : []),
+    { from: bodySpeed, until: fastSpeed ?? bodySpeed, tone: "water" },
+  ];
+}
 
 /** What the library tells of a subject besides its measures: when it is about, how it is framed, where it is met. */
 function aboutFacts(id: string): readonly Fact[] {
@@ -121,6 +139,7 @@ const venueRow = (v: ReturnType<typeof shippedVenues>[number]): LibraryRow => ({
   known: v.known,
   source: v.source,
   own: false,
+  group: isHall(v.id) ? "in halls" : "in the open",
   words: v.words,
 });
 
@@ -135,9 +154,12 @@ const ownVenueRow = (v: Library["venues"][number]): LibraryRow => ({
   known: v.known,
   source: v.source,
   own: true,
+  group: YOURS,
 });
 
 type LevelLike = { id: string; name: string; evFrom: number; evTo: number; known: string; source: string };
+/** EV from which a level is one of the day. */
+const DAYLIGHT = 10;
 const levelRow = (l: LevelLike, own: boolean): LibraryRow => ({
   id: l.id,
   title: l.name,
@@ -146,6 +168,8 @@ const levelRow = (l: LevelLike, own: boolean): LibraryRow => ({
   known: l.known,
   source: l.source,
   own,
+  group: own ? YOURS : l.evTo >= DAYLIGHT ? "by day" : "by lamps, dusk and night",
+  bands: [{ from: l.evFrom, until: l.evTo, tone: "sunFill" }],
 });
 
 type StartLike = Pick<
@@ -172,6 +196,28 @@ const startRow = (s: StartLike, own: boolean): LibraryRow => ({
   known: s.known,
   source: s.source,
   own,
+  group: own ? YOURS : s.schools ? "of two schools" : "of one mind",
+  bands: [{ from: s.least, until: s.withLight, tone: "water" }],
+  dots: [s.shutter],
+});
+
+const tradeRow = (p: ReturnType<typeof shippedTradePlaces>[number]): LibraryRow => ({
+  id: p.id,
+  title: p.situation === p.discipline.toLowerCase() ? p.discipline : `${p.discipline}: ${p.situation}`,
+  detail: `${p.venueNames[0]!}, ${p.lensMm} mm`,
+  facts: () => [
+    ["For", p.subjectNames.join(", ")],
+    ["On", p.venueNames.join(", ")],
+    ["Lens, on 36 × 24 mm", `${p.lensMm} mm`],
+    ...(p.height === undefined ? [] : [["Lens height", metresWords(p.height)] as const]),
+    ["Why there", p.why],
+    ...(p.hazard ? [["What can hurt", p.hazard] as const] : []),
+  ],
+  known: "common practice",
+  source: "common practice, no source",
+  own: false,
+  group: p.discipline,
+  words: p.words,
 });
 
 export const SECTION_TITLES: Readonly<Record<SectionKey, string>> = {
@@ -179,9 +225,17 @@ export const SECTION_TITLES: Readonly<Record<SectionKey, string>> = {
   venues: "Venues",
   lightLevels: "Light",
   startingSettings: "Settings",
+  tradePlaces: "Places",
 };
 
-/** Rows of a section, the user's own first. */
+/** The scale that the rows of a section share, where they go from somewhere to somewhere. */
+export const SCALES: Partial<Readonly<Record<SectionKey, StretchScale>>> = {
+  subjects: SPEED,
+  lightLevels: LIGHT,
+  startingSettings: SHUTTER,
+};
+
+/** Rows of a section, the user's own first; of the light from the brightest. */
 export function rowsOf(section: SectionKey, own: Library): LibraryRow[] {
   switch (section) {
     case "subjects":
@@ -195,11 +249,13 @@ export function rowsOf(section: SectionKey, own: Library): LibraryRow[] {
       return [
         ...own.lightLevels.map((l) => levelRow(l, true)),
         ...shippedLight.levels.map((l) => levelRow(l, false)),
-      ];
+      ].toSorted((a, b) => b.bands![0]!.until - a.bands![0]!.until);
     case "startingSettings":
       return [
         ...own.startingSettings.map((s) => startRow(s, true)),
         ...shippedLight.startingSettings.map((s) => startRow(s, false)),
       ];
+    case "tradePlaces":
+      return shippedTradePlaces().map(tradeRow);
   }
 }

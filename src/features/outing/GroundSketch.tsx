@@ -27,12 +27,14 @@ interface Props {
   readonly size?: { readonly width: number; readonly height: number };
   /** Px about it that stay free for what is drawn over it. */
   readonly room?: number;
+  /** All that stands there is drawn, where what is behind a subject is looked at; else the stands alone. */
+  readonly withThings?: boolean;
   /** What is drawn over it. */
   readonly over?: (view: PlanView) => ReactNode;
 }
 
 /** An outing or a place known by its shape: its own ground, small, with what stands there and where one stands. */
-export function GroundSketch({ outing, scale = 1, size = sizeOf(scale), room = 0, over }: Props) {
+export function GroundSketch({ outing, scale = 1, size = sizeOf(scale), room = 0, withThings, over }: Props) {
   const tokens = useTokens();
   const { ink, built, water, sun } = tokens;
   const { venue, obstacles, positions, tracks, spots, surface = "grass" } = outing.ground;
@@ -41,7 +43,7 @@ export function GroundSketch({ outing, scale = 1, size = sizeOf(scale), room = 0
   const open = outline.length === 0;
   const areas = outing.ground.areas.filter((a) => a.surface !== undefined);
   const stands = obstacles
-    .filter((o) => o.kind === "stand")
+    .filter((o) => withThings || o.kind === "stand")
     .map((o) => ({ id: o.id, outline: standingThing(o).covers }));
   const shape = open
     ? [...spots.map((s) => s.at), ...tracks.flatMap((t) => t.points), ...areas.flatMap((a) => a.outline)]

@@ -25,6 +25,7 @@ import type { FieldSpec } from "../forms/field-spec";
 import { RecordForm, type FormHand } from "../forms/RecordForm";
 import { inOrder, placeFields, placeShape, WINDOW_FIELDS, windowShape } from "../forms/when-and-where";
 import { useSubjectChoice } from "../subjects/use-subjects";
+import { favouriteKey, favouritesFirst } from "@/outing/library/favourites";
 import { keptFrom } from "@/outing/places/kept-from";
 import { HereForm } from "../places/NewOutingHere";
 import { usePlaces } from "../store/places";
@@ -217,10 +218,11 @@ function PlanForm({
       setTrouble(CALLS_FAULT);
       return false;
     }
-    const outing =
+    const told =
       fromList.begins && calls
         ? begin.withList(bare, list.text, calls, kit ?? ownBeginning(), preferences)
         : bare;
+    const outing = mine ? { ...told, own: { venue: mine } } : told;
     const saved = await save(outing);
     if (!saved.ok) {
       setTrouble(`${savingFailure(saved.reason).title}. What you typed stays in this form.`);
@@ -308,7 +310,7 @@ interface StagingProps {
 function StagingFields({ staging, own, subjects, set }: StagingProps) {
   const grounds = [
     ...own.venues.map((v) => ({ key: OWN + v.id, title: v.name, detail: "yours" })),
-    ...GROUNDS,
+    ...favouritesFirst(GROUNDS, own, (g) => favouriteKey("venues", g.key)),
   ];
   const hours = hoursOf(staging.subjectId);
   const onGround = (key: string): void => {

@@ -1,5 +1,5 @@
 import { View } from "react-native";
-import { Circle, G } from "react-native-svg";
+import { Circle, G, Path } from "react-native-svg";
 import type { SightingDrawn, YearMark } from "@/answers/places/year";
 import type { Place } from "@/data";
 import { useSize } from "@/ui/layout/use-size";
@@ -13,6 +13,10 @@ const TAG = 10;
 /** Px between marks of one spot. */
 const STEP = 2 * TAG + 6;
 
+/** Px of the arrow into the wind. */
+const ARROW = 16;
+const HEAD = 5;
+
 interface Props {
   readonly place: Place;
   readonly drawn: readonly SightingDrawn[];
@@ -22,7 +26,7 @@ interface Props {
 /** The place with what was seen there, years over one another: the number is its row in the calendar, nests with what is kept off them. */
 export function SightingsOnPlan({ place, drawn, marks }: Props) {
   const [size, onLayout] = useSize();
-  const { water, bracken } = useTokens();
+  const { water, bracken, ink } = useTokens();
   const rows = [...new Set(marks.map((m) => m.row))];
   const others = marks.find((m) => m.what === "others")?.row ?? "";
   const numberOf = (name: string, what: string): number =>
@@ -65,6 +69,14 @@ export function SightingsOnPlan({ place, drawn, marks }: Props) {
                   {years > 1 && (
                     <Circle cx={x} cy={y} r={TAG + 3} fill="none" stroke={water} strokeWidth={1.5} />
                   )}
+                  {sighting.wind && (
+                    <Path
+                      d={arrowInto(x, y, sighting.wind.from - view.up)}
+                      fill="none"
+                      stroke={ink}
+                      strokeWidth={2.5}
+                    />
+                  )}
                   <NumberTag left={x} top={y} radius={TAG} words={String(number)} isFilled={isLatest} />
                 </G>
               );
@@ -74,4 +86,21 @@ export function SightingsOnPlan({ place, drawn, marks }: Props) {
       )}
     </View>
   );
+}
+
+/** An arrow from the rim of a mark the way that wings land and leave: into the wind, degrees clockwise from the plan's up. */
+function arrowInto(x: number, y: number, turn: number): string {
+  const at = (degrees: number, px: number): readonly [number, number] => {
+    const angle = (degrees * Math.PI) / 180;
+    return [Math.sin(angle) * px, -Math.cos(angle) * px];
+  };
+  const [fromX, fromY] = at(turn, TAG);
+  const [toX, toY] = at(turn, TAG + ARROW);
+  const barbs = [turn + 150, turn - 150].map((side) => at(side, HEAD + 2));
+  const px = (n: number): string => n.toFixed(1);
+  const tip = `${px(x + toX)} ${px(y + toY)}`;
+  return [
+    `M${px(x + fromX)} ${px(y + fromY)}L${tip}`,
+    ...barbs.map(([dx, dy]) => `M${tip}l${px(dx)} ${px(dy)}`),
+  ].join("");
 }

@@ -2,8 +2,7 @@ import { useLocalSearchParams } from "expo-router";
 import { useEffect, useMemo, useState } from "react";
 import { View } from "react-native";
 import { runsOf } from "@/answers/practice/runs";
-import { groupOf, stagingOf, subjectTaken } from "@/answers/library/subjects";
-import { venueFor } from "@/answers/library/venues";
+import { subjectTaken } from "@/answers/library/subjects";
 import { EMPTY_LIBRARY, type Outing } from "@/data";
 import { createAssessments } from "@/outing/assessments";
 import { ownBeginning } from "@/outing/begin/own-beginning";
@@ -89,8 +88,10 @@ function PlayedOn({ loadBegin, children }: Props & { children: (view: OutingView
   const kit = useMemo(() => (kitRead?.ok ? kitRead.value : ownBeginning()), [kitRead]);
   useEffect(() => {
     let isWanted = true;
-    void loadBegin().then(({ newOuting }) => {
-      if (isWanted) setMade(ofCatalogue(newOuting, kit, preferences));
+    void loadBegin().then(({ catalogueOuting }) => {
+      if (!isWanted) return;
+      const subjects = CATALOGUE.map((id) => subjectTaken(id, [])!);
+      setMade(subjects.map((subject) => catalogueOuting(subject, kit, preferences)));
     });
     return () => {
       isWanted = false;
@@ -146,34 +147,3 @@ function Looked({
   }, [outing, kit, preferences, library, shotId]);
   return children(view);
 }
-
-/** Outings of the catalogue as they would begin, on an afternoon in May. */
-const ofCatalogue = (
-  newOuting: Awaited<ReturnType<Props["loadBegin"]>>["newOuting"],
-  kit: Parameters<typeof newOuting>[1],
-  preferences: Parameters<typeof newOuting>[2],
-): readonly Outing[] =>
-  CATALOGUE.flatMap((id) => {
-    const subject = subjectTaken(id, []);
-    if (!subject) return [];
-    const outing = newOuting(
-      {
-        name: subject.name,
-        template: venueFor(id, "open-ground"),
-        place: "Practice ground",
-        latitude: 52,
-        longitude: 5,
-        timeZone: "UTC",
-        date: "2026-05-16",
-        from: "13:00",
-        starts: "14:00",
-        until: "16:00",
-        subject,
-        staging: stagingOf(id),
-        group: groupOf(id),
-      },
-      kit,
-      preferences,
-    );
-    return [{ ...outing, id: `practice-${id}` }];
-  });

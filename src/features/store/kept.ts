@@ -2,6 +2,7 @@ import { useQuery, useQueryClient, type QueryClient } from "@tanstack/react-quer
 import type { RecordChange } from "@/core/review";
 import {
   changesOfRecord,
+  EMPTY_LIBRARY,
   mergeRecords,
   namesOf,
   notedIn,
@@ -9,6 +10,7 @@ import {
   stepFrom,
   takenBack,
   type Note,
+  type Library,
   type Read,
   type RecordName,
   type RecordOf,
@@ -85,6 +87,7 @@ function keep(client: QueryClient, name: RecordName): Promise<SaveFailure | unde
     if (saved.ok && following === pending) {
       forgetPending(name);
       client.setQueryData([name], saved);
+      if (name === "library") await carried(pending.before as Library | undefined, saved.value as Library);
     } else if (saved.ok && following) rememberPending(name, { ...following, before: pending.next });
     noteNotKept(name, saved.ok ? undefined : saved.reason);
     return saved.ok ? undefined : saved.reason;
@@ -93,6 +96,10 @@ function keep(client: QueryClient, name: RecordName): Promise<SaveFailure | unde
   turns.set(name, next);
   return next;
 }
+
+/** What is changed in the library acts in the outings: the code for it comes with the first change. */
+const carried = async (before: Library = EMPTY_LIBRARY, after: Library): Promise<void> =>
+  (await import("./carry-library")).carryLibrary(before, after);
 
 /** Changes that wait for what is stored before they can be made. */
 const beginning = new Set<Promise<unknown>>();

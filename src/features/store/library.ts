@@ -1,4 +1,4 @@
-import { EMPTY_LIBRARY, type Library, type Unreadable } from "@/data";
+import type { Library, Unreadable } from "@/data";
 import { useKept, useKeptChange } from "./kept";
 
 /** The user's own part of the library; `undefined` while it is read, and when it cannot be. */
@@ -12,6 +12,3 @@ export function useOwnLibrary(): {
 }
 
 export const useChangeLibrary = () => useKeptChange("library");
-
-/** The own subjects, where nothing but choosing is asked. */
-export const useOwnSubjects = (): Library["subjects"] => (useOwnLibrary().own ?? EMPTY_LIBRARY).subjects;

@@ -81,8 +81,7 @@ export function OwnSubjectForm({ begin, onKept, onCancel }: Props) {
     const kept = { ...subject, id };
     const subjects = mine ? own.subjects.map((s) => (s.id === id ? kept : s)) : [...own.subjects, kept];
     if (!(await library.change({ ...own, subjects }))) return false;
-    const { source: _, ...plain } = kept;
-    onKept(plain);
+    onKept(kept);
     return true;
   };
   return (

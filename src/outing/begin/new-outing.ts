@@ -60,11 +60,11 @@ const anchorOf = ({ latitude, longitude }: NewOuting): Ground["anchor"] =>
     ? { latitude: 0, longitude: 0, elevation: 0, assumed: true }
     : { latitude, longitude, elevation: 0 };
 
-/** An outing that can be walked at once: its ground, a spot, a shot, a position from which it can be had, the light of its hour. */
-export function newOuting(
+/** An outing as it begins, but that nobody chose yet where to stand: its ground, a spot, a shot, the light of its hour. */
+export function unplacedOuting(
   wish: NewOuting,
   kit: StoredKit,
-  preferences: Pick<Preferences, "tolerance" | "order" | "school" | "weights">,
+  preferences: Pick<Preferences, "tolerance">,
 ): Outing {
   const venue = venueOf(wish.template);
   const { subject, group = "" } = wish;
@@ -87,7 +87,7 @@ export function newOuting(
     facing: met.facing,
     zoneId: "ground",
   };
-  const bare: Outing = {
+  return {
     version: OUTING_VERSION,
     id: newId(),
     revision: 0,
@@ -132,6 +132,17 @@ export function newOuting(
     log: [],
     notes: "",
   };
+}
+
+/** An outing that can be walked at once: a position from which its shot can be had besides. */
+export function newOuting(
+  wish: NewOuting,
+  kit: StoredKit,
+  preferences: Pick<Preferences, "tolerance" | "order" | "school" | "weights">,
+): Outing {
+  const bare = unplacedOuting(wish, kit, preferences);
+  const { subject } = wish;
+  const [shot, spot] = [bare.shots[0]!, bare.ground.spots[0]!];
   const starts = windowOf(bare).starts;
   const scene = sceneAt(bare.ground, lightPlanOf(bare), starts);
   const { at, lensHeight, rig } = firstPlace({ kit, shot, subject, spot, scene, ways: preferences });

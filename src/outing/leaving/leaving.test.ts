@@ -75,6 +75,23 @@ function full(): Outing {
   const outing: Outing = {
     ...base,
     cautions: ["young-people", "nests"],
+    subjects: base.subjects.map((s) => ({ ...s, source: "s" })),
+    own: {
+      venue: { id: "v", name: "v", template: "hockey", bearing: 0, notes: "n", known: "estimated", source: "s" },
+      lightLevels: [{ id: "l", name: "l", evFrom: 1, evTo: 2, known: "estimated", source: "s" }],
+      startingSettings: [
+        {
+          id: "d",
+          discipline: "d",
+          shutter: 0.01,
+          least: 0.02,
+          withLight: 0.001,
+          fNumber: [4, 8],
+          known: "estimated",
+          source: "s",
+        },
+      ],
+    },
     ground: {
       ...ground,
       anchor: { latitude: 53.4123456, longitude: -2.9876543, elevation: 37 },

@@ -24,6 +24,9 @@ export const PARTS_OF_OUTING: readonly PartAt[] = [
   { path: "ground.zones[].name", part: "names", instead: "A light zone" },
 
   { path: "place", part: "place", instead: "Not told" },
+  { path: "own", part: "words" },
+  // Where one's own subject is known from.
+  { path: "subjects[].source", part: "words" },
   // Two files of one place would tell that they are.
   { path: "placeId", part: "place" },
   { path: "walks", part: "log" },

@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import { Pressable, View } from "react-native";
 import { Txt, type Tone } from "./Txt";
 
@@ -10,19 +11,31 @@ interface Props {
   readonly chosen?: boolean;
   /** Said instead of title, detail and value. */
   readonly says?: string;
+  /** What is drawn under its words. */
+  readonly under?: ReactNode;
   /** A sentence to read rather than a name to press. */
   readonly plain?: boolean;
 }
 
 /** A line of a list that can be pressed: what it is, a detail under it, a value at the right. */
-export function Row({ title, detail, value, valueTone = "ink2", onPress, chosen, says, plain }: Props) {
+export function Row({
+  title,
+  detail,
+  value,
+  valueTone = "ink2",
+  onPress,
+  chosen,
+  says,
+  under,
+  plain,
+}: Props) {
   return (
     <Pressable
       role="button"
       aria-label={says ?? [title, detail, value].filter(Boolean).join(", ")}
       aria-pressed={chosen}
       onPress={onPress}
-      className="min-h-14 flex-row items-center justify-between gap-3 border-b border-line py-2 active:opacity-70"
+      className="min-h-14 flex-row flex-wrap items-center justify-between gap-3 border-b border-line py-2 active:opacity-70"
     >
       <View className="min-w-0 flex-1">
         <Txt weight={plain ? 400 : 600} size={plain ? 18 : 16} tone={plain ? "ink" : "water"}>
@@ -39,6 +52,7 @@ export function Row({ title, detail, value, valueTone = "ink2", onPress, chosen,
           {value}
         </Txt>
       ) : null}
+      {under ? <View className="w-full">{under}</View> : null}
     </Pressable>
   );
 }

@@ -5,12 +5,22 @@ import type { Pickable } from "./matching";
 const WRONG = 0.34;
 const FROM = 4;
 
+const indexes = new WeakMap<readonly Pickable[], MiniSearch<Pickable>>();
+
+/** The index of a list, made once for as long as the list is the same. */
+function indexOf(items: readonly Pickable[]): MiniSearch<Pickable> {
+  const known = indexes.get(items);
+  if (known) return known;
+  const index = new MiniSearch<Pickable>({ idField: "key", fields: ["title", "detail", "words"] });
+  index.addAll(items);
+  indexes.set(items, index);
+  return index;
+}
+
 /** Items that a search means whose words are misspelt, the likest first: every word of it has to be like one of theirs. */
 export function meant<T extends Pickable>(items: readonly T[], search: string): T[] {
-  const index = new MiniSearch<T>({ idField: "key", fields: ["title", "detail", "words"] });
-  index.addAll(items);
   const byKey = new Map(items.map((item) => [item.key, item]));
-  return index
+  return indexOf(items)
     .search(search, {
       combineWith: "AND",
       prefix: true,

@@ -1,7 +1,7 @@
 import { useMemo, useState } from "react";
 import { View } from "react-native";
-import { Circle, Line } from "react-native-svg";
-import { lossOf, standAsked, standPictures, type StandPlace } from "@/answers/practice/stand";
+import { Circle, Line, Path } from "react-native-svg";
+import { lossOf, neverAbout, standAsked, standPictures, type StandPlace } from "@/answers/practice/stand";
 import { Button } from "@/ui/controls/Button";
 import { Message } from "@/ui/controls/Message";
 import { Txt } from "@/ui/controls/Txt";
@@ -53,6 +53,10 @@ export function StandDrill({ view }: DrillProps) {
         <>
           <Txt size={18} weight={600}>{`From where would you take “${view.shot.name}”?`}</Txt>
           <PlacesOnPlan view={view} places={places} chosen={chosen} />
+          <Txt size={14} tone="ink2">
+            The full dot faces along its line; the thick stroke is where the sun stands. Struck through:
+            nobody stands there.
+          </Txt>
           <View role="list" aria-label="Places" className="flex-row flex-wrap gap-2">
             {places.map((place) => (
               <View key={place.id} role="listitem">
@@ -99,6 +103,10 @@ export function StandDrill({ view }: DrillProps) {
   );
 }
 
+/** A cell in which nobody may stand: a stroke across it. */
+const crossAt = ({ left, top }: { readonly left: number; readonly top: number }, px: number): string =>
+  `M${(left - px / 2).toFixed(1)} ${(top + px / 2).toFixed(1)}l${px.toFixed(1)} ${(-px).toFixed(1)}`;
+
 const TAG = 14;
 /** Px of the arrow that says from where the sun comes. */
 const SUN = 26;
@@ -110,7 +118,8 @@ function PlacesOnPlan({
   chosen,
 }: DrillProps & { places: readonly StandPlace[]; chosen: string | undefined }) {
   const [size, onLayout] = useSize();
-  const { ink, sun: sunTone } = useTokens();
+  const { ink, sun: sunTone, bracken } = useTokens();
+  const never = useMemo(() => neverAbout(view, places), [view, places]);
   const { outing, spot, scene } = view;
   const ground = { ...outing.ground, positions: places.map((p) => p.position) };
   return (
@@ -124,14 +133,32 @@ function PlacesOnPlan({
         <GroundSketch
           room={TAG + 6}
           outing={{ ground, light: outing.light }}
+          withThings
           size={{ width: size.width, height: HEIGHT }}
           over={(plan) => {
             const at = toScreen(plan, spot.at);
             const isUp = scene.sun.apparentAltitude > 0 && !outing.light.roof;
             const turn = ((scene.sun.azimuth - plan.up) * Math.PI) / 180;
+            const facing = ((spot.facing - plan.up) * Math.PI) / 180;
             const [dx, dy] = [Math.sin(turn), -Math.cos(turn)];
             return (
               <>
+                <Path
+                  d={never
+                    .map(({ at: middle, side }) => crossAt(toScreen(plan, middle), side * plan.pxPerMetre))
+                    .join("")}
+                  stroke={bracken}
+                  strokeWidth={1.5}
+                  opacity={0.5}
+                />
+                <Line
+                  x1={at.left}
+                  y1={at.top}
+                  x2={at.left + 2 * SUN * Math.sin(facing)}
+                  y2={at.top - 2 * SUN * Math.cos(facing)}
+                  stroke={ink}
+                  strokeWidth={3}
+                />
                 {isUp && (
                   <Line
                     x1={at.left + dx * 3 * SUN}

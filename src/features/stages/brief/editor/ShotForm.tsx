@@ -5,6 +5,7 @@ import { beginShot } from "@/outing/begin/begin-shot";
 import { idFromName, shotSchema, type StoredShot, type StoredSubject } from "@/data";
 import { Button } from "@/ui/controls/Button";
 import { Picker } from "@/ui/controls/Picker";
+import { knownWords } from "@/words";
 import { useToast } from "@/ui/layout/toast";
 import { Txt } from "@/ui/controls/Txt";
 import { fieldName, toTyped, type FieldSpec, type Typed } from "../../../forms/field-spec";
@@ -170,6 +171,11 @@ function SubjectChoice({ subject, onChoose, onDescribe }: ChoiceProps) {
         chosen={subject.id}
         onChoose={(id) => onChoose(here.find((s) => s.id === id) ?? library.take(id))}
       />
+      {subject.source !== undefined && (
+        <Txt size={14} tone="ink2">
+          {knownWords({ known: subject.known, source: subject.source })}
+        </Txt>
+      )}
       <Button label="Add your own subject" kind="plain" onPress={onDescribe} />
     </View>
   );

@@ -8,6 +8,7 @@ import { moveShot } from "@/outing/edits";
 import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { WhileRoom } from "../../../forms/WhileRoom";
 import { useBriefEditor } from "../editor/editing";
+import { NewerInLibrary } from "./NewerInLibrary";
 
 /** The promised shots as sentences, in the order of the day, which their grips change. */
 export function Promised() {
@@ -16,6 +17,7 @@ export function Promised() {
   const edit = useBriefEditor((s) => s.edit);
   return (
     <View>
+      <NewerInLibrary />
       <SortableList label="Promised shots" items={shots} onMove={(from, to) => commit(moveShot(from, to))}>
         {(shot) => <PromisedRow shot={shot} />}
       </SortableList>

@@ -1,11 +1,24 @@
 import { View } from "react-native";
-import { starting, type Start } from "@/answers/expose/practice-starts";
-import type { StartJudged } from "@/core/judge";
+import { starting } from "@/answers/expose/practice-starts";
+import type { StartAt } from "@/core/judge";
+import { Button } from "@/ui/controls/Button";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
-import { keptWords, settingsWords, stopsNoun, twoFigures } from "@/words";
+import {
+  apertureWords,
+  keptWords,
+  knownWords,
+  percentWords,
+  settingsWords,
+  shutterWords,
+  stopsNoun,
+  twoFigures,
+} from "@/words";
+import { sameValue } from "@/data";
 import { lockRails } from "@/outing/edits";
 import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
+
+const WHEN = { inTheDark: "When it gets dark", inTheLight: "With light to spare" } as const;
 
 /** Where practice starts from for such a shot, what the two schools do, and how it comes out from this very place. */
 export function Starting() {
@@ -14,7 +27,9 @@ export function Starting() {
   const shotId = useOuting((v) => v.shot.id);
   const commit = useCommit();
   const { name } = found.motion.held;
-  const judged = ({ blurUm, chance, short }: StartJudged<Start>): string =>
+  const hold = ({ settings: { shutter, aperture } }: StartAt): void =>
+    void commit(lockRails(shotId, { shutter, aperture }));
+  const judged = ({ blurUm, chance, short }: StartAt): string =>
     [
       `${name} ${keptWords(chance)}, ${twoFigures(blurUm / found.motion.deliveredPixelUm)} px`,
       short > 0 ? `${stopsNoun(short)} short of light` : "light enough",
@@ -26,12 +41,29 @@ export function Starting() {
           <Row
             title={`${start.start.own ? "Yours, " : ""}${start.start.discipline}: ${settingsWords(start.settings)}`}
             detail={judged(start)}
-            onPress={() =>
-              void commit(
-                lockRails(shotId, { shutter: start.settings.shutter, aperture: start.settings.aperture }),
-              )
-            }
+            onPress={() => hold(start)}
           />
+          <View className="flex-row flex-wrap gap-2 py-2">
+            {(["inTheDark", "inTheLight"] as const)
+              .filter((when) => !sameValue(start[when].settings, start.settings))
+              .map((when) => {
+                const { shutter, aperture } = start[when].settings;
+                const set = `${shutterWords(shutter)}, ${apertureWords(aperture)}`;
+                return (
+                  <Button
+                    key={when}
+                    label={`${WHEN[when]} ${set}: ${percentWords(start[when].chance)}`}
+                    says={`${WHEN[when]} ${set}: ${judged(start[when])}`}
+                    onPress={() => hold(start[when])}
+                  />
+                );
+              })}
+          </View>
+          {start.start.own && (
+            <Txt size={14} tone="ink2">
+              {knownWords(start.start)}
+            </Txt>
+          )}
           {("schools" in start.start ? (start.start.schools ?? []) : []).map((school) => (
             <Txt key={school} size={14} tone="ink2" className="py-1">
               {`Some: ${school}.`}

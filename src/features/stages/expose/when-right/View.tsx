@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { knownLevels, toldLight } from "@/answers/expose/when-right";
+import { evTold, knownLevels, toldLight, type KnownLevel } from "@/answers/expose/when-right";
 import type { Assessment } from "@/core/judge";
 import type { Reading } from "@/core/light";
 import type { Outing } from "@/data";
@@ -12,7 +12,7 @@ import { Picker } from "@/ui/controls/Picker";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
-import { evWords, luxWords, offWords, settingsWords } from "@/words";
+import { evWords, knownWords, luxWords, offWords, settingsWords } from "@/words";
 import { WhileRoom } from "../../../forms/WhileRoom";
 import { useCommit, useFound, useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { ReadingForm } from "../../shot/ReadingForm";
@@ -63,24 +63,47 @@ export function KnownLight() {
         </View>
       )}
       {way === "level" && (
-        <Picker
-          label="A light as this"
-          items={levels.map(({ id, name, evFrom, evTo, own }) => ({
-            key: id,
-            title: own ? `${name}, yours` : name,
-            detail: evFrom === evTo ? evWords(evFrom) : `${evWords(evFrom)} to ${evWords(evTo)}`,
-          }))}
+        <LevelChoice
+          levels={levels}
           chosen={level}
-          onChoose={(key) => {
-            const row = levels.find((l) => l.id === key);
-            if (!row) return;
-            setLevel(key);
+          onChoose={(row) => {
+            setLevel(row.id);
             ofEv((row.evFrom + row.evTo) / 2, row.name);
           }}
         />
       )}
       {way === "file" && <PictureFile onTold={setTold} />}
       {told && <Told told={told} />}
+    </View>
+  );
+}
+
+interface LevelProps {
+  readonly levels: readonly KnownLevel[];
+  readonly chosen: string;
+  readonly onChoose: (level: KnownLevel) => void;
+}
+
+/** A level of the library, and how the chosen one is known. */
+function LevelChoice({ levels, chosen, onChoose }: LevelProps) {
+  const now = levels.find((l) => l.id === chosen);
+  return (
+    <View className="gap-1">
+      <Picker
+        label="A light as this"
+        items={levels.map(({ id, name, evFrom, evTo, own }) => ({
+          key: id,
+          title: own ? `${name}, yours` : name,
+          detail: evFrom === evTo ? evWords(evFrom) : `${evWords(evFrom)} to ${evWords(evTo)}`,
+        }))}
+        chosen={chosen}
+        onChoose={(key) => onChoose(levels.find((l) => l.id === key)!)}
+      />
+      {now && (
+        <Txt size={14} tone="ink2">
+          {knownWords(now)}
+        </Txt>
+      )}
     </View>
   );
 }
@@ -100,8 +123,7 @@ function Told({ told }: { told: LightTold }) {
   const { store } = useOpenOuting();
   const commit = useCommit();
   const toast = useToast();
-  const { settingsEv, offClicks } = readingOf(told, found, outing);
-  const ev = settingsEv + offClicks / 3;
+  const ev = evTold(readingOf(told, found, outing));
   const { lux, off, right } = toldLight(view, ev)!;
   const keep = async (): Promise<void> => {
     const { view } = store.getState();

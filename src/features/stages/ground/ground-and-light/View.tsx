@@ -9,6 +9,7 @@ import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
 import { changeVenue, editVenue, setCover, setLit, setSurface } from "@/outing/edits";
 import { surfaceWords } from "@/words";
+import { ownVenueWords } from "@/words/library";
 import { useToldChange } from "../../../outing/use-told-change";
 import { useCommit, useOuting } from "../../../outing/use-outing";
 
@@ -21,6 +22,17 @@ const WOODS = [
 ];
 
 const VENUE_ITEMS = groundsToBegin().map(({ id, name }) => ({ key: id, title: name }));
+
+/** The venue of one's own that the outing was begun on, with what is noted of it; nothing on another. */
+function OwnVenue() {
+  const venue = useOuting((v) => v.outing.own?.venue);
+  if (!venue) return null;
+  return (
+    <Txt size={14} tone="ink2">
+      {ownVenueWords(venue)}
+    </Txt>
+  );
+}
 
 /** The way the ground lies, what it is made of, what is overhead, and whether there are lamps. */
 export function LieOfGround() {
@@ -40,6 +52,7 @@ export function LieOfGround() {
           void told(changeVenue(template), "Venue changed; positions stay where they are");
         }}
       />
+      <OwnVenue />
       <View className="flex-row">
         <NumberField
           label="Long axis, bearing"
