@@ -150,8 +150,16 @@ test("the lessons for dark and blurred pictures go from one's own shutter to a s
   await page.goto("/practice/course");
   await expect(page.getByText(/^At 1\/80 it smears/)).toBeVisible();
   await expect(page.getByRole("list", { name: "Shutters" }).getByRole("listitem")).toHaveCount(5);
+  const tool = page.getByRole("region", { name: "Blur, and the ladder" });
+  await expect(tool.getByText("1/80", { exact: true }).first()).toBeVisible();
   await page.getByRole("button", { name: "Next lesson" }).click();
   await expect(page.getByRole("list", { name: "Three ways" }).getByRole("listitem")).toHaveCount(3);
+  // The tool is the one of an outing: a press on it acts, and is kept nowhere.
+  const click = page.getByRole("region", { name: "One click" });
+  const faster = click.getByRole("button", { name: /^1\/100/ }).first();
+  await faster.click();
+  await expect(click.getByRole("button", { name: /^1\/125/ }).first()).toBeVisible();
+  expect(await storedRecord(page, "bp/outing/on-trial")).toBeNull();
   await page.getByRole("button", { name: "Next lesson" }).click();
   await page.getByRole("button", { name: "Next lesson" }).click();
   const set = page.getByText(/^For “.*” set 1\//);

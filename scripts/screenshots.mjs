@@ -13,7 +13,6 @@ const COURSE = "/outing/cross-country-day";
 const DIAMOND = "/outing/diamond-afternoon";
 const HIDE = "/outing/lagoon-at-first-light";
 const PHONE = { width: 390, height: 844 };
-const LYING = { width: 844, height: 390 };
 const WIDE = { width: 1280, height: 800 };
 
 /** Moves the outing's minute by quarters of an hour. */
@@ -84,11 +83,11 @@ const SHOTS = [
   { name: "run-phone", url: `${HOCKEY}/run`, size: PHONE, act: later(3) },
   { name: "run-wide", url: `${COURSE}/brief`, size: WIDE, act: orderDay },
   { name: "run-hide-phone", url: `${HIDE}/run`, size: PHONE, theme: "hide" },
-  { name: "ground-lying-phone", url: `${HALL}/ground`, size: LYING },
+  { name: "place-phone", url: "/place/saltmere-hide", size: PHONE },
   { name: "review-phone", url: `${PAST}/review`, size: PHONE, act: pastSheet },
   { name: "kit-phone", url: "/kit", size: PHONE },
   { name: "library-phone", url: "/library", size: PHONE },
-  { name: "preferences-phone", url: "/preferences", size: PHONE },
+  { name: "practice-phone", url: "/practice/stand", size: PHONE },
 ];
 
 async function take(browser, { name, url, size, theme = "day", act }) {

@@ -54,14 +54,15 @@ const STOP = 3;
 /** Frames that count as holding. */
 const HOLDS = 0.9;
 
-/** An outing with another body and lens for a shot. */
+/** An outing with another body and lens for a shot, and nothing held unless it is told. */
 export const withKit = (
   outing: Outing,
   shotId: string,
   kit: { readonly bodyId: string; readonly lensId: string },
+  locked: Partial<Settings> = {},
 ): Outing =>
   choiceOf(outing, shotId)
-    ? editChoice(shotId, { ...kit, converterId: null, focalLengthMm: null, locked: {} })({
+    ? editChoice(shotId, { ...kit, converterId: null, focalLengthMm: null, locked })({
         ...outing,
         bag: null,
       })

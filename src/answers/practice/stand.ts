@@ -1,6 +1,13 @@
 import { alongBearing, type Point, type Position } from "@/core/ground";
 import { mayBeProposed, mayStand } from "@/core/guard";
-import { assess, guardedOf, frameView, type AssessInput, type Assessment, type FrameView } from "@/core/judge";
+import {
+  assess,
+  guardedOf,
+  frameView,
+  type AssessInput,
+  type Assessment,
+  type FrameView,
+} from "@/core/judge";
 import { pictureOf, type FigurePiece, type PictureInput } from "@/core/picture";
 import { standLoss, standQuestion } from "@/core/practice";
 import { evenFrom } from "@/core/units";

@@ -47,7 +47,7 @@ export interface LibraryRow {
 /** The group of what is one's own. */
 const YOURS = "yours";
 
-export interface SubjectLike {
+interface SubjectLike {
   readonly id: string;
   readonly name: string;
   readonly height: number;
@@ -87,7 +87,7 @@ const subjectRow = (s: SubjectLike, own: boolean): LibraryRow => ({
 });
 
 /** The body from its usual to its fast speed, and behind it what of it is fastest. */
-export function speedBands({ bodySpeed, fastSpeed, parts }: SubjectLike): StretchBand[] {
+function speedBands({ bodySpeed, fastSpeed, parts }: SubjectLike): StretchBand[] {
   const fastest = Math.max(...parts.map((p) => p.fast ?? p.speed), 0);
   const least = Math.min(...parts.map((p) => p.speed), Infinity);
   return [

@@ -35,8 +35,8 @@ export function Year({ place, outings, today }: { place: Place; outings: readonl
         <>
           <YearCalendar marks={marks} today={dayInYear(today)} />
           <Txt size={14} tone="ink2">
-            Filled: in the latest year; with a ring: in several. The line is today; an arrow is the way into the wind of
-            that day, which they land and leave by.
+            Filled: in the latest year; with a ring: in several. The line is today; an arrow is the way into
+            the wind of that day, which they land and leave by.
           </Txt>
           <Activity hours={activity(own, outings, place.id)} />
           <Listed placeId={place.id} />

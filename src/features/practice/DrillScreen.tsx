@@ -28,7 +28,7 @@ interface Props {
 }
 
 /** Subjects of the catalogue that may be practised on where no outing is at hand. */
-const CATALOGUE = ["football-runner", "road-cyclist", "high-jumper", "swift-flying"] as const;
+const CATALOGUE = ["football-runner", "road-cyclist", "high-jumper", "tern-flying"] as const;
 
 /** One drill: what it is played on, the drill itself, its runs over the weeks. */
 export function DrillScreen({ loadBegin }: Props) {
@@ -90,7 +90,7 @@ function PlayedOn({ loadBegin, children }: Props & { children: (view: OutingView
     let isWanted = true;
     void loadBegin().then(({ catalogueOuting }) => {
       if (!isWanted) return;
-      const subjects = CATALOGUE.map((id) => subjectTaken(id, [])!);
+      const subjects = CATALOGUE.flatMap((id) => subjectTaken(id, []) ?? []);
       setMade(subjects.map((subject) => catalogueOuting(subject, kit, preferences)));
     });
     return () => {

@@ -9,7 +9,7 @@ type OwnVenue = Library["venues"][number];
 const FROZEN = ["lightLevels", "startingSettings"] as const;
 
 /** Whether an outing is over: what happens in the library then leaves it as it was. */
-export const isOver = (outing: Outing, now: number): boolean => now > windowOf(outing).until;
+const isOver = (outing: Outing, now: number): boolean => now > windowOf(outing).until;
 
 /**
  * An outing after the library was changed from one state to another. One that is not over takes its own entries as they are now, but for what

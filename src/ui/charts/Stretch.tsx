@@ -53,7 +53,7 @@ export function Stretch(props: Props) {
 }
 
 /** Where a value stands, in px; past the ends of the scale at its end. */
-export function alongScale({ kind, from, until }: StretchScale, width: number): (value: number) => number {
+function alongScale({ kind, from, until }: StretchScale, width: number): (value: number) => number {
   const range = [INSET, width - INSET];
   const scale =
     kind === "log"

@@ -3,7 +3,7 @@ import { View } from "react-native";
 import { courseOf, ownToBegin, withKit, type Course as CourseAnswer } from "@/answers/practice/course";
 import { bagOf } from "@/data";
 import { createAssessments } from "@/outing/assessments";
-import { createViews } from "@/outing/outing-view";
+import { createViews, type OutingView } from "@/outing/outing-view";
 import { Button } from "@/ui/controls/Button";
 import { Message } from "@/ui/controls/Message";
 import { Picker } from "@/ui/controls/Picker";
@@ -11,9 +11,20 @@ import { Stepper } from "@/ui/controls/Stepper";
 import { Txt } from "@/ui/controls/Txt";
 import { apertureWords, isoWords, shutterWords, stopsNoun } from "@/words";
 import { courseSetWords, courseWayWords, ladderWords, rungWords } from "@/words/course";
+import { OnTrial } from "../../outing/OnTrial";
+import { Blur } from "../../stages/expose/blur/View";
+import { OneClick } from "../../stages/expose/one-click/View";
+import { Rails } from "../../stages/expose/settings/View";
 import type { DrillProps } from "../played-on";
 
 const LESSONS = ["Is it blurred?", "A stop brighter, three ways", "What ends each way", "Your set"] as const;
+
+/** What each lesson opens; the last is the set itself. */
+const TOOLS = [
+  { title: "Blur, and the ladder", Panel: Blur },
+  { title: "One click", Panel: OneClick },
+  { title: "Shutter, aperture, ISO", Panel: Rails },
+] as const;
 
 /** Four short lessons on one's own settings and kit: from a dark or blurred picture to a set for the camera and a shot to try. */
 export function Course({ view }: DrillProps) {
@@ -22,11 +33,16 @@ export function Course({ view }: DrillProps) {
   const [lensId, setLens] = useState(view.rig?.lens.id ?? bag.lenses[0]?.id ?? "");
   const [settings, setSettings] = useState(ownToBegin);
   const [lesson, setLesson] = useState(0);
-  const seen = useMemo(() => {
+  const { seen, tried } = useMemo(() => {
     const { outing, kit, preferences, library, selection, now, shot } = view;
-    const own = withKit(outing, shot.id, { bodyId, lensId });
-    return createViews(createAssessments())({ outing: own, kit, preferences, library, selection, now });
-  }, [view, bodyId, lensId]);
+    const viewOf = createViews(createAssessments());
+    const look = (locked: Partial<CourseAnswer["own"]>) => {
+      const own = withKit(outing, shot.id, { bodyId, lensId }, locked);
+      return viewOf({ outing: own, kit, preferences, library, selection, now });
+    };
+    // What the camera was set to is held on the tools; the ISO follows the light.
+    return { seen: look({}), tried: look({ shutter: settings.shutter, aperture: settings.aperture }) };
+  }, [view, bodyId, lensId, settings.shutter, settings.aperture]);
   const course = courseOf(seen, settings);
   return (
     <View className="gap-3">
@@ -49,6 +65,11 @@ export function Course({ view }: DrillProps) {
             {`${lesson + 1} of 4: ${LESSONS[lesson]!}`}
           </Txt>
           <Lesson n={lesson} course={course} />
+          <Tool
+            key={`${bodyId} ${lensId} ${settings.shutter} ${settings.aperture}`}
+            n={lesson}
+            view={tried}
+          />
           <View className="flex-row gap-2">
             {lesson > 0 && <Button label="Back" onPress={() => setLesson(lesson - 1)} />}
             {lesson < LESSONS.length - 1 && (
@@ -136,6 +157,26 @@ function Lesson({ n, course }: { n: number; course: CourseAnswer }) {
     <Txt size={18} weight={600}>
       {courseSetWords(course)}
     </Txt>
+  );
+}
+
+/** The tool of the lesson as it stands in an outing, set as one's camera was. */
+function Tool({ n, view }: { n: number; view: OutingView }) {
+  const tool = TOOLS[n];
+  if (!tool || !view.found) return null;
+  const { title, Panel } = tool;
+  return (
+    <OnTrial view={view}>
+      <View role="region" aria-label={title} className="gap-2 border-t border-line pt-3">
+        <Txt weight={700} role="heading" aria-level={3}>
+          {title}
+        </Txt>
+        <Panel />
+        <Txt size={14} tone="ink2">
+          It stands in Expose of every outing. Press what you like here: nothing of it is kept.
+        </Txt>
+      </View>
+    </OnTrial>
   );
 }
 
