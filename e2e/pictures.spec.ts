@@ -149,7 +149,8 @@ test("captions written into the pictures' folder keep what another program wrote
   const read = (name: string) =>
     page.evaluate(async (file) => {
       const card = await (await navigator.storage.getDirectory()).getDirectoryHandle("card");
-      return (await (await card.getFileHandle(file)).getFile()).text();
+      // While it is being written it cannot be read: it is asked for again.
+      return (await (await card.getFileHandle(file)).getFile()).text().catch(() => "");
     }, name);
   for (const { name, buffer } of FILES.slice(0, 2)) await write(name, buffer.toString("base64"));
   await openPanel(page, "Pictures in");

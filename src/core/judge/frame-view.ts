@@ -20,15 +20,9 @@ import { blurDiscUm, heldSidesMm, type DepthOfField } from "../optics";
 import { apertureFNumber } from "../exposure";
 import type { AssessInput, Assessment } from "./assessment";
 import { isAloft } from "./figure-hidden";
+import type { InFrame } from "./in-frame";
+import { marksSeen, type MarkSeen } from "./marks-seen";
 import { sightOf } from "./sight-of";
-
-/** A place in the frame in shares of its width and height from its middle, right and up positive; the edge is at ±0.5. */
-export interface InFrame {
-  /** Share of the width from the middle, right positive. */
-  readonly across: number;
-  /** Share of the height from the middle, up positive. */
-  readonly up: number;
-}
 
 /** An obstacle as the frame shows it: a silhouette, how far it stands from the lens, and how far it is blurred. */
 export interface SeenThing {
@@ -64,6 +58,8 @@ export interface FrameView {
   readonly metreAcross: number;
   /** Farthest first; those nearer than the subject come last and stand before it. */
   readonly things: readonly SeenThing[];
+  /** What is painted or mown on the ground, the farthest first. */
+  readonly marks: readonly MarkSeen[];
   /** Metres from the lens. */
   readonly subjectDistance: number;
   /** Depth of field at the aperture found, metres from the lens. */
@@ -103,6 +99,7 @@ export function frameView(input: AssessInput, found: Assessment): FrameView {
       .filter(({ kind }) => !OBSTACLE_KINDS[kind].clear)
       .flatMap((obstacle) => seen(obstacle, lens, see, disc, frame.frameAcross / subjectDistance))
       .sort((a, b) => b.distance - a.distance),
+    marks: marksSeen(input.scene.ground, { at: lens, ahead: see.ahead, point: see.point, disc }),
     subjectDistance,
     depth: sighting.depth,
     backgroundDistance,

@@ -75,7 +75,8 @@ export { keeperCurve, previewAt, withShutter, type KeeperPoint, type ShutterPrev
 export { smearExpected, type SmearExpected } from "./smear-expected";
 export { panLadder, warmUpRung, type PanRung } from "./pan-ladder";
 export { streakExposure, sweepOf, type Sweep, type SweepPoint } from "./sweep";
-export { beyondInFrame, frameView, type FrameView, type InFrame, type SeenThing } from "./frame-view";
+export { beyondInFrame, frameView, type FrameView, type SeenThing } from "./frame-view";
+export type { InFrame } from "./in-frame";
 export { comingUp, type Coming } from "./coming-up";
 export { timeline, type Moment, type Timeline, type TimelineInput, type TimelinePoint } from "./timeline";
 export { faceTurnOf, sightOf } from "./sight-of";

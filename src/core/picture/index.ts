@@ -9,4 +9,11 @@ export {
   type Smear,
   type Texture,
 } from "./render";
-export { deliveredPerPixel, pictureOf, roomAhead, type FigurePiece, type PictureAsked } from "./picture-of";
+export {
+  deliveredPerPixel,
+  pictureOf,
+  roomAhead,
+  type FigurePiece,
+  type PictureAsked,
+  type PieceLook,
+} from "./picture-of";

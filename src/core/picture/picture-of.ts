@@ -1,5 +1,5 @@
 import { cosDeg, sinDeg, toDegrees, turnBetween } from "../units";
-import { colouredAs, OBSTACLE_KINDS } from "../ground";
+import { colouredAs, OBSTACLE_KINDS, type Swatch } from "../ground";
 import { blurDiscUm, heldSidesMm } from "../optics";
 import { apertureFNumber, shutterSeconds } from "../exposure";
 import type { PartClass } from "../motion";
@@ -30,7 +30,12 @@ export interface FigurePiece {
   readonly outline: readonly (readonly [x: number, y: number])[];
   /** Where something swung is held, in the same metres. */
   readonly hub?: readonly [x: number, y: number];
+  /** What it is made of; pieces that tell it are drawn in their order, each before those that come earlier. */
+  readonly look?: PieceLook;
 }
+
+/** What a piece of a body is: how it takes the light. A shadow lies on the ground. */
+export type PieceLook = "shadow" | "skin" | "hair" | "kit" | "shorts" | "socks" | "shoes" | "ball" | "tool";
 
 export interface PictureAsked {
   readonly input: AssessInput;
@@ -54,6 +59,17 @@ export interface PictureAsked {
 /** How bright the subject's parts are: kit, skin, what is swung or thrown, feathers; all of one hue. */
 const PARTS: Readonly<Record<PartClass, number>> = { body: 0.16, limb: 0.26, tool: 0.5, wing: 0.2 };
 const HUE = colouredAs("straw").tint;
+/** What somebody wears of whom no colour is told (invented), and what nobody chooses. */
+const WORN: Readonly<Record<Exclude<PieceLook, "shadow">, Swatch>> = {
+  skin: "skin",
+  hair: "earth",
+  kit: "blue",
+  shorts: "black",
+  socks: "white",
+  shoes: "black",
+  ball: "white",
+  tool: "straw",
+};
 /** Metres of a ground's details, and how far they differ. */
 const GROUND_DETAIL = { metres: 0.05, contrast: 0.45 };
 /** Bands in which the ground is drawn from the horizon to the feet, and as many below them. */
@@ -147,6 +163,7 @@ export function pictureOf(asked: PictureAsked): PictureInput {
   const between = betweenOf(asked, lie);
   const falls = asked.falling && fallingLayers(asked.falling, between, sharp ? 0 : t, streak);
   const layers: Layer[] = [
+    ...markLayers(asked, lie, behindLight, streak),
     ...view.things.filter((i) => i.distance > view.subjectDistance).flatMap(thing),
     ...(falls?.behind ?? []),
     ...subjectLayers(asked, lie, smearOf, focus, t),
@@ -173,6 +190,38 @@ export function pictureOf(asked: PictureAsked): PictureInput {
     noise: sharp ? 0 : (PIXEL_NOISE * 2 ** noiseFound(input, found, at.iso).noisePerPixel) / perPixel,
     seed: shutter + 1,
   };
+}
+
+/** How bright a painted line is, and how much lighter grass is that the mower laid away from the lens (assumed). */
+const PAINT = 0.72;
+const LAID_AWAY = 1.22;
+/** Lines whose discs are as near as this are one layer. */
+const ALIKE = 1.3;
+
+/** What is painted and mown on the ground, the farthest first. */
+function markLayers(
+  { view, sharp = false }: PictureAsked,
+  lie: Lie,
+  light: LightBehind,
+  streak: Smear | undefined,
+): Layer[] {
+  const ground = groundColour(view.surface, light);
+  const look = {
+    mown: { luminance: ground.luminance * LAID_AWAY, tint: ground.tint, share: 0.6 },
+    line: { luminance: PAINT * light.level, tint: colouredAs("white").tint, share: 0.9 },
+  };
+  const layers: { kind: "mown" | "line"; disc: number; outlines: PixelPoint[][] }[] = [];
+  for (const { kind, outline, disc } of view.marks) {
+    const px = sharp ? 0 : disc * lie.across;
+    const last = layers.at(-1);
+    const isAlike =
+      last?.kind === kind &&
+      Math.max(px, 1) < ALIKE * Math.max(last.disc, 1) &&
+      Math.max(last.disc, 1) < ALIKE * Math.max(px, 1);
+    if (isAlike) last.outlines.push(outline.map(lie.place));
+    else layers.push({ kind, disc: px, outlines: [outline.map(lie.place)] });
+  }
+  return layers.map(({ kind, disc, outlines }) => ({ ...look[kind], outlines, disc, smear: streak }));
 }
 
 /**
@@ -208,6 +257,7 @@ function subjectLayers(
 ): Layer[] {
   const { input, found, view, sharp = false } = asked;
   const figure = [...asked.figure, ...partsWithout(asked)];
+  if (figure.some((p) => p.look)) return bodyLayers(asked, figure, lie, smearOf, disc, exposure);
   const foot = view.aloft ? 0 : view.feet;
   const fromRight = fromRightOf(input, found);
   const classes: readonly PartClass[] = ["wing", "limb", "body", "tool"];
@@ -236,6 +286,55 @@ function subjectLayers(
       })),
     ];
   });
+}
+
+/** The pieces of a body in their order, those that are alike and follow one another as one layer; its shadow on the ground first. */
+function bodyLayers(
+  asked: PictureAsked,
+  figure: readonly FigurePiece[],
+  lie: Lie,
+  smearOf: (part: PartClass) => Smear | undefined,
+  disc: number,
+  exposure: number,
+): Layer[] {
+  const { input, found, view, sharp = false } = asked;
+  const foot = view.aloft ? 0 : view.feet;
+  const fromRight = fromRightOf(input, found);
+  const at = ([x, y]: readonly [x: number, y: number]): PixelPoint =>
+    lie.place({ across: x * view.metreAcross, up: foot + y * view.metreUp });
+  const runs: FigurePiece[][] = [];
+  for (const piece of figure) {
+    const last = runs.at(-1)?.[0];
+    const isAlike = last && last.part === piece.part && last.look === piece.look && !last.hub && !piece.hub;
+    if (isAlike) runs.at(-1)!.push(piece);
+    else runs.push([piece]);
+  }
+  return runs.map((pieces): Layer => {
+    const [first] = pieces;
+    const { part, look = "tool", hub } = first!;
+    const outlines = pieces.map((p) => p.outline.map(at));
+    if (look === "shadow")
+      return {
+        outlines,
+        luminance: 0,
+        tint: HUE,
+        share: sunOnGround(input, found),
+        smear: smearOf("body"),
+        disc,
+      };
+    const worn = look === "kit" && input.subject.colour ? input.subject.colour : WORN[look];
+    const layer = { outlines, ...colouredAs(worn), fromRight, disc };
+    return hub && !sharp
+      ? { ...layer, turn: { hub: at(hub), degrees: swungThrough(asked, first!, exposure) } }
+      : { ...layer, smear: smearOf(part) };
+  });
+}
+
+/** Share 0 … 1 of the light on level ground that comes straight from the sun: what a shadow takes away. */
+function sunOnGround({ scene }: AssessInput, { light }: Assessment): number {
+  const { directNormal, horizontal } = scene.daylight;
+  const direct = directNormal * Math.max(0, sinDeg(light.sun.apparentAltitude));
+  return light.direct === "sun" ? direct / Math.max(1e-3, horizontal + light.lux.lamps) : 0;
 }
 
 /** Share of the figure's height that a part has which its outline lacks, where the part tells no size of its own (assumed). */

@@ -88,6 +88,14 @@ test("the same kit again adds nothing, and a first kit comes as it is", () => {
 const subject = { ...demoOutings[0]!.subjects[0]!, id: "mine", name: "Mine", source: "own" };
 const libraryOf = (name: string): Library => ({ ...EMPTY_LIBRARY, subjects: [{ ...subject, name }] });
 
+test("favourites of a file stand beside mine, each once, where I had none too", () => {
+  const file: FileContents = { outings: [], library: { ...EMPTY_LIBRARY, favourites: ["a", "b"] } };
+  const joinedWith = (library: Library) =>
+    importWrite(file, { ...mine, library }, KEEP_BOTH).library!.favourites;
+  expect(joinedWith({ ...EMPTY_LIBRARY, favourites: ["b", "c"] })).toEqual(["b", "c", "a"]);
+  expect(joinedWith(EMPTY_LIBRARY)).toEqual(["a", "b"]);
+});
+
 test("an entry of the library that differs under the same id was dropped: it comes beside mine", () => {
   const file: FileContents = { outings: [], library: libraryOf("Theirs") };
   const write = importWrite(file, { ...mine, library: libraryOf("Mine") }, KEEP_BOTH);

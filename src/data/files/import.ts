@@ -189,14 +189,18 @@ const NOTHING_RENAMED: MergedKit["renamed"] = {
 /** A record with the things of another one beside its own, list by list; what differs under the same id comes beside it. */
 function joined<T extends object>(own: T | undefined, added: T): T {
   if (!own) return added;
-  const lists = Object.entries(added).flatMap(([key, theirs]) => {
+  const lists = Object.entries(added).flatMap(([key, theirs]): [string, unknown][] => {
     const mine = (own as Record<string, unknown>)[key];
-    return isListOfItems(mine) && isListOfItems(theirs)
-      ? [[key, mergeShelf(mine, theirs).items] as const]
-      : [];
+    if (isListOfWords(theirs))
+      return [[key, [...new Set([...(isListOfWords(mine) ? mine : []), ...theirs])]]];
+    return isListOfItems(mine) && isListOfItems(theirs) ? [[key, mergeShelf(mine, theirs).items]] : [];
   });
   return { ...own, ...Object.fromEntries(lists) };
 }
+
+/** Words that stand for something, such as favourites: each stands once. */
+const isListOfWords = (value: unknown): value is readonly string[] =>
+  Array.isArray(value) && value.length > 0 && value.every((one) => typeof one === "string");
 
 /** How many things stand in the lists of a record. */
 const sizeOf = (record: object): number =>

@@ -77,7 +77,15 @@ function full(): Outing {
     cautions: ["young-people", "nests"],
     subjects: base.subjects.map((s) => ({ ...s, source: "s" })),
     own: {
-      venue: { id: "v", name: "v", template: "hockey", bearing: 0, notes: "n", known: "estimated", source: "s" },
+      venue: {
+        id: "v",
+        name: "v",
+        template: "hockey",
+        bearing: 0,
+        notes: "n",
+        known: "estimated",
+        source: "s",
+      },
       lightLevels: [{ id: "l", name: "l", evFrom: 1, evTo: 2, known: "estimated", source: "s" }],
       startingSettings: [
         {

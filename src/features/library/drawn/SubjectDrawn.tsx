@@ -23,6 +23,7 @@ import { useOwnLibrary } from "../../store/library";
 import { usePreferences } from "../../store/preferences";
 import { SPEED } from "../scales";
 import { Head } from "./Head";
+import { Sides } from "./Sides";
 
 /** A subject drawn: how fast it and its parts go, when it is about, and what of it is sharp at which shutter. */
 export function SubjectDrawn({ id }: { id: string }) {
@@ -31,6 +32,7 @@ export function SubjectDrawn({ id }: { id: string }) {
   if (!subject) return null;
   return (
     <View className="gap-4">
+      <Sides subject={subject} />
       <Speeds subject={subject} />
       <About id={id} />
       <Sharp subject={subject} />

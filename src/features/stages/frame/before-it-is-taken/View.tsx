@@ -11,8 +11,6 @@ import { setFalling } from "@/outing/edits";
 import { Segmented } from "@/ui/controls/Segmented";
 import type { OutingView } from "@/outing/outing-view";
 import { Txt } from "@/ui/controls/Txt";
-import { isMirrorImage } from "@/answers/brief/shot";
-import { measureOf, phaseOf, placedFigure } from "@/ui/figures/silhouettes";
 import { useSize } from "@/ui/layout/use-size";
 import {
   fallingWords,
@@ -27,6 +25,7 @@ import {
 import type { RenderedPicture } from "@/workers/long-work";
 import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
 import { SumText } from "../../reasons/SumText";
+import { figureOf } from "../../../outing/figure-of";
 import { ShownPicture } from "../../../outing/ShownPicture";
 import { useRun } from "../../../outing/use-run";
 
@@ -35,16 +34,7 @@ const QUIET = 150;
 
 /** The pictures of the shot in hand, the subject drawn as it is seen from here. */
 function previewsAsked(view: Pick<OutingView, "input" | "found" | "frame" | "outing">): Previews | undefined {
-  const { input, found, frame } = view;
-  if (!input || !found || !frame) return undefined;
-  const figure = placedFigure(input.subject.figure ?? "standing", measureOf(input.subject), {
-    turn: found.sighting.faceTurn,
-    phase: phaseOf(input.shot.intent),
-    heads: frame.heads,
-    aloft: frame.aloft,
-    mirrored: isMirrorImage(input.subject, input.shot),
-  });
-  return previewsOf(view, figure);
+  return previewsOf(view, figureOf(view));
 }
 
 const nameOf = ({ of, shutter }: Asked): string =>

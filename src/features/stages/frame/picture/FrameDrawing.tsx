@@ -1,14 +1,12 @@
 import { lookOf, showsFaces } from "@/answers/plan/things";
 import { useId } from "react";
 import Svg, { Circle, ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
-import type { AssessInput, Assessment, FrameView, SeenThing } from "@/core/judge";
+import type { AssessInput, Assessment, FrameView, InFrame, SeenThing } from "@/core/judge";
 import type { Size } from "@/ui/layout/use-size";
-import { isMirrorImage } from "@/answers/brief/shot";
-import { SilhouetteDrawing } from "@/ui/figures/SilhouetteDrawing";
-import { measureOf, phaseOf, SILHOUETTES } from "@/ui/figures/silhouettes";
 import { SURFACE_FILL } from "@/ui/theme/surfaces";
 import { useTokens, type Tokens } from "@/ui/theme/theme";
-import { figureWords, percentWords } from "@/words";
+import { percentWords } from "@/words";
+import { figureOf } from "../../../outing/figure-of";
 
 interface Props {
   readonly size: Size;
@@ -62,18 +60,19 @@ export function FrameDrawing({ size, view, input, found }: Props) {
   const { frame } = found.sighting;
   const behind = view.things.filter((t) => t.distance > view.subjectDistance);
   const before = view.things.filter((t) => t.distance <= view.subjectDistance);
-  const figure = input.subject.figure ?? "standing";
-  const height = SILHOUETTES[figure].unit === "height";
-  const measure =
-    measureOf(input.subject) * (height ? view.metreUp * box.height : view.metreAcross * box.width);
-  const { aloft } = view;
   const y = (up: number): number => box.top + (0.5 - up) * box.height;
+  const metre = view.metreUp * box.height;
+  const foot = view.aloft ? y(0) : y(view.feet);
+  const inBox = ({ across, up }: InFrame): string =>
+    `${(box.left + (0.5 + across) * box.width).toFixed(1)} ${y(up).toFixed(1)}`;
+  const placed = ([right, up]: readonly [number, number]): string =>
+    `${(box.left + box.width / 2 + right * metre).toFixed(1)} ${(foot - up * metre).toFixed(1)}`;
   return (
     <Svg
       width={size.width}
       height={size.height}
       role="img"
-      aria-label={`The frame: ${figureWords(figure).toLowerCase()} fills ${percentWords(frame.fill)}, ${behind.map((t) => t.name).join(", ") || "nothing"} behind`}
+      aria-label={`The frame: ${input.subject.name} fills ${percentWords(frame.fill)}, ${behind.map((t) => t.name).join(", ") || "nothing"} behind`}
     >
       <Defs>
         <ClipPath id={clip}>
@@ -83,21 +82,27 @@ export function FrameDrawing({ size, view, input, found }: Props) {
       <G clipPath={`url(#${clip})`}>
         <Rect x={box.left} y={box.top} width={box.width} height={box.height} fill={tokens.sheet} />
         <Ground box={box} top={y(view.horizon)} fill={tokens[SURFACE_FILL[view.surface]]} />
+        {view.marks.map(({ kind, outline }, i) => (
+          <Path
+            key={i}
+            d={`M${outline.map(inBox).join("L")}Z`}
+            fill={kind === "line" ? tokens.sheet : tokens.shade}
+            opacity={kind === "line" ? 0.9 : 0.12}
+          />
+        ))}
         {behind.map((thing) => (
           <Thing key={thing.id} thing={thing} box={box} opacity={1} />
         ))}
-        <SilhouetteDrawing
-          figure={figure}
-          size={measure}
-          left={box.left + box.width / 2}
-          top={aloft ? y(0) : y(view.feet)}
-          aloft={aloft}
-          heads={view.heads}
-          turn={found.sighting.faceTurn}
-          phase={phaseOf(input.shot.intent)}
-          mirrored={isMirrorImage(input.subject, input.shot)}
-          colour={tokens.ink}
-        />
+        {figureOf({ input, found, frame: view }).map((piece, i) => {
+          const isShadow = "look" in piece && piece.look === "shadow";
+          return (
+            <Path
+              key={i}
+              d={`M${piece.outline.map(placed).join("L")}Z`}
+              fill={isShadow ? tokens.shade : tokens.ink}
+            />
+          );
+        })}
         {before.map((thing) => (
           <Thing key={thing.id} thing={thing} box={box} opacity={0.6} />
         ))}
@@ -112,7 +117,7 @@ export function FrameDrawing({ size, view, input, found }: Props) {
         stroke={tokens.ink}
         strokeWidth={2.5}
       />
-      <Measure box={box} view={view} aloft={aloft} input={input} found={found} />
+      <Measure box={box} view={view} aloft={view.aloft} input={input} found={found} />
     </Svg>
   );
 }

@@ -1,0 +1,261 @@
+import fc from "fast-check";
+import {
+  bodySeen,
+  DISCIPLINES,
+  LENGTHS,
+  mirrored,
+  posedPerson,
+  reachAlong,
+  shadowSeen,
+  type DisciplineName,
+  type PersonPose,
+  type Solid,
+} from ".";
+import { beyondReach } from "./pose";
+import { outlineOf, waysOf } from "./solid";
+
+const NAMES = Object.keys(DISCIPLINES) as DisciplineName[];
+const posesOf = (name: DisciplineName): PersonPose[] => DISCIPLINES[name].poses.map((p) => p.pose);
+const UPRIGHT: PersonPose = {
+  left: { hip: 0, knee: 0 },
+  right: { hip: 0, knee: 0 },
+  leftArm: { raised: 0, elbow: 0 },
+  rightArm: { raised: 0, elbow: 0 },
+};
+const spanOf = ({ from, to }: Solid): number => Math.hypot(to.x - from.x, to.y - from.y, to.z - from.z);
+const toolsIn = (solids: readonly Solid[]): string[] => [
+  ...new Set(
+    solids.filter((s) => s.part === "tool").map((s) => s.name.replace(/^(left|right) | head$/g, "")),
+  ),
+];
+
+test("bones are as long as the tables have them (Drillis and Contini 1966, from memory), and who stands upright is one high", () => {
+  const { solids } = posedPerson(UPRIGHT);
+  const long = (name: string): number => spanOf(solids.find((s) => s.name === name)!);
+  for (const [name, length] of [
+    ["left thigh", LENGTHS.thigh],
+    ["right shank", LENGTHS.shank],
+    ["left upper arm", LENGTHS.upperArm],
+    ["right forearm", LENGTHS.forearm],
+  ] as const)
+    expect([name, long(name)]).toEqual([name, expect.closeTo(length, 6)]);
+  const { least, most } = reachAlong(solids, { x: 0, y: 0, z: 1 });
+  expect(least).toBeCloseTo(0, 9);
+  expect(most).toBeCloseTo(1, 1);
+  const broad = reachAlong(solids, { x: 0, y: 1, z: 0 });
+  expect(broad.most - broad.least).toBeGreaterThan(LENGTHS.shoulders);
+});
+
+test("a joint turns its bone the way that it is named: a raised arm points up, an arm aside to its side, a bent knee behind", () => {
+  const { solids } = posedPerson({
+    ...UPRIGHT,
+    leftArm: { raised: 180, elbow: 0 },
+    rightArm: { raised: 0, elbow: 0, aside: 90 },
+    left: { hip: 90, knee: 0 },
+    right: { hip: 0, knee: 90 },
+  });
+  const way = (name: string) => {
+    const { from, to } = solids.find((s) => s.name === name)!;
+    const length = Math.hypot(to.x - from.x, to.y - from.y, to.z - from.z);
+    return [to.x - from.x, to.y - from.y, to.z - from.z].map((d) => d / length);
+  };
+  const near = (v: readonly number[]) => v.map((n) => expect.closeTo(n, 6));
+  expect(way("left upper arm")).toEqual(near([0, 0, 1]));
+  expect(way("right upper arm")).toEqual(near([0, -1, 0]));
+  expect(way("left thigh")).toEqual(near([1, 0, 0]));
+  expect(way("right shank")).toEqual(near([-1, 0, 0]));
+});
+
+test.each(NAMES)(
+  "%s: at least three poses that differ, each within what joints reach, its lowest point where it says",
+  (name) => {
+    const poses = posesOf(name);
+    expect(poses.length).toBeGreaterThanOrEqual(3);
+    expect(new Set(poses.map((p) => JSON.stringify(p))).size).toBe(poses.length);
+    const { tools } = DISCIPLINES[name];
+    for (const pose of poses) {
+      expect([name, beyondReach(pose)]).toEqual([name, []]);
+      const flesh = posedPerson(pose, tools).solids.filter((s) => s.part !== "tool");
+      expect(reachAlong(flesh, { x: 0, y: 0, z: 1 }).least).toBeCloseTo(pose.off ?? 0, 9);
+    }
+  },
+);
+
+/** What each discipline carries, as anybody would say it; the rest carries nothing. */
+const CARRIES: Partial<Readonly<Record<DisciplineName, readonly string[]>>> = {
+  "pole vault": ["pole"],
+  "shot put": ["shot"],
+  discus: ["discus"],
+  hammer: ["hammer"],
+  javelin: ["javelin"],
+  fencing: ["foil"],
+  archery: ["bow"],
+  "curling delivery": ["stone", "broom"],
+  "curling sweeping": ["broom"],
+  "speed skating": ["blade"],
+  alpine: ["ski", "pole"],
+  tuck: ["ski", "pole"],
+  "ski jump": ["ski"],
+  "cross-country skiing": ["ski", "pole"],
+  freestyle: ["ski"],
+  snowboarding: ["snowboard"],
+  skateboarding: ["deck"],
+  surfing: ["board"],
+  "paddle boarding": ["board", "paddle"],
+  goalkeeping: ["ball"],
+  fielding: ["ball"],
+  pitching: ["ball"],
+  bowling: ["ball"],
+  throwing: ["ball"],
+  passing: ["ball"],
+  dribbling: ["ball"],
+  "jump shot": ["ball"],
+  dunk: ["ball"],
+  spike: ["ball"],
+  dig: ["ball"],
+  "shot at a ring": ["ball"],
+  "high catch": ["ball"],
+  kick: ["ball"],
+  header: ["ball"],
+  "squatting catch": ["ball"],
+  "windmill pitch": ["ball"],
+  serve: ["racket", "ball"],
+  stroke: ["racket", "ball"],
+  smash: ["racket"],
+  "net lunge": ["racket"],
+  "table tennis": ["bat"],
+  batting: ["bat"],
+  "cricket batting": ["bat"],
+  "golf swing": ["club"],
+  "drag flick": ["stick", "ball"],
+  "running with a stick": ["stick", "ball"],
+  "skating with a stick": ["stick"],
+  striking: ["hurley"],
+  "lacrosse shot": ["stick"],
+  "padded keeping": ["stick"],
+};
+
+test("nobody carries what their sport has not, and each what it has; what is thrown has gone at the end", () => {
+  for (const name of NAMES) {
+    const { tools, poses } = DISCIPLINES[name];
+    const carried = toolsIn(poses.flatMap(({ pose }) => posedPerson(pose, tools).solids));
+    expect([name, carried.toSorted()]).toEqual([name, [...(CARRIES[name] ?? [])].toSorted()]);
+  }
+  for (const name of ["javelin", "shot put", "discus", "pitching", "bowling"] as const) {
+    const { tools, poses } = DISCIPLINES[name];
+    expect([name, toolsIn(posedPerson(poses.at(-1)!.pose, tools).solids)]).toEqual([name, []]);
+  }
+});
+
+test("no two disciplines share all their poses", () => {
+  const all = NAMES.map((name) => JSON.stringify(posesOf(name)));
+  expect(new Set(all).size).toBe(NAMES.length);
+});
+
+test("the outline of a limb is the shadow of its two balls and all between: no point of any ball outside, none of it far inside", () => {
+  const number = (least: number, most: number) => fc.double({ min: least, max: most, noNaN: true });
+  const place = fc.record({ x: number(-1, 1), y: number(-1, 1), z: number(-1, 1) });
+  fc.assert(
+    fc.property(
+      place,
+      place,
+      number(0.01, 0.2),
+      number(0.01, 0.2),
+      number(0, 360),
+      number(0, 90),
+      (from, to, fromRadius, toRadius, turn, above) => {
+        const ways = waysOf({ turn, above });
+        const solid: Solid = { name: "s", part: "limb", from, to, fromRadius, toRadius };
+        const outline = outlineOf(solid, ways);
+        const flat = ({ x, y, z }: Solid["from"]) =>
+          [ways.right, ways.up].map((w) => x * w.x + y * w.y + z * w.z) as [number, number];
+        // Along any way of the picture the outline reaches as far as the farther of the two circles.
+        for (let k = 0; k < 12; k++) {
+          const [c, s] = [Math.cos((k * Math.PI) / 6), Math.sin((k * Math.PI) / 6)];
+          const reach = Math.max(...outline.map(([x, y]) => x * c + y * s));
+          const [a, b] = [flat(from), flat(to)];
+          const asked = Math.max(a[0] * c + a[1] * s + fromRadius, b[0] * c + b[1] * s + toRadius);
+          expect(reach).toBeLessThan(asked + 1e-9);
+          expect(reach).toBeGreaterThan(asked - 0.02 * Math.max(fromRadius, toRadius) - 1e-9);
+        }
+      },
+    ),
+    { numRuns: 200 },
+  );
+});
+
+test("the ways of a view are square to each other: from the front the left hand is at the right, from above the head is nearest", () => {
+  const person = posedPerson({ ...UPRIGHT, leftArm: { raised: 0, elbow: 0, aside: 90 } });
+  const at = (name: string, turn: number, above: number): number[] => {
+    const seen = bodySeen(person, { turn, above }).solids.find((s) => s.name === name)!;
+    const xs = seen.outline.map(([x]) => x);
+    return [Math.min(...xs), Math.max(...xs)];
+  };
+  expect(at("left hand", 0, 0)[0]).toBeGreaterThan(0.2);
+  expect(at("left hand", 180, 0)[1]).toBeLessThan(-0.2);
+  const above = bodySeen(person, { turn: 0, above: 90 }).solids.map((s) => s.name);
+  expect(above.indexOf("head")).toBeGreaterThan(above.indexOf("left foot"));
+});
+
+test("of the face as much is seen as it looks this way: all from in front, none from behind, half at sixty degrees", () => {
+  const person = posedPerson(UPRIGHT);
+  const share = (turn: number, above = 0): number => bodySeen(person, { turn, above }).faceShare;
+  expect([share(0), share(60), share(120), share(180)]).toEqual(
+    [1, 0.5, 0, 0].map((n) => expect.closeTo(n, 6)),
+  );
+  expect(share(0, 60)).toBeCloseTo(0.5, 6);
+  const looking = posedPerson({ ...UPRIGHT, look: 60 });
+  expect(bodySeen(looking, { turn: 0, above: 0 }).faceShare).toBeCloseTo(0.5, 6);
+});
+
+test("the mirror of a pose is seen from the other side as the pose is from this one", () => {
+  for (const name of NAMES) {
+    const { tools, poses, peak } = DISCIPLINES[name];
+    if (tools.length > 0) continue;
+    const of = (pose: PersonPose, turn: number) =>
+      bodySeen(posedPerson(pose, tools), { turn, above: 12 })
+        .solids.flatMap((s) => s.outline)
+        .reduce((all, [x, y]) => ({ x: Math.max(all.x, x), y: Math.max(all.y, y) }), { x: -9, y: -9 });
+    const { pose } = poses[peak]!;
+    const [here, there] = [of(pose, 40), of(mirrored(pose), -40)];
+    expect([name, there.y]).toEqual([name, expect.closeTo(here.y, 6)]);
+    const left = Math.min(
+      ...bodySeen(posedPerson(mirrored(pose)), { turn: -40, above: 12 }).solids.flatMap((s) =>
+        s.outline.map(([x]) => x),
+      ),
+    );
+    expect([name, -left]).toEqual([name, expect.closeTo(here.x, 6)]);
+  }
+});
+
+test("a pole of one throws its shadow away from the light, as long as the cotangent of its height", () => {
+  const pole: Solid = {
+    name: "pole",
+    part: "tool",
+    from: { x: 0, y: 0, z: 0 },
+    to: { x: 0, y: 0, z: 1 },
+    fromRadius: 1e-4,
+    toRadius: 1e-4,
+  };
+  for (const altitude of [12, 30, 45, 70])
+    for (const turn of [0, 35, 90, 200, 300]) {
+      // From straight above, the way the body faces points down the picture and its left to the right.
+      const [outline] = shadowSeen([pole], { turn, altitude }, { turn: 0, above: 90 });
+      const [x, y] = outline!.reduce((far, p) => (Math.hypot(...p) > Math.hypot(...far) ? p : far));
+      const length = 1 / Math.tan((altitude * Math.PI) / 180);
+      expect(Math.hypot(x, y) / length).toBeCloseTo(1, 2);
+      const clockwise = (Math.atan2(-x, -y) * 180) / Math.PI;
+      const away = (((clockwise - turn - 180) % 360) + 540) % 360;
+      expect(Math.abs(away - 180)).toBeLessThan(2);
+    }
+});
+
+test("the shadow of a body at the sun's own height reaches as far as its crown asks, and lies on the ground", () => {
+  const { solids } = posedPerson(UPRIGHT);
+  const outlines = shadowSeen(solids, { turn: 180, altitude: 40 }, { turn: 90, above: 0 });
+  const points = outlines.flat();
+  expect(Math.max(...points.map(([, y]) => Math.abs(y)))).toBeLessThan(1e-9);
+  const reach = Math.max(...points.map(([x]) => x));
+  expect(reach / (1 / Math.tan((40 * Math.PI) / 180))).toBeGreaterThan(0.97);
+  expect(reach / (1 / Math.tan((40 * Math.PI) / 180))).toBeLessThan(1.12);
+});

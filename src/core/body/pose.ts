@@ -1,0 +1,106 @@
+/** A leg at its joints, degrees: the hip bent forward and opened aside, the knee bent, the toes pointed down. */
+export interface LegPose {
+  readonly hip: number;
+  readonly aside?: number;
+  /** The thigh turned about itself, outward above 0. */
+  readonly turned?: number;
+  readonly knee: number;
+  readonly toes?: number;
+  /** The sole lies level and points the way the hips do, whatever the leg does: on skis, on blades. */
+  readonly level?: boolean;
+}
+
+/** An arm at its joints, degrees: raised forward, opened aside from there, turned about itself outward, the elbow bent. */
+export interface ArmPose {
+  readonly raised: number;
+  readonly aside?: number;
+  readonly turned?: number;
+  readonly elbow: number;
+}
+
+/** How a person holds itself, degrees. */
+export interface PersonPose {
+  /** The hips tipped forward, to the left, and turned to the left. */
+  readonly tip?: number;
+  readonly roll?: number;
+  readonly yaw?: number;
+  /** The chest against the hips: bent forward, leant to the left, twisted to the left. */
+  readonly bend?: number;
+  readonly lean?: number;
+  readonly twist?: number;
+  /** The head against the chest: nodded down, turned to the left. */
+  readonly nod?: number;
+  readonly look?: number;
+  readonly left: LegPose;
+  readonly right: LegPose;
+  readonly leftArm: ArmPose;
+  readonly rightArm: ArmPose;
+  /** How far its lowest point is off the ground, in shares of its standing height. */
+  readonly off?: number;
+  /** Which way what it holds points, in the body's own axes; as the tool has it when left out. */
+  readonly holds?: readonly [x: number, y: number, z: number];
+  /** What it held has gone. */
+  readonly letGo?: boolean;
+  /** Where a ball is, in shares of the standing height from the middle of the hips; in the hand when left out. */
+  readonly ball?: readonly [x: number, y: number, z: number];
+}
+
+/** Degrees that the joints of most people reach (clinical tables of ranges of motion, from memory). */
+const REACHES = {
+  hip: [-20, 125],
+  hipAside: [-30, 90],
+  knee: [0, 140],
+  toes: [-25, 60],
+  raised: [-60, 185],
+  elbow: [0, 150],
+  bend: [-35, 90],
+  twist: [-60, 60],
+  nod: [-60, 60],
+  look: [-80, 80],
+} as const;
+
+/** What of a pose no joint reaches, with the joint and its degrees; nothing of one that can be held. */
+export function beyondReach(pose: PersonPose): { readonly joint: string; readonly degrees: number }[] {
+  const asked: readonly (readonly [string, keyof typeof REACHES, number])[] = [
+    ...[pose.left, pose.right].flatMap((leg, i) => {
+      const side = i === 0 ? "left" : "right";
+      return [
+        [`${side} hip`, "hip", leg.hip],
+        [`${side} hip aside`, "hipAside", leg.aside ?? 0],
+        [`${side} knee`, "knee", leg.knee],
+        [`${side} toes`, "toes", leg.toes ?? 0],
+      ] as const;
+    }),
+    ...[pose.leftArm, pose.rightArm].flatMap((arm, i) => {
+      const side = i === 0 ? "left" : "right";
+      return [
+        [`${side} arm`, "raised", arm.raised],
+        [`${side} elbow`, "elbow", arm.elbow],
+      ] as const;
+    }),
+    ["back", "bend", pose.bend ?? 0],
+    ["twist", "twist", pose.twist ?? 0],
+    ["nod", "nod", pose.nod ?? 0],
+    ["look", "look", pose.look ?? 0],
+  ];
+  return asked.flatMap(([joint, reach, degrees]) => {
+    const [least, most] = REACHES[reach];
+    return degrees < least || degrees > most ? [{ joint, degrees }] : [];
+  });
+}
+
+/** The mirror of a pose: of one who acts with the other hand. */
+export const mirrored = (pose: PersonPose): PersonPose => ({
+  ...pose,
+  roll: -(pose.roll ?? 0),
+  yaw: -(pose.yaw ?? 0),
+  lean: -(pose.lean ?? 0),
+  twist: -(pose.twist ?? 0),
+  look: -(pose.look ?? 0),
+  left: pose.right,
+  right: pose.left,
+  leftArm: pose.rightArm,
+  rightArm: pose.leftArm,
+  ...(pose.holds && { holds: [pose.holds[0], -pose.holds[1], pose.holds[2]] as const }),
+  ...(pose.ball && { ball: [pose.ball[0], -pose.ball[1], pose.ball[2]] as const }),
+});
