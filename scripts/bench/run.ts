@@ -15,6 +15,7 @@ import { demoKit, demoOutings } from "../../demo";
 import { bareArithmetic, type FlatGround } from "./bare";
 import { benchCoverage } from "./coverage";
 import { benchKeep } from "./keep";
+import { benchPicture } from "./picture";
 import { benchSearch } from "./search";
 import { benchYear } from "./year";
 
@@ -109,6 +110,7 @@ console.log(
 benchCoverage();
 benchYear();
 benchSearch();
+benchPicture();
 void benchKeep();
 
 const scripts = path.resolve("dist/_expo/static/js/web");

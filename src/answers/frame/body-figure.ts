@@ -5,7 +5,7 @@ import {
   posedPerson,
   reachAlong,
   shadowSeen,
-  type DisciplineName,
+  type Discipline,
   type Light,
 } from "@/core/body";
 import { grownOf, movesOf, SUBJECTS } from "@/core/catalogue";
@@ -39,53 +39,12 @@ const LOOKS: readonly (readonly [RegExp, PieceLook])[] = [
   [/shank$|thigh$|forearm$|hand$|^neck$|^nose$|^head$/, "skin"],
   [/^(ball|shot|discus|stone)$/, "ball"],
 ];
-/** Who plays in long socks, and who in trousers and sleeves (common practice). */
-const IN_SOCKS: readonly DisciplineName[] = [
-  "goalkeeping",
-  "kick",
-  "header",
-  "tackle",
-  "high catch",
-  "drag flick",
-  "running with a stick",
-  "striking",
-  "lacrosse shot",
-];
-const IN_TROUSERS: readonly DisciplineName[] = [
-  "fencing",
-  "judo",
-  "archery",
-  "curling delivery",
-  "curling sweeping",
-  "speed skating",
-  "alpine",
-  "tuck",
-  "ski jump",
-  "cross-country skiing",
-  "freestyle",
-  "snowboarding",
-  "skateboarding",
-  "fielding",
-  "sliding",
-  "pitching",
-  "bowling",
-  "squatting catch",
-  "windmill pitch",
-  "batting",
-  "cricket batting",
-  "golf swing",
-  "skating with a stick",
-  "padded keeping",
-  "passing",
-  "standing",
-  "reacting",
-];
-
-function lookOf(name: string, discipline: DisciplineName): PieceLook {
+/** What a solid is made of on somebody who wears such things. */
+function lookOf(name: string, wears: Discipline["wears"]): PieceLook {
   const isLeg = /shank$|thigh$/.test(name);
-  if (isLeg && IN_TROUSERS.includes(discipline)) return "shorts";
-  if (/forearm$/.test(name) && IN_TROUSERS.includes(discipline)) return "kit";
-  if (/shank$/.test(name) && IN_SOCKS.includes(discipline)) return "socks";
+  if (isLeg && wears === "trousers") return "shorts";
+  if (/forearm$/.test(name) && wears === "trousers") return "kit";
+  if (/shank$/.test(name) && wears === "socks") return "socks";
   return LOOKS.find(([is]) => is.test(name))?.[1] ?? "tool";
 }
 
@@ -117,7 +76,7 @@ export function bodyFigure(
 ): FigurePiece[] | undefined {
   const moves = bodyMoves(subject);
   if (!moves) return undefined;
-  const { poses, peak, tools } = DISCIPLINES[moves.discipline];
+  const { poses, peak, tools, wears } = DISCIPLINES[moves.discipline];
   const at =
     typeof phase === "number" ? phase : { start: 0, recovery: 0, peak, end: poses.length - 1 }[phase];
   const told = poses[at]!.pose;
@@ -139,7 +98,7 @@ export function bodyFigure(
     ...shadow.map((outline): FigurePiece => ({ part: "body", look: "shadow", outline: outline.map(place) })),
     ...solids.map(({ name, part, outline, hub }) => ({
       part,
-      look: lookOf(name, moves.discipline),
+      look: lookOf(name, wears),
       outline: outline.map(place),
       ...(hub && { hub: place(hub) }),
     })),

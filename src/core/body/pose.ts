@@ -1,10 +1,14 @@
 /** A leg at its joints, degrees: the hip bent forward and opened aside, the knee bent, the toes pointed down. */
 export interface LegPose {
+  /** Degrees, −20 … 125: forward above 0. */
   readonly hip: number;
+  /** Degrees, −30 … 90: outward above 0. */
   readonly aside?: number;
-  /** The thigh turned about itself, outward above 0. */
+  /** Degrees by which the thigh is turned about itself, outward above 0. */
   readonly turned?: number;
+  /** Degrees, 0 (straight) … 140. */
   readonly knee: number;
+  /** Degrees, −25 … 60: pointed down above 0. */
   readonly toes?: number;
   /** The sole lies level and points the way the hips do, whatever the leg does: on skis, on blades. */
   readonly level?: boolean;
@@ -12,30 +16,39 @@ export interface LegPose {
 
 /** An arm at its joints, degrees: raised forward, opened aside from there, turned about itself outward, the elbow bent. */
 export interface ArmPose {
+  /** Degrees, −60 … 185: forward and up above 0. */
   readonly raised: number;
+  /** Degrees from there: outward above 0. */
   readonly aside?: number;
+  /** Degrees about itself: outward above 0. */
   readonly turned?: number;
+  /** Degrees, 0 (straight) … 150. */
   readonly elbow: number;
 }
 
 /** How a person holds itself, degrees. */
 export interface PersonPose {
-  /** The hips tipped forward, to the left, and turned to the left. */
+  /** Degrees by which the hips are tipped forward. */
   readonly tip?: number;
+  /** Degrees by which the hips lean to the left. */
   readonly roll?: number;
+  /** Degrees by which the hips are turned to the left. */
   readonly yaw?: number;
-  /** The chest against the hips: bent forward, leant to the left, twisted to the left. */
+  /** Degrees, −35 … 90, by which the chest is bent forward against the hips. */
   readonly bend?: number;
+  /** Degrees by which the chest leans to the left against the hips. */
   readonly lean?: number;
+  /** Degrees, −60 … 60, by which the chest is twisted to the left against the hips. */
   readonly twist?: number;
-  /** The head against the chest: nodded down, turned to the left. */
+  /** Degrees, −60 … 60, by which the head is nodded down against the chest. */
   readonly nod?: number;
+  /** Degrees, −80 … 80, by which the head is turned to the left against the chest. */
   readonly look?: number;
   readonly left: LegPose;
   readonly right: LegPose;
   readonly leftArm: ArmPose;
   readonly rightArm: ArmPose;
-  /** How far its lowest point is off the ground, in shares of its standing height. */
+  /** How far its lowest point is off the ground, in shares of its standing height, 0 or more. */
   readonly off?: number;
   /** Which way what it holds points, in the body's own axes; as the tool has it when left out. */
   readonly holds?: readonly [x: number, y: number, z: number];

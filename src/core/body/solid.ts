@@ -11,7 +11,9 @@ export interface Solid {
   readonly part: SolidPart;
   readonly from: Vec;
   readonly to: Vec;
+  /** Radius of the ball at `from`, in the same shares, 0 or more. */
   readonly fromRadius: number;
+  /** Radius of the ball at `to`, in the same shares, 0 or more. */
   readonly toRadius: number;
   /** Where something swung is held. */
   readonly hub?: Vec;
@@ -21,9 +23,9 @@ export interface Solid {
 
 /** From where a body is looked at, degrees. */
 export interface View {
-  /** Between the way it faces and the camera: 0 face on, 90 from its right side, so that it faces to the right; 180 from behind. */
+  /** Degrees between the way it faces and the camera: 0 face on, 90 from its right side, so that it faces to the right; 180 from behind. */
   readonly turn: number;
-  /** How far up the camera stands: 0 level, 90 straight above. */
+  /** Degrees by which the camera stands above it: 0 level, 90 straight above. */
   readonly above: number;
 }
 

@@ -2,8 +2,11 @@ import { cosDeg, sinDeg } from "../units";
 
 /** A place or a way in space: x the way a body faces, y to its left, z up. */
 export interface Vec {
+  /** Forward; of a body in shares of its standing height. */
   readonly x: number;
+  /** To the left, in the same shares. */
   readonly y: number;
+  /** Up, in the same shares. */
   readonly z: number;
 }
 

@@ -23,7 +23,7 @@ export const GOALKEEPING = discipline(
       off: 0,
     }),
   },
-  { tools: [ball("ball", "both", FOOTBALL)] },
+  { tools: [ball("ball", "both", FOOTBALL)], wears: "socks" },
 );
 
 export const FIELDING = discipline(
@@ -42,18 +42,21 @@ export const FIELDING = discipline(
     }),
     throw: pose(leg(84, 106), leg(20, 100, 30), arm(70, 40, 20), arm(60, 90, 80, 60), { tip: 4, twist: -16 }),
   },
-  { tools: [ball("ball", "right", SMALL_BALL)] },
+  { tools: [ball("ball", "right", SMALL_BALL)], wears: "trousers" },
 );
 
-export const SLIDING = discipline({
-  drop: pose(leg(64, 70), leg(30, 86, 20), arm(40, 40, 40), arm(40, 40, 40), { tip: -24 }),
-  slide: pose(leg(70, 12, -20), leg(76, 118, 20, 30), arm(120, 30, 50), arm(110, 30, 60), {
-    tip: -58,
-    bend: 30,
-    nod: 20,
-  }),
-  rise: pose(leg(92, 96), leg(40, 118, 30), arm(50, 30, 30), arm(-30, 10, 40), { tip: 20, bend: 10 }),
-});
+export const SLIDING = discipline(
+  {
+    drop: pose(leg(64, 70), leg(30, 86, 20), arm(40, 40, 40), arm(40, 40, 40), { tip: -24 }),
+    slide: pose(leg(70, 12, -20), leg(76, 118, 20, 30), arm(120, 30, 50), arm(110, 30, 60), {
+      tip: -58,
+      bend: 30,
+      nod: 20,
+    }),
+    rise: pose(leg(92, 96), leg(40, 118, 30), arm(50, 30, 30), arm(-30, 10, 40), { tip: 20, bend: 10 }),
+  },
+  { wears: "trousers" },
+);
 
 export const PITCHING = discipline(
   {
@@ -79,7 +82,7 @@ export const PITCHING = discipline(
       letGo: true,
     }),
   },
-  { tools: [ball("ball", "right", SMALL_BALL)], peak: 2 },
+  { tools: [ball("ball", "right", SMALL_BALL)], peak: 2, wears: "trousers" },
 );
 
 export const BOWLING = discipline(
@@ -101,5 +104,5 @@ export const BOWLING = discipline(
       letGo: true,
     }),
   },
-  { tools: [ball("ball", "right", SMALL_BALL)] },
+  { tools: [ball("ball", "right", SMALL_BALL)], wears: "trousers" },
 );

@@ -55,7 +55,7 @@ export const PASSING = discipline(
       letGo: true,
     }),
   },
-  inHand("rugby"),
+  { ...inHand("rugby"), wears: "trousers" },
 );
 
 export const DRIBBLING = discipline(
@@ -179,14 +179,17 @@ export const CATCHING_HIGH = discipline(
     }),
     landing: pose(leg(40, 50), leg(20, 40), arm(70, 110, -6), arm(70, 110, -6), { tip: 8, nod: 10 }),
   },
-  inHand("rugby", "both"),
+  { ...inHand("rugby", "both"), wears: "socks" },
 );
 
-export const TACKLING = discipline({
-  approach: pose(leg(66, 74), leg(-4, 40, 26), arm(50, 60, 30), arm(50, 60, 30), { tip: 34, nod: -20 }),
-  tackle: pose(leg(40, 40), leg(-16, 14, 40), arm(84, 50, 20), arm(84, 50, 20), { tip: 66, nod: -34 }),
-  down: pose(leg(20, 70, 40), leg(-8, 30, 44), arm(96, 70, 10), arm(96, 70, 10), { tip: 84, off: 0 }),
-});
+export const TACKLING = discipline(
+  {
+    approach: pose(leg(66, 74), leg(-4, 40, 26), arm(50, 60, 30), arm(50, 60, 30), { tip: 34, nod: -20 }),
+    tackle: pose(leg(40, 40), leg(-16, 14, 40), arm(84, 50, 20), arm(84, 50, 20), { tip: 66, nod: -34 }),
+    down: pose(leg(20, 70, 40), leg(-8, 30, 44), arm(96, 70, 10), arm(96, 70, 10), { tip: 84, off: 0 }),
+  },
+  { wears: "socks" },
+);
 
 export const KICKING = discipline(
   {
@@ -207,7 +210,7 @@ export const KICKING = discipline(
       ball: [1.1, -0.1, 0.1],
     }),
   },
-  inHand("football"),
+  { ...inHand("football"), wears: "socks" },
 );
 
 export const HEADING = discipline(
@@ -226,7 +229,7 @@ export const HEADING = discipline(
     }),
     landing: pose(leg(40, 50), leg(20, 40), arm(30, 60, 40), arm(30, 60, 40), { tip: 10, letGo: true }),
   },
-  inHand("football"),
+  { ...inHand("football"), wears: "socks" },
 );
 
 export const HALL_KEEPING = discipline({
@@ -253,7 +256,7 @@ export const SQUATTING_CATCH = discipline(
     }),
     throw: pose(leg(40, 34), leg(10, 40, 24), arm(80, 30, 30), arm(40, 110, 80, 70), { tip: 6, twist: -20 }),
   },
-  inHand("baseball", "left"),
+  { ...inHand("baseball", "left"), wears: "trousers" },
 );
 
 export const WINDMILL_PITCH = discipline(
@@ -266,26 +269,32 @@ export const WINDMILL_PITCH = discipline(
     }),
     follow: pose(leg(30, 20), leg(20, 50, 20), arm(10, 60, 20), arm(96, 60, 0), { tip: 8, letGo: true }),
   },
-  { ...inHand("baseball"), peak: 2 },
+  { ...inHand("baseball"), peak: 2, wears: "trousers" },
 );
 
-export const STANDING = discipline({
-  waiting: pose(leg(4, 4), leg(-2, 4), arm(6, 12, 8), arm(2, 14, 8)),
-  still: pose(leg(6, 8, 0, 4), leg(-4, 2), arm(20, 70, 4), arm(4, 12, 8), { twist: 4, look: 10 }),
-  pointing: pose(leg(10, 8), leg(-8, 6, 8), arm(86, 6, 10), arm(6, 20, 12), { twist: -8 }),
-});
+export const STANDING = discipline(
+  {
+    waiting: pose(leg(4, 4), leg(-2, 4), arm(6, 12, 8), arm(2, 14, 8)),
+    still: pose(leg(6, 8, 0, 4), leg(-4, 2), arm(20, 70, 4), arm(4, 12, 8), { twist: 4, look: 10 }),
+    pointing: pose(leg(10, 8), leg(-8, 6, 8), arm(86, 6, 10), arm(6, 20, 12), { twist: -8 }),
+  },
+  { wears: "trousers" },
+);
 
-export const REACTING = discipline({
-  before: pose(leg(6, 10), leg(-4, 10), arm(40, 100, 10), arm(40, 100, 10), { nod: 6 }),
-  "fists up": pose(leg(20, 30), leg(-6, 24, 20), arm(130, 110, 30, 40), arm(140, 100, 30, 40), {
-    bend: -14,
-    nod: -20,
-  }),
-  "hands to the head": pose(leg(4, 6), leg(-2, 6), arm(120, 136, 30), arm(120, 136, 30), {
-    bend: -8,
-    nod: -16,
-  }),
-});
+export const REACTING = discipline(
+  {
+    before: pose(leg(6, 10), leg(-4, 10), arm(40, 100, 10), arm(40, 100, 10), { nod: 6 }),
+    "fists up": pose(leg(20, 30), leg(-6, 24, 20), arm(130, 110, 30, 40), arm(140, 100, 30, 40), {
+      bend: -14,
+      nod: -20,
+    }),
+    "hands to the head": pose(leg(4, 6), leg(-2, 6), arm(120, 136, 30), arm(120, 136, 30), {
+      bend: -8,
+      nod: -16,
+    }),
+  },
+  { wears: "trousers" },
+);
 
 export const CELEBRATING = discipline({
   run: pose(leg(60, 70), leg(-16, 40, 30), arm(70, 10, 80), arm(70, 10, 80), { tip: 6 }),

@@ -34,7 +34,7 @@ export const FENCING = discipline(
       twist: 22,
     }),
   },
-  { tools: [FOIL] },
+  { tools: [FOIL], wears: "trousers" },
 );
 
 export const KICKING_HIGH = discipline({
@@ -47,15 +47,18 @@ export const KICKING_HIGH = discipline({
   return: pose(leg(8, 20), leg(80, 110, 0), arm(48, 116), arm(40, 116, 14), { tip: -2 }),
 });
 
-export const JUDO = discipline({
-  grip: pose(leg(30, 36), leg(6, 22), arm(72, 70, 6), arm(84, 64, 0), { tip: 10, nod: 8 }),
-  throw: pose(leg(44, 40), leg(-12, 10, 20), arm(70, 96, -14), arm(96, 70, -20), {
-    tip: 58,
-    twist: 36,
-    nod: 10,
-  }),
-  hold: pose(leg(84, 106), leg(40, 120, 40, 50), arm(60, 40, 10), arm(70, 40, 10), { tip: 54, bend: 24 }),
-});
+export const JUDO = discipline(
+  {
+    grip: pose(leg(30, 36), leg(6, 22), arm(72, 70, 6), arm(84, 64, 0), { tip: 10, nod: 8 }),
+    throw: pose(leg(44, 40), leg(-12, 10, 20), arm(70, 96, -14), arm(96, 70, -20), {
+      tip: 58,
+      twist: 36,
+      nod: 10,
+    }),
+    hold: pose(leg(84, 106), leg(40, 120, 40, 50), arm(60, 40, 10), arm(70, 40, 10), { tip: 54, bend: 24 }),
+  },
+  { wears: "trousers" },
+);
 
 export const WRESTLING = discipline({
   stance: pose(leg(76, 78), leg(58, 72), arm(56, 66, 14), arm(56, 66, 14), { tip: 40, bend: 20, nod: -14 }),
@@ -146,7 +149,10 @@ export const ARCHERY = discipline(
       holds: [0.1, 0, 0.99],
     }),
   },
-  { tools: [shaft("bow", { by: "left", way: [0, 0, 1], behind: 0.46, before: 0.46 }, [0.009, 0.009])] },
+  {
+    tools: [shaft("bow", { by: "left", way: [0, 0, 1], behind: 0.46, before: 0.46 }, [0.009, 0.009])],
+    wears: "trousers",
+  },
 );
 
 const STONE = ball("stone", "right", 0.085);
@@ -175,6 +181,7 @@ export const CURLING_DELIVERY = discipline(
       STONE,
       shaft("broom", { by: "left", way: [0.5, 0.7, -0.3], behind: 0.2, before: 0.6 }, [0.009, 0.012]),
     ],
+    wears: "trousers",
   },
 );
 
@@ -207,5 +214,6 @@ export const CURLING_SWEEPING = discipline(
         { long: 0.03, radius: 0.03 },
       ),
     ],
+    wears: "trousers",
   },
 );

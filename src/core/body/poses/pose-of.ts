@@ -37,14 +37,24 @@ export interface Discipline {
   readonly poses: readonly { readonly name: string; readonly pose: PersonPose }[];
   /** Which of them is the peak that a picture waits for. */
   readonly peak: number;
+  /** What is on the legs. */
+  readonly wears: Wears;
 }
 
-/** A discipline whose second pose is its peak, unless told. */
+/** Shorts and bare legs, shorts and long socks, or trousers and sleeves. */
+export type Wears = "shorts" | "socks" | "trousers";
+
+/** A discipline whose second pose is its peak, and which is played in shorts, unless told. */
 export const discipline = (
   poses: Readonly<Record<string, PersonPose>>,
-  { tools = [], peak = 1 }: { readonly tools?: readonly Tool[]; readonly peak?: number } = {},
+  {
+    tools = [],
+    peak = 1,
+    wears = "shorts",
+  }: { readonly tools?: readonly Tool[]; readonly peak?: number; readonly wears?: Wears } = {},
 ): Discipline => ({
   tools,
   peak,
+  wears,
   poses: Object.entries(poses).map(([name, pose]) => ({ name, pose })),
 });

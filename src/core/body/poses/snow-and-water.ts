@@ -25,7 +25,7 @@ export const SPEED_SKATING = discipline(
       nod: -34,
     }),
   },
-  { tools: [BLADES] },
+  { tools: [BLADES], wears: "trousers" },
 );
 
 export const ALPINE = discipline(
@@ -48,7 +48,7 @@ export const ALPINE = discipline(
       lean: 8,
     }),
   },
-  { tools: [SKIS, poles("pole", [-0.7, 0, -0.7], 0.62)] },
+  { tools: [SKIS, poles("pole", [-0.7, 0, -0.7], 0.62)], wears: "trousers" },
 );
 
 export const TUCK = discipline(
@@ -68,7 +68,7 @@ export const TUCK = discipline(
       bend: 14,
     }),
   },
-  { tools: [SKIS, poles("pole", [-0.96, 0, -0.2], 0.62)] },
+  { tools: [SKIS, poles("pole", [-0.96, 0, -0.2], 0.62)], wears: "trousers" },
 );
 
 export const SKI_JUMP = discipline(
@@ -86,7 +86,7 @@ export const SKI_JUMP = discipline(
     }),
     telemark: pose(onSnow(52, 50, -14), onSnow(6, 66, 24), arm(10, 6, 84), arm(10, 6, 84), { tip: 8 }),
   },
-  { tools: [underFeet("ski", 0.5, 0.72, 0.012)] },
+  { tools: [underFeet("ski", 0.5, 0.72, 0.012)], wears: "trousers" },
 );
 
 export const CROSS_COUNTRY_SKIING = discipline(
@@ -98,7 +98,7 @@ export const CROSS_COUNTRY_SKIING = discipline(
     kick: pose(onSnow(56, 60, -10), onSnow(-18, 12, 34), arm(-36, 10), arm(78, 40), { tip: 30, bend: 12 }),
     glide: pose(onSnow(34, 42, -8), onSnow(-16, 36, 30), arm(-44, 6), arm(60, 30), { tip: 24, bend: 10 }),
   },
-  { tools: [SKIS, poles("pole", [-0.5, 0, -0.86], 0.72)] },
+  { tools: [SKIS, poles("pole", [-0.5, 0, -0.86], 0.72)], wears: "trousers" },
 );
 
 export const FREESTYLE = discipline(
@@ -118,7 +118,7 @@ export const FREESTYLE = discipline(
       bend: 18,
     }),
   },
-  { tools: [SKIS] },
+  { tools: [SKIS], wears: "trousers" },
 );
 
 const onBoard = (name: string, beyond: number) => ({ tools: [board(name, beyond, 0.014)] });
@@ -143,7 +143,7 @@ export const SNOWBOARDING = discipline(
       off: 1.2,
     }),
   },
-  onBoard("snowboard", 0.22),
+  { ...onBoard("snowboard", 0.22), wears: "trousers" },
 );
 
 export const SKATEBOARDING = discipline(
@@ -164,7 +164,7 @@ export const SKATEBOARDING = discipline(
       bend: 12,
     }),
   },
-  onBoard("deck", 0.08),
+  { ...onBoard("deck", 0.08), wears: "trousers" },
 );
 
 export const SURFING = discipline(

@@ -164,7 +164,7 @@ export const BATTING = discipline(
       holds: [-0.5, 0.7, 0.5],
     }),
   },
-  { tools: [BASEBALL_BAT] },
+  { tools: [BASEBALL_BAT], wears: "trousers" },
 );
 
 const CRICKET_BAT = headed(
@@ -196,7 +196,7 @@ export const CRICKET_BATTING = discipline(
       holds: [-0.3, 0.3, 0.9],
     }),
   },
-  { tools: [CRICKET_BAT] },
+  { tools: [CRICKET_BAT], wears: "trousers" },
 );
 
 const CLUB = headed(
@@ -225,7 +225,7 @@ export const GOLF_SWING = discipline(
       holds: [-0.5, 0.5, -0.3],
     }),
   },
-  { tools: [CLUB] },
+  { tools: [CLUB], wears: "trousers" },
 );
 
 const HOCKEY_STICK = headed(
@@ -260,7 +260,7 @@ export const DRAG_FLICK = discipline(
       ball: [1.8, 0, 0.1],
     }),
   },
-  { tools: [HOCKEY_STICK, HOCKEY_BALL] },
+  { tools: [HOCKEY_STICK, HOCKEY_BALL], wears: "socks" },
 );
 
 export const STICK_RUNNING = discipline(
@@ -287,7 +287,7 @@ export const STICK_RUNNING = discipline(
       ball: [0.62, -0.2, -0.5],
     }),
   },
-  { tools: [HOCKEY_STICK, HOCKEY_BALL] },
+  { tools: [HOCKEY_STICK, HOCKEY_BALL], wears: "socks" },
 );
 
 const LONG_STICK = headed(
@@ -317,7 +317,7 @@ export const STICK_SKATING = discipline(
       holds: [0.9, 0.2, 0.2],
     }),
   },
-  { tools: [LONG_STICK] },
+  { tools: [LONG_STICK], wears: "trousers" },
 );
 
 const HURLEY = headed(
@@ -345,7 +345,7 @@ export const STRIKING = discipline(
       holds: [-0.2, 0.7, 0.6],
     }),
   },
-  { tools: [HURLEY] },
+  { tools: [HURLEY], wears: "socks" },
 );
 
 const LACROSSE_STICK = headed(
@@ -373,7 +373,7 @@ export const LACROSSE_SHOT = discipline(
       holds: [0.8, 0.4, -0.3],
     }),
   },
-  { tools: [LACROSSE_STICK] },
+  { tools: [LACROSSE_STICK], wears: "socks" },
 );
 
 const KEEPERS_STICK = headed(
@@ -400,5 +400,5 @@ export const PADDED_KEEPING = discipline(
       nod: -12,
     }),
   },
-  { tools: [KEEPERS_STICK] },
+  { tools: [KEEPERS_STICK], wears: "trousers" },
 );
