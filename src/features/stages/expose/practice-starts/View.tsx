@@ -19,6 +19,8 @@ import { lockRails } from "@/outing/edits";
 import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
 
 const WHEN = { inTheDark: "When it gets dark", inTheLight: "With light to spare" } as const;
+/** The same on a button of the narrowest phone. */
+const SHORT = { inTheDark: "Dark", inTheLight: "Bright" } as const;
 
 /** Where practice starts from for such a shot, what the two schools do, and how it comes out from this very place. */
 export function Starting() {
@@ -52,7 +54,7 @@ export function Starting() {
                 return (
                   <Button
                     key={when}
-                    label={`${WHEN[when]} ${set}: ${percentWords(start[when].chance)}`}
+                    label={`${SHORT[when]} ${set}: ${percentWords(start[when].chance)}`}
                     says={`${WHEN[when]} ${set}: ${judged(start[when])}`}
                     onPress={() => hold(start[when])}
                   />
