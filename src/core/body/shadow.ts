@@ -1,3 +1,4 @@
+import { convexHull } from "../ground";
 import { cosDeg, sinDeg } from "../units";
 import { waysOf, type Seen2, type Solid, type View } from "./solid";
 import { add, dot, type Vec } from "./turned";
@@ -38,33 +39,15 @@ function rimOf(at: Vec, radius: number, light: Vec): Vec[] {
   });
 }
 
-/** The convex hull of points, anticlockwise (Andrew 1979). */
-function hullOf(points: readonly Seen2[]): Seen2[] {
-  const sorted = [...points].sort((a, b) => a[0] - b[0] || a[1] - b[1]);
-  const half = (all: readonly Seen2[]): Seen2[] => {
-    const chain: Seen2[] = [];
-    for (const p of all) {
-      for (let n = chain.length; n > 1; n = chain.length) {
-        const [a, b] = [chain[n - 2]!, chain[n - 1]!];
-        if ((b[0] - a[0]) * (p[1] - a[1]) - (b[1] - a[1]) * (p[0] - a[0]) > 0) break;
-        chain.pop();
-      }
-      chain.push(p);
-    }
-    return chain.slice(0, -1);
-  };
-  return [...half(sorted), ...half(sorted.reverse())];
-}
-
 /** The shadow of a body on level ground as it is seen from somewhere: an outline a solid, exact but for the corners of its rims. */
 export function shadowSeen(solids: readonly Solid[], light: Light, view: View): Seen2[][] {
   const way = toLight(light);
   const { right, up } = waysOf(view);
-  return solids.map(({ from, to, fromRadius, toRadius }) =>
-    hullOf(
-      [...rimOf(from, fromRadius, way), ...rimOf(to, toRadius, way)]
-        .map((p) => fallen(p, way))
-        .map((p): Seen2 => [dot(p, right), dot(p, up)]),
-    ),
-  );
+  return solids.map(({ from, to, fromRadius, toRadius }) => {
+    const rims = [...rimOf(from, fromRadius, way), ...rimOf(to, toRadius, way)].map((p) => fallen(p, way));
+    return convexHull(rims.map((p) => ({ x: dot(p, right), y: dot(p, up) }))).map(({ x, y }): Seen2 => [
+      x,
+      y,
+    ]);
+  });
 }

@@ -19,6 +19,7 @@ import { sinDeg } from "../units";
 import { blurDiscUm, heldSidesMm, type DepthOfField } from "../optics";
 import { apertureFNumber } from "../exposure";
 import type { AssessInput, Assessment } from "./assessment";
+import { cutAhead } from "./cut-ahead";
 import { isAloft } from "./figure-hidden";
 import type { InFrame } from "./in-frame";
 import { marksSeen, type MarkSeen } from "./marks-seen";
@@ -204,18 +205,10 @@ function seen(
   });
 }
 
-/** The points of a body that lie ahead of the lens; an upright one is cut there (Sutherland and Hodgman's clipping by one edge). */
+/** The points of a body that lie ahead of the lens; an upright one is cut there. */
 function aheadOf(solid: Solid, lens: Point, see: Projection): Vector[] {
   if (solid.form !== "prism") return surfacePoints(solid).filter((p) => depthOnPlan(p, lens, see.ahead) >= 0);
-  const { outline } = solid;
-  const cut = outline.flatMap((p, i) => {
-    const next = outline[(i + 1) % outline.length]!;
-    const [a, b] = [depthOnPlan(p, lens, see.ahead), depthOnPlan(next, lens, see.ahead)];
-    const kept = a >= 0 ? [p] : [];
-    if (a >= 0 === b >= 0) return kept;
-    const t = a / (a - b);
-    return [...kept, { x: p.x + (next.x - p.x) * t, y: p.y + (next.y - p.y) * t }];
-  });
+  const cut = cutAhead(solid.outline, (p) => depthOnPlan(p, lens, see.ahead));
   return surfacePoints({ ...solid, outline: cut });
 }
 

@@ -7,6 +7,7 @@ import {
   type Point,
   type Vector,
 } from "../ground";
+import { cutAhead } from "./cut-ahead";
 import type { InFrame } from "./in-frame";
 
 /** Something painted or mown on the ground as the frame shows it. */
@@ -98,7 +99,7 @@ function stretches(from: Point, to: Point): Point[][] {
   });
 }
 
-/** What of a piece of ground lies ahead of the lens (Sutherland and Hodgman's clipping by one edge), where it shows at all. */
+/** What of a piece of ground lies ahead of the lens, where it shows at all. */
 function seenOf(
   quad: readonly Point[],
   { at, ahead, point, disc }: Lens,
@@ -106,15 +107,7 @@ function seenOf(
   const depth = (p: Point): number => (p.x - at.x) * ahead.x + (p.y - at.y) * ahead.y;
   const deep = quad.map(depth);
   if (Math.max(...deep) < NEAREST || Math.min(...deep) > FARTHEST) return undefined;
-  const cut = quad.flatMap((p, i) => {
-    const next = quad[(i + 1) % quad.length]!;
-    const [a, b] = [deep[i]! - NEAREST, depth(next) - NEAREST];
-    const kept = a >= 0 ? [p] : [];
-    if (a >= 0 === b >= 0) return kept;
-    const t = a / (a - b);
-    return [...kept, { x: p.x + (next.x - p.x) * t, y: p.y + (next.y - p.y) * t }];
-  });
-  const outline = cut.map((p) => point({ ...p, z: 0 }));
+  const outline = cutAhead(quad, (p) => depth(p) - NEAREST).map((p) => point({ ...p, z: 0 }));
   const touches = (of: (p: InFrame) => number): boolean =>
     outline.some((p) => of(p) > -EDGE) && outline.some((p) => of(p) < EDGE);
   if (outline.length < 3 || !touches((p) => p.across) || !touches((p) => p.up)) return undefined;

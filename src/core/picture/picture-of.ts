@@ -248,6 +248,12 @@ const fromRightOf = ({ scene }: AssessInput, { sighting, light }: Assessment): n
   (0.6 * light.lux.sun * sinDeg(turnBetween(sighting.bearing, scene.sun.azimuth))) /
   Math.max(1e-3, light.lux.total);
 
+/** Where a place of the figure, in metres from its foot or its middle, lies on the drawing. */
+const drawnAt =
+  (view: FrameView, lie: Lie) =>
+  ([x, y]: readonly [x: number, y: number]): PixelPoint =>
+    lie.place({ across: x * view.metreAcross, up: (view.aloft ? 0 : view.feet) + y * view.metreUp });
+
 function subjectLayers(
   asked: PictureAsked,
   lie: Lie,
@@ -258,11 +264,9 @@ function subjectLayers(
   const { input, found, view, sharp = false } = asked;
   const figure = [...asked.figure, ...partsWithout(asked)];
   if (figure.some((p) => p.look)) return bodyLayers(asked, figure, lie, smearOf, disc, exposure);
-  const foot = view.aloft ? 0 : view.feet;
   const fromRight = fromRightOf(input, found);
   const classes: readonly PartClass[] = ["wing", "limb", "body", "tool"];
-  const at = ([x, y]: readonly [x: number, y: number]): PixelPoint =>
-    lie.place({ across: x * view.metreAcross, up: foot + y * view.metreUp });
+  const at = drawnAt(view, lie);
   return classes.flatMap((part): Layer[] => {
     const pieces = figure.filter((p) => p.part === part);
     if (pieces.length === 0) return [];
@@ -298,10 +302,8 @@ function bodyLayers(
   exposure: number,
 ): Layer[] {
   const { input, found, view, sharp = false } = asked;
-  const foot = view.aloft ? 0 : view.feet;
   const fromRight = fromRightOf(input, found);
-  const at = ([x, y]: readonly [x: number, y: number]): PixelPoint =>
-    lie.place({ across: x * view.metreAcross, up: foot + y * view.metreUp });
+  const at = drawnAt(view, lie);
   const runs: FigurePiece[][] = [];
   for (const piece of figure) {
     const last = runs.at(-1)?.[0];
