@@ -13,7 +13,7 @@ import { readHeader } from "../src/data/pictures/read-header";
 import type { BodyClock, Frame } from "../src/data/schema/frame";
 import type { Tag } from "../src/data";
 import { framesFrom, type PictureRead } from "../src/outing/frames/frames-from";
-import { measureOf, phaseOf, placedFigure } from "../src/ui/figures/silhouettes";
+import { figureOf } from "../src/features/outing/figure-of";
 import { hockeyQuarterFinal } from "../demo/hockey-quarter-final";
 import { evidenceOf } from "../src/answers/review/frames/evidence";
 import { plannedShots } from "../src/answers/review/frames/planned";
@@ -121,12 +121,7 @@ function picture(burst: Burst, offClicks: number): { binary: string; exif: (at: 
   const { input, found, frame: view } = of;
   if (!input || !found || !view) throw new Error(`no picture of ${burst.shot}`);
   const shutter = found.settings.settings.shutter + burst.by;
-  const figure = placedFigure(input.subject.figure ?? "standing", measureOf(input.subject), {
-    turn: found.sighting.faceTurn,
-    phase: phaseOf(input.shot.intent),
-    heads: view.heads,
-    aloft: view.aloft,
-  });
+  const figure = figureOf(of);
   const isPanned = input.shot.technique === "panned";
   const made = renderPicture(
     pictureOf({

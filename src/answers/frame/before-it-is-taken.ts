@@ -1,10 +1,11 @@
-import { shutterSeconds } from "@/core/exposure";
-import { previewAt, type ShutterPreview } from "@/core/judge";
+import { apertureFNumber, isoSpeed, shutterSeconds } from "@/core/exposure";
+import { previewAt, withShutter, type ShutterPreview } from "@/core/judge";
 import {
   deliveredPerPixel,
   fallLength,
   pictureOf,
   roomAhead,
+  type Beside,
   type FigurePiece,
   type PictureAsked,
   type PictureInput,
@@ -18,7 +19,7 @@ export const PREVIEW_WIDTHS = { chosen: 360, beside: 168, loupe: 168 };
 
 /** One of the pictures that are made beside each other. */
 export interface Asked {
-  readonly of: "chosen" | "sharp" | "beside" | "loupe";
+  readonly of: "chosen" | "sharp" | "beside" | "loupe" | "print";
   /** Clicks. */
   readonly shutter: number;
   /** What comes out at that shutter. */
@@ -46,13 +47,14 @@ type Looked = Pick<OutingView, "input" | "found" | "frame" | "outing">;
 export function previewsOf(
   { input, found, frame: view, outing }: Looked,
   drawn: readonly FigurePiece[],
+  others: readonly Beside[] = [],
 ): Previews | undefined {
   if (!input || !found || !view) return undefined;
   const upright = view.aspect < 1;
   const wide = (px: number): number => Math.round(upright ? px * Math.max(0.5, view.aspect) : px);
   const { shutter } = found.settings.settings;
   const { first, last } = found.settings.rails.shutter;
-  const base = { input, found, view, figure: drawn, falling: outing.weather?.falls };
+  const base = { input, found, view, figure: drawn, beside: others, falling: outing.weather?.falls };
   const whole: PictureAsked = { ...base, shutter, width: wide(PREVIEW_WIDTHS.chosen) };
   const loupe = { ...whole, width: PREVIEW_WIDTHS.loupe };
   const zoom = Math.max(1, deliveredPerPixel(loupe));
@@ -71,12 +73,48 @@ export function previewsOf(
         made("beside", { ...base, shutter: click, width: wide(PREVIEW_WIDTHS.beside) }),
       ),
       made("loupe", { ...loupe, zoom, at: headOn(view, drawn) }),
+      made("print", { ...loupe, zoom: printZoom(whole), at: headOn(view, drawn) }),
     ],
     perPixel: deliveredPerPixel(whole),
     room: roomAhead(whole),
     whole,
   };
 }
+
+/** A print whose longer side is 40 cm, held at 60 cm, as it looks on a screen at 35 cm, of whose pixels 38 lie in a centimetre (common practice). */
+const PRINT = { longCm: 40, atCm: 60, screenAtCm: 35, pxPerCm: 38 };
+
+/** How many times a picture is enlarged for a piece of it to look as in a print at arm's length. */
+const printZoom = ({ width, view }: PictureAsked): number => {
+  const long = (PRINT.longCm / PRINT.atCm) * PRINT.screenAtCm * PRINT.pxPerCm;
+  return Math.max(1, (long * Math.min(1, view.aspect)) / width);
+};
+
+/** Pixels across of a picture that is kept. */
+const KEPT_WIDTH = 1200;
+
+/** The chosen picture large, as it is saved, and with what it would be taken. */
+export function keptPicture({ whole }: Previews) {
+  const { input, found, view, shutter } = whole;
+  const settings = withShutter(found, shutter);
+  return {
+    picture: pictureOf({
+      ...whole,
+      width: Math.round(view.aspect < 1 ? KEPT_WIDTH * view.aspect : KEPT_WIDTH),
+    }),
+    taken: {
+      words: `${input.subject.name} from ${input.position.name}`,
+      seconds: shutterSeconds(shutter),
+      fNumber: apertureFNumber(settings.aperture),
+      iso: isoSpeed(settings.iso),
+      focalLengthMm: found.sighting.frame.focalLengthMm,
+    },
+  };
+}
+
+/** The chosen picture at half its size: what is shown while the rest is made. */
+export const quickPicture = ({ whole }: Previews): PictureInput =>
+  pictureOf({ ...whole, width: Math.round(whole.width / 2) });
 
 /** Where in the frame the upper part of a figure is. */
 function headOn(view: NonNullable<Looked["frame"]>, drawn: readonly FigurePiece[]) {

@@ -1,16 +1,20 @@
 import {
-  bodySeen,
-  DISCIPLINES,
-  mirrored as mirrorOf,
-  posedPerson,
+  FIGURES,
   reachAlong,
   shadowSeen,
-  type Discipline,
+  viewOf,
+  type Figure,
   type Light,
+  type Posed,
+  type SolidSeen,
+  type View,
+  type Wears,
 } from "@/core/body";
-import { grownOf, movesOf, SUBJECTS } from "@/core/catalogue";
-import type { Subject } from "@/core/motion";
+import { bodyOf, type Bodied } from "@/core/catalogue";
 import type { FigurePiece, PieceLook } from "@/core/picture";
+
+/** Where in its movement a figure is seen. */
+export type Phase = "start" | "peak" | "end" | "between";
 
 /** How a figure is seen. */
 export interface FigureSeen {
@@ -19,7 +23,7 @@ export interface FigureSeen {
   /** Degrees by which the camera looks down on it. */
   readonly above: number;
   /** Where in its movement it is seen, or which of its poses. */
-  readonly phase: "start" | "peak" | "end" | "recovery" | number;
+  readonly phase: Phase | number;
   /** 1 faces to the right of the picture, −1 to the left. */
   readonly heads: 1 | -1;
   /** Whether it is off the ground, and stands on its middle. */
@@ -35,12 +39,20 @@ const LOOKS: readonly (readonly [RegExp, PieceLook])[] = [
   [/^hair$/, "hair"],
   [/foot$/, "shoes"],
   [/shorts$|^hips$/, "shorts"],
-  [/flank$|^shoulders$|upper arm$/, "kit"],
+  [/flank$|^ribs$|^shoulders$|upper arm$/, "kit"],
   [/shank$|thigh$|forearm$|hand$|^neck$|^nose$|^head$/, "skin"],
   [/^(ball|shot|discus|stone)$/, "ball"],
 ];
 /** What a solid is made of on somebody who wears such things. */
-function lookOf(name: string, wears: Discipline["wears"]): PieceLook {
+function lookOf(name: string, wears: Wears): PieceLook {
+  const isTrunk = /flank$|^ribs$|^shoulders$|^hips$|shorts$/.test(name);
+  const isBare = wears === "trunks" || wears === "gloves";
+  if (isBare && /flank$|^ribs$|^shoulders$|arm$/.test(name)) return "skin";
+  if (wears === "gloves" && /hand$/.test(name)) return "kit";
+  if (isBare && isTrunk) return "kit";
+  if (wears === "suit" && isTrunk) return "kit";
+  if (wears === "suit" && /arm$/.test(name)) return "skin";
+  if ((wears === "trunks" || wears === "suit") && /foot$/.test(name)) return "skin";
   const isLeg = /shank$|thigh$/.test(name);
   if (isLeg && wears === "trousers") return "shorts";
   if (/forearm$/.test(name) && wears === "trousers") return "kit";
@@ -48,59 +60,103 @@ function lookOf(name: string, wears: Discipline["wears"]): PieceLook {
   return LOOKS.find(([is]) => is.test(name))?.[1] ?? "tool";
 }
 
-type Bodied = Pick<Subject, "id" | "height">;
+/** What of something built is of the subject's own colour, where one is told: its coat, its hull, its sail. */
+const COATED =
+  /^(trunk|neck|head|ear|body|belly|tail|left wing|right wing|wing|fore wing|hind wing|hull|sail|tub|side pod|engine cover|cabin|fuselage|fairing|roof|crest)$/;
 
-/** How a subject moves and how tall it stands; nothing for one that has no body in space. */
-function bodyMoves(subject: Bodied) {
-  const grown = SUBJECTS.find((s) => s.id === grownOf(subject.id));
-  return grown && movesOf(subject, grown.height);
+/** The poses of a subject by name, in the order of its movement, and which is the peak. */
+export function bodyPoses(subject: Bodied): { readonly names: readonly string[]; readonly peak: number } {
+  const { names, peak } = FIGURES[bodyOf(subject).name];
+  return { names, peak };
 }
 
-/** The poses of a subject by name, in the order of its movement, and which is the peak; nothing for one without a body in space. */
-export function bodyPoses(
-  subject: Bodied,
-): { readonly names: readonly string[]; readonly peak: number } | undefined {
-  const moves = bodyMoves(subject);
-  if (!moves) return undefined;
-  const { poses, peak } = DISCIPLINES[moves.discipline];
-  return { names: poses.map((p) => p.name), peak };
-}
+const poseOf = ({ names, peak }: Figure, phase: FigureSeen["phase"]): number =>
+  typeof phase === "number" ? phase : { start: 0, between: 0, peak, end: names.length - 1 }[phase];
 
 /** Off the ground by no more than a stride, where the spot says that it is on it. */
 const STRIDE = 0.12;
 
-/** The outlines in metres of a subject that has a body in space, from the farthest to the nearest; nothing for one that has none. */
-export function bodyFigure(
-  subject: Bodied,
-  { turn, above, phase, heads, aloft, mirrored, sun }: FigureSeen,
-): FigurePiece[] | undefined {
-  const moves = bodyMoves(subject);
-  if (!moves) return undefined;
-  const { poses, peak, tools, wears } = DISCIPLINES[moves.discipline];
-  const at =
-    typeof phase === "number" ? phase : { start: 0, recovery: 0, peak, end: poses.length - 1 }[phase];
-  const told = poses[at]!.pose;
-  const off = aloft ? 0 : Math.min(told.off ?? 0, STRIDE);
-  const body = posedPerson({ ...(mirrored ? mirrorOf(told) : told), off }, tools);
-  const view = { turn: heads * turn, above };
-  const { solids } = bodySeen(body, view);
+/** The outlines in metres of a subject's body, from the farthest to the nearest, its shadow first. */
+export function bodyFigure(subject: Bodied, seen: FigureSeen): FigurePiece[] {
+  const { turn, above, phase, heads, aloft, mirrored, sun } = seen;
+  const { name, size } = bodyOf(subject);
+  const figure = FIGURES[name];
+  const at = poseOf(figure, phase);
+  const posed = (pose: number): Posed =>
+    figure.posed({ pose, mirrored, offAtMost: aloft ? 0 : STRIDE * (figure.unit === "standing" ? 1 : 2) });
+  const body = posed(at);
+  const view: View = { turn: heads * turn, above };
+  const look = viewOf(view);
+  const solids = look.seen(body.solids);
   const flesh = body.solids.filter((s) => s.part !== "tool");
-  const up = reachAlong(flesh, { x: 0, y: 0, z: 1 });
+  const up = reachAlong(flesh.length > 0 ? flesh : body.solids, { x: 0, y: 0, z: 1 });
   const base = aloft ? (up.least + up.most) / 2 : 0;
-  const xs = solids.filter((s) => s.part !== "tool").flatMap((s) => s.outline.map(([x]) => x));
+  const own = solids.filter((s) => s.part !== "tool");
+  const xs = (own.length > 0 ? own : solids).flatMap((s) => s.outline.map(([x]) => x));
   const centre = (Math.min(...xs) + Math.max(...xs)) / 2;
   const place = ([x, y]: readonly [number, number]): readonly [number, number] => [
-    (x - centre) * moves.standing,
-    (y - base) * moves.standing,
+    (x - centre) * size,
+    (y - base) * size,
   ];
+  const place3 = ([x, y, z]: readonly [number, number, number]) => [...place([x, y]), z * size] as const;
   const shadow = sun && !aloft ? shadowSeen(body.solids, sun, view) : [];
+  const moving = movesOf(figure, at, solids, (pose) => look.seen(posed(pose).solids));
   return [
     ...shadow.map((outline): FigurePiece => ({ part: "body", look: "shadow", outline: outline.map(place) })),
-    ...solids.map(({ name, part, outline, hub }) => ({
-      part,
-      look: lookOf(name, wears),
-      outline: outline.map(place),
-      ...(hub && { hub: place(hub) }),
-    })),
+    ...solids.map((solid, i): FigurePiece => {
+      const { part, outline, hub, made, round, flat } = solid;
+      return {
+        part,
+        look: made ? (COATED.test(solid.name) ? "coat" : "tool") : lookOf(solid.name, figure.wears),
+        outline: outline.map(place),
+        ...(made && { made }),
+        ...(hub && { hub: place(hub) }),
+        ...(flat && { flat: { looks: flat.looks, through: place3(flat.through) } }),
+        ...(round && {
+          round: {
+            from: place3(round.from),
+            to: place3(round.to),
+            radii: [round.radii[0] * size, round.radii[1] * size] as const,
+          },
+        }),
+        ...(moving[i] && { moves: moving[i] }),
+      };
+    }),
   ];
+}
+
+/** A solid's middle in the picture. */
+const middleOf = ({ outline }: SolidSeen): readonly [number, number] => [
+  outline.reduce((sum, [x]) => sum + x, 0) / outline.length,
+  outline.reduce((sum, [, y]) => sum + y, 0) / outline.length,
+];
+
+/** How each solid moves between the poses before and after one, against the fastest of its kind; nothing where it has no fellow there. */
+function movesOf(
+  { names }: Figure,
+  at: number,
+  solids: readonly SolidSeen[],
+  seenAt: (pose: number) => readonly SolidSeen[],
+): (FigurePiece["moves"] | undefined)[] {
+  const named = (all: readonly SolidSeen[]) => new Map(all.map((s) => [s.id, middleOf(s)]));
+  const before = named(at > 0 ? seenAt(at - 1) : solids);
+  const after = named(at < names.length - 1 ? seenAt(at + 1) : solids);
+  const paths = solids.map((s) => {
+    const [a, b] = [before.get(s.id), after.get(s.id)];
+    return a && b ? ([b[0] - a[0], b[1] - a[1]] as const) : undefined;
+  });
+  const most = new Map<string, number>();
+  solids.forEach(({ part }, i) => {
+    const path = paths[i];
+    if (path) most.set(part, Math.max(most.get(part) ?? 0, Math.hypot(...path)));
+  });
+  return solids.map(({ part }, i) => {
+    const path = paths[i];
+    const fastest = most.get(part) ?? 0;
+    if (!path || fastest < 1e-9) return undefined;
+    return {
+      share: Math.hypot(...path) / fastest,
+      direction: (Math.atan2(path[1], path[0]) * 180) / Math.PI,
+    };
+  });
 }

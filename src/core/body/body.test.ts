@@ -1,17 +1,8 @@
 import fc from "fast-check";
-import {
-  bodySeen,
-  DISCIPLINES,
-  LENGTHS,
-  mirrored,
-  posedPerson,
-  reachAlong,
-  shadowSeen,
-  type DisciplineName,
-  type PersonPose,
-  type Solid,
-} from ".";
-import { beyondReach } from "./pose";
+import { bodySeen, FIGURES, reachAlong, shadowSeen, type FigureName, type Solid } from ".";
+import { DISCIPLINES, type DisciplineName } from "./disciplines";
+import { LENGTHS, posedPerson } from "./person";
+import { beyondReach, type PersonPose } from "./pose";
 import { outlineOf, waysOf } from "./solid";
 
 const NAMES = Object.keys(DISCIPLINES) as DisciplineName[];
@@ -208,26 +199,6 @@ test("of the face as much is seen as it looks this way: all from in front, none 
   expect(bodySeen(looking, { turn: 0, above: 0 }).faceShare).toBeCloseTo(0.5, 6);
 });
 
-test("the mirror of a pose is seen from the other side as the pose is from this one", () => {
-  for (const name of NAMES) {
-    const { tools, poses, peak } = DISCIPLINES[name];
-    if (tools.length > 0) continue;
-    const of = (pose: PersonPose, turn: number) =>
-      bodySeen(posedPerson(pose, tools), { turn, above: 12 })
-        .solids.flatMap((s) => s.outline)
-        .reduce((all, [x, y]) => ({ x: Math.max(all.x, x), y: Math.max(all.y, y) }), { x: -9, y: -9 });
-    const { pose } = poses[peak]!;
-    const [here, there] = [of(pose, 40), of(mirrored(pose), -40)];
-    expect([name, there.y]).toEqual([name, expect.closeTo(here.y, 6)]);
-    const left = Math.min(
-      ...bodySeen(posedPerson(mirrored(pose)), { turn: -40, above: 12 }).solids.flatMap((s) =>
-        s.outline.map(([x]) => x),
-      ),
-    );
-    expect([name, -left]).toEqual([name, expect.closeTo(here.x, 6)]);
-  }
-});
-
 test("a pole of one throws its shadow away from the light, as long as the cotangent of its height", () => {
   const pole: Solid = {
     name: "pole",
@@ -258,4 +229,119 @@ test("the shadow of a body at the sun's own height reaches as far as its crown a
   const reach = Math.max(...points.map(([x]) => x));
   expect(reach / (1 / Math.tan((40 * Math.PI) / 180))).toBeGreaterThan(0.97);
   expect(reach / (1 / Math.tan((40 * Math.PI) / 180))).toBeLessThan(1.12);
+});
+
+const BUILT = (Object.keys(FIGURES) as FigureName[]).filter((name) => !(name in DISCIPLINES));
+
+test.each(BUILT)(
+  "%s: at least three poses that differ, none a scatter of pieces, its shadow falls from any side",
+  (name) => {
+    const { names, posed, peak } = FIGURES[name];
+    expect(names.length).toBeGreaterThanOrEqual(3);
+    expect(peak).toBeLessThan(names.length);
+    const shapes = names.map((_, pose) => posed({ pose }));
+    expect(new Set(shapes.map((s) => JSON.stringify(s.solids))).size).toBe(names.length);
+    for (const { solids, face } of shapes) {
+      expect(Math.hypot(face.x, face.y, face.z)).toBeCloseTo(1, 6);
+      for (const turn of [0, 90, 200])
+        for (const { outline } of bodySeen({ solids, face }, { turn, above: 10 }).solids)
+          expect(
+            outline.every(
+              ([x, y]) => Number.isFinite(x) && Number.isFinite(y) && Math.abs(x) < 9 && Math.abs(y) < 9,
+            ),
+          ).toBe(true);
+      const dry = shadowSeen(solids, { turn: 40, altitude: 30 }, { turn: 90, above: 0 });
+      expect(dry).toHaveLength(solids.length);
+    }
+  },
+);
+
+test("what stands on the ground stands on it; what swims shows nothing under the water", () => {
+  for (const name of BUILT) {
+    const { posed, names } = FIGURES[name];
+    names.forEach((_, pose) => {
+      const { solids } = posed({ pose, offAtMost: 0 });
+      const { least } = reachAlong(solids, { x: 0, y: 0, z: 1 });
+      const isWet = solids.some((s) => s.wet);
+      if (!isWet)
+        expect([name, names[pose], Math.abs(least) < 0.02 || least > 0]).toEqual([name, names[pose], true]);
+      else {
+        const low = Math.min(
+          ...bodySeen(posed({ pose }), { turn: 90, above: 0 }).solids.flatMap((s) =>
+            s.outline.map(([, y]) => y),
+          ),
+        );
+        expect([name, names[pose], low > -0.02]).toEqual([name, names[pose], true]);
+      }
+    });
+  }
+});
+
+test("the mirror of anybody and what they hold is seen from the other side as it is from this one", () => {
+  for (const { posed, peak } of Object.values(FIGURES)) {
+    const reach = (mirrored: boolean, turn: number) => {
+      const xs = bodySeen(posed({ pose: peak, mirrored }), { turn, above: 12 }).solids.flatMap((s) =>
+        s.outline.map(([x]) => x),
+      );
+      return [Math.min(...xs), Math.max(...xs)] as const;
+    };
+    const [least, most] = reach(false, 40);
+    const there = reach(true, -40);
+    expect(there).toEqual([expect.closeTo(-most, 2), expect.closeTo(-least, 2)]);
+  }
+});
+
+/** What carries or is carried, as anybody would say it. */
+const HAS: Partial<Readonly<Record<FigureName, readonly string[]>>> = {
+  "water polo": ["ball"],
+  rowing: ["blade", "hull", "oar"],
+  "canoe slalom": ["hull", "paddle"],
+  "canoe sprint": ["hull", "paddle"],
+  kitesurfing: ["bar", "board"],
+  windsurfing: ["board", "boom", "mast", "sail"],
+  dinghy: ["boom", "hull", "jib", "mast", "sail"],
+  "road cycling": ["frame", "wheel"],
+  "wheelchair basketball": ["ball", "frame", "seat", "wheel"],
+  "wheelchair tennis": ["frame", "racket", "seat", "wheel"],
+  "wheelchair racing": ["frame", "wheel"],
+  polo: ["mallet", "rein", "saddle"],
+  dressage: ["rein", "saddle"],
+  speedway: ["engine", "wheel"],
+  "racing car": ["front wing", "wheel"],
+  helicopter: ["blade", "mast", "skid"],
+};
+
+test("a bicycle has two wheels and a wheelchair two large ones, a horse four legs and its rider two; nobody rides on nothing", () => {
+  for (const [name, things] of Object.entries(HAS)) {
+    const { posed, names } = FIGURES[name as FigureName];
+    const there = new Set(names.flatMap((_, pose) => posed({ pose }).solids.map((s) => s.name)));
+    for (const thing of things) expect([name, thing, there.has(thing)]).toEqual([name, thing, true]);
+    for (const sail of ["sail", "hull", "saddle", "wheel", "racket"])
+      if (!things.includes(sail)) expect([name, sail, there.has(sail)]).toEqual([name, sail, false]);
+  }
+  const count = (name: FigureName, solid: string): number =>
+    FIGURES[name]
+      .posed({ pose: FIGURES[name].peak })
+      .solids.filter((s) => s.name === solid && (solid !== "wheel" || s.ring)).length;
+  expect(count("road cycling", "wheel")).toBe(2);
+  expect(count("wheelchair racing", "wheel")).toBe(3);
+  expect(count("rally car", "wheel")).toBe(4);
+  // Three bones a leg.
+  expect(count("horse racing", "fore leg")).toBe(6);
+  expect(count("horse racing", "hind leg")).toBe(6);
+  expect(count("horse racing", "left thigh")).toBe(1);
+});
+
+test("a bird's wings are highest at the up-stroke and lowest at the down-stroke, level in a glide", () => {
+  const { posed, names } = FIGURES["gull flying"];
+  const tip = (pose: string): number => {
+    const { solids } = bodySeen(posed({ pose: names.indexOf(pose) }), { turn: 0, above: 0 });
+    const body = solids.find((s) => s.name === "belly")!.outline.map(([, y]) => y);
+    const wing = solids.filter((s) => s.part === "wing").flatMap((s) => [...s.outline]);
+    const far = wing.reduce((a, b) => (Math.abs(b[0]) > Math.abs(a[0]) ? b : a));
+    return far[1] - Math.max(...body);
+  };
+  expect(tip("up-stroke")).toBeGreaterThan(0.2);
+  expect(tip("down-stroke")).toBeLessThan(-0.1);
+  expect(Math.abs(tip("gliding"))).toBeLessThan(0.12);
 });

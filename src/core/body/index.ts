@@ -1,7 +1,6 @@
-export { bodySeen, type BodySeen, type SolidSeen } from "./view";
-export { mirrored, type PersonPose } from "./pose";
-export { LENGTHS, posedPerson, type PosedPerson } from "./person";
-export { DISCIPLINES, type DisciplineName } from "./disciplines";
-export type { Discipline } from "./poses/pose-of";
+export { bodySeen, viewOf, type BodySeen, type SolidSeen } from "./view";
+export { FIGURES, type FigureName } from "./figures";
+export type { Figure, Posed, PosedAsked } from "./figure";
+export type { Wears } from "./poses/pose-of";
 export { shadowSeen, type Light } from "./shadow";
-export { reachAlong, type Solid, type View } from "./solid";
+export { reachAlong, waysOf, type Solid, type SolidPart, type View } from "./solid";

@@ -1,6 +1,7 @@
 import type { ArmPose, LegPose, PersonPose } from "./pose";
 import type { Solid } from "./solid";
 import { moved, reachAlong } from "./solid";
+import { aboveWater } from "./water";
 import { about, add, between, inBody, unit, UPRIGHT, type Turned, type Vec } from "./turned";
 import type { Tool } from "./tools";
 
@@ -116,9 +117,10 @@ function trunk(
   neck: Vec,
   [left, right]: readonly [Vec, Vec],
 ): Solid[] {
+  const ribOf = (shoulder: Vec): Vec => add(between(neck, shoulder, 0.5), inBody(chest, DOWN), 0.06);
   const flank = (side: 1 | -1, shoulder: Vec): Solid => {
-    const hip = add(pelvis, inBody(hips, { x: 0, y: side * 0.04, z: 0.02 }));
-    const rib = add(between(neck, shoulder, 0.55), inBody(chest, DOWN), 0.07);
+    const hip = add(pelvis, inBody(hips, { x: 0, y: side * 0.04, z: 0.045 }));
+    const rib = ribOf(shoulder);
     return solid(side === 1 ? "left flank" : "right flank", "body", [hip, rib], [R.waist, R.chest]);
   };
   const belt = (y: number): Vec => add(pelvis, inBody(hips, { x: 0, y, z: 0 }));
@@ -126,6 +128,7 @@ function trunk(
     solid("hips", "body", [belt(0.04), belt(-0.04)], [R.hips, R.hips]),
     flank(1, left),
     flank(-1, right),
+    solid("ribs", "body", [ribOf(left), ribOf(right)], [R.chest, R.chest]),
     solid(
       "shoulders",
       "body",
@@ -172,11 +175,18 @@ export function posedPerson(pose: PersonPose, tools: readonly Tool[] = []): Pose
       "hair",
       "body",
       [
-        add(between(chin, crown, 0.55), inBody(skull, AHEAD), -0.014),
-        add(crown, inBody(skull, AHEAD), -0.01),
+        add(between(chin, crown, 0.55), inBody(skull, AHEAD), -0.016),
+        add(crown, inBody(skull, { x: -0.006, y: 0, z: 0.007 })),
       ],
       [R.skull * 0.98, R.skull * 1.02],
     ),
+    ...[1, -1].map((side) => {
+      const at = add(between(chin, crown, 0.5), inBody(skull, { x: 0.042, y: side * 0.019, z: 0.004 }));
+      return {
+        ...solid(side === 1 ? "left eye" : "right eye", "body", [at, at], [0.0085, 0.0085]),
+        made: "black" as const,
+      };
+    }),
     solid("nose", "body", [between(chin, crown, 0.4), nose], [0.012, 0.008]),
     ...leftArm.solids,
     ...rightArm.solids,
@@ -186,9 +196,13 @@ export function posedPerson(pose: PersonPose, tools: readonly Tool[] = []): Pose
     ...(pose.letGo ? [] : tools).flatMap((tool) => tool({ pose, held, pelvis, feet: feetOf(flesh) })),
   ];
   const { least } = reachAlong(flesh, UPRIGHT.z);
-  const up = { x: 0, y: 0, z: (pose.off ?? 0) - least };
+  const up = { x: 0, y: 0, z: pose.afloat ?? (pose.off ?? 0) - least };
+  const placed = solids.map((s) => moved(s, up));
   return {
-    solids: solids.map((s) => moved(s, up)).map((s) => (s.part === "tool" ? onGround(s) : s)),
+    solids:
+      pose.afloat === undefined
+        ? placed.map((s) => (s.part === "tool" ? onGround(s) : s))
+        : aboveWater(placed),
     face: unit(inBody(skull, AHEAD)),
     head: add(between(chin, crown, 0.5), up),
     leftHand: add(held.left, up),

@@ -54,6 +54,8 @@ export interface PersonPose {
   readonly holds?: readonly [x: number, y: number, z: number];
   /** What it held has gone. */
   readonly letGo?: boolean;
+  /** Height of the middle of the hips over the water that it lies in, in shares of the standing height; on or off the ground when left out. */
+  readonly afloat?: number;
   /** Where a ball is, in shares of the standing height from the middle of the hips; in the hand when left out. */
   readonly ball?: readonly [x: number, y: number, z: number];
 }
@@ -101,19 +103,3 @@ export function beyondReach(pose: PersonPose): { readonly joint: string; readonl
     return degrees < least || degrees > most ? [{ joint, degrees }] : [];
   });
 }
-
-/** The mirror of a pose: of one who acts with the other hand. */
-export const mirrored = (pose: PersonPose): PersonPose => ({
-  ...pose,
-  roll: -(pose.roll ?? 0),
-  yaw: -(pose.yaw ?? 0),
-  lean: -(pose.lean ?? 0),
-  twist: -(pose.twist ?? 0),
-  look: -(pose.look ?? 0),
-  left: pose.right,
-  right: pose.left,
-  leftArm: pose.rightArm,
-  rightArm: pose.leftArm,
-  ...(pose.holds && { holds: [pose.holds[0], -pose.holds[1], pose.holds[2]] as const }),
-  ...(pose.ball && { ball: [pose.ball[0], -pose.ball[1], pose.ball[2]] as const }),
-});

@@ -1,6 +1,6 @@
 import { convexHull } from "../ground";
 import { cosDeg, sinDeg } from "../units";
-import { waysOf, type Seen2, type Solid, type View } from "./solid";
+import { squareTo, waysOf, type Seen2, type Solid, type View } from "./solid";
 import { add, dot, type Vec } from "./turned";
 
 /** Where a light stands to a body, degrees. */
@@ -26,16 +26,30 @@ const RIM = 12;
 
 /** The points of a ball at which the light only brushes it: a circle square to its way. */
 function rimOf(at: Vec, radius: number, light: Vec): Vec[] {
-  const flat = Math.hypot(light.x, light.y);
-  const aside = flat < 1e-9 ? { x: 0, y: 1, z: 0 } : { x: -light.y / flat, y: light.x / flat, z: 0 };
-  const up = {
-    x: aside.y * light.z - aside.z * light.y,
-    y: aside.z * light.x - aside.x * light.z,
-    z: aside.x * light.y - aside.y * light.x,
-  };
+  const { aside, up } = squareTo(light);
   return Array.from({ length: RIM }, (_, i) => {
     const degrees = (360 * i) / RIM;
     return add(add(at, aside, radius * cosDeg(degrees)), up, radius * sinDeg(degrees));
+  });
+}
+
+/** The balls whose hull throws the shadow of a solid: of a wheel those about its tyre. */
+function ballsOf({
+  from,
+  to,
+  fromRadius,
+  toRadius,
+  further = [],
+  ring,
+}: Solid): readonly (readonly [Vec, number])[] {
+  if (!ring) return [[from, fromRadius], ...[to, ...further].map((at) => [at, toRadius] as const)];
+  const { aside, up } = squareTo(ring.axle);
+  return Array.from({ length: RIM }, (_, i) => {
+    const degrees = (360 * i) / RIM;
+    return [
+      add(add(from, aside, ring.radius * cosDeg(degrees)), up, ring.radius * sinDeg(degrees)),
+      fromRadius,
+    ] as const;
   });
 }
 
@@ -43,8 +57,10 @@ function rimOf(at: Vec, radius: number, light: Vec): Vec[] {
 export function shadowSeen(solids: readonly Solid[], light: Light, view: View): Seen2[][] {
   const way = toLight(light);
   const { right, up } = waysOf(view);
-  return solids.map(({ from, to, fromRadius, toRadius }) => {
-    const rims = [...rimOf(from, fromRadius, way), ...rimOf(to, toRadius, way)].map((p) => fallen(p, way));
+  return solids.map((solid) => {
+    const rims = ballsOf(solid)
+      .flatMap(([at, radius]) => rimOf(at, radius, way))
+      .map((p) => fallen(p, way));
     return convexHull(rims.map((p) => ({ x: dot(p, right), y: dot(p, up) }))).map(({ x, y }): Seen2 => [
       x,
       y,

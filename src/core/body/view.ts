@@ -1,15 +1,35 @@
-import { dot } from "./turned";
-import type { PosedPerson } from "./person";
-import { nearness, outlineOf, reachAlong, waysOf, type Seen2, type SolidPart, type View } from "./solid";
+import {
+  nearness,
+  outlineOf,
+  reachAlong,
+  waysOf,
+  type Seen2,
+  type Solid,
+  type SolidPart,
+  type View,
+  type Ways,
+} from "./solid";
+import { faceShareOf, type Posed } from "./figure";
+import { add, dot, unit, type Vec } from "./turned";
+
+/** A place as it is seen, in shares of the measure: to the right, up, toward the camera. */
+export type Seen3 = readonly [right: number, up: number, toward: number];
 
 /** A solid as it is seen. */
 export interface SolidSeen {
+  /** The same for the same piece of a figure in any pose. */
+  readonly id: string;
   readonly name: string;
   readonly part: SolidPart;
-  /** x to the right, y up from the ground, in shares of the standing height. */
+  /** x to the right, y up from the ground, in shares of the measure. */
   readonly outline: readonly Seen2[];
   /** Where something swung is held. */
   readonly hub?: Seen2;
+  readonly made?: Solid["made"];
+  /** Its two balls, where it is round. */
+  readonly round?: { readonly from: Seen3; readonly to: Seen3; readonly radii: readonly [number, number] };
+  /** The way it looks, where it is flat, toward the camera, and a place of it. */
+  readonly flat?: { readonly looks: Seen3; readonly through: Seen3 };
 }
 
 /** A body as it is seen from somewhere. */
@@ -18,24 +38,73 @@ export interface BodySeen {
   readonly solids: readonly SolidSeen[];
   /** How much of the face is seen, 0 (from behind) … 1 (face on). */
   readonly faceShare: number;
-  /** From its farthest to its nearest point, in shares of the standing height. */
+  /** From its farthest to its nearest point, in shares of the measure. */
   readonly deep: number;
 }
 
-/** What is seen of a body from far away, its outlines from the farthest to the nearest. */
-export function bodySeen({ solids, face }: Pick<PosedPerson, "solids" | "face">, view: View): BodySeen {
+const seen3 = (at: Vec, { right, up, toward }: Ways): Seen3 => [dot(at, right), dot(at, up), dot(at, toward)];
+
+/** The way that a flat solid looks, the side of it that the camera sees; nothing for one that is round. */
+function looksOf({ from, to, further, ring }: Solid, ways: Ways): Seen3 | undefined {
+  const square = ring ? ring.axle : further?.[0] && crossed(add(to, from, -1), add(further[0], from, -1));
+  if (!square) return undefined;
+  const [x, y, z] = seen3(unit(square), ways);
+  return z < 0 ? [-x, -y, -z] : [x, y, z];
+}
+
+const crossed = (a: Vec, b: Vec): Vec => ({
+  x: a.y * b.z - a.z * b.y,
+  y: a.z * b.x - a.x * b.z,
+  z: a.x * b.y - a.y * b.x,
+});
+
+/** How bodies look from one side. */
+export function viewOf(view: View): {
+  readonly ways: Ways;
+  readonly seen: (solids: readonly Solid[]) => SolidSeen[];
+} {
   const ways = waysOf(view);
-  const { least, most } = reachAlong(solids, ways.toward);
+  const seen = (solids: readonly Solid[]): SolidSeen[] => {
+    const counted = new Map<string, number>();
+    return solids
+      .map((solid) => {
+        const count = counted.get(solid.name) ?? 0;
+        counted.set(solid.name, count + 1);
+        return { solid, id: `${solid.name} ${count}`, near: nearness(solid, ways) };
+      })
+      .sort((a, b) => a.near - b.near)
+      .map(({ solid, id }): SolidSeen => {
+        const { name, part, made, hub, from, to, fromRadius, toRadius } = solid;
+        const looks = looksOf(solid, ways);
+        return {
+          id,
+          name,
+          part,
+          outline: outlineOf(solid, ways),
+          ...(made && { made }),
+          ...(hub && { hub: [dot(hub, ways.right), dot(hub, ways.up)] as const }),
+          ...(looks
+            ? { flat: { looks, through: seen3(from, ways) } }
+            : {
+                round: {
+                  from: seen3(from, ways),
+                  to: seen3(to, ways),
+                  radii: [fromRadius, toRadius] as const,
+                },
+              }),
+        };
+      });
+  };
+  return { ways, seen };
+}
+
+/** What is seen of a body from far away, its outlines from the farthest to the nearest. */
+export function bodySeen(posed: Posed, view: View): BodySeen {
+  const { ways, seen } = viewOf(view);
+  const { least, most } = reachAlong(posed.solids, ways.toward);
   return {
-    solids: solids
-      .toSorted((a, b) => nearness(a, ways) - nearness(b, ways))
-      .map((solid) => ({
-        name: solid.name,
-        part: solid.part,
-        outline: outlineOf(solid, ways),
-        ...(solid.hub && { hub: [dot(solid.hub, ways.right), dot(solid.hub, ways.up)] as const }),
-      })),
-    faceShare: Math.max(0, dot(face, ways.toward)),
+    solids: seen(posed.solids),
+    faceShare: faceShareOf(posed, ways.toward),
     deep: most - least,
   };
 }

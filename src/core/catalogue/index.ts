@@ -34,7 +34,7 @@ export {
   type CatalogueSubject,
   type SubjectGroup,
 } from "./subjects";
-export { disciplineOf, movesOf, type Moves } from "./subjects/moves";
+export { bodyNamed, bodyNameOf, bodyOf, type Bodied, type BodyOf } from "./subjects/moves";
 export { soughtUnder, venueWords } from "./sought-under";
 export { STAGED, stagingOf, usualSubject, type Scenery, type Staging } from "./stagings";
 export {

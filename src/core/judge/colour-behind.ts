@@ -124,6 +124,10 @@ export const skyColour = ({ scene }: AssessInput, { level, upright }: LightBehin
     ? { luminance: SKY * Math.max(1, level), tint: paler(colouredAs("sky")).tint }
     : { luminance: WALL * upright, tint: paler(colouredAs("stone")).tint };
 
+/** Far trees in their own light. */
+export const skylineColour = ({ upright }: LightBehind): Coloured =>
+  times(paler(colouredAs(SKYLINE)), upright);
+
 /** What a background looks like, in its own light, against a perfect white in the light on the subject's seen side. */
 export function colourBehind(input: AssessInput, found: Assessment, behind: Background): Coloured {
   const light = lightBehind(input, found);
@@ -131,7 +135,7 @@ export function colourBehind(input: AssessInput, found: Assessment, behind: Back
     case "sky":
       return skyColour(input, light);
     case "skyline":
-      return times(paler(colouredAs(SKYLINE)), light.upright);
+      return skylineColour(light);
     case "ground":
       return groundColour(surfaceAt(input.scene.ground, behind.at), light);
     case "wall":

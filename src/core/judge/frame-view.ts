@@ -8,6 +8,7 @@ import {
   subtract,
   surfaceAt,
   surfacePoints,
+  type Hall,
   type Obstacle,
   type Point,
   type Solid,
@@ -15,7 +16,7 @@ import {
   type Vector,
   OBSTACLE_KINDS,
 } from "../ground";
-import { sinDeg } from "../units";
+import { sinDeg, toDegrees } from "../units";
 import { blurDiscUm, heldSidesMm, type DepthOfField } from "../optics";
 import { apertureFNumber } from "../exposure";
 import type { AssessInput, Assessment } from "./assessment";
@@ -37,6 +38,27 @@ export interface SeenThing {
   readonly disc: number;
   /** A metre at that distance as a share of the frame's width. */
   readonly metre: number;
+}
+
+/** A lens over level ground. */
+export interface LensOver {
+  /** Metres over the ground under the aim, above 0. */
+  readonly height: number;
+  /** Metres on the plan to the subject. */
+  readonly away: number;
+  /** Degrees by which it looks down; above the level below 0. */
+  readonly dip: number;
+  /** Degrees clockwise from north. */
+  readonly bearing: number;
+}
+
+/** A lamp as the frame shows it. */
+export interface LampSeen {
+  readonly at: InFrame;
+  /** Metres from the lens. */
+  readonly distance: number;
+  /** Diameter of its blur disc as a share of the frame's width. */
+  readonly disc: number;
 }
 
 /** What the camera sees, to scale, with the depth at the settings found. */
@@ -61,6 +83,10 @@ export interface FrameView {
   readonly things: readonly SeenThing[];
   /** What is painted or mown on the ground, the farthest first. */
   readonly marks: readonly MarkSeen[];
+  /** How the lens stands to the ground under the subject. */
+  readonly lens: LensOver;
+  /** The lamps of the ground that stand in the frame. */
+  readonly lamps: readonly LampSeen[];
   /** Metres from the lens. */
   readonly subjectDistance: number;
   /** Depth of field at the aperture found, metres from the lens. */
@@ -101,11 +127,57 @@ export function frameView(input: AssessInput, found: Assessment): FrameView {
       .flatMap((obstacle) => seen(obstacle, lens, see, disc, frame.frameAcross / subjectDistance))
       .sort((a, b) => b.distance - a.distance),
     marks: marksSeen(input.scene.ground, { at: lens, ahead: see.ahead, point: see.point, disc }),
+    lens: {
+      height: Math.max(LOWEST, lens.z - (aim.z - spot.aimHeight)),
+      away: Math.hypot(aim.x - lens.x, aim.y - lens.y),
+      dip: toDegrees(Math.atan2(lens.z - aim.z, Math.hypot(aim.x - lens.x, aim.y - lens.y))),
+      bearing: sighting.bearing,
+    },
+    lamps: lampsSeen(input, lens, see, disc),
     subjectDistance,
     depth: sighting.depth,
     backgroundDistance,
     backgroundDisc: disc(backgroundDistance),
   };
+}
+
+/** Metres over the ground under which no lens is drawn: it would look along it. */
+const LOWEST = 0.05;
+/** Metres between the lamps under a roof of which none is told (assumed). */
+const UNDER_ROOF = 5;
+
+/** The masts of a ground, or else lamps under the roof of its hall, that are lit and stand in the frame. */
+function lampsSeen(
+  { scene }: AssessInput,
+  lens: Vector,
+  see: Projection,
+  disc: (metres: number) => number,
+): LampSeen[] {
+  if (!scene.lamps || scene.lampLux <= 0) return [];
+  const { masts, hall } = scene.ground;
+  return (
+    masts.length > 0 ? masts.map(({ at, height }) => atHeight(at, height)) : hall ? roofLamps(hall) : []
+  )
+    .flatMap((lamp) => {
+      const distance = see.depth(lamp);
+      if (distance < 1) return [];
+      const at = see.point(lamp);
+      const isIn = Math.abs(at.across) < 0.6 && Math.abs(at.up) < 0.6;
+      return isIn ? [{ at, distance, disc: disc(distance) }] : [];
+    })
+    .sort((a, b) => b.distance - a.distance);
+}
+
+function roofLamps({ outline, height }: Hall): Vector[] {
+  const [xs, ys] = [outline.map((p) => p.x), outline.map((p) => p.y)];
+  const along = (from: number, to: number): number[] =>
+    Array.from(
+      { length: Math.max(1, Math.floor((to - from) / UNDER_ROOF)) },
+      (_, i) => from + (i + 0.5) * UNDER_ROOF,
+    );
+  return along(Math.min(...xs), Math.max(...xs)).flatMap((x) =>
+    along(Math.min(...ys), Math.max(...ys)).map((y) => atHeight({ x, y }, height)),
+  );
 }
 
 interface Projection {

@@ -96,6 +96,8 @@ export interface Subject {
   readonly known: "published" | "from memory" | "common practice" | "estimated" | "invented";
   /** How it is drawn; a standing figure when left out. */
   readonly figure?: Silhouette;
+  /** The subject of the library whose body it has: of which it was made. */
+  readonly like?: string;
   /** Colour of its kit, coat or plumage; not told when left out. */
   readonly colour?: Swatch;
 }

@@ -1,7 +1,6 @@
-import { isInside } from "../ground";
 import { evenFrom } from "../units";
-import type { PixelPoint } from "./raster";
-import type { Layer, Smear } from "./render";
+import type { PixelPoint, Smear } from "./raster";
+import type { Layer } from "./render";
 
 /** Where what stands or falls between the lens and the subject lies on the drawing. */
 export interface Between {
@@ -49,14 +48,14 @@ export function nettingLayers(
   const grey = { luminance, tint: [1, 1, 1] as const };
   if (veil !== undefined || count(Math.max(width, height)) > MOST_WIRES) {
     const share = veil ?? 1 - (1 - wire / pitch) ** 2;
-    return [{ ...grey, outlines: [box(0, 0, width, height)], share, disc: 0 }];
+    return [{ shapes: [{ ...grey, outline: box(0, 0, width, height) }], share, disc: 0 }];
   }
   const wires = (side: number, of: (at: number) => PixelPoint[]): PixelPoint[][] =>
     Array.from({ length: 2 * count(side) }, (_, i) => of(side / 2 + (i - count(side) + 0.5) * apart));
   return [
     ...wires(width, (x) => box(x - thick / 2, -reach, x + thick / 2, height + reach)),
     ...wires(height, (y) => box(-reach, y - thick / 2, width + reach, y + thick / 2)),
-  ].map((outline) => ({ ...grey, outlines: [outline], disc: soft }));
+  ].map((outline) => ({ shapes: [{ ...grey, outline }], disc: soft }));
 }
 
 const box = (left: number, top: number, right: number, low: number): PixelPoint[] => [
@@ -101,12 +100,10 @@ export function fallingLayers(
     const drops = Math.min(MOST_DROPS, Math.round(volume * dense));
     const radius = Math.max(0.4, (size * px) / 2);
     return {
-      outlines: Array.from({ length: drops }, () => {
+      shapes: Array.from({ length: drops }, () => {
         const [x, y] = [even() * width, even() * height];
-        return box(x - radius, y - radius, x + radius, y + radius);
+        return { outline: box(x - radius, y - radius, x + radius, y + radius), luminance, tint: WHITE };
       }),
-      luminance,
-      tint: [1, 1, 1],
       smear: sumOf(fallLength(falling, exposure) * px, streak),
       disc: disc(away),
     };
@@ -115,44 +112,12 @@ export function fallingLayers(
   return { behind: layers.slice(-1), before: layers.slice(0, -1).reverse() };
 }
 
+const WHITE = [1, 1, 1] as const;
+
 /** A smear straight down of so many pixels and a pan's one, as one. */
 function sumOf(down: number, streak: Smear | undefined): Smear {
   const turn = ((streak?.direction ?? 0) * Math.PI) / 180;
   const across = (streak?.length ?? 0) * Math.cos(turn);
   const up = (streak?.length ?? 0) * Math.sin(turn) - down;
   return { length: Math.hypot(across, up), direction: (Math.atan2(up, across) * 180) / Math.PI };
-}
-
-/** Metres: a face, and from one seat to the next (common practice). */
-const FACE = 0.2;
-const SEATS = 0.7;
-const MOST_FACES = 300;
-
-/** Faces that fill an outline in which people sit, as outlines; none where they are too small to make out. */
-export function facesWithin(
-  outline: readonly PixelPoint[],
-  metre: number,
-  width: number,
-  height: number,
-): PixelPoint[][] {
-  const seat = SEATS * metre;
-  if (seat < 3) return [];
-  const shape = outline.map(([x, y]) => ({ x, y }));
-  const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
-  const [left, right] = [Math.max(-seat, Math.min(...xs)), Math.min(width + seat, Math.max(...xs))];
-  const [top, low] = [Math.max(-seat, Math.min(...ys)), Math.min(height + seat, Math.max(...ys))];
-  const columns = Math.floor((right - left) / seat);
-  const rows = Math.floor((low - top) / seat);
-  if (columns < 1 || rows < 1 || columns * rows > MOST_FACES) return [];
-  return Array.from({ length: columns * rows }, (_, i): PixelPoint => {
-    const row = Math.floor(i / columns);
-    return [left + ((i % columns) + 0.5 + (row % 2 ? 0.25 : -0.25)) * seat, top + (row + 0.6) * seat];
-  })
-    .filter(([x, y]) => isInside({ x, y }, shape))
-    .map(([x, y]) =>
-      Array.from({ length: 8 }, (_, k): PixelPoint => {
-        const angle = (k * Math.PI) / 4;
-        return [x + (FACE / 2) * metre * Math.cos(angle), y + (FACE / 2) * metre * Math.sin(angle)];
-      }),
-    );
 }

@@ -1,19 +1,12 @@
 export { fallLength, type Falling } from "./before-subject";
-export type { PixelPoint, Plane } from "./raster";
+export type { PixelPoint, Plane, Smear } from "./raster";
 export {
   displayBytes,
   renderPicture,
   type Layer,
   type Picture,
   type PictureInput,
-  type Smear,
-  type Texture,
+  type Shape,
 } from "./render";
-export {
-  deliveredPerPixel,
-  pictureOf,
-  roomAhead,
-  type FigurePiece,
-  type PictureAsked,
-  type PieceLook,
-} from "./picture-of";
+export { deliveredPerPixel, pictureOf, roomAhead, type PictureAsked } from "./picture-of";
+export type { Beside, FigurePiece, PieceLook } from "./figure-piece";

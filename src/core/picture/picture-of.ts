@@ -1,5 +1,5 @@
-import { cosDeg, sinDeg, toDegrees, turnBetween } from "../units";
-import { colouredAs, OBSTACLE_KINDS, type Swatch } from "../ground";
+import { cosDeg, sinDeg, toDegrees, toRadians } from "../units";
+import { colouredAs, OBSTACLE_KINDS } from "../ground";
 import { blurDiscUm, heldSidesMm } from "../optics";
 import { apertureFNumber, shutterSeconds } from "../exposure";
 import type { PartClass } from "../motion";
@@ -11,6 +11,7 @@ import {
   motionAt,
   noiseFound,
   skyColour,
+  skylineColour,
   thingColour,
   withShutter,
   type AssessInput,
@@ -20,22 +21,15 @@ import {
   type LightBehind,
   type MotionFound,
 } from "../judge";
-import type { Layer, PictureInput, Smear, Texture } from "./render";
-import { facesWithin, fallingLayers, nettingLayers, type Between, type Falling } from "./before-subject";
-import type { PixelPoint, Spread } from "./raster";
-
-/** An outline of the subject in metres, x to the right of the picture and y up from its foot, or from its middle off the ground. */
-export interface FigurePiece {
-  readonly part: PartClass;
-  readonly outline: readonly (readonly [x: number, y: number])[];
-  /** Where something swung is held, in the same metres. */
-  readonly hub?: readonly [x: number, y: number];
-  /** What it is made of; pieces that tell it are drawn in their order, each before those that come earlier. */
-  readonly look?: PieceLook;
-}
-
-/** What a piece of a body is: how it takes the light. A shadow lies on the ground. */
-export type PieceLook = "shadow" | "skin" | "hair" | "kit" | "shorts" | "socks" | "shoes" | "ball" | "tool";
+import type { Layer, PictureInput } from "./render";
+import { fallingLayers, nettingLayers, type Between, type Falling } from "./before-subject";
+import type { Beside, FigurePiece } from "./figure-piece";
+import { figureLayers, shadowLayer, type FigureBlur } from "./figure-layers";
+import { standingAt, subjectStands, type Lie } from "./lie";
+import type { PixelPoint, Spread, Smear } from "./raster";
+import { evenedOut, type LitBy } from "./shade";
+import type { Surroundings } from "./surroundings";
+import { lampLayers, skylineLayer, thingLayers } from "./thing-layers";
 
 export interface PictureAsked {
   readonly input: AssessInput;
@@ -50,47 +44,16 @@ export interface PictureAsked {
   readonly zoom?: number;
   /** What lies in the middle of the drawing, in shares of the frame; its middle when left out. */
   readonly at?: InFrame;
+  /** Who and what else is about the subject; nobody when left out. */
+  readonly beside?: readonly Beside[];
   /** What falls; nothing when left out. */
   readonly falling?: Falling;
   /** Set to see what stands there without movement, defocus or noise. */
   readonly sharp?: boolean;
 }
 
-/** How bright the subject's parts are: kit, skin, what is swung or thrown, feathers; all of one hue. */
-const PARTS: Readonly<Record<PartClass, number>> = { body: 0.16, limb: 0.26, tool: 0.5, wing: 0.2 };
-const HUE = colouredAs("straw").tint;
-/** What somebody wears of whom no colour is told (invented), and what nobody chooses. */
-const WORN: Readonly<Record<Exclude<PieceLook, "shadow">, Swatch>> = {
-  skin: "skin",
-  hair: "earth",
-  kit: "blue",
-  shorts: "black",
-  socks: "white",
-  shoes: "black",
-  ball: "white",
-  tool: "straw",
-};
-/** Metres of a ground's details, and how far they differ. */
-const GROUND_DETAIL = { metres: 0.05, contrast: 0.45 };
-/** Bands in which the ground is drawn from the horizon to the feet, and as many below them. */
-const BANDS = 6;
-/** Share of the background's disc that the ground still has at the feet, and gets again as far below them. */
-const AT_FEET = 0.08;
-const BELOW = 0.4;
 /** Noise of one sensor pixel at the middle tone and base ISO (assumed: ten thousand electrons, a hundredth). */
 const PIXEL_NOISE = 0.01;
-/** How bright the faces of people are who sit in a row. */
-const FACES = 0.3;
-
-/** Where things lie on the drawing. */
-interface Lie {
-  readonly width: number;
-  readonly height: number;
-  readonly place: (at: InFrame) => PixelPoint;
-  /** Pixels of the drawing for a share of the frame's width. */
-  readonly across: number;
-  readonly up: number;
-}
 
 function lieOf({ found, view, width, zoom = 1, at }: PictureAsked): Lie {
   const { kept } = found.sighting.frame;
@@ -143,36 +106,15 @@ export function pictureOf(asked: PictureAsked): PictureInput {
       ? { length: moving.speed * body.umPerMetre * t * pxPerUm, direction: body.direction }
       : undefined;
   };
-  const focus = sharp ? 0 : (motion.focusBlurUm / Math.sqrt(0.75)) * pxPerUm;
-  const behindLight = lightBehind(input, found);
-  const thing = (item: FrameView["things"][number]): Layer[] => {
-    const outline = item.outline.map(lie.place);
-    const body: Layer = {
-      outlines: [outline],
-      ...thingColour(item, input, behindLight),
-      smear: streak,
-      disc: sharp ? 0 : item.disc * lie.across,
-    };
-    if (!OBSTACLE_KINDS[item.kind].seated) return [body];
-    const faces = facesWithin(outline, item.metre * lie.across, lie.width, lie.height);
-    return [
-      body,
-      { ...body, outlines: faces, luminance: FACES * behindLight.upright, tint: colouredAs("skin").tint },
-    ];
-  };
   const between = betweenOf(asked, lie);
-  const falls = asked.falling && fallingLayers(asked.falling, between, sharp ? 0 : t, streak);
-  const layers: Layer[] = [
-    ...markLayers(asked, lie, behindLight, streak),
-    ...view.things.filter((i) => i.distance > view.subjectDistance).flatMap(thing),
-    ...(falls?.behind ?? []),
-    ...subjectLayers(asked, lie, smearOf, focus, t),
-    ...view.things
-      .filter((i) => i.distance <= view.subjectDistance && !OBSTACLE_KINDS[i.kind].wires)
-      .flatMap(thing),
-    ...(falls?.before ?? []),
-    ...meshLayers(asked, between, behindLight),
-  ];
+  const focus = (motion.focusBlurUm / Math.sqrt(0.75)) * pxPerUm;
+  const blur: FigureBlur = {
+    smearOf,
+    disc: (nearer) =>
+      sharp ? 0 : Math.hypot(focus, between.disc(Math.max(0.1, view.subjectDistance - nearer))),
+    ...(!sharp && { swung: (piece) => swungThrough(asked, piece, t) }),
+  };
+  const behindLight = lightBehind(input, found);
   const missing = (rails.iso.to - (settings.iso + shutter - settings.shutter)) / 3;
   const off =
     shutter === settings.shutter ? (found.settings.over - found.settings.missing) / 3 : Math.min(0, missing);
@@ -183,13 +125,71 @@ export function pictureOf(asked: PictureAsked): PictureInput {
   return {
     width: lie.width,
     height: lie.height,
-    textures: texturesOf(asked, lie, behindLight, streak),
-    layers,
+    surroundings: surroundingsOf(asked, lie, behindLight, between, streak),
+    lit: litBy(input, found, view),
+    layers: layersOf(asked, lie, behindLight, between, blur, sharp ? 0 : t, streak),
     gauss: sharp ? { across: 0, up: 0 } : spreadOf(motion, pxPerUm),
     stops: off,
     noise: sharp ? 0 : (PIXEL_NOISE * 2 ** noiseFound(input, found, at.iso).noisePerPixel) / perPixel,
     seed: shutter + 1,
   };
+}
+
+/** All that stands, lies and falls in the picture, the farthest first. */
+function layersOf(
+  asked: PictureAsked,
+  lie: Lie,
+  behind: LightBehind,
+  between: Between,
+  blur: FigureBlur,
+  exposure: number,
+  streak: Smear | undefined,
+): Layer[] {
+  const { input, found, view, figure, sharp = false } = asked;
+  const falls = asked.falling && fallingLayers(asked.falling, between, exposure, streak);
+  const own = subjectStands(view);
+  const onGround = sunOnGround(input, found);
+  const others = (asked.beside ?? []).map((one) => besideLayers(one, asked, lie, blur, onGround));
+  const sky = input.scene.cover === "open" ? skyColour(input, behind) : undefined;
+  const things = view.things
+    .filter((i) => i.distance > view.subjectDistance || !OBSTACLE_KINDS[i.kind].wires)
+    .map((item) => ({
+      distance: item.distance,
+      layers: thingLayers(
+        item,
+        lie,
+        { own: thingColour(item, input, behind), upright: behind.upright, sky },
+        { streak, sharp, isFar: item.distance > view.subjectDistance },
+      ),
+    }));
+  const stand = [...things, ...others, ...lampLayers(view, lie, streak, sharp)].sort(
+    (a, b) => b.distance - a.distance,
+  );
+  const layersWhere = (is: (distance: number) => boolean): Layer[] =>
+    stand.filter((one) => is(one.distance)).flatMap((one) => one.layers);
+  return [
+    ...(sky
+      ? skylineLayer(
+          lie,
+          lie.place({ across: 0, up: view.horizon })[1],
+          Math.tan(toRadians(1)) * view.metreUp * view.subjectDistance * lie.up,
+          skylineColour(behind),
+          between.disc(FAR),
+          streak,
+        )
+      : []),
+    ...markLayers(asked, lie, behind, streak),
+    ...others.flatMap((one) => one.shadow),
+    ...shadowLayer(figure, own, lie, onGround, blur),
+    ...layersWhere((distance) => distance > view.subjectDistance),
+    ...(falls?.behind ?? []),
+    ...figureLayers(figure, own, lie, { kit: input.subject.colour, coat: input.subject.colour }, blur).map(
+      (layer) => ({ ...layer, isSubject: true }),
+    ),
+    ...layersWhere((distance) => distance <= view.subjectDistance),
+    ...(falls?.before ?? []),
+    ...meshLayers(asked, between, behind),
+  ];
 }
 
 /** How bright a painted line is, and how much lighter grass is that the mower laid away from the lens (assumed). */
@@ -221,7 +221,10 @@ function markLayers(
     if (isAlike) last.outlines.push(outline.map(lie.place));
     else layers.push({ kind, disc: px, outlines: [outline.map(lie.place)] });
   }
-  return layers.map(({ kind, disc, outlines }) => ({ ...look[kind], outlines, disc, smear: streak }));
+  return layers.map(({ kind, disc, outlines }) => {
+    const { share, ...tone } = look[kind];
+    return { shapes: outlines.map((outline) => ({ outline, ...tone })), share, disc, smear: streak };
+  });
 }
 
 /**
@@ -243,93 +246,33 @@ function spreadOf({ budget, body }: MotionFound, pxPerUm: number): Spread {
 const partClassOf = ({ subject }: AssessInput, id: string): PartClass =>
   subject.parts.find((p) => p.id === id)?.partClass ?? "body";
 
-/** From which side the light stands on the seen side of a subject: −1 from the left … 1 from the right. */
-const fromRightOf = ({ scene }: AssessInput, { sighting, light }: Assessment): number =>
-  (0.6 * light.lux.sun * sinDeg(turnBetween(sighting.bearing, scene.sun.azimuth))) /
-  Math.max(1e-3, light.lux.total);
-
-/** Where a place of the figure, in metres from its foot or its middle, lies on the drawing. */
-const drawnAt =
-  (view: FrameView, lie: Lie) =>
-  ([x, y]: readonly [x: number, y: number]): PixelPoint =>
-    lie.place({ across: x * view.metreAcross, up: (view.aloft ? 0 : view.feet) + y * view.metreUp });
-
-function subjectLayers(
-  asked: PictureAsked,
+/** Somebody beside the subject as layers, with the shadow, and how far away. */
+function besideLayers(
+  { figure, right, beyond, colour }: Beside,
+  { input, view }: PictureAsked,
   lie: Lie,
-  smearOf: (part: PartClass) => Smear | undefined,
-  disc: number,
-  exposure: number,
-): Layer[] {
-  const { input, found, view, sharp = false } = asked;
-  const figure = [...asked.figure, ...partsWithout(asked)];
-  if (figure.some((p) => p.look)) return bodyLayers(asked, figure, lie, smearOf, disc, exposure);
-  const fromRight = fromRightOf(input, found);
-  const classes: readonly PartClass[] = ["wing", "limb", "body", "tool"];
-  const at = drawnAt(view, lie);
-  return classes.flatMap((part): Layer[] => {
-    const pieces = figure.filter((p) => p.part === part);
-    if (pieces.length === 0) return [];
-    const look = {
-      ...(part === "body" && input.subject.colour
-        ? colouredAs(input.subject.colour)
-        : { luminance: PARTS[part], tint: HUE }),
-      fromRight,
-      disc,
-    };
-    const swung = sharp ? [] : pieces.filter((p) => p.hub);
-    const rest = pieces.filter((p) => !swung.includes(p));
-    return [
-      ...(rest.length > 0
-        ? [{ ...look, outlines: rest.map((p) => p.outline.map(at)), smear: smearOf(part) }]
-        : []),
-      ...swung.map((piece): Layer => ({
-        ...look,
-        outlines: [piece.outline.map(at)],
-        turn: { hub: at(piece.hub!), degrees: swungThrough(asked, piece, exposure) },
-      })),
-    ];
-  });
-}
-
-/** The pieces of a body in their order, those that are alike and follow one another as one layer; its shadow on the ground first. */
-function bodyLayers(
-  asked: PictureAsked,
-  figure: readonly FigurePiece[],
-  lie: Lie,
-  smearOf: (part: PartClass) => Smear | undefined,
-  disc: number,
-  exposure: number,
-): Layer[] {
-  const { input, found, view, sharp = false } = asked;
-  const fromRight = fromRightOf(input, found);
-  const at = drawnAt(view, lie);
-  const runs: FigurePiece[][] = [];
-  for (const piece of figure) {
-    const last = runs.at(-1)?.[0];
-    const isAlike = last && last.part === piece.part && last.look === piece.look && !last.hub && !piece.hub;
-    if (isAlike) runs.at(-1)!.push(piece);
-    else runs.push([piece]);
-  }
-  return runs.map((pieces): Layer => {
-    const [first] = pieces;
-    const { part, look = "tool", hub } = first!;
-    const outlines = pieces.map((p) => p.outline.map(at));
-    if (look === "shadow")
-      return {
-        outlines,
-        luminance: 0,
-        tint: HUE,
-        share: sunOnGround(input, found),
-        smear: smearOf("body"),
-        disc,
-      };
-    const worn = look === "kit" && input.subject.colour ? input.subject.colour : WORN[look];
-    const layer = { outlines, ...colouredAs(worn), fromRight, disc };
-    return hub && !sharp
-      ? { ...layer, turn: { hub: at(hub), degrees: swungThrough(asked, first!, exposure) } }
-      : { ...layer, smear: smearOf(part) };
-  });
+  { smearOf, disc }: FigureBlur,
+  onGround: number,
+): { readonly distance: number; readonly layers: Layer[]; readonly shadow: Layer[] } {
+  const stands = standingAt(view, right, beyond);
+  // All of one who is out of focus is as soft as its middle, and moves as its body does.
+  const soft = disc(view.subjectDistance - stands.distance);
+  const moving = smearOf("body");
+  const far = {
+    smearOf: () => moving && { ...moving, length: (moving.length * view.subjectDistance) / stands.distance },
+    disc: () => soft,
+  };
+  return {
+    distance: stands.distance,
+    layers: figureLayers(
+      figure,
+      stands,
+      lie,
+      { kit: colour ?? input.subject.colour, coat: input.subject.colour },
+      far,
+    ),
+    shadow: shadowLayer(figure, stands, lie, onGround, far),
+  };
 }
 
 /** Share 0 … 1 of the light on level ground that comes straight from the sun: what a shadow takes away. */
@@ -337,30 +280,6 @@ function sunOnGround({ scene }: AssessInput, { light }: Assessment): number {
   const { directNormal, horizontal } = scene.daylight;
   const direct = directNormal * Math.max(0, sinDeg(light.sun.apparentAltitude));
   return light.direct === "sun" ? direct / Math.max(1e-3, horizontal + light.lux.lamps) : 0;
-}
-
-/** Share of the figure's height that a part has which its outline lacks, where the part tells no size of its own (assumed). */
-const PATCH = 0.06;
-
-/** Patches for what moves of a subject and has no outline of its own, at the leading edge: what smears is seen to smear. */
-function partsWithout({ input: { subject }, view, figure }: PictureAsked): FigurePiece[] {
-  const points = figure.flatMap((p) => p.outline);
-  if (points.length === 0) return [];
-  const leads = view.heads * Math.max(...points.map(([x]) => view.heads * x));
-  const [low, high] = [Math.min(...points.map(([, y]) => y)), Math.max(...points.map(([, y]) => y))];
-  return subject.parts
-    .filter((part) => !figure.some((piece) => piece.part === part.partClass))
-    .map((part, i) => {
-      const r = part.halfWidth ?? PATCH * (high - low);
-      const [x, y] = [leads, low + (high - low) * (0.62 - 0.14 * (i % 4))];
-      return {
-        part: part.partClass,
-        outline: Array.from({ length: 16 }, (_, k): readonly [number, number] => [
-          x + r * cosDeg(22.5 * k),
-          y + r * sinDeg(22.5 * k),
-        ]),
-      };
-    });
 }
 
 /** More than half a circle in one exposure is drawn as half a circle. */
@@ -408,34 +327,62 @@ function meshLayers(
   return nettingLayers({ ...there.mesh, away: there.away, veil }, between, luminance);
 }
 
-function texturesOf(
-  { input, view, sharp }: PictureAsked,
-  { place, across, height }: Lie,
-  behind: LightBehind,
-  streak: Smear | undefined,
-): Texture[] {
-  const [, horizon] = place({ across: 0, up: view.horizon });
-  const [, feet] = place({ across: 0, up: view.feet });
-  const detail = GROUND_DETAIL.metres * view.metreAcross * across;
-  const disc = sharp ? 0 : view.backgroundDisc * across;
-  const sky = skyColour(input, behind);
-  const ground = groundColour(view.surface, behind);
-  const textures: Texture[] = [
-    { ...sky, from: -Infinity, to: Infinity, detail: height, contrast: 0, disc: 0 },
-  ];
-  const deep = Math.max(1, feet - horizon);
-  for (let band = 0; band < 2 * BANDS; band++) {
-    const nearer = (band + 0.5) / BANDS;
-    const share = nearer < 1 ? 1 + (AT_FEET - 1) * nearer : AT_FEET + (BELOW - AT_FEET) * (nearer - 1);
-    textures.push({
-      ...ground,
-      from: horizon + (deep * band) / BANDS,
-      to: band === 2 * BANDS - 1 ? Infinity : horizon + (deep * (band + 1)) / BANDS,
-      detail: Math.max(1, detail),
-      contrast: GROUND_DETAIL.contrast,
-      smear: streak,
-      disc: disc * share,
-    });
-  }
-  return textures;
+/** The light on the subject as its surfaces take it, so that its seen side has what the settings were found for. */
+function litBy({ scene }: AssessInput, { light, sighting }: Assessment, { lens }: FrameView): LitBy {
+  const { lux } = light;
+  const isDirect = light.direct === "sun";
+  const moon = scene.moon && lux.moon > 0 ? scene.moon : undefined;
+  const { azimuth, apparentAltitude } = moon ?? light.sun;
+  const aside = azimuth - sighting.bearing;
+  const forward = cosDeg(apparentAltitude) * cosDeg(aside);
+  const high = sinDeg(apparentAltitude);
+  const [c, s] = [cosDeg(lens.dip), sinDeg(lens.dip)];
+  return evenedOut({
+    toLight: [cosDeg(apparentAltitude) * sinDeg(aside), high * c + forward * s, high * s - forward * c],
+    direct: isDirect ? scene.daylight.directNormal : (moon?.daylight.directNormal ?? 0),
+    // What the side gets of sky and lamps is half of what a surface gets that looks up.
+    sky:
+      2 * (lux.sky + lux.lamps) +
+      (lux.total > lux.sky + lux.lamps + lux.sun + lux.moon + lux.ground ? 2 * lux.total : 0),
+    ground: 2 * lux.ground,
+    up: [0, c, s],
+  });
 }
+
+/** Sky or wall, and ground, as the lens looks out on them. */
+function surroundingsOf(
+  { input, found, view }: PictureAsked,
+  lie: Lie,
+  behind: LightBehind,
+  between: Between,
+  streak: Smear | undefined,
+): Surroundings {
+  const { scene } = input;
+  const { lens, subjectDistance } = view;
+  const isOpen = scene.cover === "open";
+  const tangent = (metre: number, px: number): number => 1 / (metre * subjectDistance * px);
+  const { azimuth, apparentAltitude } = found.light.sun;
+  return {
+    outlook: {
+      height: lens.height,
+      dip: lens.dip,
+      perPixel: { across: tangent(view.metreAcross, lie.across), up: tangent(view.metreUp, lie.up) },
+      middle: lie.place({ across: 0, up: 0 }),
+    },
+    above: {
+      kind: isOpen ? "sky" : "wall",
+      ...skyColour(input, behind),
+      cloud: scene.daylight.cloud === "even" ? 1 : scene.daylight.cloud,
+      ...(isOpen &&
+        apparentAltitude > -6 && {
+          light: { aside: azimuth - lens.bearing, altitude: Math.max(0.5, apparentAltitude) },
+        }),
+    },
+    below: { surface: view.surface, ...groundColour(view.surface, behind) },
+    focus: { distance: subjectDistance, disc: between.disc(FAR) },
+    ...(streak && { smear: streak }),
+  };
+}
+
+/** Metres that are endlessly far for a lens. */
+const FAR = 1e6;

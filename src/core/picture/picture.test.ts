@@ -9,9 +9,10 @@ import {
   type FigurePiece,
   type PictureInput,
 } from ".";
-import { facesWithin, fallingLayers, fallLength, nettingLayers } from "./before-subject";
+import { fallingLayers, fallLength, nettingLayers } from "./before-subject";
 import { coverage, disc, gauss, smear, type PixelPoint, type Plane } from "./raster";
 import { displayValue, luminanceOf } from "./render";
+import { seatsWithin } from "./thing-layers";
 
 /** A half plane that is white to the right of the middle: its blurred edge is what the checks measure. */
 const WIDTH = 240;
@@ -90,7 +91,7 @@ test("what lies beyond the edge of a picture is blurred into it as far as its di
     [-4, 90],
     [-30, 90],
   ];
-  const layer = { outlines: [beside], luminance: 1, tint: [1, 1, 1] as const, disc: 20 };
+  const layer = { shapes: [white(beside)], disc: 20 };
   const { values, width } = luminanceOf(renderPicture({ ...plain, stops: 0, layers: [layer] }));
   const row = Array.from(values.subarray(15 * width, 16 * width));
   const background = lights({}).values[0]!;
@@ -100,10 +101,11 @@ test("what lies beyond the edge of a picture is blurred into it as far as its di
   expect(row.slice(7).every((v) => Math.abs(v - background) < 1e-6)).toBe(true);
 });
 
+/** A white shape. */
+const white = (outline: readonly PixelPoint[]) => ({ outline, luminance: 1, tint: [1, 1, 1] as const });
 const plain = {
   width: 40,
   height: 30,
-  textures: [],
   layers: [],
   gauss: { across: 0, up: 0 },
   noise: 0,
@@ -154,6 +156,7 @@ const figure: FigurePiece[] = [
   },
   {
     part: "tool",
+    look: "tool",
     outline: [
       [0.4, 0],
       [0.5, 0],
@@ -173,19 +176,22 @@ const asked = (shutter: number, over: object = {}) => ({
   ...over,
 });
 
+/** The layer of what is held: the last of the subject. */
+const toolLayer = ({ layers }: PictureInput) => layers.filter((l) => l.isSubject).at(-1)!;
+
 test("what is drawn smears as the blur ladder says: each part's own length at each shutter, on the drawing's scale", () => {
   const { shutter } = found.settings.settings;
   for (const click of [shutter - 3, shutter, shutter + 3]) {
     const picture = pictureOf(asked(click));
-    const tool = picture.layers.find((l) => l.luminance === 0.5)!;
+    const tool = toolLayer(picture);
     const { body, parts } = motionAt(input, found, [{ ...found.settings.settings, shutter: click }])[0]!;
     const stick = parts.find((p) => p.partId !== "body" && p.speed > 20)!;
     const um = stick.speed * body.umPerMetre * 2 ** (-click / 3);
     const across = 36_000 * found.sighting.frame.kept;
     expect(tool.smear!.length / ((um / across) * 300)).toBeCloseTo(1, 1);
   }
-  const slow = pictureOf(asked(shutter - 3)).layers.find((l) => l.luminance === 0.5)!;
-  const fast = pictureOf(asked(shutter)).layers.find((l) => l.luminance === 0.5)!;
+  const slow = toolLayer(pictureOf(asked(shutter - 3)));
+  const fast = toolLayer(pictureOf(asked(shutter)));
   expect(slow.smear!.length / fast.smear!.length).toBeCloseTo(2, 6);
   expect(blurLadder(input, found, [shutter])[0]!.parts).toHaveLength(parts());
 });
@@ -296,28 +302,22 @@ test("rain and snow fall as far as they go in the exposure, longer the nearer, a
   const panned = fallingLayers("rain", between, 1 / 60, { length: 300, direction: 180 }).behind[0]!.smear!;
   expect(panned.length).toBeGreaterThan(300);
   expect(Math.abs(panned.direction)).toBeGreaterThan(170);
-  expect(before.every((l) => l.outlines.length <= 60)).toBe(true);
+  expect(before.every((l) => l.shapes.length <= 60)).toBe(true);
   expect(fallingLayers("snow", between, 1 / 60, undefined)).toEqual(
     fallingLayers("snow", between, 1 / 60, undefined),
   );
 });
 
-test("faces fill where people sit and nowhere else; too small to make out there are none", () => {
+test("people fill where there are seats and nowhere else; too small to make out there are none", () => {
   const triangle: PixelPoint[] = [
     [10, 140],
     [190, 140],
     [100, 20],
   ];
-  const faces = facesWithin(triangle, 20, 200, 150);
-  expect(faces.length).toBeGreaterThan(10);
-  for (const face of faces) {
-    const [x, y] = [0, 1].map((a) => face.reduce((sum, p) => sum + p[a]!, 0) / face.length) as [
-      number,
-      number,
-    ];
-    expect(y).toBeGreaterThan(20 + Math.abs(x - 100) * (120 / 90) - 1e-6);
-  }
-  expect(facesWithin(triangle, 2, 200, 150)).toEqual([]);
+  const seats = seatsWithin(triangle, 20, { width: 200, height: 150 });
+  expect(seats.length).toBeGreaterThan(10);
+  for (const [x, y] of seats) expect(y).toBeGreaterThan(20 + Math.abs(x - 100) * (120 / 90) - 1e-6);
+  expect(seatsWithin(triangle, 2, { width: 200, height: 150 })).toEqual([]);
 });
 
 test("what is swung is smeared as an arc about the hand: nothing at the hand, the whole arc at its end, as much light in all", () => {
@@ -327,7 +327,7 @@ test("what is swung is smeared as an arc about the hand: nothing at the hand, th
     [130, 103],
     [50, 103],
   ];
-  const layer = { outlines: [bat], luminance: 1, tint: [1, 1, 1] as const, disc: 0 };
+  const layer = { shapes: [white(bat)], disc: 0 };
   const swung = { ...layer, turn: { hub: [50, 100] as const, degrees: 40 } };
   const base = { ...plain, width: 200, height: 200, stops: 0 };
   const background = lights({}).values[0]!;

@@ -245,12 +245,14 @@ test("a question of blur has four shutters a stop apart within the body, the tru
 });
 
 test("each cause softens by its own: the rest of the picture stays as it was sharp", () => {
-  const layer = { outlines: [], luminance: 0.2, tint: [1, 1, 1] as never, disc: 0 };
+  const layer = { shapes: [{ outline: [], luminance: 0.2, tint: [1, 1, 1] as never }], disc: 0 };
   const sharp = {
     width: 300,
     height: 200,
-    textures: [],
-    layers: [{ ...layer, disc: 20 }, layer],
+    layers: [
+      { ...layer, disc: 20 },
+      { ...layer, isSubject: true },
+    ],
     gauss: { across: 0, up: 0 },
     stops: 0,
     noise: 0,

@@ -30,5 +30,7 @@ export const subjectSchema = z.object({
   /** Where it is known from; the row of the library says so where it is left out. */
   source: words(300).optional(),
   figure: z.enum(FIGURES).optional(),
+  /** The subject of the library whose body it has. */
+  like: id.optional(),
   colour: z.enum(SWATCH_NAMES).optional(),
 });

@@ -59,7 +59,7 @@ export function OwnForm({ section, id, own: isOwn, onDone }: Props) {
   if (section === "subjects") {
     const mine = own.subjects.find((s) => isOwn && s.id === id);
     const row = shippedSubjects().find((s) => s.id === id);
-    const begin = mine ?? (row && { ...subjectTaken(id, [])!, source: copiedWords(row.name, row) });
+    const begin = mine ?? (row && { ...subjectTaken(id, [])!, like: id, source: copiedWords(row.name, row) });
     if (!begin) return null;
     return <OwnSubjectForm begin={begin} onKept={onDone} onCancel={onDone} />;
   }

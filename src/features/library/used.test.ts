@@ -162,8 +162,8 @@ function told(view: OutingView): Readonly<Record<Section, string>> {
 
 const seen = (outing: Outing, library: Library) => told(looked(outing).with({ library }).view);
 
-/** Fields that no outing of any subject can tell: the link itself. */
-const isLink = (path: Path): boolean => path.length === 1 && path[0] === "id";
+/** Links, which say nothing of their own: the row itself, and the subject whose body it has (tested with the bodies). */
+const isLink = (path: Path): boolean => path.length === 1 && (path[0] === "id" || path[0] === "like");
 
 /** Subjects that together have every field: wings and a span, a tool of the hand, what lies, what crawls. */
 const PARTS = ["whole", "head", "part"] as const;

@@ -1,26 +1,40 @@
 import { isMirrorImage } from "@/answers/brief/shot";
-import { bodyFigure } from "@/answers/frame/body-figure";
+import { bodyFigure, type FigureSeen, type Phase } from "@/answers/frame/body-figure";
+import { companyOf } from "@/answers/frame/company";
+import type { Intent } from "@/core/scene";
 import type { OutingView } from "@/outing/outing-view";
-import { measureOf, phaseOf, placedFigure } from "@/ui/figures/silhouettes";
 
 type Seen = Pick<OutingView, "input" | "found" | "frame">;
 
-/** The outlines in metres of the subject of a shot as it is seen in its picture, its body in space where it has one; none while there is no picture. */
-export function figureOf({ input, found, frame }: { [K in keyof Seen]: Seen[K] }) {
-  if (!input || !found || !frame) return [];
-  const { subject, shot } = input;
-  const seen = {
-    turn: found.sighting.faceTurn,
-    phase: phaseOf(shot.intent),
-    heads: frame.heads,
-    aloft: frame.aloft,
-    mirrored: isMirrorImage(subject, shot),
-  };
-  return (
-    bodyFigure(subject, { ...seen, above: -found.sighting.heightAngle, ...sunOn(input, found) }) ??
-    placedFigure(subject.figure ?? "standing", measureOf(subject), seen)
-  );
+/** The posture that a picture shows: a face after it, the subject in its place before it begins, a pan between two strokes, all else at its peak. */
+function phaseOf(intent: Intent): Phase {
+  if (intent === "reaction") return "end";
+  if (intent === "pan") return "between";
+  return intent === "context" || intent === "still" ? "start" : "peak";
 }
+
+/** How the subject of a shot is seen in its picture. */
+const seenAs = (
+  input: NonNullable<Seen["input"]>,
+  found: NonNullable<Seen["found"]>,
+  frame: NonNullable<Seen["frame"]>,
+): FigureSeen => ({
+  turn: found.sighting.faceTurn,
+  above: -found.sighting.heightAngle,
+  phase: phaseOf(input.shot.intent),
+  heads: frame.heads,
+  aloft: frame.aloft,
+  mirrored: isMirrorImage(input.subject, input.shot),
+  ...sunOn(input, found),
+});
+
+/** The body of the subject of a shot in metres, as it is seen in its picture; none while there is no picture. */
+export const figureOf = ({ input, found, frame }: { [K in keyof Seen]: Seen[K] }) =>
+  input && found && frame ? bodyFigure(input.subject, seenAs(input, found, frame)) : [];
+
+/** Who is usually about the subject of a shot, as they are seen in its picture; nobody while there is none. */
+export const besideOf = ({ input, found, frame }: { [K in keyof Seen]: Seen[K] }) =>
+  input && found && frame ? companyOf(input.subject, seenAs(input, found, frame)) : [];
 
 /** The sun as it stands to the way a subject faces, where it throws a shadow. */
 function sunOn({ scene, shot }: NonNullable<Seen["input"]>, { light }: NonNullable<Seen["found"]>) {

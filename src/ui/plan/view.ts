@@ -1,4 +1,4 @@
-import { cosDeg, sinDeg } from "../figures/turn";
+import { cosDeg, sinDeg } from "./turn";
 import type { Point } from "@/core/ground";
 
 /** A place on the drawing in px from its upper left; named apart from plan metres so that the two cannot be mixed. */

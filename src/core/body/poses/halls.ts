@@ -3,19 +3,26 @@ import { arm, discipline, leg, pose } from "./pose-of";
 
 // Combat, gymnastics, dance and ice in halls: angles from memory of pictures in sequence, degrees.
 
-export const BOXING = discipline({
-  guard: pose(leg(24, 28), leg(6, 26, 12), arm(58, 132, 6, 10), arm(44, 138, 14, 10), {
-    tip: 8,
-    twist: -14,
-    nod: 10,
-  }),
-  jab: pose(leg(30, 26), leg(-8, 20, 24), arm(88, 6, 0), arm(46, 138, 12), { tip: 14, twist: -30, nod: 10 }),
-  cross: pose(leg(26, 34), leg(-14, 30, 34), arm(50, 138, 8), arm(90, 8, -6), {
-    tip: 16,
-    twist: 34,
-    nod: 10,
-  }),
-});
+export const BOXING = discipline(
+  {
+    guard: pose(leg(24, 28), leg(6, 26, 12), arm(58, 132, 6, 10), arm(44, 138, 14, 10), {
+      tip: 8,
+      twist: -14,
+      nod: 10,
+    }),
+    jab: pose(leg(30, 26), leg(-8, 20, 24), arm(88, 6, 0), arm(46, 138, 12), {
+      tip: 14,
+      twist: -30,
+      nod: 10,
+    }),
+    cross: pose(leg(26, 34), leg(-14, 30, 34), arm(50, 138, 8), arm(90, 8, -6), {
+      tip: 16,
+      twist: 34,
+      nod: 10,
+    }),
+  },
+  { wears: "gloves" },
+);
 
 const FOIL = shaft("foil", { by: "right", way: [0.99, 0, 0.1], behind: 0.04, before: 0.6 }, [0.006, 0.003]);
 
@@ -37,15 +44,18 @@ export const FENCING = discipline(
   { tools: [FOIL], wears: "trousers" },
 );
 
-export const KICKING_HIGH = discipline({
-  chamber: pose(leg(4, 14), leg(96, 122, 10), arm(50, 120), arm(34, 110, 20), { tip: -6, twist: 8 }),
-  kick: pose(leg(2, 10), leg(112, 10, 40, 20), arm(20, 90, 30), arm(-30, 30, 30), {
-    tip: -22,
-    roll: 12,
-    twist: -10,
-  }),
-  return: pose(leg(8, 20), leg(80, 110, 0), arm(48, 116), arm(40, 116, 14), { tip: -2 }),
-});
+export const KICKING_HIGH = discipline(
+  {
+    chamber: pose(leg(4, 14), leg(96, 122, 10), arm(50, 120), arm(34, 110, 20), { tip: -6, twist: 8 }),
+    kick: pose(leg(2, 10), leg(112, 10, 40, 20), arm(20, 90, 30), arm(-30, 30, 30), {
+      tip: -22,
+      roll: 12,
+      twist: -10,
+    }),
+    return: pose(leg(8, 20), leg(80, 110, 0), arm(48, 116), arm(40, 116, 14), { tip: -2 }),
+  },
+  { wears: "trousers" },
+);
 
 export const JUDO = discipline(
   {
@@ -60,78 +70,99 @@ export const JUDO = discipline(
   { wears: "trousers" },
 );
 
-export const WRESTLING = discipline({
-  stance: pose(leg(76, 78), leg(58, 72), arm(56, 66, 14), arm(56, 66, 14), { tip: 40, bend: 20, nod: -14 }),
-  shot: pose(leg(108, 118), leg(10, 30, 40), arm(88, 24, 10), arm(88, 24, 10), {
-    tip: 62,
-    bend: 16,
-    nod: -30,
-  }),
-  lift: pose(leg(36, 50), leg(30, 46), arm(70, 96, -10), arm(70, 96, -10), { tip: -6, bend: -12 }),
-});
+export const WRESTLING = discipline(
+  {
+    stance: pose(leg(76, 78), leg(58, 72), arm(56, 66, 14), arm(56, 66, 14), { tip: 40, bend: 20, nod: -14 }),
+    shot: pose(leg(108, 118), leg(10, 30, 40), arm(88, 24, 10), arm(88, 24, 10), {
+      tip: 62,
+      bend: 16,
+      nod: -30,
+    }),
+    lift: pose(leg(36, 50), leg(30, 46), arm(70, 96, -10), arm(70, 96, -10), { tip: -6, bend: -12 }),
+  },
+  { wears: "suit" },
+);
 
-export const BEAM = discipline({
-  standing: pose(leg(0, 0), leg(14, 20, 30), arm(20, 0, 92), arm(20, 0, 92), { nod: -4 }),
-  arabesque: pose(leg(66, 0), leg(-20, 2, 50), arm(76, 0, 30), arm(-10, 0, 86), {
-    tip: 66,
-    bend: -30,
-    nod: -30,
-  }),
-  handstand: pose(leg(0, 0, 50), leg(-6, 4, 50), arm(178, 0, 4), arm(178, 0, 4), { tip: 180, nod: -24 }),
-});
+export const BEAM = discipline(
+  {
+    standing: pose(leg(0, 0), leg(14, 20, 30), arm(20, 0, 92), arm(20, 0, 92), { nod: -4 }),
+    arabesque: pose(leg(66, 0), leg(-20, 2, 50), arm(76, 0, 30), arm(-10, 0, 86), {
+      tip: 66,
+      bend: -30,
+      nod: -30,
+    }),
+    handstand: pose(leg(0, 0, 50), leg(-6, 4, 50), arm(178, 0, 4), arm(178, 0, 4), { tip: 180, nod: -24 }),
+  },
+  { wears: "suit" },
+);
 
-export const FLOOR_LEAP = discipline({
-  "take-off": pose(leg(76, 10, 40), leg(-16, 6, 40), arm(60, 10, 40), arm(-20, 10, 60), {
-    tip: 4,
-    off: 0.06,
-  }),
-  split: pose(leg(92, 2, 50), leg(-20, 4, 50, 20), arm(96, 0, 40), arm(30, 0, 92), {
-    tip: 20,
-    bend: -24,
-    off: 0.48,
-  }),
-  landing: pose(leg(30, 36), leg(-18, 20, 44), arm(30, 10, 90), arm(30, 10, 90), { tip: 4 }),
-});
+export const FLOOR_LEAP = discipline(
+  {
+    "take-off": pose(leg(76, 10, 40), leg(-16, 6, 40), arm(60, 10, 40), arm(-20, 10, 60), {
+      tip: 4,
+      off: 0.06,
+    }),
+    split: pose(leg(92, 2, 50), leg(-20, 4, 50, 20), arm(96, 0, 40), arm(30, 0, 92), {
+      tip: 20,
+      bend: -24,
+      off: 0.48,
+    }),
+    landing: pose(leg(30, 36), leg(-18, 20, 44), arm(30, 10, 90), arm(30, 10, 90), { tip: 4 }),
+  },
+  { wears: "suit" },
+);
 
-export const BARS = discipline({
-  hang: pose(leg(-4, 4, 50), leg(-4, 4, 50), arm(176, 0, 4), arm(176, 0, 4), { off: 0.9 }),
-  "swing forward": pose(leg(30, 2, 50), leg(30, 2, 50), arm(160, 0, 6), arm(160, 0, 6), {
-    tip: -52,
-    off: 1.2,
-  }),
-  handstand: pose(leg(-2, 0, 50), leg(-2, 0, 50), arm(178, 0, 4), arm(178, 0, 4), { tip: 178, off: 1.4 }),
-});
+export const BARS = discipline(
+  {
+    hang: pose(leg(-4, 4, 50), leg(-4, 4, 50), arm(176, 0, 4), arm(176, 0, 4), { off: 0.9 }),
+    "swing forward": pose(leg(30, 2, 50), leg(30, 2, 50), arm(160, 0, 6), arm(160, 0, 6), {
+      tip: -52,
+      off: 1.2,
+    }),
+    handstand: pose(leg(-2, 0, 50), leg(-2, 0, 50), arm(178, 0, 4), arm(178, 0, 4), { tip: 178, off: 1.4 }),
+  },
+  { wears: "suit" },
+);
 
-export const TRAMPOLINE = discipline({
-  "take-off": pose(leg(0, 0, 50), leg(0, 0, 50), arm(172, 0, 6), arm(172, 0, 6), { off: 0.3 }),
-  pike: pose(leg(118, 2, 50), leg(118, 2, 50), arm(78, 6, 4), arm(78, 6, 4), {
-    tip: 30,
-    bend: 40,
-    nod: 14,
-    off: 1.6,
-  }),
-  opening: pose(leg(20, 4, 50), leg(20, 4, 50), arm(40, 0, 40), arm(40, 0, 40), { tip: 12, off: 1.1 }),
-});
+export const TRAMPOLINE = discipline(
+  {
+    "take-off": pose(leg(0, 0, 50), leg(0, 0, 50), arm(172, 0, 6), arm(172, 0, 6), { off: 0.3 }),
+    pike: pose(leg(118, 2, 50), leg(118, 2, 50), arm(78, 6, 4), arm(78, 6, 4), {
+      tip: 30,
+      bend: 40,
+      nod: 14,
+      off: 1.6,
+    }),
+    opening: pose(leg(20, 4, 50), leg(20, 4, 50), arm(40, 0, 40), arm(40, 0, 40), { tip: 12, off: 1.1 }),
+  },
+  { wears: "suit" },
+);
 
-export const DANCE_TURN = discipline({
-  preparation: pose(leg(16, 30, 0, 20, 50), leg(-10, 14, 20, 20, 50), arm(60, 40, 20), arm(30, 20, 88), {
-    twist: -14,
-  }),
-  turn: pose(leg(0, 0, 55, 0, 40), leg(60, 118, 50, 70, 40), arm(74, 60, -4), arm(74, 60, -4), { yaw: 40 }),
-  finish: pose(leg(20, 24, 0, 10, 40), leg(-18, 6, 44, 10, 30), arm(130, 14, 30), arm(20, 8, 88), {
-    twist: 10,
-    nod: -10,
-  }),
-});
+export const DANCE_TURN = discipline(
+  {
+    preparation: pose(leg(16, 30, 0, 20, 50), leg(-10, 14, 20, 20, 50), arm(60, 40, 20), arm(30, 20, 88), {
+      twist: -14,
+    }),
+    turn: pose(leg(0, 0, 55, 0, 40), leg(60, 118, 50, 70, 40), arm(74, 60, -4), arm(74, 60, -4), { yaw: 40 }),
+    finish: pose(leg(20, 24, 0, 10, 40), leg(-18, 6, 44, 10, 30), arm(130, 14, 30), arm(20, 8, 88), {
+      twist: 10,
+      nod: -10,
+    }),
+  },
+  { wears: "suit" },
+);
 
-export const FIGURE_SKATING = discipline({
-  glide: pose(leg(10, 14), leg(-18, 4, 40, 20), arm(60, 6, 40), arm(0, 6, 92), { tip: 10 }),
-  jump: pose(leg(8, 4, 40, -10), leg(14, 20, 40, -14), arm(56, 132, -10), arm(60, 128, -12), {
-    yaw: 30,
-    off: 0.3,
-  }),
-  landing: pose(leg(24, 36), leg(-20, 6, 40, 30), arm(40, 4, 80), arm(20, 4, 92), { tip: 16, bend: -12 }),
-});
+export const FIGURE_SKATING = discipline(
+  {
+    glide: pose(leg(10, 14), leg(-18, 4, 40, 20), arm(60, 6, 40), arm(0, 6, 92), { tip: 10 }),
+    jump: pose(leg(8, 4, 40, -10), leg(14, 20, 40, -14), arm(56, 132, -10), arm(60, 128, -12), {
+      yaw: 30,
+      off: 0.3,
+    }),
+    landing: pose(leg(24, 36), leg(-20, 6, 40, 30), arm(40, 4, 80), arm(20, 4, 92), { tip: 16, bend: -12 }),
+  },
+  { wears: "suit" },
+);
 
 export const ARCHERY = discipline(
   {

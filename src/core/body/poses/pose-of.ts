@@ -41,8 +41,10 @@ export interface Discipline {
   readonly wears: Wears;
 }
 
-/** Shorts and bare legs, shorts and long socks, or trousers and sleeves. */
-export type Wears = "shorts" | "socks" | "trousers";
+/**
+ * Shirt, shorts and bare legs; shorts and long socks; trousers and sleeves; trunks alone; a suit with bare limbs and feet; trunks and shoes.
+ */
+export type Wears = "shorts" | "socks" | "trousers" | "trunks" | "suit" | "gloves";
 
 /** A discipline whose second pose is its peak, and which is played in shorts, unless told. */
 export const discipline = (

@@ -3,7 +3,7 @@ import { arm, discipline, leg, onSnow, pose } from "./pose-of";
 
 // Skis, boards, ice and the leap into water: angles from memory of pictures in sequence, degrees.
 
-const SKIS = underFeet("ski", 0.34, 0.5, 0.012);
+const SKIS = underFeet("ski", 0.34, 0.5, 0.009);
 const BLADES = underFeet("blade", 0.06, 0.08, 0.008);
 
 export const SPEED_SKATING = discipline(
@@ -213,27 +213,37 @@ export const PADDLE_BOARDING = discipline(
   },
 );
 
-export const SWIM_START = discipline({
-  "take your marks": pose(leg(116, 84, -10), leg(92, 108, 10), arm(96, 4), arm(96, 4), {
-    tip: 66,
-    bend: 40,
-    nod: 24,
-  }),
-  flight: pose(leg(4, 4, 50), leg(0, 6, 50), arm(174, 0, -4), arm(174, 0, -4), {
-    tip: 84,
-    bend: 6,
-    nod: 14,
-    off: 0.7,
-  }),
-  entry: pose(leg(4, 0, 50), leg(4, 0, 50), arm(178, 0, -6), arm(178, 0, -6), {
-    tip: 124,
-    nod: 10,
-    off: 0.1,
-  }),
-});
+export const SWIM_START = discipline(
+  {
+    "take your marks": pose(leg(116, 84, -10), leg(92, 108, 10), arm(96, 4), arm(96, 4), {
+      tip: 66,
+      bend: 40,
+      nod: 24,
+    }),
+    flight: pose(leg(4, 4, 50), leg(0, 6, 50), arm(174, 0, -4), arm(174, 0, -4), {
+      tip: 84,
+      bend: 6,
+      nod: 14,
+      off: 0.7,
+    }),
+    entry: pose(leg(4, 0, 50), leg(4, 0, 50), arm(178, 0, -6), arm(178, 0, -6), {
+      tip: 124,
+      nod: 10,
+      off: 0.1,
+    }),
+  },
+  { wears: "trunks" },
+);
 
-export const DIVING = discipline({
-  "take-off": pose(leg(8, 6, 50), leg(8, 6, 50), arm(168, 4, 6), arm(168, 4, 6), { tip: 10, off: 0.3 }),
-  pike: pose(leg(120, 2, 50), leg(120, 2, 50), arm(84, 4, 0), arm(84, 4, 0), { tip: 84, bend: 46, off: 1.8 }),
-  entry: pose(leg(0, 0, 50), leg(0, 0, 50), arm(178, 0, -4), arm(178, 0, -4), { tip: 176, off: 0.4 }),
-});
+export const DIVING = discipline(
+  {
+    "take-off": pose(leg(8, 6, 50), leg(8, 6, 50), arm(168, 4, 6), arm(168, 4, 6), { tip: 10, off: 0.3 }),
+    pike: pose(leg(120, 2, 50), leg(120, 2, 50), arm(84, 4, 0), arm(84, 4, 0), {
+      tip: 84,
+      bend: 46,
+      off: 1.8,
+    }),
+    entry: pose(leg(0, 0, 50), leg(0, 0, 50), arm(178, 0, -4), arm(178, 0, -4), { tip: 176, off: 0.4 }),
+  },
+  { wears: "trunks" },
+);

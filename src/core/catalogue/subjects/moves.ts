@@ -1,8 +1,10 @@
-import { DISCIPLINES, posedPerson, reachAlong, type DisciplineName } from "../../body";
+import { FIGURES, reachAlong, type FigureName } from "../../body";
+import type { Silhouette, Subject } from "../../motion";
 import { grownOf } from "./grown";
+import { SUBJECTS } from "./index";
 
-/** Which discipline of bodies in space moves as which subject of the library; the rest is drawn by its figure. */
-const MOVES_AS: Readonly<Record<DisciplineName, string>> = {
+/** Which body in space is which subject of the library; every id stands under one of them, a test holds it. */
+const MOVES_AS: Readonly<Record<FigureName, string>> = {
   running:
     "football-runner rugby-runner gridiron-runner gaelic-football-runner futsal-player sprinter distance-runner road-runner cross-country-runner triathlete-exit trail-runner steeplechaser relay-exchange",
   "sprint start": "sprint-start",
@@ -72,7 +74,7 @@ const MOVES_AS: Readonly<Record<DisciplineName, string>> = {
   smash: "badminton-smash",
   "net lunge": "badminton-net",
   "table tennis": "table-tennis",
-  batting: "baseball-batter softball-batter",
+  batting: "baseball-batter baseball-batter-youth softball-batter",
   "cricket batting": "cricket-batter",
   "golf swing": "golf-swing",
   "drag flick": "hockey-drag-flicker",
@@ -81,42 +83,223 @@ const MOVES_AS: Readonly<Record<DisciplineName, string>> = {
   striking: "hurling-striker",
   "lacrosse shot": "lacrosse-shot",
   "padded keeping": "hockey-goalkeeper ice-hockey-goalkeeper",
+  "front crawl": "swimmer-crawl",
+  breaststroke: "swimmer-breast",
+  "butterfly stroke": "swimmer-fly",
+  backstroke: "swimmer-back",
+  "open water": "open-water-swimmer",
+  "water polo": "water-polo-throw",
+  rowing: "rower",
+  "canoe slalom": "canoe-slalom",
+  "canoe sprint": "canoe-sprint",
+  kitesurfing: "kitesurfer",
+  windsurfing: "windsurfer",
+  dinghy: "dinghy-sailor",
+  "road cycling": "road-cyclist",
+  "track cycling": "track-cyclist",
+  "mountain biking": "mountain-biker",
+  "bmx racing": "bmx-rider",
+  "cyclo-cross": "cyclocross-rider",
+  "wheelchair basketball": "wheelchair-basketball",
+  "wheelchair rugby": "wheelchair-rugby",
+  "wheelchair tennis": "wheelchair-tennis",
+  "wheelchair racing": "wheelchair-racer",
+  "horse cross-country": "cross-country-horse",
+  "show jumping": "jumping-horse",
+  dressage: "dressage-horse",
+  "horse racing": "galloping-horse",
+  "harness racing": "harness-racer",
+  polo: "polo-player",
+  "road motorcycle": "road-racing-motorcycle",
+  motocross: "motocross-rider",
+  speedway: "speedway-rider",
+  "cheer stunt": "cheer-stunt",
+  "climber falling": "climber-fall",
+  "racing car": "racing-car",
+  "rally car": "rally-car",
+  kart: "kart",
+  jet: "aircraft-jet",
+  aeroplane: "aircraft-propeller",
+  helicopter: "helicopter",
+  stag: "deer-standing",
+  "deer running": "deer-running",
+  "roe deer": "roe-deer-walking",
+  antelope: "antelope-running",
+  boar: "wild-boar",
+  bear: "bear-walking",
+  wolf: "wolf-trotting",
+  fox: "fox-trotting",
+  "dog running": "dog-running",
+  "dog over a fence": "dog-agility",
+  "dog at a disc": "dog-disc",
+  "dog at sheep": "sheepdog",
+  "big cat": "big-cat-walking",
+  elephant: "elephant-walking",
+  hare: "hare-running",
+  rabbit: "rabbit-feeding",
+  kangaroo: "kangaroo-hopping",
+  "squirrel running": "squirrel",
+  "squirrel feeding": "squirrel-feeding",
+  monkey: "monkey-branch",
+  hedgehog: "hedgehog",
+  badger: "badger",
+  otter: "otter-bank",
+  "otter swimming": "otter-swimming",
+  seal: "seal",
+  dolphin: "dolphin-leaping",
+  whale: "whale-surfacing",
+  bat: "bat-flying",
+  "swan flying": "swan-flying",
+  "duck flying": "duck-flying",
+  "gull flying": "gull-flying",
+  harrier: "harrier-hunting",
+  tern: "tern-flying",
+  "tern diving": "tern-diving",
+  eagle: "eagle-gliding",
+  buzzard: "buzzard-soaring",
+  "falcon stooping": "falcon-stooping",
+  kestrel: "kestrel-hovering",
+  "owl flying": "owl-flying",
+  "heron flying": "heron-flying",
+  "heron standing": "heron-standing",
+  swallow: "swallow-flying",
+  "kingfisher diving": "kingfisher-diving",
+  "small bird flying": "tit-flying",
+  hummingbird: "hummingbird-hovering",
+  "small bird singing": "small-bird-singing",
+  "small bird feeding": "small-bird-feeder",
+  gannet: "gannet-flying",
+  "gannet diving": "gannet-diving",
+  "puffin flying": "puffin-flying",
+  "puffin standing": "puffin-standing",
+  "osprey flying": "osprey-flying",
+  "osprey diving": "osprey-diving",
+  "raptor feeding": "raptor-feeding",
+  "raptor perched": "raptor-perched",
+  flock: "flock-flying",
+  "duck dabbling": "duck-feeding",
+  "duck standing": "duck-standing",
+  "duck swimming": "duck-swimming",
+  "swan dabbling": "swan-feeding",
+  "swan swimming": "swan-swimming",
+  coot: "coot-swimming",
+  grebe: "grebe-swimming",
+  "gull feeding": "gull-feeding",
+  "gull standing": "gull-standing",
+  "goose grazing": "goose-grazing",
+  "goose landing": "goose-landing",
+  "owl perched": "owl-perched",
+  "kingfisher perched": "kingfisher-perched",
+  woodpecker: "woodpecker-trunk",
+  wader: "wader-feeding",
+  frog: "frog-calling",
+  lizard: "lizard-basking",
+  snake: "snake-basking",
+  butterfly: "butterfly-calm",
+  "butterfly in wind": "butterfly-wind",
+  "butterfly flying": "butterfly-flying",
+  "dragonfly hovering": "dragonfly-hovering",
+  "dragonfly perched": "dragonfly-perched",
+  bee: "bee-flower",
+  spider: "spider-web",
+  snowflake: "snowflake",
+  raindrop: "raindrop",
 };
 
-const MOVES: ReadonlyMap<string, DisciplineName> = new Map(
-  Object.entries(MOVES_AS).flatMap(([name, ids]) => ids.split(" ").map((id) => [id, name as DisciplineName])),
+const MOVES: ReadonlyMap<string, FigureName> = new Map(
+  Object.entries(MOVES_AS).flatMap(([name, ids]) => ids.split(" ").map((id) => [id, name as FigureName])),
 );
 
-/** The discipline in which a subject of the library moves; nothing for one that has no body in space. */
-export const disciplineOf = (subjectId: string): DisciplineName | undefined => MOVES.get(grownOf(subjectId));
+/** Whose body somebody's own subject has, by the figure that its row or its form tells. */
+const BODY_OF: Readonly<Record<Silhouette, FigureName>> = {
+  standing: "standing",
+  running: "running",
+  "low-stick": "running with a stick",
+  throwing: "throwing",
+  javelin: "javelin",
+  jumping: "high catch",
+  leaping: "floor leap",
+  kicking: "kick",
+  keeping: "padded keeping",
+  crouching: "dig",
+  diving: "goalkeeping",
+  batting: "batting",
+  racket: "stroke",
+  climbing: "climbing",
+  swimming: "front crawl",
+  boat: "canoe sprint",
+  sail: "dinghy",
+  board: "surfing",
+  cycling: "road cycling",
+  wheelchair: "wheelchair basketball",
+  skiing: "alpine",
+  riding: "horse racing",
+  vehicle: "rally car",
+  motorcycle: "road motorcycle",
+  aircraft: "aeroplane",
+  deer: "stag",
+  beast: "wolf",
+  otter: "otter",
+  fox: "fox",
+  dog: "dog running",
+  hare: "hare",
+  seal: "seal",
+  whale: "whale",
+  frog: "frog",
+  lizard: "lizard",
+  snake: "snake",
+  flying: "gull flying",
+  stooping: "falcon stooping",
+  perched: "small bird singing",
+  wading: "heron standing",
+  afloat: "duck swimming",
+  insect: "butterfly",
+  spider: "spider",
+  drop: "raindrop",
+};
+
+/** The body in space that a subject of the library has; nothing for somebody's own one. */
+export const bodyNamed = (subjectId: string): FigureName | undefined =>
+  MOVES.get(subjectId) ?? MOVES.get(grownOf(subjectId));
+
+/** A subject as far as its body goes. */
+export type Bodied = Pick<Subject, "id" | "height" | "length" | "span" | "figure" | "like">;
+
+/** The body of a subject; somebody's own has that of what it was made of, else that of its figure. */
+export const bodyNameOf = ({
+  id,
+  like,
+  figure = "standing",
+}: Pick<Bodied, "id" | "like" | "figure">): FigureName =>
+  bodyNamed(id) ?? bodyNamed(like ?? "") ?? BODY_OF[figure];
 
 /** Metres of a grown person who stands upright, where a row does not say (common practice: the mean of women and men). */
 const GROWN = 1.75;
 /** Shares of it within which a height that a row tells for its posture is taken as a person's own (assumed). */
 const PLAUSIBLE = [0.88, 1.17] as const;
 
-/** How a subject of the library moves, and how tall it stands upright. */
-export interface Moves {
-  readonly discipline: DisciplineName;
-  /** Metres. */
-  readonly standing: number;
+/** The body of a subject. */
+export interface BodyOf {
+  readonly name: FigureName;
+  /** Metres that are 1 of the body: the standing height of a person, the height, length or span of all else. */
+  readonly size: number;
 }
 
 /**
- * The discipline of a subject and its standing height in metres: from the height that its row tells for its posture at the peak, where that
- * gives a person; else that of a grown one, of a youth in the share of its row against the grown one's. Nothing for one without a body.
+ * The body of a subject and how large it is. A person stands as tall as the height that is told for the posture at the peak gives, where that
+ * is a person's; else as a grown one, a young one in its share of that.
  */
-export function movesOf(
-  { id, height }: { readonly id: string; readonly height: number },
-  grownHeight: number,
-): Moves | undefined {
-  const discipline = disciplineOf(id);
-  if (!discipline) return undefined;
-  const { poses, peak, tools } = DISCIPLINES[discipline];
-  const flesh = posedPerson({ ...poses[peak]!.pose, off: 0 }, tools).solids.filter((s) => s.part !== "tool");
+export function bodyOf(subject: Bodied): BodyOf {
+  const name = bodyNameOf(subject);
+  const { unit, posed, peak } = FIGURES[name];
+  if (unit !== "standing")
+    return { name, size: (unit === "height" ? subject.height : subject[unit]) ?? subject.height };
+  const flesh = posed({ pose: peak, offAtMost: 0 }).solids.filter((s) => s.part !== "tool");
   const { least, most } = reachAlong(flesh, { x: 0, y: 0, z: 1 });
-  const usual = GROWN * (height / grownHeight);
-  const told = height / (most - least);
+  // Of a young one the library has the grown one's row too.
+  const grown = SUBJECTS.find((row) => row.id === grownOf(subject.like ?? subject.id));
+  const usual = GROWN * (grown && grown.id !== subject.id ? subject.height / grown.height : 1);
+  const told = subject.height / (most - least);
   const isPlausible = told >= PLAUSIBLE[0] * usual && told <= PLAUSIBLE[1] * usual;
-  return { discipline, standing: isPlausible ? told : usual };
+  return { name, size: isPlausible ? told : usual };
 }

@@ -72,8 +72,6 @@ export function softenedBy(sharp: PictureInput, cause: BlurCause): PictureInput 
   }
 }
 
-/** The nearest things smeared, the place behind them as it was: the figure is what is drawn last before what hangs between. */
-function moving({ layers }: PictureInput, smear: { readonly length: number; readonly direction: number }) {
-  const sharpest = Math.min(...layers.map((l) => l.disc));
-  return layers.map((layer) => (layer.disc <= sharpest + 1e-9 ? { ...layer, smear } : layer));
-}
+/** The subject smeared, the place about it as it was. */
+const moving = ({ layers }: PictureInput, smear: { readonly length: number; readonly direction: number }) =>
+  layers.map((layer) => (layer.isSubject ? { ...layer, smear } : layer));

@@ -4,7 +4,6 @@ import Svg, { G, Line, Path } from "react-native-svg";
 import { bodyFigure, bodyPoses } from "@/answers/frame/body-figure";
 import { subjectTaken } from "@/answers/library/subjects";
 import type { StoredSubject } from "@/data";
-import { measureOf, placedFigure } from "@/ui/figures/silhouettes";
 import { Stepper } from "@/ui/controls/Stepper";
 import { Txt } from "@/ui/controls/Txt";
 import { useSize } from "@/ui/layout/use-size";
@@ -33,19 +32,12 @@ const GAP = 6;
 export function Sides({ subject }: { subject: StoredSubject }) {
   const [size, onLayout] = useSize();
   const poses = bodyPoses(subject);
-  const [pose, setPose] = useState(poses?.peak ?? 0);
+  const [pose, setPose] = useState(poses.peak);
   const { ink, line, ink2 } = useTokens();
-  const person = bodyFigure(subjectTaken("person-standing", [])!, seenFrom(SIDES[1], 1)) ?? [];
-  const seen = SIDES.filter(({ above }) => above === 0 || poses).map((side) => ({
+  const person = bodyFigure(subjectTaken("person-standing", [])!, seenFrom(SIDES[1], 1));
+  const seen = SIDES.map((side) => ({
     words: side.words,
-    pieces:
-      bodyFigure(subject, seenFrom(side, poses ? pose : 0)) ??
-      placedFigure(subject.figure ?? "standing", measureOf(subject), {
-        turn: side.turn,
-        phase: "peak",
-        heads: 1,
-        aloft: false,
-      }),
+    pieces: bodyFigure(subject, seenFrom(side, pose)),
   }));
   const all = [{ words: "a person", pieces: person }, ...seen];
   return (
@@ -54,7 +46,7 @@ export function Sides({ subject }: { subject: StoredSubject }) {
       <View
         onLayout={onLayout}
         role="img"
-        aria-label={`${subject.name} to scale beside a person${poses ? `, ${poses.names[pose]!}` : ""}: ${seen.map((s) => s.words).join(", ")}`}
+        aria-label={`${subject.name} to scale beside a person, ${poses.names[pose]!}: ${seen.map((s) => s.words).join(", ")}`}
         style={{ height: HEIGHT }}
       >
         {size && (
@@ -63,23 +55,21 @@ export function Sides({ subject }: { subject: StoredSubject }) {
             {row(all, size.width).map(({ words, paths }) => (
               <G key={words}>
                 {paths.map((d, i) => (
-                  <Path key={i} d={d} fill={words === "a person" ? ink2 : ink} />
+                  <Path key={i} d={d} fillRule="evenodd" fill={words === "a person" ? ink2 : ink} />
                 ))}
               </G>
             ))}
           </Svg>
         )}
       </View>
-      {poses && (
-        <Stepper
-          label="In its movement"
-          value={pose}
-          words={poses.names[pose]!}
-          min={0}
-          max={poses.names.length - 1}
-          onChange={setPose}
-        />
-      )}
+      <Stepper
+        label="In its movement"
+        value={pose}
+        words={poses.names[pose]!}
+        min={0}
+        max={poses.names.length - 1}
+        onChange={setPose}
+      />
       <Txt size={14} tone="ink2">
         {`A person, then ${seen.map((s) => s.words).join(", ")}. Poses from memory, bones by the tables of bodies.`}
       </Txt>

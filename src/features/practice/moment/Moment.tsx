@@ -6,7 +6,7 @@ import { measuredOf } from "@/answers/practice/runs";
 import { FactLine } from "@/ui/controls/FactLine";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
-import { SilhouetteDrawing } from "@/ui/figures/SilhouetteDrawing";
+import { FigureDrawing } from "@/ui/figures/FigureDrawing";
 import { useHotkeys } from "@/ui/layout/use-hotkeys";
 import { useSize } from "@/ui/layout/use-size";
 import { useTokens } from "@/ui/theme/theme";
@@ -16,6 +16,7 @@ import type { DrillProps } from "../played-on";
 import { Outcome } from "../Outcome";
 import { TakeAsOwn } from "../TakeAsOwn";
 import { useDrill } from "../use-drill";
+import { momentFigure } from "./figure-at";
 
 /** Tries of a run. */
 const COUNT = 12;
@@ -74,7 +75,7 @@ export function Moment({ view }: DrillProps) {
         }}
         style={{ touchAction: "none", userSelect: "none", cursor: "pointer" }}
       >
-        <Stage kind={kind} seconds={drawn} figure={view.subject.figure} />
+        <Stage kind={kind} seconds={drawn} subject={view.subject} />
       </div>
       <Txt size={18} weight={600} role="status" aria-live="polite">
         {said ??
@@ -163,11 +164,11 @@ const GROUND = 40;
 function Stage({
   kind,
   seconds,
-  figure,
+  subject,
 }: {
   kind: Kind;
   seconds: number | undefined;
-  figure: DrillProps["view"]["subject"]["figure"];
+  subject: DrillProps["view"]["subject"];
 }) {
   const [size, onLayout] = useSize();
   const { ink, line, water, sheet } = useTokens();
@@ -175,6 +176,7 @@ function Stage({
   const floor = HEIGHT - GROUND;
   const rise = seconds === undefined ? 0 : riseAt(kind, seconds);
   const up = kind.code === "contact" ? 0 : 110 * rise;
+  const seen = momentFigure(kind.code, subject, seconds, rise);
   // A bird that is gone is higher than its perch, and goes on.
   const gone = kind.code === "leaving" && seconds !== undefined && seconds > 0 ? 160 * seconds : 0;
   const crouch = kind.code === "leaving" && seconds !== undefined && seconds < 0 ? 1 - 0.35 * rise : 1;
@@ -190,33 +192,13 @@ function Stage({
       {size && (
         <Svg width={width} height={HEIGHT}>
           <Line x1={0} y1={floor} x2={width} y2={floor} stroke={line} strokeWidth={3} />
-          {kind.code === "leaving" ? (
-            <SilhouetteDrawing
-              figure="perched"
-              size={70 * crouch}
-              left={width / 2 + gone}
-              top={floor - gone}
-              heads={1}
-              aloft={false}
-              colour={ink}
-            />
-          ) : (
-            <SilhouetteDrawing
-              figure={
-                kind.code === "top-of-jump"
-                  ? "jumping"
-                  : kind.code === "stride"
-                    ? "running"
-                    : (figure ?? "standing")
-              }
-              size={100}
-              left={width / 2}
-              top={floor - (kind.code === "contact" ? 0 : up)}
-              heads={1}
-              aloft={false}
-              colour={ink}
-            />
-          )}
+          <FigureDrawing
+            pieces={seen.pieces}
+            scale={(kind.code === "leaving" ? 70 * crouch : 100) / seen.high}
+            left={width / 2 + gone}
+            top={floor - (kind.code === "contact" ? 0 : kind.code === "leaving" ? gone : up)}
+            colour={ink}
+          />
           {ball !== undefined && (
             <Circle
               cx={width / 2 + (ball < 0 ? ball * (width / 2) : -ball * (width / 3))}

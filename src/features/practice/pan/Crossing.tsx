@@ -1,9 +1,10 @@
-import { useEffect, useRef } from "react";
+import { useEffect, useMemo, useRef } from "react";
 import { View } from "react-native";
 import Svg, { Circle, Line, Rect } from "react-native-svg";
 import { placeInView, type PanDrill } from "@/answers/practice/pan";
 import type { OutingView } from "@/outing/outing-view";
-import { SilhouetteDrawing } from "@/ui/figures/SilhouetteDrawing";
+import { bodyFigure } from "@/answers/frame/body-figure";
+import { FigureDrawing } from "@/ui/figures/FigureDrawing";
 import { useSize } from "@/ui/layout/use-size";
 import { useTokens } from "@/ui/theme/theme";
 import type { CrossingOf } from "./use-crossing";
@@ -15,20 +16,44 @@ const POSTS = 13;
 /** Share of the view in a second by which a key turns the ring faster or slower. */
 const STEP = 0.12;
 
+/** Px that what crosses is high, or a half more wide. */
+const HIGH = 80;
+
+const extentOf = (
+  pieces: readonly { readonly outline: readonly (readonly [number, number])[] }[],
+): number => {
+  const points = pieces.flatMap((p) => p.outline);
+  const spread = (axis: 0 | 1): number =>
+    Math.max(...points.map((p) => p[axis])) - Math.min(...points.map((p) => p[axis]));
+  return Math.max(spread(1), spread(0) / 1.5);
+};
+
 interface Props {
   readonly drill: PanDrill;
   readonly crossing: CrossingOf;
-  readonly figure: OutingView["subject"]["figure"];
+  readonly crosses: OutingView["subject"];
 }
 
 /** The view over which the subject crosses; a pointer moves the ring, keys turn it. */
-export function Crossing({ drill, crossing, figure = "running" }: Props) {
+export function Crossing({ drill, crossing, crosses }: Props) {
   const [size, onLayout] = useSize();
   const { ink, line, water, sheet, built } = useTokens();
   const box = useRef<HTMLDivElement>(null);
   const width = size?.width ?? 0;
   const x = (share: number): number => ((1 + share) / 2) * width;
   useKeysTurn(crossing, drill);
+  const pieces = useMemo(
+    () =>
+      bodyFigure(crosses, {
+        turn: 90,
+        above: 0,
+        phase: "between",
+        heads: drill.toward,
+        aloft: false,
+        mirrored: false,
+      }),
+    [crosses, drill.toward],
+  );
   const toShare = (clientX: number): number => {
     const { left, width: wide } = box.current!.getBoundingClientRect();
     return (2 * (clientX - left)) / wide - 1;
@@ -68,13 +93,11 @@ export function Crossing({ drill, crossing, figure = "running" }: Props) {
               />
             ))}
             <Line x1={0} x2={width} y1={FLOOR} y2={FLOOR} stroke={line} strokeWidth={3} />
-            <SilhouetteDrawing
-              figure={figure}
-              size={80}
+            <FigureDrawing
+              pieces={pieces}
+              scale={HIGH / extentOf(pieces)}
               left={x(subject)}
               top={FLOOR}
-              heads={drill.toward}
-              aloft={false}
               colour={ink}
             />
             <Circle

@@ -72,7 +72,7 @@ function Follow({ view, drill, run }: DrillProps & { drill: PanDrill; run: Drill
       <Txt tone="ink2">
         {`${view.subject.name}: ${speedWords(drill.task.speed)} at ${Math.round(drill.task.distance)} m, ${Math.round(drill.rate)}° a second where it is nearest.`}
       </Txt>
-      <Crossing drill={drill} crossing={crossing} figure={view.subject.figure} />
+      <Crossing drill={drill} crossing={crossing} crosses={view.subject} />
       <Txt size={18} weight={600} role="status" aria-live="polite">
         {said ?? "Begin, then keep the ring on it; arrows left and right turn it by keys."}
       </Txt>

@@ -4,9 +4,12 @@ import {
   fallOf,
   previewsOf,
   PREVIEW_WIDTHS,
+  quickPicture,
   type Asked,
   type Previews,
 } from "@/answers/frame/before-it-is-taken";
+import { companyKind } from "@/answers/frame/company";
+import type { ComparedBy } from "@/answers/frame/compared";
 import { setFalling } from "@/outing/edits";
 import { Segmented } from "@/ui/controls/Segmented";
 import type { OutingView } from "@/outing/outing-view";
@@ -25,25 +28,36 @@ import {
 import type { RenderedPicture } from "@/workers/long-work";
 import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
 import { SumText } from "../../reasons/SumText";
-import { figureOf } from "../../../outing/figure-of";
+import { besideOf, figureOf } from "../../../outing/figure-of";
 import { ShownPicture } from "../../../outing/ShownPicture";
 import { useRun } from "../../../outing/use-run";
+import { Compare } from "./Compare";
+import { SavePicture } from "./SavePicture";
 
 /** Milliseconds without a change after which pictures are made. */
 const QUIET = 150;
 
 /** The pictures of the shot in hand, the subject drawn as it is seen from here. */
-function previewsAsked(view: Pick<OutingView, "input" | "found" | "frame" | "outing">): Previews | undefined {
-  return previewsOf(view, figureOf(view));
-}
+const previewsAsked = (
+  view: Pick<OutingView, "input" | "found" | "frame" | "outing">,
+  withOthers: boolean,
+): Previews | undefined => previewsOf(view, figureOf(view), withOthers ? besideOf(view) : []);
 
 const nameOf = ({ of, shutter }: Asked): string =>
-  ({ chosen: shutterWords(shutter), sharp: "Sharp", beside: shutterWords(shutter), loupe: "One to one" })[of];
+  ({
+    chosen: shutterWords(shutter),
+    sharp: "Sharp",
+    beside: shutterWords(shutter),
+    loupe: "One to one",
+    print: "As a print",
+  })[of];
 
 const underOf = ({ of, there }: Asked): string =>
   of === "loupe"
     ? "a piece of the delivery"
-    : `${isoWords(there.iso)}: ${there.partName} ${twoFigures(there.blurPx)} px, ${verdictWords(there.verdict)}, ${ofHundred(there.chance)}`;
+    : of === "print"
+      ? "a piece of 40 cm at arm's length"
+      : `${isoWords(there.iso)}: ${there.partName} ${twoFigures(there.blurPx)} px, ${verdictWords(there.verdict)}, ${ofHundred(there.chance)}`;
 
 /** The picture before it is taken: at the chosen shutter and a stop either side, and a piece of it as it is delivered. */
 export function Preview() {
@@ -52,21 +66,31 @@ export function Preview() {
   const { state, start } = useRun<{ asked: Previews; made: RenderedPicture[] }>();
   const { input, found, frame, outing } = view;
   const falling = outing.weather?.falls;
+  const company = companyKind(view.subject);
+  const [withOthers, setWithOthers] = useState(true);
   useEffect(() => {
+    let isOver = false;
     const timer = setTimeout(() => {
-      const next = previewsAsked({ input, found, frame, outing });
+      const next = previewsAsked({ input, found, frame, outing }, withOthers);
       setAsked(next);
-      if (next)
-        void start(
-          "pictures",
-          next.pictures.map(({ picture }) => picture),
-          (made) => ({ asked: next, made }),
-        );
+      if (!next) return;
+      // First the chosen one at half its size, then all of them whole.
+      void start("pictures", [quickPicture(next)], (made) => ({ asked: next, made })).then(() => {
+        if (!isOver)
+          void start(
+            "pictures",
+            next.pictures.map(({ picture }) => picture),
+            (made) => ({ asked: next, made }),
+          );
+      });
     }, QUIET);
-    return () => clearTimeout(timer);
+    return () => {
+      isOver = true;
+      clearTimeout(timer);
+    };
     // `start` is made anew at each drawing, and of the outing what falls counts alone; what is asked decides.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [input, found, frame, falling]);
+  }, [input, found, frame, falling, withOthers]);
   // The last answer stands while the next is made.
   const [shown, setShown] = useState<{ asked: Previews; made: RenderedPicture[] }>();
   if (state.kind === "done" && state.value !== shown) setShown(state.value);
@@ -74,11 +98,37 @@ export function Preview() {
   if (!shown) return <Txt tone="ink2">One moment</Txt>;
   return (
     <View className="gap-4">
-      <Made asked={shown.asked} made={shown.made} busy={asked !== shown.asked} />
+      <Made
+        asked={shown.asked}
+        made={shown.made}
+        busy={asked !== shown.asked || shown.made.length < shown.asked.pictures.length}
+        withOthers={withOthers}
+      />
+      {company && (
+        <Segmented
+          label="About it"
+          segments={OTHERS}
+          chosen={withOthers ? "others" : "alone"}
+          onChoose={(key) => setWithOthers(key === "others")}
+        />
+      )}
       <Falls />
+      <SavePicture asked={shown.asked} />
     </View>
   );
 }
+
+const OTHERS = [
+  { key: "others", label: "Others about it" },
+  { key: "alone", label: "Alone" },
+] as const;
+
+const BY = [
+  { key: "stop", label: "A stop" },
+  { key: "place", label: "A place" },
+  { key: "hour", label: "An hour" },
+  { key: "lens", label: "A lens" },
+] as const satisfies readonly { readonly key: ComparedBy | "stop"; readonly label: string }[];
 
 const FALLS = [
   { key: "nothing", label: "Nothing" },
@@ -108,16 +158,20 @@ interface MadeProps {
   readonly asked: Previews;
   readonly made: readonly RenderedPicture[];
   readonly busy: boolean;
+  readonly withOthers: boolean;
 }
 
-function Made({ asked, made, busy }: MadeProps) {
+function Made({ asked, made, busy, withOthers }: MadeProps) {
+  const [by, setBy] = useState<ComparedBy | "stop">("stop");
   const [sharp, setSharp] = useState(false);
   const [size, onLayout] = useSize();
   const { pictures, perPixel, room } = asked;
   const at = (of: Asked["of"]): number => pictures.findIndex((a) => a.of === of);
   const chosen = pictures[at("chosen")]!;
-  const shown = made[at(sharp ? "sharp" : "chosen")]!;
-  const scale = Math.min(1.6, (size?.width ?? shown.width) / shown.width);
+  const shown = made[at(sharp ? "sharp" : "chosen")] ?? made[0]!;
+  const { width } = asked.whole;
+  const scale = Math.min(1.6, (size?.width ?? width) / width);
+  const high = (shown.height * width) / shown.width;
   return (
     <View className="gap-3" onLayout={onLayout} aria-busy={busy}>
       <Pressable
@@ -128,10 +182,10 @@ function Made({ asked, made, busy }: MadeProps) {
       >
         <ShownPicture
           picture={shown}
-          width={shown.width * scale}
+          width={width * scale}
           label={sharp ? "Sharp" : `At ${nameOf(chosen)}`}
         />
-        {!sharp && <Thirds width={shown.width * scale} height={shown.height * scale} />}
+        {!sharp && <Thirds width={width * scale} height={high * scale} />}
       </Pressable>
       <View>
         <Txt size={20} weight={700}>
@@ -143,30 +197,41 @@ function Made({ asked, made, busy }: MadeProps) {
           {`Press and hold to see it sharp. One pixel here is ${numberWords(perPixel / scale, 1)} of the delivery.`}
         </Txt>
       </View>
-      <View className="flex-row flex-wrap gap-3">
-        {pictures.map((one, i) =>
-          one.of === "chosen" || one.of === "sharp" ? null : (
-            <View key={nameOf(one)} style={{ width: PREVIEW_WIDTHS.beside }}>
-              <ShownPicture
-                picture={made[i]!}
-                width={made[i]!.width}
-                label={one.of === "loupe" ? "A piece of the delivery, one to one" : `At ${nameOf(one)}`}
-              />
-              <Txt weight={700}>{nameOf(one)}</Txt>
-              <Under of={one} small />
-            </View>
-          ),
-        )}
-      </View>
+      <Segmented label="Side by side" segments={BY} chosen={by} onChoose={setBy} />
+      {by === "stop" ? (
+        <View className="flex-row flex-wrap gap-3">
+          {pictures.map((one, i) =>
+            one.of === "chosen" || one.of === "sharp" || !made[i] || made.length < pictures.length ? null : (
+              <View key={nameOf(one)} style={{ width: PREVIEW_WIDTHS.beside }}>
+                <ShownPicture
+                  picture={made[i]}
+                  width={made[i].width}
+                  label={LABELS[one.of] ?? `At ${nameOf(one)}`}
+                />
+                <Txt weight={700}>{nameOf(one)}</Txt>
+                <Under of={one} small />
+              </View>
+            ),
+          )}
+        </View>
+      ) : (
+        <Compare by={by} withOthers={withOthers} />
+      )}
     </View>
   );
 }
+
+/** How a piece of the picture is called. */
+const LABELS: Partial<Readonly<Record<Asked["of"], string>>> = {
+  loupe: "A piece of the delivery, one to one",
+  print: "A piece of a print at arm's length",
+};
 
 /** What is said of a picture, a press away from the sum of its share of frames; the piece of it says no number. */
 function Under({ of, small = false }: { of: Asked; small?: boolean }) {
   const look = small ? ({ size: 14, tone: "ink2" } as const) : {};
   const aperture = useFound((f) => f.settings.settings.aperture);
-  if (of.of === "loupe") return <Txt {...look}>{underOf(of)}</Txt>;
+  if (of.of === "loupe" || of.of === "print") return <Txt {...look}>{underOf(of)}</Txt>;
   return (
     <SumText
       of="chance"

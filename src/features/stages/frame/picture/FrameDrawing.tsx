@@ -94,11 +94,12 @@ export function FrameDrawing({ size, view, input, found }: Props) {
           <Thing key={thing.id} thing={thing} box={box} opacity={1} />
         ))}
         {figureOf({ input, found, frame: view }).map((piece, i) => {
-          const isShadow = "look" in piece && piece.look === "shadow";
+          const isShadow = piece.look === "shadow";
           return (
             <Path
               key={i}
               d={`M${piece.outline.map(placed).join("L")}Z`}
+              fillRule="evenodd"
               fill={isShadow ? tokens.shade : tokens.ink}
             />
           );
