@@ -56,7 +56,7 @@ const underOf = ({ of, there }: Asked): string =>
   of === "loupe"
     ? "a piece of the delivery"
     : of === "print"
-      ? "a piece of 40 cm at arm's length"
+      ? "a piece of a large print at arm's length"
       : `${isoWords(there.iso)}: ${there.partName} ${twoFigures(there.blurPx)} px, ${verdictWords(there.verdict)}, ${ofHundred(there.chance)}`;
 
 /** The picture before it is taken: at the chosen shutter and a stop either side, and a piece of it as it is delivered. */

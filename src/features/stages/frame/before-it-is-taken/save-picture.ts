@@ -15,7 +15,7 @@ export interface Taken {
 }
 
 /** So begins what every such picture says of itself. */
-export const COMPUTED = "Computed, not photographed";
+const COMPUTED = "Computed, not photographed";
 
 const QUALITY = 0.9;
 
