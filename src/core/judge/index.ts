@@ -132,7 +132,14 @@ export type { Air } from "./air";
 export { shortList } from "./short-list";
 export { windFound, type WindAsked, type WindFound } from "./wind-found";
 export { sunAhead, type SunAhead, type SunAheadInput } from "./sun-ahead";
-export { groundColour, lightBehind, skyColour, skylineColour, thingColour, type LightBehind } from "./colour-behind";
+export {
+  groundColour,
+  lightBehind,
+  skyColour,
+  skylineColour,
+  thingColour,
+  type LightBehind,
+} from "./colour-behind";
 export { coloursToWear, standsOut, type Parting, type StandsOut } from "./stands-out";
 export { facesInRow, printFound, type FacesInRow, type PrintFound } from "./print-found";
 export { panLeft, type PanLeft } from "./pan-left";
