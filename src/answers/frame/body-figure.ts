@@ -47,6 +47,7 @@ const LOOKS: readonly (readonly [RegExp, PieceLook])[] = [
 function lookOf(name: string, wears: Wears): PieceLook {
   const isTrunk = /flank$|^ribs$|^shoulders$|^hips$|shorts$/.test(name);
   const isBare = wears === "trunks" || wears === "gloves";
+  if (/^(helmet|cap|peak)$/.test(name)) return "kit";
   if (isBare && /flank$|^ribs$|^shoulders$|arm$/.test(name)) return "skin";
   if (wears === "gloves" && /hand$/.test(name)) return "kit";
   if (isBare && isTrunk) return "kit";

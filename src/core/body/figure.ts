@@ -38,15 +38,23 @@ const mirrorOf = ({ solids, face }: Posed): Posed => ({
   face: { ...face, y: -face.y },
 });
 
+/** With what a number is worn on the back. */
+const NUMBERED: readonly Wears[] = ["shorts", "socks"];
+
 /** The figure of a person who moves in a discipline: on foot, on what it holds and stands on, or in the water. */
-export const personFigure = ({ poses, peak, tools, wears }: Discipline): Figure => ({
+export const personFigure = ({ poses, peak, tools, wears, head }: Discipline): Figure => ({
   unit: "standing",
   names: poses.map((p) => p.name),
   peak,
   wears,
   posed: ({ pose, mirrored = false, offAtMost = Infinity }) => {
     const told = poses[pose]!.pose;
-    const { solids, face } = posedPerson({ ...told, off: Math.min(told.off ?? 0, offAtMost) }, tools);
+    const { solids: all, face } = posedPerson(
+      { ...told, off: Math.min(told.off ?? 0, offAtMost) },
+      tools,
+      head,
+    );
+    const solids = NUMBERED.includes(wears) ? all : all.filter((s) => s.name !== "number");
     return mirrored ? mirrorOf({ solids, face }) : { solids, face };
   },
 });

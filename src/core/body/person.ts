@@ -3,6 +3,7 @@ import type { Solid } from "./solid";
 import { moved, reachAlong } from "./solid";
 import { aboveWater } from "./water";
 import { about, add, between, inBody, unit, UPRIGHT, type Turned, type Vec } from "./turned";
+import type { Headgear } from "./poses/pose-of";
 import type { Tool } from "./tools";
 
 /** Lengths in shares of the standing height (Drillis and Contini 1966, from memory). */
@@ -142,7 +143,7 @@ function trunk(
  * A person in a pose, from the hips outward: each bone is turned against the one before it. What it holds comes with it. It is set down on
  * z = 0, or so far off it as the pose has it; x = 0 and y = 0 are the middle of the hips.
  */
-export function posedPerson(pose: PersonPose, tools: readonly Tool[] = []): PosedPerson {
+export function posedPerson(pose: PersonPose, tools: readonly Tool[] = [], headgear?: Headgear): PosedPerson {
   const heading = about(UPRIGHT, "z", pose.yaw ?? 0);
   const hips = about(about(heading, "y", pose.tip ?? 0), "x", -(pose.roll ?? 0));
   const back = about(about(about(hips, "z", pose.twist ?? 0), "y", pose.bend ?? 0), "x", -(pose.lean ?? 0));
@@ -165,6 +166,8 @@ export function posedPerson(pose: PersonPose, tools: readonly Tool[] = []): Pose
   const leftArm = arm(back, shoulders[0], 1, pose.leftArm);
   const rightArm = arm(back, shoulders[1], -1, pose.rightArm);
   const held = { left: leftArm.hand, right: rightArm.hand };
+  const onHead = (x: number, y: number, z: number): Vec =>
+    add(between(chin, crown, 0.5), inBody(skull, { x, y, z }));
   const flesh: Solid[] = [
     ...leg(hips, heading, hipJoints[0], 1, pose.left),
     ...leg(hips, heading, hipJoints[1], -1, pose.right),
@@ -188,6 +191,8 @@ export function posedPerson(pose: PersonPose, tools: readonly Tool[] = []): Pose
       };
     }),
     solid("nose", "body", [between(chin, crown, 0.4), nose], [0.012, 0.008]),
+    ...(headgear ? headgearOf(headgear, onHead) : []),
+    ...numberOn(back, neck),
     ...leftArm.solids,
     ...rightArm.solids,
   ];
@@ -208,6 +213,49 @@ export function posedPerson(pose: PersonPose, tools: readonly Tool[] = []): Pose
     leftHand: add(held.left, up),
     rightHand: add(held.right, up),
   };
+}
+
+/** What is worn on the head, by its places about the middle of the head. */
+function headgearOf(headgear: Headgear, onHead: (x: number, y: number, z: number) => Vec): Solid[] {
+  const dome = solid(
+    "helmet",
+    "body",
+    [onHead(-0.012, 0, 0.008), onHead(-0.004, 0, 0.05)],
+    [R.skull * 1.12, R.skull * 1.14],
+  );
+  if (headgear === "helmet") return [dome];
+  if (headgear === "cap")
+    return [
+      solid(
+        "cap",
+        "body",
+        [onHead(-0.01, 0, 0.04), onHead(0.002, 0, 0.05)],
+        [R.skull * 1.06, R.skull * 1.06],
+      ),
+      {
+        ...solid("peak", "body", [onHead(0.04, 0.026, 0.045), onHead(0.04, -0.026, 0.045)], [0.008, 0.008]),
+        further: [onHead(0.095, 0.014, 0.036), onHead(0.095, -0.014, 0.036)],
+      },
+    ];
+  const bar = (z: number): Solid[] =>
+    [
+      [onHead(0.03, 0.055, z), onHead(0.078, 0, z)],
+      [onHead(0.078, 0, z), onHead(0.03, -0.055, z)],
+    ].map((ends) => ({
+      ...solid("bar", "body", ends as [Vec, Vec], [0.005, 0.005]),
+      made: "black" as const,
+    }));
+  return [dome, ...bar(0), ...bar(-0.026), ...bar(-0.052)];
+}
+
+/** A number on the back: a seven, of two strokes. */
+function numberOn(back: Turned, neck: Vec): Solid[] {
+  const at = (y: number, z: number): Vec => add(neck, inBody(back, { x: -0.062, y, z }));
+  const stroke = (from: Vec, to: Vec): Solid => ({
+    ...solid("number", "body", [from, to], [0.009, 0.009]),
+    made: "white",
+  });
+  return [stroke(at(0.03, -0.05), at(-0.03, -0.05)), stroke(at(-0.03, -0.05), at(0.008, -0.135))];
 }
 
 /** What is held and would stand in the ground ends on it. */

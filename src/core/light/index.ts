@@ -63,7 +63,7 @@ export {
   type SubjectLightInput,
 } from "./subject-light";
 export { nextSunset, skyPhase, sunAt, type SkyPhase, type Sun } from "./sun";
-export { clearSkyLuminance, evFromLuminance, type SkyDirection } from "./clear-sky";
+export { clearSkyLuminance, evFromLuminance, relativeLuminance, type SkyDirection } from "./clear-sky";
 export { faceLight } from "./face-shade";
 export { intensityToward, readLampFile, type LampFile, type LampFileFault } from "./lm63";
 export { moonAt, moonDaylight, moonlightLux, NIGHT_FLOOR_LUX, type Moon } from "./moon";

@@ -1,5 +1,6 @@
 import type { Surface, Tint } from "../ground";
-import { cosDeg, evenFrom, sinDeg, toRadians } from "../units";
+import { relativeLuminance } from "../light";
+import { cosDeg, evenFrom, sinDeg } from "../units";
 import { planeOf, smear, type PixelPoint, type Plane, type Smear } from "./raster";
 
 /** How the drawing looks out: what the middle of the frame looks at, and what a pixel is. */
@@ -249,19 +250,15 @@ function layGlints(
 const PALES = 14;
 const WHITE: Tint = [1, 1, 1];
 
-/** Luminance of a clear sky against its zenith (CIE S 011 type 12, from memory), of an overcast one as Moon and Spencer 1942 have it. */
+/**
+ * Luminance of a sky against its zenith, of which a share is cloud: clear as the CIE's type 12 (`light/clear-sky`), closed as Moon and Spencer
+ * 1942 have it (from memory). Degrees above the level, and from the sun.
+ */
 export function skyAgainst(altitude: number, fromSun: number, sunAltitude: number, cloud: number): number {
-  const clear = (graded(altitude) * nearSun(fromSun)) / (graded(90) * nearSun(90 - Math.max(0, sunAltitude)));
-  const dull = (1 + 2 * sinDeg(Math.max(1, altitude))) / 3;
-  return cloud * dull + (1 - cloud) * clear;
-}
-
-/** How a clear sky grades with the height in degrees, and how it brightens toward the sun, degrees. */
-const graded = (degrees: number): number =>
-  1 - Math.exp(-0.32 / Math.max(0.017, sinDeg(Math.max(1, degrees))));
-function nearSun(degrees: number): number {
-  const chi = toRadians(degrees);
-  return 1 + 10 * (Math.exp(-3 * chi) - Math.exp((-3 * Math.PI) / 2)) + 0.45 * Math.cos(chi) ** 2;
+  const high = sinDeg(Math.max(1, altitude));
+  const clear =
+    relativeLuminance(high, cosDeg(fromSun)) / relativeLuminance(1, sinDeg(Math.max(0, sunAltitude)));
+  return cloud * ((1 + 2 * high) / 3) + (1 - cloud) * clear;
 }
 
 /** Where a plain sky has the tone that is told: so low, and square to the sun. */

@@ -42,7 +42,7 @@ export const FIELDING = discipline(
     }),
     throw: pose(leg(84, 106), leg(20, 100, 30), arm(70, 40, 20), arm(60, 90, 80, 60), { tip: 4, twist: -16 }),
   },
-  { tools: [ball("ball", "right", SMALL_BALL)], wears: "trousers" },
+  { tools: [ball("ball", "right", SMALL_BALL)], wears: "trousers", head: "cap" },
 );
 
 export const SLIDING = discipline(
@@ -55,7 +55,7 @@ export const SLIDING = discipline(
     }),
     rise: pose(leg(92, 96), leg(40, 118, 30), arm(50, 30, 30), arm(-30, 10, 40), { tip: 20, bend: 10 }),
   },
-  { wears: "trousers" },
+  { wears: "trousers", head: "cap" },
 );
 
 export const PITCHING = discipline(
@@ -82,7 +82,7 @@ export const PITCHING = discipline(
       letGo: true,
     }),
   },
-  { tools: [ball("ball", "right", SMALL_BALL)], peak: 2, wears: "trousers" },
+  { tools: [ball("ball", "right", SMALL_BALL)], peak: 2, wears: "trousers", head: "cap" },
 );
 
 export const BOWLING = discipline(

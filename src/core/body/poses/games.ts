@@ -256,7 +256,7 @@ export const SQUATTING_CATCH = discipline(
     }),
     throw: pose(leg(40, 34), leg(10, 40, 24), arm(80, 30, 30), arm(40, 110, 80, 70), { tip: 6, twist: -20 }),
   },
-  { ...inHand("baseball", "left"), wears: "trousers" },
+  { ...inHand("baseball", "left"), wears: "trousers", head: "barred helmet" },
 );
 
 export const WINDMILL_PITCH = discipline(

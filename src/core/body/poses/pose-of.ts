@@ -37,9 +37,14 @@ export interface Discipline {
   readonly poses: readonly { readonly name: string; readonly pose: PersonPose }[];
   /** Which of them is the peak that a picture waits for. */
   readonly peak: number;
-  /** What is on the legs. */
+  /** What is worn on the body. */
   readonly wears: Wears;
+  /** What is on the head, where that is more than hair. */
+  readonly head?: Headgear;
 }
+
+/** A helmet, a helmet with bars before the face, or a cap with its peak. */
+export type Headgear = "helmet" | "barred helmet" | "cap";
 
 /**
  * Shirt, shorts and bare legs; shorts and long socks; trousers and sleeves; trunks alone; a suit with bare limbs and feet; trunks and shoes.
@@ -49,14 +54,11 @@ export type Wears = "shorts" | "socks" | "trousers" | "trunks" | "suit" | "glove
 /** A discipline whose second pose is its peak, and which is played in shorts, unless told. */
 export const discipline = (
   poses: Readonly<Record<string, PersonPose>>,
-  {
-    tools = [],
-    peak = 1,
-    wears = "shorts",
-  }: { readonly tools?: readonly Tool[]; readonly peak?: number; readonly wears?: Wears } = {},
+  { tools = [], peak = 1, wears = "shorts", head }: Partial<Omit<Discipline, "poses">> = {},
 ): Discipline => ({
   tools,
   peak,
   wears,
+  ...(head && { head }),
   poses: Object.entries(poses).map(([name, pose]) => ({ name, pose })),
 });

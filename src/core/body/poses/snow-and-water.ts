@@ -48,7 +48,7 @@ export const ALPINE = discipline(
       lean: 8,
     }),
   },
-  { tools: [SKIS, poles("pole", [-0.7, 0, -0.7], 0.62)], wears: "trousers" },
+  { tools: [SKIS, poles("pole", [-0.7, 0, -0.7], 0.62)], wears: "trousers", head: "helmet" },
 );
 
 export const TUCK = discipline(
@@ -68,7 +68,7 @@ export const TUCK = discipline(
       bend: 14,
     }),
   },
-  { tools: [SKIS, poles("pole", [-0.96, 0, -0.2], 0.62)], wears: "trousers" },
+  { tools: [SKIS, poles("pole", [-0.96, 0, -0.2], 0.62)], wears: "trousers", head: "helmet" },
 );
 
 export const SKI_JUMP = discipline(
@@ -86,7 +86,7 @@ export const SKI_JUMP = discipline(
     }),
     telemark: pose(onSnow(52, 50, -14), onSnow(6, 66, 24), arm(10, 6, 84), arm(10, 6, 84), { tip: 8 }),
   },
-  { tools: [underFeet("ski", 0.5, 0.72, 0.012)], wears: "trousers" },
+  { tools: [underFeet("ski", 0.5, 0.72, 0.012)], wears: "trousers", head: "helmet" },
 );
 
 export const CROSS_COUNTRY_SKIING = discipline(
@@ -118,7 +118,7 @@ export const FREESTYLE = discipline(
       bend: 18,
     }),
   },
-  { tools: [SKIS], wears: "trousers" },
+  { tools: [SKIS], wears: "trousers", head: "helmet" },
 );
 
 const onBoard = (name: string, beyond: number) => ({ tools: [board(name, beyond, 0.014)] });
@@ -143,7 +143,7 @@ export const SNOWBOARDING = discipline(
       off: 1.2,
     }),
   },
-  { ...onBoard("snowboard", 0.22), wears: "trousers" },
+  { ...onBoard("snowboard", 0.22), wears: "trousers", head: "helmet" },
 );
 
 export const SKATEBOARDING = discipline(
@@ -164,7 +164,7 @@ export const SKATEBOARDING = discipline(
       bend: 12,
     }),
   },
-  { ...onBoard("deck", 0.08), wears: "trousers" },
+  { ...onBoard("deck", 0.08), wears: "trousers", head: "helmet" },
 );
 
 export const SURFING = discipline(

@@ -164,7 +164,7 @@ export const BATTING = discipline(
       holds: [-0.5, 0.7, 0.5],
     }),
   },
-  { tools: [BASEBALL_BAT], wears: "trousers" },
+  { tools: [BASEBALL_BAT], wears: "trousers", head: "barred helmet" },
 );
 
 const CRICKET_BAT = headed(
@@ -196,7 +196,7 @@ export const CRICKET_BATTING = discipline(
       holds: [-0.3, 0.3, 0.9],
     }),
   },
-  { tools: [CRICKET_BAT], wears: "trousers" },
+  { tools: [CRICKET_BAT], wears: "trousers", head: "barred helmet" },
 );
 
 const CLUB = headed(
@@ -317,7 +317,7 @@ export const STICK_SKATING = discipline(
       holds: [0.9, 0.2, 0.2],
     }),
   },
-  { tools: [LONG_STICK], wears: "trousers" },
+  { tools: [LONG_STICK], wears: "trousers", head: "barred helmet" },
 );
 
 const HURLEY = headed(
@@ -345,7 +345,7 @@ export const STRIKING = discipline(
       holds: [-0.2, 0.7, 0.6],
     }),
   },
-  { tools: [HURLEY], wears: "socks" },
+  { tools: [HURLEY], wears: "socks", head: "barred helmet" },
 );
 
 const LACROSSE_STICK = headed(
@@ -373,7 +373,7 @@ export const LACROSSE_SHOT = discipline(
       holds: [0.8, 0.4, -0.3],
     }),
   },
-  { tools: [LACROSSE_STICK], wears: "socks" },
+  { tools: [LACROSSE_STICK], wears: "socks", head: "barred helmet" },
 );
 
 const KEEPERS_STICK = headed(
@@ -400,5 +400,5 @@ export const PADDED_KEEPING = discipline(
       nod: -12,
     }),
   },
-  { tools: [KEEPERS_STICK], wears: "trousers" },
+  { tools: [KEEPERS_STICK], wears: "trousers", head: "barred helmet" },
 );
