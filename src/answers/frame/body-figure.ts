@@ -43,8 +43,14 @@ const LOOKS: readonly (readonly [RegExp, PieceLook])[] = [
   [/shank$|thigh$|forearm$|hand$|^neck$|^nose$|^head$/, "skin"],
   [/^(ball|shot|discus|stone)$/, "ball"],
 ];
+/** What of something built is of the subject's own colour, where one is told: its coat, its hull, its sail. */
+const COATED =
+  /^(trunk|neck|head|ear|body|belly|tail|left wing|right wing|wing|fore wing|hind wing|hull|sail|tub|side pod|engine cover|cabin|fuselage|fairing|roof|crest)$/;
+
 /** What a solid is made of on somebody who wears such things. */
-function lookOf(name: string, wears: Wears): PieceLook {
+function lookOf({ name, made }: Pick<SolidSeen, "name" | "made">, wears: Wears): PieceLook {
+  if (/eye$/.test(name)) return "eye";
+  if (made) return COATED.test(name) ? "coat" : "tool";
   const isTrunk = /flank$|^ribs$|^shoulders$|^hips$|shorts$/.test(name);
   const isBare = wears === "trunks" || wears === "gloves";
   if (/^(helmet|cap|peak)$/.test(name)) return "kit";
@@ -60,10 +66,6 @@ function lookOf(name: string, wears: Wears): PieceLook {
   if (/shank$/.test(name) && wears === "socks") return "socks";
   return LOOKS.find(([is]) => is.test(name))?.[1] ?? "tool";
 }
-
-/** What of something built is of the subject's own colour, where one is told: its coat, its hull, its sail. */
-const COATED =
-  /^(trunk|neck|head|ear|body|belly|tail|left wing|right wing|wing|fore wing|hind wing|hull|sail|tub|side pod|engine cover|cabin|fuselage|fairing|roof|crest)$/;
 
 /** The poses of a subject by name, in the order of its movement, and which is the peak. */
 export function bodyPoses(subject: Bodied): { readonly names: readonly string[]; readonly peak: number } {
@@ -108,7 +110,7 @@ export function bodyFigure(subject: Bodied, seen: FigureSeen): FigurePiece[] {
       const { part, outline, hub, made, round, flat } = solid;
       return {
         part,
-        look: made ? (COATED.test(solid.name) ? "coat" : "tool") : lookOf(solid.name, figure.wears),
+        look: lookOf(solid, figure.wears),
         outline: outline.map(place),
         ...(made && { made }),
         ...(hub && { hub: place(hub) }),

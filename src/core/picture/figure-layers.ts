@@ -17,6 +17,7 @@ const WORN: Readonly<Record<Exclude<PieceLook, "shadow">, Swatch>> = {
   ball: "white",
   tool: "straw",
   coat: "earth",
+  eye: "black",
 };
 
 /** Where a piece lies on the drawing. */
@@ -44,6 +45,7 @@ function shapeOf(piece: FigurePiece, standing: Standing, lie: Lie, colours: Colo
   return {
     outline,
     ...colouredAs(own),
+    ...(look === "eye" && { wet: true }),
     ...(flat && { flat: { looks: flat.looks, through: place(flat.through) } }),
     ...(round && {
       round: {

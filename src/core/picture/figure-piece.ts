@@ -27,7 +27,7 @@ export interface FigurePiece {
 
 /** What a piece of a body is. A shadow lies on the ground. */
 export type PieceLook =
-  "shadow" | "skin" | "hair" | "kit" | "shorts" | "socks" | "shoes" | "ball" | "tool" | "coat";
+  "shadow" | "skin" | "hair" | "kit" | "shorts" | "socks" | "shoes" | "ball" | "tool" | "coat" | "eye";
 
 /** Somebody or something else in the picture. */
 export interface Beside {

@@ -6,7 +6,7 @@ import { sceneAt } from "../scene";
 import { pictureOf, renderPicture, type FigurePiece, type PictureAsked } from ".";
 import type { Plane } from "./raster";
 import { luminanceOf } from "./render";
-import { evenedOut, lightOn, type LitBy } from "./shade";
+import { catchlightOn, evenedOut, lightOn, type LitBy } from "./shade";
 import { skyAgainst } from "./surroundings";
 
 // What is measured here is measured in the finished picture, pixel by pixel, against the arithmetic that it was made from.
@@ -155,6 +155,18 @@ test("light from the right lights the right, from behind the rim alone, from abo
     }
     expect(sum / weight).toBeCloseTo(1, 2);
   }
+});
+
+test("an eye catches the light that stands before it, on the side where it stands, and none of a sun behind", () => {
+  const before: LitBy = { toLight: [0.5, 0.4, 0.77], direct: 1.5, sky: 0, ground: 0.2, up: [0, 1, 0] };
+  const [right, left] = [catchlightOn([0.27, 0.22, 0.94], before), catchlightOn([-0.27, 0.22, 0.94], before)];
+  expect(right).toBeGreaterThan(3);
+  expect(left).toBeLessThan(right / 5);
+  const behind: LitBy = { ...before, toLight: [0.5, 0.2, -0.84] };
+  expect(catchlightOn([0.27, 0.22, 0.94], behind)).toBeLessThan(0.4);
+  // Under a closed sky it lies in the upper half.
+  const dull: LitBy = { ...before, direct: 0, sky: 1 };
+  expect(catchlightOn([0, 0.7, 0.71], dull)).toBeGreaterThan(10 * catchlightOn([0, -0.3, 0.95], dull));
 });
 
 test("of a face both eyes are seen from in front, one from the side, none from behind, and they draw together as the cosine of the turn", () => {

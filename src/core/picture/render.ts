@@ -15,7 +15,7 @@ import {
   type Smear,
   type Spread,
 } from "./raster";
-import { lightOn, planeThrough, surfaceOf, type LitBy, type Round, type Seen3 } from "./shade";
+import { catchlightOn, lightOn, planeThrough, surfaceOf, type LitBy, type Round, type Seen3 } from "./shade";
 import { laySurroundings, type Surroundings } from "./surroundings";
 
 /** Something of one colour in the picture, flat or round. */
@@ -26,6 +26,8 @@ export interface Shape {
   readonly tint: Tint;
   /** Set for what is lit by the way its surface looks. */
   readonly round?: Round;
+  /** Set for what is wet and mirrors what is bright: an eye. */
+  readonly wet?: boolean;
   /** Set for what is flat and lit by the way it looks, through a place of it in pixels. */
   readonly flat?: { readonly looks: Seen3; readonly through: Seen3 };
 }
@@ -259,13 +261,15 @@ function paint(
     });
     return;
   }
-  const { luminance, tint, round, flat } = shape;
+  const { luminance, tint, round, flat, wet } = shape;
   const surface = round ? surfaceOf(round) : flat && planeThrough(flat.looks, flat.through);
   const [r, g, b] = light.map((plane) => plane.values) as [Float32Array, Float32Array, Float32Array];
   const depths = toward.values;
   covered(outline, width, height, (i, share, column, row) => {
     const seen = surface?.(column + left + 0.5, row + top + 0.5);
-    const tone = luminance * (seen && lit ? lightOn(seen.normal, lit) : 1);
+    const tone =
+      luminance * (seen && lit ? lightOn(seen.normal, lit) : 1) +
+      (wet && seen && lit ? catchlightOn(seen.normal, lit) : 0);
     const deep = seen?.toward ?? Infinity;
     const was = covers[i]!;
     if (deep < depths[i]! + JOINED) {

@@ -31,6 +31,20 @@ export function lightOn(normal: Seen3, { toLight, direct, sky, ground, up }: Lit
   return direct * Math.max(0, dot(normal, toLight)) + sky * (0.5 + tilt) + ground * (0.5 - tilt);
 }
 
+const length = ([x, y, z]: Seen3): number => Math.hypot(x, y, z);
+
+/** How tightly a wet eye gathers what it mirrors, and how bright a mirrored sun and sky are against what lights a white (assumed). */
+const GLOSS = { tight: 24, sun: 6, sky: 0.9 };
+
+/** The catchlight on something wet, an eye: the sun where it stands before it, and the bright sky over it. */
+export function catchlightOn(normal: Seen3, { toLight, direct, sky, up }: LitBy): number {
+  const mirrored = (from: Seen3): number => {
+    const half: Seen3 = [from[0], from[1], from[2] + 1];
+    return Math.max(0, dot(normal, half) / Math.max(1e-6, length(half))) ** GLOSS.tight;
+  };
+  return GLOSS.sun * Math.min(1, direct) * mirrored(toLight) + GLOSS.sky * Math.min(1, sky) * mirrored(up);
+}
+
 /** Ways round an upright thing that is seen, from its left edge to its right one. */
 const ROUND_IT = 24;
 

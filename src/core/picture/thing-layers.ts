@@ -29,7 +29,11 @@ interface Box {
 }
 
 /** The part of an outline that can reach into the picture, with so many pixels about it. */
-function boxOf(outline: readonly PixelPoint[], { width, height }: Lie, about: number): Box {
+function boxOf(
+  outline: readonly PixelPoint[],
+  { width, height }: Pick<Lie, "width" | "height">,
+  about: number,
+): Box {
   const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
   return {
     left: Math.max(-about, Math.min(...xs)),
@@ -54,7 +58,7 @@ export function seatsWithin(
   const seat = SEATS * metre;
   if (seat < 3) return [];
   const shape = outline.map(([x, y]) => ({ x, y }));
-  const { left, right, top, low } = boxOf(outline, lie as Lie, seat);
+  const { left, right, top, low } = boxOf(outline, lie, seat);
   const columns = Math.floor((right - left) / seat);
   const rows = Math.floor((low - top) / seat);
   if (columns < 1 || rows < 1 || columns * rows > MOST_FACES) return [];
