@@ -220,8 +220,8 @@ function headgearOf(headgear: Headgear, onHead: (x: number, y: number, z: number
   const dome = solid(
     "helmet",
     "body",
-    [onHead(-0.012, 0, 0.008), onHead(-0.004, 0, 0.05)],
-    [R.skull * 1.12, R.skull * 1.14],
+    [onHead(-0.022, 0, 0.014), onHead(-0.01, 0, 0.05)],
+    [R.skull * 1.02, R.skull * 1.12],
   );
   if (headgear === "helmet") return [dome];
   if (headgear === "cap")

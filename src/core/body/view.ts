@@ -44,12 +44,25 @@ export interface BodySeen {
 
 const seen3 = (at: Vec, { right, up, toward }: Ways): Seen3 => [dot(at, right), dot(at, up), dot(at, toward)];
 
-/** The way that a flat solid looks, the side of it that the camera sees; nothing for one that is round. */
-function looksOf({ from, to, further, ring }: Solid, ways: Ways): Seen3 | undefined {
-  const square = ring ? ring.axle : further?.[0] && crossed(add(to, from, -1), add(further[0], from, -1));
-  if (!square) return undefined;
-  const [x, y, z] = seen3(unit(square), ways);
-  return z < 0 ? [-x, -y, -z] : [x, y, z];
+/** How far off its plane a corner of something flat may lie, in radii of its corners. */
+const FLAT = 3;
+
+/**
+ * The way that a solid of more than two balls looks, the side of it that the camera sees, and a place through which it is seen; nothing for one
+ * that is round. What fills a space, a hull or a cabin, is seen as a face toward the camera at its middle.
+ */
+function flatOf({ from, to, further, ring, toRadius }: Solid, ways: Ways): SolidSeen["flat"] {
+  const third = further?.[0];
+  if (!ring && !third) return undefined;
+  const square = unit(ring ? ring.axle : crossed(add(to, from, -1), add(third!, from, -1)));
+  const isFlat = (further ?? []).every((at) => Math.abs(dot(add(at, from, -1), square)) <= FLAT * toRadius);
+  if (!isFlat) {
+    const corners = [from, to, ...(further ?? [])].map((at) => seen3(at, ways));
+    const mean = (axis: 0 | 1 | 2): number => corners.reduce((sum, c) => sum + c[axis], 0) / corners.length;
+    return { looks: [0, 0, 1], through: [mean(0), mean(1), mean(2)] };
+  }
+  const [x, y, z] = seen3(square, ways);
+  return { looks: z < 0 ? [-x, -y, -z] : [x, y, z], through: seen3(from, ways) };
 }
 
 const crossed = (a: Vec, b: Vec): Vec => ({
@@ -75,7 +88,7 @@ export function viewOf(view: View): {
       .sort((a, b) => a.near - b.near)
       .map(({ solid, id }): SolidSeen => {
         const { name, part, made, hub, from, to, fromRadius, toRadius } = solid;
-        const looks = looksOf(solid, ways);
+        const flat = flatOf(solid, ways);
         return {
           id,
           name,
@@ -83,8 +96,8 @@ export function viewOf(view: View): {
           outline: outlineOf(solid, ways),
           ...(made && { made }),
           ...(hub && { hub: [dot(hub, ways.right), dot(hub, ways.up)] as const }),
-          ...(looks
-            ? { flat: { looks, through: seen3(from, ways) } }
+          ...(flat
+            ? { flat }
             : {
                 round: {
                   from: seen3(from, ways),

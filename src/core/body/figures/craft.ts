@@ -126,21 +126,22 @@ export const RACING_CAR = builtFigure(
 );
 
 const rallyCar = (steer: number) => [
-  ...onWheels(1.28, -1.26, 0.74, 0.33, 0.11, steer),
-  plate(
-    "body",
-    "blue",
-    both(
-      0.84,
-      [-2.05, 0.42],
-      [-2.1, 0.86, 0.78],
-      [2.05, 0.36],
-      [2.1, 0.66, 0.76],
-      [1.1, 0.9, 0.8],
-      [-1.9, 0.96, 0.8],
-    ),
-    0.06,
-  ),
+  ...onWheels(1.28, -1.26, 0.88, 0.33, 0.11, steer),
+  // Panels, not one block: the wheels of the far side stay behind them.
+  ...bothSides((side) => [
+    plate("body", "blue", [
+      [-2.05, side * 0.82, 0.42],
+      [2.05, side * 0.82, 0.36],
+      [2.1, side * 0.82, 0.66],
+      [1.1, side * 0.82, 0.9],
+      [-1.9, side * 0.82, 0.96],
+      [-2.1, side * 0.82, 0.86],
+    ]),
+  ]),
+  plate("body", "blue", both(0.82, [2.05, 0.36], [2.1, 0.66])),
+  plate("body", "blue", both(0.82, [2.1, 0.66], [1.1, 0.9])),
+  plate("body", "blue", both(0.82, [1.1, 0.9], [-1.9, 0.96])),
+  plate("body", "blue", both(0.82, [-2.05, 0.42], [-2.1, 0.86])),
   plate(
     "cabin",
     "black",
