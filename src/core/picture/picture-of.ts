@@ -26,7 +26,7 @@ import { fallingLayers, nettingLayers, type Between, type Falling } from "./befo
 import type { Beside, FigurePiece } from "./figure-piece";
 import { figureLayers, shadowLayer, type FigureBlur } from "./figure-layers";
 import { standingAt, subjectStands, type Lie } from "./lie";
-import type { PixelPoint, Spread, Smear } from "./raster";
+import type { PixelPoint, Smear, Spread } from "./raster";
 import { evenedOut, type LitBy } from "./shade";
 import type { Surroundings } from "./surroundings";
 import { lampLayers, skylineLayer, thingLayers } from "./thing-layers";
@@ -285,16 +285,25 @@ function sunOnGround({ scene }: AssessInput, { light }: Assessment): number {
 /** More than half a circle in one exposure is drawn as half a circle. */
 const MOST_SWUNG = 180;
 
-/** Degrees through which something held turns about the hand while the shutter is open, its end as fast as the part is. */
+/** Degrees through which something swung turns about where it is held while the shutter is open, the end of all of it as fast as the part is. */
 function swungThrough(
-  { input, view }: PictureAsked,
+  { input, view, figure }: PictureAsked,
   { part, outline, hub }: FigurePiece,
   exposure: number,
 ): number {
   const [hx, hy] = hub!;
-  const long = Math.max(0.05, ...outline.map(([x, y]) => Math.hypot(x - hx, y - hy)));
+  const whole = figure.filter(
+    (p) => p.part === part && p.hub && Math.hypot(p.hub[0] - hx, p.hub[1] - hy) < 1e-6,
+  );
+  const long = Math.max(
+    0.05 * input.subject.height,
+    ...whole.flatMap((p) => p.outline.map(([x, y]) => Math.hypot(x - hx, y - hy))),
+  );
   const speed = Math.max(0, ...input.subject.parts.filter((p) => p.partClass === part).map((p) => p.speed));
-  return -view.heads * Math.min(MOST_SWUNG, toDegrees((speed * exposure) / long));
+  // Wings to both sides of a body beat up and down together; a tool comes forward.
+  const aside = outline.reduce((sum, [x]) => sum + x - hx, 0) < 0 ? -1 : 1;
+  const sense = part === "wing" ? aside : -view.heads;
+  return sense * Math.min(MOST_SWUNG, toDegrees((speed * exposure) / long));
 }
 
 /** Where what is before the subject lies, and how soft it is there. */
@@ -337,13 +346,13 @@ function litBy({ scene }: AssessInput, { light, sighting }: Assessment, { lens }
   const forward = cosDeg(apparentAltitude) * cosDeg(aside);
   const high = sinDeg(apparentAltitude);
   const [c, s] = [cosDeg(lens.dip), sinDeg(lens.dip)];
+  // By night what is left of the total comes from everywhere.
+  const rest = Math.max(0, lux.total - lux.sun - lux.moon - lux.sky - lux.ground - lux.lamps);
   return evenedOut({
     toLight: [cosDeg(apparentAltitude) * sinDeg(aside), high * c + forward * s, high * s - forward * c],
     direct: isDirect ? scene.daylight.directNormal : (moon?.daylight.directNormal ?? 0),
     // What the side gets of sky and lamps is half of what a surface gets that looks up.
-    sky:
-      2 * (lux.sky + lux.lamps) +
-      (lux.total > lux.sky + lux.lamps + lux.sun + lux.moon + lux.ground ? 2 * lux.total : 0),
+    sky: 2 * (lux.sky + lux.lamps + rest),
     ground: 2 * lux.ground,
     up: [0, c, s],
   });
