@@ -177,6 +177,31 @@ test("the picture before it is taken is made at three shutters, blurs with them,
   await expect(page.getByRole("img", { name: "At 1/1000", exact: true })).toBeVisible();
 });
 
+test("the picture stands beside those of another hour and another place, without the others, and leaves as a file that says that it is computed", async ({
+  page,
+}) => {
+  await page.goto(`${OUTING}/frame`);
+  await openPanel(page, "The picture before it is taken");
+  await expect(page.getByRole("img", { name: "At 1/500", exact: true })).toBeVisible({ timeout: 30_000 });
+  await page.getByRole("radio", { name: "An hour" }).click();
+  await expect(page.getByRole("img", { name: /^The same: \d\d:\d\d$/ }).first()).toBeVisible();
+  await expect(page.getByText(/Holds most/)).toBeVisible();
+  await page.getByRole("radio", { name: "A place" }).click();
+  await expect(page.getByRole("img", { name: /^The same: / }).first()).toBeVisible();
+  await page.getByRole("radio", { name: "Alone" }).click();
+  const coming = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Save as a picture" }).click();
+  const stream = await (await coming).createReadStream();
+  const parts: Buffer[] = [];
+  for await (const part of stream) parts.push(part as Buffer);
+  const told = piexif.load(Buffer.concat(parts).toString("binary"));
+  const { ImageIFD, ExifIFD } = piexif;
+  expect(told["0th"]?.[ImageIFD.ImageDescription]).toMatch(/^Computed, not photographed: /);
+  expect(told["Exif"]?.[ExifIFD.ExposureTime]).toEqual([1, 1000]);
+  expect(Object.keys(told["GPS"] ?? {})).toEqual([]);
+  expect(told["Exif"]?.[ExifIFD.DateTimeOriginal]).toBeUndefined();
+});
+
 /** A grey picture as a camera would write it: settings and time in its Exif (piexifjs), its pixels a code value. */
 async function greyPicture(page: Page, value: number): Promise<Buffer> {
   const data = await page.evaluate((v) => {
