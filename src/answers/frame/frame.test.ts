@@ -63,7 +63,7 @@ test("reach, levers, parting and more pictures are of the shot in hand", () => {
   expect(frameShape(view)).toBeCloseTo(1.5, 6);
 });
 
-test("the pictures before it is taken are those of the shutter chosen, a stop either side, and a piece one to one", () => {
+test("the pictures before it is taken are those of the shutter chosen, a stop either side, and a piece one to one and of a print", () => {
   const figure = bodyFigure(view.subject, {
     turn: 60,
     above: 0,
@@ -80,6 +80,7 @@ test("the pictures before it is taken are those of the shutter chosen, a stop ei
     ["beside", shutter - 3],
     ["beside", shutter + 3],
     ["loupe", shutter],
+    ["print", shutter],
   ]);
   expect(perPixel).toBeGreaterThan(1);
   // Each limb smears by its own: not all of a body alike.
