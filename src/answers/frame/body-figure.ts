@@ -32,6 +32,8 @@ export interface FigureSeen {
   readonly mirrored: boolean;
   /** Where the sun stands to it that throws its shadow; none where it throws none. */
   readonly sun?: Light;
+  /** Set where each piece tells how it moves: three poses are worked out instead of one. */
+  readonly moving?: boolean;
 }
 
 /** What a solid of a person is made of, by its name: in shorts and bare legs. */
@@ -81,7 +83,7 @@ const STRIDE = 0.12;
 
 /** The outlines in metres of a subject's body, from the farthest to the nearest, its shadow first. */
 export function bodyFigure(subject: Bodied, seen: FigureSeen): FigurePiece[] {
-  const { turn, above, phase, heads, aloft, mirrored, sun } = seen;
+  const { turn, above, phase, heads, aloft, mirrored, sun, moving: isMoving = false } = seen;
   const { name, size } = bodyOf(subject);
   const figure = FIGURES[name];
   const at = poseOf(figure, phase);
@@ -103,7 +105,7 @@ export function bodyFigure(subject: Bodied, seen: FigureSeen): FigurePiece[] {
   ];
   const place3 = ([x, y, z]: readonly [number, number, number]) => [...place([x, y]), z * size] as const;
   const shadow = sun && !aloft ? shadowSeen(body.solids, sun, view) : [];
-  const moving = movesOf(figure, at, solids, (pose) => look.seen(posed(pose).solids));
+  const moving = isMoving ? movesOf(figure, at, solids, (pose) => look.seen(posed(pose).solids)) : [];
   return [
     ...shadow.map((outline): FigurePiece => ({ part: "body", look: "shadow", outline: outline.map(place) })),
     ...solids.map((solid, i): FigurePiece => {

@@ -51,7 +51,6 @@ export interface PosedPerson {
   readonly solids: readonly Solid[];
   /** Which way the face looks. */
   readonly face: Vec;
-  readonly head: Vec;
   readonly rightHand: Vec;
   readonly leftHand: Vec;
 }
@@ -209,7 +208,6 @@ export function posedPerson(pose: PersonPose, tools: readonly Tool[] = [], headg
         ? placed.map((s) => (s.part === "tool" ? onGround(s) : s))
         : aboveWater(placed),
     face: unit(inBody(skull, AHEAD)),
-    head: add(between(chin, crown, 0.5), up),
     leftHand: add(held.left, up),
     rightHand: add(held.right, up),
   };

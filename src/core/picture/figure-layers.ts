@@ -45,7 +45,7 @@ function shapeOf(piece: FigurePiece, standing: Standing, lie: Lie, colours: Colo
   return {
     outline,
     ...colouredAs(own),
-    ...(look === "eye" && { wet: true }),
+    ...(look === "eye" && { glossy: true }),
     ...(flat && { flat: { looks: flat.looks, through: place(flat.through) } }),
     ...(round && {
       round: {

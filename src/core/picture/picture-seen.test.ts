@@ -1,8 +1,6 @@
-import { demoKit, demoOutings } from "../../../demo";
+import { firstShot } from "../../../test/first-shot";
 import { FIGURES, shadowSeen, viewOf, type Solid } from "../body";
-import { assess, frameView, type AssessInput } from "../judge";
 import { MOWN } from "../judge/marks-seen";
-import { sceneAt } from "../scene";
 import { pictureOf, renderPicture, type FigurePiece, type PictureAsked } from ".";
 import type { Plane } from "./raster";
 import { luminanceOf } from "./render";
@@ -11,19 +9,7 @@ import { skyAgainst } from "./surroundings";
 
 // What is measured here is measured in the finished picture, pixel by pixel, against the arithmetic that it was made from.
 
-const outing = demoOutings[0]!;
-const shot = outing.shots[0]!;
-const input: AssessInput = {
-  shot,
-  subject: outing.subjects.find((s) => s.id === shot.subjectId)!,
-  position: outing.ground.positions[1]!,
-  rig: { body: demoKit.bodies[0]!, lens: demoKit.lenses[0]!, support: demoKit.supports[0]! },
-  scene: sceneAt(outing.ground, { cloudEighths: 0, readings: [] }, Date.UTC(2026, 9, 17, 13)),
-  order: ["lift", "aperture", "shutter", "iso"],
-};
-const found = assess(input);
-if (!found.ok) throw new Error(found.reason);
-const view = frameView(input, found);
+const { outing, input, found, view } = firstShot(0);
 const WIDTH = 600;
 const asked = (over: Partial<PictureAsked>): PictureAsked => ({
   input,

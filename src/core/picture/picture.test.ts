@@ -1,5 +1,5 @@
-import { demoKit, demoOutings } from "../../../demo";
-import { assess, blurLadder, frameView, motionAt, type AssessInput } from "../judge";
+import { firstShot } from "../../../test/first-shot";
+import { assess, blurLadder, motionAt } from "../judge";
 import { sceneAt } from "../scene";
 import {
   deliveredPerPixel,
@@ -131,19 +131,7 @@ test("a stop darker halves the linear luminance, and noise grows by half a stop 
   expect(displayValue(0.157) / 255).toBeCloseTo(0.43, 2);
 });
 
-const outing = demoOutings[0]!;
-const shot = outing.shots[0]!;
-const input: AssessInput = {
-  shot,
-  subject: outing.subjects.find((s) => s.id === shot.subjectId)!,
-  position: outing.ground.positions[1]!,
-  rig: { body: demoKit.bodies[0]!, lens: demoKit.lenses[0]!, support: demoKit.supports[0]! },
-  scene: sceneAt(outing.ground, { cloudEighths: 8, readings: [] }, Date.UTC(2026, 9, 17, 13)),
-  order: ["lift", "aperture", "shutter", "iso"],
-};
-const found = assess(input);
-if (!found.ok) throw new Error(found.reason);
-const view = frameView(input, found);
+const { outing, input, found, view } = firstShot(8);
 const figure: FigurePiece[] = [
   {
     part: "body",

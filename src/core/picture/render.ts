@@ -26,8 +26,8 @@ export interface Shape {
   readonly tint: Tint;
   /** Set for what is lit by the way its surface looks. */
   readonly round?: Round;
-  /** Set for what is wet and mirrors what is bright: an eye. */
-  readonly wet?: boolean;
+  /** Set for what mirrors what is bright: an eye. */
+  readonly glossy?: boolean;
   /** Set for what is flat and lit by the way it looks, through a place of it in pixels. */
   readonly flat?: { readonly looks: Seen3; readonly through: Seen3 };
 }
@@ -138,27 +138,36 @@ function layOver(channels: readonly Plane[], whole: Layer, lit: LitBy | undefine
   composite(channels, layer, box, by, blurred(tile.cover), tile.light?.map(blurred));
 }
 
+/** A shape whose every place is another, and whose balls are so many times as large. */
+const placed = (
+  { round, flat, ...shape }: Shape,
+  at: (place: PixelPoint) => PixelPoint,
+  times = 1,
+): Shape => {
+  const at3 = ([x, y, z]: Seen3): Seen3 => [...at([x, y]), z * times];
+  return {
+    ...shape,
+    outline: shape.outline.map(at),
+    ...(round && {
+      round: {
+        from: at3(round.from),
+        to: at3(round.to),
+        radii: [round.radii[0] * times, round.radii[1] * times] as const,
+      },
+    }),
+    ...(flat && { flat: { ...flat, through: at3(flat.through) } }),
+  };
+};
+
 /** A layer on a drawing so many times smaller. */
 function smaller(layer: Layer, by: number): Layer {
   const at = ([x, y]: PixelPoint): PixelPoint => [x / by, y / by];
-  const at3 = ([x, y, z]: Seen3): Seen3 => [x / by, y / by, z / by];
   return {
     ...layer,
     disc: onCoarser(layer.disc, by),
     ...(layer.smear && { smear: { ...layer.smear, length: layer.smear.length / by } }),
     ...(layer.turn && { turn: { ...layer.turn, hub: at(layer.turn.hub) } }),
-    shapes: layer.shapes.map(({ round, flat, ...shape }) => ({
-      ...shape,
-      outline: shape.outline.map(at),
-      ...(round && {
-        round: {
-          from: at3(round.from),
-          to: at3(round.to),
-          radii: [round.radii[0] / by, round.radii[1] / by] as const,
-        },
-      }),
-      ...(flat && { flat: { ...flat, through: at3(flat.through) } }),
-    })),
+    shapes: layer.shapes.map((shape) => placed(shape, at, 1 / by)),
   };
 }
 
@@ -261,7 +270,7 @@ function paint(
     });
     return;
   }
-  const { luminance, tint, round, flat, wet } = shape;
+  const { luminance, tint, round, flat, glossy } = shape;
   const surface = round ? surfaceOf(round) : flat && planeThrough(flat.looks, flat.through);
   const [r, g, b] = light.map((plane) => plane.values) as [Float32Array, Float32Array, Float32Array];
   const depths = toward.values;
@@ -269,7 +278,7 @@ function paint(
     const seen = surface?.(column + left + 0.5, row + top + 0.5);
     const tone =
       luminance * (seen && lit ? lightOn(seen.normal, lit) : 1) +
-      (wet && seen && lit ? catchlightOn(seen.normal, lit) : 0);
+      (glossy && seen && lit ? catchlightOn(seen.normal, lit) : 0);
     const deep = seen?.toward ?? Infinity;
     const was = covers[i]!;
     if (deep < depths[i]! + JOINED) {
@@ -307,13 +316,7 @@ function swings({ shapes, turn }: Layer): (readonly Shape[])[] {
       hx + (x - hx) * c + (y - hy) * s,
       hy - (x - hx) * s + (y - hy) * c,
     ];
-    const place = ([x, y, z]: Seen3): Seen3 => [...at([x, y]), z];
-    return shapes.map(({ round, flat, ...shape }) => ({
-      ...shape,
-      outline: shape.outline.map(at),
-      ...(round && { round: { ...round, from: place(round.from), to: place(round.to) } }),
-      ...(flat && { flat: { ...flat, through: place(flat.through) } }),
-    }));
+    return shapes.map((shape) => placed(shape, at));
   });
 }
 

@@ -187,7 +187,7 @@ function groundTones(around: Surroundings, width: number, first: number, height:
   const { perPixel, middle } = outlook;
   const tones = planeOf(width, height - first, 1);
   const along = new Float64Array(GRAINS[below.surface].length);
-  const glitter = below.surface === "water" ? around.above.light : undefined;
+  const glitter = below.surface === "water" && around.above.light && wayTo(around.above.light);
   for (let row = first; row < height; row++) {
     const ray = rayOf(outlook, row + 0.5);
     const t = outlook.height / -ray.up;
@@ -214,6 +214,13 @@ function groundTones(around: Surroundings, width: number, first: number, height:
   return tones;
 }
 
+/** The way to a light as one looks out: to the right, forward, up. */
+const wayTo = ({ aside, altitude }: LightAhead): readonly [right: number, forward: number, up: number] => [
+  cosDeg(altitude) * sinDeg(aside),
+  cosDeg(altitude) * cosDeg(aside),
+  sinDeg(altitude),
+];
+
 /** Facets of water that throw the sun into the lens: as many as slopes ask that stand so, and soft where the lens is. */
 function layGlints(
   tones: Plane,
@@ -227,10 +234,9 @@ function layGlints(
     readonly ray: { readonly forward: number; readonly up: number };
     readonly t: number;
   },
-  { aside, altitude }: LightAhead,
+  sun: ReturnType<typeof wayTo>,
   sharp: number,
 ): void {
-  const sun = [cosDeg(altitude) * sinDeg(aside), cosDeg(altitude) * cosDeg(aside), sinDeg(altitude)] as const;
   const { width } = tones;
   for (let x = 0; x < width; x++) {
     const side = (x + 0.5 - outlook.middle[0]) * outlook.perPixel.across;
@@ -272,13 +278,7 @@ const COLUMNS = 8;
 function layAbove(channels: readonly Plane[], { outlook, above }: Surroundings, rows: number): void {
   const { width } = channels[0]!;
   const { luminance, tint, light, cloud } = above;
-  const sun =
-    light &&
-    ([
-      cosDeg(light.altitude) * sinDeg(light.aside),
-      cosDeg(light.altitude) * cosDeg(light.aside),
-      sinDeg(light.altitude),
-    ] as const);
+  const sun = light && wayTo(light);
   const usual = sun ? skyAgainst(PLAIN.altitude, PLAIN.fromSun, light.altitude, cloud) : 1;
   for (let row = 0; row < rows; row++) {
     const ray = rayOf(outlook, row + 0.5);

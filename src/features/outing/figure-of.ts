@@ -28,8 +28,12 @@ const seenAs = (
   ...sunOn(input, found),
 });
 
-/** The body of the subject of a shot in metres, as it is seen in its picture; none while there is no picture. */
+/** The body of the subject of a shot in metres, as it is seen in its picture, each piece as it moves; none while there is no picture. */
 export const figureOf = ({ input, found, frame }: { [K in keyof Seen]: Seen[K] }) =>
+  input && found && frame ? bodyFigure(input.subject, { ...seenAs(input, found, frame), moving: true }) : [];
+
+/** The same for a drawing, in which nothing moves. */
+export const stillFigureOf = ({ input, found, frame }: { [K in keyof Seen]: Seen[K] }) =>
   input && found && frame ? bodyFigure(input.subject, seenAs(input, found, frame)) : [];
 
 /** Who is usually about the subject of a shot, as they are seen in its picture; nobody while there is none. */

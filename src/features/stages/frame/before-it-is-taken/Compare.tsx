@@ -3,12 +3,13 @@ import { View } from "react-native";
 import { wallTimeOf } from "@/data";
 import { comparedPictures, type Compared, type ComparedBy } from "@/answers/frame/compared";
 import { Txt } from "@/ui/controls/Txt";
-import { isoWords, ofHundred, shutterWords, timeWords, twoFigures, verdictWords } from "@/words";
+import { shutterWords, timeWords } from "@/words";
 import type { RenderedPicture } from "@/workers/long-work";
 import { besideOf, figureOf } from "../../../outing/figure-of";
 import { ShownPicture } from "../../../outing/ShownPicture";
 import { useOuting } from "../../../outing/use-outing";
 import { useRun } from "../../../outing/use-run";
+import { comesOutWords } from "./comes-out-words";
 
 const NONE: Readonly<Record<ComparedBy, string>> = {
   place: "No other position gives this picture. Put one on Ground.",
@@ -58,7 +59,7 @@ export function Compare({ by, withOthers }: { by: ComparedBy; withOthers: boolea
                 <ShownPicture picture={picture} width={WIDTH} label={`The same: ${name}`} />
                 <Txt weight={700}>{name}</Txt>
                 <Txt size={14} tone="ink2">
-                  {`${shutterWords(one.shutter)}, ${isoWords(one.there.iso)}: ${one.there.partName} ${twoFigures(one.there.blurPx)} px, ${verdictWords(one.there.verdict)}, ${ofHundred(one.there.chance)}${one.there.chance === most && shown.asked.length > 1 ? ". Holds most" : ""}`}
+                  {`${shutterWords(one.shutter)}, ${comesOutWords(one.there)}${one.there.chance === most && shown.asked.length > 1 ? ". Holds most" : ""}`}
                 </Txt>
               </View>
             );

@@ -15,22 +15,14 @@ import { Segmented } from "@/ui/controls/Segmented";
 import type { OutingView } from "@/outing/outing-view";
 import { Txt } from "@/ui/controls/Txt";
 import { useSize } from "@/ui/layout/use-size";
-import {
-  fallingWords,
-  isoWords,
-  numberWords,
-  ofHundred,
-  roomWords,
-  shutterWords,
-  twoFigures,
-  verdictWords,
-} from "@/words";
+import { fallingWords, numberWords, roomWords, shutterWords } from "@/words";
 import type { RenderedPicture } from "@/workers/long-work";
 import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
 import { SumText } from "../../reasons/SumText";
 import { besideOf, figureOf } from "../../../outing/figure-of";
 import { ShownPicture } from "../../../outing/ShownPicture";
 import { useRun } from "../../../outing/use-run";
+import { comesOutWords } from "./comes-out-words";
 import { Compare } from "./Compare";
 import { SavePicture } from "./SavePicture";
 
@@ -57,7 +49,7 @@ const underOf = ({ of, there }: Asked): string =>
     ? "a piece of the delivery"
     : of === "print"
       ? "a piece of a large print at arm's length"
-      : `${isoWords(there.iso)}: ${there.partName} ${twoFigures(there.blurPx)} px, ${verdictWords(there.verdict)}, ${ofHundred(there.chance)}`;
+      : comesOutWords(there);
 
 /** The picture before it is taken: at the chosen shutter and a stop either side, and a piece of it as it is delivered. */
 export function Preview() {

@@ -6,7 +6,7 @@ import type { Size } from "@/ui/layout/use-size";
 import { SURFACE_FILL } from "@/ui/theme/surfaces";
 import { useTokens, type Tokens } from "@/ui/theme/theme";
 import { percentWords } from "@/words";
-import { figureOf } from "../../../outing/figure-of";
+import { stillFigureOf } from "../../../outing/figure-of";
 
 interface Props {
   readonly size: Size;
@@ -93,7 +93,7 @@ export function FrameDrawing({ size, view, input, found }: Props) {
         {behind.map((thing) => (
           <Thing key={thing.id} thing={thing} box={box} opacity={1} />
         ))}
-        {figureOf({ input, found, frame: view }).map((piece, i) => {
+        {stillFigureOf({ input, found, frame: view }).map((piece, i) => {
           const isShadow = piece.look === "shadow";
           return (
             <Path
