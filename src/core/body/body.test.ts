@@ -1,9 +1,10 @@
 import fc from "fast-check";
-import { bodySeen, FIGURES, reachAlong, shadowSeen, type FigureName, type Solid } from ".";
+import { FIGURES, reachAlong, shadowSeen, type FigureName, type Solid } from ".";
 import { DISCIPLINES, type DisciplineName } from "./disciplines";
 import { LENGTHS, posedPerson } from "./person";
 import { beyondReach, type PersonPose } from "./pose";
 import { outlineOf, waysOf } from "./solid";
+import { bodySeen } from "./view";
 
 const NAMES = Object.keys(DISCIPLINES) as DisciplineName[];
 const posesOf = (name: DisciplineName): PersonPose[] => DISCIPLINES[name].poses.map((p) => p.pose);

@@ -1,5 +1,5 @@
 import { bodyNamed, bodyNameOf, bodyOf, grownOf, SUBJECTS } from "..";
-import { bodySeen, FIGURES, reachAlong } from "../../body";
+import { FIGURES, reachAlong, viewOf } from "../../body";
 import { DISCIPLINES } from "../../body/disciplines";
 import { FIGURES as DRAWN } from "../../motion";
 
@@ -83,7 +83,7 @@ test("somebody's own subject keeps the body of what it was made of, else has tha
 test("wings are where wings are told: what flies by its parts has wings, and what has none shows none spread", () => {
   for (const row of SUBJECTS.filter((s) => s.parts.some((p) => p.partClass === "wing"))) {
     const { posed, peak } = FIGURES[bodyOf(row).name];
-    const { solids } = bodySeen(posed({ pose: peak }), { turn: 0, above: 0 });
+    const solids = viewOf({ turn: 0, above: 0 }).seen(posed({ pose: peak }).solids);
     expect([row.id, solids.some((s) => s.part === "wing" && s.hub)]).toEqual([row.id, true]);
   }
 });
