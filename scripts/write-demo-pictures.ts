@@ -13,7 +13,7 @@ import { readHeader } from "../src/data/pictures/read-header";
 import type { BodyClock, Frame } from "../src/data/schema/frame";
 import type { Tag } from "../src/data";
 import { framesFrom, type PictureRead } from "../src/outing/frames/frames-from";
-import { figureOf } from "../src/features/outing/figure-of";
+import { figureOf } from "../src/answers/frame/figure-of";
 import { hockeyQuarterFinal } from "../demo/hockey-quarter-final";
 import { evidenceOf } from "../src/answers/review/frames/evidence";
 import { plannedShots } from "../src/answers/review/frames/planned";

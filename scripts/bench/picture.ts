@@ -1,6 +1,6 @@
 import { performance } from "node:perf_hooks";
 import { pictureOf, renderPicture } from "../../src/core/picture";
-import { figureOf } from "../../src/features/outing/figure-of";
+import { figureOf } from "../../src/answers/frame/figure-of";
 import { anOuting } from "../../test/outings";
 
 /** As asked of a picture on a phone and on a wide screen: the middle of twenty after three to warm up. */

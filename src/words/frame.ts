@@ -1,3 +1,4 @@
+import type { BodyInDepth } from "@/answers/frame/body-in-depth";
 import type { PrintLine } from "@/answers/frame/print-sums";
 import type { ReachLine } from "@/answers/frame/reach-sums";
 import type {
@@ -239,3 +240,23 @@ export const roomWords = (room: number): string =>
   room === 0
     ? "It is cut off ahead: no room to move into."
     : `${percentWords(room)} of the frame is free ahead of it.`;
+
+const FACE_SEEN: Readonly<Record<BodyInDepth["face"], string>> = {
+  whole: "Its face looks at you.",
+  most: "Most of its face is turned to you.",
+  part: "A part of its face is turned to you.",
+  hardly: "Its face is hardly seen.",
+  none: "Its face looks away from you.",
+};
+/** Pieces that are named; more only say that there are more. */
+const NAMED = 3;
+
+/** How much of a face is seen, and what of the body lies outside the sharp zone. */
+export function bodyInDepthSentence({ face, soft }: BodyInDepth): string {
+  const named = soft.slice(0, NAMED).join(", ") + (soft.length > NAMED ? " and more" : "");
+  const depth =
+    soft.length === 0
+      ? "With its eyes in focus all of it is sharp."
+      : `With its eyes in focus soft: ${named}.`;
+  return `${FACE_SEEN[face]} ${depth}`;
+}

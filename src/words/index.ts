@@ -9,6 +9,7 @@ export {
   instantLines,
 } from "./instant";
 export {
+  bodyInDepthSentence,
   bodyDetail,
   bodyTitle,
   converterDetail,

@@ -1,5 +1,6 @@
 import {
   FIGURES,
+  bodySeen,
   reachAlong,
   shadowSeen,
   viewOf,
@@ -81,14 +82,43 @@ const poseOf = ({ names, peak }: Figure, phase: FigureSeen["phase"]): number =>
 /** Off the ground by no more than a stride, where the spot says that it is on it. */
 const STRIDE = 0.12;
 
+/** A figure in one of its poses as a spot has it: on its ground, or off it. */
+const posedAs = (
+  figure: Figure,
+  pose: number,
+  { mirrored, aloft }: Pick<FigureSeen, "mirrored" | "aloft">,
+): Posed =>
+  figure.posed({ pose, mirrored, offAtMost: aloft ? 0 : STRIDE * (figure.unit === "standing" ? 1 : 2) });
+
+/** What of a body is seen from somewhere, and how deep it is from there. */
+export function bodySeenFrom(subject: Bodied, { turn, above, phase, heads, aloft, mirrored }: FigureSeen) {
+  const { name, size } = bodyOf(subject);
+  const figure = FIGURES[name];
+  return {
+    ...bodySeen(posedAs(figure, poseOf(figure, phase), { mirrored, aloft }), { turn: heads * turn, above }),
+    size,
+  };
+}
+
+/** A body from straight above, facing up the drawing. */
+const FROM_ABOVE = { turn: 180, above: 90, heads: 1, aloft: false } as const;
+
+/** The outlines in metres of a body from straight above, the way it faces upward, and where its eyes are. */
+export function bodyFromAbove(subject: Bodied, seen: Pick<FigureSeen, "phase" | "mirrored">) {
+  const pieces = bodyFigure(subject, { ...FROM_ABOVE, ...seen });
+  const eyes = pieces.filter((p) => p.look === "eye").flatMap((p) => p.outline);
+  const mean = (axis: 0 | 1): number =>
+    eyes.reduce((sum, at) => sum + at[axis], 0) / Math.max(1, eyes.length);
+  return { pieces, eye: [mean(0), mean(1)] as const };
+}
+
 /** The outlines in metres of a subject's body, from the farthest to the nearest, its shadow first. */
 export function bodyFigure(subject: Bodied, seen: FigureSeen): FigurePiece[] {
   const { turn, above, phase, heads, aloft, mirrored, sun, moving: isMoving = false } = seen;
   const { name, size } = bodyOf(subject);
   const figure = FIGURES[name];
   const at = poseOf(figure, phase);
-  const posed = (pose: number): Posed =>
-    figure.posed({ pose, mirrored, offAtMost: aloft ? 0 : STRIDE * (figure.unit === "standing" ? 1 : 2) });
+  const posed = (pose: number): Posed => posedAs(figure, pose, { mirrored, aloft });
   const body = posed(at);
   const view: View = { turn: heads * turn, above };
   const look = viewOf(view);

@@ -1,20 +1,20 @@
-import { isMirrorImage } from "@/answers/brief/shot";
-import { bodyFigure, type FigureSeen, type Phase } from "@/answers/frame/body-figure";
-import { companyOf } from "@/answers/frame/company";
+import { isMirrorImage } from "../brief/shot";
+import { bodyFigure, type FigureSeen, type Phase } from "./body-figure";
+import { companyOf } from "./company";
 import type { Intent } from "@/core/scene";
 import type { OutingView } from "@/outing/outing-view";
 
 type Seen = Pick<OutingView, "input" | "found" | "frame">;
 
 /** The posture that a picture shows: a face after it, the subject in its place before it begins, a pan between two strokes, all else at its peak. */
-function phaseOf(intent: Intent): Phase {
+export function phaseOf(intent: Intent): Phase {
   if (intent === "reaction") return "end";
   if (intent === "pan") return "between";
   return intent === "context" || intent === "still" ? "start" : "peak";
 }
 
 /** How the subject of a shot is seen in its picture. */
-const seenAs = (
+export const seenAs = (
   input: NonNullable<Seen["input"]>,
   found: NonNullable<Seen["found"]>,
   frame: NonNullable<Seen["frame"]>,

@@ -1,4 +1,4 @@
-export { viewOf, type SolidSeen } from "./view";
+export { bodySeen, viewOf, type SolidSeen } from "./view";
 export { FIGURES, type FigureName } from "./figures";
 export type { Figure, Posed, PosedAsked } from "./figure";
 export type { Wears } from "./poses/pose-of";

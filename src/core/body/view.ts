@@ -40,6 +40,8 @@ export interface BodySeen {
   readonly faceShare: number;
   /** From its farthest to its nearest point, in shares of the measure. */
   readonly deep: number;
+  /** The middle of each solid toward the camera, in shares of the measure, from the same origin as those of the eyes. */
+  readonly toward: readonly { readonly name: string; readonly toward: number }[];
 }
 
 const seen3 = (at: Vec, { right, up, toward }: Ways): Seen3 => [dot(at, right), dot(at, up), dot(at, toward)];
@@ -119,5 +121,9 @@ export function bodySeen(posed: Posed, view: View): BodySeen {
     solids: seen(posed.solids),
     faceShare: faceShareOf(posed, ways.toward),
     deep: most - least,
+    toward: posed.solids.map(({ name, from, to }) => ({
+      name,
+      toward: (dot(from, ways.toward) + dot(to, ways.toward)) / 2,
+    })),
   };
 }

@@ -110,6 +110,7 @@ export {
   type MeshFound,
   type MeshLight,
 } from "./mesh-found";
+export { paneBefore } from "./lost-light";
 export { skyBehind, type SkyBehind } from "./sky-behind";
 export { faceShares, isMirrored, sidedBy, type FaceShare, type SidedBy, type SidedCode } from "./open-side";
 export { bestCover, type Cover } from "./cover";

@@ -58,6 +58,22 @@ export function nettingLayers(
   ].map((outline) => ({ shapes: [{ ...grey, outline }], disc: soft }));
 }
 
+/**
+ * What glass before the lens throws back of one's own side, as one even veil over the picture: `thrownBack` is the share 0 … 1 of the light that
+ * its surfaces return, `luminance` what stands behind the photographer. What they soften is not drawn.
+ */
+export const glassLayers = (
+  thrownBack: number,
+  { width, height }: Pick<Between, "width" | "height">,
+  luminance: number,
+): Layer[] => [
+  {
+    shapes: [{ luminance, tint: [1, 1, 1], outline: box(0, 0, width, height) }],
+    share: thrownBack,
+    disc: 0,
+  },
+];
+
 const box = (left: number, top: number, right: number, low: number): PixelPoint[] => [
   [left, top],
   [right, top],

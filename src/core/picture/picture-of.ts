@@ -10,6 +10,7 @@ import {
   meshFound,
   motionAt,
   noiseFound,
+  paneBefore,
   skyColour,
   skylineColour,
   thingColour,
@@ -22,7 +23,7 @@ import {
   type MotionFound,
 } from "../judge";
 import type { Layer, PictureInput } from "./render";
-import { fallingLayers, nettingLayers, type Between, type Falling } from "./before-subject";
+import { fallingLayers, glassLayers, nettingLayers, type Between, type Falling } from "./before-subject";
 import type { Beside, FigurePiece } from "./figure-piece";
 import { figureLayers, shadowLayer, type FigureBlur } from "./figure-layers";
 import { standingAt, subjectStands, type Lie } from "./lie";
@@ -189,6 +190,7 @@ function layersOf(
     ...layersWhere((distance) => distance <= view.subjectDistance),
     ...(falls?.before ?? []),
     ...meshLayers(asked, between, behind),
+    ...paneLayers(asked, between, behind),
   ];
 }
 
@@ -334,6 +336,15 @@ function meshLayers(
   const { luminance } = thingColour(there.block, input, behindLight);
   const veil = !sharp && mesh.veil !== "structured" ? mesh.veil : undefined;
   return nettingLayers({ ...there.mesh, away: there.away, veil }, between, luminance);
+}
+
+/** Mean reflectance of what stands about a photographer (assumed: as of what a meter takes a scene for). */
+const ONES_OWN_SIDE = 0.18;
+
+/** The glass of the line of sight, if there is any: the light of one's own side stands in it. */
+function paneLayers({ input, sharp }: PictureAsked, between: Between, light: LightBehind): Layer[] {
+  const pane = sharp ? undefined : paneBefore(input);
+  return pane ? glassLayers(1 - pane.passed, between, ONES_OWN_SIDE * light.level) : [];
 }
 
 /** The light on the subject as its surfaces take it, so that its seen side has what the settings were found for. */

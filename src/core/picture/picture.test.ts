@@ -9,7 +9,8 @@ import {
   type FigurePiece,
   type PictureInput,
 } from ".";
-import { fallingLayers, fallLength, nettingLayers } from "./before-subject";
+import { paneLoss } from "../optics";
+import { fallingLayers, fallLength, glassLayers, nettingLayers } from "./before-subject";
 import { coverage, disc, gauss, smear, type PixelPoint, type Plane } from "./raster";
 import { displayValue, luminanceOf } from "./render";
 import { seatsWithin } from "./thing-layers";
@@ -263,6 +264,14 @@ test("a netting takes the light that its wires cover, sharp or soft, and its vei
     }),
   );
   expect(near.values[75 * 200 + 100]).toBeCloseTo(lights({}).values[0]!, 6);
+});
+
+test("glass veils the picture by what its surfaces throw back: 8 % of one clean sheet square on (handbook)", () => {
+  const { passed } = paneLoss({ sheets: 1, angle: 0 });
+  expect(1 - passed).toBeCloseTo(0.083, 2);
+  // Before what is black the veil is all there is; before what is as bright as it, it changes nothing.
+  expect(meanUnder(glassLayers(1 - passed, between, 0))).toBeCloseTo(passed, 4);
+  expect(meanUnder(glassLayers(1 - passed, between, lights({}).values[0]!))).toBeCloseTo(1, 4);
 });
 
 test("a wire's worst loss in the picture is what the netting's own arithmetic says: 4 w over π F", () => {

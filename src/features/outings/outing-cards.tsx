@@ -9,6 +9,7 @@ import { useTokens } from "@/ui/theme/theme";
 import { dateWords, timeWords } from "@/words";
 import { Guard } from "../layout/Guard";
 import { GroundSketch } from "../outing/GroundSketch";
+import { SubjectOutline } from "./SubjectOutline";
 import { whatIsOpen } from "./what-is-open";
 
 interface CardProps {
@@ -37,7 +38,10 @@ export function NextOuting({ outing, onMore }: CardProps) {
               <Txt>{`${outing.place}. ${outing.sport}`}</Txt>
               <WhatIsOpen outing={outing} />
             </View>
-            <GroundSketch outing={outing} scale={1.2} />
+            <View className="items-center gap-2">
+              <SubjectOutline outing={outing} size={72} />
+              <GroundSketch outing={outing} scale={1.2} />
+            </View>
           </Pressable>
         </Link>
         <More outing={outing} onMore={onMore} />
@@ -126,8 +130,9 @@ export function Shelf({ title, outings, onMore }: ShelfProps) {
               <Pressable
                 role="link"
                 aria-label={label(outing)}
-                className="min-w-0 flex-1 flex-row items-center justify-between gap-2 active:opacity-70"
+                className="min-w-0 flex-1 flex-row items-center justify-between gap-3 active:opacity-70"
               >
+                <SubjectOutline outing={outing} size={40} />
                 <View className="min-w-0 flex-1">
                   <Txt tone="ink2">{`${dateWords(outing.date)} ${outing.date.slice(0, 4)}, ${timeWords(outing.starts)}`}</Txt>
                   <Txt size={20} weight={700} role="heading" aria-level={3}>

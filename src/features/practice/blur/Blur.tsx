@@ -12,7 +12,7 @@ import type { DrillProps } from "../played-on";
 import { Outcome } from "../Outcome";
 import { TwoPictures } from "../TwoPictures";
 import { useDrill } from "../use-drill";
-import { figureOf } from "../../outing/figure-of";
+import { figureOf } from "@/answers/frame/figure-of";
 
 const COUNT = 6;
 const ASKS = [

@@ -15,7 +15,7 @@ import type { DrillProps } from "../played-on";
 import { Outcome } from "../Outcome";
 import { TwoPictures } from "../TwoPictures";
 import { useDrill } from "../use-drill";
-import { figureOf } from "../../outing/figure-of";
+import { figureOf } from "@/answers/frame/figure-of";
 
 const COUNT = 8;
 /** Where the guess begins: between a hall and the sun. */

@@ -23,7 +23,7 @@ import { Outcome } from "../Outcome";
 import { TakeAsOwn } from "../TakeAsOwn";
 import { TwoPictures } from "../TwoPictures";
 import { useDrill, type Drill } from "../use-drill";
-import { figureOf } from "../../outing/figure-of";
+import { figureOf } from "@/answers/frame/figure-of";
 import { Crossing } from "./Crossing";
 import { useCrossing } from "./use-crossing";
 

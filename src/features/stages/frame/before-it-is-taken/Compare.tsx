@@ -5,7 +5,7 @@ import { comparedPictures, type Compared, type ComparedBy } from "@/answers/fram
 import { Txt } from "@/ui/controls/Txt";
 import { shutterWords, timeWords } from "@/words";
 import type { RenderedPicture } from "@/workers/long-work";
-import { besideOf, figureOf } from "../../../outing/figure-of";
+import { besideOf, figureOf } from "@/answers/frame/figure-of";
 import { ShownPicture } from "../../../outing/ShownPicture";
 import { useOuting } from "../../../outing/use-outing";
 import { useRun } from "../../../outing/use-run";

@@ -19,7 +19,7 @@ import { fallingWords, numberWords, roomWords, shutterWords } from "@/words";
 import type { RenderedPicture } from "@/workers/long-work";
 import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
 import { SumText } from "../../reasons/SumText";
-import { besideOf, figureOf } from "../../../outing/figure-of";
+import { besideOf, figureOf } from "@/answers/frame/figure-of";
 import { ShownPicture } from "../../../outing/ShownPicture";
 import { useRun } from "../../../outing/use-run";
 import { comesOutWords } from "./comes-out-words";

@@ -1,10 +1,15 @@
+import { useMemo } from "react";
 import { View } from "react-native";
+import { bodyFromAbove } from "@/answers/frame/body-figure";
+import { bodyInDepth } from "@/answers/frame/body-in-depth";
 import { depthOf } from "@/answers/frame/depth";
+import { isMirrorImage } from "@/answers/brief/shot";
+import { phaseOf } from "@/answers/frame/figure-of";
 import type { DepthWish } from "@/core/scene";
 import { Picker } from "@/ui/controls/Picker";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
-import { depthWords, fNumberWords, metresWords } from "@/words";
+import { bodyInDepthSentence, depthWords, fNumberWords, metresWords } from "@/words";
 import { editShot } from "@/outing/edits";
 import { useCommit, useFound, useOuting } from "../../../outing/use-outing";
 import { DepthSaid } from "../../reasons/DepthSaid";
@@ -21,7 +26,11 @@ export function DepthWished() {
   const found = useFound((f) => f);
   const answer = useOuting(depthOf);
   const { sighting } = found;
-  const { depth } = found.settings;
+  const inDepth = useOuting(bodyInDepth);
+  const body = useMemo(
+    () => bodyFromAbove(subject, { phase: phaseOf(shot.intent), mirrored: isMirrorImage(subject, shot) }),
+    [subject, shot],
+  );
   const commit = useCommit();
   const set = (to: DepthWish): void => void commit(editShot(shot.id, { depth: to }));
   const choose = (kind: DepthWish["kind"]): void => {
@@ -57,11 +66,12 @@ export function DepthWished() {
       <SlabDrawing
         near={sighting.depth.near - sighting.distance}
         far={sighting.depth.far === "unbounded" ? "unbounded" : sighting.depth.far - sighting.distance}
-        length={wish.kind === "face" ? depth.asked : length}
-        width={wish.kind === "plane" ? 0 : subject.depth}
-        turnDeg={wish.kind === "face" ? 90 : turnDeg}
+        length={length}
+        body={wish.kind === "plane" ? undefined : body}
+        turnDeg={turnDeg}
         onTurn={wish.kind === "plane" ? (degrees) => set({ kind: "plane", turnDeg: degrees }) : undefined}
       />
+      {inDepth && wish.kind !== "plane" && <Txt>{bodyInDepthSentence(inDepth)}</Txt>}
       <DepthSaid />
       {wish.kind !== "face" && wish.kind !== TWO && forAll >= 1 && (
         <Txt tone="ink2">{`${fNumberWords(forAll)} would hold it from end to end, focused on the eye.`}</Txt>

@@ -6,7 +6,7 @@ import type { Size } from "@/ui/layout/use-size";
 import { SURFACE_FILL } from "@/ui/theme/surfaces";
 import { useTokens, type Tokens } from "@/ui/theme/theme";
 import { percentWords } from "@/words";
-import { stillFigureOf } from "../../../outing/figure-of";
+import { stillFigureOf } from "@/answers/frame/figure-of";
 
 interface Props {
   readonly size: Size;

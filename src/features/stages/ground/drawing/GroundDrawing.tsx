@@ -3,6 +3,7 @@ import { G } from "react-native-svg";
 import { ownShadow, ringOfFill, sunOnSpots, throwsShadows } from "@/answers/plan/light";
 import { tradePlacesFor } from "@/outing/trade-places";
 import type { PlanView } from "@/ui/plan/view";
+import { Late } from "../../../layout/Late";
 import { useOuting } from "../../../outing/use-outing";
 import { lightHolds, onPlan, practiceMark } from "./on-plan";
 import type { FoundCandidates } from "@/answers/ground/other-positions";
@@ -162,15 +163,23 @@ function ChosenWedge({ view }: { view: PlanView }) {
   );
 }
 
+/** Px of a subject from which it is drawn as its body. */
+const LEAST_BODY = 22;
+const loadBodyOnPlan = async () => (await import("./BodyOnPlan")).BodyOnPlan;
+
 function Balls({ view }: { view: PlanView }) {
   const spots = useOuting((v) => v.outing.ground.spots);
   const spotId = useOuting((v) => v.shot.spotId);
   return spots.map((s) => <LitBall key={s.id} view={view} spot={s} chosen={s.id === spotId} />);
 }
 
-function LitBall(props: Omit<Parameters<typeof Ball>[0], "litFrom">) {
+function LitBall(props: Omit<Parameters<typeof Ball>[0], "litFrom" | "body">) {
   const { id } = props.spot;
-  return <Ball {...props} litFrom={useOuting((v) => sunOnSpots(v)[id])} />;
+  const litFrom = useOuting((v) => sunOnSpots(v)[id]);
+  const size = useOuting((v) => Math.max(v.subject.length ?? 0, v.subject.span ?? 0, v.subject.height / 2));
+  const isBody = props.chosen && size * props.view.pxPerMetre >= LEAST_BODY;
+  if (!isBody) return <Ball {...props} litFrom={litFrom} />;
+  return <Late load={loadBodyOnPlan}>{(BodyOnPlan) => <BodyOnPlan {...props} litFrom={litFrom} />}</Late>;
 }
 
 function Tags({ view }: { view: PlanView }) {
