@@ -256,7 +256,7 @@ export function bodyInDepthSentence({ face, soft }: BodyInDepth): string {
   const named = soft.slice(0, NAMED).join(", ") + (soft.length > NAMED ? " and more" : "");
   const depth =
     soft.length === 0
-      ? "With its eyes in focus all of it is sharp."
-      : `With its eyes in focus soft: ${named}.`;
+      ? "Focused on its eyes, all of it is sharp."
+      : `Focused on its eyes, this is soft: ${named}.`;
   return `${FACE_SEEN[face]} ${depth}`;
 }

@@ -36,7 +36,7 @@ test("what is deeper than the sharp zone is named soft: more in a thin zone than
   expect(counts[0]).toBeGreaterThan(2);
   expect(counts.at(-1)).toBe(0);
   expect(bodyInDepthSentence(bodyInDepth(zone(4))!)).toMatch(/all of it is sharp\.$/);
-  expect(bodyInDepthSentence(bodyInDepth(zone(0.02))!)).toMatch(/soft: .* and more\.$/);
+  expect(bodyInDepthSentence(bodyInDepth(zone(0.02))!)).toMatch(/this is soft: .* and more\.$/);
 });
 
 test("from above whatever has eyes looks up the drawing: they lie in its front half, but where a pose bends them back", () => {

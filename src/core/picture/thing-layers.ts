@@ -68,27 +68,44 @@ export function seatsWithin(
   }).filter(([x, y]) => isInside({ x, y }, shape));
 }
 
-/** People in their seats: what they wear, and their faces. */
+/** Somebody who sits, from the shoulders down to where the next row hides them, in metres about the face (by eye). */
+const SEATED: readonly PixelPoint[] = [
+  [-0.07, 0.1],
+  [0.07, 0.1],
+  [0.2, 0.17],
+  [0.23, 0.3],
+  [0.21, 0.66],
+  [-0.21, 0.66],
+  [-0.23, 0.3],
+  [-0.2, 0.17],
+];
+/** Share of seats that are taken, and how bright hair is (invented). */
+const TAKEN = 0.82;
+const HAIR = 0.06;
+
+/** People in their seats: what they wear, their hair, and their faces. */
 function crowd(outline: readonly PixelPoint[], metre: number, lie: Lie, upright: number): Shape[] {
   const even = evenFrom(3);
   const skin = colouredAs("skin").tint;
   return seatsWithin(outline, metre, lie).flatMap(([x, y]): Shape[] => {
     const worn = colouredAs(WORN[Math.floor(even() * WORN.length)]!);
-    const aside = (even() - 0.5) * 0.2 * metre;
+    const [aside, isTaken] = [(even() - 0.5) * 0.2, even() < TAKEN];
+    if (!isTaken) return [];
+    const at = ([right, down]: PixelPoint): PixelPoint => [x + (aside + right) * metre, y + down * metre];
     return [
+      { outline: SEATED.map(at), luminance: worn.luminance * upright, tint: muted(worn.tint) },
+      { outline: about(at([0, -0.02]), 0.095 * metre, 0.13 * metre), luminance: HAIR * upright, tint: skin },
       {
-        outline: about([x + aside, y + 0.34 * metre], 0.23 * metre, 0.26 * metre),
-        luminance: worn.luminance * upright,
-        tint: worn.tint,
-      },
-      {
-        outline: about([x + aside, y], (FACE / 2) * metre, (FACE / 1.7) * metre),
+        outline: about(at([0, 0.01]), (FACE / 2.5) * metre, (FACE / 1.9) * metre),
         luminance: FACES * upright,
         tint: skin,
       },
     ];
   });
 }
+
+/** What is worn for a day out is seldom as bright as a team's kit: half way to grey. */
+const muted = ([r, g, b]: Tint): Tint => [(r + 1) / 2, (g + 1) / 2, (b + 1) / 2];
 
 /** Clumps of leaves lighter and darker than their thing, and holes through which the sky is seen: what blurs to discs. */
 function leaves(

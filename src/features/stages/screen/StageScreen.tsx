@@ -134,21 +134,27 @@ function TwoColumns({ placed, strip }: ColumnProps) {
   );
 }
 
-/** The broad column: a drawing with what stands above and below it, or what scrolls. */
+/** The broad column: a drawing that keeps half of the height, with what stands above it and what scrolls below it; or what scrolls. */
 function Broad({ placed }: { placed: readonly Placed[] }) {
-  if (has(placed, "fill"))
+  const drawing = placed.findIndex(({ slot }) => slot === "fill");
+  if (drawing >= 0) {
+    const below = placed.slice(drawing + 1).filter(({ slot }) => slot === "main");
     return (
       <View className="min-w-0 flex-1">
-        {placed.map(({ panel, slot }) => {
-          if (slot === "fill") return <PanelView key={panel.id} panel={panel} slot={slot} />;
-          return slot === "main" ? (
-            <View key={panel.id} className="px-5 py-3">
-              <PanelView panel={panel} slot={slot} />
-            </View>
-          ) : null;
-        })}
+        <View className="px-5 py-3 empty:hidden">
+          <Slots placed={placed.slice(0, drawing)} slots={["main"]} />
+        </View>
+        <View className="min-h-[50%] flex-1">
+          <Slots placed={placed} slots={["fill"]} />
+        </View>
+        {below.length > 0 && (
+          <ScrollView className="shrink grow-0 border-t border-line" contentContainerClassName="px-5 py-3">
+            <Slots placed={below} slots={["main"]} />
+          </ScrollView>
+        )}
       </View>
     );
+  }
   return (
     <ScrollView className="min-w-0 flex-1" contentContainerClassName="flex-row flex-wrap gap-5 p-5">
       {placed.map(({ panel, slot }) =>
