@@ -10,7 +10,7 @@ async function begin(
   fields: Record<string, string>,
 ): Promise<void> {
   await firstVisit(page);
-  await page.getByRole("button", { name: "Start my own" }).click();
+  await page.getByRole("button", { name: "Plan my own outing" }).click();
   await page.getByRole("button", { name: body, exact: true }).click();
   const lens = page.getByRole("button", { name: /^150–600 mm/ });
   // A body with its lens for good asks for no lens.

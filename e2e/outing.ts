@@ -174,7 +174,7 @@ export async function beginOwn(
 ): Promise<void> {
   await page.route("**/api/start", (route) => route.fulfill({ json: { begin: "ask" } }));
   await page.goto("/");
-  await page.getByRole("button", { name: "Start my own" }).click();
+  await page.getByRole("button", { name: "Plan my own outing" }).click();
   await page.getByRole("button", { name: "Full-frame 45 MP body", exact: true }).click();
   await page.getByRole("button", { name: /^100–400 mm/ }).click();
   const place = { "Latitude, south is − in °": "53.4", "Longitude, west is − in °": "-2.25" };

@@ -30,7 +30,7 @@ test("a first visit offers the demo", async ({ page }) => {
 
 test("an outing from nothing is walked to a field card and back to a review", async ({ page }) => {
   await firstVisit(page);
-  await page.getByRole("button", { name: "Start my own" }).click();
+  await page.getByRole("button", { name: "Plan my own outing" }).click();
   await page.getByRole("button", { name: "Full-frame 45 MP body", exact: true }).click();
   await page.getByRole("button", { name: /^100–400 mm/ }).click();
   await plan(page, DERBY);
@@ -80,7 +80,7 @@ test("an outing from nothing is walked to a field card and back to a review", as
 
 test("what cannot be is said beside its field, and no outing is made", async ({ page }) => {
   await firstVisit(page);
-  await page.getByRole("button", { name: "Start my own" }).click();
+  await page.getByRole("button", { name: "Plan my own outing" }).click();
   await page.getByRole("button", { name: "Use a generic bag for now" }).click();
   await plan(page, {
     ...DERBY,
@@ -122,7 +122,7 @@ test("coordinates copied from elsewhere fill both fields, and a length is typed 
 
 test("the device tells the place when it is allowed to, and a refusal is said", async ({ page, context }) => {
   await firstVisit(page);
-  await page.getByRole("button", { name: "Start my own" }).click();
+  await page.getByRole("button", { name: "Plan my own outing" }).click();
   await page.getByRole("button", { name: "Use a generic bag for now" }).click();
   await page.getByRole("button", { name: "Use my location" }).click();
   await expect(page.getByText(/place was refused|cannot tell where you are/)).toBeVisible();
@@ -203,7 +203,7 @@ test("looking from elsewhere leaves the plan as it is until it is meant", async 
 /** An outing of a spring morning made from nothing, with one subject of the library. */
 async function morningOf(page: Page, subject: string, lens: RegExp): Promise<void> {
   await firstVisit(page);
-  await page.getByRole("button", { name: "Start my own" }).click();
+  await page.getByRole("button", { name: "Plan my own outing" }).click();
   await page.getByRole("button", { name: "Full-frame 45 MP body", exact: true }).click();
   await page.getByRole("button", { name: lens }).click();
   await plan(page, { ...DERBY, "Name of the outing": "One morning", Date: "2027-05-06" });

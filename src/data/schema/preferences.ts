@@ -55,6 +55,8 @@ export const preferencesSchema = z.object({
   weights: z.partialRecord(intent, weightsSchema).optional(),
   /** What is said of every picture, in templates and in words. */
   captions: captionsSchema.optional(),
+  /** The card says besides in plain words what to set and why, with its terms explained. */
+  plainWords: z.boolean().optional(),
   /** Figures of one's own that stand in the place of the usual ones. */
   learnt: learntSchema.optional(),
 });

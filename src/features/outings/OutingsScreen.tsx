@@ -28,6 +28,7 @@ import { Welcome } from "./Welcome";
 
 /** Outings: every outing, the next one first with its promises and what is still open. */
 export function OutingsScreen({ loadBegin }: Pick<PlanProps, "loadBegin">) {
+  const router = useRouter();
   const { data, isPending } = useOutings();
   const { begun, begin } = useBeginning();
   const now = useMinuteClock();
@@ -71,7 +72,9 @@ export function OutingsScreen({ loadBegin }: Pick<PlanProps, "loadBegin">) {
           body="Nothing was begun. Free some space, or allow this site to store data, then press again."
         />
       )}
-      {empty && begun === false && <Welcome onDemo={() => void start("demo")} onOwn={plan} />}
+      {empty && begun === false && (
+        <Welcome onDemo={() => void start("demo")} onOwn={plan} onFirst={() => router.push("/first")} />
+      )}
       {empty && begun && (
         <Message
           title="No outings yet"
@@ -128,6 +131,14 @@ function Elsewhere({ onDeleted }: { onDeleted: (() => void) | undefined }) {
   const router = useRouter();
   return (
     <View className="flex-row flex-wrap px-4 pt-2">
+      {onDeleted && (
+        <Button
+          label="What do I set? Four questions"
+          kind="plain"
+          className="-ml-4"
+          onPress={() => router.push("/first")}
+        />
+      )}
       <Button
         label="Too dark? Where stops come from"
         kind="plain"

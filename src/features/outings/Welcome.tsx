@@ -5,22 +5,24 @@ import { Txt } from "@/ui/controls/Txt";
 interface Props {
   readonly onDemo: () => void;
   readonly onOwn: () => void;
+  readonly onFirst: () => void;
 }
 
 /** The very first visit: look at the demo, or begin with one's own. */
-export function Welcome({ onDemo, onOwn }: Props) {
+export function Welcome({ onDemo, onOwn, onFirst }: Props) {
   return (
     <View className="gap-4 px-4 py-8">
       <Txt size={24} weight={700} role="heading" aria-level={2}>
         Where to stand, what to set
       </Txt>
       <Txt size={18}>
-        Made-up outings show how a ground becomes a field card. Or start with your own ground and a generic
-        bag.
+        Four questions, a press each, give you the settings for what is in front of you. Or see on made-up
+        outings how a ground becomes a field card.
       </Txt>
       <View className="gap-3">
-        <Button label="Try the demo" kind="filled" className="h-14" onPress={onDemo} />
-        <Button label="Start my own" className="h-14" onPress={onOwn} />
+        <Button label="What do I set?" kind="filled" className="h-16" onPress={onFirst} />
+        <Button label="Try the demo" className="h-14" onPress={onDemo} />
+        <Button label="Plan my own outing" className="h-14" onPress={onOwn} />
       </View>
     </View>
   );

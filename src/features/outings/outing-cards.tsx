@@ -9,13 +9,16 @@ import { useTokens } from "@/ui/theme/theme";
 import { dateWords, timeWords } from "@/words";
 import { Guard } from "../layout/Guard";
 import { GroundSketch } from "../outing/GroundSketch";
-import { SubjectOutline } from "./SubjectOutline";
+import { SubjectOutline } from "../subjects/SubjectOutline";
 import { whatIsOpen } from "./what-is-open";
 
 interface CardProps {
   readonly outing: Outing;
   readonly onMore: (outing: Outing) => void;
 }
+
+/** Whom the first promised shot is of. */
+const firstOf = ({ shots, subjects }: Outing) => subjects.find((s) => s.id === shots[0]?.subjectId);
 
 const label = (outing: Outing): string => `${outing.name}, ${dateWords(outing.date)}, ${outing.place}`;
 
@@ -39,7 +42,7 @@ export function NextOuting({ outing, onMore }: CardProps) {
               <WhatIsOpen outing={outing} />
             </View>
             <View className="items-center gap-2">
-              <SubjectOutline outing={outing} size={72} />
+              <SubjectOutline subject={firstOf(outing)} size={72} />
               <GroundSketch outing={outing} scale={1.2} />
             </View>
           </Pressable>
@@ -132,7 +135,7 @@ export function Shelf({ title, outings, onMore }: ShelfProps) {
                 aria-label={label(outing)}
                 className="min-w-0 flex-1 flex-row items-center justify-between gap-3 active:opacity-70"
               >
-                <SubjectOutline outing={outing} size={40} />
+                <SubjectOutline subject={firstOf(outing)} size={40} />
                 <View className="min-w-0 flex-1">
                   <Txt tone="ink2">{`${dateWords(outing.date)} ${outing.date.slice(0, 4)}, ${timeWords(outing.starts)}`}</Txt>
                   <Txt size={20} weight={700} role="heading" aria-level={3}>

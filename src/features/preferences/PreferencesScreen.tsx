@@ -21,6 +21,10 @@ const THEMES = [
   { key: "hide", label: "Hide" },
   { key: "by-light", label: "By the light" },
 ] as const;
+const WORDS = [
+  { key: "field", label: "Field terms" },
+  { key: "plain", label: "Plain words" },
+] as const;
 const UNITS = [
   { key: "m", label: "Metres, °C" },
   { key: "ft", label: "Feet, °C" },
@@ -66,6 +70,14 @@ export function PreferencesScreen() {
             onChoose={(key) =>
               set(key === "by-light" ? { themeByLight: true } : { theme: key, themeByLight: false })
             }
+          />
+        </Part>
+        <Part title="Words" note="Plain words tell on the card what to set, why, and what its terms mean.">
+          <Segmented
+            label="Words"
+            segments={WORDS}
+            chosen={preferences.plainWords ? "plain" : "field"}
+            onChoose={(key) => set({ plainWords: key === "plain" })}
           />
         </Part>
         <Part title="Units">

@@ -12,6 +12,7 @@ const loadPlaces = async () => (await import("../places/PlacesScreen")).PlacesSc
 const loadPlace = async () => (await import("../places/PlaceScreen")).PlaceScreen;
 const loadPractice = async () => (await import("../practice/PracticeScreen")).PracticeScreen;
 const loadDrill = async () => (await import("../practice/DrillScreen")).DrillScreen;
+const loadFirst = async () => (await import("../first/FirstScreen")).FirstScreen;
 const loadStops = async () => (await import("../stops/StopsScreen")).StopsScreen;
 
 /** The list of outings loads at the start; the places beside it come when they are opened. */
@@ -44,6 +45,8 @@ export const DrillByName = () => (
     </Late>
   </Guard>
 );
+
+export const First = () => <Place name="What do I set?" load={loadFirst} />;
 
 export const Stops = () => <Place name="Where stops come from" load={loadStops} />;
 

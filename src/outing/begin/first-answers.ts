@@ -1,9 +1,15 @@
-import { addDays } from "date-fns/addDays";
-import { formatISO } from "date-fns/formatISO";
 import { BODIES, LENSES, stagingOf, SUBJECTS } from "@/core/catalogue";
 import { OPEN_GROUND, venueHall } from "@/core/ground";
 import { sunAt } from "@/core/light";
-import { instantOf, wallDateOf, wallTimeOf, type Outing, type Preferences, type StoredKit } from "@/data";
+import {
+  daysAfter,
+  instantOf,
+  wallDateOf,
+  wallTimeOf,
+  type Outing,
+  type Preferences,
+  type StoredKit,
+} from "@/data";
 import { librarySubject } from "./library-subject";
 import { newOuting } from "./new-outing";
 import { kitFrom, plain } from "./own-beginning";
@@ -14,56 +20,71 @@ export interface FirstGroup {
   readonly name: string;
   /** Subjects of the library. */
   readonly subjects: readonly string[];
+  /** The subject of the library that stands for all of them where they are drawn. */
+  readonly drawnAs: string;
 }
 
-const group = (id: string, name: string, subjects: string): FirstGroup => ({
+const group = (id: string, name: string, drawnAs: string, subjects: string): FirstGroup => ({
   id,
   name,
   subjects: subjects.split(" "),
+  drawnAs,
 });
 
 export const FIRST_GROUPS: readonly FirstGroup[] = [
   group(
     "hall",
     "Sport in a hall",
+    "handball-throw",
     "basketball-drive handball-throw volleyball-attack futsal-player badminton-smash gymnast judoka dancer-leap",
   ),
   group(
     "pool",
     "Swimming",
+    "diver",
     "swimmer-crawl swimmer-breast swimmer-fly swimmer-back swim-start diver water-polo-throw",
   ),
   group(
     "field",
     "Sport on a field",
+    "football-kick",
     "football-runner rugby-runner hockey-runner gridiron-runner cricket-batter baseball-batter tennis-serve lacrosse-shot",
   ),
   group(
     "running",
     "Running, athletics",
+    "sprinter",
     "road-runner cross-country-runner sprinter high-hurdler long-jumper high-jumper relay-exchange triathlete-exit",
   ),
   group(
     "wheels",
     "Wheels, horses, dogs",
+    "road-cyclist",
     "road-cyclist mountain-biker skateboarder motocross-rider rally-car jumping-horse galloping-horse dog-agility",
   ),
   group(
     "ice",
     "Ice, snow, waves",
+    "snowboarder",
     "ice-hockey-skater figure-skater skier snowboarder surfer dinghy-sailor rower climber",
   ),
   group(
     "birds",
     "Birds",
+    "gull-flying",
     "small-bird-singing small-bird-feeder duck-swimming heron-standing gull-flying buzzard-soaring kingfisher-perched swan-flying",
   ),
   group(
     "animals",
     "Other animals",
+    "deer-standing",
     "deer-standing fox-trotting hare-running squirrel otter-bank seal dog-running butterfly-calm",
   ),
 ];
+
+/** The subjects of a group by their names in the library. */
+export const firstSubjects = ({ subjects }: Pick<FirstGroup, "subjects">) =>
+  subjects.map((id) => ({ id, name: librarySubject(id)!.name }));
 
 /** A kit in the words of whoever has one: a body and, where it is not built in, a lens. */
 interface FirstKit {
@@ -126,7 +147,8 @@ export function firstHour(
   now: number,
   { place, timeZone }: Pick<FirstAnswers, "place" | "timeZone">,
 ): { readonly at: number; readonly isNow: boolean } {
-  if (!place || sunAt(now, { ...place, elevation: 0 }).apparentAltitude >= DAYLIGHT) return { at: now, isNow: true };
+  if (!place || sunAt(now, { ...place, elevation: 0 }).apparentAltitude >= DAYLIGHT)
+    return { at: now, isNow: true };
   const date = wallDateOf(now, timeZone);
   const isBefore = wallTimeOf(now, timeZone) < MORNING;
   const day = isBefore ? date : daysAfter(date, 1);
@@ -173,7 +195,9 @@ export function firstOuting(
 
 function lightBy(begun: Outing["light"], told: HallLight | Sky): Outing["light"] {
   if (told in HALL_LIGHT)
-    return begun.lamps ? { ...begun, lamps: { ...begun.lamps, class: HALL_LIGHT[told as HallLight] } } : begun;
+    return begun.lamps
+      ? { ...begun, lamps: { ...begun.lamps, class: HALL_LIGHT[told as HallLight] } }
+      : begun;
   const sky = told as Sky;
   return {
     ...begun,

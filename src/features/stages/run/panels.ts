@@ -5,6 +5,7 @@ import { changesPanel } from "./changes/panel";
 import { couldBePanel } from "./could-be/panel";
 import { downAndDistancePanel } from "./down-and-distance/panel";
 import { lightTodayPanel } from "./light-today/panel";
+import { inPlainWordsPanel } from "./in-plain-words/panel";
 import { mindPanel } from "./mind/panel";
 import { owedPanel } from "./owed/panel";
 import { clicksElsewherePanel } from "./clicks-elsewhere/panel";
@@ -24,6 +25,7 @@ export const RUN: readonly Panel[] = [
   lightTodayPanel,
   nextPanel,
   cardPanel,
+  inPlainWordsPanel,
   downAndDistancePanel,
   changesPanel,
   couldBePanel,

@@ -1,0 +1,1 @@
+export { First as default } from "@/features/shell/places";

@@ -1,0 +1,9 @@
+import type { PanelHelp } from "../../screen/panel-help";
+
+export const help: PanelHelp = {
+  answers: "Which shot is in hand, from where, and for when.",
+  from: "Your choice.",
+  limits: "Another shot may want another place.",
+  questions: ["Which shot am I looking at?", "How do I go to the next shot?"],
+  words: "current chosen select switch",
+};

@@ -1,0 +1,9 @@
+import type { PanelHelp } from "../../screen/panel-help";
+
+export const help: PanelHelp = {
+  answers: "The reasons of each setting, one by one.",
+  from: "The limits that met.",
+  limits: "Every figure opens into its sum.",
+  questions: ["Why does the card say that?", "Why so high an ISO?"],
+  words: "reason explain explanation because",
+};
