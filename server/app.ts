@@ -3,6 +3,7 @@ import staticPacked from "express-static-gzip";
 import { rateLimit } from "express-rate-limit";
 import helmet from "helmet";
 import path from "node:path";
+import { pickUpRoutes } from "./pick-up";
 import { standInRoutes, type StandIn } from "./stand-ins";
 
 const CONTENT_SECURITY = {
@@ -27,6 +28,10 @@ interface Options {
   readonly standIns?: readonly StandIn[];
   /** Whether other machines than this one reach the stand-ins. */
   readonly open?: boolean;
+  /** Whether one device may leave a file for another to pick up once; not when left out. */
+  readonly handOver?: boolean;
+  /** Addresses at which other machines reach it; none when left out. */
+  readonly addresses?: readonly string[];
   /** How many proxies stand before the server, so that limits count clients and not the last of them; 0 when left out. */
   readonly proxies?: number;
 }
@@ -48,7 +53,7 @@ const PERMISSIONS = [
  */
 export function createApp(
   dist: string,
-  { demo = false, standIns, open = false, proxies = 0 }: Options = {},
+  { demo = false, standIns, open = false, proxies = 0, handOver = false, addresses = [] }: Options = {},
 ): Express {
   const app = express();
   app.set("trust proxy", proxies);
@@ -70,6 +75,7 @@ export function createApp(
     "/api",
     rateLimit({ windowMs: 60_000, limit: 600, standardHeaders: "draft-8", legacyHeaders: false }),
   );
+  app.use("/api/pick-up", pickUpRoutes({ on: handOver, addresses }));
   app.use("/api/stand-ins", standInRoutes({ on: standIns ?? [], open }));
   app.use("/api", (_req, res) => {
     res.status(404).json({ ok: false, reason: "unknown-path" });

@@ -1,6 +1,9 @@
+import { readFileSync } from "node:fs";
 import { createServer } from "node:http";
+import { createServer as createSecureServer } from "node:https";
 import path from "node:path";
 import { createApp } from "./app";
+import { addressesOf } from "./pick-up";
 import { standInsOf } from "./stand-ins";
 import { drainOn, IMPATIENT, listensOn, readPort, readProxies } from "./run";
 
@@ -13,16 +16,26 @@ if (port === undefined) {
   process.exit(1);
 }
 
+// A certificate of one's own makes it https: then a phone of the network gets all that needs it.
+const { TLS_CERT, TLS_KEY } = process.env;
+const scheme = TLS_CERT && TLS_KEY ? "https" : "http";
+
 const options = {
   demo: process.env.DEMO === "1",
   standIns: standInsOf(process.env.STAND_INS),
   open: process.env.STAND_INS_OPEN === "1",
   proxies: readProxies(process.env.PROXIES),
+  handOver: process.env.HANDOVER === "1",
+  addresses: addressesOf(host, port, scheme),
 };
-const server = createServer(IMPATIENT, createApp(dist, options));
+const app = createApp(dist, options);
+const server =
+  TLS_CERT && TLS_KEY
+    ? createSecureServer({ ...IMPATIENT, cert: readFileSync(TLS_CERT), key: readFileSync(TLS_KEY) }, app)
+    : createServer(IMPATIENT, app);
 server.once("error", ({ message }) => {
   console.error(`The server could not start on port ${port}: ${message}. Set PORT to a free one.`);
   process.exit(1);
 });
-server.listen(port, host, () => console.log(listensOn(host, port)));
+server.listen(port, host, () => console.log(listensOn(host, port, scheme)));
 drainOn(server, process);

@@ -10,10 +10,10 @@ export function readPort(asked = "4173"): number | undefined {
 export const readProxies = (asked = "0"): number => (/^(\d|10)$/.test(asked) ? Number(asked) : 0);
 
 /** Where the server is, and who reaches it there. */
-export const listensOn = (host: string, port: number): string =>
+export const listensOn = (host: string, port: number, scheme: "http" | "https" = "http"): string =>
   host === "127.0.0.1" || host === "localhost" || host === "::1"
-    ? `Bright Perch is at http://localhost:${port}, for this machine alone (HOST=0.0.0.0 lets others in)`
-    : `Bright Perch is at http://localhost:${port}, and listens on ${host}: other machines of the network reach it`;
+    ? `Bright Perch is at ${scheme}://localhost:${port}, for this machine alone (HOST=0.0.0.0 lets others in)`
+    : `Bright Perch is at ${scheme}://localhost:${port}, and listens on ${host}: other machines of the network reach it`;
 
 /** Milliseconds within which a client has to send its head, its whole request, and the next one on the same connection. */
 const PATIENCE = { head: 10_000, request: 30_000, between: 5_000 };

@@ -1,4 +1,4 @@
-import type { PlainWords } from "@/answers/run/in-plain-words";
+import type { PlainWords } from "@/answers/expose/in-plain-words";
 import { ofHundred } from "./chance";
 import { fNumberWords, stopsNoun } from "./format";
 

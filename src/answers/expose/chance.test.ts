@@ -1,6 +1,7 @@
 import { editShot, lockRails } from "@/outing/edits";
 import { anOuting } from "../../../test/outings";
-import { chance } from "./chance";
+import { shutterSeconds } from "@/core/exposure";
+import { chance, chanceAt } from "./chance";
 
 const hockey = anOuting("hockey-semi-final");
 
@@ -43,4 +44,14 @@ test("the instant is a cause beside the others, where the shot has one", () => {
     lockRails(hockey.view.shot.id, {}),
   );
   expect(chance(still.view)!.here.chance).toBeGreaterThan(0);
+});
+
+test("a shutter that is asked about is the nearest that the camera has, and its chance that of the curve", () => {
+  const { view } = hockey;
+  const { here } = chance(view)!;
+  const asked = chanceAt(view, shutterSeconds(here.shutter))!;
+  expect(asked).toMatchObject({ shutter: here.shutter, chance: here.chance });
+  const chances = [1 / 60, 1 / 250, 1 / 1000, 1 / 4000].map((seconds) => chanceAt(view, seconds)!.chance);
+  expect(chances).toEqual([...chances].sort((a, b) => a - b));
+  expect(chances.at(-1)! - chances[0]!).toBeGreaterThan(0.5);
 });

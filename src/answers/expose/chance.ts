@@ -1,7 +1,9 @@
 import { keeperCurve, type KeeperPoint } from "@/core/judge";
 import { chanceFromLog } from "@/core/motion";
 import { keepersBy, type KeeperRow } from "@/core/review";
+import { shutterSeconds } from "@/core/exposure";
 import { keptBefore } from "@/outing/learnt/kept-before";
+import type { OutingView } from "@/outing/outing-view";
 import { answered } from "../answered";
 import { instant } from "./instant";
 
@@ -55,3 +57,20 @@ export const chance = answered(
     };
   },
 );
+
+/** Seconds that somebody asks about, the shutter nearest to it that the camera has in clicks, and how often a frame holds there. */
+export interface ChanceAsked {
+  readonly shutter: number;
+  readonly chance: number;
+  readonly part: string;
+}
+
+/** How often the picture in hand holds at a shutter of so many seconds, above 0; nothing while there is none. */
+export function chanceAt({ input, found }: OutingView, seconds: number): ChanceAsked | undefined {
+  if (!input || !found) return undefined;
+  const { first, last } = found.settings.rails.shutter;
+  const curve = keeperCurve(input, found, { from: first, to: last });
+  const off = ({ shutter }: KeeperPoint): number => Math.abs(Math.log(shutterSeconds(shutter) / seconds));
+  const near = curve.toSorted((a, b) => off(a) - off(b))[0];
+  return near && { shutter: near.shutter, chance: near.chance, part: found.motion.held.name };
+}

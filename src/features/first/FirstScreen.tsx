@@ -1,5 +1,5 @@
 import { useRouter } from "expo-router";
-import { useState, type ReactNode } from "react";
+import { useState } from "react";
 import { View } from "react-native";
 import type { SaveFailure } from "@/data";
 import {
@@ -27,6 +27,7 @@ import { useSaveOuting } from "../store/outings";
 import { useChangePreferences, usePreferences } from "../store/preferences";
 import { SubjectOutline } from "../subjects/SubjectOutline";
 import { useSubjectChoice } from "../subjects/use-subjects";
+import { Asked } from "./Asked";
 import { HallDrawn, SkyDrawn } from "./LightDrawn";
 import { Tiles } from "./Tiles";
 import { WhenField, type When } from "./WhenField";
@@ -223,17 +224,6 @@ function AskWhom({ groupId, take }: { groupId: string; take: (id: string) => voi
         onChoose={take}
       />
     </Asked>
-  );
-}
-
-export function Asked({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <View className="gap-4">
-      <Txt size={20} weight={700} role="heading" aria-level={2}>
-        {title}
-      </Txt>
-      {children}
-    </View>
   );
 }
 

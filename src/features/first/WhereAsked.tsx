@@ -1,12 +1,11 @@
 import { useState } from "react";
 import { View } from "react-native";
-import type { Coordinates } from "@/outing/places/place-from-text";
-import { placeFromText } from "@/outing/places/place-from-text";
+import { placeFromText, type Coordinates } from "@/outing/places/place-from-text";
 import { Button } from "@/ui/controls/Button";
 import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
 import { useHere } from "../forms/use-here";
-import { Asked } from "./FirstScreen";
+import { Asked } from "./Asked";
 
 interface Props {
   readonly onPlace: (place: Coordinates) => void;

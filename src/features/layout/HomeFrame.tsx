@@ -5,6 +5,7 @@ import { Txt } from "@/ui/controls/Txt";
 import { useHotkeys } from "@/ui/layout/use-hotkeys";
 import { useLayout } from "@/ui/layout/use-layout";
 import { useUnsaved } from "../store/unsaved";
+import { AskButton } from "./AskButton";
 import { HOME_KEYS, KeysDialog } from "./KeysDialog";
 import { Late } from "./Late";
 import { ThemeSwitch } from "./ThemeSwitch";
@@ -48,7 +49,10 @@ export function HomeFrame({ place, title, children, actions }: Props) {
         <Txt size={32} weight={700} role="heading" aria-level={1}>
           {title}
         </Txt>
-        <ThemeSwitch />
+        <View className="flex-row">
+          <AskButton />
+          <ThemeSwitch />
+        </View>
       </View>
       {notKept && (
         <Late load={loadNotKept} waiting="One moment">

@@ -6,6 +6,7 @@ export type KeyList = readonly (readonly [key: string, what: string])[];
 
 export const HOME_KEYS: KeyList = [
   ["n", "plan an outing, under Outings"],
+  ["/", "ask anything"],
   ["Tab", "to the next thing; Enter presses it"],
   ["Esc", "closes what is open"],
   ["?", "this list"],

@@ -1,3 +1,4 @@
+import { useLocalSearchParams } from "expo-router";
 import { useMemo, useState } from "react";
 import { View } from "react-native";
 import { ownReadings } from "@/answers/library/light-scale";
@@ -66,7 +67,9 @@ export function LibraryScreen() {
   const { own = EMPTY_LIBRARY, unreadable } = useOwnLibrary();
   const [section, setSection] = useState<SectionKey>("subjects");
   const [show, setShow] = useState(ALL);
-  const [search, setSearch] = useState("");
+  // What was asked for elsewhere is looked for at once.
+  const { find = "" } = useLocalSearchParams<{ find?: string }>();
+  const [search, setSearch] = useState(find);
   const [opened, setOpened] = useState<LibraryRow>();
   const [copying, setCopying] = useState<LibraryRow>();
   const everything = useMemo(() => soughtIn(own), [own]);

@@ -1,8 +1,10 @@
 import { QueryClientProvider } from "@tanstack/react-query";
 import { useFonts } from "expo-font";
-import { Fragment, useEffect, useState, type ReactNode } from "react";
+import { Fragment, useEffect, useMemo, useState, type ReactNode } from "react";
 import { ToastProvider } from "@/ui/layout/toast";
+import { useHotkeys } from "@/ui/layout/use-hotkeys";
 import { ThemeProvider } from "@/ui/theme/theme";
+import { useAsking } from "../layout/asking";
 import { Late } from "../layout/Late";
 import { followDisplay } from "../store/display";
 import { resumePending, useKept } from "../store/kept";
@@ -36,6 +38,7 @@ export function AppShell({ children }: { children: ReactNode }) {
         <ToastProvider>
           <KeptOrSaid />
           {children}
+          <Asked />
           <Late load={loadUpdateOffer}>{(UpdateOffer) => <UpdateOffer />}</Late>
         </ToastProvider>
       </Themed>
@@ -49,6 +52,15 @@ const UPDATE_AFTER = 2000;
 async function loadUpdateOffer() {
   await new Promise((done) => setTimeout(done, UPDATE_AFTER));
   return (await import("./UpdateOffer")).UpdateOffer;
+}
+
+const loadAsk = async () => (await import("./AskHost")).AskHost;
+
+/** The one field in which anything is asked; `/` opens it everywhere. */
+function Asked() {
+  const { isOpen, open } = useAsking();
+  useHotkeys(useMemo(() => ({ "/": open }), [open]));
+  return isOpen ? <Late load={loadAsk}>{(AskHost) => <AskHost />}</Late> : null;
 }
 
 const loadNothingKept = async () => (await import("./NothingKept")).NothingKept;

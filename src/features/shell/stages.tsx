@@ -3,7 +3,7 @@ import { Late } from "../layout/Late";
 
 type Stages = typeof import("../stages/stages");
 
-const loadStages = (): Promise<Stages> => import("../stages/stages");
+export const loadStages = (): Promise<Stages> => import("../stages/stages");
 /** What computes a new outing comes with the stages, which are opened next anyway. */
 export const loadBegin = () => import("../forms/begin");
 

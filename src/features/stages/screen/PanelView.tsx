@@ -2,13 +2,12 @@ import DownIcon from "lucide-react-native/icons/chevron-down";
 import UpIcon from "lucide-react-native/icons/chevron-up";
 import { memo, useState } from "react";
 import { Pressable, View } from "react-native";
-import { Button } from "@/ui/controls/Button";
+import { Button, IconButton } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { useTokens } from "@/ui/theme/theme";
 import { Guard } from "../../layout/Guard";
 import { Late } from "../../layout/Late";
 import { useAtRest } from "../../outing/use-at-rest";
-import type { Named } from "@/answers/explain/how";
 import type { Panel } from "./panel";
 import { useUnfolded } from "./unfolded";
 
@@ -36,39 +35,105 @@ function Body({ panel: { title, load } }: { panel: Panel }) {
   );
 }
 
-function Foldable({ panel, begins }: { panel: Panel; begins: boolean }) {
+interface FoldableProps {
+  readonly panel: Panel;
+  readonly begins: boolean;
+  /** What it is asked, which stands in its head instead of its answer. */
+  readonly question?: string;
+}
+
+function Foldable({ panel, begins, question }: FoldableProps) {
   const unfolded = useUnfolded((s) => s.panels[panel.id] ?? begins);
   const fold = useUnfolded((s) => s.fold);
   return (
     <View role="region" aria-label={panel.title} className="border-t border-line">
-      <Head panel={panel} unfolded={unfolded} onPress={() => fold(panel.id, !unfolded)} />
+      {question ? (
+        <HeadLine
+          title={panel.title}
+          line={question}
+          unfolded={unfolded}
+          onPress={() => fold(panel.id, !unfolded)}
+        />
+      ) : (
+        <Head panel={panel} unfolded={unfolded} onPress={() => fold(panel.id, !unfolded)} />
+      )}
       {unfolded && (
         <View className="gap-3 pb-3">
           <Body panel={panel} />
-          {panel.worked && <How names={panel.worked} />}
+          <Foot panel={panel} />
         </View>
       )}
     </View>
   );
 }
 
+/** What few shots need, by the questions that it answers: one line until it is opened. */
+export function FurtherTools({ panels }: { panels: readonly Panel[] }) {
+  const [first] = panels;
+  const key = `further-${first!.id}`;
+  const unfolded = useUnfolded((s) => s.panels[key] ?? panels.some((p) => s.panels[p.id]));
+  const fold = useUnfolded((s) => s.fold);
+  return (
+    <View role="region" aria-label="More tools" className="border-t border-line">
+      <HeadLine
+        title="More tools"
+        line={panels.map((p) => p.title).join(", ")}
+        unfolded={unfolded}
+        onPress={() => fold(key, !unfolded)}
+      />
+      {unfolded && (
+        <Late load={loadFurther} waiting="One moment">
+          {({ HELP }) =>
+            panels.map((panel) => (
+              <Foldable key={panel.id} panel={panel} begins={false} question={questionOf(HELP, panel)} />
+            ))
+          }
+        </Late>
+      )}
+    </View>
+  );
+}
+
+const loadFurther = () => import("../help");
+const questionOf = (help: typeof import("../help").HELP, { id }: Panel): string =>
+  Object.values(help).flatMap((stage) => stage[id]?.questions[0] ?? [])[0] ?? "";
+
 const loadHow = async () => (await import("../reasons/HowWorked")).HowWorked;
 
-/** The formulas and sources of a panel, a press away. */
-function How({ names }: { names: readonly Named[] }) {
+const loadHelp = async () => (await import("./PanelHelp")).PanelHelp;
+
+/** The formulas and sources of a panel, and what it is for, a press away. */
+function Foot({ panel }: { panel: Panel }) {
   const [asked, setAsked] = useState(false);
+  const [helping, setHelping] = useState(false);
+  const { worked } = panel;
   return (
     <View>
-      <Button
-        label="How is this worked out?"
-        kind="plain"
-        className="-ml-3 self-start"
-        expanded={asked}
-        onPress={() => setAsked(!asked)}
-      />
-      {asked && (
+      <View className="-ml-3 flex-row items-center justify-between">
+        {worked ? (
+          <Button
+            label="How is this worked out?"
+            kind="plain"
+            expanded={asked}
+            onPress={() => setAsked(!asked)}
+          />
+        ) : (
+          <View />
+        )}
+        <IconButton label={`What is ${panel.title}?`} onPress={() => setHelping(true)} className="-mr-3">
+          <Txt weight={700} tone="water" size={20}>
+            ?
+          </Txt>
+        </IconButton>
+      </View>
+      {asked && worked && (
         <Late load={loadHow} waiting="One moment">
-          {(HowWorked) => <HowWorked names={names} />}
+          {(HowWorked) => <HowWorked names={worked} />}
+        </Late>
+      )}
+      {helping && (
+        <Late load={loadHelp}>
+          {(PanelHelp) => <PanelHelp panel={panel} onClose={() => setHelping(false)} />}
         </Late>
       )}
     </View>
@@ -77,25 +142,34 @@ function How({ names }: { names: readonly Named[] }) {
 
 const NO_ANSWER = (): string => "";
 
-function Head({ panel, unfolded, onPress }: { panel: Panel; unfolded: boolean; onPress: () => void }) {
-  const answer = useAtRest(panel.answer ?? NO_ANSWER, unfolded);
+interface HeadProps {
+  readonly unfolded: boolean;
+  readonly onPress: () => void;
+}
+
+function Head({ panel, ...rest }: HeadProps & { panel: Panel }) {
+  const answer = useAtRest(panel.answer ?? NO_ANSWER, rest.unfolded);
+  return <HeadLine title={panel.title} line={answer} {...rest} />;
+}
+
+function HeadLine({ title, line, unfolded, onPress }: HeadProps & { title: string; line: string }) {
   const { water } = useTokens();
   const Icon = unfolded ? UpIcon : DownIcon;
   return (
     <Pressable
       role="button"
       aria-expanded={unfolded}
-      aria-label={answer ? `${panel.title}: ${answer}` : panel.title}
+      aria-label={line ? `${title}: ${line}` : title}
       onPress={onPress}
       className="min-h-14 flex-row items-center justify-between gap-2 py-2 active:opacity-70"
     >
       <View className="min-w-0 flex-1">
         <Txt size={18} weight={700} role="heading" aria-level={3}>
-          {panel.title}
+          {title}
         </Txt>
-        {answer && !unfolded ? (
+        {line && !unfolded ? (
           <Txt tone="ink2" numberOfLines={2}>
-            {answer}
+            {line}
           </Txt>
         ) : null}
       </View>

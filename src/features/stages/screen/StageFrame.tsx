@@ -7,6 +7,7 @@ import { IconButton } from "@/ui/controls/Button";
 import { Txt } from "@/ui/controls/Txt";
 import { useLayout, type Layout } from "@/ui/layout/use-layout";
 import { useTokens } from "@/ui/theme/theme";
+import { AskButton } from "../../layout/AskButton";
 import { ThemeSwitch } from "../../layout/ThemeSwitch";
 import { useOuting } from "../../outing/use-outing";
 import { OutingMenu } from "./OutingMenu";
@@ -90,6 +91,7 @@ function Head({ nav, onMenu }: { nav: Layout["nav"]; onMenu: () => void }) {
         {back}
         {title}
         <UndoButton />
+        <AskButton />
         <ThemeSwitch />
       </View>
     );
@@ -98,6 +100,7 @@ function Head({ nav, onMenu }: { nav: Layout["nav"]; onMenu: () => void }) {
       <View className="flex-row justify-between">
         {back}
         {nav === "column" && <UndoButton />}
+        {nav === "column" && <AskButton />}
         <ThemeSwitch />
       </View>
       {title}

@@ -14,6 +14,7 @@ const KEYS_LISTED: KeyList = [
   ["P G F", "Brief (the promises), Ground, Frame"],
   ["E R V", "Expose, Run, Review"],
   ["[ ]", "the stage before, the stage after"],
+  ["/", "ask anything"],
   ["Ctrl Z", "undo; with Shift, redo"],
   ["?", "this list"],
 ];

@@ -7,7 +7,7 @@ import { useOuting } from "../../outing/use-outing";
 import { shotTitle, timeNote } from "../shot/titles";
 import { OutingStrip } from "./OutingStrip";
 import type { Panel } from "./panel";
-import { PanelView } from "./PanelView";
+import { FurtherTools, PanelView } from "./PanelView";
 import { StageFrame } from "./StageFrame";
 import { STAGES, type StageKey } from "./stages";
 import { useUnfolded } from "./unfolded";
@@ -61,11 +61,21 @@ interface ColumnProps {
 
 const SCROLLS = ["lead", "open", "folded"] as const;
 
-/** The panels of some slots in the order of their list. */
+/** The panels of some slots in the order of their list; of the folded ones those that few shots need come last, behind one press. */
 function Slots({ placed, slots }: { placed: readonly Placed[]; slots: readonly Slot[] }) {
-  return placed
-    .filter(({ slot }) => slots.includes(slot))
-    .map(({ panel, slot }) => <PanelView key={panel.id} panel={panel} slot={slot} />);
+  const here = placed.filter(({ slot }) => slots.includes(slot));
+  const isFurther = ({ panel, slot }: Placed): boolean => slot === "folded" && panel.further === true;
+  const further = here.filter(isFurther).map(({ panel }) => panel);
+  return (
+    <>
+      {here
+        .filter((one) => !isFurther(one))
+        .map(({ panel, slot }) => (
+          <PanelView key={panel.id} panel={panel} slot={slot} />
+        ))}
+      {further.length > 0 && <FurtherTools panels={further} />}
+    </>
+  );
 }
 
 const has = (placed: readonly Placed[], ...slots: Slot[]): boolean =>

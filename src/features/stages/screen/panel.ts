@@ -35,6 +35,8 @@ export interface Panel {
   /** One line that says what is in it while it is folded. */
   readonly answer?: (view: OutingView) => string;
   readonly load: Load;
+  /** Few shots need it: where it would stand folded it stands among the further tools, behind one press. */
+  readonly further?: true;
   /** The functions that its figures come from: their formulas and sources are a press away. */
   readonly worked?: readonly Named[];
 }

@@ -6,6 +6,7 @@ export const arrangementsPanel: Panel = {
   title: "Arrangements",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: always,
   answer: ({ outing }) => {
     const waited = (outing.deliverables ?? []).filter((d) => !d.done).length;

@@ -5,6 +5,7 @@ export const placePanel: Panel = {
   title: "The place",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: always,
   answer: ({ outing }) => (outing.placeId ? "kept across outings" : "not kept yet"),
   load: whenSeen(async () => (await import("./View")).ThePlace),

@@ -12,6 +12,7 @@ export const suppliesPanel: Panel = {
   title: "Supplies of the day",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: always,
   answer: () => "frames, cards, batteries, water",
   load: whenSeen(async () => (await import("./View")).Supplies),

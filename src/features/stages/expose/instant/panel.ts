@@ -22,6 +22,7 @@ export const instantPanel: Panel = {
   title: "The instant",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: withPicture,
   answer: instantAnswer,
   load: whenSeen(async () => (await import("./View")).Instant),

@@ -7,6 +7,7 @@ export const ledgerPanel: Panel = {
   title: "Stop ledger",
   phone: "folded",
   wide: "open",
+  further: true,
   when: withPicture,
   answer: ledgerAnswer,
   load: withStage(Ledger),

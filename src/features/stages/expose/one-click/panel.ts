@@ -15,6 +15,7 @@ export const oneClickPanel: Panel = {
   title: "One click, noise, the same exposure",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: withPicture,
   answer: noiseAnswer,
   load: whenSeen(async () => (await import("./View")).OneClick),

@@ -15,6 +15,7 @@ export const placeLightPanel: Panel = {
   title: "How to expose, and the light of the place",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: withPicture,
   answer: exposingAnswer,
   load: whenSeen(async () => (await import("./View")).PlaceLight),

@@ -19,6 +19,7 @@ export const stillPanel: Panel = {
   title: "Still and near",
   phone: "folded",
   wide: "open",
+  further: true,
   when: isStillOrNear,
   answer: ({ found }) =>
     found

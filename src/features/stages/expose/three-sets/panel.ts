@@ -7,6 +7,7 @@ export const threeSetsPanel: Panel = {
   title: "The card: three sets for the camera",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: always,
   answer: ({ outing }) => `${countWords(outing.shots.length, "shot")} in three sets`,
   load: whenSeen(async () => (await import("./View")).Card),

@@ -7,6 +7,7 @@ export const whenRightPanel: Panel = {
   title: "When are settings right, and readings",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: withPicture,
   answer: ({ outing, found }) =>
     `${found ? `${evWords(found.light.ev)} here, ` : ""}${countWords(outing.light.readings.length, "reading")}`,

@@ -15,6 +15,7 @@ export const groupsPanel: Panel = {
   title: "Groups, other lenses, close-up",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: withPicture,
   answer: ({ found }) =>
     found ? `magnification ${magnificationWords(found.sighting.frame.magnification)}` : "",

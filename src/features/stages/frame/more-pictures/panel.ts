@@ -7,6 +7,7 @@ export const morePicturesPanel: Panel = {
   title: "More pictures of it",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: always,
   answer: (view) => `${countWords(morePictures(view).length, "other picture")} of ${view.subject.name}`,
   load: whenSeen(async () => (await import("./View")).MorePictures),

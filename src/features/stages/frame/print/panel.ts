@@ -7,6 +7,7 @@ export const printPanel: Panel = {
   title: "As a print",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: withPicture,
   answer: ({ shot }) =>
     shot.print

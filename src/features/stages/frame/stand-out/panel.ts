@@ -12,6 +12,7 @@ export const standOutPanel: Panel = {
   title: "Does it stand out",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: withPicture,
   answer: colourAnswer,
   load: whenSeen(async () => (await import("./View")).StandsOut),

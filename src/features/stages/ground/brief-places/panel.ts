@@ -6,6 +6,7 @@ export const briefPlacesPanel: Panel = {
   title: "Places for the whole brief",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: ({ rig }) => rig !== undefined,
   answer: ({ outing }) =>
     `${countWords(outing.shots.length, "shot")} from ${countWords(outing.ground.positions.length, "position")}`,

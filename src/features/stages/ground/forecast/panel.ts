@@ -5,6 +5,7 @@ export const forecastPanel: Panel = {
   title: "Forecast",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: ({ outing: { light } }) => !light.roof,
   answer: ({ outing: { forecast } }) => (forecast ? `${forecast.hours.length} hours as a band` : "none yet"),
   load: whenSeen(async () => (await import("./View")).ForecastPanel),

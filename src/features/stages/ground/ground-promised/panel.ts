@@ -7,6 +7,7 @@ export const groundPromisedPanel: Panel = {
   title: "Promised",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: always,
   answer: ({ outing }) => countWords(outing.shots.length, "shot"),
   load: withStage(ShotList),

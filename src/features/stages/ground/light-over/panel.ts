@@ -5,6 +5,7 @@ export const lightOverPanel: Panel = {
   title: "Light over the ground",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: (view) => withPicture(view) && view.position !== undefined,
   answer: () => "bright and dark places, in clicks against this spot",
   load: whenSeen(async () => (await import("./View")).LightOver),

@@ -9,6 +9,7 @@ export const positionsComparedPanel: Panel = {
   title: "Positions compared",
   phone: "folded",
   wide: "open",
+  further: true,
   when: withPicture,
   answer: comparedAnswer,
   load: whenSeen(async () => (await import("./View")).CompareTable),

@@ -16,6 +16,7 @@ export const windAndWaterPanel: Panel = {
   title: "Wind and water",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: ({ outing: { light } }) => !light.roof,
   answer: weatherAnswer,
   load: whenSeen(async () => (await import("./View")).WindAndWater),

@@ -5,6 +5,7 @@ export const journalPanel: Panel = {
   title: "The journal",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: always,
   answer: () => "the story of the day, to keep or to print",
   load: whenSeen(async () => (await import("./View")).TheJournal),

@@ -5,6 +5,7 @@ export const learntPanel: Panel = {
   title: "Learnt from your frames",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: always,
   answer: ({ preferences: { learnt = {} } }) => {
     const on = Object.keys(learnt).length;

@@ -5,6 +5,7 @@ export const comingInPanel: Panel = {
   title: "Frames and calls coming in",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: always,
   answer: () => "a camera on a cable, a meet",
   load: whenSeen(async () => (await import("./View")).Connected),

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Pressable, View } from "react-native";
-import { inPlainWords } from "@/answers/run/in-plain-words";
+import { inPlainWords } from "@/answers/expose/in-plain-words";
 import { OPENS, Txt } from "@/ui/controls/Txt";
 import { railFigure } from "@/words";
 import { bestSentence, plainLines } from "@/words/plain";

@@ -5,6 +5,7 @@ export const thisPhonePanel: Panel = {
   title: "This phone",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: always,
   answer: () => "screen, vibration, tone, notices, lock",
   load: whenSeen(async () => (await import("./View")).ThisPhone),

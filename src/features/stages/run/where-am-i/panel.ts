@@ -5,6 +5,7 @@ export const whereAmIPanel: Panel = {
   title: "Where am I",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: always,
   answer: () => "my place on the plan, and the way to a position",
   load: whenSeen(async () => (await import("./View")).WhereAmI),

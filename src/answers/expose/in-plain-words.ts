@@ -1,8 +1,8 @@
 import { apertureFNumber, type RailState, type Settings } from "@/core/exposure";
 import type { Intent } from "@/core/scene";
 import { answered } from "../answered";
-import { waysOfView } from "../expose/ways";
-import { fieldCard, settingsOfCard } from "./card";
+import { waysOfView } from "./ways";
+import { fieldCard, settingsOfCard } from "../run/card";
 
 /** Why a rail stands where it stands, as somebody asks who does not know the trade's words. */
 export interface PlainWords {
