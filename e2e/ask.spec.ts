@@ -46,6 +46,7 @@ test("a word is told where it stands, a subject and an outing are found, nonsens
 
 test("Escape closes it; before anything was begun it leads to the first answers", async ({ page }) => {
   await firstVisit(page);
+  await expect(page.getByRole("button", { name: "Ask anything" })).toBeVisible();
   await page.keyboard.press("/");
   await expect(field(page)).toBeFocused();
   await page.keyboard.press("Escape");

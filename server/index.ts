@@ -17,8 +17,8 @@ if (port === undefined) {
 }
 
 // A certificate of one's own makes it https: then a phone of the network gets all that needs it.
-const { TLS_CERT, TLS_KEY } = process.env;
-const scheme = TLS_CERT && TLS_KEY ? "https" : "http";
+const [certificate, key] = [process.env.TLS_CERT, process.env.TLS_KEY];
+const scheme = certificate && key ? "https" : "http";
 
 const options = {
   demo: process.env.DEMO === "1",
@@ -30,8 +30,8 @@ const options = {
 };
 const app = createApp(dist, options);
 const server =
-  TLS_CERT && TLS_KEY
-    ? createSecureServer({ ...IMPATIENT, cert: readFileSync(TLS_CERT), key: readFileSync(TLS_KEY) }, app)
+  certificate && key
+    ? createSecureServer({ ...IMPATIENT, cert: readFileSync(certificate), key: readFileSync(key) }, app)
     : createServer(IMPATIENT, app);
 server.once("error", ({ message }) => {
   console.error(`The server could not start on port ${port}: ${message}. Set PORT to a free one.`);

@@ -2,6 +2,7 @@ import { useRouter, type Href } from "expo-router";
 import CloseIcon from "lucide-react-native/icons/x";
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { ScrollView, View } from "react-native";
+import { chanceAt } from "@/answers/expose/chance";
 import type { Outing } from "@/data";
 import { IconButton } from "@/ui/controls/Button";
 import { Message } from "@/ui/controls/Message";
@@ -9,6 +10,7 @@ import { Row } from "@/ui/controls/Row";
 import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
 import { useTokens } from "@/ui/theme/theme";
+import { keptSentence, shutterWords } from "@/words";
 import { useAsking } from "../layout/asking";
 import { useOutings } from "../store/outings";
 import { everythingElse, type FoundThing } from "./everything";
@@ -38,8 +40,9 @@ export function Ask({ panels }: { panels: StagePanels }) {
     const onKey = (event: KeyboardEvent): void => {
       if (event.key === "Escape") close();
     };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
+    // Before the field, which keeps its keys to itself.
+    window.addEventListener("keydown", onKey, true);
+    return () => window.removeEventListener("keydown", onKey, true);
   }, [close]);
   const { ink } = useTokens();
   const hits = { panels: findPanel(asked).slice(0, MOST.panels), else: findElse(asked).slice(0, MOST.else) };
@@ -98,10 +101,10 @@ const SHUTTER = /\b1\s*\/\s*(\d{1,5})\b/;
 function AtShutter({ asked }: { asked: string }) {
   const outing = useAsking((s) => s.outing);
   const part = Number(SHUTTER.exec(asked)?.[1] ?? 0);
-  const words = part > 0 ? outing?.atShutter(1 / part) : undefined;
-  return words ? (
+  const found = outing && part > 0 ? chanceAt(outing.view(), 1 / part) : undefined;
+  return found ? (
     <Txt size={18} weight={700} className="py-2">
-      {words}
+      {`${shutterWords(found.shutter)}: ${keptSentence(found.chance, found.part)}.`}
     </Txt>
   ) : null;
 }

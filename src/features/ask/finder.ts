@@ -30,17 +30,17 @@ const FIGURES: readonly (readonly [RegExp, string])[] = [
   [/\b\d+\s*(hz|hertz)\b/g, " hertz "],
 ];
 
-/** What is asked as the words that count, in their stems (Porter 1980): forms of one word meet in it. */
-export function wordsOf(text: string): string[] {
+/** What is written or asked as the words that count. */
+function words(text: string): string[] {
   const plain = FIGURES.reduce(
     (t, [is, stands]) => t.replace(is, stands),
     text.toLowerCase().replace(/[’`]/g, "'"),
   );
-  return plain
-    .split(/[^\p{L}\p{N}]+/u)
-    .filter((word) => word.length > 1 && !EMPTY.has(word))
-    .map(stemmer);
+  return plain.split(/[^\p{L}\p{N}]+/u).filter((word) => word.length > 1 && !EMPTY.has(word));
 }
+
+/** What is asked as the stems of its words (Porter 1980): forms of one word meet in it. */
+export const wordsOf = (text: string): string[] => words(text).map(stemmer);
 
 /** Letters from which a word may have one wrong, and two. */
 const SLIPS = { one: 5, two: 8 };
@@ -56,14 +56,16 @@ export function finderOf<T extends Findable>(all: readonly T[]): (ask: string) =
       if (field === "asked") return (one.questions ?? []).join(" ");
       return (one as unknown as Record<string, string | undefined>)[field] ?? "";
     },
-    tokenize: wordsOf,
-    processTerm: (term) => term,
+    tokenize: words,
+    // The word as it is written besides: a slip may lie in what the stem leaves out.
+    processTerm: (word) => [stemmer(word), word],
   });
   index.addAll([...all]);
   return (ask) => {
     const asked = [...new Set(wordsOf(ask))];
     if (asked.length === 0) return [];
     const found = index.search(ask, {
+      processTerm: stemmer,
       prefix: (term) => term.length >= 3,
       fuzzy: (term) => (term.length >= SLIPS.two ? 2 : term.length >= SLIPS.one ? 1 : false),
       boost: { title: 2.2, asked: 1.6, words: 1.3, says: 0.5 },

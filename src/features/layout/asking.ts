@@ -1,4 +1,5 @@
 import { create } from "zustand";
+import type { OutingView } from "@/outing/outing-view";
 
 /** The open outing as far as it answers questions: its stage, a line of each panel that applies, and the way to it. */
 export interface AskedOuting {
@@ -6,8 +7,8 @@ export interface AskedOuting {
   readonly stage: string;
   /** The line of a panel of a stage; nothing where it does not apply to what is in hand. */
   readonly line: (stage: string, panelId: string) => string | undefined;
-  /** What a shutter of so many seconds does to the picture in hand; nothing while there is none. */
-  readonly atShutter: (seconds: number) => string | undefined;
+  /** The outing as it is looked at. */
+  readonly view: () => OutingView;
   /** Unfolds a panel, so that it is seen when its stage is opened. */
   readonly unfold: (panelId: string) => void;
 }

@@ -3,14 +3,18 @@ import { useState } from "react";
 import { View } from "react-native";
 import type { OutingChange } from "@/core/review";
 import type { Outing, StoredKit, Preferences } from "@/data";
+import type { OutingFile } from "@/data/files";
 import { Button } from "@/ui/controls/Button";
 import { useToast } from "@/ui/layout/toast";
 import { savingFailure } from "@/words";
 import { leftOutWords } from "@/words/failures";
 import type { Leaving as Chosen } from "@/outing/leaving/choice";
 import type { Beside } from "@/answers/leaving/what-goes";
+import { Late } from "../layout/Late";
 import { Leaving } from "../leaving/Leaving";
 import { useChangeStored, useDuplicateOuting, useRemoveOuting, useSaveOuting } from "../store/outings";
+
+const loadHandOver = async () => (await import("../handover/HandOver")).HandOver;
 
 interface Props {
   readonly outing: Outing;
@@ -76,6 +80,7 @@ export function OutingActions({ outing, kit, preferences, onDone }: Props) {
   return (
     <View className="gap-2">
       <Button label="Export to a file" kind="filled" onPress={() => void onExport()} />
+      {kit && <OntoPhone file={{ outing, kit, preferences }} />}
       <Button label="Duplicate" onPress={() => void onDuplicate()} />
       <Button label={outing.archived ? "Restore" : "Archive"} onPress={() => void onPutAway()} />
       <Button label="Delete" kind="danger" onPress={() => void onRemove()} />
@@ -90,5 +95,30 @@ export function OutingActions({ outing, kit, preferences, onDone }: Props) {
         />
       )}
     </View>
+  );
+}
+
+/** Hands the outing over to a phone: what leaves is chosen first. */
+function OntoPhone({ file }: { file: OutingFile }) {
+  const [asked, setAsked] = useState<"what" | Chosen>();
+  const close = (): void => setAsked(undefined);
+  return (
+    <>
+      <Button label="Onto the phone" onPress={() => setAsked("what")} />
+      {asked === "what" && (
+        <Leaving
+          outing={file.outing}
+          kind="outing"
+          action="Show the code"
+          onLeave={setAsked}
+          onClose={close}
+        />
+      )}
+      {asked && asked !== "what" && (
+        <Late load={loadHandOver} waiting="One moment">
+          {(HandOver) => <HandOver file={file} leaving={asked} onClose={close} />}
+        </Late>
+      )}
+    </>
   );
 }

@@ -13,6 +13,7 @@ const loadPlace = async () => (await import("../places/PlaceScreen")).PlaceScree
 const loadPractice = async () => (await import("../practice/PracticeScreen")).PracticeScreen;
 const loadDrill = async () => (await import("../practice/DrillScreen")).DrillScreen;
 const loadFirst = async () => (await import("../first/FirstScreen")).FirstScreen;
+const loadReceive = async () => (await import("../receive/ReceiveScreen")).ReceiveScreen;
 const loadStops = async () => (await import("../stops/StopsScreen")).StopsScreen;
 
 /** The list of outings loads at the start; the places beside it come when they are opened. */
@@ -47,6 +48,8 @@ export const DrillByName = () => (
 );
 
 export const First = () => <Place name="What do I set?" load={loadFirst} />;
+
+export const Receive = () => <Place name="What was handed over" load={loadReceive} />;
 
 export const Stops = () => <Place name="Where stops come from" load={loadStops} />;
 

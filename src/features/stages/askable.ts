@@ -1,6 +1,4 @@
 import { useEffect } from "react";
-import { chanceAt } from "@/answers/expose/chance";
-import { keptSentence, shutterWords } from "@/words";
 import { useAsking } from "../layout/asking";
 import { useOpenOuting } from "../outing/use-outing";
 import { GROUND } from "./ground/panels";
@@ -26,10 +24,7 @@ export function useAskable(stage: StageKey): void {
         if (!panel?.when(view)) return undefined;
         return panel.answer?.(view) ?? "";
       },
-      atShutter: (seconds) => {
-        const asked = chanceAt(store.getState().view, seconds);
-        return asked && `${shutterWords(asked.shutter)}: ${keptSentence(asked.chance, asked.part)}.`;
-      },
+      view: () => store.getState().view,
       unfold: (panelId) => {
         const { fold, raise } = useUnfolded.getState();
         fold(panelId, true);

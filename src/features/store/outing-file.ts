@@ -78,3 +78,9 @@ export async function downloadOutingFile(
     leftOut: [...(tagged.ok ? [] : ["tags" as const]), ...(picture.ok ? [] : ["picture" as const])],
   };
 }
+
+/** An outing's file as a text, as it was chosen to leave, without pictures and sound: what a link carries. */
+export async function outingText({ outing: own, ...rest }: OutingFile, leaving: Leaving): Promise<string> {
+  const outing = asItLeaves(await minded(own), leaving);
+  return JSON.stringify(outingInFile({ outing, ...rest, writtenAt: new Date().toISOString() }));
+}

@@ -2,10 +2,17 @@ import { Dialog } from "@/ui/controls/Dialog";
 import { HELP } from "../help";
 import { HelpText } from "./HelpText";
 import type { Panel } from "./panel";
+import type { PanelHelp as Help } from "./panel-help";
 
-/** The help of a panel; loaded when somebody asks. */
+const helpOf = ({ id }: Panel): Help | undefined =>
+  Object.values(HELP).flatMap((stage) => stage[id] ?? [])[0];
+
+/** The question that a panel is asked first; nothing where it has none. */
+export const questionOf = (panel: Panel): string | undefined => helpOf(panel)?.questions[0];
+
+/** The help of a panel. */
 export function PanelHelp({ panel, onClose }: { panel: Panel; onClose: () => void }) {
-  const help = Object.values(HELP).flatMap((stage) => stage[panel.id] ?? [])[0];
+  const help = helpOf(panel);
   return (
     <Dialog title={panel.title} open onClose={onClose}>
       {help && <HelpText help={help} />}

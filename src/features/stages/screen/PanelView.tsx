@@ -82,10 +82,10 @@ export function FurtherTools({ panels }: { panels: readonly Panel[] }) {
         onPress={() => fold(key, !unfolded)}
       />
       {unfolded && (
-        <Late load={loadFurther} waiting="One moment">
-          {({ HELP }) =>
+        <Late load={loadHelp} waiting="One moment">
+          {({ questionOf }) =>
             panels.map((panel) => (
-              <Foldable key={panel.id} panel={panel} begins={false} question={questionOf(HELP, panel)} />
+              <Foldable key={panel.id} panel={panel} begins={false} question={questionOf(panel)} />
             ))
           }
         </Late>
@@ -94,13 +94,10 @@ export function FurtherTools({ panels }: { panels: readonly Panel[] }) {
   );
 }
 
-const loadFurther = () => import("../help");
-const questionOf = (help: typeof import("../help").HELP, { id }: Panel): string =>
-  Object.values(help).flatMap((stage) => stage[id]?.questions[0] ?? [])[0] ?? "";
+/** What panels say of themselves is loaded when somebody asks. */
+const loadHelp = () => import("./PanelHelp");
 
 const loadHow = async () => (await import("../reasons/HowWorked")).HowWorked;
-
-const loadHelp = async () => (await import("./PanelHelp")).PanelHelp;
 
 /** The formulas and sources of a panel, and what it is for, a press away. */
 function Foot({ panel }: { panel: Panel }) {
@@ -133,7 +130,7 @@ function Foot({ panel }: { panel: Panel }) {
       )}
       {helping && (
         <Late load={loadHelp}>
-          {(PanelHelp) => <PanelHelp panel={panel} onClose={() => setHelping(false)} />}
+          {({ PanelHelp }) => <PanelHelp panel={panel} onClose={() => setHelping(false)} />}
         </Late>
       )}
     </View>

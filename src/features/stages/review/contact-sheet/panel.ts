@@ -3,7 +3,7 @@ import { type Panel, always, whenSeen } from "../../screen/panel";
 export const contactSheetPanel: Panel = {
   id: "contact-sheet",
   title: "Contact sheet",
-  phone: "open",
+  phone: "folded",
   wide: "main",
   when: always,
   answer: () => "frames in their bursts: keep, perhaps, away",

@@ -1,0 +1,1 @@
+export { Receive as default } from "@/features/shell/places";
