@@ -2,7 +2,9 @@ import { expect, test } from "@playwright/test";
 
 test("an outing goes onto a phone by a code that holds it: shown first, kept when it is said, and nothing of it stays in the address", async ({
   page,
+  context,
   browser,
+  baseURL,
 }) => {
   const sent: string[] = [];
   page.on("request", (r) => {
@@ -22,7 +24,22 @@ test("an outing goes onto a phone by a code that holds it: shown first, kept whe
   await page.getByRole("button", { name: "Show the code" }).click();
   await expect(page.getByRole("img", { name: /code for the phone/ })).toBeVisible();
   await expect(page.getByText(/nothing is sent to anybody/)).toBeVisible();
+  await context.grantPermissions(["clipboard-read", "clipboard-write"]);
+  await page.getByRole("button", { name: "Copy the link" }).click();
+  const link = await page.evaluate(() => navigator.clipboard.readText());
+  expect(link).toMatch(/^http:\/\/192\.0\.2\.7:4180\/receive#o=[\w-]{100,1500}$/);
   expect(sent).toEqual([]);
+  const phone = await browser.newContext({ serviceWorkers: "block", baseURL });
+  const there = await phone.newPage();
+  await there.goto(new URL(link).pathname + new URL(link).hash);
+  const asked = there.getByRole("dialog", { name: "Open this file?" });
+  await expect(asked.getByText(/Crawl swimmer/).first()).toBeVisible();
+  await asked.getByRole("button", { name: /^Bring in/ }).click();
+  await expect(there).toHaveURL(/\/outing\/[a-v0-9]{16}\/ground$/);
+  expect(there.url()).not.toContain("#");
+  await there.goBack();
+  expect(there.url()).not.toContain("#o=");
+  await phone.close();
 });
 
 test("a server that listens on this machine alone says so instead of naming an address that nobody reaches", async ({

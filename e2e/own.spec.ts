@@ -70,11 +70,13 @@ test("an outing from nothing is walked to a field card and back to a review", as
   await page.getByLabel("Frames taken").fill("60");
   await page.getByLabel("Keepers", { exact: true }).fill("12");
   await page.getByRole("button", { name: "Save count" }).click();
+  await openPanel(page, "Keepers by shutter");
   await expect(page.getByRole("img", { name: /^Keepers by shutter/ })).toBeVisible();
   const stored = await storedOuting(page, "town-derby");
   expect(stored.log).toHaveLength(1);
   expect(stored.ground.venue.template).toBe("rugby-union");
   await page.reload();
+  await openPanel(page, "Keepers by shutter");
   await expect(page.getByRole("img", { name: /^Keepers by shutter/ })).toBeVisible();
 });
 

@@ -34,14 +34,10 @@ async function draw(page) {
   await page.evaluate(() => document.activeElement?.blur());
 }
 
-async function findPositions(page) {
-  await page.getByRole("button", { name: /^Other positions for this shot/ }).click();
-  await page.getByRole("button", { name: "Find positions" }).click();
-  await page.getByRole("button", { name: "Move B to candidate 3" }).scrollIntoViewIfNeeded();
-}
-
 /** Waits for the small pictures of the outing that is over, and lets the sheet fill the screen. */
 async function pastSheet(page) {
+  const folded = page.getByRole("button", { name: /^Contact sheet/, expanded: false });
+  if (await folded.count()) await folded.click();
   await page
     .getByRole("listitem", { name: /\.JPG, Keep/ })
     .first()
@@ -74,7 +70,7 @@ const SHOTS = [
   { name: "ground-draw-phone", url: `${DIAMOND}/ground`, size: PHONE, act: draw },
   { name: "ground-phone", url: `${HOCKEY}/ground`, size: PHONE },
   { name: "ground-wide", url: `${HOCKEY}/ground`, size: WIDE },
-  { name: "ground-places-wide", url: `${HOCKEY}/ground`, size: WIDE, act: findPositions },
+  { name: "first-phone", url: "/first", size: PHONE },
   { name: "ground-lagoon-phone", url: `${HIDE}/ground`, size: PHONE },
   { name: "frame-phone", url: `${COURSE}/frame`, size: PHONE },
   { name: "frame-wide", url: `${HALL}/frame`, size: WIDE },

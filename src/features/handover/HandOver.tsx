@@ -64,6 +64,7 @@ function Shown({ link }: { link: Extract<Link, { ok: true }> }) {
       <Txt>
         Point the phone’s own camera at it and open the link. It shows the outing and asks before it keeps it.
       </Txt>
+      <Button label="Copy the link" onPress={() => void navigator.clipboard?.writeText(link.href)} />
       {link.kind === "whole" ? (
         <Txt tone="ink2">The outing is in the code itself: nothing is sent to anybody.</Txt>
       ) : (

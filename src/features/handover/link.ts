@@ -57,8 +57,20 @@ export type Received =
   | { readonly ok: true; readonly text: string }
   | { readonly ok: false; readonly reason: "nothing" | "damaged" | "too-large" | "gone" };
 
-/** The text of a link by its fragment; what lies for a pick-up is gone from there with this. */
+/** What another application shared, put aside by the worker (public/share-target.js) and taken from there. */
+async function shared(): Promise<string | undefined> {
+  const cache = await caches.open("bp-shared");
+  const found = await cache.match("/shared");
+  await cache.delete("/shared");
+  return found?.text();
+}
+
+/** The text of a link by its fragment, or of what was shared; what lies for a pick-up is gone from there with this. */
 export async function received(fragment: string): Promise<Received> {
+  if (fragment === "#shared") {
+    const text = await shared();
+    return text === undefined ? { ok: false, reason: "nothing" } : { ok: true, text };
+  }
   const [, kind, rest = ""] = /^#([op])=([\w-]+)$/.exec(fragment) ?? [];
   if (!kind) return { ok: false, reason: "nothing" };
   const packed = kind === "o" ? rest : await pickedUp(rest);

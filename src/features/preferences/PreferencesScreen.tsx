@@ -13,6 +13,7 @@ import { HomeFrame } from "../layout/HomeFrame";
 import { UnreadableRecord } from "../layout/UnreadableRecord";
 import { useKept } from "../store/kept";
 import { useChangePreferences, usePreferences } from "../store/preferences";
+import { About } from "./About";
 import { Belongings } from "./Belongings";
 
 const THEMES = [
@@ -140,6 +141,7 @@ export function PreferencesScreen() {
         </Part>
         <RecordHistory name="preferences" />
         <Belongings />
+        <About />
       </View>
     </HomeFrame>
   );

@@ -5,6 +5,13 @@ import { HomeFrame } from "../layout/HomeFrame";
 import { Late } from "../layout/Late";
 import { received, type Received } from "../handover/link";
 
+/** The queue of files that a system opens with an installed application (W3C, a draft; absent in most browsers). */
+interface LaunchQueue {
+  readonly setConsumer: (
+    take: (launched: { readonly files: readonly { readonly getFile: () => Promise<File> }[] }) => void,
+  ) => void;
+}
+
 const loadImportDialog = async () => (await import("../outings/ImportDialog")).ImportDialog;
 
 const WHY_NOT: Readonly<Record<Exclude<Received, { ok: true }>["reason"], string>> = {
@@ -19,6 +26,11 @@ export function ReceiveScreen() {
   const [found, setFound] = useState<Received>();
   const [file, setFile] = useState<File>();
   const router = useRouter();
+  // A file that the system opens with this application comes by its own queue.
+  useEffect(() => {
+    const { launchQueue } = window as { launchQueue?: LaunchQueue };
+    launchQueue?.setConsumer(({ files: [handle] }) => void handle?.getFile().then(setFile));
+  }, []);
   useEffect(() => {
     let current = true;
     void received(window.location.hash).then((came) => {
@@ -38,7 +50,9 @@ export function ReceiveScreen() {
   return (
     <HomeFrame place="outings" title="Handed over">
       {!found && <Message title="One moment" />}
-      {found && !found.ok && <Message tone="danger" title="Nothing to open" body={WHY_NOT[found.reason]} />}
+      {found && !found.ok && !file && (
+        <Message tone="danger" title="Nothing to open" body={WHY_NOT[found.reason]} />
+      )}
       {file && (
         <Late load={loadImportDialog} waiting="One moment">
           {(ImportDialog) => <ImportDialog file={file} onClose={close} />}

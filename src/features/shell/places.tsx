@@ -13,6 +13,7 @@ const loadPlace = async () => (await import("../places/PlaceScreen")).PlaceScree
 const loadPractice = async () => (await import("../practice/PracticeScreen")).PracticeScreen;
 const loadDrill = async () => (await import("../practice/DrillScreen")).DrillScreen;
 const loadFirst = async () => (await import("../first/FirstScreen")).FirstScreen;
+const loadNext = async () => (await import("../outings/NextScreen")).NextScreen;
 const loadReceive = async () => (await import("../receive/ReceiveScreen")).ReceiveScreen;
 const loadStops = async () => (await import("../stops/StopsScreen")).StopsScreen;
 
@@ -48,6 +49,8 @@ export const DrillByName = () => (
 );
 
 export const First = () => <Place name="What do I set?" load={loadFirst} />;
+
+export const Next = () => <Place name="The next outing" load={loadNext} />;
 
 export const Receive = () => <Place name="What was handed over" load={loadReceive} />;
 

@@ -6,6 +6,7 @@ export const whyPanel: Panel = {
   title: "Why these settings",
   phone: "folded",
   wide: "folded",
+  further: true,
   when: withPicture,
   answer: ({ found }) => (found ? settingsWords(found.settings.settings) : ""),
   load: whenSeen(async () => (await import("./View")).Why),

@@ -3,6 +3,7 @@ import { View } from "react-native";
 import { cameOut, type CameOut, type KeepersBy } from "@/answers/review/frames/came-out";
 import { IntervalChart } from "@/ui/charts/IntervalChart";
 import { ShareCurve } from "@/ui/charts/ShareCurve";
+import { Button } from "@/ui/controls/Button";
 import { Message } from "@/ui/controls/Message";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
@@ -18,6 +19,7 @@ import { WhereStood } from "./WhereStood";
 /** What came out of the frames of the day, drawn: each part stands only where there is something to say. */
 export function WhatCameOut() {
   const { bursts } = useDay();
+  const [more, setMore] = useState(false);
   const { store } = useOpenOuting();
   const outing = useOuting((v) => v.outing);
   const shot = useOuting((v) => v.shot);
@@ -31,7 +33,7 @@ export function WhatCameOut() {
     return (
       <Message
         title={out ? "Nothing judged yet" : "No pictures read yet"}
-        body="Keep, perhaps, away: what came out is drawn from bursts all of whose frames were judged, never from keepers alone."
+        body="Bring them in under Pictures in. Keep, perhaps, away: what came out is drawn from bursts all of whose frames were judged, never from keepers alone."
       />
     );
   return (
@@ -42,6 +44,23 @@ export function WhatCameOut() {
         {out.people.length > 0 && <PromisedBars rows={out.people} of="people" />}
       </Part>
       <Shutter out={out} />
+      <Button
+        label="More of the day"
+        kind="plain"
+        className="-ml-3 self-start"
+        expanded={more}
+        onPress={() => setMore(!more)}
+      />
+      {more && <MoreOfTheDay out={out} />}
+      <Txt size={14} tone="ink2">{`${out.judged} of ${out.frames} frames judged.`}</Txt>
+    </View>
+  );
+}
+
+/** By lens, light, place and time; the light against the plan; blur against its budget; where one stood. */
+function MoreOfTheDay({ out }: { out: CameOut }) {
+  return (
+    <View className="gap-4">
       <ByOther out={out} />
       <Part title="Light and ISO, found and planned">
         <FoundOnStrip found={out.found} />
@@ -56,7 +75,6 @@ export function WhatCameOut() {
           <WhereStood stood={out.stood} />
         </Part>
       )}
-      <Txt size={14} tone="ink2">{`${out.judged} of ${out.frames} frames judged.`}</Txt>
     </View>
   );
 }

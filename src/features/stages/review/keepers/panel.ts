@@ -10,7 +10,7 @@ const countedAnswer = (view: OutingView): string =>
 export const keepersPanel: Panel = {
   id: "keepers",
   title: "Keepers by shutter",
-  phone: "open",
+  phone: "folded",
   wide: "half",
   when: always,
   answer: countedAnswer,

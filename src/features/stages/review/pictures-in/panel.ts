@@ -3,7 +3,7 @@ import { type Panel, always, whenSeen } from "../../screen/panel";
 export const picturesInPanel: Panel = {
   id: "pictures-in",
   title: "Pictures in",
-  phone: "open",
+  phone: "folded",
   wide: "open",
   when: always,
   answer: () => "a folder or files; nothing leaves this device",

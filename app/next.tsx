@@ -1,0 +1,1 @@
+export { Next as default } from "@/features/shell/places";
