@@ -5,7 +5,7 @@ import { strFromU8, unzipSync } from "fflate";
 import jpeg from "jpeg-js";
 import piexif from "piexifjs";
 import { putBeside, storedBeside } from "./entries";
-import { openPanel, OUTING, storedOuting } from "./outing";
+import { isPhone, openPanel, OUTING, storedOuting } from "./outing";
 
 const PAST = "/outing/hockey-quarter-final/review";
 const DC = "http://purl.org/dc/elements/1.1/";
@@ -243,6 +243,7 @@ test("over ten thousand frames at most eighty cells are made, wherever one scrol
   ]);
   await putBeside(page, Object.fromEntries(chunks));
   await page.reload();
+  if (isPhone(page)) await openPanel(page, "Contact sheet");
   await expect(page.getByText(/All 10000/).first()).toBeVisible();
   const cells = sheet(page).getByRole("listitem");
   await expect(cells.first()).toBeVisible();
@@ -261,6 +262,7 @@ test("the outing that is over shows what came out; what was learnt of it acts el
   page,
 }) => {
   await page.goto(PAST);
+  await openPanel(page, "Pictures in");
   await expect(page.getByText(/^78 frames in 18 bursts/)).toBeVisible();
   await expect(page.getByRole("list", { name: "Promised and kept, shots" })).toBeVisible();
   await expect(page.getByRole("list", { name: "For next time" }).getByRole("listitem").first()).toBeVisible();

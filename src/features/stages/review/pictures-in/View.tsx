@@ -1,4 +1,4 @@
-import { useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { View } from "react-native";
 import { countJudged } from "@/outing/edits";
 import { wallDateOf } from "@/data";
@@ -16,6 +16,7 @@ import { useFrames } from "../frames/frames-store";
 import { isShipped } from "../frames/look-at";
 import { usePicturesIn, type Chosen } from "../frames/reading";
 import { useDay } from "../frames/use-day";
+import { useUnfolded } from "../../screen/unfolded";
 import { Clocks } from "./Clocks";
 import { OpenBatches } from "./OpenBatches";
 
@@ -28,6 +29,12 @@ export function PicturesIn() {
   const frames = useFrames((s) => s.frames);
   const state = usePicturesIn((s) => s.state);
   const isBusy = state.kind === "reading" || state.kind === "keeping";
+  const fold = useUnfolded((s) => s.fold);
+  // What came in is looked at next.
+  const isIn = state.kind === "done" && state.added > 0;
+  useEffect(() => {
+    if (isIn) fold("contact-sheet", true);
+  }, [isIn, fold]);
   return (
     <View className="gap-3">
       {isBusy ? <Progress /> : <Choose isAgain={frames.length > 0} />}
