@@ -60,43 +60,7 @@ export function PreferencesScreen() {
         {data && !data.ok && data.reason === "unreadable" && (
           <UnreadableRecord name="preferences" stored={data.unreadable} />
         )}
-        <Part
-          title="Light of the screen"
-          note="By the light: day while the sun is up there, then dusk, then hide."
-        >
-          <Segmented
-            label="Light of the screen"
-            segments={THEMES}
-            chosen={preferences.themeByLight ? "by-light" : preferences.theme}
-            onChoose={(key) =>
-              set(key === "by-light" ? { themeByLight: true } : { theme: key, themeByLight: false })
-            }
-          />
-        </Part>
-        <Part title="Words" note="Plain words tell on the card what to set, why, and what its terms mean.">
-          <Segmented
-            label="Words"
-            segments={WORDS}
-            chosen={preferences.plainWords ? "plain" : "field"}
-            onChoose={(key) => set({ plainWords: key === "plain" })}
-          />
-        </Part>
-        <Part title="Units">
-          <Segmented
-            label="Units"
-            segments={UNITS}
-            chosen={preferences.units}
-            onChoose={(units) => set({ units })}
-          />
-        </Part>
-        <Part title="Clock">
-          <Segmented
-            label="Clock"
-            segments={CLOCKS}
-            chosen={preferences.clock}
-            onChoose={(clock) => set({ clock })}
-          />
-        </Part>
+        <Reading preferences={preferences} set={set} />
         <Part title="School of exposure" note={SCHOOL_COSTS[preferences.school]}>
           <Segmented
             label="School of exposure"
@@ -144,6 +108,56 @@ export function PreferencesScreen() {
         <About />
       </View>
     </HomeFrame>
+  );
+}
+
+interface ReadingProps {
+  readonly preferences: Preferences;
+  readonly set: (edit: Partial<Preferences>) => void;
+}
+
+/** How this photographer reads: the light of the screen, words, units, the clock. */
+function Reading({ preferences, set }: ReadingProps) {
+  return (
+    <>
+      <Part
+        title="Light of the screen"
+        note="By the light: day while the sun is up there, then dusk, then hide."
+      >
+        <Segmented
+          label="Light of the screen"
+          segments={THEMES}
+          chosen={preferences.themeByLight ? "by-light" : preferences.theme}
+          onChoose={(key) =>
+            set(key === "by-light" ? { themeByLight: true } : { theme: key, themeByLight: false })
+          }
+        />
+      </Part>
+      <Part title="Words" note="Plain words tell on the card what to set, why, and what its terms mean.">
+        <Segmented
+          label="Words"
+          segments={WORDS}
+          chosen={preferences.plainWords ? "plain" : "field"}
+          onChoose={(key) => set({ plainWords: key === "plain" })}
+        />
+      </Part>
+      <Part title="Units">
+        <Segmented
+          label="Units"
+          segments={UNITS}
+          chosen={preferences.units}
+          onChoose={(units) => set({ units })}
+        />
+      </Part>
+      <Part title="Clock">
+        <Segmented
+          label="Clock"
+          segments={CLOCKS}
+          chosen={preferences.clock}
+          onChoose={(clock) => set({ clock })}
+        />
+      </Part>
+    </>
   );
 }
 
