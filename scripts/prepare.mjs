@@ -5,6 +5,7 @@ import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from "
 import path from "node:path";
 import { fileURLToPath } from "node:url";
 import { browserPath } from "./browser-path.mjs";
+import { lackHere } from "./machine.mjs";
 
 export const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), "..");
 
@@ -60,6 +61,11 @@ function whenChanged(marker, places, step) {
   const hash = hashOf(places);
   const kept = path.join(root, marker);
   if (existsSync(kept) && readFileSync(kept, "utf8") === hash) return 0;
+  const lack = lackHere(root);
+  if (lack) {
+    console.error(lack);
+    return 1;
+  }
   const code = step();
   if (code === 0) writeFileSync(kept, hash);
   return code;
@@ -71,18 +77,24 @@ function whenChanged(marker, places, step) {
  */
 export const install = () =>
   whenChanged("node_modules/.installed-from", ["package-lock.json"], () => {
-    console.log("Installing packages");
+    console.log("Installing packages: a minute or two on a fast network");
     const lock = path.join(root, "package-lock.json");
     const before = readFileSync(lock);
     const code = run("npm", ["install", "--no-audit", "--no-fund", "--loglevel=error"]);
     writeFileSync(lock, before);
+    if (code !== 0)
+      console.error(
+        "The packages could not be fetched: see above; without a network, connect once and run this again.",
+      );
     return code;
   });
 
 export const build = () =>
   whenChanged("dist/.built-from", BUILD_INPUTS, () => {
-    console.log("Building the application");
-    return run("npm", ["run", "build"]);
+    console.log("Building the application: two to four minutes on two cores, once for every change");
+    const code = run("npm", ["run", "build"]);
+    if (code !== 0) console.error("The build failed: its last lines above say where.");
+    return code;
   });
 
 /** Installs the browser for the tests where there is none: Debian's without a window, which root may install here. */

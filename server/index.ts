@@ -34,7 +34,9 @@ const server =
     ? createSecureServer({ ...IMPATIENT, cert: readFileSync(certificate), key: readFileSync(key) }, app)
     : createServer(IMPATIENT, app);
 server.once("error", ({ message }) => {
-  console.error(`The server could not start on port ${port}: ${message}. Set PORT to a free one.`);
+  console.error(
+    `The server could not start on port ${port}: ${message}. Set PORT to a free one: PORT=4174 npm run demo.`,
+  );
   process.exit(1);
 });
 server.listen(port, host, () => console.log(listensOn(host, port, scheme)));

@@ -10,8 +10,10 @@ import { Row } from "@/ui/controls/Row";
 import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
 import { useTokens } from "@/ui/theme/theme";
-import { keptSentence, shutterWords } from "@/words";
+import { countWords, keptSentence, shutterWords } from "@/words";
 import { useAsking } from "../layout/asking";
+import { useMinuteClock } from "../outing/use-minute-clock";
+import { inOrder } from "../outings/in-order";
 import { useOutings } from "../store/outings";
 import { everythingElse, type FoundThing } from "./everything";
 import { finderOf } from "./finder";
@@ -32,9 +34,11 @@ export function Ask({ panels }: { panels: StagePanels }) {
   const asked = useDeferredValue(typed);
   const findPanel = useMemo(() => finderOf(findablePanels(panels)), [panels]);
   const findElse = useMemo(() => finderOf(everythingElse(outings)), [outings]);
-  const go = useGo(outings[0]?.id);
+  const now = useMinuteClock();
+  const go = useGo((inOrder(outings, now).next ?? outings[0])?.id);
   const box = useRef<View>(null);
   useEffect(() => {
+    const before = document.activeElement as HTMLElement | null;
     const field = (box.current as unknown as HTMLElement | null)?.querySelector("input");
     field?.focus();
     const onKey = (event: KeyboardEvent): void => {
@@ -42,7 +46,10 @@ export function Ask({ panels }: { panels: StagePanels }) {
     };
     // Before the field, which keeps its keys to itself.
     window.addEventListener("keydown", onKey, true);
-    return () => window.removeEventListener("keydown", onKey, true);
+    return () => {
+      window.removeEventListener("keydown", onKey, true);
+      before?.focus();
+    };
   }, [close]);
   const { ink } = useTokens();
   const hits = { panels: findPanel(asked).slice(0, MOST.panels), else: findElse(asked).slice(0, MOST.else) };
@@ -68,7 +75,12 @@ export function Ask({ panels }: { panels: StagePanels }) {
           </Txt>
         )}
         <AtShutter asked={asked} />
-        <View role="list" aria-label="Answers" aria-live="polite">
+        {!isEmpty && (
+          <Txt size={14} tone="ink2" aria-live="polite">
+            {countWords(hits.panels.length + hits.else.length, "answer")}
+          </Txt>
+        )}
+        <View role="list" aria-label="Answers">
           {hits.panels.map((panel) => (
             <PanelHit
               key={panel.id}

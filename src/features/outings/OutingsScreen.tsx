@@ -13,6 +13,7 @@ import { instantWords, savingFailure } from "@/words";
 import { Guard } from "../layout/Guard";
 import { HomeFrame } from "../layout/HomeFrame";
 import { Late } from "../layout/Late";
+import { TOURED, useTour } from "../layout/tour";
 import { useUnsaved } from "../store/unsaved";
 import { useMinuteClock } from "../outing/use-minute-clock";
 import { useKit } from "../store/kit";
@@ -101,7 +102,7 @@ export function OutingsScreen({ loadBegin }: Pick<PlanProps, "loadBegin">) {
       {data?.unreadable.map((broken) => (
         <BrokenRecord key={broken.id} broken={broken} />
       ))}
-      <Elsewhere onDeleted={begun ? () => setStep("deleted") : undefined} />
+      <Elsewhere onDeleted={begun ? () => setStep("deleted") : undefined} outings={all} />
       <Sheet step={step} onKit={(kit) => void start("own", kit)} onClose={close} />
       <PlanNew open={step === "outing"} onClose={close} outings={all} now={now} loadBegin={loadBegin} />
       {asked && (
@@ -127,8 +128,14 @@ function WhatComesRound({ now }: { now: number }) {
 }
 
 /** Ways from the list to what stands beside the outings. */
-function Elsewhere({ onDeleted }: { onDeleted: (() => void) | undefined }) {
+interface ElsewhereProps {
+  readonly onDeleted: (() => void) | undefined;
+  readonly outings: readonly Outing[];
+}
+
+function Elsewhere({ onDeleted, outings }: ElsewhereProps) {
   const router = useRouter();
+  const begin = useTour((s) => s.begin);
   return (
     <View className="flex-row flex-wrap px-4 pt-2">
       {onDeleted && (
@@ -145,6 +152,9 @@ function Elsewhere({ onDeleted }: { onDeleted: (() => void) | undefined }) {
         className="-ml-4"
         onPress={() => router.push("/stops")}
       />
+      {outings.some((o) => o.id === TOURED) && (
+        <Button label="Tour, five minutes" kind="plain" className="-ml-4" onPress={begin} />
+      )}
       {onDeleted && <Button label="Deleted outings" kind="plain" className="-ml-4" onPress={onDeleted} />}
     </View>
   );

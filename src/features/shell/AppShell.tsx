@@ -6,6 +6,7 @@ import { useHotkeys } from "@/ui/layout/use-hotkeys";
 import { ThemeProvider } from "@/ui/theme/theme";
 import { useAsking } from "../layout/asking";
 import { Late } from "../layout/Late";
+import { useTour } from "../layout/tour";
 import { followDisplay } from "../store/display";
 import { resumePending, useKept } from "../store/kept";
 import { usePreferences } from "../store/preferences";
@@ -37,6 +38,7 @@ export function AppShell({ children }: { children: ReactNode }) {
       <Themed>
         <ToastProvider>
           <KeptOrSaid />
+          <Toured />
           {children}
           <Asked />
           <Late load={loadUpdateOffer}>{(UpdateOffer) => <UpdateOffer />}</Late>
@@ -52,6 +54,13 @@ const UPDATE_AFTER = 2000;
 async function loadUpdateOffer() {
   await new Promise((done) => setTimeout(done, UPDATE_AFTER));
   return (await import("./UpdateOffer")).UpdateOffer;
+}
+
+const loadTour = async () => (await import("../tour/Tour")).Tour;
+
+function Toured() {
+  const isLed = useTour((s) => s.step !== undefined);
+  return isLed ? <Late load={loadTour}>{(Tour) => <Tour />}</Late> : null;
 }
 
 const loadAsk = async () => (await import("./AskHost")).AskHost;
