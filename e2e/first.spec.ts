@@ -118,3 +118,16 @@ test("what is typed is found, a question is gone back, another time is told, and
   await page.getByRole("button", { name: "Ordinary" }).click();
   await cardInPlainWords(page);
 });
+
+test("a browser that cleared away what was kept is told of, and the last file is offered", async ({
+  page,
+}) => {
+  await expect(page.getByRole("button", { name: "What do I set?" })).toBeVisible();
+  await expect(page.getByText(/cleared away/)).toHaveCount(0);
+  await page.evaluate(() =>
+    localStorage.setItem("bp/file-marks", JSON.stringify({ writtenAt: Date.UTC(2027, 4, 2, 18) })),
+  );
+  await page.reload();
+  await expect(page.getByText("The browser has cleared away what was kept here")).toBeVisible();
+  await expect(page.getByText(/2 May.*Open a file below/)).toBeVisible();
+});

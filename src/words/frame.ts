@@ -252,11 +252,11 @@ const FACE_SEEN: Readonly<Record<BodyInDepth["face"], string>> = {
 const NAMED = 3;
 
 /** How much of a face is seen, and what of the body lies outside the sharp zone. */
-export function bodyInDepthSentence({ face, soft }: BodyInDepth): string {
+export function bodyInDepthSentence({ face, before, soft }: BodyInDepth): string {
   const named = soft.slice(0, NAMED).join(", ") + (soft.length > NAMED ? " and more" : "");
   const depth =
     soft.length === 0
       ? "Focused on its eyes, all of it is sharp."
       : `Focused on its eyes, this is soft: ${named}.`;
-  return `${FACE_SEEN[face]} ${depth}`;
+  return `${FACE_SEEN[face]}${before ? ` Its ${before} is before it.` : ""} ${depth}`;
 }

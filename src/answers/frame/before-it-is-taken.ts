@@ -17,9 +17,15 @@ const STOP = 3;
 /** Pixels of the drawings: the chosen picture, its neighbours, the loupe. */
 export const PREVIEW_WIDTHS = { chosen: 360, beside: 168, loupe: 168 };
 
+/** A piece of the picture as it is looked at: a pixel of the file or of the delivery as one of the drawing's, or a print at arm's length. */
+export type Piece = "sensor" | "loupe" | "print";
+
+/** Times by which a piece of the file has to be larger than one of the delivery to be shown besides. */
+const APART = 1.05;
+
 /** One of the pictures that are made beside each other. */
 export interface Asked {
-  readonly of: "chosen" | "sharp" | "beside" | "loupe" | "print";
+  readonly of: "chosen" | "sharp" | "beside" | Piece;
   /** Clicks. */
   readonly shutter: number;
   /** What comes out at that shutter. */
@@ -41,8 +47,8 @@ export interface Previews {
 type Looked = Pick<OutingView, "input" | "found" | "frame" | "outing">;
 
 /**
- * What is drawn of the shot in hand: the chosen shutter as it is and sharp, a stop slower, a stop faster, and a piece of the
- * delivery one to one, about the upper part of the figure, whose outlines are given. Nothing while there is no picture.
+ * What is drawn of the shot in hand: the chosen shutter as it is and sharp, a stop slower, a stop faster, and pieces of the
+ * delivery, of the file where that is larger, and of a print, about the upper part of the figure, whose outlines are given. Nothing while there is no picture.
  */
 export function previewsOf(
   { input, found, frame: view, outing }: Looked,
@@ -58,6 +64,7 @@ export function previewsOf(
   const whole: PictureAsked = { ...base, shutter, width: wide(PREVIEW_WIDTHS.chosen) };
   const loupe = { ...whole, width: PREVIEW_WIDTHS.loupe };
   const zoom = Math.max(1, deliveredPerPixel(loupe));
+  const ofFile = (found.sighting.frame.keptLongEdgePx * Math.min(1, view.aspect)) / loupe.width;
   const beside = [shutter - STOP, shutter + STOP].filter((click) => click >= first && click <= last);
   const made = (of: Asked["of"], asked: PictureAsked): Asked => ({
     of,
@@ -73,6 +80,7 @@ export function previewsOf(
         made("beside", { ...base, shutter: click, width: wide(PREVIEW_WIDTHS.beside) }),
       ),
       made("loupe", { ...loupe, zoom, at: headOn(view, drawn) }),
+      ...(ofFile > APART * zoom ? [made("sensor", { ...loupe, zoom: ofFile, at: headOn(view, drawn) })] : []),
       made("print", { ...loupe, zoom: printZoom(whole), at: headOn(view, drawn) }),
     ],
     perPixel: deliveredPerPixel(whole),

@@ -8,6 +8,8 @@ export type FaceTurned = "whole" | "most" | "part" | "hardly" | "none";
 /** A body in its moment against the zone that is sharp. */
 export interface BodyInDepth {
   readonly face: FaceTurned;
+  /** What of it lies before its eyes though its face is turned this way, such as a wing; absent where nothing does. */
+  readonly before?: string;
   /** Which pieces lie outside the sharp zone when its eyes are in focus, each once; none where all is sharp. */
   readonly soft: readonly string[];
 }
@@ -32,7 +34,7 @@ export const bodyInDepth = answered(
   ({ input, found, frame }) => [input, found, frame] as const,
   (input, found, frame): BodyInDepth | undefined => {
     if (!input || !found || !frame) return undefined;
-    const { faceShare, toward, size } = bodySeenFrom(input.subject, seenAs(input, found, frame));
+    const { faceShare, eyes: seenEyes, toward, size } = bodySeenFrom(input.subject, seenAs(input, found, frame));
     const eyes = toward.filter(({ name }) => /eye$/.test(name));
     const focus = Math.max(...(eyes.length > 0 ? eyes : toward).map((s) => s.toward));
     const { near, far } = found.sighting.depth;
@@ -42,8 +44,12 @@ export const bodyInDepth = answered(
       const nearer = (s.toward - focus) * size;
       return nearer > before || -nearer > beyond;
     });
+    const face = FACE.find(([least]) => faceShare >= least)?.[1] ?? "none";
+    const covers = seenEyes.map(({ hiddenBy }) => hiddenBy && pieceOf(hiddenBy));
+    const other = covers.every(Boolean) ? covers.find((piece) => piece !== "head") : undefined;
     return {
-      face: FACE.find(([least]) => faceShare >= least)?.[1] ?? "none",
+      face,
+      ...(face !== "none" && other && { before: other }),
       soft: [...new Set(soft.map((s) => pieceOf(s.name)))],
     };
   },

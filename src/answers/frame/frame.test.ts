@@ -63,7 +63,7 @@ test("reach, levers, parting and more pictures are of the shot in hand", () => {
   expect(frameShape(view)).toBeCloseTo(1.5, 6);
 });
 
-test("the pictures before it is taken are those of the shutter chosen, a stop either side, and a piece one to one and of a print", () => {
+test("the pictures before it is taken are those of the shutter chosen, a stop either side, and pieces of the delivery, of the file and of a print", () => {
   const figure = bodyFigure(view.subject, {
     turn: 60,
     above: 0,
@@ -80,9 +80,13 @@ test("the pictures before it is taken are those of the shutter chosen, a stop ei
     ["beside", shutter - 3],
     ["beside", shutter + 3],
     ["loupe", shutter],
+    ["sensor", shutter],
     ["print", shutter],
   ]);
   expect(perPixel).toBeGreaterThan(1);
+  // A crop that leaves no more pixels than are delivered has one piece for both.
+  const all = hockey.changed(editShot(view.shot.id, { deliveredLongEdgePx: 6000 })).view;
+  expect(previewsOf(all, figure)!.pictures.map((p) => p.of)).not.toContain("sensor");
   // Each limb smears by its own: not all of a body alike.
   const smears = pictures[0]!.picture.layers.flatMap((l) => (l.isSubject && l.smear ? [l.smear.length] : []));
   expect(Math.max(...smears)).toBeGreaterThan(1.5 * Math.min(...smears));

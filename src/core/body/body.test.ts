@@ -346,3 +346,30 @@ test("a bird's wings are highest at the up-stroke and lowest at the down-stroke,
   expect(tip("down-stroke")).toBeLessThan(-0.1);
   expect(Math.abs(tip("gliding"))).toBeLessThan(0.12);
 });
+
+test("a wing before the face hides its eyes, in some strokes and from some sides, and from none while it is folded", () => {
+  const hidden = (name: FigureName): { all: number; wing: number } => {
+    const figure = FIGURES[name];
+    let [all, wing] = [0, 0];
+    for (let pose = 0; pose < figure.names.length; pose++)
+      for (let turn = 0; turn <= 180; turn += 15)
+        for (const above of [-20, 0, 20]) {
+          const { eyes } = bodySeen(figure.posed({ pose }), { turn, above });
+          expect([name, eyes.length]).not.toEqual([name, 0]);
+          all++;
+          if (eyes.every((e) => e.hiddenBy) && eyes.some((e) => /wing/.test(e.hiddenBy!))) wing++;
+        }
+    return { all, wing };
+  };
+  for (const name of ["gull flying", "eagle", "swan flying"] as const) {
+    const { all, wing } = hidden(name);
+    expect([name, wing > 0, wing < all / 2]).toEqual([name, true, true]);
+  }
+  const folded = bodySeen(FIGURES["duck swimming"].posed({ pose: 0 }), { turn: 45, above: 0 });
+  expect(folded.eyes.some((e) => !e.hiddenBy)).toBe(true);
+  // From behind the head itself hides a person's eyes.
+  const person = FIGURES.standing;
+  const from = (turn: number) => bodySeen(person.posed({ pose: 0 }), { turn, above: 0 }).eyes;
+  expect(from(0).map((e) => e.hiddenBy)).toEqual([undefined, undefined]);
+  expect(from(180).every((e) => e.hiddenBy)).toBe(true);
+});

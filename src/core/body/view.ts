@@ -9,6 +9,7 @@ import {
   type View,
   type Ways,
 } from "./solid";
+import { isInside } from "../ground";
 import { faceShareOf, type Posed } from "./figure";
 import { add, dot, unit, type Vec } from "./turned";
 
@@ -38,6 +39,8 @@ export interface BodySeen {
   readonly solids: readonly SolidSeen[];
   /** How much of the face is seen, 0 (from behind) … 1 (face on). */
   readonly faceShare: number;
+  /** Its eyes, each with what of it lies before it: its head where it is turned away, a wing or an arm else; none where it is seen. */
+  readonly eyes: readonly { readonly hiddenBy?: string }[];
   /** From its farthest to its nearest point, in shares of the measure. */
   readonly deep: number;
   /** The middle of each solid toward the camera, in shares of the measure, from the same origin as those of the eyes. */
@@ -113,12 +116,31 @@ export function viewOf(view: View): {
   return { ways, seen };
 }
 
+const EYE = /eye$/;
+
+/** The eyes of a body as they are seen, what lies nearer being drawn later. */
+const eyesOf = (solids: readonly SolidSeen[]): BodySeen["eyes"] =>
+  solids.flatMap(({ name, outline }, i) => {
+    if (!EYE.test(name)) return [];
+    const [x, y] = middleOf(outline);
+    const before = solids.slice(i + 1).find((s) => !EYE.test(s.name) && isInside({ x, y }, corners(s.outline)));
+    return [before ? { hiddenBy: before.name } : {}];
+  });
+
+const corners = (outline: readonly Seen2[]) => outline.map(([x, y]) => ({ x, y }));
+const middleOf = (outline: readonly Seen2[]): Seen2 => [
+  outline.reduce((sum, [x]) => sum + x, 0) / outline.length,
+  outline.reduce((sum, [, y]) => sum + y, 0) / outline.length,
+];
+
 /** What is seen of a body from far away, its outlines from the farthest to the nearest. */
 export function bodySeen(posed: Posed, view: View): BodySeen {
   const { ways, seen } = viewOf(view);
   const { least, most } = reachAlong(posed.solids, ways.toward);
+  const solids = seen(posed.solids);
   return {
-    solids: seen(posed.solids),
+    solids,
+    eyes: eyesOf(solids),
     faceShare: faceShareOf(posed, ways.toward),
     deep: most - least,
     toward: posed.solids.map(({ name, from, to }) => ({

@@ -75,8 +75,11 @@ test.each([
       number,
     ];
     const length = Math.hypot(right, away);
-    expect(length / (1 / Math.tan((altitude * Math.PI) / 180))).toBeGreaterThan(0.95);
-    expect(length / (1 / Math.tan((altitude * Math.PI) / 180))).toBeLessThan(1.07);
+    // A metre of pole, and the ball at its end, whose shadow reaches its radius over the sine further.
+    const sun = (altitude * Math.PI) / 180;
+    const own = 1 / Math.tan(sun) + POLE.toRadius / Math.sin(sun);
+    expect(length / own).toBeGreaterThan(0.95);
+    expect(length / own).toBeLessThan(1.05);
     // Seen from its right side it faces to the right: away from the lens is its left.
     const clockwise = (Math.atan2(-away, right) * 180) / Math.PI;
     const off = (((clockwise - turn - 180) % 360) + 540) % 360;

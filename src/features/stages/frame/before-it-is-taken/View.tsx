@@ -3,6 +3,7 @@ import { Pressable, View } from "react-native";
 import {
   fallOf,
   previewsOf,
+  type Piece,
   PREVIEW_WIDTHS,
   quickPicture,
   type Asked,
@@ -40,16 +41,18 @@ const nameOf = ({ of, shutter }: Asked): string =>
     chosen: shutterWords(shutter),
     sharp: "Sharp",
     beside: shutterWords(shutter),
-    loupe: "One to one",
+    loupe: "As delivered",
+    sensor: "One to one",
     print: "As a print",
   })[of];
 
-const underOf = ({ of, there }: Asked): string =>
-  of === "loupe"
-    ? "a piece of the delivery"
-    : of === "print"
-      ? "a piece of a large print at arm's length"
-      : comesOutWords(there);
+/** What a piece of the picture is. */
+const PIECES: Readonly<Record<Piece, string>> = {
+  loupe: "a piece of the delivery, a pixel of it as one here",
+  sensor: "a piece of the file, a pixel of it as one here",
+  print: "a piece of a large print at arm’s length",
+};
+const pieceWords = (of: Asked["of"]): string | undefined => (of in PIECES ? PIECES[of as Piece] : undefined);
 
 /** The picture before it is taken: at the chosen shutter and a stop either side, and a piece of it as it is delivered. */
 export function Preview() {
@@ -198,7 +201,7 @@ function Made({ asked, made, busy, withOthers }: MadeProps) {
                 <ShownPicture
                   picture={made[i]}
                   width={made[i].width}
-                  label={LABELS[one.of] ?? `At ${nameOf(one)}`}
+                  label={pieceWords(one.of) ?? `At ${nameOf(one)}`}
                 />
                 <Txt weight={700}>{nameOf(one)}</Txt>
                 <Under of={one} small />
@@ -213,23 +216,18 @@ function Made({ asked, made, busy, withOthers }: MadeProps) {
   );
 }
 
-/** How a piece of the picture is called. */
-const LABELS: Partial<Readonly<Record<Asked["of"], string>>> = {
-  loupe: "A piece of the delivery, one to one",
-  print: "A piece of a print at arm's length",
-};
-
 /** What is said of a picture, a press away from the sum of its share of frames; the piece of it says no number. */
 function Under({ of, small = false }: { of: Asked; small?: boolean }) {
   const look = small ? ({ size: 14, tone: "ink2" } as const) : {};
   const aperture = useFound((f) => f.settings.settings.aperture);
-  if (of.of === "loupe" || of.of === "print") return <Txt {...look}>{underOf(of)}</Txt>;
+  const piece = pieceWords(of.of);
+  if (piece) return <Txt {...look}>{piece}</Txt>;
   return (
     <SumText
       of="chance"
       where={{ locked: { shutter: of.shutter, aperture, iso: of.there.iso } }}
       title={`Frames that hold at ${shutterWords(of.shutter)}`}
-      words={underOf(of)}
+      words={comesOutWords(of.there)}
       {...look}
     />
   );
