@@ -43,8 +43,15 @@ export interface BodySeen {
   readonly eyes: readonly { readonly hiddenBy?: string }[];
   /** From its farthest to its nearest point, in shares of the measure. */
   readonly deep: number;
-  /** The middle of each solid toward the camera, in shares of the measure, from the same origin as those of the eyes. */
-  readonly toward: readonly { readonly name: string; readonly toward: number }[];
+  /** How near the middle of each solid is. */
+  readonly toward: readonly SolidNear[];
+}
+
+/** A solid by name, and how near the camera it is. */
+export interface SolidNear {
+  readonly name: string;
+  /** Its middle toward the camera, in shares of the measure, from an origin that all solids of a body share. */
+  readonly toward: number;
 }
 
 const seen3 = (at: Vec, { right, up, toward }: Ways): Seen3 => [dot(at, right), dot(at, up), dot(at, toward)];
