@@ -130,7 +130,9 @@ const eyesOf = (solids: readonly SolidSeen[]): BodySeen["eyes"] =>
   solids.flatMap(({ name, outline }, i) => {
     if (!EYE.test(name)) return [];
     const [x, y] = middleOf(outline);
-    const before = solids.slice(i + 1).find((s) => !EYE.test(s.name) && isInside({ x, y }, corners(s.outline)));
+    const before = solids
+      .slice(i + 1)
+      .find((s) => !EYE.test(s.name) && isInside({ x, y }, corners(s.outline)));
     return [before ? { hiddenBy: before.name } : {}];
   });
 
