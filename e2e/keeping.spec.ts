@@ -17,6 +17,7 @@ import {
   letLeave,
   openFile,
   openGround,
+  openPanel,
   OUTING,
   storedOuting,
   tag,
@@ -250,6 +251,7 @@ test("a browser with one of each is written to a file, emptied, and brought in a
 }) => {
   // Frames and tags of the outing that is over are there once somebody looked for any.
   await page.goto("/outing/hockey-quarter-final/review");
+  await openPanel(page, "Pictures in");
   await expect(page.getByText(/^78 frames in 18 bursts/)).toBeVisible();
   await page.goto("/preferences");
   await page.getByRole("radio", { name: "Feet, °C" }).click();

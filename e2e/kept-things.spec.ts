@@ -192,6 +192,7 @@ test("frames are counted, more kept than taken is refused, and the share is draw
   page,
 }) => {
   await page.goto(`${OUTING}/review`);
+  await openPanel(page, "Keepers by shutter");
   await expect(page.getByText("No frames counted yet")).toBeVisible();
   const count = async (taken: string, kept: string): Promise<void> => {
     await page.getByLabel("Frames taken").fill(taken);
@@ -232,6 +233,7 @@ test("an undo on a message put the whole outing back: it takes back its own chan
   await page.getByLabel("Frames taken").fill("40");
   await page.getByLabel("Keepers", { exact: true }).fill("9");
   await page.getByRole("button", { name: "Save count" }).click();
+  await openPanel(page, "Keepers by shutter");
   await page.getByRole("button", { name: /9 of 40\. Delete this count/ }).click();
   const undo = page.getByRole("button", { name: "Undo", exact: true });
   await expect(undo).toBeVisible();
