@@ -38,7 +38,8 @@ test("what was seen is put down with wind and spot, and taken away with a way ba
   await form.getByRole("button", { name: "Keep it" }).click();
   const list = page.getByRole("list", { name: "Put down here" });
   await expect(list).toContainText("Snipe, arrival");
-  expect((await places(page)).sightings.at(-1)).toMatchObject({
+  // It stands on the screen before it stands on the disk.
+  await expect.poll(async () => (await places(page)).sightings.at(-1)).toMatchObject({
     name: "Snipe",
     what: "arrival",
     on: "2027-03-26",
