@@ -39,13 +39,15 @@ test("what was seen is put down with wind and spot, and taken away with a way ba
   const list = page.getByRole("list", { name: "Put down here" });
   await expect(list).toContainText("Snipe, arrival");
   // It stands on the screen before it stands on the disk.
-  await expect.poll(async () => (await places(page)).sightings.at(-1)).toMatchObject({
-    name: "Snipe",
-    what: "arrival",
-    on: "2027-03-26",
-    wind: { from: 230, speed: 4 },
-    spotId: "bank-bend",
-  });
+  await expect
+    .poll(async () => (await places(page)).sightings.at(-1))
+    .toMatchObject({
+      name: "Snipe",
+      what: "arrival",
+      on: "2027-03-26",
+      wind: { from: 230, speed: 4 },
+      spotId: "bank-bend",
+    });
   await list.getByRole("button", { name: /^Remove Snipe/ }).click();
   await expect(list).not.toContainText("Snipe");
   await page.getByRole("button", { name: "Undo", exact: true }).click();
