@@ -142,8 +142,8 @@ async function allOpen(page: Page, stage: string): Promise<void> {
   const folded = page.locator("[role=region] > [aria-expanded=false]");
   while ((await folded.count()) > 0) await folded.first().click();
   await expect(page.getByText("One moment", { exact: true }).filter({ visible: true })).toHaveCount(0);
-  const opened = await page.locator("[aria-haspopup=dialog]").count();
-  expect([stage, opened > 2]).toEqual([stage, true]);
+  const opens = page.locator("[aria-haspopup=dialog]");
+  await expect.poll(async () => [stage, (await opens.count()) > 2]).toEqual([stage, true]);
   const rest = (await unopened(page)).filter((text) => !NOT_WORKED_OUT.some((known) => known.test(text)));
   expect([stage, rest]).toEqual([stage, []]);
 }
