@@ -1,8 +1,8 @@
 import { expect, test, type Page } from "@playwright/test";
 import { isPhone, OUTING, slider } from "./outing";
 
-/** Steps of the strip before what a page keeps is told, and those after which it is told again. */
-const WARM = 300;
+/** Steps of the strip until caches and compiled code are full, after which what a page keeps is told, and those after which it is told again. */
+const WARM = 1000;
 const STEPS = 2000;
 /** Share by which what is kept may have grown. */
 const GROWN = 0.05;

@@ -216,6 +216,7 @@ test("frames are counted, more kept than taken is refused, and the share is draw
   await page.reload();
   await openPanel(page, "For next time");
   await expect(page.getByLabel("Notes on this place")).toHaveValue("The north bank is dry even after rain.");
+  await openPanel(page, "Keepers by shutter");
   await page.getByRole("button", { name: /^Drag flick, 1 of 10. Delete/ }).click();
   await expect(page.getByRole("img", { name: /1\/800/ })).toHaveCount(0);
 });
