@@ -34,7 +34,12 @@ export const bodyInDepth = answered(
   ({ input, found, frame }) => [input, found, frame] as const,
   (input, found, frame): BodyInDepth | undefined => {
     if (!input || !found || !frame) return undefined;
-    const { faceShare, eyes: seenEyes, toward, size } = bodySeenFrom(input.subject, seenAs(input, found, frame));
+    const {
+      faceShare,
+      eyes: seenEyes,
+      toward,
+      size,
+    } = bodySeenFrom(input.subject, seenAs(input, found, frame));
     const eyes = toward.filter(({ name }) => /eye$/.test(name));
     const focus = Math.max(...(eyes.length > 0 ? eyes : toward).map((s) => s.toward));
     const { near, far } = found.sighting.depth;

@@ -49,7 +49,9 @@ export function Compare({ by, withOthers }: { by: ComparedBy; withOthers: boolea
     <View className="gap-2">
       {state.kind === "running" && <Txt tone="ink2">One moment</Txt>}
       {state.kind === "failed" && (
-        <Txt tone="ink2">These pictures could not be made. Press another comparison, then this one again.</Txt>
+        <Txt tone="ink2">
+          These pictures could not be made. Press another comparison, then this one again.
+        </Txt>
       )}
       {shown?.asked.length === 0 && <Txt tone="ink2">{NONE[by]}</Txt>}
       {shown && (
