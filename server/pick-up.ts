@@ -2,6 +2,7 @@ import { randomBytes } from "node:crypto";
 import { networkInterfaces } from "node:os";
 import express, { Router } from "express";
 import { rateLimit } from "express-rate-limit";
+import { isThisMachine } from "./run";
 
 /** Bytes of one thing that lies for a pick-up, and of all of them; how many lie at once. */
 const MOST = { bytes: 5_000_000, all: 25_000_000, things: 20 };
@@ -62,11 +63,10 @@ export function pickUpRoutes({ on, addresses, now = Date.now }: Options): Router
 }
 
 const EVERYWHERE = ["0.0.0.0", "::"];
-const THIS_MACHINE = ["127.0.0.1", "localhost", "::1"];
 
 /** The addresses at which other machines of the network reach a server that listens on a host and port. */
 export function addressesOf(host: string, port: number, scheme: "http" | "https"): string[] {
-  if (THIS_MACHINE.includes(host)) return [];
+  if (isThisMachine(host)) return [];
   const hosts = EVERYWHERE.includes(host)
     ? Object.values(networkInterfaces())
         .flatMap((all) => all ?? [])

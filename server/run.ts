@@ -9,9 +9,13 @@ export function readPort(asked = "4173"): number | undefined {
 /** How many proxies stand before the server: a whole number up to 10, else none. */
 export const readProxies = (asked = "0"): number => (/^(\d|10)$/.test(asked) ? Number(asked) : 0);
 
+/** Names under which a server is reached from its own machine alone. */
+const THIS_MACHINE = ["127.0.0.1", "localhost", "::1"];
+export const isThisMachine = (host: string): boolean => THIS_MACHINE.includes(host);
+
 /** Where the server is, and who reaches it there. */
 export const listensOn = (host: string, port: number, scheme: "http" | "https" = "http"): string =>
-  host === "127.0.0.1" || host === "localhost" || host === "::1"
+  isThisMachine(host)
     ? `Bright Perch is at ${scheme}://localhost:${port}, for this machine alone (HOST=0.0.0.0 lets others in)`
     : `Bright Perch is at ${scheme}://localhost:${port}, and listens on ${host}: other machines of the network reach it`;
 

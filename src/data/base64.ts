@@ -1,6 +1,5 @@
-/** The bytes of a file as letters, and back: how files go along within files. */
-export async function base64Of(file: Blob): Promise<string> {
-  const bytes = new Uint8Array(await file.arrayBuffer());
+/** Bytes as letters, and back. */
+export function lettersFrom(bytes: Uint8Array): string {
   let binary = "";
   // In pieces: a call takes only so many arguments.
   for (let i = 0; i < bytes.length; i += 0x8000)
@@ -8,8 +7,14 @@ export async function base64Of(file: Blob): Promise<string> {
   return btoa(binary);
 }
 
-export const blobFrom = (base64: string, type: string): Blob =>
-  new Blob([Uint8Array.from(atob(base64), (sign) => sign.charCodeAt(0))], { type });
+export const bytesFrom = (base64: string): Uint8Array<ArrayBuffer> =>
+  Uint8Array.from(atob(base64), (sign) => sign.charCodeAt(0));
+
+/** The bytes of a file as letters, and back: how files go along within files. */
+export const base64Of = async (file: Blob): Promise<string> =>
+  lettersFrom(new Uint8Array(await file.arrayBuffer()));
+
+export const blobFrom = (base64: string, type: string): Blob => new Blob([bytesFrom(base64)], { type });
 
 /** Letters of one piece; four are three bytes. */
 const LETTERS = 262_144;

@@ -1,7 +1,7 @@
 import { keeperCurve, type KeeperPoint } from "@/core/judge";
 import { chanceFromLog } from "@/core/motion";
 import { keepersBy, type KeeperRow } from "@/core/review";
-import { shutterSeconds } from "@/core/exposure";
+import { shutterNearest } from "@/core/exposure";
 import { keptBefore } from "@/outing/learnt/kept-before";
 import type { OutingView } from "@/outing/outing-view";
 import { answered } from "../answered";
@@ -69,8 +69,7 @@ export interface ChanceAsked {
 export function chanceAt({ input, found }: OutingView, seconds: number): ChanceAsked | undefined {
   if (!input || !found) return undefined;
   const { first, last } = found.settings.rails.shutter;
-  const curve = keeperCurve(input, found, { from: first, to: last });
-  const off = ({ shutter }: KeeperPoint): number => Math.abs(Math.log(shutterSeconds(shutter) / seconds));
-  const near = curve.toSorted((a, b) => off(a) - off(b))[0];
-  return near && { shutter: near.shutter, chance: near.chance, part: found.motion.held.name };
+  const shutter = Math.min(last, Math.max(first, shutterNearest(seconds)));
+  const [point] = keeperCurve(input, found, { from: shutter, to: shutter });
+  return point && { shutter, chance: point.chance, part: found.motion.held.name };
 }

@@ -1,6 +1,7 @@
 import {
   FIGURES,
   bodySeen,
+  middleOf,
   reachAlong,
   shadowSeen,
   viewOf,
@@ -107,9 +108,7 @@ const FROM_ABOVE = { turn: 180, above: 90, heads: 1, aloft: false } as const;
 export function bodyFromAbove(subject: Bodied, seen: Pick<FigureSeen, "phase" | "mirrored">) {
   const pieces = bodyFigure(subject, { ...FROM_ABOVE, ...seen });
   const eyes = pieces.filter((p) => p.look === "eye").flatMap((p) => p.outline);
-  const mean = (axis: 0 | 1): number =>
-    eyes.reduce((sum, at) => sum + at[axis], 0) / Math.max(1, eyes.length);
-  return { pieces, eye: [mean(0), mean(1)] as const };
+  return { pieces, eye: eyes.length > 0 ? middleOf(eyes) : ([0, 0] as const) };
 }
 
 /** The outlines in metres of a subject's body, from the farthest to the nearest, its shadow first. */
@@ -160,12 +159,6 @@ export function bodyFigure(subject: Bodied, seen: FigureSeen): FigurePiece[] {
   ];
 }
 
-/** A solid's middle in the picture. */
-const middleOf = ({ outline }: SolidSeen): readonly [number, number] => [
-  outline.reduce((sum, [x]) => sum + x, 0) / outline.length,
-  outline.reduce((sum, [, y]) => sum + y, 0) / outline.length,
-];
-
 /** How each solid moves between the poses before and after one, against the fastest of its kind; nothing where it has no fellow there. */
 function movesOf(
   { names }: Figure,
@@ -173,7 +166,7 @@ function movesOf(
   solids: readonly SolidSeen[],
   seenAt: (pose: number) => readonly SolidSeen[],
 ): (FigurePiece["moves"] | undefined)[] {
-  const named = (all: readonly SolidSeen[]) => new Map(all.map((s) => [s.id, middleOf(s)]));
+  const named = (all: readonly SolidSeen[]) => new Map(all.map((s) => [s.id, middleOf(s.outline)]));
   const before = named(at > 0 ? seenAt(at - 1) : solids);
   const after = named(at < names.length - 1 ? seenAt(at + 1) : solids);
   const paths = solids.map((s) => {

@@ -1,5 +1,6 @@
+import { answered } from "../answered";
 import { isMirrorImage } from "../brief/shot";
-import { bodyFigure, type FigureSeen, type Phase } from "./body-figure";
+import { bodyFigure, bodyFromAbove, type FigureSeen, type Phase } from "./body-figure";
 import { companyOf } from "./company";
 import type { Intent } from "@/core/scene";
 import type { OutingView } from "@/outing/outing-view";
@@ -7,7 +8,7 @@ import type { OutingView } from "@/outing/outing-view";
 type Seen = Pick<OutingView, "input" | "found" | "frame">;
 
 /** The posture that a picture shows: a face after it, the subject in its place before it begins, a pan between two strokes, all else at its peak. */
-export function phaseOf(intent: Intent): Phase {
+function phaseOf(intent: Intent): Phase {
   if (intent === "reaction") return "end";
   if (intent === "pan") return "between";
   return intent === "context" || intent === "still" ? "start" : "peak";
@@ -35,6 +36,13 @@ export const figureOf = ({ input, found, frame }: { [K in keyof Seen]: Seen[K] }
 /** The same for a drawing, in which nothing moves. */
 export const stillFigureOf = ({ input, found, frame }: { [K in keyof Seen]: Seen[K] }) =>
   input && found && frame ? bodyFigure(input.subject, seenAs(input, found, frame)) : [];
+
+/** The body of the subject of a shot from above, in its moment; the same object as long as both are. */
+export const bodyAbove = answered(
+  ({ subject, shot }) => [subject, shot] as const,
+  (subject, shot) =>
+    bodyFromAbove(subject, { phase: phaseOf(shot.intent), mirrored: isMirrorImage(subject, shot) }),
+);
 
 /** Who is usually about the subject of a shot, as they are seen in its picture; nobody while there is none. */
 export const besideOf = ({ input, found, frame }: { [K in keyof Seen]: Seen[K] }) =>

@@ -1,4 +1,4 @@
-export { bodySeen, viewOf, type SolidSeen } from "./view";
+export { bodySeen, middleOf, viewOf, type SolidSeen } from "./view";
 export { FIGURES, type FigureName } from "./figures";
 export type { Figure, Posed, PosedAsked } from "./figure";
 export type { Wears } from "./poses/pose-of";

@@ -137,7 +137,8 @@ const eyesOf = (solids: readonly SolidSeen[]): BodySeen["eyes"] =>
   });
 
 const corners = (outline: readonly Seen2[]) => outline.map(([x, y]) => ({ x, y }));
-const middleOf = (outline: readonly Seen2[]): Seen2 => [
+/** The mean of an outline's corners, in its measure. */
+export const middleOf = (outline: readonly Seen2[]): Seen2 => [
   outline.reduce((sum, [x]) => sum + x, 0) / outline.length,
   outline.reduce((sum, [, y]) => sum + y, 0) / outline.length,
 ];

@@ -1,5 +1,6 @@
 import { deflateSync, Inflate, strFromU8, strToU8 } from "fflate";
 import { absent, present, type Maybe } from "@/core/units";
+import { bytesFrom, lettersFrom } from "../base64";
 import { TYPICAL } from "./typical-file";
 
 /** Characters that a link may have: more is no code that a phone's camera reads at arm's length. */
@@ -15,9 +16,7 @@ const DICTIONARY = strToU8(TYPICAL);
  */
 export function packText(text: string): string {
   const bytes = deflateSync(strToU8(text), { level: 9, dictionary: DICTIONARY });
-  let letters = "";
-  for (const byte of bytes) letters += String.fromCharCode(byte);
-  return btoa(letters).replace(/\+/g, "-").replace(/\//g, "_").replace(/=+$/, "");
+  return lettersFrom(bytes).replace(/\+/g, "-").replace(/\//g, "_").replace(/=+$/, "");
 }
 
 /** The text of a link; absent where it is damaged, or would unfold to more than 2 MB. */
@@ -25,7 +24,7 @@ export function unpackText(packed: string): Maybe<string, "damaged" | "too-large
   const parts: Uint8Array[] = [];
   let size = 0;
   try {
-    const letters = atob(packed.replace(/-/g, "+").replace(/_/g, "/"));
+    const bytes = bytesFrom(packed.replace(/-/g, "+").replace(/_/g, "/"));
     const inflate = new Inflate({ dictionary: DICTIONARY });
     inflate.ondata = (part) => {
       size += part.length;
@@ -33,7 +32,6 @@ export function unpackText(packed: string): Maybe<string, "damaged" | "too-large
       parts.push(part);
     };
     // In small pieces, so that what unfolds without end is left before it fills the memory.
-    const bytes = Uint8Array.from(letters, (letter) => letter.charCodeAt(0));
     for (let at = 0; at < bytes.length; at += PIECE)
       inflate.push(bytes.subarray(at, at + PIECE), at + PIECE >= bytes.length);
   } catch (error) {

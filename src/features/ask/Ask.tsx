@@ -9,6 +9,7 @@ import { Message } from "@/ui/controls/Message";
 import { Row } from "@/ui/controls/Row";
 import { TextField } from "@/ui/controls/TextField";
 import { Txt } from "@/ui/controls/Txt";
+import { useLayout } from "@/ui/layout/use-layout";
 import { useTokens } from "@/ui/theme/theme";
 import { countWords, keptSentence, shutterWords } from "@/words";
 import { useAsking } from "../layout/asking";
@@ -154,10 +155,12 @@ const PATIENCE = 60;
 /** The ways that answers lead: a panel is unfolded and brought into view. */
 function useGo(firstOuting: string | undefined) {
   const router = useRouter();
+  const { columns } = useLayout();
   const { outing, close } = useAsking.getState();
   const leave = (href: string): void => {
     router.push(href as Href);
-    if (window.innerWidth < 960) close();
+    // Beside the stage it stays; over it it goes.
+    if (!columns) close();
   };
   return {
     to: leave,

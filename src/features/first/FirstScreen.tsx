@@ -30,7 +30,7 @@ import { useSubjectChoice } from "../subjects/use-subjects";
 import { Asked } from "./Asked";
 import { HallDrawn, SkyDrawn } from "./LightDrawn";
 import { Tiles } from "./Tiles";
-import { WhenField, type When } from "./WhenField";
+import { WhenField, whenTyped, type When } from "./WhenField";
 import { WhereAsked } from "./WhereAsked";
 
 /** What has been answered so far, in the order in which it is asked. */
@@ -107,7 +107,7 @@ interface QuestionProps {
   readonly answers: Answers;
   readonly answer: (more: Answers) => void;
   readonly when: When | undefined;
-  readonly setWhen: (when: When | undefined) => void;
+  readonly setWhen: (when: When) => void;
   readonly onLight: (light: FirstAnswers["light"]) => void;
   readonly onKit: (id: string) => void;
 }
@@ -246,7 +246,7 @@ function useFinish() {
     const owned = kitId ? firstKit(kitId) : kit.data?.ok ? kit.data.value : undefined;
     if (!subjectId || !owned) return;
     const timeZone = timeZoneOf(place?.latitude, place?.longitude);
-    const at = when?.instantIn(timeZone) ?? firstHour(Date.now(), { place, timeZone }).at;
+    const at = whenTyped(when, timeZone) ?? firstHour(Date.now(), { place, timeZone }).at;
     const started = begun ? ({ ok: true } as const) : await begin("own", owned);
     if (!started.ok) return setTrouble(started.reason);
     const outing = firstOuting(

@@ -1,5 +1,5 @@
-import { BODIES, LENSES, stagingOf, SUBJECTS } from "@/core/catalogue";
-import { OPEN_GROUND, venueHall } from "@/core/ground";
+import { BODIES, LENSES } from "@/core/catalogue";
+import { venueHall } from "@/core/ground";
 import { sunAt } from "@/core/light";
 import {
   daysAfter,
@@ -9,9 +9,11 @@ import {
   type Outing,
   type Preferences,
   type StoredKit,
+  type StoredSubject,
 } from "@/data";
 import { librarySubject } from "./library-subject";
 import { newOuting } from "./new-outing";
+import { usuallyMet } from "./of-catalogue";
 import { kitFrom, plain } from "./own-beginning";
 
 /** Something to photograph, in the words of whoever asks for the first time: at most eight, of at most eight each. */
@@ -84,7 +86,7 @@ export const FIRST_GROUPS: readonly FirstGroup[] = [
 
 /** The subjects of a group by their names in the library. */
 export const firstSubjects = ({ subjects }: Pick<FirstGroup, "subjects">) =>
-  subjects.map((id) => ({ id, name: librarySubject(id)!.name }));
+  subjects.map((id) => ({ id, name: subjectOf(id).name }));
 
 /** A kit in the words of whoever has one: a body and, where it is not built in, a lens. */
 interface FirstKit {
@@ -133,10 +135,16 @@ export interface FirstAnswers {
   readonly at: number;
 }
 
-const venueOf = (subjectId: string): string => stagingOf(subjectId)?.venues[0] ?? OPEN_GROUND.id;
+/** A subject of the library as an outing keeps it. */
+function subjectOf(id: string): StoredSubject {
+  const subject = librarySubject(id);
+  if (!subject) throw new Error(`no subject of the library is ${id}: take one of FIRST_GROUPS`);
+  return subject;
+}
 
 /** Whether a subject is met under a roof as a rule: then nobody asks where it lies. */
-export const isUnderRoof = (subjectId: string): boolean => venueHall(venueOf(subjectId)) !== undefined;
+export const isUnderRoof = (subjectId: string): boolean =>
+  venueHall(usuallyMet(subjectOf(subjectId)).template) !== undefined;
 
 /** Degrees above the horizon under which it is dark for a picture by daylight (assumed). */
 const DAYLIGHT = 3;
@@ -164,16 +172,12 @@ export function firstOuting(
   kit: StoredKit,
   preferences: Pick<Preferences, "tolerance" | "order" | "school" | "weights">,
 ): Outing {
-  const subject = librarySubject(subjectId);
-  if (!subject) throw new Error(`no subject of the library is ${subjectId}: take one of FIRST_GROUPS`);
-  const template = venueOf(subjectId);
   const date = wallDateOf(at, timeZone);
   const lastDate = wallDateOf(at + STAY, timeZone);
   const starts = wallTimeOf(at, timeZone);
   const begun = newOuting(
     {
-      name: subject.name,
-      template,
+      ...usuallyMet(subjectOf(subjectId)),
       place: place ? "Here" : "The hall",
       ...place,
       roofed: !place,
@@ -183,9 +187,6 @@ export function firstOuting(
       starts,
       until: wallTimeOf(at + STAY, timeZone),
       ...(lastDate !== date && { lastDate }),
-      subject,
-      staging: stagingOf(subjectId),
-      group: SUBJECTS.find((s) => s.id === subjectId)?.group,
     },
     kit,
     preferences,

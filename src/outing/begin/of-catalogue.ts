@@ -15,17 +15,25 @@ const AFTERNOON = {
   until: "16:00",
 } as const;
 
-const wishFor = (subject: StoredSubject, template?: string): NewOuting => {
+/** A subject on the ground where it is usually met, as the library has it; open ground where it says nothing. */
+export function usuallyMet(
+  subject: StoredSubject,
+): Pick<NewOuting, "name" | "template" | "subject" | "staging" | "group"> {
   const staging = stagingOf(subject.id);
   return {
-    ...AFTERNOON,
     name: subject.name,
-    template: template ?? staging?.venues[0] ?? OPEN_GROUND.id,
+    template: staging?.venues[0] ?? OPEN_GROUND.id,
     subject,
     staging,
     group: SUBJECTS.find((s) => s.id === subject.id)?.group,
   };
-};
+}
+
+const wishFor = (subject: StoredSubject, template?: string): NewOuting => ({
+  ...AFTERNOON,
+  ...usuallyMet(subject),
+  ...(template && { template }),
+});
 
 /** An outing of a subject as it would begin on an afternoon in May on its usual ground, with somebody's kit. */
 export const catalogueOuting = (

@@ -1,10 +1,7 @@
-import { useMemo } from "react";
 import { View } from "react-native";
-import { bodyFromAbove } from "@/answers/frame/body-figure";
 import { bodyInDepth } from "@/answers/frame/body-in-depth";
 import { depthOf } from "@/answers/frame/depth";
-import { isMirrorImage } from "@/answers/brief/shot";
-import { phaseOf } from "@/answers/frame/figure-of";
+import { bodyAbove } from "@/answers/frame/figure-of";
 import type { DepthWish } from "@/core/scene";
 import { Picker } from "@/ui/controls/Picker";
 import { Segmented } from "@/ui/controls/Segmented";
@@ -22,15 +19,11 @@ const USUAL_TURN = 5;
 /** What is to be sharp, chosen here as in the brief, drawn from above with the slab that is sharp; a plane is turned by the finger. */
 export function DepthWished() {
   const shot = useOuting((v) => v.shot);
-  const subject = useOuting((v) => v.subject);
   const found = useFound((f) => f);
   const answer = useOuting(depthOf);
   const { sighting } = found;
   const inDepth = useOuting(bodyInDepth);
-  const body = useMemo(
-    () => bodyFromAbove(subject, { phase: phaseOf(shot.intent), mirrored: isMirrorImage(subject, shot) }),
-    [subject, shot],
-  );
+  const body = useOuting(bodyAbove);
   const commit = useCommit();
   const set = (to: DepthWish): void => void commit(editShot(shot.id, { depth: to }));
   const choose = (kind: DepthWish["kind"]): void => {

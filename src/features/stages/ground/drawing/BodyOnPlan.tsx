@@ -1,8 +1,6 @@
-import { useId, useMemo } from "react";
+import { useId } from "react";
 import { ClipPath, Defs, G, Rect } from "react-native-svg";
-import { isMirrorImage } from "@/answers/brief/shot";
-import { bodyFromAbove } from "@/answers/frame/body-figure";
-import { phaseOf } from "@/answers/frame/figure-of";
+import { bodyAbove } from "@/answers/frame/figure-of";
 import type { Spot } from "@/core/ground";
 import { FigureDrawing } from "@/ui/figures/FigureDrawing";
 import { toScreen, type PlanView } from "@/ui/plan/view";
@@ -22,12 +20,7 @@ const WIDE = 4000;
 /** The subject's own body to scale from above, where the plan is large enough to show one: turned as it faces, lit on the sun's side. */
 export function BodyOnPlan({ view, spot, litFrom }: Props) {
   const { ink, sunFill } = useTokens();
-  const subject = useOuting((v) => v.subject);
-  const shot = useOuting((v) => v.shot);
-  const { pieces } = useMemo(
-    () => bodyFromAbove(subject, { phase: phaseOf(shot.intent), mirrored: isMirrorImage(subject, shot) }),
-    [subject, shot],
-  );
+  const { pieces } = useOuting(bodyAbove);
   const clip = useId();
   const { left, top } = toScreen(view, spot.at);
   const turn = spot.facing - view.up;
