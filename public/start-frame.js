@@ -1,2 +1,3 @@
 // The frame and the heading of the list stand before the application has come; the application takes them away.
-if (/^\/(outings\/?)?$/.test(location.pathname)) document.getElementById("start").hidden = false;
+const below = location.pathname.slice(new URL(".", document.currentScript.src).pathname.length);
+if (/^(outings\/?)?$/.test(below)) document.getElementById("start").hidden = false;

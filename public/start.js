@@ -1,3 +1,6 @@
+// Where the application is served from: "/", or a path that ends with one.
+const BASE = new URL(".", document.currentScript.src).pathname;
+
 // A browser that refuses its small storage gets one that lasts as long as the page: what is kept in its database is still found.
 for (const name of ["localStorage", "sessionStorage"]) {
   try {
@@ -31,7 +34,7 @@ try {
 
 // The application then opens without a network. Browsers allow this on https and on this machine alone.
 if ("serviceWorker" in navigator && window.isSecureContext) {
-  const register = () => navigator.serviceWorker.register("/sw.js").catch(() => undefined);
+  const register = () => navigator.serviceWorker.register(`${BASE}sw.js`).catch(() => undefined);
   if (document.readyState === "complete") register();
   else window.addEventListener("load", register);
 }
@@ -39,7 +42,7 @@ if ("serviceWorker" in navigator && window.isSecureContext) {
 // A version that does not start gives way to the last one that did, of which a copy is kept; without one it is said, and
 // nothing stays white. The copy also has the late parts of that version, for a page that was open while another took over.
 const WORKED = "bp-worked";
-const MARK = "/.worked";
+const MARK = `${BASE}.worked`;
 const PATIENCE_MS = 20_000;
 const AFTER_ERROR_MS = 1500;
 const BEFORE_COPY_MS = 5000;
@@ -60,7 +63,7 @@ async function keepWorked() {
   // A version that waits has its files in the same cache: what this one has by a path is what its service worker answers.
   const files = [...new Set((await from.keys()).map(pathOf))];
   // The page may be newer or older than what the service worker has.
-  if (!(await (await fetch("/index.html")).text()).includes(build)) return;
+  if (!(await (await fetch(`${BASE}index.html`)).text()).includes(build)) return;
   for (const file of files) {
     const held = await from.matchAll(file, { ignoreSearch: true });
     const answer = held.length === 1 ? held[0] : await fetch(file);
@@ -76,7 +79,7 @@ async function goBackToWorked() {
   const mark = await readMark(cache);
   const name = await precache();
   if (!name || !mark || mark.build === build) return false;
-  const page = await cache.match("/index.html");
+  const page = await cache.match(`${BASE}index.html`);
   if (!(await page?.text())?.includes(mark.build)) return false;
   const to = await caches.open(name);
   for (const key of await to.keys()) {
@@ -89,7 +92,7 @@ async function goBackToWorked() {
 
 // All that the browser holds of the application is dropped and fetched anew, once the server answers; the user's own stays.
 async function fetchAnew() {
-  const answers = await fetch("/api/start", { cache: "no-store" }).then(
+  const answers = await fetch(`${BASE}api/start`, { cache: "no-store" }).then(
     ({ ok }) => ok,
     () => false,
   );

@@ -14,6 +14,12 @@ for (const name of readdirSync(scripts).filter((one) => one.startsWith("entry-")
   writeFileSync(file, code);
 }
 
+// What stands beside the application lies under the same path as the application.
+const page = path.join("dist", "index.html");
+const html = readFileSync(page, "utf8");
+const [, under = ""] = /src="([^":]*)\/_expo\//.exec(html) ?? [];
+writeFileSync(page, html.replace(/(href|src)="\/(start|manifest|icons)/g, `$1="${under}/$2`));
+
 for (const name of ["start.js", "start-frame.js"]) {
   const file = path.join("dist", name);
   const { code } = await minify(readFileSync(file, "utf8"), { toplevel: true });

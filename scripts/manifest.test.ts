@@ -24,6 +24,15 @@ test("the icons are there in the sizes that they say, one that may be cut round 
   expect(sizeOf(path.join(root, "public/icons/apple-touch-icon.png"))).toBe("180x180");
 });
 
+test("the manifest names what lies beside it, so that it holds under any path", () => {
+  const text = readFileSync(path.join(root, "public/manifest.webmanifest"), "utf8");
+  const named = [...text.matchAll(/"(?:src|url|action|start_url|scope|id)": "([^"]*)"/g)].map(
+    ([, at]) => at!,
+  );
+  expect(named.length).toBeGreaterThan(10);
+  expect(named.filter((at) => !at.startsWith("."))).toEqual([]);
+});
+
 test("shortcuts, shares and files lead to pages that there are", () => {
   const ways = [
     ...manifest.shortcuts.map((s) => s.url),

@@ -17,6 +17,7 @@ const BUILD_INPUTS = [
   "public",
   "global.css",
   "app.json",
+  "app.config.js",
   "babel.config.js",
   "babel-direct-imports.js",
   "metro.config.js",
@@ -56,9 +57,9 @@ function hashOf(places) {
   return hash.digest("hex");
 }
 
-/** Does a step when the hash of its inputs is not the one that its last success left behind. */
-function whenChanged(marker, places, step) {
-  const hash = hashOf(places);
+/** Does a step when the hash of its inputs, or a setting of it, is not the one that its last success left behind. */
+function whenChanged(marker, places, step, setting = "") {
+  const hash = `${hashOf(places)} ${setting}`.trim();
   const kept = path.join(root, marker);
   if (existsSync(kept) && readFileSync(kept, "utf8") === hash) return 0;
   const lack = lackHere(root);
@@ -90,12 +91,17 @@ export const install = () =>
   });
 
 export const build = () =>
-  whenChanged("dist/.built-from", BUILD_INPUTS, () => {
-    console.log("Building the application: two to four minutes on two cores, once for every change");
-    const code = run("npm", ["run", "build"]);
-    if (code !== 0) console.error("The build failed: its last lines above say where.");
-    return code;
-  });
+  whenChanged(
+    "dist/.built-from",
+    BUILD_INPUTS,
+    () => {
+      console.log("Building the application: two to four minutes on two cores, once for every change");
+      const code = run("npm", ["run", "build"]);
+      if (code !== 0) console.error("The build failed: its last lines above say where.");
+      return code;
+    },
+    process.env.BASE_PATH,
+  );
 
 /** Installs the browser for the tests where there is none: Debian's without a window, which root may install here. */
 export function chromium() {

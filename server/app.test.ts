@@ -30,6 +30,25 @@ test.each(["/api/nothing", "/_expo/static/js/gone.js", "/assets/gone.ttf", "/gon
   },
 );
 
+test("a build for a path of its own is served there, and the root leads to it", async () => {
+  const below = mkdtempSync(path.join(tmpdir(), "bright-perch-below-"));
+  mkdirSync(path.join(below, "_expo/static/js"), { recursive: true });
+  writeFileSync(
+    path.join(below, "index.html"),
+    '<title>Bright Perch</title><script src="/perch/_expo/static/js/entry-1.js"></script>',
+  );
+  writeFileSync(path.join(below, "_expo/static/js/entry-1.js"), "1");
+  const served = createApp(below, { demo: true });
+  const get = (url: string) => request(served).get(url);
+  expect((await get("/")).headers.location).toBe("/perch/");
+  for (const url of ["/perch", "/perch/", "/perch/outing/hockey-semi-final/ground"])
+    expect((await get(url).redirects(1)).text).toContain("<title>Bright Perch</title>");
+  expect((await get("/perch/_expo/static/js/entry-1.js")).headers["cache-control"]).toContain("immutable");
+  expect((await get("/perch/api/start")).body).toEqual({ begin: "demo" });
+  for (const url of ["/perch/gone.css", "/perch/api/nothing", "/outings", "/api/start"])
+    expect([url, (await get(url)).status]).toEqual([url, 404]);
+});
+
 test("the health of the server is told", async () => {
   expect((await request(app).get("/api/health")).body).toEqual({ ok: true });
 });

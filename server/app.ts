@@ -1,9 +1,10 @@
-import express, { type ErrorRequestHandler, type Express, type RequestHandler } from "express";
+import express, { Router, type ErrorRequestHandler, type Express, type RequestHandler } from "express";
 import staticPacked from "express-static-gzip";
 import { rateLimit } from "express-rate-limit";
 import helmet from "helmet";
 import path from "node:path";
 import { pickUpRoutes } from "./pick-up";
+import { servedUnder } from "./served-under";
 import { standInRoutes, type StandIn } from "./stand-ins";
 
 const CONTENT_SECURITY = {
@@ -49,14 +50,11 @@ const PERMISSIONS = [
 /**
  * Serves the build. A page is answered for every address that could be a route; an unknown `/api` path or a missing
  * asset (anything with an ending) is 404, so that a broken build is seen as one. `demo` lets a first visit begin with the
- * demo outings instead of asking.
+ * demo outings instead of asking. All of it lies under the path that the build was made for; the root then leads there.
  */
-export function createApp(
-  dist: string,
-  { demo = false, standIns, open = false, proxies = 0, handOver = false, addresses = [] }: Options = {},
-): Express {
+export function createApp(dist: string, options: Options = {}): Express {
   const app = express();
-  app.set("trust proxy", proxies);
+  app.set("trust proxy", options.proxies ?? 0);
   app.disable("x-powered-by");
   app.use(helmet({ contentSecurityPolicy: CONTENT_SECURITY, crossOriginEmbedderPolicy: false }));
   app.use((_req, res, next) => {
@@ -64,26 +62,42 @@ export function createApp(
     next();
   });
   app.use(onlyAddresses);
-  app.get("/api/health", (_req, res) => {
+  const under = servedUnder(dist);
+  if (under)
+    app.get("/", (_req, res) => {
+      res.redirect(`${under}/`);
+    });
+  app.use(under || "/", site(dist, options));
+  app.use(withoutDetails);
+  return app;
+}
+
+/** What is served, whatever the path under which it lies. */
+function site(
+  dist: string,
+  { demo = false, standIns, open = false, handOver = false, addresses = [] }: Options,
+): Router {
+  const routes = Router();
+  routes.get("/api/health", (_req, res) => {
     res.json({ ok: true });
   });
-  app.get("/api/start", (_req, res) => {
+  routes.get("/api/start", (_req, res) => {
     res.json({ begin: demo ? "demo" : "ask" });
   });
   // What the application needs to start stands before the limit: nobody's start is refused for another's haste.
-  app.use(
+  routes.use(
     "/api",
     rateLimit({ windowMs: 60_000, limit: 600, standardHeaders: "draft-8", legacyHeaders: false }),
   );
-  app.use("/api/pick-up", pickUpRoutes({ on: handOver, addresses }));
-  app.use("/api/stand-ins", standInRoutes({ on: standIns ?? [], open }));
-  app.use("/api", (_req, res) => {
+  routes.use("/api/pick-up", pickUpRoutes({ on: handOver, addresses }));
+  routes.use("/api/stand-ins", standInRoutes({ on: standIns ?? [], open }));
+  routes.use("/api", (_req, res) => {
     res.status(404).json({ ok: false, reason: "unknown-path" });
   });
   const lasting = { immutable: true, maxAge: "365d" };
-  app.use("/_expo/static", packed(path.join(dist, "_expo/static"), lasting));
-  app.use("/assets", packed(path.join(dist, "assets"), lasting));
-  app.use(
+  routes.use("/_expo/static", packed(path.join(dist, "_expo/static"), lasting));
+  routes.use("/assets", packed(path.join(dist, "assets"), lasting));
+  routes.use(
     packed(dist, {
       maxAge: 0,
       setHeaders: (res, file) => {
@@ -91,12 +105,11 @@ export function createApp(
       },
     }),
   );
-  app.get("/{*path}", (req, res) => {
+  routes.get("/{*path}", (req, res) => {
     if (path.extname(req.path)) res.status(404).type("text").send("Not found");
     else res.sendFile(path.resolve(dist, "index.html"));
   });
-  app.use(withoutDetails);
-  return app;
+  return routes;
 }
 
 /** What is no address at all is told so, and reaches nothing. */

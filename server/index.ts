@@ -1,9 +1,10 @@
-import { readFileSync } from "node:fs";
 import { createServer } from "node:http";
 import { createServer as createSecureServer } from "node:https";
 import path from "node:path";
 import { createApp } from "./app";
+import { readCertificate } from "./certificate";
 import { addressesOf } from "./pick-up";
+import { servedUnder } from "./served-under";
 import { standInsOf } from "./stand-ins";
 import { drainOn, IMPATIENT, listensOn, readPort, readProxies } from "./run";
 
@@ -16,9 +17,12 @@ if (port === undefined) {
   process.exit(1);
 }
 
-// A certificate of one's own makes it https: then a phone of the network gets all that needs it.
-const [certificate, key] = [process.env.TLS_CERT, process.env.TLS_KEY];
-const scheme = certificate && key ? "https" : "http";
+const certificate = readCertificate(process.env.TLS_CERT, process.env.TLS_KEY);
+if (certificate && !certificate.ok) {
+  console.error(certificate.why);
+  process.exit(1);
+}
+const scheme = certificate ? "https" : "http";
 
 const options = {
   demo: process.env.DEMO === "1",
@@ -29,15 +33,14 @@ const options = {
   addresses: addressesOf(host, port, scheme),
 };
 const app = createApp(dist, options);
-const server =
-  certificate && key
-    ? createSecureServer({ ...IMPATIENT, cert: readFileSync(certificate), key: readFileSync(key) }, app)
-    : createServer(IMPATIENT, app);
+const server = certificate
+  ? createSecureServer({ ...IMPATIENT, cert: certificate.cert, key: certificate.key }, app)
+  : createServer(IMPATIENT, app);
 server.once("error", ({ message }) => {
   console.error(
     `The server could not start on port ${port}: ${message}. Set PORT to a free one: PORT=4174 npm run demo.`,
   );
   process.exit(1);
 });
-server.listen(port, host, () => console.log(listensOn(host, port, scheme)));
+server.listen(port, host, () => console.log(listensOn(host, port, { scheme, under: servedUnder(dist) })));
 drainOn(server, process);

@@ -53,6 +53,9 @@ test("a client that never ended its head was served for as long as it liked: it 
 
 test("the server was open to the whole network without a word: it says who reaches it", () => {
   expect(listensOn("127.0.0.1", 4173)).toContain("for this machine alone");
+  expect(listensOn("127.0.0.1", 4173, { scheme: "https", under: "/perch" })).toContain(
+    "https://localhost:4173/perch,",
+  );
   expect(listensOn("0.0.0.0", 4173)).toContain("other machines of the network reach it");
 });
 

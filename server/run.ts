@@ -14,10 +14,14 @@ const THIS_MACHINE = ["127.0.0.1", "localhost", "::1"];
 export const isThisMachine = (host: string): boolean => THIS_MACHINE.includes(host);
 
 /** Where the server is, and who reaches it there. */
-export const listensOn = (host: string, port: number, scheme: "http" | "https" = "http"): string =>
+export const listensOn = (
+  host: string,
+  port: number,
+  { scheme = "http", under = "" }: { readonly scheme?: "http" | "https"; readonly under?: string } = {},
+): string =>
   isThisMachine(host)
-    ? `Bright Perch is at ${scheme}://localhost:${port}, for this machine alone (HOST=0.0.0.0 lets others in)`
-    : `Bright Perch is at ${scheme}://localhost:${port}, and listens on ${host}: other machines of the network reach it`;
+    ? `Bright Perch is at ${scheme}://localhost:${port}${under}, for this machine alone (HOST=0.0.0.0 lets others in)`
+    : `Bright Perch is at ${scheme}://localhost:${port}${under}, and listens on ${host}: other machines of the network reach it`;
 
 /** Milliseconds within which a client has to send its head, its whole request, and the next one on the same connection. */
 const PATIENCE = { head: 10_000, request: 30_000, between: 5_000 };

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { MOST_PACKED, packText, unpackText } from "@/data/files/packed-text";
+import { SERVED_UNDER, served } from "../store/served";
 
 const statusSchema = z.object({ on: z.boolean(), addresses: z.array(z.string()) });
 const leftSchema = z.object({ name: z.string(), minutes: z.number() });
@@ -23,7 +24,7 @@ const baseOf = ({ hostname, origin }: Pick<Location, "hostname" | "origin">, add
   THIS_MACHINE.includes(hostname) ? addresses[0] : origin;
 
 async function status(): Promise<z.infer<typeof statusSchema>> {
-  const answer = await fetch("/api/pick-up").catch(() => undefined);
+  const answer = await fetch(served("/api/pick-up")).catch(() => undefined);
   const told = statusSchema.safeParse(await answer?.json().catch(() => undefined));
   return told.success ? told.data : { on: false, addresses: [] };
 }
@@ -31,12 +32,13 @@ async function status(): Promise<z.infer<typeof statusSchema>> {
 /** A link that holds a text where it fits, else one under which it lies for one fetch. Nothing is sent unless it has to lie, and the server offers that. */
 export async function linkFor(text: string): Promise<Link> {
   const { on, addresses } = await status();
-  const base = baseOf(window.location, addresses);
-  if (!base) return { ok: false, reason: "this-machine-alone" };
+  const at = baseOf(window.location, addresses);
+  if (!at) return { ok: false, reason: "this-machine-alone" };
+  const base = `${at}${SERVED_UNDER}`;
   const packed = packText(text);
   if (packed.length <= MOST_PACKED) return { ok: true, kind: "whole", href: `${base}/receive#o=${packed}` };
   if (!on) return { ok: false, reason: "too-large" };
-  const answer = await fetch("/api/pick-up", {
+  const answer = await fetch(served("/api/pick-up"), {
     method: "POST",
     headers: { "Content-Type": "application/octet-stream" },
     body: packed,
@@ -80,6 +82,6 @@ export async function received(fragment: string): Promise<Received> {
 }
 
 async function pickedUp(name: string): Promise<string | undefined> {
-  const answer = await fetch(`/api/pick-up/${name}`).catch(() => undefined);
+  const answer = await fetch(served(`/api/pick-up/${name}`)).catch(() => undefined);
   return answer?.ok ? answer.text() : undefined;
 }

@@ -5,6 +5,7 @@ import { demoBeside } from "./demo-beside";
 import { forgetWork, noteWork, wasEmptied } from "./storage";
 import { noteNothingKept, noteUnmoved } from "./unsaved";
 import { tellWritten } from "./written";
+import { served } from "./served";
 
 interface Opened {
   readonly store: Store;
@@ -73,7 +74,7 @@ async function sweep(repository: Repository): Promise<void> {
 /** Whether the server was started to show the demo. No answer, or any other one, is no. */
 async function isDemoServer(): Promise<boolean> {
   try {
-    const answer = await fetch("/api/start");
+    const answer = await fetch(served("/api/start"));
     return answer.ok && ((await answer.json()) as { begin?: unknown }).begin === "demo";
   } catch {
     return false;

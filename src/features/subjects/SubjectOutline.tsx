@@ -3,13 +3,14 @@ import Svg, { Path } from "react-native-svg";
 import { z } from "zod";
 import type { StoredSubject } from "@/data";
 import { useTokens } from "@/ui/theme/theme";
+import { served } from "../store/served";
 
 const byName = z.record(z.string(), z.string());
 const outlinesSchema = z.object({ bodies: byName, subjects: byName, figures: byName });
 
 /** The outlines of all bodies, a file that ships beside the application: whoever draws them needs none of the bodies themselves. */
 async function loadOutlines(): Promise<z.infer<typeof outlinesSchema>> {
-  const answer = await fetch("/outlines.json");
+  const answer = await fetch(served("/outlines.json"));
   return outlinesSchema.parse(await answer.json());
 }
 

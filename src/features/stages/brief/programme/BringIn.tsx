@@ -16,6 +16,7 @@ import { LinesRead } from "./LinesRead";
 import { rememberedRoles, rememberRoles } from "./remembered-roles";
 import { TableColumns } from "./TableColumns";
 import { TakeIn } from "./TakeIn";
+import { served } from "../../../store/served";
 
 /** Lists that ship, all made up. */
 const OURS = [
@@ -87,7 +88,7 @@ function Sources({ onText }: { onText: (text: string) => void }) {
   const [failed, setFailed] = useState(false);
   const ship = (file: string): void => {
     setFailed(false);
-    fetch(`/lists/${file}`)
+    fetch(served(`/lists/${file}`))
       .then((answer) => (answer.ok ? answer.text() : Promise.reject(new Error())))
       .then(onText, () => setFailed(true));
   };

@@ -16,6 +16,7 @@ import { useToldChange } from "../../../outing/use-told-change";
 import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { wallOf } from "../../shot/titles";
 import { ForecastDrawing } from "./ForecastDrawing";
+import { served } from "../../../store/served";
 
 /** To the half degree, some fifty kilometres. */
 const toHalf = (degrees: number): number => Math.round(2 * degrees) / 2;
@@ -43,7 +44,7 @@ export function ForecastPanel() {
         String(v),
       ]),
     );
-    const answer = await fetch(`/api/stand-ins/forecast?${query}`).catch(() => undefined);
+    const answer = await fetch(served(`/api/stand-ins/forecast?${query}`)).catch(() => undefined);
     if (!answer?.ok)
       return setRefused(
         "The server has no forecast switched on. Start it with STAND_INS=forecast, or choose a file.",

@@ -1,6 +1,7 @@
 import type { Frame } from "@/data/schema/frame";
 import { scaledCopy } from "../../../store/picture-anew";
 import { filesOfFrame, isDrawn } from "./files-at-hand";
+import { served } from "../../../store/served";
 
 /** Pixels of the longer side of a small picture. */
 const SMALL = 240;
@@ -24,7 +25,7 @@ export const isShipped = ({ files: [file] }: Frame): boolean => file!.name.start
 
 async function shipped(frame: Frame): Promise<Blob | undefined> {
   if (!isShipped(frame)) return undefined;
-  const answer = await fetch(`/${frame.files[0]!.name}`).catch(() => undefined);
+  const answer = await fetch(served(`/${frame.files[0]!.name}`)).catch(() => undefined);
   return answer?.ok ? answer.blob() : undefined;
 }
 

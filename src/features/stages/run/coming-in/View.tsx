@@ -3,6 +3,7 @@ import { View } from "react-native";
 import { Txt } from "@/ui/controls/Txt";
 import { CameraLine } from "./CameraLine";
 import { MeetLine } from "./MeetLine";
+import { served } from "../../../store/served";
 
 type Offered = readonly string[] | "none" | undefined;
 
@@ -11,7 +12,7 @@ export function Connected() {
   const [offered, setOffered] = useState<Offered>();
   useEffect(() => {
     let gone = false;
-    fetch("/api/stand-ins")
+    fetch(served("/api/stand-ins"))
       .then(async (answer) => (answer.ok ? ((await answer.json()) as { on?: unknown }).on : []))
       .then((on) => (Array.isArray(on) ? on.map(String) : []))
       .catch(() => [])

@@ -5,6 +5,7 @@ import type { Settings } from "@/core/exposure";
 import { blobFrom } from "@/data/base64";
 import { useFramesIn } from "./frames-in-store";
 import { pixelsOf } from "../../expose/when-right/picture-file";
+import { served } from "../../../store/served";
 
 /** A frame as the camera tells it; docs/stand-ins.md tells the protocol. */
 const frameSchema = z.object({
@@ -100,7 +101,7 @@ export const useCamera = create<Camera>((set) => {
             .map(([key, value]) => [key, String(value)]),
         ),
       });
-      const mine = new EventSource(`/api/stand-ins/camera/events?${query}`);
+      const mine = new EventSource(served(`/api/stand-ins/camera/events?${query}`));
       source = mine;
       mine.addEventListener("frame", (event: MessageEvent<string>) => void take(event.data, inHand()));
       mine.addEventListener("over", () => end("over"));

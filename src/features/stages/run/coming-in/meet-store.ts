@@ -8,6 +8,7 @@ import {
   type MeetMessageName,
 } from "@/outing/connected/meet";
 import type { OpenOuting } from "../../../outing/outing-store";
+import { served } from "../../../store/served";
 
 interface Meet {
   readonly state: "off" | "joining" | "on" | "cut-off" | "over" | "failed" | "not-kept";
@@ -47,7 +48,7 @@ export const useMeet = create<Meet>((set, get) => {
     if (message.name === "over") end("over");
   };
   const listen = (open: OpenOuting, id: string): void => {
-    const mine = new EventSource(`/api/stand-ins/meet/${id}/events`);
+    const mine = new EventSource(served(`/api/stand-ins/meet/${id}/events`));
     source = mine;
     let newest = 0;
     const onMessage = (name: MeetMessageName) => (event: MessageEvent<string>) => {
@@ -77,7 +78,7 @@ export const useMeet = create<Meet>((set, get) => {
       end("joining");
       set({ heard: 0, cuts: 0, last: undefined });
       try {
-        const answer = await fetch("/api/stand-ins/meet", {
+        const answer = await fetch(served("/api/stand-ins/meet"), {
           method: "POST",
           headers: { "Content-Type": "application/json" },
           body: JSON.stringify({ ...how, events: programmeForMeet(open.store.getState().view.outing) }),
