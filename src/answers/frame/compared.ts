@@ -2,7 +2,7 @@ import { assess, frameView, previewAt, type AssessInput, type ShutterPreview } f
 import { lensesFor } from "@/core/optics";
 import { pictureOf, type Beside, type FigurePiece, type PictureInput } from "@/core/picture";
 import { sceneAt } from "@/core/scene";
-import { lightPlanOf } from "@/data";
+import { lightPlanOf, type Outing } from "@/data";
 import type { OutingView } from "@/outing/outing-view";
 
 /** By what pictures are set side by side. */
@@ -10,7 +10,7 @@ export type ComparedBy = "place" | "hour" | "lens";
 
 /** One of the pictures that are set side by side. */
 export interface Compared {
-  /** The place or the lens; of another hour nothing. */
+  /** The place, the lens or the way; of another hour nothing. */
   readonly name?: string;
   /** Epoch milliseconds at which it is taken. */
   readonly at: number;
@@ -25,6 +25,12 @@ const MOST = 4;
 /** Minutes before and after the minute in hand. */
 const HOURS = [-120, -60, 60, 120];
 
+/** What the same shot is asked with otherwise, and what that is called; of another hour nothing. */
+export interface Otherwise {
+  readonly name?: string;
+  readonly input: AssessInput;
+}
+
 type Looked = Pick<OutingView, "input" | "outing" | "bag" | "rig" | "window">;
 type Drawn = (seen: {
   readonly input: AssessInput;
@@ -32,11 +38,8 @@ type Drawn = (seen: {
   readonly frame: ReturnType<typeof frameView>;
 }) => { readonly figure: readonly FigurePiece[]; readonly beside: readonly Beside[] };
 
-/** What the same shot is asked with otherwise. */
-function others(
-  { input, outing, bag, rig, window }: Looked,
-  by: ComparedBy,
-): { readonly name?: string; readonly input: AssessInput }[] {
+/** The same shot from every other place, with every other lens that fits, or at other hours of the outing. */
+export function otherwise({ input, outing, bag, rig, window }: Looked, by: ComparedBy): Otherwise[] {
   if (!input || !rig) return [];
   if (by === "place")
     return outing.ground.positions
@@ -54,9 +57,13 @@ function others(
     .map((at) => ({ input: { ...input, scene: sceneAt(outing.ground, lightPlanOf(outing), at) } }));
 }
 
-/** The same shot from other places, at other hours or with other lenses, as far as it gives a picture there: each at its own settings. */
-export function comparedPictures(view: Looked, by: ComparedBy, drawn: Drawn): Compared[] {
-  return others(view, by)
+/** The pictures that are asked for, as far as there is one of each: at its own settings, four at most. */
+export function comparedPictures(
+  asked: readonly Otherwise[],
+  { weather }: Pick<Outing, "weather">,
+  drawn: Drawn,
+): Compared[] {
+  return asked
     .flatMap(({ name, input }): Compared[] => {
       const found = assess(input);
       if (!found.ok) return [];
@@ -75,7 +82,7 @@ export function comparedPictures(view: Looked, by: ComparedBy, drawn: Drawn): Co
             ...drawn({ input, found, frame }),
             shutter,
             width: Math.round(frame.aspect < 1 ? WIDTH * Math.max(0.5, frame.aspect) : WIDTH),
-            falling: view.outing.weather?.falls,
+            falling: weather?.falls,
           }),
         },
       ];

@@ -116,7 +116,7 @@ function AtShutter({ asked }: { asked: string }) {
   const part = Number(SHUTTER.exec(asked)?.[1] ?? 0);
   const found = outing && part > 0 ? chanceAt(outing.view(), 1 / part) : undefined;
   return found ? (
-    <Txt size={18} weight={700} className="py-2">
+    <Txt size={20} weight={700} className="py-2">
       {`${shutterWords(found.shutter)}: ${keptSentence(found.chance, found.part)}.`}
     </Txt>
   ) : null;

@@ -17,7 +17,7 @@ export function OnThisScreen({ panels, outing }: Props) {
   const here = panels[stage].filter(({ id }) => outing.line(stage, id) !== undefined && HELP[stage][id]);
   return (
     <View role="list" aria-label="On this screen">
-      <Txt size={18} weight={700} role="heading" aria-level={2} className="pt-2">
+      <Txt size={20} weight={700} role="heading" aria-level={2} className="pt-2">
         On this screen
       </Txt>
       {here.map(({ id, title }) => (

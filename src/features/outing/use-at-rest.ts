@@ -6,17 +6,17 @@ import { useOpenOuting } from "./use-outing";
 const REST = 150;
 
 /**
- * Words about the outing that are read once the hand rests: what stands folded costs a drag nothing. `select` is the same function
+ * What is told of the outing, read once the hand rests: what stands folded costs a drag nothing. `select` is the same function
  * from one drawing to the next; another `again` reads anew.
  */
-export function useAtRest(select: (view: OutingView) => string, again?: unknown): string {
+export function useAtRest<T>(select: (view: OutingView) => T, again?: unknown): T {
   const { store } = useOpenOuting();
-  const [words, setWords] = useState(() => select(store.getState().view));
+  const [told, setTold] = useState(() => select(store.getState().view));
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout> | undefined;
     const wait = (): void => {
       clearTimeout(timer);
-      timer = setTimeout(() => setWords(select(store.getState().view)), REST);
+      timer = setTimeout(() => setTold(select(store.getState().view)), REST);
     };
     const leave = store.subscribe(wait);
     // What changed between the drawing and this moment.
@@ -26,5 +26,5 @@ export function useAtRest(select: (view: OutingView) => string, again?: unknown)
       clearTimeout(timer);
     };
   }, [store, select, again]);
-  return words;
+  return told;
 }

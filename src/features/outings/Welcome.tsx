@@ -16,10 +16,10 @@ export function Welcome({ onDemo, onOwn, onFirst }: Props) {
   return (
     <View className="gap-4 px-4 py-8">
       <Cleared />
-      <Txt size={24} weight={700} role="heading" aria-level={2}>
+      <Txt size={20} weight={700} role="heading" aria-level={2}>
         Where to stand, what to set
       </Txt>
-      <Txt size={18}>
+      <Txt>
         Four questions, a press each, give you the settings for what is in front of you. Or see on made-up
         outings how a ground becomes a field card.
       </Txt>

@@ -35,7 +35,7 @@ export function NextOuting({ outing, onMore }: CardProps) {
           >
             <View className="min-w-0 flex-1 gap-1">
               <Txt tone="ink2">{`Next: ${dateWords(outing.date)}, ${timeWords(outing.starts)}`}</Txt>
-              <Txt size={24} weight={700} role="heading" aria-level={2}>
+              <Txt size={20} weight={700} role="heading" aria-level={2}>
                 {outing.name}
               </Txt>
               <Txt>{`${outing.place}. ${outing.sport}`}</Txt>
@@ -123,7 +123,7 @@ export function Shelf({ title, outings, onMore }: ShelfProps) {
   if (outings.length === 0) return null;
   return (
     <View role="region" aria-label={title} className="pt-3">
-      <Txt size={18} weight={700} role="heading" aria-level={2} className="px-4 pb-1">
+      <Txt size={20} weight={700} role="heading" aria-level={2} className="px-4 pb-1">
         {title}
       </Txt>
       {outings.slice(0, rows).map((outing) => (

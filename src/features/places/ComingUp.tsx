@@ -21,7 +21,7 @@ export function ComingUp({ today, placeId }: Props) {
   if (all.length === 0) return null;
   return (
     <View role="region" aria-label="Comes round" className={placeId ? "" : "px-4 pt-3"}>
-      <Txt size={18} weight={700} role="heading" aria-level={2}>
+      <Txt size={20} weight={700} role="heading" aria-level={2}>
         Comes round
       </Txt>
       {all.slice(0, MOST).map((one) => (

@@ -102,7 +102,7 @@ function NotKeptYet({ outings }: { outings: readonly Outing[] }) {
   };
   return (
     <View role="region" aria-label="Not kept yet" className="px-4 pt-4">
-      <Txt size={18} weight={700} role="heading" aria-level={2}>
+      <Txt size={20} weight={700} role="heading" aria-level={2}>
         Of your outings, not kept yet
       </Txt>
       {free.map((one) => (

@@ -65,7 +65,7 @@ export function DrillScreen({ loadBegin }: Props) {
             </Late>
           )}
         </PlayedOn>
-        <Txt size={18} weight={700} role="heading" aria-level={2}>
+        <Txt size={20} weight={700} role="heading" aria-level={2}>
           Over the weeks
         </Txt>
         <Curve drill={entry.id} runs={runsOf(runs, entry.id)} />

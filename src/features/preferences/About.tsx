@@ -13,7 +13,7 @@ const HOME_SCREEN = [
 export function About() {
   return (
     <View className="gap-2" role="region" aria-label="About">
-      <Txt size={18} weight={700} role="heading" aria-level={2}>
+      <Txt size={20} weight={700} role="heading" aria-level={2}>
         About
       </Txt>
       <Txt>{`Version ${VERSION}. New in it:`}</Txt>

@@ -41,7 +41,7 @@ export function Belongings() {
   };
   return (
     <View className="gap-2" role="region" aria-label="Your data">
-      <Txt size={18} weight={700} role="heading" aria-level={2}>
+      <Txt size={20} weight={700} role="heading" aria-level={2}>
         Your data
       </Txt>
       <Txt tone="ink2">

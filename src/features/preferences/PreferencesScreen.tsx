@@ -164,7 +164,7 @@ function Reading({ preferences, set }: ReadingProps) {
 function Part({ title, note, children }: { title: string; note?: string; children: ReactNode }) {
   return (
     <View className="gap-2">
-      <Txt size={18} weight={700} role="heading" aria-level={2}>
+      <Txt size={20} weight={700} role="heading" aria-level={2}>
         {title}
       </Txt>
       {children}

@@ -129,7 +129,7 @@ function Verdict({ found }: { found: StopsFound }) {
   return (
     <View className="gap-1" aria-live="polite">
       <Txt size={14} tone="ink2">{`From ${settingsWords(used)}, ${clicksWords(clicks)} too dark, to`}</Txt>
-      <Txt size={24} weight={700}>
+      <Txt size={20} weight={700}>
         {settingsWords(settings)}
       </Txt>
       {blurred > 0 && (

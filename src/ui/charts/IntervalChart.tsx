@@ -25,7 +25,7 @@ interface Props {
 const ROW = 44;
 const LEFT = 78;
 const MOST_LEFT = 150;
-const TYPE = 18;
+const TYPE = 16;
 const RIGHT = 84;
 const AXIS = 24;
 

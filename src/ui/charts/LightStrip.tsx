@@ -41,7 +41,7 @@ interface Props {
 const MINUTE = 60_000;
 const INSET = 16;
 const AXIS = 22;
-const PILL = { width: 66, height: 28, type: 18 };
+const PILL = { width: 66, height: 28, type: 16 };
 const TYPE = 14;
 
 /** EV against the clock, with the moments at which something breaks; dragging along it is the time control. */

@@ -16,7 +16,7 @@ export function Message({ title, body, tone = "plain", children }: Props) {
       role={tone === "danger" ? "alert" : undefined}
       className={`gap-2 p-5 ${tone === "danger" ? "border-l-4 border-bracken bg-sheet" : ""}`}
     >
-      <Txt size={18} weight={700} tone={tone === "danger" ? "bracken" : "ink"}>
+      <Txt size={20} weight={700} tone={tone === "danger" ? "bracken" : "ink"}>
         {title}
       </Txt>
       {body ? <Txt>{body}</Txt> : null}

@@ -38,7 +38,7 @@ export function Row({
       className="min-h-14 flex-row flex-wrap items-center justify-between gap-3 border-b border-line py-2 active:opacity-70"
     >
       <View className="min-w-0 flex-1">
-        <Txt weight={plain ? 400 : 600} size={plain ? 18 : 16} tone={plain ? "ink" : "water"}>
+        <Txt weight={plain ? 400 : 600} tone={plain ? "ink" : "water"}>
           {title}
         </Txt>
         {detail ? (

@@ -20,18 +20,18 @@ export function Stepper({ label, value, words, min, max, onChange }: Props) {
         <Txt size={14} tone="ink2">
           {label}
         </Txt>
-        <Txt size={18} weight={700} aria-live="polite">
+        <Txt size={20} weight={700} aria-live="polite">
           {words}
         </Txt>
       </View>
       <View className="flex-row gap-2">
         <IconButton label={`Less: ${label}`} onPress={go(-1)} className="border-2 border-water">
-          <Txt size={24} weight={700} tone="water">
+          <Txt size={20} weight={700} tone="water">
             −
           </Txt>
         </IconButton>
         <IconButton label={`More: ${label}`} onPress={go(1)} className="border-2 border-water">
-          <Txt size={24} weight={700} tone="water">
+          <Txt size={20} weight={700} tone="water">
             +
           </Txt>
         </IconButton>

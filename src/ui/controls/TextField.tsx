@@ -21,7 +21,7 @@ interface Props {
   readonly className?: string;
 }
 
-const BOX = "min-h-12 w-full min-w-0 flex-1 bg-transparent text-[18px] text-ink tabular-nums";
+const BOX = "min-h-12 w-full min-w-0 flex-1 bg-transparent text-[16px] text-ink tabular-nums";
 
 /** A word, a number, a date: its label above, what is wrong with it below. */
 export function TextField({ className = "", error, hint, label, unit, ...input }: Props) {

@@ -3,11 +3,8 @@ import { Text, type TextProps } from "react-native";
 const SIZES = {
   14: "text-[14px] leading-[18px]",
   16: "text-[16px] leading-[22px]",
-  18: "text-[18px] leading-[24px]",
   20: "text-[20px] leading-[26px]",
-  24: "text-[24px] leading-[30px]",
   32: "text-[32px] leading-[38px]",
-  44: "text-[44px] leading-[50px]",
   56: "text-[56px] leading-[60px]",
   64: "text-[64px] leading-[68px]",
 } as const;
@@ -35,7 +32,8 @@ export interface TxtProps extends TextProps {
   readonly className?: string;
 }
 
-/** All words of the interface: one family made for legibility, eight sizes, figures of one width. */
+/** All words of the interface: one family made for legibility in four sizes (labels, text, headings with what leads a
+ * panel, figures of settings as large as their room: 64 or 56 on the card, 32 beside a rail), figures of one width. */
 export function Txt({ size = 16, weight = 400, tone = "ink", className = "", ...rest }: TxtProps) {
   return (
     <Text

@@ -35,7 +35,7 @@ export function Drawer({ title, note, raised, onRaise, peek, children }: Props) 
         className="min-h-12 flex-row items-center justify-between gap-2 px-4 active:opacity-70"
       >
         <View className="min-w-0 flex-1 flex-row flex-wrap items-baseline gap-x-2">
-          <Txt size={18} weight={700}>
+          <Txt size={20} weight={700}>
             {title}
           </Txt>
           <Txt tone="ink2">{note}</Txt>

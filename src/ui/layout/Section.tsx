@@ -28,7 +28,7 @@ export function Section({ title, line, isOpen = false, children }: Props) {
         className="min-h-14 flex-row items-center justify-between gap-2 active:opacity-70"
       >
         <View className="min-w-0 flex-1">
-          <Txt size={18} weight={700}>
+          <Txt size={20} weight={700}>
             {title}
           </Txt>
           {!open && line ? <Txt tone="ink2">{line}</Txt> : null}

@@ -173,7 +173,7 @@ export function cameOut(view: OutingView, bursts: readonly MatchedBurst[]): Came
     ...promised(view, bursts),
     // With what was counted by hand, as the log has it: one answer to what a shutter keeps.
     byShutter: keepersBy("shutter", [...outing.log.filter((s) => !s.bursts), ...judged]),
-    model: modelOf(judged, plannedShots(view)),
+    model: judged.length > 0 ? modelOf(judged, plannedShots(view)) : [],
     by: {
       lens: grouped("lens"),
       light: grouped("light"),

@@ -61,7 +61,7 @@ export function Course({ view }: DrillProps) {
       <Own settings={settings} onChange={setSettings} />
       {course ? (
         <>
-          <Txt size={18} weight={700} role="heading" aria-level={2}>
+          <Txt size={20} weight={700} role="heading" aria-level={2}>
             {`${lesson + 1} of 4: ${LESSONS[lesson]!}`}
           </Txt>
           <Lesson n={lesson} course={course} />
@@ -154,7 +154,7 @@ function Lesson({ n, course }: { n: number; course: CourseAnswer }) {
     );
   }
   return (
-    <Txt size={18} weight={600}>
+    <Txt size={20} weight={600}>
       {courseSetWords(course)}
     </Txt>
   );

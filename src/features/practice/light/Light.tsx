@@ -59,7 +59,7 @@ export function LightDrill({ view }: DrillProps) {
     <View className="gap-3">
       {!isDone && (
         <>
-          <Txt size={18} weight={600}>
+          <Txt size={20} weight={600}>
             {sceneWords(scene, timeWords(wallTimeOf(scene.at, seen.outing.timeZone)))}
           </Txt>
           <TwoPictures pictures={shown && [shown]} labels={["exposed right"]} of={`${run.seed} ${n}`} />

@@ -77,7 +77,7 @@ export function Moment({ view }: DrillProps) {
       >
         <Stage kind={kind} seconds={drawn} subject={view.subject} />
       </div>
-      <Txt size={18} weight={600} role="status" aria-live="polite">
+      <Txt size={20} weight={600} role="status" aria-live="polite">
         {said ??
           (goes ? "Wait for it" : run.isOver ? "Over" : "Press, or space, to begin; then at the instant")}
       </Txt>

@@ -73,7 +73,7 @@ function Follow({ view, drill, run }: DrillProps & { drill: PanDrill; run: Drill
         {`${view.subject.name}: ${speedWords(drill.task.speed)} at ${Math.round(drill.task.distance)} m, ${Math.round(drill.rate)}° a second where it is nearest.`}
       </Txt>
       <Crossing drill={drill} crossing={crossing} crosses={view.subject} />
-      <Txt size={18} weight={600} role="status" aria-live="polite">
+      <Txt size={20} weight={600} role="status" aria-live="polite">
         {said ?? "Begin, then keep the ring on it; arrows left and right turn it by keys."}
       </Txt>
       {trouble && (

@@ -51,7 +51,7 @@ export function StandDrill({ view }: DrillProps) {
     <View className="gap-3">
       {!isDone && (
         <>
-          <Txt size={18} weight={600}>{`From where would you take “${view.shot.name}”?`}</Txt>
+          <Txt size={20} weight={600}>{`From where would you take “${view.shot.name}”?`}</Txt>
           <PlacesOnPlan view={view} places={places} chosen={chosen} />
           <Txt size={14} tone="ink2">
             The full dot faces along its line; the thick stroke is where the sun stands. Struck through:

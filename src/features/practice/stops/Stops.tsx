@@ -51,7 +51,7 @@ export function StopsDrill({ view }: DrillProps) {
     <View className="gap-3">
       {!isDone && (
         <>
-          <Txt size={18} weight={600}>
+          <Txt size={20} weight={600}>
             {stopsAskedWords(asked)}
           </Txt>
           <View role="list" aria-label="Answers">

@@ -46,7 +46,7 @@ const Figure = memo(function Figure({ id, value, label, tone = "ink", asked, onA
       onPress={() => onAsk(id)}
       className={`min-h-12 shrink border-b-2 active:opacity-70 ${asked ? "border-water" : "border-transparent"}`}
     >
-      <Txt size={narrow ? 18 : 20} weight={700} tone={tone} className="whitespace-nowrap">
+      <Txt size={narrow ? 16 : 20} weight={700} tone={tone} className="whitespace-nowrap">
         {value}
       </Txt>
       <Txt size={14} tone="ink2">

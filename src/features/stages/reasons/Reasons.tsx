@@ -8,7 +8,7 @@ import { SumText } from "./SumText";
 export function Reasons({ title, steps }: { title: string; steps: readonly Step[] }) {
   return (
     <View className="gap-2" role="region" aria-label={title}>
-      <Txt size={18} weight={700}>
+      <Txt size={20} weight={700}>
         {title}
       </Txt>
       {steps.map(({ reason, opens }) => {

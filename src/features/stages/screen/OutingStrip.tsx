@@ -4,15 +4,12 @@ import { useMemo } from "react";
 import { View } from "react-native";
 import { LightStrip, type StripMark } from "@/ui/charts/LightStrip";
 import { Button } from "@/ui/controls/Button";
-import { wallTimeOf } from "@/data";
-import { automaticMomentWords, momentWords, evWords, hourWords, skyMarkWords } from "@/words";
+import { automaticMomentWords, momentWords, evWords, skyMarkWords } from "@/words";
 import { useOpenOuting, useOuting } from "../../outing/use-outing";
 import { timeNote, wallOf } from "../shot/titles";
+import { useHours } from "../shot/use-hours";
 import { useLightBand } from "./light-band";
 
-const HOUR = 3_600_000;
-/** Hours that have room under the strip of a phone. */
-const MOST_HOURS = 8;
 const HEIGHTS = { low: 56, folded: 72, full: 136 } as const;
 
 /** What sun and moon do within the outing, but for rise and set of the sun, which the light itself tells. */
@@ -25,22 +22,13 @@ const skyMarks = (events: ReturnType<typeof skyWithin>): StripMark[] =>
 /** The outing's light strip: the light from the chosen position over the afternoon, and the control of the minute. */
 export function OutingStrip({ height }: { height: keyof typeof HEIGHTS }) {
   const { from, until } = useOuting((v) => v.window);
-  const timeZone = useOuting((v) => v.outing.timeZone);
   const timeline = useOuting((v) => v.timeline);
   const at = useOuting((v) => v.at);
   const time = useOuting((v) => wallOf(v, v.at));
   const words = useOuting((v) => `${timeNote(v)}${v.found ? `, ${evWords(v.found.light.ev)}` : ""}`);
   const peeking = useOuting((v) => v.on && !v.live);
   const { lookAt, backToNow } = useOpenOuting();
-  const hours = useMemo(() => {
-    const first = Math.ceil(from / HOUR) * HOUR;
-    const every = Math.max(1, Math.ceil((until - from) / (MOST_HOURS * HOUR)));
-    const count = Math.floor((until - first) / (every * HOUR)) + 1;
-    return Array.from({ length: Math.max(0, count) }, (_, i) => first + i * every * HOUR).map((t) => ({
-      at: t,
-      words: hourWords(wallTimeOf(t, timeZone)),
-    }));
-  }, [from, until, timeZone]);
+  const hours = useHours();
   const roof = useOuting((v) => v.outing.light.roof !== undefined);
   const events = useOuting(skyWithin);
   const sky = useMemo(() => (roof ? [] : skyMarks(events)), [roof, events]);

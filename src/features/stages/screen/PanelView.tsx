@@ -161,7 +161,7 @@ function HeadLine({ title, line, unfolded, onPress }: HeadProps & { title: strin
       className="min-h-14 flex-row items-center justify-between gap-2 py-2 active:opacity-70"
     >
       <View className="min-w-0 flex-1">
-        <Txt size={18} weight={700} role="heading" aria-level={3}>
+        <Txt size={20} weight={700} role="heading" aria-level={3}>
           {title}
         </Txt>
         {line && !unfolded ? (

@@ -52,7 +52,7 @@ export function StageFrame({ stage, children }: Props) {
 }
 
 const TITLE = {
-  bottom: { box: "min-w-0 flex-1", size: 18, lines: 1 },
+  bottom: { box: "min-w-0 flex-1", size: 20, lines: 1 },
   rail: { box: "px-3", size: 16, lines: 1 },
   column: { box: "px-3 py-2", size: 20, lines: 3 },
 } as const;

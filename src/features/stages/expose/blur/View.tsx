@@ -15,6 +15,8 @@ import { Yours } from "../../reasons/Yours";
 
 /** Rungs of the ladder either side of the shutter found where there is little room. */
 const RUNGS_NARROW = 1;
+/** The longest bar of the ladder, in tolerances of the part that may smear most: what is longer runs out of its cell. */
+const LONGEST = 1.4;
 /** Px of width under which the ladder has fewer rungs. */
 const NARROW = 380;
 
@@ -68,7 +70,7 @@ export function Blur() {
         words={line}
         size={20}
         weight={700}
-        tone={held.verdict === "held" ? "ink" : "bracken"}
+        tone={held.verdict === "lost" ? "bracken" : "ink"}
       />
       <SumText of="tolerancePx" title="Blur that is allowed" words={allowed} tone="ink2" />
       <AskSum of="blur" title="Blur by its sources" says="Blur by source, its sum">
@@ -78,7 +80,8 @@ export function Blur() {
       <Yours of="pan" />
       <Ladder answer={answer} />
       <Txt size={14} tone="ink2">
-        In pixels of the delivered picture; ✕ means lost: fewer than 20 of 100 frames hold.
+        In pixels of the delivered picture, drawn to one scale; the stroke is what is allowed. ✕ means lost:
+        fewer than 20 of 100 frames hold.
       </Txt>
     </View>
   );
@@ -111,6 +114,30 @@ function Cell({ part: { partId, name }, rung: { shutter }, opens, says, children
   );
 }
 
+interface SmearProps {
+  /** Of the width; more than 1 runs out of it. */
+  readonly share: number;
+  readonly allowed: number;
+  readonly tone: Tone;
+}
+
+/** A smear as a bar from the left, and the stroke at which it is too long; all of a table are to one scale. */
+const Smear = ({ share, allowed, tone }: SmearProps) => {
+  const tokens = useTokens();
+  return (
+    <View aria-hidden className="ml-2 h-3 justify-center overflow-hidden">
+      <View
+        className="h-1.5 rounded-r-sm"
+        style={{ width: `${100 * Math.min(1, share)}%`, backgroundColor: tokens[tone] }}
+      />
+      <View
+        className="absolute h-3 w-0.5"
+        style={{ left: `${100 * Math.min(0.98, allowed)}%`, backgroundColor: tokens.ink2 }}
+      />
+    </View>
+  );
+};
+
 /** Parts down, shutters across, the smear where they meet; the shutter found stands in the middle, bold. */
 function Ladder({ answer }: { answer: BlurAnswer }) {
   const found = useFound((f) => f);
@@ -119,6 +146,7 @@ function Ladder({ answer }: { answer: BlurAnswer }) {
   const px = pixelsOf(answer);
   const at = found.settings.settings.shutter;
   const middle = answer.ladder.findIndex((rung) => rung.shutter === at);
+  const longest = LONGEST * Math.max(...found.motion.parts.map((part) => part.toleranceUm));
   const rungs =
     width < NARROW
       ? answer.ladder.slice(Math.max(0, middle - RUNGS_NARROW), middle + RUNGS_NARROW + 1)
@@ -140,7 +168,7 @@ function Ladder({ answer }: { answer: BlurAnswer }) {
         ))}
       </View>
       {found.motion.parts.map((part, i) => (
-        <View role="row" key={part.partId} className="min-h-12 flex-row items-center border-b border-line">
+        <View role="row" key={part.partId} className="min-h-14 flex-row items-center border-b border-line">
           <View role="rowheader" className="w-[92px]">
             <Txt weight={part.partId === found.motion.held.partId ? 700 : 400}>{part.name}</Txt>
           </View>
@@ -164,6 +192,11 @@ function Ladder({ answer }: { answer: BlurAnswer }) {
                   >
                     {`${px(there.blurUm)}${moved ? " ✕" : ""}`}
                   </Txt>
+                  <Smear
+                    share={there.blurUm / longest}
+                    allowed={there.toleranceUm / longest}
+                    tone={wanted ? "ink" : TONES[there.verdict]}
+                  />
                 </Cell>
               </View>
             );

@@ -35,7 +35,7 @@ export function Flicker() {
           of={["flicker", "apart"]}
           title="Frames apart"
           words={flickerSentence(answer.flicker)}
-          size={18}
+          size={20}
           weight={600}
         />
       </View>

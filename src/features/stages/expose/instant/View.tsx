@@ -7,7 +7,7 @@ import { Yours } from "../../reasons/Yours";
 import { SumFact } from "../../reasons/SumFact";
 import { SumText } from "../../reasons/SumText";
 
-const HEAD = { size: 18, weight: 600 } as const;
+const HEAD = { size: 20, weight: 600 } as const;
 
 /** What lasts only an instant, what a burst makes of it, how long the burst runs, and where the focus stands meanwhile. */
 export function Instant() {

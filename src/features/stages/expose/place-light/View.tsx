@@ -24,7 +24,7 @@ export function PlaceLight() {
   const { advice, right, sunset, zones, edge, tones, whiteGround, priority } = answer;
   return (
     <View className="gap-3">
-      <ModeSaid advice={advice} size={18} weight={600} />
+      <ModeSaid advice={advice} size={20} weight={600} />
       <FactLine name="The settings in hand are right" value={spansWords({ outing }, right)} />
       {sunset !== undefined && (
         <FactLine name="Next sunset, over a level horizon" value={wallOf({ outing }, sunset)} />

@@ -36,7 +36,7 @@ export function AutomaticIso() {
       {automatic && found && (
         <View className="gap-2 pb-2">
           <Txt
-            size={18}
+            size={20}
             weight={700}
             tone={Math.abs(found.pictureOff) <= 1 ? "ink" : "bracken"}
             aria-live="polite"

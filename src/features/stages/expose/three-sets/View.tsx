@@ -88,14 +88,14 @@ function Worked({ card }: { card: OutingCard }) {
           className="border-t border-line pt-2"
         >
           <View className="flex-row items-baseline gap-2">
-            <Txt size={18} weight={700} tone="water">
+            <Txt size={20} weight={700} tone="water">
               {set.key}
             </Txt>
-            <Txt size={18} weight={700}>
+            <Txt size={20} weight={700}>
               {set.name}
             </Txt>
           </View>
-          <Txt size={24} weight={700}>
+          <Txt size={20} weight={700}>
             {set.exposure}
           </Txt>
           {set.lines.map((line) => (

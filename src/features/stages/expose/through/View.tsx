@@ -2,6 +2,7 @@ import { View } from "react-native";
 import Svg, { Circle, G, Line, Path, Text as SvgText } from "react-native-svg";
 import type { Rail, Settings } from "@/core/exposure";
 import type { Timeline } from "@/core/judge";
+import { HourMarks } from "@/ui/charts/HourMarks";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
 import { useSize } from "@/ui/layout/use-size";
@@ -18,8 +19,8 @@ import {
 } from "@/words";
 import { useFound, useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { SumText } from "../../reasons/SumText";
-import { TimeAxis } from "../../shot/TimeAxis";
 import { wallOf } from "../../shot/titles";
+import { useHours } from "../../shot/use-hours";
 
 const RAILS: readonly { readonly rail: Rail; readonly words: (click: number) => string }[] = [
   { rail: "shutter", words: shutterWords },
@@ -31,9 +32,10 @@ const ROW = 66;
 const STEPS = 28;
 const AXIS = 22;
 const TYPE = 14;
-const INSET = 8;
+/** Px about the value that is set now. */
+const DOT = 5;
 
-/** The three settings through the outing as stepped lines, and each moment at which a limit breaks with what to set then. */
+/** The three settings through the outing as stepped lines over the hours of the light strip, and each moment at which a limit breaks with what to set then. */
 export function ThroughOuting() {
   const { timeline, breaks, worst } = useOuting(through);
   const outing = useOuting((v) => v.outing);
@@ -71,14 +73,15 @@ export function ThroughOuting() {
 
 function SteppedLines({ timeline: { points, moments } }: { timeline: Timeline }) {
   const [size, onLayout] = useSize();
-  const { ink, line, water, sun } = useTokens();
+  const { ink, line, water, bracken } = useTokens();
   const at = useOuting((v) => v.at);
-  const outing = useOuting((v) => v.outing);
+  const { from, until } = useOuting((v) => v.window);
+  const hours = useHours();
   const [first, last] = [points[0], points.at(-1)];
   if (!first || !last || first.at === last.at) return null;
   const width = size?.width ?? 0;
   const height = RAILS.length * ROW + AXIS;
-  const x = (t: number): number => INSET + ((t - first.at) / (last.at - first.at)) * (width - 2 * INSET);
+  const x = (t: number): number => ((t - from) / (until - from)) * width;
   const said = RAILS.map(
     ({ rail, words }) => `${words(first.settings[rail])} to ${words(last.settings[rail])}`,
   ).join(", ");
@@ -98,7 +101,7 @@ function SteppedLines({ timeline: { points, moments } }: { timeline: Timeline })
               x2={x(m.at)}
               y1={0}
               y2={height - AXIS}
-              stroke={m.code === "past-ceiling" ? sun : line}
+              stroke={m.code === "past-ceiling" ? bracken : line}
               strokeWidth={1.5}
             />
           ))}
@@ -117,11 +120,11 @@ function SteppedLines({ timeline: { points, moments } }: { timeline: Timeline })
             const here = points.findLast((p) => p.at <= at) ?? first;
             return (
               <G key={rail}>
-                <SvgText x={INSET} y={foot - STEPS - 8} fontSize={TYPE} fontFamily="Text-600" fill={ink}>
+                <SvgText x={0} y={foot - STEPS - 8} fontSize={TYPE} fontFamily="Text-600" fill={ink}>
                   {words(first.settings[rail])}
                 </SvgText>
                 <SvgText
-                  x={width - INSET}
+                  x={width}
                   y={foot - STEPS - 8}
                   fontSize={TYPE}
                   fontFamily="Text-600"
@@ -132,15 +135,15 @@ function SteppedLines({ timeline: { points, moments } }: { timeline: Timeline })
                 </SvgText>
                 <Path d={path} fill="none" stroke={water} strokeWidth={2.5} />
                 <Circle
-                  cx={x(Math.min(last.at, Math.max(first.at, at)))}
+                  cx={Math.min(width - DOT, Math.max(DOT, x(at)))}
                   cy={y(here.settings[rail])}
-                  r={5}
+                  r={DOT}
                   fill={ink}
                 />
               </G>
             );
           })}
-          <TimeAxis outing={outing} from={first.at} until={last.at} x={x} foot={height - 4} />
+          <HourMarks hours={hours} x={x} top={height - AXIS} foot={height - 2} />
         </Svg>
       )}
     </View>

@@ -1,51 +1,18 @@
 import { View } from "react-native";
-import { waysOfView, type Ways, type WayToTake } from "@/answers/expose/ways";
-import type { Assessment } from "@/core/judge";
+import { waysOfView, type Ways } from "@/answers/expose/ways";
 import type { OutingView } from "@/outing/outing-view";
 import { Row } from "@/ui/controls/Row";
-import {
-  apertureWords,
-  clicksAsStops,
-  heldWayWords,
-  isoWords,
-  keptWords,
-  sacrificeWords,
-  settingsWords,
-  shutterWords,
-  signedStops,
-  stopsNoun,
-  twoFigures,
-} from "@/words";
+import { settingsWords, signedStops, stopsNoun } from "@/words";
 import { lockRails } from "@/outing/edits";
+import { Late } from "../../../layout/Late";
 import { useCommit, useFound, useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { SumText } from "../../reasons/SumText";
+import { nameOf, priceOf } from "./way-words";
 
 /** Whether the light is short of what the shot asks. */
 export const isShort = ({ found }: OutingView): boolean => (found?.settings.short ?? 0) > 0;
 
-/** What a way out costs, in words. */
-function priceOf(way: WayToTake, found: Assessment): string {
-  if (way.held) return heldWayWords(way.held);
-  if (way.clicks === 0)
-    return {
-      lift: "you allow none",
-      aperture: "the lens opens no wider",
-      shutter: "no slower shutter to go to",
-      iso: "no higher ISO to go to",
-    }[way.kind];
-  const part = way.left > 0 ? `; ${stopsNoun(way.left)} still missing` : "";
-  if (way.kind === "lift") return `noise +${twoFigures(way.noiseStops)}${part}`;
-  if (way.kind === "iso") return `past your ceiling; noise +${twoFigures(way.noiseStops)}${part}`;
-  if (way.kind === "aperture") return `less depth${part}`;
-  return `${found.motion.held.name} ${keptWords(way.chance)}${part}`;
-}
-
-function nameOf(way: WayToTake): string {
-  if (way.clicks === 0) return sacrificeWords(way.kind);
-  if (way.kind === "lift") return `Push by ${clicksAsStops(way.clicks)} in post`;
-  if (way.kind === "shutter") return shutterWords(way.settings.shutter);
-  return way.kind === "aperture" ? apertureWords(way.settings.aperture) : isoWords(way.settings.iso);
-}
+const loadPictures = async () => (await import("./WayPictures")).WayPictures;
 
 /** When the light has gone: each way out with its price, in the user's order; a press takes it. */
 export function WaysOut() {
@@ -67,11 +34,14 @@ export function WaysOut() {
               ? `${stopsNoun(missing)} still missing. Ways out`
               : `${stopsNoun(short)} short. Ways out`
           }
-          size={18}
+          size={20}
           weight={700}
           tone={missing > 0 ? "bracken" : "ink"}
         />
       </View>
+      <Late load={loadPictures} waiting="One moment">
+        {(WayPictures) => <WayPictures />}
+      </Late>
       {ways.map((way) => {
         const used = taken.find((t) => t.kind === way.kind);
         const { holds } = way;

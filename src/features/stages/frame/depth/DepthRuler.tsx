@@ -37,7 +37,7 @@ export function DepthRuler({ view, found }: { view: FrameView; found: Assessment
           of={far === "unbounded" ? "near" : "sharp"}
           title="What is sharp"
           words={title}
-          size={18}
+          size={20}
           weight={700}
         />
         <Txt tone="ink2">{apertureWords(found.settings.settings.aperture)}</Txt>

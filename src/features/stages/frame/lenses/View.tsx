@@ -124,7 +124,7 @@ function SortHead({ name, sorter }: { name: string; sorter: Column<LensRow> }) {
         className="min-h-12 flex-row items-center justify-end gap-1 active:opacity-70"
       >
         <SortMark sorted={sorted} />
-        <Txt size={18} weight={700} tone="water">
+        <Txt size={20} weight={700} tone="water">
           {name}
         </Txt>
       </Pressable>

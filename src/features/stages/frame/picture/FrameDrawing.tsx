@@ -13,12 +13,16 @@ interface Props {
   readonly view: FrameView;
   readonly input: AssessInput;
   readonly found: Assessment;
+  /** Without its figures, filling the room; not when left out. */
+  readonly isSmall?: boolean;
 }
 
 /** Room about a frame: an upright one has its figures beside it, a level one below it. */
 const ROOM = {
   upright: { side: 76, top: 6, bottom: 22 },
   level: { side: 22, top: 6, bottom: 52 },
+  /** For the line about it alone. */
+  small: { side: 2, top: 2, bottom: 2 },
 };
 
 /** Px of height that a frame of an aspect wants in a width. */
@@ -39,8 +43,8 @@ interface Box {
 }
 
 /** The frame as large as the room allows. */
-function boxOf(size: Size, aspect: number): Box {
-  const { side, top, bottom } = aspect < 1 ? ROOM.upright : ROOM.level;
+function boxOf(size: Size, aspect: number, isSmall: boolean): Box {
+  const { side, top, bottom } = isSmall ? ROOM.small : aspect < 1 ? ROOM.upright : ROOM.level;
   const room = { width: size.width - 2 * side, height: size.height - top - bottom };
   const width = Math.max(40, Math.min(room.width, room.height * aspect));
   const height = width / aspect;
@@ -53,10 +57,10 @@ function boxOf(size: Size, aspect: number): Box {
 }
 
 /** The view from the position, to scale: ground and sky, what stands behind, the subject, and the crop that is left. */
-export function FrameDrawing({ size, view, input, found }: Props) {
+export function FrameDrawing({ size, view, input, found, isSmall = false }: Props) {
   const tokens = useTokens();
   const clip = `frame-${useId().replace(/\W/g, "")}`;
-  const box = boxOf(size, view.aspect);
+  const box = boxOf(size, view.aspect, isSmall);
   const { frame } = found.sighting;
   const behind = view.things.filter((t) => t.distance > view.subjectDistance);
   const before = view.things.filter((t) => t.distance <= view.subjectDistance);
@@ -107,7 +111,7 @@ export function FrameDrawing({ size, view, input, found }: Props) {
         {before.map((thing) => (
           <Thing key={thing.id} thing={thing} box={box} opacity={0.6} />
         ))}
-        <Crop box={box} kept={frame.kept} />
+        {!isSmall && <Crop box={box} kept={frame.kept} />}
       </G>
       <Rect
         x={box.left}
@@ -116,9 +120,9 @@ export function FrameDrawing({ size, view, input, found }: Props) {
         height={box.height}
         fill="none"
         stroke={tokens.ink}
-        strokeWidth={2.5}
+        strokeWidth={isSmall ? 1.5 : 2.5}
       />
-      <Measure box={box} view={view} aloft={view.aloft} input={input} found={found} />
+      {!isSmall && <Measure box={box} view={view} aloft={view.aloft} input={input} found={found} />}
     </Svg>
   );
 }
@@ -296,13 +300,13 @@ function Figure({ x, y, anchor, value, unit, colour, stacked }: FigureProps) {
   const common = { x, textAnchor: anchor };
   if (!stacked)
     return (
-      <SvgText {...common} y={y + 6} fontSize={18} fontFamily="Text-700" fill={colour}>
+      <SvgText {...common} y={y + 6} fontSize={16} fontFamily="Text-700" fill={colour}>
         {`${value} ${unit}`}
       </SvgText>
     );
   return (
     <G>
-      <SvgText {...common} y={y + 6} fontSize={18} fontFamily="Text-700" fill={colour}>
+      <SvgText {...common} y={y + 6} fontSize={16} fontFamily="Text-700" fill={colour}>
         {value}
       </SvgText>
       <SvgText {...common} y={y + 24} fontSize={14} fontFamily="Text-400" fill={ink2}>

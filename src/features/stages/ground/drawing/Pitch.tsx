@@ -7,7 +7,7 @@ import { useTokens } from "@/ui/theme/theme";
 import { pathOf } from "@/ui/plan/paths";
 
 /** Type size of what is written beside a mark, and the px of its line from which it is written. */
-const TYPE = 12;
+const TYPE = 14;
 const ROOM = 14;
 
 /** The painted pitch by the rules, laid as the venue lies. */

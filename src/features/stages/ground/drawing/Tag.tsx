@@ -35,7 +35,7 @@ export const Tag = memo(function Tag({ view, position, chosen, vetoed }: Props) 
       />
       <SvgText
         y={-TAG.height + 19}
-        fontSize={18}
+        fontSize={16}
         fontFamily="Text-700"
         textAnchor="middle"
         fill={chosen ? onWater : colour}

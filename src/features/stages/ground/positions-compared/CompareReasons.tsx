@@ -47,7 +47,7 @@ export function CompareReasons() {
 
 function Now() {
   const now = useOuting((v) => asGoodWords(scoresNow(v)));
-  const best = useOuting((v) => bestOf(scoresNow(v)));
+  const best = useOuting(bestNow);
   const time = useOuting((v) => wallOf(v, v.at));
   const words = `At ${time}: ${now}.`;
   if (best === undefined) return <Txt weight={700}>{words}</Txt>;
@@ -63,9 +63,9 @@ interface Scored {
   readonly score: number | undefined;
 }
 
-/** The id of the one that scores most; nothing where none does. */
-const bestOf = (positions: readonly Scored[]): string | undefined =>
-  positions.reduce<Scored | undefined>(
+/** The id of the one that scores most at the minute in hand; nothing where none does. */
+export const bestNow = (view: OutingView): string | undefined =>
+  scoresNow(view).reduce<Scored | undefined>(
     (best, p) => (p.score !== undefined && p.score > (best?.score ?? -1) ? p : best),
     undefined,
   )?.id;

@@ -33,7 +33,8 @@ import {
 import { crossingsWords, noWalkWords } from "@/words/programme";
 import { AskSum } from "../../reasons/AskSum";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
-import { CompareReasons } from "./CompareReasons";
+import { bestNow, CompareReasons } from "./CompareReasons";
+import { FrameThumb } from "./FrameThumb";
 
 /** A position with what it is sorted by; nothing while there is no picture from it. */
 interface Compared {
@@ -136,7 +137,7 @@ function walkTo(walk: WalkTo): string {
   return typeof walk === "string" ? noWalkWords(walk) : minutesWords(walk.seconds);
 }
 
-/** The positions side by side for the shot in hand; a press on a heading stands there, one on a line sorts them by it. */
+/** The positions side by side for the shot in hand, each headed by its frame; a press on a heading stands there, one on a line sorts them by it. */
 export function CompareTable() {
   const positions = useOuting((v) => v.outing.ground.positions);
   const along = useOuting((v) => v.shot.along ?? "height");
@@ -212,7 +213,7 @@ function WalkCell({ positionId, walk }: { positionId: string; walk: WalkTo }) {
   const words = walkTo(walk);
   if (typeof walk === "string") return <Cell words={words} />;
   return (
-    <View role="cell" className="min-w-[58px] flex-1">
+    <View role="cell" className={COLUMN}>
       <AskSum of={["walk", positionId]} title="Walk there" says={`Walk there: ${words}`} byTab={false}>
         <Told words={words} />
       </AskSum>
@@ -222,18 +223,23 @@ function WalkCell({ positionId, walk }: { positionId: string; walk: WalkTo }) {
 
 function PositionHead({ position: { id, name } }: { position: Position }) {
   const here = useOuting((v) => v.position?.id === id);
+  const isBest = useOuting((v) => bestNow(v) === id);
   const { standAt } = useOpenOuting();
   return (
-    <View role="columnheader" className="min-w-[58px] flex-1">
+    <View role="columnheader" className={COLUMN}>
       <Pressable
         role="button"
-        aria-label={`Stand at ${name}`}
+        aria-label={isBest ? `Stand at ${name}, best now` : `Stand at ${name}`}
         aria-pressed={here}
         onPress={() => standAt(id)}
-        className={`min-h-12 items-end justify-center border-b-4 ${here ? "border-water" : "border-transparent"}`}
+        className={`min-h-12 items-end justify-end border-b-4 ${here ? "border-water" : "border-transparent"}`}
       >
-        <Txt size={20} weight={700} tone="water">
+        <FrameThumb positionId={id} />
+        <Txt size={20} weight={700} tone="water" className="pt-1">
           {name}
+        </Txt>
+        <Txt size={14} weight={600} tone="moss">
+          {isBest ? "best now" : " "}
         </Txt>
       </Pressable>
     </View>
@@ -256,6 +262,8 @@ function TableRow({ name, sorter, children }: TableRowProps) {
 }
 
 const HEAD = "w-[30%] max-w-[104px]";
+/** As wide as the small frame at its head. */
+const COLUMN = "min-w-[84px] flex-1";
 
 const RowHead = memo(function RowHead({ words }: { words: string }) {
   return (
@@ -304,7 +312,7 @@ function Found({ positionId, line }: { positionId: string; line: Line }) {
   const { opens, name } = line;
   if (!opens || words === "–") return <Cell words={words} bad={bad} here={here} />;
   return (
-    <View role="cell" className="min-w-[58px] flex-1">
+    <View role="cell" className={COLUMN}>
       <AskSum of={opens} where={{ positionId }} title={name} says={`${name}: ${words}`} byTab={here}>
         <Told words={words} bad={bad} here={here} />
       </AskSum>
@@ -332,7 +340,7 @@ const Told = memo(function Told({ words, bad, here }: ToldProps) {
 });
 
 const Cell = (told: ToldProps) => (
-  <View role="cell" className="min-w-[58px] flex-1">
+  <View role="cell" className={COLUMN}>
     <Told {...told} />
   </View>
 );

@@ -4,12 +4,12 @@ import { cameOut, type CameOut, type KeepersBy } from "@/answers/review/frames/c
 import { IntervalChart } from "@/ui/charts/IntervalChart";
 import { ShareCurve } from "@/ui/charts/ShareCurve";
 import { Button } from "@/ui/controls/Button";
-import { Message } from "@/ui/controls/Message";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
 import { shutterWords } from "@/words";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { useDay } from "../frames/use-day";
+import { PlansCurve } from "../keepers/PlansCurve";
 import { BlurAgainst } from "./BlurAgainst";
 import { FoundOnStrip } from "./FoundOnStrip";
 import { Lessons } from "./Lessons";
@@ -24,18 +24,12 @@ export function WhatCameOut() {
   const outing = useOuting((v) => v.outing);
   const shot = useOuting((v) => v.shot);
   const out = useMemo(
-    () => (bursts.length > 0 ? cameOut(store.getState().view, bursts) : undefined),
+    () => cameOut(store.getState().view, bursts),
     // The plan hangs on the outing and the shot in hand.
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [bursts, outing, shot, store],
   );
-  if (!out || out.judged === 0)
-    return (
-      <Message
-        title={out ? "Nothing judged yet" : "No pictures read yet"}
-        body="Bring them in under Pictures in. Keep, perhaps, away: what came out is drawn from bursts all of whose frames were judged, never from keepers alone."
-      />
-    );
+  if (out.judged === 0) return <NothingJudged out={out} />;
   return (
     <View className="gap-4">
       <Lessons out={out} bursts={bursts} />
@@ -53,6 +47,23 @@ export function WhatCameOut() {
       />
       {more && <MoreOfTheDay out={out} />}
       <Txt size={14} tone="ink2">{`${out.judged} of ${out.frames} frames judged.`}</Txt>
+    </View>
+  );
+}
+
+/** Before anything was judged: the promises and the plan's curve, on which it will stand. */
+function NothingJudged({ out }: { out: CameOut }) {
+  return (
+    <View className="gap-4">
+      <Txt>
+        {out.frames > 0
+          ? "Nothing judged yet. Keep, perhaps, away on the contact sheet: a burst counts once all of its frames are judged."
+          : "No pictures read yet. Bring them in under Pictures in."}
+      </Txt>
+      <Part title="Promised">
+        <PromisedBars rows={out.shots} of="shots" />
+      </Part>
+      <PlansCurve />
     </View>
   );
 }

@@ -98,7 +98,7 @@ function Beside({ ways }: { ways: CaptionWays }) {
   const { sidecar, isRefused, isPlaceHeld } = captionFor(outing, one.frame, one.burst, ways);
   return (
     <View role="group" aria-label="On a frame of the day" className="gap-1 border-l-4 border-water pl-3">
-      <Txt weight={700} size={18}>
+      <Txt weight={700} size={20}>
         {sidecar.title || "no headline"}
       </Txt>
       <Txt>{sidecar.description || "no caption"}</Txt>

@@ -3,7 +3,6 @@ import type { KeeperFigure } from "@/answers/explain/keeper-sums";
 import { counted } from "@/answers/review/keepers";
 import type { KeeperRow } from "@/core/review";
 import { IntervalChart } from "@/ui/charts/IntervalChart";
-import { Message } from "@/ui/controls/Message";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
 import { percentWords, settingsWords, shutterWords } from "@/words";
@@ -13,6 +12,7 @@ import { useOuting } from "../../../outing/use-outing";
 import { AskSum } from "../../reasons/AskSum";
 import { SumText } from "../../reasons/SumText";
 import { countedAnswer } from "./answers";
+import { PlansCurve } from "./PlansCurve";
 
 /** Keepers by shutter over every shot of the outing, and the series that were counted. */
 export function Counted() {
@@ -24,10 +24,10 @@ export function Counted() {
   const shown = slowest.ok ? rows.find((row) => row.click === slowest.value) : undefined;
   if (rows.length === 0)
     return (
-      <Message
-        title="No frames counted yet"
-        body="Count a series: frames taken, frames kept. The share of keepers is then drawn by shutter."
-      />
+      <View className="gap-3">
+        <Txt>No frames counted yet. Count a series: frames taken, frames kept.</Txt>
+        <PlansCurve />
+      </View>
     );
   return (
     <View className="gap-3">

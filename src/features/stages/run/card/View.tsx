@@ -101,7 +101,7 @@ function Line({ line, card }: { line: CardLine; card: FieldCardAnswer }) {
       of={rail}
       title={NAMES[rail].replace(/^./, (c) => c.toUpperCase())}
       says={`${name} ${value}`}
-      className={`flex-row items-center justify-between border-b border-line ${low ? "min-h-[64px]" : "min-h-[92px]"}`}
+      className={`flex-row items-center justify-between border-b border-line ${low ? "min-h-[64px]" : "min-h-[84px]"}`}
     >
       <Txt size={low ? 56 : 64} weight={700} tone={past ? "bracken" : "ink"}>
         {value}

@@ -25,7 +25,7 @@ export function WhatChanges() {
       {next.map((coming) => (
         <Change key={coming.code} coming={coming} now={settings} time={wallOf({ outing }, coming.at)} />
       ))}
-      {next.length === 0 && <Txt size={18}>Nothing changes until the end.</Txt>}
+      {next.length === 0 && <Txt>Nothing changes until the end.</Txt>}
       <Mode />
       <Judgements items={cautions.slice(0, MOST_CAUTIONS)} />
     </View>

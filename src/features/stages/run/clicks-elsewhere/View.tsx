@@ -14,12 +14,12 @@ export function Zones() {
       <View role="list" aria-label="Clicks elsewhere" className="flex-row flex-wrap gap-x-5 gap-y-1">
         {others.map(({ id, name, clicks, rail, click, past }) => (
           <View key={id} role="listitem" className="flex-row items-baseline gap-2">
-            <Txt size={18}>{name}</Txt>
+            <Txt>{name}</Txt>
             <SumText
               of={["zone", id, clicks]}
               title={`Clicks at ${name}`}
               words={`${clicks === 0 ? "the same" : turnWords(-clicks)}: ${railWords(rail, click)}`}
-              size={18}
+              size={20}
               weight={700}
             />
             {past > 0 && <Txt tone="bracken">{`${clicksWords(past)} past your limit`}</Txt>}

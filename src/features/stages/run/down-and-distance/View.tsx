@@ -32,7 +32,7 @@ export function DownAndDistance() {
   const laid = laidOut(downs, field, 1);
   return (
     <View className="gap-2">
-      <Txt size={24} weight={700} aria-live="polite">
+      <Txt size={20} weight={700} aria-live="polite">
         {downWords(downs)}
       </Txt>
       <Txt tone="ink2">{`${position.name}: ${standWords(laid.stand)}`}</Txt>

@@ -16,7 +16,7 @@ export function InPlainWords() {
   const lines = plainLines(answer);
   return (
     <View role="region" aria-label="In plain words" className="gap-1 border-t border-line pt-2">
-      <Txt size={18} weight={700} role="heading" aria-level={3}>
+      <Txt size={20} weight={700} role="heading" aria-level={3}>
         In plain words
       </Txt>
       {RAILS.map((rail) => (

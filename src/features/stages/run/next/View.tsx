@@ -25,7 +25,7 @@ export function NextUp() {
   return (
     <View role="region" aria-label="Next" className="flex-row items-center gap-2 border-b border-line py-1">
       <View className="min-w-0 flex-1">
-        <Txt size={low ? 16 : 18} weight={700} numberOfLines={1}>
+        <Txt weight={700} numberOfLines={1}>
           {`${wall(first.visit.from)} ${first.event.name}`}
         </Txt>
         <Txt numberOfLines={low ? 1 : 2} aria-live="polite">

@@ -139,7 +139,7 @@ function StayDrawn({ stay, last, event, number, shown, x, y }: StayProps) {
         stroke={sheet}
         strokeWidth={1}
       />
-      <SvgText x={x(stay.from)} y={at - 10} fontSize={12} fontFamily="Text-600" fill={water}>
+      <SvgText x={x(stay.from)} y={at - 10} fontSize={14} fontFamily="Text-600" fill={water}>
         {String(number)}
       </SvgText>
     </G>

@@ -46,9 +46,7 @@ export function ReadingKeys() {
     <View className="gap-1 px-4 py-1">
       <View className="flex-row items-center justify-between">
         <Txt size={14} tone="ink2" className="min-w-0 flex-1" numberOfLines={2}>
-          {readings === 0
-            ? "Test shot: how did it come out?"
-            : `${countWords(readings, "reading")} so far. The next?`}
+          {readings === 0 ? "Test shot: how was it?" : `${countWords(readings, "reading")} so far. The next?`}
         </Txt>
         <Button
           label="Light differs"
@@ -100,7 +98,7 @@ interface HowFarProps {
 const HowFar = ({ way, onCancel, onOff }: HowFarProps) => (
   <View className="gap-2 px-4 py-1" role="group" aria-label={`Too ${way} by`}>
     <View className="flex-row items-center justify-between">
-      <Txt size={18} weight={700}>{`Too ${way} by how many clicks?`}</Txt>
+      <Txt size={20} weight={700}>{`Too ${way} by how many clicks?`}</Txt>
       <Button label="Cancel" kind="plain" onPress={onCancel} />
     </View>
     <Txt size={14} tone="ink2">

@@ -1,0 +1,16 @@
+import { frameView, type AssessInput, type Assessment, type FrameView } from "@/core/judge";
+import type { OutingView } from "@/outing/outing-view";
+import { shownAt } from "../explain/explain";
+
+/** The frame from a position for the shot in hand, with what it is worked out from. */
+export interface FrameFrom {
+  readonly input: AssessInput;
+  readonly found: Assessment;
+  readonly frame: FrameView;
+}
+
+/** The frame of the shot in hand from a position, at the minute in hand; nothing where that gives no picture. */
+export function frameFrom(view: OutingView, positionId: string): FrameFrom | undefined {
+  const { input, found } = shownAt(view, { positionId });
+  return input && found && { input, found, frame: frameView(input, found) };
+}
