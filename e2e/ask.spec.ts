@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { firstVisit, isPhone, OUTING } from "./outing";
+import { firstVisit, isPhone, openPanel, OUTING } from "./outing";
 
 const field = (page: Page) => page.getByRole("complementary", { name: "Ask anything" }).getByRole("textbox");
 const answers = (page: Page) => page.getByRole("list", { name: "Answers" });
@@ -68,4 +68,30 @@ test("every panel says what it is for: those of the open stage at once, each at 
   await page.getByRole("button", { name: "Close the questions" }).click();
   await page.getByRole("button", { name: "What is Blur in the picture?" }).click();
   await expect(page.getByRole("dialog").getByText(/^Limits: /)).toBeVisible();
+});
+
+test("a preference is found by what it is about, and stands in view when it is pressed", async ({ page }) => {
+  await page.goto("/outings");
+  await page.getByRole("button", { name: "Ask anything" }).click();
+  await field(page).fill("12 hour clock");
+  await answers(page)
+    .getByRole("button", { name: /^Clock, in Preferences/ })
+    .click();
+  await expect(page).toHaveURL(/preferences\?part=clock$/);
+  await expect(page.getByRole("radio", { name: "4:27 pm" })).toBeInViewport();
+});
+
+test("words of the field are told in the help of a panel, and what stands on a screen at its foot", async ({
+  page,
+}) => {
+  await page.goto(`${OUTING}/expose`);
+  await openPanel(page, "Chance of a keeper");
+  await page.getByRole("button", { name: "What is Chance of a keeper?" }).click();
+  const words = page.getByRole("dialog").getByRole("list", { name: "Words of the field" });
+  await expect(words.getByText("A frame that one would hand over.")).toBeVisible();
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: "? What is on this screen" }).click();
+  await expect(
+    page.getByRole("list", { name: "On this screen" }).getByText("Settings", { exact: true }),
+  ).toBeVisible();
 });

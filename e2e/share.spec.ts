@@ -35,3 +35,20 @@ test("a file that another application shares reaches the worker by a POST, is sh
   await page.goto("/receive#shared");
   await expect(page.getByText(/carries no outing/)).toBeVisible();
 });
+
+test("a file that the system opens with the installed application is shown, and asks before it is kept", async ({
+  page,
+}) => {
+  test.skip(!isPhone(page), "the queue knows no size of screen");
+  const text = readFileSync("demo/hockey-semi-final.outing.json", "utf8");
+  await page.addInitScript((content) => {
+    const getFile = async () => new File([content], "cup.outing.json", { type: "application/json" });
+    Object.assign(window, {
+      launchQueue: { setConsumer: (take: (launched: unknown) => void) => take({ files: [{ getFile }] }) },
+    });
+  }, text);
+  await page.goto("/receive");
+  await expect(page.getByRole("dialog", { name: "Open this file?" })).toBeVisible();
+  await page.getByRole("button", { name: "Cancel" }).click();
+  await expect(page).toHaveURL(/\/outings$/);
+});

@@ -15,7 +15,7 @@ export interface LookedAt {
   readonly shot: (id: string) => LookedAt;
   readonly from: (positionId: string) => LookedAt;
   readonly changed: (...edits: readonly Edit[]) => LookedAt;
-  readonly with: (change: Partial<Omit<Looking, "outing" | "selection">>) => LookedAt;
+  readonly with: (change: Partial<Omit<Looking, "outing">>) => LookedAt;
 }
 
 /** Looks at an outing with the demo's kit unless told, before it begins. */

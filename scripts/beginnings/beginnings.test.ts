@@ -1,29 +1,11 @@
-import type { Danger } from "../../src/core/guard";
+// What the guard is told has to be said before the rest is loaded.
+import { told } from "../../test/dangers-told";
 import { mayBeProposed, mayStand } from "../../src/core/guard";
 import { guardedOf } from "../../src/core/judge";
 import { dangersFor } from "../../src/outing/dangers-for";
 import { fromNothing } from "../../test/outings";
 import { begin, OWN, placeOf, searched, type Begun } from "./begin";
 import { dangerByHand } from "./by-hand";
-
-// A kind of danger that the guard is told nothing of, so that what each rule is good for can be seen.
-let mockWithout: Danger["kind"] | undefined;
-let mockAll = false;
-
-jest.mock("../../src/outing/dangers-for", () => {
-  const actual = jest.requireActual<typeof import("../../src/outing/dangers-for")>(
-    "../../src/outing/dangers-for",
-  );
-  return {
-    dangersFor: (subject: Parameters<typeof actual.dangersFor>[0]) =>
-      mockAll ? [] : actual.dangersFor(subject).filter(({ kind }) => kind !== mockWithout),
-  };
-});
-
-afterEach(() => {
-  mockWithout = undefined;
-  mockAll = false;
-});
 
 /** What of some beginnings is not good, with why. */
 const bad = (begins: readonly Begun[]) =>
@@ -92,13 +74,13 @@ test("no place that is dangerous by hand is proposed by the guard, wherever abou
 test.each(["throw", "hard-ball", "landing", "passing", "animal"] as const)(
   "with the rule of %s taken out of the guard some are",
   (kind) => {
-    mockWithout = kind;
+    told.without = kind;
     // What is landed in is narrow.
     expect(proposedByHand(kind === "landing" ? 2.5 : 5).proposed.length).toBeGreaterThan(0);
   },
 );
 
 test("and with no guard at all, to many such places", () => {
-  mockAll = true;
+  told.none = true;
   expect(OWN.map((b) => begin(b)).filter((r) => r.class === "dangerous").length).toBeGreaterThan(15);
 });

@@ -61,3 +61,7 @@ export const TERMS = {
 } as const satisfies Readonly<Record<string, readonly [name: string, means: string]>>;
 
 export type Term = keyof typeof TERMS;
+
+/** The words of the field that stand in a text, each once, in the order of the list. */
+export const termsIn = (text: string): Term[] =>
+  (Object.keys(TERMS) as Term[]).filter((term) => new RegExp(`\\b${TERMS[term][0]}s?\\b`, "i").test(text));

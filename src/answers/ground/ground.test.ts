@@ -6,6 +6,7 @@ import { lampLux } from "./lamps";
 import { endsOfLight, lightAsked } from "./light-over";
 import { likeThis, LOOKED_AHEAD, sideNow } from "./look-ahead";
 import { mesh } from "./mesh";
+import { frameFrom } from "./frame-from";
 import { walks } from "./positions-compared";
 import { dayOf, shadeOn, skyDay, sunInEyes } from "./sun-moon-and-shade";
 import { waterAt, wind } from "./wind-and-water";
@@ -107,4 +108,20 @@ test("lamps, distances and netting are those of the picture", () => {
   expect(found.mesh.away).toBeGreaterThan(0);
   for (const { from, until } of found.sunny) expect(until).toBeGreaterThanOrEqual(from);
   expect(mesh(view)).toBeUndefined();
+});
+
+test("the small frame of a position is the one that its stage draws when one stands there", () => {
+  const hockey = anOuting("hockey-semi-final");
+  const { positions } = hockey.view.outing.ground;
+  expect(positions.length).toBeGreaterThan(2);
+  for (const { id } of positions) {
+    const seen = frameFrom(hockey.view, id);
+    const there = hockey.from(id).view;
+    expect([id, seen?.frame.subjectDistance, seen?.frame.metreUp]).toEqual([
+      id,
+      there.frame?.subjectDistance,
+      there.frame?.metreUp,
+    ]);
+  }
+  expect(frameFrom(hockey.view, "no-such-position")).toBeUndefined();
 });

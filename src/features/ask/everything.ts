@@ -4,6 +4,7 @@ import type { Outing } from "@/data";
 import { dateWords } from "@/words";
 import { TERMS, type Term } from "@/words/terms";
 import { DRILL_ENTRIES } from "../practice/drills";
+import { PARTS } from "../preferences/parts";
 import type { Findable } from "./finder";
 
 /** What is found beside panels: where a press leads, and the line that answers without one. */
@@ -76,6 +77,17 @@ const PLACES: readonly FoundThing[] = [
   ),
 ];
 
+const settings = (): FoundThing[] =>
+  Object.entries(PARTS).map(([key, [title, words]]) =>
+    place(
+      `setting-${key}`,
+      title,
+      `/preferences?part=${key}`,
+      "in Preferences",
+      `${words} setting preference change`,
+    ),
+  );
+
 const drills = (): FoundThing[] =>
   DRILL_ENTRIES.map(({ id, title, line }) => ({
     kind: "place",
@@ -117,6 +129,7 @@ export const everythingElse = (outings: readonly Outing[]): FoundThing[] => [
     })),
   ),
   ...PLACES,
+  ...settings(),
   ...drills(),
   ...words(),
   ...shippedSubjects().map((s): FoundThing => ({

@@ -1,5 +1,6 @@
 import { arrayMove } from "@dnd-kit/sortable";
-import type { ReactNode } from "react";
+import { useLocalSearchParams } from "expo-router";
+import { useEffect, useRef, type ReactNode } from "react";
 import { View } from "react-native";
 import type { Preferences } from "@/data";
 import { NumberField } from "@/ui/controls/NumberField";
@@ -15,6 +16,7 @@ import { useKept } from "../store/kept";
 import { useChangePreferences, usePreferences } from "../store/preferences";
 import { About } from "./About";
 import { Belongings } from "./Belongings";
+import { PARTS, type PreferencePart } from "./parts";
 
 const THEMES = [
   { key: "day", label: "Day" },
@@ -61,7 +63,7 @@ export function PreferencesScreen() {
           <UnreadableRecord name="preferences" stored={data.unreadable} />
         )}
         <Reading preferences={preferences} set={set} />
-        <Part title="School of exposure" note={SCHOOL_COSTS[preferences.school]}>
+        <Part of="school" note={SCHOOL_COSTS[preferences.school]}>
           <Segmented
             label="School of exposure"
             segments={SCHOOLS}
@@ -69,7 +71,7 @@ export function PreferencesScreen() {
             onChoose={(school) => set({ school })}
           />
         </Part>
-        <Part title="When the light is short, give up first">
+        <Part of="order">
           <SortableList
             label="Order in which to give things up"
             items={preferences.order.map((id) => ({ id, name: sacrificeWords(id) }))}
@@ -85,7 +87,7 @@ export function PreferencesScreen() {
             )}
           </SortableList>
         </Part>
-        <Part title="Sharpness of a new shot">
+        <Part of="tolerance">
           <Segmented
             label="Sharpness of a new shot"
             segments={TOLERANCES}
@@ -93,7 +95,7 @@ export function PreferencesScreen() {
             onChoose={(tolerance) => set({ tolerance })}
           />
         </Part>
-        <Part title="Walking pace with the kit">
+        <Part of="pace">
           <NumberField
             label="Walking pace"
             unit={`${lengthUnit()}/s`}
@@ -120,10 +122,7 @@ interface ReadingProps {
 function Reading({ preferences, set }: ReadingProps) {
   return (
     <>
-      <Part
-        title="Light of the screen"
-        note="By the light: day while the sun is up there, then dusk, then hide."
-      >
+      <Part of="light" note="By the light: day while the sun is up there, then dusk, then hide.">
         <Segmented
           label="Light of the screen"
           segments={THEMES}
@@ -133,7 +132,7 @@ function Reading({ preferences, set }: ReadingProps) {
           }
         />
       </Part>
-      <Part title="Words" note="Plain words tell on the card what to set, why, and what its terms mean.">
+      <Part of="words" note="Plain words tell on the card what to set, why, and what its terms mean.">
         <Segmented
           label="Words"
           segments={WORDS}
@@ -141,7 +140,7 @@ function Reading({ preferences, set }: ReadingProps) {
           onChoose={(key) => set({ plainWords: key === "plain" })}
         />
       </Part>
-      <Part title="Units">
+      <Part of="units">
         <Segmented
           label="Units"
           segments={UNITS}
@@ -149,7 +148,7 @@ function Reading({ preferences, set }: ReadingProps) {
           onChoose={(units) => set({ units })}
         />
       </Part>
-      <Part title="Clock">
+      <Part of="clock">
         <Segmented
           label="Clock"
           segments={CLOCKS}
@@ -161,11 +160,23 @@ function Reading({ preferences, set }: ReadingProps) {
   );
 }
 
-function Part({ title, note, children }: { title: string; note?: string; children: ReactNode }) {
+interface PartProps {
+  readonly of: PreferencePart;
+  readonly note?: string;
+  readonly children: ReactNode;
+}
+
+/** A part under its heading; brought into view where the address names it. */
+function Part({ of, note, children }: PartProps) {
+  const { part } = useLocalSearchParams<{ part?: string }>();
+  const box = useRef<View>(null);
+  useEffect(() => {
+    if (part === of) (box.current as unknown as HTMLElement | null)?.scrollIntoView({ block: "start" });
+  }, [part, of]);
   return (
-    <View className="gap-2">
+    <View ref={box} className="gap-2">
       <Txt size={20} weight={700} role="heading" aria-level={2}>
-        {title}
+        {PARTS[of][0]}
       </Txt>
       {children}
       {note ? <Txt tone="ink2">{note}</Txt> : null}

@@ -1,8 +1,10 @@
 import { useEffect, useMemo } from "react";
 import { ScrollView, View } from "react-native";
 import { useLeaveToast } from "@/ui/layout/toast";
+import { Button } from "@/ui/controls/Button";
 import { Drawer } from "@/ui/layout/Drawer";
 import { useLayout, type Layout } from "@/ui/layout/use-layout";
+import { useAsking } from "../../layout/asking";
 import { useOuting } from "../../outing/use-outing";
 import { shotTitle, timeNote } from "../shot/titles";
 import { OutingStrip } from "./OutingStrip";
@@ -78,6 +80,16 @@ function Slots({ placed, slots }: { placed: readonly Placed[]; slots: readonly S
   );
 }
 
+/** What each panel of the screen answers, those without a head of their own too, and a field to ask anything. */
+function WhatStandsHere() {
+  const open = useAsking((s) => s.open);
+  return (
+    <View className="border-t border-line pt-1">
+      <Button label="? What is on this screen" kind="plain" className="-ml-3 self-start" onPress={open} />
+    </View>
+  );
+}
+
 const has = (placed: readonly Placed[], ...slots: Slot[]): boolean =>
   placed.some(({ slot }) => slots.includes(slot));
 
@@ -88,6 +100,7 @@ function OneColumn({ placed, strip, title }: ColumnProps) {
     <View className="min-h-0 flex-1">
       <ScrollView className="flex-1" contentContainerClassName="gap-3 px-4 pb-6">
         <Slots placed={placed} slots={SCROLLS} />
+        <WhatStandsHere />
       </ScrollView>
       <Slots placed={placed} slots={["foot"]} />
       {strip && <OutingStrip height={low ? "low" : "folded"} />}
@@ -115,6 +128,7 @@ function UnderDrawing({ placed, strip, title }: ColumnProps) {
         peek={<Slots placed={placed} slots={["lead"]} />}
       >
         <Slots placed={placed} slots={["open", "folded"]} />
+        <WhatStandsHere />
       </Drawer>
       <Slots placed={placed} slots={["foot"]} />
       {/* What is drawn needs the room while its sheet is up. */}
@@ -135,6 +149,7 @@ function TwoColumns({ placed, strip }: ColumnProps) {
         <View className="border-l border-line bg-sheet" style={{ width: side }}>
           <ScrollView className="flex-1" contentContainerClassName="gap-3 p-4">
             <Slots placed={placed} slots={SCROLLS} />
+            <WhatStandsHere />
           </ScrollView>
           <Slots placed={placed} slots={["foot"]} />
           {strip && <OutingStrip height={low ? "low" : "full"} />}

@@ -1,7 +1,7 @@
 import LockIcon from "lucide-react-native/icons/lock";
 import TagIcon from "lucide-react-native/icons/tag";
 import { useState } from "react";
-import { View } from "react-native";
+import { Text, View } from "react-native";
 import { useShallow } from "zustand/react/shallow";
 import { fieldCard, type CardLine, type FieldCard as FieldCardAnswer } from "@/answers/run/card";
 import type { Rail } from "@/core/exposure";
@@ -13,6 +13,8 @@ import { Dialog } from "@/ui/controls/Dialog";
 import { useTokens } from "@/ui/theme/theme";
 import { compensationWords, misledWords, railFigure, stopsNoun } from "@/words";
 import { Late } from "../../../layout/Late";
+import type { OutingView } from "@/outing/outing-view";
+import { useAtRest } from "../../../outing/use-at-rest";
 import { useOuting } from "../../../outing/use-outing";
 import { AskSum } from "../../reasons/AskSum";
 import { withPicture } from "../../screen/panel";
@@ -80,8 +82,30 @@ const NAMES: Readonly<Record<Rail, string>> = { shutter: "shutter", aperture: "a
 function Settings() {
   const card = useOuting(fieldCard);
   if (!card) return null;
-  return card.lines.map((line) => <Line key={line.rail} line={line} card={card} />);
+  return (
+    <>
+      {card.lines.map((line) => (
+        <Line key={line.rail} line={line} card={card} />
+      ))}
+      <SaidOnce />
+    </>
+  );
 }
+
+/** What the card says, in one line. */
+const cardSaid = (view: OutingView): string =>
+  fieldCard(view)
+    ?.lines.map(({ rail, click }) => `${NAMES[rail]} ${railFigure(rail, click)}`)
+    .join(", ") ?? "";
+
+/** The card for who does not see it: read out once when it has changed and the hand rests, not at each step of a drag. */
+const SaidOnce = () => (
+  <Text role="status" aria-live="polite" style={UNSEEN}>
+    {useAtRest(cardSaid)}
+  </Text>
+);
+
+const UNSEEN = { position: "absolute", width: 1, height: 1, overflow: "hidden", opacity: 0 } as const;
 
 /** One setting, as large as the card allows, with what was done to it. */
 function Line({ line, card }: { line: CardLine; card: FieldCardAnswer }) {
