@@ -17,7 +17,7 @@ const outing = demoOutings[0]!;
 const window = windowOf(outing);
 const { latitude, longitude } = outing.ground.anchor;
 const DAYS = { date: "2026-11-14", count: 2 };
-const RUNS = 5000;
+const RUNS = 2000;
 
 /** Ways in which a file breaks on its way, and values that no reader should believe. */
 const PUTS = [
