@@ -5,6 +5,7 @@ import path from "node:path";
 import { Worker } from "node:worker_threads";
 import { build } from "esbuild";
 import { withProduct } from "./bench/browser.mjs";
+import { benchCloner } from "./bench/cloner.mjs";
 import { benchDrag } from "./bench/drag.mjs";
 import { benchGround } from "./bench/ground.mjs";
 import { benchSheet } from "./bench/sheet.mjs";
@@ -35,3 +36,4 @@ if (code === 0)
     await benchSheet(browser, url);
     await benchSize(browser, url);
   });
+if (code === 0) await benchCloner();

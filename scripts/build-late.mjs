@@ -1,27 +1,32 @@
-// The last steps of a build but one: parts that come late (late-chunks.mjs), the first script once more through the minifier, which
-// the bundler runs over each module by itself alone, and the scripts before the application without their comments.
+// The last steps of a build but two: parts that come late (late-chunks.mjs), what everybody waits for once more through a thorough
+// minifier, which gives the same letters to the same things over all modules, the scripts before the application without their
+// comments, and the path under which all of it lies.
+import { once } from "node:events";
 import { readdirSync, readFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
-import { minify } from "terser";
+import { Worker } from "node:worker_threads";
 import { splitBuild } from "./late-chunks.mjs";
 
 splitBuild("dist");
 
 const scripts = path.join("dist", "_expo", "static", "js", "web");
-for (const name of readdirSync(scripts).filter((one) => one.startsWith("entry-"))) {
-  const file = path.join(scripts, name);
-  const { code } = await minify(readFileSync(file, "utf8"), { compress: { passes: 2, ecma: 2020 } });
-  writeFileSync(file, code);
-}
+const waitedFor = readdirSync(scripts)
+  .filter((name) => /^(entry|stages)-/.test(name))
+  .map((name) => ({ file: path.join(scripts, name), options: { compress: { passes: 2, ecma: 2020 } } }));
+const before = ["start.js", "start-frame.js"].map((name) => ({
+  file: path.join("dist", name),
+  options: { toplevel: true },
+}));
+const minified = [...waitedFor, ...before].map(async (workerData) => {
+  const [code] = await once(
+    new Worker(new URL("./minify-file.mjs", import.meta.url), { workerData }),
+    "exit",
+  );
+  if (code !== 0) throw new Error(`${workerData.file} could not be minified`);
+});
+await Promise.all(minified);
 
-// What stands beside the application lies under the same path as the application.
 const page = path.join("dist", "index.html");
 const html = readFileSync(page, "utf8");
 const [, under = ""] = /src="([^":]*)\/_expo\//.exec(html) ?? [];
 writeFileSync(page, html.replace(/(href|src)="\/(start|manifest|icons)/g, `$1="${under}/$2`));
-
-for (const name of ["start.js", "start-frame.js"]) {
-  const file = path.join("dist", name);
-  const { code } = await minify(readFileSync(file, "utf8"), { toplevel: true });
-  writeFileSync(file, code);
-}

@@ -32,6 +32,15 @@ export function readBundle(text) {
   return { before, modules };
 }
 
+/** A function of a file, worked out once for each. */
+const once = (of) => {
+  const known = new Map();
+  return (file) => {
+    if (!known.has(file)) known.set(file, of(file));
+    return known.get(file);
+  };
+};
+
 /** Ids that a module brings along at once, itself among them. */
 function closure(roots, modules) {
   const found = new Set();
@@ -63,21 +72,23 @@ export function giveAway(bundles, shared) {
       if (bundles.has(name)) roots.set(name, (roots.get(name) ?? new Set()).add(id));
     }
   const own = new Map([...roots].map(([file, ids]) => [file, closure([...ids], modules)]));
-  const loaders = (file) =>
+  const loaders = once((file) =>
     [...own.keys()].filter(
       (other) => other !== file && [...own.get(other)].some((id) => loads(modules.get(id), file)),
-    );
+    ),
+  );
   const loads = (m, file) => m?.late.some((l) => path.basename(l.file) === file) ?? false;
   /** A module of a file that no import() names is there from the start, also where late parts need it too. */
   const isThereAtStart = (id) =>
     fileOf.has(id) ? !own.has(fileOf.get(id)) : ![...own.values()].some((ids) => ids.has(id));
-  const atStart = (file) => [...modules.values()].some((m) => loads(m, file) && isThereAtStart(m.id));
-  /** What is there before a file is loaded, beside the start: what its only loader has. */
-  const before = (file, seen = new Set()) => {
+  const atStart = once((file) => [...modules.values()].some((m) => loads(m, file) && isThereAtStart(m.id)));
+  const chain = (file, seen) => {
     const from = loaders(file);
     if (seen.has(file) || from.length !== 1 || atStart(file)) return new Set();
-    return new Set([...own.get(from[0]), ...before(from[0], seen.add(file))]);
+    return new Set([...own.get(from[0]), ...chain(from[0], seen.add(file))]);
   };
+  /** What is there before a file is loaded, beside the start: what its only loader has. */
+  const before = once((file) => chain(file, new Set()));
   const late = new Set([...own.values()].flatMap((ids) => [...ids]));
   const asked = closure(
     [...modules.keys()].filter((id) => !late.has(id) && fileOf.has(id)),

@@ -21,6 +21,7 @@ const BUILD_INPUTS = [
   "babel.config.js",
   "babel-direct-imports.js",
   "metro.config.js",
+  "metro-minify.js",
   "tailwind.config.js",
   "zod-locales.js",
   "zod-from-json.js",
@@ -29,6 +30,7 @@ const BUILD_INPUTS = [
   "scripts/build-sw.mjs",
   "scripts/compress.mjs",
   "scripts/late-chunks.mjs",
+  "scripts/minify-file.mjs",
 ];
 
 /** Runs a command in the project and returns its exit code; a command that cannot start counts as failed. */
@@ -95,7 +97,7 @@ export const build = () =>
     "dist/.built-from",
     BUILD_INPUTS,
     () => {
-      console.log("Building the application: two to four minutes on two cores, once for every change");
+      console.log("Building the application: two to three minutes on two cores, once for every change");
       const code = run("npm", ["run", "build"]);
       if (code !== 0) console.error("The build failed: its last lines above say where.");
       return code;
