@@ -7,6 +7,9 @@ import { brotliCompress, constants, gzip } from "node:zlib";
 
 const PACKED = /\.(js|css|json|svg|ttf|webmanifest)$/;
 const PLAIN = ["sw.js", "metadata.json"];
+/** What somebody waits for is packed as small as it goes; what comes late within a twentieth of that, in a tenth of the time. */
+const WAITED_FOR = /(entry|stages)-[^/]*\.js$|\.(css|ttf)$/;
+const LATE_QUALITY = 9;
 /** Bytes under which packing costs more than it saves. */
 const LEAST = 1024;
 
@@ -21,7 +24,7 @@ const files = readdirSync(dist, { recursive: true, withFileTypes: true })
 
 async function pack({ file, bytes }) {
   const params = {
-    [constants.BROTLI_PARAM_QUALITY]: constants.BROTLI_MAX_QUALITY,
+    [constants.BROTLI_PARAM_QUALITY]: WAITED_FOR.test(file) ? constants.BROTLI_MAX_QUALITY : LATE_QUALITY,
     [constants.BROTLI_PARAM_SIZE_HINT]: bytes.length,
   };
   const brotli = await promisify(brotliCompress)(bytes, { params });
