@@ -3,7 +3,7 @@ import { expect, test, type Page } from "@playwright/test";
 import ICAL from "ical.js";
 import piexif from "piexifjs";
 import { extractText, getDocumentProxy } from "unpdf";
-import { isPhone, openPanel, OUTING, slider, storedOuting, valueOf } from "./outing";
+import { isPhone, laterByQuarters, openPanel, OUTING, slider, storedOuting, valueOf } from "./outing";
 
 const COURSE = "/outing/cross-country-day";
 const group = (page: Page, name: string | RegExp) => page.getByRole("group", { name });
@@ -285,3 +285,16 @@ async function isoOf(page: Page): Promise<string> {
   const { iso } = choices.find((c: { shotId: string }) => c.shotId === shotId).locked;
   return String([100, 125, 160][iso % 3]! * 2 ** Math.floor(iso / 3)).slice(0, 3);
 }
+
+test("where the light is short each way out is seen before it is taken, and a press on its picture takes it", async ({
+  page,
+}) => {
+  await page.goto(`${OUTING}/expose`);
+  await expect(slider(page, "Shutter")).toBeVisible();
+  await laterByQuarters(page, 9);
+  const take = page.getByRole("button", { name: /^1\/500, / });
+  await expect(take.getByRole("img", { name: "The same: 1/500" })).toBeVisible();
+  await take.click();
+  await expect(page.getByRole("button", { name: "Let go of Shutter" })).toBeVisible();
+  expect(await valueOf(page, "Shutter")).toContain("1/500");
+});

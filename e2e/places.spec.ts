@@ -55,9 +55,18 @@ test("the positions compared are sorted by a line, best first, then best last, t
   await openGround(page);
   await openPanel(page, "Positions compared");
   const table = page.getByRole("table", { name: "Positions compared" });
-  const order = () => table.getByRole("columnheader").allTextContents();
+  const order = () =>
+    table
+      .getByRole("columnheader")
+      .getByRole("button")
+      .evaluateAll((heads) =>
+        heads.map((head) => head.getAttribute("aria-label")!.replace(/^Stand at |, best now$/g, "")),
+      );
   await expect(table).toBeVisible();
   expect(await order()).toEqual(["A", "B", "C"]);
+  // Each is headed by what it makes of the shot, and the one that the sentence under them names is marked.
+  await expect(table.getByRole("img", { name: /^The frame: .* fills/ })).toHaveCount(3);
+  await expect(table.getByRole("button", { name: /, best now$/ })).toHaveCount(1);
   const sort = table.getByRole("button", { name: "Sort by of the height" });
   await sort.click();
   await expect.poll(order).toEqual(["B", "C", "A"]);

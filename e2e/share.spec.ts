@@ -43,8 +43,9 @@ test("a file that the system opens with the installed application is shown, and 
   const text = readFileSync("demo/hockey-semi-final.outing.json", "utf8");
   await page.addInitScript((content) => {
     const getFile = async () => new File([content], "cup.outing.json", { type: "application/json" });
-    Object.assign(window, {
-      launchQueue: { setConsumer: (take: (launched: unknown) => void) => take({ files: [{ getFile }] }) },
+    // What browsers have of it cannot be written over by an assignment.
+    Object.defineProperty(window, "launchQueue", {
+      value: { setConsumer: (take: (launched: unknown) => void) => take({ files: [{ getFile }] }) },
     });
   }, text);
   await page.goto("/receive");

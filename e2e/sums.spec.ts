@@ -115,6 +115,8 @@ const NOT_WORKED_OUT: readonly RegExp[] = [
   /% are (right|left)-handed/,
   // Counted and read, or said of every bar.
   /^\d+ of \d+ counted$|expected, mostly|Wilson 1927/,
+  // What the card says, once more for who does not see it.
+  /^shutter \S+, aperture \S+, ISO \d+$/,
   // The journal tells once more what opens in the panels that it is made of.
   /^\d+ shots? promised|^Light read at /,
   // Estimated of many frames: its interval, its frames and its outings stand beside it.

@@ -126,6 +126,96 @@ for (const screen of SCREENS)
     }
   });
 
+/** What opens over or beside a screen, and how one comes to it. */
+const OPENED: readonly (readonly [name: string, url: string, presses: readonly RegExp[]])[] = [
+  ["the outing's actions", `${OUTING}/run`, [/Details and actions$/]],
+  ["its earlier states", `${OUTING}/run`, [/Details and actions$/, /^Earlier states$/]],
+  ["another test shot", `${OUTING}/run`, [/^Other settings$/]],
+  ["light that differs", `${OUTING}/run`, [/^The light differs at this spot$/]],
+  ["the sum of a figure", `${OUTING}/expose`, [/on the subject/]],
+  ["the help of a panel", `${OUTING}/expose`, [/^What is Blur in the picture\?$/]],
+  ["the questions", `${OUTING}/frame`, [/^Ask anything$/]],
+  ["a new outing", "/outings", [/^Plan an outing$/]],
+  ["a body of the kit", "/kit", [/^Add a body$/]],
+  ["what is deleted", "/preferences", [/^Delete everything$/]],
+];
+
+test("what opens over a screen has no serious finding of axe, the lights in turn", async ({ page }) => {
+  test.setTimeout(240_000);
+  const opened = page.getByRole("dialog").or(page.getByRole("complementary", { name: "Ask anything" }));
+  for (const [i, [name, url, presses]] of OPENED.entries()) {
+    const theme = THEMES[i % THEMES.length]!;
+    await page.goto(url);
+    await page.evaluate((chosen) => document.documentElement.setAttribute("data-theme", chosen), theme);
+    for (const press of presses) await page.getByRole("button", { name: press }).first().click();
+    await expect(opened.last(), name).toBeVisible();
+    const found = await seriousOf(new AxeBuilder({ page }).include("[role=dialog], [role=complementary]"));
+    expect([name, found]).toEqual([name, []]);
+  }
+});
+
+const STAGES = ["brief", "ground", "frame", "expose", "run", "review"] as const;
+
+test("each stage is read in order: the outing first, its panels, the time; every name and value is there", async ({
+  page,
+}) => {
+  for (const stage of STAGES) {
+    await page.goto(`${OUTING}/${stage}`);
+    await expect(page.getByRole("heading", { level: 1 })).toHaveText("Cup semi-final");
+    await expect(page.getByRole("main").getByRole("button").nth(2)).toBeVisible();
+    const read = await page.evaluate(() => {
+      const shown = [
+        ...document.querySelectorAll("[role=banner], [role=main], [role=heading], [role=slider]"),
+      ];
+      const of = (role: string) => shown.findIndex((one) => one.getAttribute("role") === role);
+      const headings = shown.filter((one) => one.getAttribute("role") === "heading");
+      const sliders = shown.filter((one) => one.getAttribute("role") === "slider");
+      return {
+        first: headings[0]?.getAttribute("aria-level"),
+        isInOrder: of("banner") < of("main"),
+        skipped: headings
+          .map((one) => Number(one.getAttribute("aria-level")))
+          .filter((level, i, all) => i > 0 && level > Math.max(...all.slice(0, i)) + 2),
+        unnamed: sliders.filter(
+          (one) => !one.getAttribute("aria-label") || !one.getAttribute("aria-valuetext"),
+        ).length,
+        last: sliders.at(-1)?.getAttribute("aria-label"),
+      };
+    });
+    expect([stage, read]).toEqual([
+      stage,
+      {
+        first: "1",
+        isInOrder: true,
+        skipped: [],
+        unnamed: 0,
+        last: stage === "brief" || stage === "review" ? undefined : "Time of the outing",
+      },
+    ]);
+  }
+});
+
+test("what the card says anew is read out once, when the hand rests", async ({ page }) => {
+  await page.goto(`${OUTING}/run`);
+  const said = page.getByRole("status").filter({ hasText: /^shutter 1\// });
+  await expect(said).toHaveText("shutter 1/1000, aperture f/2.8, ISO 500");
+  await said.evaluate((node) => {
+    const heard: string[] = [];
+    Object.assign(window, { heard });
+    new MutationObserver(() => heard.push(node.textContent ?? "")).observe(node, {
+      childList: true,
+      characterData: true,
+      subtree: true,
+    });
+  });
+  const time = slider(page, "Time of the outing");
+  await time.focus();
+  for (let i = 0; i < 4; i++) await time.press("PageUp");
+  await expect(said).not.toHaveText(/ISO 500$/);
+  const heard = await page.evaluate(() => (window as unknown as { heard: string[] }).heard);
+  expect(heard).toEqual([await said.textContent()]);
+});
+
 test("one tap switches the light on every screen, and it stays", async ({ page }) => {
   const switchTo = async (name: string) =>
     page.getByRole("button", { name: new RegExp(`Switch to ${name}$`) }).click();

@@ -1,28 +1,21 @@
-import { execFileSync } from "node:child_process";
-import { mkdtempSync } from "node:fs";
-import { tmpdir } from "node:os";
 import path from "node:path";
 import { readCertificate } from "./certificate";
 
-const folder = mkdtempSync(path.join(tmpdir(), "bright-perch-tls-"));
-
-/** A certificate that signs itself, and its key. */
-function made(name: string): [string, string] {
-  const [cert, key] = [path.join(folder, `${name}.pem`), path.join(folder, `${name}.key`)];
-  const asked = ["req", "-x509", "-newkey", "rsa:2048", "-nodes", "-days", "2", "-subj", `/CN=${name}`];
-  execFileSync("openssl", [...asked, "-keyout", key, "-out", cert], { stdio: "ignore" });
-  return [cert, key];
-}
+/** A certificate that signs itself, and its key; made for these tests, and good for nothing else. */
+const pair = (name: string): [string, string] => [
+  path.join(__dirname, `../test/tls/${name}.pem`),
+  path.join(__dirname, `../test/tls/${name}.key`),
+];
 
 test("a certificate and its key are taken; neither set is plain http", () => {
-  const [cert, key] = made("field.test");
+  const [cert, key] = pair("one");
   expect(readCertificate(cert, key)).toMatchObject({ ok: true });
   expect(readCertificate()).toBeUndefined();
 });
 
 test("a certificate without its key was served in the open; each lack is told with what to do", () => {
-  const [cert] = made("one.test");
-  const [, other] = made("other.test");
+  const [cert] = pair("one");
+  const [, other] = pair("other");
   expect(readCertificate(cert)).toMatchObject({
     ok: false,
     why: expect.stringContaining("TLS_KEY is not set"),

@@ -19,7 +19,7 @@ export interface Compared {
   readonly picture: PictureInput;
 }
 
-/** Pixels of one of them, and how many there are at most. */
+/** Pixels of one of them, and how many there are at most where no other number is asked for. */
 const WIDTH = 300;
 const MOST = 4;
 /** Minutes before and after the minute in hand. */
@@ -57,11 +57,12 @@ export function otherwise({ input, outing, bag, rig, window }: Looked, by: Compa
     .map((at) => ({ input: { ...input, scene: sceneAt(outing.ground, lightPlanOf(outing), at) } }));
 }
 
-/** The pictures that are asked for, as far as there is one of each: at its own settings, four at most. */
+/** The pictures that are asked for, as far as there is one of each: at its own settings, so many at most. */
 export function comparedPictures(
   asked: readonly Otherwise[],
   { weather }: Pick<Outing, "weather">,
   drawn: Drawn,
+  most = MOST,
 ): Compared[] {
   return asked
     .flatMap(({ name, input }): Compared[] => {
@@ -87,5 +88,5 @@ export function comparedPictures(
         },
       ];
     })
-    .slice(0, MOST);
+    .slice(0, most);
 }

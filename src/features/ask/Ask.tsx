@@ -68,7 +68,7 @@ export function Ask({ panels }: { panels: StagePanels }) {
           <CloseIcon size={24} color={ink} />
         </IconButton>
       </View>
-      <ScrollView className="flex-1" contentContainerClassName="px-4 pb-6">
+      <ScrollView className="flex-1" contentContainerClassName="px-4 pb-6" tabIndex={0}>
         {isEmpty && outing && <OnThisScreen panels={panels} outing={outing} />}
         {isEmpty && !outing && (
           <Txt tone="ink2" className="py-3">

@@ -16,16 +16,18 @@ export function OnThisScreen({ panels, outing }: Props) {
   const stage = outing.stage as StageKey;
   const here = panels[stage].filter(({ id }) => outing.line(stage, id) !== undefined && HELP[stage][id]);
   return (
-    <View role="list" aria-label="On this screen">
+    <>
       <Txt size={20} weight={700} role="heading" aria-level={2} className="pt-2">
         On this screen
       </Txt>
-      {here.map(({ id, title }) => (
-        <View key={id} role="listitem" className="border-t border-line py-2">
-          <Txt weight={600}>{title}</Txt>
-          <HelpText help={HELP[stage][id]!} />
-        </View>
-      ))}
-    </View>
+      <View role="list" aria-label="On this screen">
+        {here.map(({ id, title }) => (
+          <View key={id} role="listitem" className="border-t border-line py-2">
+            <Txt weight={600}>{title}</Txt>
+            <HelpText help={HELP[stage][id]!} />
+          </View>
+        ))}
+      </View>
+    </>
   );
 }

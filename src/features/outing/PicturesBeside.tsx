@@ -1,4 +1,4 @@
-import { useEffect, type ReactNode } from "react";
+import { useEffect, useState, type ReactNode } from "react";
 import { Pressable, ScrollView, View } from "react-native";
 import type { Compared } from "@/answers/frame/compared";
 import { Txt } from "@/ui/controls/Txt";
@@ -17,6 +17,8 @@ interface Props {
   readonly under: (one: Compared) => string;
   /** Said of the one that holds most frames, where there are several. */
   readonly best: string;
+  /** Px that a picture may be high; as high as its width makes it when left out. */
+  readonly high?: number;
   /** Takes what a picture shows; they are looked at alone where it is left out. */
   readonly onTake?: (one: Compared, index: number) => void;
 }
@@ -26,8 +28,8 @@ interface Shown {
   readonly made: readonly RenderedPicture[];
 }
 
-/** Pictures that are made beside the page, in one row; the one that holds most frames is marked. */
-export function PicturesBeside({ compared, nameOf, under, best, onTake }: Props) {
+/** Pictures that are made beside the page, in one row; the one that holds most frames is marked. Their words stand before them, and without them where a browser makes none. */
+export function PicturesBeside({ compared, nameOf, under, best, high = Infinity, onTake }: Props) {
   const { state, start } = useRun<Shown>();
   useEffect(() => {
     void start(
@@ -38,19 +40,33 @@ export function PicturesBeside({ compared, nameOf, under, best, onTake }: Props)
     // `start` is made anew at each drawing; what is asked decides.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [compared]);
-  if (state.kind === "failed") return <Txt tone="ink2">This browser could not make these pictures.</Txt>;
-  if (state.kind !== "done") return <Txt tone="ink2">One moment</Txt>;
-  const { asked, made } = state.value;
-  const most = Math.max(...asked.map((one) => one.there.chance));
+  // The last ones stand while the next are made.
+  const [last, setLast] = useState<Shown>();
+  if (state.kind === "done" && state.value !== last) setLast(state.value);
+  const made = last?.asked.length === compared.length ? last.made : [];
+  const most = Math.max(...compared.map((one) => one.there.chance));
   return (
-    <ScrollView horizontal contentContainerClassName="gap-3">
-      {asked.map((one, i) => {
-        const isBest = asked.length > 1 && one.there.chance === most;
+    <ScrollView horizontal contentContainerClassName="gap-3" aria-busy={state.kind === "running"}>
+      {compared.map((one, i) => {
+        const isBest = compared.length > 1 && one.there.chance === most;
+        const { width, height } = one.picture;
+        const wide = Math.min(WIDTH, (high * width) / height);
         return (
-          <Taken key={`${one.name} ${one.at}`} name={nameOf(one)} onTake={onTake && (() => onTake(one, i))}>
-            <View className={isBest ? "border-b-4 border-moss" : "border-b-4 border-transparent"}>
-              <ShownPicture picture={made[i]!} width={WIDTH} label={`The same: ${nameOf(one)}`} />
-            </View>
+          <Taken
+            key={`${one.name} ${one.at}`}
+            says={`${nameOf(one)}, ${under(one)}`}
+            onTake={onTake && (() => onTake(one, i))}
+          >
+            {state.kind !== "failed" && (
+              <View
+                className={`border-b-4 ${isBest ? "border-moss" : "border-transparent"} ${made[i] ? "" : "bg-line"}`}
+                style={{ width: wide, height: (wide * height) / width + 4 }}
+              >
+                {made[i] && (
+                  <ShownPicture picture={made[i]} width={wide} label={`The same: ${nameOf(one)}`} />
+                )}
+              </View>
+            )}
             <Txt weight={700} tone={onTake ? "water" : "ink"}>
               {nameOf(one)}
             </Txt>
@@ -65,18 +81,18 @@ export function PicturesBeside({ compared, nameOf, under, best, onTake }: Props)
 }
 
 interface TakenProps {
-  readonly name: string;
+  readonly says: string;
   readonly onTake: (() => void) | undefined;
   readonly children: ReactNode;
 }
 
 /** A picture with its words: a button where it can be taken. */
-function Taken({ name, onTake, children }: TakenProps) {
+function Taken({ says, onTake, children }: TakenProps) {
   if (!onTake) return <View style={{ width: WIDTH }}>{children}</View>;
   return (
     <Pressable
       role="button"
-      aria-label={`Take it: ${name}`}
+      aria-label={says}
       onPress={onTake}
       style={{ width: WIDTH }}
       className="active:opacity-70"

@@ -20,11 +20,16 @@ interface Props {
   readonly size: number;
 }
 
+/** The path of a subject's outline, standing on the lower edge of a box of 100; nothing until the file has come, or where it has none. */
+export function useOutline(subject: Props["subject"]): string | undefined {
+  const { data } = useQuery({ queryKey: ["outlines"], queryFn: loadOutlines });
+  return data && subject && outlineOf(subject, data);
+}
+
 /** A subject as an outline; its room is there from the start, and stays empty where the file cannot be had. */
 export function SubjectOutline({ subject, size }: Props) {
-  const { data } = useQuery({ queryKey: ["outlines"], queryFn: loadOutlines });
   const { ink } = useTokens();
-  const path = data && subject && outlineOf(subject, data);
+  const path = useOutline(subject);
   return (
     <Svg width={size} height={size} viewBox="-2 -2 104 104" aria-hidden>
       {path && <Path d={path} fill={ink} fillRule="evenodd" />}

@@ -48,7 +48,7 @@ export function Blur() {
   const line = useOuting(blurAnswer);
   if (!answer) return null;
   const { held, shares } = answer;
-  const allowed = `Allowed: ${pixelsOf(answer)(held.toleranceUm)} px of the delivered picture`;
+  const allowed = `${pixelsOf(answer)(held.toleranceUm)} px allowed`;
   const colours: Record<BlurSource, string> = {
     motion: tokens.water,
     shake: tokens.sun,
@@ -64,15 +64,17 @@ export function Blur() {
   }));
   return (
     <View className="gap-2">
-      <SumText
-        of="blurPx"
-        title="Blur of what has to hold"
-        words={line}
-        size={20}
-        weight={700}
-        tone={held.verdict === "lost" ? "bracken" : "ink"}
-      />
-      <SumText of="tolerancePx" title="Blur that is allowed" words={allowed} tone="ink2" />
+      <View className="flex-row flex-wrap items-center justify-between gap-x-4">
+        <SumText
+          of="blurPx"
+          title="Blur of what has to hold"
+          words={line}
+          size={20}
+          weight={700}
+          tone={held.verdict === "lost" ? "bracken" : "ink"}
+        />
+        <SumText of="tolerancePx" title="Blur that is allowed" words={allowed} tone="ink2" />
+      </View>
       <AskSum of="blur" title="Blur by its sources" says="Blur by source, its sum">
         <StackedBar label="Blur by source" parts={bars} />
       </AskSum>
@@ -154,7 +156,7 @@ function Ladder({ answer }: { answer: BlurAnswer }) {
   return (
     <View role="table" aria-label="Blur by shutter">
       <View role="row" className="min-h-8 flex-row items-center border-b border-line">
-        <View role="columnheader" className="w-[92px]">
+        <View role="columnheader" className="w-[80px]">
           <Txt size={14} tone="ink2">
             blur in px
           </Txt>
@@ -168,8 +170,8 @@ function Ladder({ answer }: { answer: BlurAnswer }) {
         ))}
       </View>
       {found.motion.parts.map((part, i) => (
-        <View role="row" key={part.partId} className="min-h-14 flex-row items-center border-b border-line">
-          <View role="rowheader" className="w-[92px]">
+        <View role="row" key={part.partId} className="min-h-12 flex-row items-center border-b border-line">
+          <View role="rowheader" className="w-[80px]">
             <Txt weight={part.partId === found.motion.held.partId ? 700 : 400}>{part.name}</Txt>
           </View>
           {rungs.map((rung) => {

@@ -93,7 +93,7 @@ function SteppedLines({ timeline: { points, moments } }: { timeline: Timeline })
       style={{ height }}
     >
       {size && (
-        <Svg width={width} height={height}>
+        <Svg width={width} height={height} style={{ overflow: "visible" }}>
           {moments.map((m) => (
             <Line
               key={`${m.at} ${m.code}`}

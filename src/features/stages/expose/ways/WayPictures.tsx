@@ -1,49 +1,100 @@
-import { comparedPictures, type Compared } from "@/answers/frame/compared";
+import { comparedPictures, type Compared, type Otherwise } from "@/answers/frame/compared";
 import { besideOf, figureOf } from "@/answers/frame/figure-of";
-import { waysOfView, type WayToTake } from "@/answers/expose/ways";
+import { waysOfView } from "@/answers/expose/ways";
+import type { Settings } from "@/core/exposure";
 import type { OutingView } from "@/outing/outing-view";
 import { lockRails } from "@/outing/edits";
-import { ofHundred } from "@/words";
+import { settingsWords, signedStops } from "@/words";
 import { PicturesBeside } from "../../../outing/PicturesBeside";
 import { useAtRest } from "../../../outing/use-at-rest";
-import { useCommit, useOuting } from "../../../outing/use-outing";
-import { nameOf } from "./way-words";
+import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { nameOf, priceOf, worthWords } from "./way-words";
+
+/** A way out as it is pictured: by its name, with what it costs or gains, and what a press holds or where it stands. */
+interface Way extends Otherwise {
+  readonly name: string;
+  readonly under: string;
+  readonly holds?: Partial<Settings>;
+  readonly standsAt?: string;
+}
+
+/** What can be given up in the user's order, a third under the ceiling, and the places with more light. */
+function waysOut(view: OutingView): Way[] {
+  const { input, found } = view;
+  const answer = waysOfView(view);
+  if (!answer || !input || !found) return [];
+  const { ways, thirdUnder, brighter } = answer;
+  const held = ways.flatMap((way): Way[] =>
+    way.holds
+      ? [
+          {
+            name: nameOf(way),
+            under: [priceOf(way, found), worthWords(way, found)].filter(Boolean).join("; "),
+            holds: way.holds,
+            input: { ...input, locked: way.holds },
+          },
+        ]
+      : [],
+  );
+  const under = thirdUnder && { shutter: thirdUnder.shutter, aperture: thirdUnder.aperture };
+  const cleaner: Way[] = under
+    ? [
+        {
+          name: settingsWords(thirdUnder),
+          under: "a third under your ceiling: cleaner",
+          holds: under,
+          input: { ...input, locked: under },
+        },
+      ]
+    : [];
+  const elsewhere = brighter.flatMap(({ id, name, stops }): Way[] => {
+    const asked = view.asking({ positionId: id });
+    return asked
+      ? [{ name: `Go to ${name}`, under: `${signedStops(stops)} stops of light`, standsAt: id, input: asked }]
+      : [];
+  });
+  return [...held, ...cleaner, ...elsewhere];
+}
 
 interface Pictured {
-  readonly ways: ReadonlyMap<string, WayToTake>;
+  readonly ways: ReadonlyMap<string | undefined, Way>;
   readonly compared: readonly Compared[];
 }
 
-/** The ways that can be taken, by name, and what each makes of the picture. */
 function picturedWays(view: OutingView): Pictured {
-  const { input, outing } = view;
-  const ways = new Map(
-    (waysOfView(view)?.ways ?? []).filter((way) => way.holds).map((way) => [nameOf(way), way] as const),
-  );
-  const asked = [...ways].flatMap(([name, { holds }]) =>
-    input ? [{ name, input: { ...input, locked: holds } }] : [],
-  );
+  const ways = waysOut(view);
   return {
-    ways,
-    compared: comparedPictures(asked, outing, (seen) => ({ figure: figureOf(seen), beside: besideOf(seen) })),
+    ways: new Map(ways.map((way) => [way.name, way])),
+    compared: comparedPictures(
+      ways,
+      view.outing,
+      (seen) => ({ figure: figureOf(seen), beside: besideOf(seen) }),
+      ways.length,
+    ),
   };
 }
 
-/** What each way out makes of the picture, in one row; a press takes it. Made once the hand rests. */
+/** Px of their height, so that upright ones leave the rest of the stage in reach. */
+const HIGH = 116;
+
+/** What each way out makes of the picture, in one row, with its price; a press takes it. Made once the hand rests. */
 export function WayPictures() {
   const { ways, compared } = useAtRest(picturedWays);
   const shotId = useOuting((v) => v.shot.id);
+  const { standAt } = useOpenOuting();
   const commit = useCommit();
   if (compared.length === 0) return null;
   return (
     <PicturesBeside
       compared={compared}
       nameOf={({ name }) => name!}
-      under={({ there }) => ofHundred(there.chance)}
+      under={({ name }) => ways.get(name)!.under}
       best="Holds most"
+      high={HIGH}
       onTake={({ name }) => {
-        const { holds } = ways.get(name!) ?? {};
-        if (holds) void commit(lockRails(shotId, holds));
+        const { holds, standsAt } = ways.get(name)!;
+        if (standsAt) standAt(standsAt);
+        else if (holds) void commit(lockRails(shotId, holds));
       }}
     />
   );

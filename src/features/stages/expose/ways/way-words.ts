@@ -36,3 +36,10 @@ export function nameOf(way: WayToTake): string {
   if (way.kind === "shutter") return shutterWords(way.settings.shutter);
   return way.kind === "aperture" ? apertureWords(way.settings.aperture) : isoWords(way.settings.iso);
 }
+
+/** What a way is worth beside its price, which says what is still missing: used already, or enough by itself. */
+export function worthWords({ kind, left }: WayToTake, { settings: { taken } }: Assessment): string {
+  const used = taken.find((t) => t.kind === kind);
+  if (used) return `used: ${stopsNoun(used.clicks)}`;
+  return left === 0 ? "enough" : "";
+}

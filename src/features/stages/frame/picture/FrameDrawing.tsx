@@ -13,16 +13,12 @@ interface Props {
   readonly view: FrameView;
   readonly input: AssessInput;
   readonly found: Assessment;
-  /** Without its figures, filling the room; not when left out. */
-  readonly isSmall?: boolean;
 }
 
 /** Room about a frame: an upright one has its figures beside it, a level one below it. */
 const ROOM = {
   upright: { side: 76, top: 6, bottom: 22 },
   level: { side: 22, top: 6, bottom: 52 },
-  /** For the line about it alone. */
-  small: { side: 2, top: 2, bottom: 2 },
 };
 
 /** Px of height that a frame of an aspect wants in a width. */
@@ -43,8 +39,8 @@ interface Box {
 }
 
 /** The frame as large as the room allows. */
-function boxOf(size: Size, aspect: number, isSmall: boolean): Box {
-  const { side, top, bottom } = isSmall ? ROOM.small : aspect < 1 ? ROOM.upright : ROOM.level;
+function boxOf(size: Size, aspect: number): Box {
+  const { side, top, bottom } = aspect < 1 ? ROOM.upright : ROOM.level;
   const room = { width: size.width - 2 * side, height: size.height - top - bottom };
   const width = Math.max(40, Math.min(room.width, room.height * aspect));
   const height = width / aspect;
@@ -57,10 +53,10 @@ function boxOf(size: Size, aspect: number, isSmall: boolean): Box {
 }
 
 /** The view from the position, to scale: ground and sky, what stands behind, the subject, and the crop that is left. */
-export function FrameDrawing({ size, view, input, found, isSmall = false }: Props) {
+export function FrameDrawing({ size, view, input, found }: Props) {
   const tokens = useTokens();
   const clip = `frame-${useId().replace(/\W/g, "")}`;
-  const box = boxOf(size, view.aspect, isSmall);
+  const box = boxOf(size, view.aspect);
   const { frame } = found.sighting;
   const behind = view.things.filter((t) => t.distance > view.subjectDistance);
   const before = view.things.filter((t) => t.distance <= view.subjectDistance);
@@ -111,7 +107,7 @@ export function FrameDrawing({ size, view, input, found, isSmall = false }: Prop
         {before.map((thing) => (
           <Thing key={thing.id} thing={thing} box={box} opacity={0.6} />
         ))}
-        {!isSmall && <Crop box={box} kept={frame.kept} />}
+        <Crop box={box} kept={frame.kept} />
       </G>
       <Rect
         x={box.left}
@@ -120,9 +116,9 @@ export function FrameDrawing({ size, view, input, found, isSmall = false }: Prop
         height={box.height}
         fill="none"
         stroke={tokens.ink}
-        strokeWidth={isSmall ? 1.5 : 2.5}
+        strokeWidth={2.5}
       />
-      {!isSmall && <Measure box={box} view={view} aloft={view.aloft} input={input} found={found} />}
+      <Measure box={box} view={view} aloft={view.aloft} input={input} found={found} />
     </Svg>
   );
 }

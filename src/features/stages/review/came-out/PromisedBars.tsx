@@ -15,7 +15,13 @@ export function PromisedBars({ rows, of }: { rows: readonly Promised[]; of: "sho
           <View className="flex-row gap-2">
             <Txt className="min-w-0 flex-1">{name}</Txt>
             <Txt weight={600} tone={kept < wanted && !none ? "bracken" : "ink"}>
-              {of === "shots" ? `${kept} of ${wanted}` : kept === 0 ? "none" : String(kept)}
+              {of === "shots"
+                ? none
+                  ? `${wanted} wanted`
+                  : `${kept} of ${wanted}`
+                : kept === 0
+                  ? "none"
+                  : String(kept)}
             </Txt>
           </View>
           <View className="mt-1 h-3">
