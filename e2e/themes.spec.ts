@@ -197,7 +197,7 @@ test("each stage is read in order: the outing first, its panels, the time; every
 
 test("what the card says anew is read out once, when the hand rests", async ({ page }) => {
   await page.goto(`${OUTING}/run`);
-  const said = page.getByRole("status").filter({ hasText: /^shutter 1\// });
+  const said = page.locator("[aria-live=polite]").filter({ hasText: /^shutter 1\// });
   await expect(said).toHaveText("shutter 1/1000, aperture f/2.8, ISO 500");
   await said.evaluate((node) => {
     const heard: string[] = [];

@@ -100,7 +100,7 @@ const cardSaid = (view: OutingView): string =>
 
 /** The card for who does not see it: read out once when it has changed and the hand rests, not at each step of a drag. */
 const SaidOnce = () => (
-  <Text role="status" aria-live="polite" style={UNSEEN}>
+  <Text aria-live="polite" style={UNSEEN}>
     {useAtRest(cardSaid)}
   </Text>
 );
