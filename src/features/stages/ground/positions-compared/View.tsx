@@ -142,6 +142,7 @@ export function CompareTable() {
   const positions = useOuting((v) => v.outing.ground.positions);
   const along = useOuting((v) => v.shot.along ?? "height");
   const found = useOuting(walks);
+  const best = useOuting(bestNow);
   const official = useOuting((v) => officialAt(v.outing.ground.venue));
   const [sorting, setSorting] = useState<SortingState>([]);
   const by = LINES.find((line) => line.name === sorting[0]?.id)?.by;
@@ -175,7 +176,7 @@ export function CompareTable() {
           <View role="row" className="flex-row items-end border-b border-line">
             <RowHead words="From" />
             {compared.map((p) => (
-              <PositionHead key={p.id} position={p} />
+              <PositionHead key={p.id} position={p} isBest={p.id === best} />
             ))}
           </View>
           {LINES.map((line) => (
@@ -221,9 +222,8 @@ function WalkCell({ positionId, walk }: { positionId: string; walk: WalkTo }) {
   );
 }
 
-function PositionHead({ position: { id, name } }: { position: Position }) {
+function PositionHead({ position: { id, name }, isBest }: { position: Position; isBest: boolean }) {
   const here = useOuting((v) => v.position?.id === id);
-  const isBest = useOuting((v) => bestNow(v) === id);
   const { standAt } = useOpenOuting();
   return (
     <View role="columnheader" className={COLUMN}>

@@ -2,10 +2,12 @@ import { View } from "react-native";
 import type { Promised } from "@/answers/review/frames/came-out";
 import { Txt } from "@/ui/controls/Txt";
 
+const keptWords = (kept: number): string => (kept === 0 ? "none" : String(kept));
+
 /** A bar each: what was wanted as its frame, what was kept filling it; what nobody kept says so. */
 export function PromisedBars({ rows, of }: { rows: readonly Promised[]; of: "shots" | "people" }) {
   const most = Math.max(1, ...rows.flatMap((r) => [r.wanted, r.kept]));
-  /** Before the first frame nothing is late. */
+  // Before the first frame nothing is late.
   const none = rows.every((r) => r.taken === 0);
   const share = (n: number): `${number}%` => `${(100 * n) / most}%`;
   return (
@@ -15,13 +17,7 @@ export function PromisedBars({ rows, of }: { rows: readonly Promised[]; of: "sho
           <View className="flex-row gap-2">
             <Txt className="min-w-0 flex-1">{name}</Txt>
             <Txt weight={600} tone={kept < wanted && !none ? "bracken" : "ink"}>
-              {of === "shots"
-                ? none
-                  ? `${wanted} wanted`
-                  : `${kept} of ${wanted}`
-                : kept === 0
-                  ? "none"
-                  : String(kept)}
+              {of === "people" ? keptWords(kept) : none ? `${wanted} wanted` : `${kept} of ${wanted}`}
             </Txt>
           </View>
           <View className="mt-1 h-3">
