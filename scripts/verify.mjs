@@ -5,6 +5,9 @@ import path from "node:path";
 import { chromium, install, root, run } from "./prepare.mjs";
 
 const total = { passed: 0, failed: 0 };
+const begun = Date.now();
+/** How long all has taken by now, for a line of the report: a check that grows too long is seen in it. */
+const sinceStart = () => `${Math.round((Date.now() - begun) / 1000)} s`;
 const reports = path.join(root, "reports");
 rmSync(reports, { recursive: true, force: true });
 mkdirSync(reports, { recursive: true });
@@ -21,7 +24,7 @@ function finish() {
 
 /** A step that is one check: its exit code decides. */
 function check(name, code) {
-  console.log(`${code === 0 ? "ok    " : "FAILED"} ${name}`);
+  console.log(`${code === 0 ? "ok    " : "FAILED"} ${name} (by ${sinceStart()})`);
   count(code === 0 ? 1 : 0, code === 0 ? 0 : 1);
   return code === 0;
 }
@@ -34,7 +37,7 @@ function counted(name, code, file, read) {
     : { passed: 0, failed: 0 };
   const silent = code !== 0 && counts.failed === 0 ? 1 : 0;
   console.log(
-    `${code === 0 ? "ok    " : "FAILED"} ${name}: ${counts.passed} passed, ${counts.failed + silent} failed`,
+    `${code === 0 ? "ok    " : "FAILED"} ${name}: ${counts.passed} passed, ${counts.failed + silent} failed (by ${sinceStart()})`,
   );
   count(counts.passed, counts.failed + silent);
 }

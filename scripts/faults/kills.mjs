@@ -27,7 +27,7 @@ async function kill(profile) {
 }
 
 const readings = async (page) => {
-  const words = await page.getByText(/^Test shot: how did|readings? so far/).textContent();
+  const words = await page.getByText(/^Test shot:|readings? so far/).textContent();
   return Number(/^\d+/.exec(words)?.[0] ?? 0);
 };
 
