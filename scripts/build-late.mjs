@@ -5,6 +5,7 @@ import { once } from "node:events";
 import { readdirSync, readFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { Worker } from "node:worker_threads";
+import { underOf } from "../server/served-under.mjs";
 import { splitBuild } from "./late-chunks.mjs";
 
 splitBuild("dist");
@@ -28,5 +29,4 @@ await Promise.all(minified);
 
 const page = path.join("dist", "index.html");
 const html = readFileSync(page, "utf8");
-const [, under = ""] = /src="([^":]*)\/_expo\//.exec(html) ?? [];
-writeFileSync(page, html.replace(/(href|src)="\/(start|manifest|icons)/g, `$1="${under}/$2`));
+writeFileSync(page, html.replace(/(href|src)="\/(start|manifest|icons)/g, `$1="${underOf(html)}/$2`));

@@ -4,7 +4,7 @@ import { rateLimit } from "express-rate-limit";
 import helmet from "helmet";
 import path from "node:path";
 import { pickUpRoutes } from "./pick-up";
-import { servedUnder } from "./served-under";
+import { servedUnder } from "./served-under.mjs";
 import { standInRoutes, type StandIn } from "./stand-ins";
 
 const CONTENT_SECURITY = {

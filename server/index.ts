@@ -4,7 +4,7 @@ import path from "node:path";
 import { createApp } from "./app";
 import { readCertificate } from "./certificate";
 import { addressesOf } from "./pick-up";
-import { servedUnder } from "./served-under";
+import { servedUnder } from "./served-under.mjs";
 import { standInsOf } from "./stand-ins";
 import { drainOn, IMPATIENT, listensOn, readPort, readProxies } from "./run";
 

@@ -1,6 +1,7 @@
-import { proxy, wrap, type Remote } from "comlink";
+import { proxy, wrap } from "comlink";
 import { absent, present, type Maybe, type Progress } from "@/core/units";
 import type { longWork } from "./long-work";
+import { readyWorker } from "./ready-worker";
 
 export interface Run<Result> {
   readonly result: Promise<Maybe<Result, "stopped" | "no-worker">>;
@@ -21,32 +22,30 @@ export function startWork<Name extends WorkName>(
   report: Report,
 ): Run<WorkResult<Name>> {
   let worker: Worker | undefined;
-  let isOver = false;
-  let stop = (): void => undefined;
-  const result = new Promise<Maybe<WorkResult<Name>, "stopped" | "no-worker">>((resolve) => {
-    try {
-      worker = new Worker(new URL("./long-work.worker.ts", window.location.href));
-    } catch {
-      return resolve(absent("no-worker"));
-    }
-    worker.onerror = () => resolve(absent("no-worker"));
-    stop = () => resolve(absent("stopped"));
-    const remote: Remote<Work> = wrap<Work>(worker);
-    const call = remote[name] as unknown as (
+  const over = new AbortController();
+  const work = async (): Promise<Maybe<WorkResult<Name>, "no-worker">> => {
+    const started = await readyWorker(
+      () => new Worker(new URL("./long-work.worker.ts", window.location.href)),
+      over.signal,
+    );
+    worker = started;
+    const failed = new Promise<never>((_, reject) => (started.onerror = reject));
+    const call = wrap<Work>(started)[name] as unknown as (
       input: WorkInput<Name>,
       report: Report,
     ) => Promise<WorkResult<Name>>;
     // What is reported comes by a way of its own, and may come after the result.
     const told = proxy((progress: Progress) => {
-      if (!isOver) report(progress);
+      if (!over.signal.aborted) report(progress);
     });
-    call(input, told).then(
-      (found) => resolve(present(found)),
-      () => resolve(absent("no-worker")),
-    );
-  }).finally(() => {
-    isOver = true;
+    return present(await Promise.race([call(input, told), failed]));
+  };
+  const stopped = new Promise<Maybe<never, "stopped">>((resolve) => {
+    over.signal.addEventListener("abort", () => resolve(absent("stopped")));
+  });
+  const result = Promise.race([work().catch(() => absent("no-worker")), stopped]).finally(() => {
+    over.abort();
     worker?.terminate();
   });
-  return { result, stop: () => stop() };
+  return { result, stop: () => over.abort() };
 }

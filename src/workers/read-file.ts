@@ -1,5 +1,6 @@
 import { proxy, wrap } from "comlink";
 import { readFile, type FileRead, type OnProgress } from "@/data/files";
+import { readyWorker } from "./ready-worker";
 
 /**
  * Reads a file of ours in a worker, so that a long one holds up no screen; on the page where the browser gives no worker. Ends the worker
@@ -8,7 +9,7 @@ import { readFile, type FileRead, type OnProgress } from "@/data/files";
 export async function readFileElsewhere(file: Blob, onProgress: OnProgress): Promise<FileRead> {
   let worker: Worker;
   try {
-    worker = new Worker(new URL("./files.worker.ts", window.location.href));
+    worker = await readyWorker(() => new Worker(new URL("./files.worker.ts", window.location.href)));
   } catch {
     return readFile(file, onProgress);
   }

@@ -18,8 +18,7 @@ const WEEK = 7 * 86_400_000;
 export function Curve({ drill, runs }: { drill: Run["drill"]; runs: readonly RunMeasured[] }) {
   const [size, onLayout] = useSize();
   const { water, line, ink2 } = useTokens();
-  if (runs.length === 0)
-    return <Txt tone="ink2">No run yet: here your runs stand over the weeks, each with its interval.</Txt>;
+  if (runs.length === 0) return <RunsToCome />;
   const shown = runs.slice(-MOST);
   const width = size?.width ?? 0;
   const [first, last] = [shown[0]!.run.at, shown.at(-1)!.run.at];
@@ -74,6 +73,46 @@ export function Curve({ drill, runs }: { drill: Run["drill"]; runs: readonly Run
           </SvgText>
         </Svg>
       )}
+    </View>
+  );
+}
+
+/** How runs may come closer, with their intervals: shares of the width, and of the height from the top. */
+const TO_COME: readonly (readonly [at: number, middle: number, half: number])[] = [
+  [0.1, 0.3, 0.24],
+  [0.36, 0.46, 0.2],
+  [0.62, 0.6, 0.15],
+  [0.88, 0.68, 0.1],
+];
+
+/** Before the first run: the weeks on which the runs will stand, dashed. */
+function RunsToCome() {
+  const [size, onLayout] = useSize();
+  const { line, ink2 } = useTokens();
+  const width = size?.width ?? 0;
+  return (
+    <View className="gap-1">
+      <View onLayout={onLayout} aria-hidden style={{ height: HEIGHT }}>
+        {size && (
+          <Svg width={width} height={HEIGHT}>
+            <Line x1={0} x2={width} y1={HEIGHT - 16} y2={HEIGHT - 16} stroke={line} strokeWidth={1} />
+            {TO_COME.map(([at, middle, half]) => (
+              <G key={at} stroke={ink2} fill="none">
+                <Line
+                  x1={at * width}
+                  x2={at * width}
+                  y1={(middle - half) * HEIGHT}
+                  y2={(middle + half) * HEIGHT}
+                  strokeWidth={2}
+                  strokeDasharray="4 4"
+                />
+                <Circle cx={at * width} cy={middle * HEIGHT} r={4} />
+              </G>
+            ))}
+          </Svg>
+        )}
+      </View>
+      <Txt tone="ink2">No run yet: here your runs stand over the weeks, each with its interval.</Txt>
     </View>
   );
 }

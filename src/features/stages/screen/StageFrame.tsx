@@ -22,7 +22,7 @@ interface Props {
   readonly children: ReactNode;
 }
 
-const ASIDE = { column: "w-[212px]", rail: "w-[112px]" } as const;
+const ASIDE = { column: "w-[212px]", rail: "w-[148px]" } as const;
 
 /** Head, stages and keys about a stage: a column at the left when there is room, the bottom edge on a phone. */
 export function StageFrame({ stage, children }: Props) {
@@ -53,7 +53,7 @@ export function StageFrame({ stage, children }: Props) {
 
 const TITLE = {
   bottom: { box: "min-w-0 flex-1", size: 20, lines: 1 },
-  rail: { box: "px-3", size: 16, lines: 1 },
+  rail: { box: "min-w-0 flex-1 pl-3", size: 16, lines: 1 },
   column: { box: "px-3 py-2", size: 20, lines: 3 },
 } as const;
 
@@ -100,10 +100,17 @@ function Head({ nav, onMenu }: { nav: Layout["nav"]; onMenu: () => void }) {
       <View className="flex-row justify-between">
         {back}
         {nav === "column" && <UndoButton />}
-        {nav === "column" && <AskButton />}
+        <AskButton />
         <ThemeSwitch />
       </View>
-      {title}
+      {nav === "rail" ? (
+        <View className="flex-row">
+          {title}
+          <UndoButton />
+        </View>
+      ) : (
+        title
+      )}
     </View>
   );
 }

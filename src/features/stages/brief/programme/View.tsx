@@ -7,7 +7,6 @@ import { removeEvent, putEvent } from "@/outing/edits";
 import { Button } from "@/ui/controls/Button";
 import { Dialog } from "@/ui/controls/Dialog";
 import { Row } from "@/ui/controls/Row";
-import { Txt } from "@/ui/controls/Txt";
 import { useToast } from "@/ui/layout/toast";
 import { countWords } from "@/words";
 import { eventDetail } from "@/words/programme";
@@ -16,6 +15,7 @@ import { useCommit, useOuting } from "../../../outing/use-outing";
 import { wallOf } from "../../shot/titles";
 import { BringIn } from "./BringIn";
 import { EventForm } from "./EventForm";
+import { EventsToCome } from "./EventsToCome";
 import { FromWhere } from "./FromWhere";
 import { ProgrammeFiles } from "./ProgrammeFiles";
 import { Several } from "./Several";
@@ -42,11 +42,7 @@ export function Programme() {
   const edited = typeof open === "object" ? outing.programme?.find((e) => e.id === open.eventId) : undefined;
   return (
     <View className="gap-3">
-      {events.length === 0 && (
-        <Txt tone="ink2">
-          Heats, rounds, classes: put in what is on, and Run orders the day so that the most of it is had.
-        </Txt>
-      )}
+      {events.length === 0 && <EventsToCome />}
       <View role="list" aria-label="Programme">
         {(all ? events : events.slice(0, SHOWN)).map((event) => (
           <View key={event.id} role="listitem">

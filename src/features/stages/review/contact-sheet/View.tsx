@@ -10,6 +10,7 @@ import { useDay } from "../frames/use-day";
 import { useLogOfJudged } from "../frames/use-log";
 import { DayOfBursts } from "./DayOfBursts";
 import { FirstTen } from "./FirstTen";
+import { FramesToCome } from "./FramesToCome";
 import { OpenFrame } from "./OpenFrame";
 import { Sheet } from "./Sheet";
 
@@ -37,7 +38,12 @@ export function ContactSheet() {
   const [openId, setOpenId] = useState<string>();
   const [goTo, setGoTo] = useState<string>();
   const [size, onLayout] = useSize();
-  if (frames.length === 0) return <Message title={NO_FRAMES[state].title} body={NO_FRAMES[state].body} />;
+  if (frames.length === 0)
+    return (
+      <Message title={NO_FRAMES[state].title} body={NO_FRAMES[state].body}>
+        {state === "read" && <FramesToCome cell={CELL} />}
+      </Message>
+    );
   const marks = marksOf(frames);
   const columns = Math.max(2, Math.floor((size?.width ?? 3 * CELL) / CELL));
   const rows = sheetRows(bursts, columns, shown);

@@ -1,7 +1,7 @@
 import type { Frame } from "@/data/schema/frame";
 import { scaledCopy } from "../../../store/picture-anew";
-import { filesOfFrame, isDrawn } from "./files-at-hand";
 import { served } from "../../../store/served";
+import { filesOfFrame, isDrawn } from "./files-at-hand";
 
 /** Pixels of the longer side of a small picture. */
 const SMALL = 240;
