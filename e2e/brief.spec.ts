@@ -110,7 +110,7 @@ test("a shot is taken back and comes back by undo; the last one stays", async ({
   await expect.poll(() => order(page)).toEqual(FIRST);
 });
 
-test("a subject of one's own is described and is in the library afterwards", async ({ page }) => {
+test("a subject of one's own is described and is in the library afterwards @desk", async ({ page }) => {
   await openBrief(page);
   await page.getByRole("button", { name: "Add a shot" }).click();
   await page.getByLabel("Pictures needed").fill("9");

@@ -11,7 +11,7 @@ const OUTINGS = [
 ];
 
 for (const { id, name } of OUTINGS)
-  test(`${name} reaches a field card for every shot that has a place`, async ({ page }) => {
+  test(`${name} reaches a field card for every shot that has a place @field`, async ({ page }) => {
     await page.goto("/outings");
     await page.getByRole("link", { name: new RegExp(name) }).click();
     await openStage(page, "Run");

@@ -108,7 +108,7 @@ test("what a shot needs is not deleted, and says so", async ({ page }) => {
   expect((await storedOuting(page)).ground.spots).toHaveLength(4);
 });
 
-test("by keys alone: a hedge is found, put, moved, turned, reshaped, doubled, deleted and typed", async ({
+test("by keys alone: a hedge is found, put, moved, turned, reshaped, doubled, deleted and typed @desk", async ({
   page,
 }) => {
   await startDrawing(page);
@@ -142,7 +142,9 @@ test("by keys alone: a hedge is found, put, moved, turned, reshaped, doubled, de
   await expect(chosen(page)).toBeVisible();
 });
 
-test("what is chosen is typed exactly, and what cannot be is refused in its field", async ({ page }) => {
+test("what is chosen is typed exactly, and what cannot be is refused in its field @desk", async ({
+  page,
+}) => {
   await startDrawing(page);
   await add(page, "Mesh");
   await openPanel(page, "Typed exactly");
@@ -161,7 +163,9 @@ test("what is chosen is typed exactly, and what cannot be is refused in its fiel
   await expect.poll(async () => (await storedOuting(page)).ground.obstacles.at(-1).outline).toHaveLength(5);
 });
 
-test("every kind of thing is put on the ground, drawn, listed, and taken away again", async ({ page }) => {
+test("every kind of thing is put on the ground, drawn, listed, and taken away again @desk", async ({
+  page,
+}) => {
   test.setTimeout(300_000);
   await startDrawing(page);
   await page.getByRole("button", { name: "Add", exact: true }).click();
@@ -231,7 +235,7 @@ test("through the mesh of the diamond: how near, which aperture, and when the su
   await expect(panel).toContainText(/The sun is on it from \d\d:\d\d/);
 });
 
-test("a ground goes out and comes in by files: what would come is shown first, what cannot is said", async ({
+test("a ground goes out and comes in by files: what would come is shown first, what cannot is said @desk", async ({
   page,
 }) => {
   await startDrawing(page);
@@ -292,7 +296,7 @@ async function pngOf(page: Page): Promise<Buffer> {
   return Buffer.from(base64, "base64");
 }
 
-test("a picture is traced over: laid by a line of known length and bearing, and there again after a reload", async ({
+test("a picture is traced over: laid by a line of known length and bearing, and there again after a reload @desk", async ({
   page,
 }) => {
   await startDrawing(page);
@@ -365,7 +369,7 @@ test("a picture is traced over: laid by a line of known length and bearing, and 
   expect(await metresPerPx()).toBeCloseTo(0.1, 2);
 });
 
-test("the plan goes out as SVG and PNG and as a sheet that prints on one page of A4", async ({
+test("the plan goes out as SVG and PNG and as a sheet that prints on one page of A4 @desk", async ({
   page,
   context,
 }) => {
@@ -405,7 +409,7 @@ test("the plan goes out as SVG and PNG and as a sheet that prints on one page of
   expect([Math.round(Number(width)), Math.round(Number(height))]).toEqual([595, 842]);
 });
 
-test("a part of the venue is changed only after a warning, and comes back as the venue has it", async ({
+test("a part of the venue is changed only after a warning, and comes back as the venue has it @desk", async ({
   page,
 }) => {
   await startDrawing(page);

@@ -32,7 +32,7 @@ test("any two rails are held and the third follows; to set the third one says wh
   await expect(page.getByText("ISO, follows the light")).toBeVisible();
 });
 
-test("ISO left to the body: snow in the frame comes out too dark, one press mends it, and the card says so", async ({
+test("ISO left to the body: snow in the frame comes out too dark, one press mends it, and the card says so @field", async ({
   page,
 }) => {
   await page.goto(`${OUTING}/expose`);
@@ -51,7 +51,7 @@ test("ISO left to the body: snow in the frame comes out too dark, one press mend
   await expect(page.getByRole("checkbox", { name: "Leave the ISO to the body" })).not.toBeChecked();
 });
 
-test("a pan goes from its ladder to the card: a rung is taken, its chance is told, and the card shows its shutter", async ({
+test("a pan goes from its ladder to the card: a rung is taken, its chance is told, and the card shows its shutter @field", async ({
   page,
 }) => {
   await page.goto(`${COURSE}/expose`);
@@ -177,7 +177,7 @@ test("the picture before it is taken is made at three shutters, blurs with them,
   await expect(page.getByRole("img", { name: "At 1/1000", exact: true })).toBeVisible();
 });
 
-test("the picture stands beside those of another hour and another place, without the others, and leaves as a file that says that it is computed", async ({
+test("the picture stands beside those of another hour and another place, without the others, and leaves as a file that says that it is computed @desk", async ({
   page,
 }) => {
   await page.goto(`${OUTING}/frame`);
@@ -225,7 +225,7 @@ async function greyPicture(page: Page, value: number): Promise<Buffer> {
   return Buffer.from(piexif.insert(told, data).split(",")[1]!, "base64");
 }
 
-test("a picture's own file, an EV and a level become readings; a file without settings or no picture at all is refused", async ({
+test("a picture's own file, an EV and a level become readings; a file without settings or no picture at all is refused @field", async ({
   page,
 }) => {
   await page.goto(`${OUTING}/expose`);
@@ -286,7 +286,7 @@ async function isoOf(page: Page): Promise<string> {
   return String([100, 125, 160][iso % 3]! * 2 ** Math.floor(iso / 3)).slice(0, 3);
 }
 
-test("where the light is short each way out is seen before it is taken, and a press on its picture takes it", async ({
+test("where the light is short each way out is seen before it is taken, and a press on its picture takes it @field", async ({
   page,
 }) => {
   await page.goto(`${OUTING}/expose`);

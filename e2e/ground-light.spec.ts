@@ -49,7 +49,7 @@ test("the same ground is looked at on another day, and when the sun is in one's 
   await expect.poll(sunrise).toBe(own);
 });
 
-test("cloud by the hour changes the light of its hour and stays", async ({ page }) => {
+test("cloud by the hour changes the light of its hour and stays @field", async ({ page }) => {
   await openGround(page);
   await openPanel(page, "Sky and lamps");
   await page.getByRole("radio", { name: "By the hour" }).click();
@@ -108,7 +108,7 @@ test("what speaks for each position is said, and the span is weighed with an hon
   await expect(page.getByText(/^From 17:00 to 19:00: /)).toBeVisible();
 });
 
-test("what counts in a search is changed and set back, and the list follows", async ({ page }) => {
+test("what counts in a search is changed and set back, and the list follows @desk", async ({ page }) => {
   await openGround(page);
   await openPanel(page, "Other positions for this shot");
   await page.getByRole("button", { name: "What counts" }).click();
@@ -121,7 +121,7 @@ test("what counts in a search is changed and set back, and the list follows", as
   await expect(page.getByText("Your own weights for Freeze")).toHaveCount(0);
 });
 
-test("the whole ground is looked over for the whole brief, and positions are put down there", async ({
+test("the whole ground is looked over for the whole brief, and positions are put down there @desk", async ({
   page,
 }) => {
   await openGround(page);

@@ -1,6 +1,6 @@
 import { expect, test } from "@playwright/test";
 
-test("an outing goes onto a phone by a code that holds it: shown first, kept when it is said, and nothing of it stays in the address", async ({
+test("an outing goes onto a phone by a code that holds it: shown first, kept when it is said, and nothing of it stays in the address @field", async ({
   page,
   context,
   browser,

@@ -18,7 +18,7 @@ test("the next outing comes first with what is open, the rest by its time", asyn
   ).toBeVisible();
 });
 
-test("an outing is made again, put away, brought back and removed, each with a way back", async ({
+test("an outing is made again, put away, brought back and removed, each with a way back @desk", async ({
   page,
 }) => {
   const more = async (name: string, what: string) => {
@@ -48,7 +48,7 @@ test("an outing is made again, put away, brought back and removed, each with a w
   await expect(page.getByRole("link", { name: /^League evening/ })).toHaveCount(2);
 });
 
-test("links and records from before an outing was called one still open, and are saved under the new name", async ({
+test("links and records from before an outing was called one still open, and are saved under the new name @desk", async ({
   page,
 }) => {
   await page.goto("/outings");

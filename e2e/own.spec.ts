@@ -105,7 +105,7 @@ test("what cannot be is said beside its field, and no outing is made", async ({ 
   expect(await storedKeys(page, "bp/outing/")).toEqual([]);
 });
 
-test("coordinates copied from elsewhere fill both fields, and a length is typed in the unit that one thinks in", async ({
+test("coordinates copied from elsewhere fill both fields, and a length is typed in the unit that one thinks in @field", async ({
   page,
 }) => {
   await page.goto("/outings");
@@ -137,7 +137,7 @@ test("the device tells the place when it is allowed to, and a refusal is said", 
   await expect(page.getByText(/Australia\/Sydney time/)).toBeVisible();
 });
 
-test("one's own ground: a further position and a spot change what follows", async ({ page }) => {
+test("one's own ground: a further position and a spot change what follows @desk", async ({ page }) => {
   await page.goto("/outing/hockey-semi-final/ground");
   await openPanel(page, "Position");
   await page.getByRole("button", { name: "Add a position" }).click();
@@ -216,7 +216,7 @@ async function morningOf(page: Page, subject: string, lens: RegExp): Promise<voi
   await expect(page).toHaveURL(/\/outing\/[a-v0-9]{16}\/brief$/);
 }
 
-test("a butterfly from nothing: near, its depth a few millimetres, and the stem's sway told with what holds the camera", async ({
+test("a butterfly from nothing: near, its depth a few millimetres, and the stem's sway told with what holds the camera @field", async ({
   page,
 }) => {
   await morningOf(page, "Butterfly on a stem, windy", /^100 mm f\/2\.8/);

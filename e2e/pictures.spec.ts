@@ -126,7 +126,7 @@ test("a folder of pictures is read, judged by keys and thumbs, captioned, and it
   expect(strFromU8(out["delivery.csv"]!)).toContain("B100.JPG");
 });
 
-test("captions written into the pictures' folder keep what another program wrote there since it was chosen", async ({
+test("captions written into the pictures' folder keep what another program wrote there since it was chosen @desk", async ({
   page,
 }) => {
   // A folder of the browser's own stands in for the one that a person picks.
@@ -184,7 +184,9 @@ test("captions written into the pictures' folder keep what another program wrote
   );
 });
 
-test("after a reload the frames stand, the pictures are asked for again, and are found", async ({ page }) => {
+test("after a reload the frames stand, the pictures are asked for again, and are found @field", async ({
+  page,
+}) => {
   await page.goto(`${OUTING}/review`);
   await openPanel(page, "Pictures in");
   await readIn(page);
@@ -201,7 +203,7 @@ test("after a reload the frames stand, the pictures are asked for again, and are
   await expect(page.getByText(/^9 frames in 3 bursts/)).toBeVisible();
 });
 
-test("two taps measure a smear; it is kept beside what the plan has for it", async ({ page }) => {
+test("two taps measure a smear; it is kept beside what the plan has for it @field", async ({ page }) => {
   await page.goto(`${OUTING}/review`);
   await openPanel(page, "Pictures in");
   await readIn(page);
@@ -223,7 +225,9 @@ test("two taps measure a smear; it is kept beside what the plan has for it", asy
   await expect(page.getByRole("button", { name: "Kept", exact: true })).toBeVisible();
 });
 
-test("over ten thousand frames at most eighty cells are made, wherever one scrolls", async ({ page }) => {
+test("over ten thousand frames at most eighty cells are made, wherever one scrolls @desk", async ({
+  page,
+}) => {
   await page.goto(`${OUTING}/review`);
   await expect(page.getByText("No pictures read yet").first()).toBeVisible();
   const T = Date.UTC(2026, 9, 17, 16);
@@ -258,7 +262,7 @@ test("over ten thousand frames at most eighty cells are made, wherever one scrol
   expect(Math.max(...counts)).toBeLessThanOrEqual(80);
 });
 
-test("the outing that is over shows what came out; what was learnt of it acts elsewhere, and is taken back", async ({
+test("the outing that is over shows what came out; what was learnt of it acts elsewhere, and is taken back @desk", async ({
   page,
 }) => {
   await page.goto(PAST);

@@ -1,7 +1,7 @@
 import { expect, test } from "@playwright/test";
 import { openGround, openPanel, openStage, storedOuting, tag } from "./outing";
 
-test("places are searched over the ground, listed with their reasons, and one press stands there", async ({
+test("places are searched over the ground, listed with their reasons, and one press stands there @desk", async ({
   page,
 }) => {
   await openGround(page);
@@ -21,7 +21,9 @@ test("places are searched over the ground, listed with their reasons, and one pr
   await expect(page.getByRole("button", { name: "Find positions" })).toBeVisible();
 });
 
-test("passing cloud tells both levels on Expose, and the card says how to expose", async ({ page }) => {
+test("passing cloud tells both levels on Expose, and the card says how to expose @field", async ({
+  page,
+}) => {
   await openGround(page);
   await openPanel(page, "Sky and lamps");
   for (let i = 0; i < 3; i++) await page.getByRole("button", { name: "More: Cloud" }).click();
@@ -33,7 +35,7 @@ test("passing cloud tells both levels on Expose, and the card says how to expose
   await expect(page.getByText(/^(Manual|Automatic ISO)/)).toBeVisible();
 });
 
-test("in a hide places are looked for about the spot, none of them on the water, with what is in the bag", async ({
+test("in a hide places are looked for about the spot, none of them on the water, with what is in the bag @field", async ({
   page,
 }) => {
   await page.goto("/outing/lagoon-at-first-light/ground");

@@ -21,7 +21,7 @@ test("a number of the field card opens to its sum, step by step down to the kit,
   await expect(sheet.getByText(/Function stillLengthUm/)).toBeVisible();
 });
 
-test("blur, chance, light, softness and the four figures of a place open to their sums too", async ({
+test("blur, chance, light, softness and the four figures of a place open to their sums too @desk", async ({
   page,
 }) => {
   await page.goto(`${HOCKEY}/expose`);
@@ -47,7 +47,7 @@ test("blur, chance, light, softness and the four figures of a place open to thei
   await expect(page.getByRole("dialog").getByText(/Function distance/)).toBeVisible();
 });
 
-test("the score of a place opens to what each of its parts weighs, and each part to what it rests on", async ({
+test("the score of a place opens to what each of its parts weighs, and each part to what it rests on @field", async ({
   page,
 }) => {
   await page.goto(`${HOCKEY}/ground`);
@@ -71,7 +71,7 @@ test("the score of a place opens to what each of its parts weighs, and each part
   ).toBeVisible();
 });
 
-test("a reason, a line of the ledger, a cell of the ladder, a compared position and what changes next open to their sums", async ({
+test("a reason, a line of the ledger, a cell of the ladder, a compared position and what changes next open to their sums @desk", async ({
   page,
 }) => {
   const sheet = page.getByRole("dialog");
@@ -160,7 +160,7 @@ test("every number that stands on a stage opens to its sum, but for what is not 
   }
 });
 
-test("and so does what was read and counted, in Review", async ({ page }) => {
+test("and so does what was read and counted, in Review @field", async ({ page }) => {
   await page.goto(`${HOCKEY}/run`);
   await page.getByRole("button", { name: "Too dark", exact: true }).click();
   await page.getByRole("button", { name: "Too dark by 2" }).click();

@@ -140,7 +140,9 @@ const OPENED: readonly (readonly [name: string, url: string, presses: readonly R
   ["what is deleted", "/preferences", [/^Delete everything$/]],
 ];
 
-test("what opens over a screen has no serious finding of axe, the lights in turn", async ({ page }) => {
+test("what opens over a screen has no serious finding of axe, the lights in turn @field", async ({
+  page,
+}) => {
   test.setTimeout(240_000);
   const opened = page.getByRole("dialog").or(page.getByRole("complementary", { name: "Ask anything" }));
   for (const [i, [name, url, presses]] of OPENED.entries()) {

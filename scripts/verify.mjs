@@ -49,10 +49,11 @@ const secondTries = (suites) =>
     ...secondTries(inner),
   ]);
 
-/** The build, on the core that the checks before the unit tests leave free; answers its exit code once it is done. */
-function buildBeside() {
+/** Types and then the build, on one core, while the other looks the code over; answers their exit code once they are done. */
+function typesAndBuild() {
   const log = openSync(path.join(reports, "build.log"), "a");
-  const child = spawn("node", ["scripts/build-beside.mjs"], { cwd: root, stdio: ["ignore", log, log] });
+  const both = "npm run --silent typecheck && node scripts/build-beside.mjs";
+  const child = spawn("sh", ["-c", both], { cwd: root, stdio: ["ignore", log, log] });
   const done = new Promise((resolve) => {
     child.on("exit", (code) => resolve(code ?? 1));
     child.on("error", () => resolve(1));
@@ -65,8 +66,7 @@ function buildBeside() {
 }
 
 if (!check("packages", install())) finish();
-check("types", run("npm", ["run", "--silent", "typecheck"]));
-const built = buildBeside();
+const built = typesAndBuild();
 check("lint", run("npm", ["run", "--silent", "lint"]));
 check("format", run("npm", ["run", "--silent", "format:check"]));
 check("layers", run("npm", ["run", "--silent", "layers"]));
@@ -79,7 +79,7 @@ counted("unit tests", jest, "jest.json", (r) => ({
   failed: r.numFailedTests + r.numRuntimeErrorTestSuites,
 }));
 
-if (check("build", await built()) && check("browser", chromium())) {
+if (check("types and build", await built()) && check("browser", chromium())) {
   // A second try is for a machine that is too busy; what needs one is named, and looked into.
   const code = run("npx", ["playwright", "test", "--retries=1", "--reporter=line,json"], {
     env: { PLAYWRIGHT_JSON_OUTPUT_NAME: "reports/playwright.json" },
