@@ -133,6 +133,7 @@ export {
   faceWords,
   judgementSentence,
   lightSideWords,
+  NO_SUN_WORDS,
   noPictureSentence,
   sacrificeWords,
   softnessSentence,

@@ -111,18 +111,27 @@ export function noPictureSentence({ numbers }: NoPicture): string {
   return `Too near: this lens focuses no nearer than ${atLeastWords(closest)}. Step back ${atLeastWords(Math.max(0.01, closest - distance))}.`;
 }
 
+/** What keeps the sun off, wherever it is told: of a subject, and of the whole ground. */
+export const NO_SUN_WORDS = {
+  roof: "under a roof",
+  "sun-down": "sun is down",
+  leaves: "under leaves",
+  shaded: "out of the sun",
+  cloud: "no direct sun",
+} as const;
+
 export function lightSideWords(light: Assessment["light"]): { value: string; label: string } {
   if (light.direct === "roof")
-    return { value: light.lux.lamps > 0 ? "lamps" : "daylight", label: "under a roof" };
+    return { value: light.lux.lamps > 0 ? "lamps" : "daylight", label: NO_SUN_WORDS.roof };
   if (light.direct === "sun-down") {
     // The sun rises in the east on all the earth: below the horizon there it is morning.
     const twilight = light.sun.azimuth < 180 ? "dawn" : "dusk";
     const natural = light.lux.moon > 0.05 * light.lux.total ? "moonlight" : twilight;
-    return { value: light.lux.lamps > 0 ? "lamps" : natural, label: "sun is down" };
+    return { value: light.lux.lamps > 0 ? "lamps" : natural, label: NO_SUN_WORDS["sun-down"] };
   }
-  if (light.direct === "leaves") return { value: "even", label: "under leaves" };
-  if (light.direct === "shaded") return { value: "shade", label: "out of the sun" };
-  if (light.direct === "cloud" || light.side === "even") return { value: "even", label: "no direct sun" };
+  if (light.direct === "leaves") return { value: "even", label: NO_SUN_WORDS.leaves };
+  if (light.direct === "shaded") return { value: "shade", label: NO_SUN_WORDS.shaded };
+  if (light.direct === "cloud" || light.side === "even") return { value: "even", label: NO_SUN_WORDS.cloud };
   const side = { front: "front-lit", side: "side-lit", back: "back-lit" }[light.side];
   return { value: side, label: `sun ${Math.round(light.turn)}° round` };
 }

@@ -19,6 +19,14 @@ export const placeWanted = ({ ground, light }: Pick<Outing, "ground" | "light">)
 export const throwsShadows = (scene: Scene): boolean =>
   scene.sun.apparentAltitude > 0 && scene.daylight.directNormal > SHADOW_LUX;
 
+/** What keeps the sun off the whole ground, the roof first; undefined while it throws shadows. */
+export function sunKeptOff(scene: Scene): "roof" | "sun-down" | "leaves" | "cloud" | undefined {
+  if (throwsShadows(scene)) return undefined;
+  if (scene.cover === "roof") return "roof";
+  if (scene.sun.apparentAltitude <= 0) return "sun-down";
+  return scene.cover === "leaves" ? "leaves" : "cloud";
+}
+
 /** Outlines of the shadows of all that shades. */
 export const shadowsOf = (obstacles: readonly Obstacle[], sun: Sun): readonly (readonly Point[])[] =>
   obstacles

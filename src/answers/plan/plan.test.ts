@@ -17,6 +17,7 @@ import {
   placeWanted,
   ringOfFill,
   shadowsOf,
+  sunKeptOff,
   sunOnSpots,
   throwsShadows,
 } from "./light";
@@ -152,4 +153,20 @@ test("where it lies is wanted as soon as daylight comes in, and not before", () 
   expect(placeWanted({ ...hall, light: { ...hall.light, roof } })).toBe(true);
   expect(placeWanted({ ...hall, light: { ...hall.light, roof: undefined } })).toBe(true);
   expect(placeWanted({ ...told, light: { ...told.light, roof: undefined } })).toBe(false);
+});
+
+test("a hall's plan said that the sun is down while its shot said that it is under a roof: both say the roof, by day and by night", () => {
+  const hall = anOuting("handball-league-evening");
+  const { from } = hall.view.window;
+  for (const hour of [0, 1, 12, 18]) {
+    const view = hall.at(from + hour * 3_600_000);
+    expect(sunKeptOff(view.scene)).toBe("roof");
+    expect(view.found!.light.direct).toBe("roof");
+  }
+  const day = hockey.view.scene;
+  expect(sunKeptOff(day)).toBeUndefined();
+  expect(sunKeptOff({ ...day, daylight: { ...day.daylight, directNormal: 0 } })).toBe("cloud");
+  expect(sunKeptOff({ ...day, sun: { ...day.sun, apparentAltitude: -1 } })).toBe("sun-down");
+  const shaded = { ...day.daylight, directNormal: 0 };
+  expect(sunKeptOff({ ...day, cover: "leaves", daylight: shaded })).toBe("leaves");
 });

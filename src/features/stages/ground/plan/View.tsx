@@ -11,7 +11,7 @@ import { PlanCanvas } from "@/ui/plan/PlanCanvas";
 import type { Handle } from "@/ui/plan/usePlanGestures";
 import type { PlanView } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
-import { metresWords } from "@/words";
+import { metresWords, NO_SUN_WORDS } from "@/words";
 import { editSpot, movePosition } from "@/outing/edits";
 import { clearTop } from "@/ui/plan/clear-place";
 import { toCentimetre } from "@/outing/rounded";
@@ -20,7 +20,7 @@ import { Late } from "../../../layout/Late";
 import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
 import { useUnfolded } from "../../screen/unfolded";
 import { useDrawing } from "../draw/use-drawing";
-import { throwsShadows } from "@/answers/plan/light";
+import { sunKeptOff } from "@/answers/plan/light";
 import { Grass, Lit, Names, Standing, SunShadows } from "../drawing/GroundDrawing";
 import type { FirstLabel } from "../drawing/SpotLabels";
 import { SheetMarks } from "../drawing/SheetMarks";
@@ -159,7 +159,6 @@ function Me({ view }: { view: PlanView }) {
 /** The comb of the minute's sun, or the word that stands where there is none. */
 function Comb({ view }: { view: PlanView }) {
   const sun = useOuting((v) => v.scene.sun);
-  const direct = useOuting((v) => throwsShadows(v.scene));
-  const without = sun.apparentAltitude <= 0 ? "sun is down" : direct ? undefined : "no direct sun";
-  return <SunComb view={view} sun={sun} without={without} />;
+  const keptOff = useOuting((v) => sunKeptOff(v.scene));
+  return <SunComb view={view} sun={sun} without={keptOff && NO_SUN_WORDS[keptOff]} />;
 }

@@ -5,15 +5,17 @@ import { useTokens } from "@/ui/theme/theme";
 import { CELL_SHAPE } from "./Cell";
 
 /** Frames of the bursts that are drawn. */
-const BURSTS = [3, 2] as const;
+const BURSTS = [4, 2] as const;
 const HEAD = 22;
 const GAP = 6;
 
-/** Before the first picture: the frames as they will lie, each burst under its head. */
-export function FramesToCome({ cell }: { cell: number }) {
+/** Before the first picture: the frames as they will lie, each burst under its head; of cells as wide as these or wider. */
+export function FramesToCome({ least }: { least: number }) {
   const [size, onLayout] = useSize();
   const { ink2, line } = useTokens();
   const width = size?.width ?? 0;
+  const columns = Math.max(1, Math.floor(width / least));
+  const cell = Math.min(width / columns, 1.5 * least);
   const row = HEAD + CELL_SHAPE * cell;
   const height = BURSTS.length * row;
   return (
@@ -30,7 +32,7 @@ export function FramesToCome({ cell }: { cell: number }) {
                 stroke={line}
                 strokeWidth={2}
               />
-              {Array.from({ length: frames }, (_, i) => (
+              {Array.from({ length: Math.min(columns, frames) }, (_, i) => (
                 <Rect
                   key={i}
                   x={i * cell + 1}

@@ -41,7 +41,7 @@ export function ContactSheet() {
   if (frames.length === 0)
     return (
       <Message title={NO_FRAMES[state].title} body={NO_FRAMES[state].body}>
-        {state === "read" && <FramesToCome cell={CELL} />}
+        {state === "read" && <FramesToCome least={CELL} />}
       </Message>
     );
   const marks = marksOf(frames);
