@@ -8,14 +8,15 @@ import { Worker } from "node:worker_threads";
 import { underOf } from "../server/served-under.mjs";
 import { splitBuild } from "./late-chunks.mjs";
 
-splitBuild("dist");
+const dist = process.env.DIST ?? "dist";
+splitBuild(dist);
 
-const scripts = path.join("dist", "_expo", "static", "js", "web");
+const scripts = path.join(dist, "_expo", "static", "js", "web");
 const waitedFor = readdirSync(scripts)
   .filter((name) => /^(entry|stages)-/.test(name))
   .map((name) => ({ file: path.join(scripts, name), options: { compress: { passes: 2, ecma: 2020 } } }));
 const before = ["start.js", "start-frame.js"].map((name) => ({
-  file: path.join("dist", name),
+  file: path.join(dist, name),
   options: { toplevel: true },
 }));
 const minified = [...waitedFor, ...before].map(async (workerData) => {
@@ -27,6 +28,6 @@ const minified = [...waitedFor, ...before].map(async (workerData) => {
 });
 await Promise.all(minified);
 
-const page = path.join("dist", "index.html");
+const page = path.join(dist, "index.html");
 const html = readFileSync(page, "utf8");
 writeFileSync(page, html.replace(/(href|src)="\/(start|manifest|icons)/g, `$1="${underOf(html)}/$2`));

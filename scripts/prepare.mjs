@@ -31,6 +31,7 @@ const BUILD_INPUTS = [
   "scripts/compress.mjs",
   "scripts/late-chunks.mjs",
   "scripts/minify-file.mjs",
+  "server/served-under.mjs",
 ];
 
 /** Runs a command in the project and returns its exit code; a command that cannot start counts as failed. */
@@ -92,9 +93,10 @@ export const install = () =>
     return code;
   });
 
+/** The build, into the folder DIST (dist when left out) and for the path BASE_PATH, when what it is made of changed. */
 export const build = () =>
   whenChanged(
-    "dist/.built-from",
+    path.join(process.env.DIST ?? "dist", ".built-from"),
     BUILD_INPUTS,
     () => {
       console.log("Building the application: two to three minutes on two cores, once for every change");
