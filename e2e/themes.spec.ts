@@ -218,6 +218,49 @@ test("what the card says anew is read out once, when the hand rests", async ({ p
   expect(heard).toEqual([await said.textContent()]);
 });
 
+for (const reducedMotion of ["no-preference", "reduce"] as const)
+  test(`what moves on the screen is over within 200 ms, and nothing moves where that is asked: ${reducedMotion} @field`, async ({
+    page,
+  }) => {
+    await page.emulateMedia({ reducedMotion });
+    await page.addInitScript(() => {
+      const longest = { transition: 0, animation: 0 };
+      Object.assign(window, { longest });
+      const watch = (event: string, kind: "transition" | "animation") =>
+        document.addEventListener(event, ({ target }) => {
+          for (const { effect } of (target as Element).getAnimations())
+            longest[kind] = Math.max(longest[kind], Number(effect?.getComputedTiming().endTime ?? 0));
+        });
+      watch("transitionrun", "transition");
+      watch("animationstart", "animation");
+    });
+    await page.goto(`${OUTING}/expose`);
+    await page.getByRole("button", { name: /^Blur in the picture/ }).click();
+    await page.getByRole("button", { name: /Switch to Dusk$/ }).click();
+    await page.getByRole("button", { name: "Ask anything" }).click();
+    await page.keyboard.press("Escape");
+    await openStage(page, "Ground");
+    await page.getByRole("button", { name: /\. More$/ }).click();
+    await openStage(page, "Run");
+    await page.getByRole("button", { name: "Too dark" }).click();
+    await expect(page.getByText("1 reading so far. The next?")).toBeVisible();
+    // That a transition would be seen: one of the test's own.
+    const seen = await page.evaluate(async () => {
+      const { longest } = window as unknown as { longest: { transition: number; animation: number } };
+      const before = { ...longest };
+      const own = document.body.appendChild(document.createElement("i"));
+      own.style.cssText = "position:fixed;opacity:0;transition:opacity 150ms";
+      own.getBoundingClientRect();
+      own.style.opacity = "1";
+      await new Promise((done) => setTimeout(done, 300));
+      return { before, own: longest.transition };
+    });
+    const most = reducedMotion === "reduce" ? 0 : 200;
+    expect(seen.before.transition).toBeLessThanOrEqual(most);
+    expect(seen.before.animation).toBeLessThanOrEqual(most);
+    expect(seen.own).toBe(reducedMotion === "reduce" ? 0 : 150);
+  });
+
 test("one tap switches the light on every screen, and it stays", async ({ page }) => {
   const switchTo = async (name: string) =>
     page.getByRole("button", { name: new RegExp(`Switch to ${name}$`) }).click();
