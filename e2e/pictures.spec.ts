@@ -225,6 +225,23 @@ test("two taps measure a smear; it is kept beside what the plan has for it @fiel
   await expect(page.getByRole("button", { name: "Kept", exact: true })).toBeVisible();
 });
 
+test("frames that the browser keeps and does not give back are not told as none: neither on the sheet nor by what came out @field", async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    const getAll = IDBObjectStore.prototype.getAll;
+    IDBObjectStore.prototype.getAll = function (range?: IDBKeyRange | null, ...rest) {
+      if (String(range?.lower).startsWith("frames/"))
+        throw new DOMException("not readable", "NotReadableError");
+      return getAll.call(this, range, ...rest);
+    };
+  });
+  await page.goto(`${OUTING}/review`);
+  await openPanel(page, "Contact sheet");
+  await expect(page.getByText("The frames that are kept cannot be read")).toHaveCount(2);
+  await expect(page.getByText("No pictures read yet")).toHaveCount(0);
+});
+
 test("over ten thousand frames at most eighty cells are made, wherever one scrolls @desk", async ({
   page,
 }) => {

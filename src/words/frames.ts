@@ -12,6 +12,19 @@ const UNREAD = {
 
 export const unreadWords = (reason: keyof typeof UNREAD): string => UNREAD[reason];
 
+const TO_COME =
+  "Choose the folder of the day under Pictures in: its frames then lie in their bursts, to keep or to put away.";
+
+/** Where an outing has no frames: whether they were not looked for yet, are not there, or cannot be read. */
+export const NO_FRAMES_WORDS = {
+  unread: { title: "Reading what is kept…", body: TO_COME },
+  read: { title: "No pictures read yet", body: TO_COME },
+  failed: {
+    title: "The frames that are kept cannot be read",
+    body: "This browser does not give back what it keeps of this outing's frames. Nothing was changed: load the page again, or open it in a tab by itself.",
+  },
+} as const;
+
 const pad = (n: number): string => String(Math.floor(n)).padStart(2, "0");
 
 /** By how much a camera's clock is ahead: "1 h 00 min 12 s ahead", "right". */

@@ -7,7 +7,9 @@ import { Button } from "@/ui/controls/Button";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
 import { shutterWords } from "@/words";
+import { NO_FRAMES_WORDS } from "@/words/frames";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
+import type { FramesState } from "../frames/frames-store";
 import { useDay } from "../frames/use-day";
 import { PlansCurve } from "../keepers/PlansCurve";
 import { BlurAgainst } from "./BlurAgainst";
@@ -18,7 +20,7 @@ import { WhereStood } from "./WhereStood";
 
 /** What came out of the frames of the day, drawn: each part stands only where there is something to say. */
 export function WhatCameOut() {
-  const { bursts } = useDay();
+  const { bursts, state } = useDay();
   const [more, setMore] = useState(false);
   const { store } = useOpenOuting();
   const outing = useOuting((v) => v.outing);
@@ -29,7 +31,7 @@ export function WhatCameOut() {
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [bursts, outing, shot, store],
   );
-  if (out.judged === 0) return <NothingJudged out={out} />;
+  if (out.judged === 0) return <NothingJudged out={out} state={state} />;
   return (
     <View className="gap-4">
       <Lessons out={out} bursts={bursts} />
@@ -52,14 +54,20 @@ export function WhatCameOut() {
 }
 
 /** Before anything was judged: the promises and the plan's curve, on which it will stand. */
-function NothingJudged({ out }: { out: CameOut }) {
+function NothingJudged({ out, state }: { out: CameOut; state: FramesState["state"] }) {
   return (
     <View className="gap-4">
-      <Txt>
-        {out.frames > 0
-          ? "Nothing judged yet. Keep, perhaps, away on the contact sheet: a burst counts once all of its frames are judged."
-          : "No pictures read yet. Bring them in under Pictures in."}
-      </Txt>
+      {out.frames > 0 ? (
+        <Txt>
+          Nothing judged yet. Keep, perhaps, away on the contact sheet: a burst counts once all of its frames
+          are judged.
+        </Txt>
+      ) : (
+        <View>
+          <Txt weight={600}>{NO_FRAMES_WORDS[state].title}</Txt>
+          <Txt>{NO_FRAMES_WORDS[state].body}</Txt>
+        </View>
+      )}
       <Part title="Promised">
         <PromisedBars rows={out.shots} of="shots" />
       </Part>

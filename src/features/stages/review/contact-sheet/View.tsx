@@ -5,6 +5,7 @@ import { Message } from "@/ui/controls/Message";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
 import { useSize } from "@/ui/layout/use-size";
+import { NO_FRAMES_WORDS } from "@/words/frames";
 import { useFrames } from "../frames/frames-store";
 import { useDay } from "../frames/use-day";
 import { useLogOfJudged } from "../frames/use-log";
@@ -17,18 +18,6 @@ import { Sheet } from "./Sheet";
 /** Px of a cell that a thumb hits and an eye reads. */
 const CELL = 108;
 
-const TO_COME =
-  "Choose the folder of the day under Pictures in: its frames then lie here in their bursts, to keep or to put away.";
-
-const NO_FRAMES = {
-  unread: { title: "Reading what is kept…", body: TO_COME },
-  read: { title: "No pictures read yet", body: TO_COME },
-  failed: {
-    title: "The frames that are kept cannot be read",
-    body: "This browser does not give back what it keeps of this outing's frames. Nothing was changed: load the page again, or open it in a tab by itself.",
-  },
-} as const;
-
 /** All frames of the day in their bursts; a press opens one. */
 export function ContactSheet() {
   const { bursts, state } = useDay();
@@ -39,11 +28,7 @@ export function ContactSheet() {
   const [goTo, setGoTo] = useState<string>();
   const [size, onLayout] = useSize();
   if (frames.length === 0)
-    return (
-      <Message title={NO_FRAMES[state].title} body={NO_FRAMES[state].body}>
-        {state === "read" && <FramesToCome least={CELL} />}
-      </Message>
-    );
+    return <Message {...NO_FRAMES_WORDS[state]}>{state === "read" && <FramesToCome least={CELL} />}</Message>;
   const marks = marksOf(frames);
   const columns = Math.max(2, Math.floor((size?.width ?? 3 * CELL) / CELL));
   const rows = sheetRows(bursts, columns, shown);
