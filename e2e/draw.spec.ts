@@ -72,7 +72,9 @@ test("a ground is drawn under the finger: put, dragged, reshaped by a corner, tu
   await expect.poll(async () => (await at()).outline).toEqual(reshaped.outline);
 });
 
-test("a lane is tapped point by point, a ruler measures, and what is pressed is chosen", async ({ page }) => {
+test("a lane is tapped point by point, a ruler measures, and what is pressed is chosen @desk", async ({
+  page,
+}) => {
   await startDrawing(page);
   await add(page, "Lane");
   await expect(page.getByText("Lane: tap its first point")).toBeVisible();

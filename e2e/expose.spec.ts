@@ -8,7 +8,7 @@ import { isPhone, laterByQuarters, openPanel, OUTING, slider, storedOuting, valu
 const COURSE = "/outing/cross-country-day";
 const group = (page: Page, name: string | RegExp) => page.getByRole("group", { name });
 
-test("any two rails are held and the third follows; to set the third one says which may go; three held may be off", async ({
+test("any two rails are held and the third follows; to set the third one says which may go; three held may be off @field", async ({
   page,
 }) => {
   await page.goto(`${OUTING}/expose`);
@@ -111,7 +111,7 @@ test("three sets for the camera come out on one page of A6 that can be read back
   expect(readFileSync(await (await texts).path(), "utf8")).toContain(exposure!);
 });
 
-test("what softens the background is ranked by its gain, and one press tries it and can be taken back", async ({
+test("what softens the background is ranked by its gain, and one press tries it and can be taken back @desk", async ({
   page,
 }) => {
   await page.goto(`${OUTING}/frame`);
@@ -129,7 +129,7 @@ test("what softens the background is ranked by its gain, and one press tries it 
     .toBe(before.ground.positions.find((p: { id: string }) => p.id === "b").lensHeight);
 });
 
-test("depth is chosen where it is seen, a flat subject is turned by keys, and further pictures are promised in one press", async ({
+test("depth is chosen where it is seen, a flat subject is turned by keys, and further pictures are promised in one press @desk", async ({
   page,
 }) => {
   await page.goto(`${OUTING}/frame`);
@@ -263,7 +263,7 @@ test("a picture's own file, an EV and a level become readings; a file without se
   expect((await storedOuting(page)).light.readings.at(-1)).toMatchObject({ settingsEv: 9.5, offClicks: 0 });
 });
 
-test("a night that runs out of light: the ways out are priced, one is taken, and the short light is gone", async ({
+test("a night that runs out of light: the ways out are priced, one is taken, and the short light is gone @field", async ({
   page,
 }) => {
   await page.goto(`${OUTING}/expose`);

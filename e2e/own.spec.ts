@@ -188,7 +188,7 @@ test("the venue of an outing is changed afterwards, and taken back", async ({ pa
   await expect(page.getByRole("img", { name: /^Walls of the hall/ })).toHaveCount(0);
 });
 
-test("looking from elsewhere leaves the plan as it is until it is meant", async ({ page }) => {
+test("looking from elsewhere leaves the plan as it is until it is meant @desk", async ({ page }) => {
   await page.goto("/outing/hockey-semi-final/expose");
   await page.getByRole("button", { name: /^Drag flick from B. Choose another shot/ }).click();
   await page.getByRole("radio", { name: "C", exact: true }).click();

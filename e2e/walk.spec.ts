@@ -75,7 +75,7 @@ test("a dragged position carries distance, light, fill, shutter and ISO with it,
   ).toBeVisible();
 });
 
-test("a move can be taken back", async ({ page }) => {
+test("a move can be taken back @desk", async ({ page }) => {
   await openGround(page);
   const before = (await storedOuting(page)).ground.positions[1].at;
   await dragTag(page, "B", -80, 20);
@@ -111,7 +111,7 @@ test("the minute moves the light, the settings and what is short, on every stage
   await expect(page.getByText(/planned for 18:27/)).toBeVisible();
 });
 
-test("cloud and lens change what follows", async ({ page }) => {
+test("cloud and lens change what follows @field", async ({ page }) => {
   await openGround(page);
   await openPanel(page, "Sky and lamps");
   const ev = await figure(page, /^EV/);
@@ -127,7 +127,9 @@ test("cloud and lens change what follows", async ({ page }) => {
   await expect.poll(() => valueOf(page, "ISO")).not.toBe(iso);
 });
 
-test("push one rail and the free one follows; let go and the limits decide again", async ({ page }) => {
+test("push one rail and the free one follows; let go and the limits decide again @field", async ({
+  page,
+}) => {
   await page.goto(`${OUTING}/expose`);
   const [shutter, iso] = [
     await slider(page, "Shutter").getAttribute("aria-valuetext"),
@@ -163,7 +165,7 @@ test("every setting tells its reasons with their sources", async ({ page }) => {
   await expect(page.getByRole("region", { name: "ISO" })).toContainText("ISO 2720");
 });
 
-test("a test shot too dark keeps a reading and moves what follows", async ({ page }) => {
+test("a test shot too dark keeps a reading and moves what follows @field", async ({ page }) => {
   await page.goto(`${OUTING}/run`);
   await expect(page.getByLabel("ISO 500", { exact: true })).toBeVisible();
   await page.getByRole("button", { name: "Too dark" }).click();
@@ -198,7 +200,7 @@ test("a shot without a place asks for one", async ({ page }) => {
   await expect(slider(page, "Shutter")).toBeVisible();
 });
 
-test("a position dragged onto the pitch is vetoed in words at once", async ({ page }) => {
+test("a position dragged onto the pitch is vetoed in words at once @desk", async ({ page }) => {
   await openGround(page);
   await dragTag(page, "B", -60, 110);
   await expect(page.getByText("The field of play: no standing here. Move off it.").first()).toBeVisible();
