@@ -150,7 +150,7 @@ test("one's own ground: a further position and a spot change what follows @desk"
   await expect(page.getByRole("alert")).toContainText("Type a number from 0 to 359.");
   await openPanel(page, "Ground and light");
   await page.getByRole("radio", { name: "Under a roof" }).click();
-  await expect(page.getByText("under a roof", { exact: true })).toBeVisible();
+  await expect(page.getByText("under a roof", { exact: true })).toHaveCount(2);
   await page.getByLabel("Daylight let through in %").fill("120");
   await expect(page.getByText("Type a number from 0 to 100.")).toBeVisible();
   await page.getByRole("radio", { name: "Open sky" }).click();

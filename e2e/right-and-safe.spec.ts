@@ -45,7 +45,7 @@ test("a new pool lay outdoors on grass: it is indoors over water, under lamps, w
   await expect(page.getByText(/Wet edges slip/)).toBeVisible();
   await expect(page.getByText(/Battery power only beside a pool/)).toBeVisible();
   await openStage(page, "Ground");
-  await expect(page.getByText("under a roof")).toBeVisible();
+  await expect(page.getByText("under a roof")).toHaveCount(2);
   const pool = await storedOuting(page, "trial-day");
   expect(pool.light.lamps.kind).toBe("pool");
   expect(pool.light.lamps.until).toBeUndefined();

@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test, type Locator, type Page } from "@playwright/test";
-import { isPhone, openStage, OUTING, slider, tag } from "./outing";
+import { isPhone, openPanel, openStage, OUTING, slider, tag } from "./outing";
 
 const THEMES = ["day", "dusk", "hide"] as const;
 const PAPER = { day: "rgb(246, 242, 231)", dusk: "rgb(23, 29, 33)", hide: "rgb(11, 10, 8)" };
@@ -238,7 +238,7 @@ for (const reducedMotion of ["no-preference", "reduce"] as const)
       watch("animationstart", "animation");
     });
     await page.goto(`${OUTING}/expose`);
-    await page.getByRole("button", { name: /^Blur in the picture/ }).click();
+    await openPanel(page, "Blur in the picture");
     await page.getByRole("button", { name: /Switch to Dusk$/ }).click();
     await page.getByRole("button", { name: "Ask anything" }).click();
     await page.keyboard.press("Escape");
