@@ -1,30 +1,15 @@
-import { spawn, type ChildProcess } from "node:child_process";
-import { once } from "node:events";
 import { expect, test } from "@playwright/test";
 import { slider } from "./outing";
 
-/** A build made for a path: BASE_PATH=/perch DIST=dist-under npm run build. */
-const DIST = "dist-under";
-const UNDER = "/perch";
-const PORT = 4197;
-const ROOT = `http://127.0.0.1:${PORT}`;
+/** The path that the build was made for. */
+const UNDER = process.env.BASE_PATH!;
 
-let server: ChildProcess;
-test.beforeAll(async () => {
-  server = spawn(process.execPath, ["node_modules/tsx/dist/cli.mjs", "server/index.ts"], {
-    env: { ...process.env, PORT: String(PORT), HOST: "127.0.0.1", DIST, DEMO: "1" },
-  });
-  await once(server.stdout!, "data");
-});
-test.afterAll(() => {
-  server.kill();
-});
-
-test.use({ baseURL: ROOT, serviceWorkers: "allow" });
+test.use({ serviceWorkers: "allow" });
 
 test("served under a path, the list, a reload deep within, a worker's picture, a shortcut and a visit without a network all stay beneath it", async ({
   page,
   context,
+  baseURL,
 }) => {
   const strayed: string[] = [];
   context.on("response", (answer) => {
@@ -33,10 +18,10 @@ test("served under a path, the list, a reload deep within, a worker's picture, a
       strayed.push(answer.url());
   });
   await page.goto("/");
-  await expect(page).toHaveURL(new RegExp(`^${ROOT}${UNDER}/`));
+  await expect(page).toHaveURL(new RegExp(`^${baseURL}${UNDER}/`));
   await page.getByRole("link", { name: /Cup semi-final/ }).click();
   await page.getByRole("link", { name: /^Ground:/ }).click();
-  await expect(page).toHaveURL(`${ROOT}${UNDER}/outing/hockey-semi-final/ground`);
+  await expect(page).toHaveURL(`${baseURL}${UNDER}/outing/hockey-semi-final/ground`);
   await page.reload();
   await expect(page.getByText("North goal").first()).toBeVisible();
 
@@ -44,7 +29,7 @@ test("served under a path, the list, a reload deep within, a worker's picture, a
   await page.getByRole("button", { name: /^The picture before it is taken/ }).click();
   await expect(page.getByRole("img", { name: /^At 1\// }).first()).toBeVisible();
 
-  const at = `${ROOT}${UNDER}/manifest.webmanifest`;
+  const at = `${baseURL}${UNDER}/manifest.webmanifest`;
   const manifest = (await (await context.request.get(at)).json()) as {
     start_url: string;
     shortcuts: readonly { url: string }[];

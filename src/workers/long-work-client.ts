@@ -1,7 +1,7 @@
 import { proxy, wrap } from "comlink";
 import { absent, present, type Maybe, type Progress } from "@/core/units";
 import type { longWork } from "./long-work";
-import { readyWorker } from "./ready-worker";
+import { failureOf, readyWorker } from "./ready-worker";
 
 export interface Run<Result> {
   readonly result: Promise<Maybe<Result, "stopped" | "no-worker">>;
@@ -29,7 +29,6 @@ export function startWork<Name extends WorkName>(
       over.signal,
     );
     worker = started;
-    const failed = new Promise<never>((_, reject) => (started.onerror = reject));
     const call = wrap<Work>(started)[name] as unknown as (
       input: WorkInput<Name>,
       report: Report,
@@ -38,7 +37,7 @@ export function startWork<Name extends WorkName>(
     const told = proxy((progress: Progress) => {
       if (!over.signal.aborted) report(progress);
     });
-    return present(await Promise.race([call(input, told), failed]));
+    return present(await Promise.race([call(input, told), failureOf(started)]));
   };
   const stopped = new Promise<Maybe<never, "stopped">>((resolve) => {
     over.signal.addEventListener("abort", () => resolve(absent("stopped")));

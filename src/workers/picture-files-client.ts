@@ -2,7 +2,7 @@ import { wrap } from "comlink";
 import type { HeaderRead } from "@/data/pictures/read-header";
 import type { Progress } from "@/core/units";
 import type { HeadersAsked, NamedFile, readHeaders } from "./picture-files";
-import { readyWorker } from "./ready-worker";
+import { failureOf, readyWorker } from "./ready-worker";
 
 /** Files handed to the worker at once: between two of them it can be paused, stopped, and says how far it is. */
 const PART = 48;
@@ -29,9 +29,7 @@ export function startReading(
     const worker = await readyWorker(
       () => new Worker(new URL("./picture-files.worker.ts", window.location.href)),
     );
-    const failed = new Promise<never>((_, reject) => {
-      worker.onerror = () => reject(new Error("the worker that reads pictures failed"));
-    });
+    const failed = failureOf(worker);
     const remote = wrap<{ readHeaders: typeof readHeaders }>(worker);
     const all: HeaderRead[] = [];
     try {

@@ -1,6 +1,6 @@
 import { proxy, wrap } from "comlink";
 import { readFile, type FileRead, type OnProgress } from "@/data/files";
-import { readyWorker } from "./ready-worker";
+import { failureOf, readyWorker } from "./ready-worker";
 
 /**
  * Reads a file of ours in a worker, so that a long one holds up no screen; on the page where the browser gives no worker. Ends the worker
@@ -13,16 +13,11 @@ export async function readFileElsewhere(file: Blob, onProgress: OnProgress): Pro
   } catch {
     return readFile(file, onProgress);
   }
-  const failed = new Promise<undefined>((resolve) => {
-    worker.onerror = () => resolve(undefined);
-  });
   const remote = wrap<{ readFile: typeof readFile }>(worker);
   try {
-    const read = await Promise.race([
-      remote.readFile(file, proxy(onProgress)).catch(() => undefined),
-      failed,
-    ]);
-    return read ?? (await readFile(file, onProgress));
+    return await Promise.race([remote.readFile(file, proxy(onProgress)), failureOf(worker)]);
+  } catch {
+    return await readFile(file, onProgress);
   } finally {
     worker.terminate();
   }

@@ -21,6 +21,12 @@ export async function readyWorker(make: () => Worker, wanted?: AbortSignal): Pro
   throw new Error("this browser has not started a worker");
 }
 
+/** Rejects once a worker that has started fails. */
+export const failureOf = (worker: Worker): Promise<never> =>
+  new Promise((_, reject) => {
+    worker.onerror = () => reject(new Error("the worker failed"));
+  });
+
 type Came = "ready" | "failed" | "late";
 
 const startOf = (worker: Worker, patience: number, wanted: AbortSignal | undefined): Promise<Came> =>

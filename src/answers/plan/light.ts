@@ -1,5 +1,5 @@
 import { aimOf, lensOf, OBSTACLE_KINDS, type Obstacle, type Point } from "@/core/ground";
-import { fillRing } from "@/core/judge";
+import { directOf, fillRing } from "@/core/judge";
 import { ownShadowOutline, shadedBy, shadowLength, shadowOutlines, type Sun } from "@/core/light";
 import type { Scene } from "@/core/scene";
 import type { Outing } from "@/data";
@@ -19,12 +19,11 @@ export const placeWanted = ({ ground, light }: Pick<Outing, "ground" | "light">)
 export const throwsShadows = (scene: Scene): boolean =>
   scene.sun.apparentAltitude > 0 && scene.daylight.directNormal > SHADOW_LUX;
 
-/** What keeps the sun off the whole ground, the roof first; undefined while it throws shadows. */
-export function sunKeptOff(scene: Scene): "roof" | "sun-down" | "leaves" | "cloud" | undefined {
+/** What keeps the sun off the whole ground; undefined while it throws shadows. A sun too weak for them counts as behind cloud. */
+export function sunKeptOff(scene: Scene): Exclude<ReturnType<typeof directOf>, "sun"> | undefined {
   if (throwsShadows(scene)) return undefined;
-  if (scene.cover === "roof") return "roof";
-  if (scene.sun.apparentAltitude <= 0) return "sun-down";
-  return scene.cover === "leaves" ? "leaves" : "cloud";
+  const direct = directOf(scene, scene.cover, false);
+  return direct === "sun" ? "cloud" : direct;
 }
 
 /** Outlines of the shadows of all that shades. */

@@ -147,7 +147,7 @@ export { panLeft, type PanLeft } from "./pan-left";
 export { stillFound, type StillFound } from "./still-found";
 export { blurModelOf, bodyMotionOf, spreadOf } from "./motion-found";
 export { depthAsked, type DepthSeen } from "./depth-asked";
-export { findLight } from "./light-found";
+export { directOf, findLight } from "./light-found";
 export { MOST_FILL } from "./judgement";
 export { guardedOf } from "./guarded";
 export { heldPartOf } from "./held-part";

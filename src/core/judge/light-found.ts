@@ -160,8 +160,12 @@ export function findLight({ scene, spot, subject, position, heightAngle }: Light
   };
 }
 
-/** What keeps the sun off, if anything does. */
-function directOf({ sun, daylight }: Scene, cover: Scene["cover"], shaded: boolean): LightFound["direct"] {
+/** What keeps the sun off, if anything does: the cover first, for what stands in the shade of something or not. */
+export function directOf(
+  { sun, daylight }: Scene,
+  cover: Scene["cover"],
+  shaded: boolean,
+): LightFound["direct"] {
   if (cover === "roof") return "roof";
   if (sun.apparentAltitude <= 0) return "sun-down";
   if (cover === "leaves") return "leaves";
