@@ -12,8 +12,7 @@ const UNREAD = {
 
 export const unreadWords = (reason: keyof typeof UNREAD): string => UNREAD[reason];
 
-const TO_COME =
-  "Choose the folder of the day under Pictures in: its frames then lie in their bursts, to keep or to put away.";
+const TO_COME = "Choose the folder of the day under Pictures in.";
 
 /** Where an outing has no frames: whether they were not looked for yet, are not there, or cannot be read. */
 export const NO_FRAMES_WORDS = {
