@@ -109,7 +109,7 @@ const NOT_WORKED_OUT: readonly RegExp[] = [
   /^1\/\d+$|^f\/[\d.]+$|^ISO \d+$/,
   /^(Sat|Sun|Mon|Tue|Wed|Thu|Fri) \d/,
   /assumed|common practice|EV counts|A click is|means lost|constants K|annex C|Your ceiling|^Some: /,
-  /wanted$|^A magnification of|^(Low, to|\d+° to|Over) |times more within|Class |1\/8, clear|lens at|crescent|Moonrise|detail of/,
+  /wanted$|^A magnification of|^(Low, to|\d+° to|Over) |more within these|Class |1\/8, clear|lens at|crescent|Moonrise|detail of/,
   /Press and hold|^\d+\.\d m$/,
   // Nine of ten (assumed).
   /% are (right|left)-handed/,

@@ -7,6 +7,7 @@ export {
   bandsSentence,
   flickerSentence,
   instantLines,
+  millisecondsWords,
 } from "./instant";
 export {
   bodyInDepthSentence,

@@ -40,6 +40,8 @@ export interface Instant {
   readonly event?: Event;
   /** Chance 0 … 1 that a burst at the body's rate holds it by chance alone; absent while the rate is not told. */
   readonly held?: number;
+  /** Seconds from one frame of a burst to the next; absent while the rate is not told. */
+  readonly frameEvery?: number;
   /** Metres that the subject goes between two frames. */
   readonly between?: number;
   /** How long a burst runs; absent while rate, frame, buffer or card are not told. */
@@ -77,6 +79,7 @@ export function instantFound(
   return {
     event,
     ...(framesPerSecond !== undefined && {
+      frameEvery: 1 / framesPerSecond,
       held: event && chanceToHold(event.halfWidth, framesPerSecond),
       between: betweenFrames(subject.bodySpeed, framesPerSecond),
       preBurst:

@@ -33,6 +33,8 @@ export interface Reach {
   readonly distance: Maybe<number, "nearer-than-focus">;
   /** Fill at the shortest focal length: above 1 it does not fit from here. */
   readonly fillAtShort: number;
+  /** Fill at the longest focal length. */
+  readonly fillAtLong: number;
   /** Metres from the front of the lens to the nearest that it focuses. */
   readonly closestFocus: number;
   /** Metres from the sensor mark to the subject, as the focus ring counts. */
@@ -81,6 +83,7 @@ export function reachFound(input: AssessInput, found: Assessment): Reach {
       closestFocus: optic.closestFocus,
     }),
     fillAtShort: fillAt(fill, focalLengthMm, optic.minFocalLengthMm),
+    fillAtLong: fillAt(fill, focalLengthMm, optic.maxFocalLengthMm),
     closestFocus: optic.closestFocus,
     marked: markedDistance(focalLengthMm, distance),
     angleAcross: angleOfViewAt(focalLengthMm, across, distance),

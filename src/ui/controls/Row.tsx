@@ -11,6 +11,8 @@ interface Props {
   readonly chosen?: boolean;
   /** Said instead of title, detail and value. */
   readonly says?: string;
+  /** What is drawn before its words. */
+  readonly drawing?: ReactNode;
   /** What is drawn under its words. */
   readonly under?: ReactNode;
   /** A sentence to read rather than a name to press. */
@@ -26,6 +28,7 @@ export function Row({
   onPress,
   chosen,
   says,
+  drawing,
   under,
   plain,
 }: Props) {
@@ -37,6 +40,7 @@ export function Row({
       onPress={onPress}
       className="min-h-14 flex-row flex-wrap items-center justify-between gap-3 border-b border-line py-2 active:opacity-70"
     >
+      {drawing}
       <View className="min-w-0 flex-1">
         <Txt weight={plain ? 400 : 600} tone={plain ? "ink" : "water"}>
           {title}

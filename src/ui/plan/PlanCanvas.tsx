@@ -17,10 +17,14 @@ interface Props extends PlanInput {
   readonly layers: readonly ((view: PlanView) => ReactNode)[];
   /** What belongs to the sheet rather than to the ground: comb, scale, north. */
   readonly edge: (view: PlanView) => ReactNode;
+  /** What is written over all of it, so that nothing runs through a name. */
+  readonly names?: (view: PlanView) => ReactNode;
 }
 
+const NO_NAMES = (): ReactNode => null;
+
 /** A plan to scale that can be panned, pinched, wheeled, tapped, and whose handles can be dragged. */
-export function PlanCanvas({ label, view, layers, edge, onKey, ...gestures }: Props) {
+export function PlanCanvas({ label, view, layers, edge, names = NO_NAMES, onKey, ...gestures }: Props) {
   const { attach, held: grabbed } = usePlanGestures({ view, ...gestures });
   const handle = grabbed && gestures.handles.find((h) => h.id === grabbed.id);
   return (
@@ -33,14 +37,14 @@ export function PlanCanvas({ label, view, layers, edge, onKey, ...gestures }: Pr
       {...(onKey && ({ tabIndex: 0, onKeyDown: onKey } as object))}
     >
       {view &&
-        [...layers, edge].map((draw, i) => (
+        [...layers, edge, names].map((draw, i) => (
           <Svg key={i} width={view.width} height={view.height} style={LAYER}>
             {draw(view)}
           </Svg>
         ))}
       {view && grabbed?.coarse && handle && (
         <Svg width={view.width} height={view.height} style={LAYER}>
-          <Loupe view={view} at={handle.at} layers={layers} />
+          <Loupe view={view} at={handle.at} layers={[...layers, names]} />
         </Svg>
       )}
     </View>

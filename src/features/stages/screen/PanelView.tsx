@@ -57,10 +57,11 @@ function Foldable({ panel, begins, question }: FoldableProps) {
       ) : (
         <Head panel={panel} unfolded={unfolded} onPress={() => fold(panel.id, !unfolded)} />
       )}
+      {unfolded && <HelpMark panel={panel} />}
       {unfolded && (
         <View className="gap-3 pb-3">
           <Body panel={panel} />
-          <Foot panel={panel} />
+          {panel.worked && <Worked names={panel.worked} />}
         </View>
       )}
     </View>
@@ -99,41 +100,47 @@ const loadHelp = () => import("./PanelHelp");
 
 const loadHow = async () => (await import("../reasons/HowWorked")).HowWorked;
 
-/** The formulas and sources of a panel, and what it is for, a press away. */
-function Foot({ panel }: { panel: Panel }) {
+/** The formulas and sources of a panel, a press away. */
+function Worked({ names }: { names: NonNullable<Panel["worked"]> }) {
   const [asked, setAsked] = useState(false);
-  const [helping, setHelping] = useState(false);
-  const { worked } = panel;
   return (
     <View>
-      <View className="-ml-3 flex-row items-center justify-between">
-        {worked ? (
-          <Button
-            label="How is this worked out?"
-            kind="plain"
-            expanded={asked}
-            onPress={() => setAsked(!asked)}
-          />
-        ) : (
-          <View />
-        )}
-        <IconButton label={`What is ${panel.title}?`} onPress={() => setHelping(true)} className="-mr-3">
-          <Txt weight={700} tone="water" size={20}>
-            ?
-          </Txt>
-        </IconButton>
-      </View>
-      {asked && worked && (
+      <Button
+        label="How is this worked out?"
+        kind="plain"
+        className="-ml-3 self-start"
+        expanded={asked}
+        onPress={() => setAsked(!asked)}
+      />
+      {asked && (
         <Late load={loadHow} waiting="One moment">
-          {(HowWorked) => <HowWorked names={worked} />}
+          {(HowWorked) => <HowWorked names={names} />}
         </Late>
       )}
+    </View>
+  );
+}
+
+/** What an open panel is for, a press away: in its head beside the arrow, a button of its own. */
+function HelpMark({ panel }: { panel: Panel }) {
+  const [helping, setHelping] = useState(false);
+  return (
+    <>
+      <IconButton
+        label={`What is ${panel.title}?`}
+        onPress={() => setHelping(true)}
+        className="absolute right-8 top-1"
+      >
+        <Txt weight={700} tone="water" size={20}>
+          ?
+        </Txt>
+      </IconButton>
       {helping && (
         <Late load={loadHelp}>
           {({ PanelHelp }) => <PanelHelp panel={panel} onClose={() => setHelping(false)} />}
         </Late>
       )}
-    </View>
+    </>
   );
 }
 
@@ -160,7 +167,7 @@ function HeadLine({ title, line, unfolded, onPress }: HeadProps & { title: strin
       onPress={onPress}
       className="min-h-14 flex-row items-center justify-between gap-2 py-2 active:opacity-70"
     >
-      <View className="min-w-0 flex-1">
+      <View className={`min-w-0 flex-1 ${unfolded ? "pr-12" : ""}`}>
         <Txt size={20} weight={700} role="heading" aria-level={3}>
           {title}
         </Txt>
@@ -170,7 +177,10 @@ function HeadLine({ title, line, unfolded, onPress }: HeadProps & { title: strin
           </Txt>
         ) : null}
       </View>
-      <Icon size={24} color={water} />
+      {/* In a head of two lines it stays beside the mark of the help. */}
+      <View className={unfolded ? "mt-2 self-start" : ""}>
+        <Icon size={24} color={water} />
+      </View>
     </Pressable>
   );
 }

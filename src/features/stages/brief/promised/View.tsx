@@ -6,6 +6,7 @@ import { SortableList } from "@/ui/controls/SortableList";
 import { shotSentence } from "@/words";
 import { moveShot } from "@/outing/edits";
 import { useCommit, useOpenOuting, useOuting } from "../../../outing/use-outing";
+import { SubjectOutline } from "../../../subjects/SubjectOutline";
 import { WhileRoom } from "../../../forms/WhileRoom";
 import { useBriefEditor } from "../editor/editing";
 import { NewerInLibrary } from "./NewerInLibrary";
@@ -39,6 +40,7 @@ function PromisedRow({ shot }: { shot: StoredShot }) {
   return (
     <Row
       title={shot.name}
+      drawing={<SubjectOutline subject={subject} size={40} />}
       detail={shotSentence(shot, subject?.name ?? "")}
       value={place ? place.name : "no position yet"}
       valueTone={place ? "water" : "bracken"}

@@ -3,6 +3,7 @@ import { useWindowDimensions, View } from "react-native";
 import { blur, type Blur as BlurAnswer } from "@/answers/expose/blur";
 import type { PartMotion, Rung } from "@/core/judge";
 import type { BlurSource } from "@/core/motion";
+import { BarToMark } from "@/ui/charts/BarToMark";
 import { StackedBar } from "@/ui/charts/StackedBar";
 import { Txt, type Tone } from "@/ui/controls/Txt";
 import { useTokens } from "@/ui/theme/theme";
@@ -116,30 +117,6 @@ function Cell({ part: { partId, name }, rung: { shutter }, opens, says, children
   );
 }
 
-interface SmearProps {
-  /** Of the width; more than 1 runs out of it. */
-  readonly share: number;
-  readonly allowed: number;
-  readonly tone: Tone;
-}
-
-/** A smear as a bar from the left, and the stroke at which it is too long; all of a table are to one scale. */
-const Smear = ({ share, allowed, tone }: SmearProps) => {
-  const tokens = useTokens();
-  return (
-    <View aria-hidden className="ml-2 h-3 justify-center overflow-hidden">
-      <View
-        className="h-1.5 rounded-r-sm"
-        style={{ width: `${100 * Math.min(1, share)}%`, backgroundColor: tokens[tone] }}
-      />
-      <View
-        className="absolute h-3 w-0.5"
-        style={{ left: `${100 * Math.min(0.98, allowed)}%`, backgroundColor: tokens.ink2 }}
-      />
-    </View>
-  );
-};
-
 /** Parts down, shutters across, the smear where they meet; the shutter found stands in the middle, bold. */
 function Ladder({ answer }: { answer: BlurAnswer }) {
   const found = useFound((f) => f);
@@ -194,9 +171,9 @@ function Ladder({ answer }: { answer: BlurAnswer }) {
                   >
                     {`${px(there.blurUm)}${moved ? " ✕" : ""}`}
                   </Txt>
-                  <Smear
+                  <BarToMark
                     share={there.blurUm / longest}
-                    allowed={there.toleranceUm / longest}
+                    mark={there.toleranceUm / longest}
                     tone={wanted ? "ink" : TONES[there.verdict]}
                   />
                 </Cell>

@@ -1,11 +1,37 @@
 import { View } from "react-native";
 import { instant } from "@/answers/expose/instant";
+import type { Instant as InstantFound } from "@/core/judge";
+import { Stretch } from "@/ui/charts/Stretch";
 import { Txt } from "@/ui/controls/Txt";
-import { eventSentence, instantLines } from "@/words";
+import { eventSentence, instantLines, millisecondsWords } from "@/words";
 import { useFound, useOuting } from "../../../outing/use-outing";
 import { Yours } from "../../reasons/Yours";
 import { SumFact } from "../../reasons/SumFact";
 import { SumText } from "../../reasons/SumText";
+
+/** Where the instant may fall between the frames of a burst, both to one scale of time. */
+function Burst({ instant: { event, frameEvery } }: { instant: InstantFound }) {
+  if (!event || frameEvery === undefined) return null;
+  const middle = frameEvery / 2;
+  const apart = millisecondsWords(frameEvery);
+  return (
+    <Stretch
+      scale={{
+        kind: "linear",
+        from: 0,
+        until: 2 * frameEvery,
+        ticks: [
+          { at: 0, words: "a frame" },
+          { at: frameEvery, words: apart },
+          { at: 2 * frameEvery, words: millisecondsWords(2 * frameEvery) },
+        ],
+      }}
+      bands={[{ from: middle - event.halfWidth, until: middle + event.halfWidth, tone: "sunFill" }]}
+      isWritten
+      says={`Frames ${apart} apart; the instant between them lasts ${millisecondsWords(2 * event.halfWidth)}`}
+    />
+  );
+}
 
 const HEAD = { size: 20, weight: 600 } as const;
 
@@ -26,6 +52,7 @@ export function Instant() {
           {...HEAD}
         />
       )}
+      <Burst instant={answer} />
       <View>
         {instantLines(answer, pixelUm).map(({ line, ...fact }) => (
           <SumFact key={line} of={["instant", line]} {...fact} />

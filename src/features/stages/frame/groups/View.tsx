@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { groupOf, near, nearFor, ringHolds } from "@/answers/frame/groups";
+import { groupOf, near, nearFor, ringHolds, type Near } from "@/answers/frame/groups";
 import { standAlong } from "@/outing/edits";
+import { Stretch, type StretchScale } from "@/ui/charts/Stretch";
 import { Button } from "@/ui/controls/Button";
 import { NumberField } from "@/ui/controls/NumberField";
 import { Stepper } from "@/ui/controls/Stepper";
@@ -76,20 +77,46 @@ function Group() {
   );
 }
 
+/** Metres that stand on the scale of distances. */
+const TICKS = [0.1, 0.3, 1, 3, 10, 30, 100, 300, 1000];
+
+/** From the nearest that a lens focuses to the farthest that is reached, and to the subject. */
+function distancesOf(serves: Near["serves"], distance: number): StretchScale {
+  const from = Math.min(distance, ...serves.map(({ lens }) => lens.closestFocus));
+  const until = Math.max(distance, ...serves.map(({ to }) => to));
+  const ticks = TICKS.filter((at) => at > 1.2 * from && at < until / 1.2);
+  return {
+    kind: "log",
+    from,
+    until,
+    ticks: [from, ...ticks, until].map((at) => ({ at, words: metresWords(at) })),
+  };
+}
+
+/** From where each lens focuses to where it still fills the frame; the dot is the subject. */
 function OtherLenses() {
   const answer = useOuting(near);
+  const distance = useFound((f) => f.sighting.distance);
   const bodies = useOuting((v) => v.bag.bodies.length);
   if (!answer) return null;
+  const scale = distancesOf(answer.serves, distance);
   return (
     <>
       <View role="group" aria-label="Which lens from where">
-        {answer.serves.map(({ lens, to }) => (
-          <SumFact
-            key={lens.id}
-            of={["serves", lens]}
-            name={`${lens.name} (${focalRangeWords(lens)}) fills it`}
-            value={`to ${metresWords(to)} away`}
-          />
+        {answer.serves.map(({ lens, to }, i) => (
+          <View key={lens.id}>
+            <SumFact
+              of={["serves", lens]}
+              name={`${lens.name} (${focalRangeWords(lens)}) fills it`}
+              value={`to ${metresWords(to)} away`}
+            />
+            <Stretch
+              scale={scale}
+              bands={[{ from: lens.closestFocus, until: to, tone: "water" }]}
+              dots={[distance]}
+              isWritten={i === answer.serves.length - 1}
+            />
+          </View>
         ))}
       </View>
       {answer.over && (

@@ -11,6 +11,7 @@ import { Pressable, ScrollView, View } from "react-native";
 import { lensesFromPositions, lensesOntoSpots, servesNowhere, type LensRow } from "@/answers/frame/lenses";
 import type { Assessment, NoPicture } from "@/core/judge";
 import type { Position } from "@/core/ground";
+import { BarToMark } from "@/ui/charts/BarToMark";
 import { Button } from "@/ui/controls/Button";
 import { Segmented } from "@/ui/controls/Segmented";
 import { SortMark } from "@/ui/controls/SortMark";
@@ -141,6 +142,7 @@ interface RowProps {
 function LensLine({ mounted, across, positions }: RowProps) {
   const { lens, converter, from } = mounted;
   const ordered = useOuting((v) => v.shot.deliveredLongEdgePx);
+  const wanted = useOuting((v) => v.shot.fill);
   const shotId = useOuting((v) => v.shot.id);
   const here = useOuting((v) => (across === "positions" ? v.position?.id : v.spot.id));
   const inHand = useOuting((v) => v.choice.lensId === lens.id && v.rig?.converter?.id === converter?.id);
@@ -168,6 +170,7 @@ function LensLine({ mounted, across, positions }: RowProps) {
           <Cell
             found={from.get(p.id)}
             ordered={ordered}
+            wanted={wanted}
             says={`${lens.name}${converter ? ` with ${converter.name}` : ""} ${across === "positions" ? "from" : "onto"} ${p.name}`}
             chosen={p.id === here && inHand}
             onPress={() => take(p.id)}
@@ -181,12 +184,14 @@ function LensLine({ mounted, across, positions }: RowProps) {
 interface CellProps {
   readonly found: Found | undefined;
   readonly ordered: number;
+  /** Of the frame's side. */
+  readonly wanted: number;
   readonly says: string;
   readonly chosen: boolean;
   readonly onPress: () => void;
 }
 
-function Cell({ found, ordered, says, chosen, onPress }: CellProps) {
+function Cell({ found, ordered, wanted, says, chosen, onPress }: CellProps) {
   const frame = found?.ok ? found.sighting.frame : undefined;
   const reach =
     found?.ok && found.judgement.some((j) => j.code === "out-of-reach" || j.code === "does-not-fit");
@@ -210,6 +215,11 @@ function Cell({ found, ordered, says, chosen, onPress }: CellProps) {
       <Txt size={14} tone="ink2">
         {under}
       </Txt>
+      {frame && (
+        <View className="w-full">
+          <BarToMark share={frame.fill} mark={wanted} tone={reach ? "bracken" : "moss"} />
+        </View>
+      )}
     </Pressable>
   );
 }

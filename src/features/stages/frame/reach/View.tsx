@@ -1,5 +1,6 @@
 import { View } from "react-native";
 import { reach } from "@/answers/frame/reach";
+import { Stretch, type StretchScale } from "@/ui/charts/Stretch";
 import { FactLine } from "@/ui/controls/FactLine";
 import { Row } from "@/ui/controls/Row";
 import {
@@ -7,6 +8,7 @@ import {
   bodyTitle,
   converterDetail,
   converterTitle,
+  percentWords,
   reachLines,
   sameOnFullFrameSentence,
 } from "@/words";
@@ -14,6 +16,14 @@ import { editChoice } from "@/outing/edits";
 import { SumFact } from "../../reasons/SumFact";
 import { SumText } from "../../reasons/SumText";
 import { useCommit, useOuting } from "../../../outing/use-outing";
+
+/** Of the frame's side. */
+const FILL: StretchScale = {
+  kind: "linear",
+  from: 0,
+  until: 1,
+  ticks: [0, 0.5, 1].map((at) => ({ at, words: percentWords(at) })),
+};
 
 /** The lens for a fill from here, the distance for this lens, converters and bodies each with what they give and cost. */
 export function ReachBothWays() {
@@ -28,8 +38,18 @@ export function ReachBothWays() {
   const take = (edit: Partial<typeof choice>): void =>
     void commit(editChoice(choice.shotId, { ...edit, focalLengthMm: null }));
   const { found, converters, bodies, onFullFrame } = answer;
+  const filled = (there: { readonly fill: number }) => (
+    <Stretch scale={FILL} bands={[{ from: 0, until: there.fill, tone: "water" }]} dots={[fill]} />
+  );
   return (
     <View className="gap-3">
+      <Stretch
+        scale={FILL}
+        bands={[{ from: found.fillAtShort, until: found.fillAtLong, tone: "water" }]}
+        dots={[fill]}
+        isWritten
+        says={`From here this lens fills ${percentWords(found.fillAtShort)} to ${percentWords(found.fillAtLong)}; ${percentWords(fill)} is wanted`}
+      />
       <View>
         {reachLines(found, fill).map(({ line, ...fact }) => (
           <SumFact key={fact.name} of={line && ["reach", line]} {...fact} />
@@ -43,6 +63,7 @@ export function ReachBothWays() {
               title={converterTitle(there)}
               detail={converterDetail(there)}
               chosen={choice.converterId === there.id}
+              under={filled(there)}
               onPress={() => take({ converterId: choice.converterId === there.id ? null : there.id })}
             />
           ) : (
@@ -56,6 +77,7 @@ export function ReachBothWays() {
               title={bodyTitle(there)}
               detail={bodyDetail(there)}
               chosen={bodyId === there.id}
+              under={filled(there)}
               onPress={() => take({ bodyId: there.id })}
             />
           ))}

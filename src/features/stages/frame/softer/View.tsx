@@ -1,12 +1,27 @@
 import { View } from "react-native";
 import { softer } from "@/answers/frame/softer";
 import type { Lever } from "@/core/judge";
+import { Stretch, type StretchScale } from "@/ui/charts/Stretch";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
 import { leverDetail, leverGain, leverTitle } from "@/words";
 import { editChoice, editSpot, lockRails, movePosition, type Edit } from "@/outing/edits";
 import { useToldChange } from "../../../outing/use-told-change";
 import { useOuting } from "../../../outing/use-outing";
+
+/** How many times softer, from a third to ten times; what is plain lies at its end. */
+const TIMES: StretchScale = {
+  kind: "log",
+  from: 0.33,
+  until: 10,
+  ticks: [
+    { at: 0.5, words: "half" },
+    { at: 1, words: "as now" },
+    { at: 2, words: "twice" },
+    { at: 4, words: "4 times" },
+    { at: 10, words: "10 times" },
+  ],
+};
 
 /** What makes the background softer from here, the strongest first, each with its gain in the same figure; a press tries it. */
 export function Softer() {
@@ -38,13 +53,26 @@ export function Softer() {
   if (levers.length === 0) return <Txt>The background is plain: nothing in it is left to soften.</Txt>;
   return (
     <View>
-      {levers.map((lever) => (
+      {levers.map((lever, i) => (
         <Row
           key={lever.code}
           title={leverTitle(lever)}
           detail={leverDetail(lever)}
           value={leverGain(lever)}
           valueTone={lever.gain === "plain" || lever.gain > 1.02 ? "moss" : "ink2"}
+          under={
+            <Stretch
+              scale={TIMES}
+              bands={[
+                {
+                  from: 1,
+                  until: lever.gain === "plain" ? TIMES.until : lever.gain,
+                  tone: lever.gain === "plain" || lever.gain > 1 ? "water" : "ink2",
+                },
+              ]}
+              isWritten={i === levers.length - 1}
+            />
+          }
           onPress={() => void tryIt(lever)}
         />
       ))}

@@ -1,11 +1,18 @@
 import { memo } from "react";
 import { G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
+import type { Box } from "@/ui/plan/labels";
 import type { PlanView } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
 import { lengthUnit, metresFrom } from "@/words";
 
 const LENGTHS = [1, 2, 5, 10, 20, 50, 100, 200, 500];
 const WIDEST = 96;
+
+/** What scale and north cover at most: no name is written over them. */
+export const sheetMarkBoxes = ({ width, height }: PlanView): Box[] => [
+  { left: width - WIDEST - 20, top: height - 36, width: WIDEST + 20, height: 36 },
+  { left: width - 46, top: 4, width: 46, height: 64 },
+];
 
 /** Scale and north, which belong to the sheet and not to the ground. */
 export const SheetMarks = memo(function SheetMarks({ view }: { view: PlanView }) {

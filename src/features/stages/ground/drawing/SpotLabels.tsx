@@ -6,6 +6,7 @@ import { placeLabels, type Box } from "@/ui/plan/labels";
 import { toScreen, type PlanView, type ScreenPoint } from "@/ui/plan/view";
 import { useTokens } from "@/ui/theme/theme";
 import { metresWords, signedClicks } from "@/words";
+import { sheetMarkBoxes } from "./SheetMarks";
 import { TAG } from "./Tag";
 import { hasRoomForName, nameBox } from "./Things";
 
@@ -76,6 +77,7 @@ export const SpotLabels = memo(function SpotLabels({ view, ground, first = NONE,
     height: 2 * half,
   });
   const taken: Box[] = [
+    ...sheetMarkBoxes(view),
     ...ground.positions.map((p) => {
       const { left, top } = toScreen(view, p.at);
       return { left: left - TAG.width / 2, top: top - TAG.height, width: TAG.width, height: TAG.height };

@@ -105,8 +105,8 @@ export function GroundPlan({ under, first }: Props) {
           (v) => <Lit view={v} />,
           ...(under ? [under] : []),
           (v) => <Me view={v} />,
-          (v) => <Names view={v} found={found} first={first} />,
         ]}
+        names={(v) => <Names view={v} found={found} first={first} />}
         edge={(v) => (
           <>
             <Comb view={v} />

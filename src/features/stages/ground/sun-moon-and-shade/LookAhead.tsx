@@ -1,12 +1,13 @@
 import { useState } from "react";
 import { View } from "react-native";
 import { likeThis, LOOKED_AHEAD, sideNow } from "@/answers/ground/look-ahead";
-import type { LightSide } from "@/core/light";
-import { wallTimeOf } from "@/data";
+import type { LightSide, LikeThis } from "@/core/light";
+import { wallDateOf, wallTimeOf } from "@/data";
+import { Stretch, type StretchScale } from "@/ui/charts/Stretch";
 import { Button } from "@/ui/controls/Button";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
-import { dateWords, timeWords } from "@/words";
+import { countWords, dateWords, hourWords, timeWords } from "@/words";
 import { useOuting } from "../../../outing/use-outing";
 
 const SIDES: readonly { readonly key: LightSide; readonly label: string }[] = [
@@ -22,10 +23,26 @@ const HEIGHTS = [
 ] as const;
 type Height = (typeof HEIGHTS)[number]["key"];
 
-/** Entries that are listed. */
-const MOST = 14;
+/** Days that are listed. */
+const MOST = 8;
 
-const dateOf = (at: number): string => new Date(at).toISOString().slice(0, 10);
+/** A day from midnight to midnight. */
+const DAY_LONG: StretchScale = {
+  kind: "linear",
+  from: 0,
+  until: 24,
+  ticks: [0, 6, 12, 18, 24].map((hour) => ({
+    at: hour,
+    words: hourWords(`${String(hour).padStart(2, "0")}:00`),
+  })),
+};
+
+/** From which hour of the clock to which, of a stretch within one day. */
+function hoursOf({ from, until }: LikeThis, timeZone: string): { from: number; until: number } {
+  const [hours, minutes] = wallTimeOf(from, timeZone).split(":").map(Number) as [number, number];
+  const begins = hours + minutes / 60;
+  return { from: begins, until: begins + (until - from) / 3_600_000 };
+}
 
 /** When the sun shines on the spot again from a wished side and height as seen from the position, from the outing's day on. */
 export function LookAhead() {
@@ -40,23 +57,34 @@ export function LookAhead() {
   const [gone, setGone] = useState(0);
   const found = likeThis(view, side, HEIGHTS.find((h) => h.key === height)!.altitudes, gone);
   const words = (at: number): string => timeWords(wallTimeOf(at, timeZone));
+  const byDay = [...Map.groupBy(found, ({ from }) => wallDateOf(from, timeZone))];
+  const days = byDay.slice(0, MOST);
+  const further = byDay.slice(MOST).length;
   return (
     <View className="gap-2">
       <Txt weight={700}>{`When is the light at ${spot.name} like this again?`}</Txt>
       <Segmented label="Side of the sun" segments={SIDES} chosen={side} onChoose={setSide} />
       <Segmented label="Height of the sun" segments={HEIGHTS} chosen={height} onChoose={setHeight} />
       <View role="list" aria-label="When the light is like this">
-        {found.slice(0, MOST).map(({ from, until }) => (
-          <View key={from} role="listitem" className="border-b border-line py-1">
-            <Txt>{`${dateWords(dateOf(from))}, ${words(from)} to ${words(until)}`}</Txt>
+        {days.map(([date, times], i) => (
+          <View key={date} role="listitem" className="border-b border-line py-1">
+            <View className="flex-row flex-wrap justify-between gap-x-3">
+              <Txt weight={600}>{dateWords(date)}</Txt>
+              <Txt>{times.map(({ from, until }) => `${words(from)} to ${words(until)}`).join(", ")}</Txt>
+            </View>
+            <Stretch
+              scale={DAY_LONG}
+              bands={times.map((time) => ({ ...hoursOf(time, timeZone), tone: "sunFill" }))}
+              isWritten={i === days.length - 1}
+            />
           </View>
         ))}
       </View>
       <Txt size={14} tone="ink2">
         {found.length === 0
           ? `Not within ${LOOKED_AHEAD} days. Take another side or height, or look further.`
-          : found.length > MOST
-            ? `and ${found.length - MOST} times more within these ${LOOKED_AHEAD} days, if the sky is clear.`
+          : further > 0
+            ? `and on ${countWords(further, "day")} more within these ${LOOKED_AHEAD} days, if the sky is clear.`
             : "If the sky is clear."}
       </Txt>
       <View className="flex-row flex-wrap gap-2">

@@ -6,6 +6,7 @@ import { ShareCurve } from "@/ui/charts/ShareCurve";
 import { Button } from "@/ui/controls/Button";
 import { Segmented } from "@/ui/controls/Segmented";
 import { Txt } from "@/ui/controls/Txt";
+import { useLayout } from "@/ui/layout/use-layout";
 import { shutterWords } from "@/words";
 import { NO_FRAMES_WORDS } from "@/words/frames";
 import { useOpenOuting, useOuting } from "../../../outing/use-outing";
@@ -55,6 +56,8 @@ export function WhatCameOut() {
 
 /** Before anything was judged: the promises and the plan's curve, on which it will stand. */
 function NothingJudged({ out, state }: { out: CameOut; state: FramesState["state"] }) {
+  // Beside it a wide screen has the contact sheet, which says it.
+  const { columns } = useLayout();
   return (
     <View className="gap-4">
       {out.frames > 0 ? (
@@ -62,7 +65,7 @@ function NothingJudged({ out, state }: { out: CameOut; state: FramesState["state
           Nothing judged yet. Keep, perhaps, away on the contact sheet: a burst counts once all of its frames
           are judged.
         </Txt>
-      ) : (
+      ) : columns ? null : (
         <View>
           <Txt weight={600}>{NO_FRAMES_WORDS[state].title}</Txt>
           <Txt>{NO_FRAMES_WORDS[state].body}</Txt>

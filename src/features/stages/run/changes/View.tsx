@@ -13,7 +13,7 @@ import { wallOf } from "../../shot/titles";
 
 const MOST_CAUTIONS = 2;
 
-/** What changes next and when, how to expose until then, and what to look out for. */
+/** What changes next and when, what to look out for, and how to expose until then. */
 export function WhatChanges() {
   const outing = useOuting((v) => v.outing);
   const next = useOuting(comingNext);
@@ -26,8 +26,8 @@ export function WhatChanges() {
         <Change key={coming.code} coming={coming} now={settings} time={wallOf({ outing }, coming.at)} />
       ))}
       {next.length === 0 && <Txt>Nothing changes until the end.</Txt>}
-      <Mode />
       <Judgements items={cautions.slice(0, MOST_CAUTIONS)} />
+      <Mode />
     </View>
   );
 }
