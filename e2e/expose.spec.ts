@@ -51,6 +51,41 @@ test("ISO left to the body: snow in the frame comes out too dark, one press mend
   await expect(page.getByRole("checkbox", { name: "Leave the ISO to the body" })).not.toBeChecked();
 });
 
+test("the ledger is drawn: what gives and what spends light end together, until the settings are off @desk", async ({
+  page,
+}) => {
+  await page.goto(`${OUTING}/expose`);
+  await openPanel(page, "Stop ledger");
+  const bar = (label: string) => page.getByRole("img", { name: new RegExp(`^${label}: `) });
+  const longer = async (): Promise<number> => {
+    const [gives, spends] = await Promise.all([bar("Gives").boundingBox(), bar("Spends").boundingBox()]);
+    return gives!.width - spends!.width;
+  };
+  await expect(bar("Gives")).toHaveAccessibleName(/light \+/);
+  await expect(bar("Spends")).toHaveAccessibleName(/shutter −.*aperture −/);
+  await expect(page.getByText("Correct exposure")).toBeVisible();
+  await expect.poll(longer).toBeCloseTo(0, 0);
+  for (const rail of ["Shutter", "Aperture"])
+    await page.getByRole("button", { name: `Hold ${rail}` }).click();
+  await slider(page, "ISO").press("PageUp");
+  await group(page, "Let go first, to set ISO").getByRole("button", { name: "None, hold all three" }).click();
+  await expect(page.getByText("Too bright by")).toBeVisible();
+  await expect.poll(longer).toBeGreaterThan(10);
+});
+
+test("reach, other lenses and the instant are drawn to scale with what is wanted @desk", async ({ page }) => {
+  await page.goto(`${OUTING}/frame`);
+  await openPanel(page, "Reach, converters and bodies");
+  await expect(
+    page.getByRole("img", { name: /^From here this lens fills \d+\s% to \d+\s%; 50\s% is wanted$/ }),
+  ).toBeVisible();
+  await page.goto(`${OUTING}/expose`);
+  await openPanel(page, "The instant");
+  await expect(
+    page.getByRole("img", { name: /^Frames \d.* apart; the instant between them lasts 1\.0 ms$/ }),
+  ).toBeVisible();
+});
+
 test("a pan goes from its ladder to the card: a rung is taken, its chance is told, and the card shows its shutter @field", async ({
   page,
 }) => {

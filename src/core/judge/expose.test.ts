@@ -104,6 +104,7 @@ test("a ball on the bat is timing and not burst: 2 of 100 at 20 frames a second;
     return instantFound(input, assessed(input), 300);
   };
   expect(at("batting", 20).held).toBeCloseTo(0.02, 9);
+  expect(at("batting", 20).frameEvery).toBeCloseTo(0.05, 12);
   expect(at("running", 10).held).toBeCloseTo(1, 9);
   expect(at("jumping", 20).event!.halfWidth * 2).toBeCloseTo(0.1, 2);
   expect(at("jumping", 20).jump!.takeOff).toBeCloseTo(3.4, 1);
@@ -114,6 +115,7 @@ test("a ball on the bat is timing and not burst: 2 of 100 at 20 frames a second;
   const untold = instantFound({ ...bare, rig: { ...bare.rig, body } }, assessed(bare), undefined);
   expect(untold.held).toBeUndefined();
   expect(untold.run).toBeUndefined();
+  expect(untold.frameEvery).toBeUndefined();
 });
 
 test("lamps: whole periods show nothing, half a period 64 of 100; two frames give the depth back that made them", () => {

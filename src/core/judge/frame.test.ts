@@ -62,6 +62,10 @@ test("reach goes both ways: the lens that fills from here, put on, fills; the di
   const there = { ...lens, minFocalLengthMm: reach.focalLengthMm, maxFocalLengthMm: reach.focalLengthMm };
   const with_ = assessed(inputOf({ rig: { ...input.rig, lens: there } }));
   expect(with_.sighting.frame.fill * with_.sighting.frame.kept).toBeCloseTo(0.5, 6);
+  // The image grows with the focal length, as far as the subject is far away: from end to end of a zoom by its range.
+  const zoom = { ...lens, minFocalLengthMm: 100, maxFocalLengthMm: 400 };
+  const ends = reachFound(inputOf({ rig: { ...input.rig, lens: zoom } }), assessed(input));
+  expect(ends.fillAtLong / ends.fillAtShort).toBeCloseTo(4, 9);
   if (!reach.distance.ok) throw new Error(reach.distance.reason);
   const { partSize } = assessed(input).sighting;
   // Thin lens: half of 24 mm from 400 mm of a part in metres, s = f(1 + 1/m).

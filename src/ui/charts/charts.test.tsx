@@ -73,6 +73,20 @@ test("a stacked bar says every share, and names only the parts with room for it"
   expect(screen.queryByText("turf")).toBeNull();
 });
 
+test("a part of a bar whose figure stands beside it says it and has its name alone written on it", () => {
+  render(
+    <StackedBar
+      label="Gives"
+      parts={[
+        { key: "light", words: "light", colour: "#000", share: 0.8, figure: "+8" },
+        { key: "iso", words: "ISO", colour: "#000", share: 0.2 },
+      ]}
+    />,
+  );
+  expect(screen.getByRole("img")).toHaveAttribute("aria-label", "Gives: light +8, ISO 20\u00a0%");
+  expect(screen.getByText("light")).toBeInTheDocument();
+});
+
 test("a rail could be pushed past what the body has: it stops there and says why", () => {
   const { slider, onChange } = rail(12, jest.fn(), 12);
   expect(slider).toHaveAttribute("aria-valuemax", "12");
