@@ -10,6 +10,10 @@ test("a number of the field card opens to its sum, step by step down to the kit,
   await page.getByRole("button", { name: /^shutter 1\/\d+$/ }).click();
   const sheet = page.getByRole("dialog", { name: "Shutter" });
   await expect(sheet.getByText(/Function shutterSeconds/)).toBeVisible();
+  // What the word means stands where it is met.
+  await expect(sheet.getByRole("list", { name: "Words of the field" })).toContainText(
+    "How long the picture takes",
+  );
   await sheet.getByRole("button", { name: /^clicks, \d+ clicks\. How\?$/ }).click();
   await expect(sheet.getByText(/Function shutterNoSlower/)).toBeVisible();
   await sheet.getByRole("button", { name: /^exposure, 1\/\d+\. How\?$/ }).click();

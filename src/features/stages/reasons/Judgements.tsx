@@ -22,7 +22,7 @@ export function Judgements({ items }: { items: readonly Judgement[] }) {
   return (
     <View className="gap-1" role="list" aria-label="Watch out">
       {items.map((item) => (
-        <View key={item.code} role="listitem" className="flex-row gap-2">
+        <View key={item.code} role="listitem" className="flex-row items-baseline gap-2">
           <Txt weight={700} tone={item.weight === "note" ? "ink2" : "bracken"} className="w-4 text-center">
             {SIGN[item.weight]}
           </Txt>

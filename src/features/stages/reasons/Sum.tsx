@@ -16,6 +16,7 @@ import { methodWords } from "@/words/methods";
 import { amountWords, nameInWords, sumWords, weightOf } from "@/words/sums";
 import { FormulaText } from "./FormulaText";
 import type { At, Pressed } from "./pressed";
+import { WordsIn } from "./WordsIn";
 import { useOuting } from "../../outing/use-outing";
 
 type Part = Figure | Given | Whole;
@@ -39,7 +40,7 @@ interface SumProps {
   readonly title: string;
 }
 
-/** A figure as its sum: formula, numbers, function; each number that was worked out opens into its own. */
+/** A figure as its sum: formula, numbers, function; each number that was worked out opens into its own. Words of the field are told under it. */
 export function Sum({ of, where, title }: SumProps) {
   const view = useOuting((v) => v);
   const [way, setWay] = useState<readonly string[]>([]);
@@ -70,6 +71,7 @@ export function Sum({ of, where, title }: SumProps) {
         </View>
       )}
       <One figure={shown} name={steps.at(-1)} onOpen={(step) => setWay([...steps, step])} />
+      {steps.length === 0 && <WordsIn text={`${title} ${amountWords(shown.value, shown.unit)}`} />}
     </View>
   );
 }

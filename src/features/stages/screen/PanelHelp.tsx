@@ -1,8 +1,6 @@
-import { View } from "react-native";
 import { Dialog } from "@/ui/controls/Dialog";
-import { Txt } from "@/ui/controls/Txt";
-import { TERMS, termsIn } from "@/words/terms";
 import { HELP } from "../help";
+import { WordsIn } from "../reasons/WordsIn";
 import { HelpText } from "./HelpText";
 import type { Panel } from "./panel";
 import type { PanelHelp as Help } from "./panel-help";
@@ -21,20 +19,5 @@ export function PanelHelp({ panel, onClose }: { panel: Panel; onClose: () => voi
       {help && <HelpText help={help} />}
       {help && <WordsIn text={`${panel.title} ${help.answers} ${help.from} ${help.limits}`} />}
     </Dialog>
-  );
-}
-
-function WordsIn({ text }: { text: string }) {
-  const terms = termsIn(text);
-  if (terms.length === 0) return null;
-  return (
-    <View role="list" aria-label="Words of the field" className="pt-3">
-      {terms.map((term) => (
-        <View key={term} role="listitem" className="border-t border-line py-2">
-          <Txt weight={600}>{TERMS[term][0]}</Txt>
-          <Txt tone="ink2">{TERMS[term][1]}</Txt>
-        </View>
-      ))}
-    </View>
   );
 }

@@ -23,6 +23,9 @@ const TIMES: StretchScale = {
   ],
 };
 
+/** Whether it shows: a fiftieth is nothing. */
+const isSofter = ({ gain }: Lever): boolean => gain === "plain" || gain > 1.02;
+
 /** What makes the background softer from here, the strongest first, each with its gain in the same figure; a press tries it. */
 export function Softer() {
   const levers = useOuting(softer);
@@ -59,7 +62,7 @@ export function Softer() {
           title={leverTitle(lever)}
           detail={leverDetail(lever)}
           value={leverGain(lever)}
-          valueTone={lever.gain === "plain" || lever.gain > 1.02 ? "moss" : "ink2"}
+          valueTone={isSofter(lever) ? "moss" : "ink2"}
           under={
             <Stretch
               scale={TIMES}
@@ -67,7 +70,7 @@ export function Softer() {
                 {
                   from: 1,
                   until: lever.gain === "plain" ? TIMES.until : lever.gain,
-                  tone: lever.gain === "plain" || lever.gain > 1 ? "water" : "ink2",
+                  tone: isSofter(lever) ? "water" : "ink2",
                 },
               ]}
               isWritten={i === levers.length - 1}
