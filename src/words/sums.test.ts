@@ -2,6 +2,7 @@ import { FUNCTIONS, TOLD } from "@/core/figures";
 import { readdirSync, readFileSync, statSync } from "node:fs";
 import { join } from "node:path";
 import { methodWords } from "./methods";
+import { isoSpeed } from "@/core/exposure";
 import { amountWords, formulaWords, nameInWords, sumWords } from "./sums";
 
 test("a formula is read in the names of its inputs, and with its numbers", () => {
@@ -31,6 +32,9 @@ test("names and amounts are those of the field", () => {
   expect(nameInWords("workingFNumber")).toBe("working f-number");
   expect(nameInWords("umPerMetre")).toBe("µm per metre");
   expect(amountWords(0.001, "s")).toBe("1/1000");
+  // A figure that lies on a click is written as the card writes it; one between two is told as it is.
+  expect(amountWords(isoSpeed(7), "ISO")).toBe("ISO 500");
+  expect(amountWords(504.3, "ISO")).toBe("ISO 504");
   expect(amountWords(Infinity, "m")).toBe("without end");
   expect(amountWords(0.0083, "")).toBe("1 : 120");
   expect(amountWords(1234.5, "µm/s")).toBe("1235 µm/s");

@@ -1,3 +1,4 @@
+import { isoMark, isoNearest, isoSpeed } from "@/core/exposure";
 import type { Unit } from "@/core/units";
 import { evWords, exposureWords, fNumberWords, metresWords, percentWords, twoFigures } from "./format";
 import { numberWords } from "./number";
@@ -32,7 +33,7 @@ export function amountWords(value: number, unit: Unit): string {
     case "f-number":
       return fNumberWords(value);
     case "ISO":
-      return `ISO ${Math.round(value)}`;
+      return `ISO ${onMark(value) ?? Math.round(value)}`;
     case "EV":
       return evWords(value);
     case "m":
@@ -49,6 +50,12 @@ export function amountWords(value: number, unit: Unit): string {
     default:
       return `${value !== 0 && Math.abs(value) < 1 ? twoFigures(value) : numberWords(value, Math.abs(value) < 10 ? 2 : Math.abs(value) < 100 ? 1 : 0)} ${unit}`;
   }
+}
+
+/** The printed mark of an ISO that lies on a click, as the card shows it: 504 is written on no dial. */
+function onMark(iso: number): number | undefined {
+  const click = isoNearest(iso);
+  return Math.abs(iso / isoSpeed(click) - 1) < 1e-9 ? isoMark(click) : undefined;
 }
 
 const percentOrSmall = (value: number): string =>
