@@ -114,10 +114,16 @@ const LEVERS: Readonly<Record<Lever["code"], string>> = {
 export const leverTitle = ({ code }: Pick<Lever, "code">): string => LEVERS[code];
 export const leverDetail = ({ background }: Lever): string => `behind it then ${softnessWords(background)}`;
 
+/** How far a gain may lie from one and is nothing. */
+const NOTHING = 0.02;
+
+/** Whether a lever shows. */
+export const isSofter = ({ gain }: Lever): boolean => gain === "plain" || gain > 1 + NOTHING;
+
 /** A lever's gain in the figure of the background. */
 export function leverGain({ gain }: Lever): string {
   if (gain === "plain") return "plain";
-  return Math.abs(gain - 1) < 0.02 ? "nothing" : `× ${numberWords(gain, gain < 10 ? 2 : 0)}`;
+  return Math.abs(gain - 1) < NOTHING ? "nothing" : `× ${numberWords(gain, gain < 10 ? 2 : 0)}`;
 }
 
 const VARIANT_NAMES: Readonly<Record<Variant, string>> = {

@@ -7,7 +7,7 @@ export {
   bandsSentence,
   flickerSentence,
   instantLines,
-  millisecondsWords,
+  shortTimeWords,
 } from "./instant";
 export {
   bodyInDepthSentence,
@@ -17,6 +17,7 @@ export {
   converterTitle,
   groupSentence,
   leverDetail,
+  isSofter,
   leverGain,
   leverTitle,
   magnificationWords,

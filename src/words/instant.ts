@@ -12,13 +12,13 @@ const EVENTS: Readonly<Record<Event["code"], string>> = {
 };
 
 /** A short time given in seconds: "1.0 ms", "2.5 s". */
-export const millisecondsWords = (s: number): string =>
+export const shortTimeWords = (s: number): string =>
   s < 0.1 ? `${numberWords(1000 * s, s < 0.01 ? 1 : 0)} ms` : `${numberWords(s, s < 10 ? 1 : 0)} s`;
 
 /** The instant and what a burst is good for. */
 export function eventSentence({ event, held }: Instant): string {
   if (!event) return "No single instant decides this picture.";
-  const lasts = `${EVENTS[event.code]} lasts ${millisecondsWords(2 * event.halfWidth)}`;
+  const lasts = `${EVENTS[event.code]} lasts ${shortTimeWords(2 * event.halfWidth)}`;
   if (held === undefined)
     return `${lasts}. Tell the frames a second of the body in Kit to see what a burst holds.`;
   const burst = `a burst alone holds it in ${ofHundred(held)}`;
@@ -30,7 +30,7 @@ export function eventSentence({ event, held }: Instant): string {
 
 /** The same in a few words. */
 export const eventWords = ({ event }: Instant): string =>
-  event ? `${EVENTS[event.code]}, ${millisecondsWords(2 * event.halfWidth)}` : "none decides this picture";
+  event ? `${EVENTS[event.code]}, ${shortTimeWords(2 * event.halfWidth)}` : "none decides this picture";
 
 /** The lines of the instant, name and figure. */
 export function instantLines(
@@ -42,7 +42,7 @@ export function instantLines(
     run && run.seconds === "unlimited"
       ? "never: the card keeps up"
       : run &&
-        `after ${millisecondsWords(run.seconds as number)}, ${run.frames} frames; then ${millisecondsWords(run.clearSeconds)} to write`;
+        `after ${shortTimeWords(run.seconds as number)}, ${run.frames} frames; then ${shortTimeWords(run.clearSeconds)} to write`;
   const lines: ReturnType<typeof instantLines> = [
     {
       line: "between",
@@ -53,7 +53,7 @@ export function instantLines(
     {
       line: "preBurst",
       name: "Kept from before the press",
-      value: preBurst ? `${millisecondsWords(preBurst.seconds)}, ${preBurst.frames} frames` : "",
+      value: preBurst ? `${shortTimeWords(preBurst.seconds)}, ${preBurst.frames} frames` : "",
     },
     {
       line: "jump",

@@ -3,7 +3,7 @@ import { instant } from "@/answers/expose/instant";
 import type { Instant as InstantFound } from "@/core/judge";
 import { Stretch } from "@/ui/charts/Stretch";
 import { Txt } from "@/ui/controls/Txt";
-import { eventSentence, instantLines, millisecondsWords } from "@/words";
+import { eventSentence, instantLines, shortTimeWords } from "@/words";
 import { useFound, useOuting } from "../../../outing/use-outing";
 import { Yours } from "../../reasons/Yours";
 import { SumFact } from "../../reasons/SumFact";
@@ -13,7 +13,7 @@ import { SumText } from "../../reasons/SumText";
 function Burst({ instant: { event, frameEvery } }: { instant: InstantFound }) {
   if (!event || frameEvery === undefined) return null;
   const middle = frameEvery / 2;
-  const apart = millisecondsWords(frameEvery);
+  const apart = shortTimeWords(frameEvery);
   return (
     <Stretch
       scale={{
@@ -23,12 +23,12 @@ function Burst({ instant: { event, frameEvery } }: { instant: InstantFound }) {
         ticks: [
           { at: 0, words: "a frame" },
           { at: frameEvery, words: apart },
-          { at: 2 * frameEvery, words: millisecondsWords(2 * frameEvery) },
+          { at: 2 * frameEvery, words: shortTimeWords(2 * frameEvery) },
         ],
       }}
       bands={[{ from: middle - event.halfWidth, until: middle + event.halfWidth, tone: "sunFill" }]}
       isWritten
-      says={`Frames ${apart} apart; the instant between them lasts ${millisecondsWords(2 * event.halfWidth)}`}
+      says={`Frames ${apart} apart; the instant between them lasts ${shortTimeWords(2 * event.halfWidth)}`}
     />
   );
 }

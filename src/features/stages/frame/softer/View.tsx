@@ -4,7 +4,7 @@ import type { Lever } from "@/core/judge";
 import { Stretch, type StretchScale } from "@/ui/charts/Stretch";
 import { Row } from "@/ui/controls/Row";
 import { Txt } from "@/ui/controls/Txt";
-import { leverDetail, leverGain, leverTitle } from "@/words";
+import { isSofter, leverDetail, leverGain, leverTitle } from "@/words";
 import { editChoice, editSpot, lockRails, movePosition, type Edit } from "@/outing/edits";
 import { useToldChange } from "../../../outing/use-told-change";
 import { useOuting } from "../../../outing/use-outing";
@@ -22,9 +22,6 @@ const TIMES: StretchScale = {
     { at: 10, words: "10 times" },
   ],
 };
-
-/** Whether it shows: a fiftieth is nothing. */
-const isSofter = ({ gain }: Lever): boolean => gain === "plain" || gain > 1.02;
 
 /** What makes the background softer from here, the strongest first, each with its gain in the same figure; a press tries it. */
 export function Softer() {
